@@ -1,0 +1,93 @@
+import type { Side } from '../angles.js';
+import type { ArmSpec, LegSpec, PostureSpec, RootSpec, SpineSpec } from '../body/posture.js';
+import type { PurposeWeights } from './purposes.js';
+
+export const BASES = [
+  'standing', 'standing-wall', 'standing-chair', 'kneeling', 'all-fours', 'seated-floor', 'seated-chair', 'prone', 'supine',
+  'side-lying', 'inverted',
+] as const; // prettier-ignore
+export type Base = (typeof BASES)[number];
+
+/** Groups of angles, as a variation or the other end of a movement writes them. */
+export interface AngleGroups {
+  readonly root?: RootSpec;
+  readonly spine?: SpineSpec;
+  readonly legs?: LegSpec;
+  readonly legL?: LegSpec;
+  readonly legR?: LegSpec;
+  readonly arms?: ArmSpec;
+  readonly armL?: ArmSpec;
+  readonly armR?: ArmSpec;
+  readonly contacts?: readonly string[];
+}
+
+/** How much: breaths or seconds or minutes for a hold, repetitions for a movement, each times rounds. */
+export interface DoseSpec {
+  readonly breaths?: number;
+  readonly seconds?: number;
+  readonly minutes?: number;
+  readonly repetitions?: number;
+  readonly rounds?: number;
+}
+
+/** What geometry can't tell. Scales: `effort` 1 rest to 5 near maximal; `abdominalLoad` 0 rest to 5 full boat. */
+export interface DeclaredSpec {
+  readonly effort: 1 | 2 | 3 | 4 | 5;
+  readonly impact?: 'step' | 'jump';
+  /** Seconds that the breath is held in the asana as written. */
+  readonly retention?: number;
+  readonly abdominalLoad: 0 | 1 | 2 | 3 | 4 | 5;
+  /** 1 brisk, 2 fast. */
+  readonly headJolt?: 1 | 2;
+}
+
+export interface VariationSpec extends AngleGroups {
+  readonly id: string;
+  /** Whom or what it is for. */
+  readonly for: string;
+  /** The variation is this other asana's posture. */
+  readonly as?: string;
+  /** Only for movements: what differs at the other end. */
+  readonly moves?: AngleGroups;
+}
+
+export interface StepSpec {
+  readonly asana: string;
+  readonly side: 'both' | Side;
+  readonly breath: string;
+  readonly how: string;
+}
+
+/**
+ * An asana as it is written in a family's file. No safety tags: what is safe is computed.
+ * Angles left out are 0; a group that is written replaces the whole group of `like`.
+ * In a variation only the angles that differ are written.
+ */
+export interface AsanaSpec {
+  /** kebab-case, stable. */
+  readonly id: string;
+  readonly name: string;
+  /** Sanskrit in IAST letters, or `null`. */
+  readonly iast: string | null;
+  /** Other words that teachers write. */
+  readonly names: readonly string[];
+  readonly kids: string;
+  readonly base: Base;
+  /** Only where left and right differ: the side that the posture shows, and in words. */
+  readonly shown?: { readonly side: Side; readonly as: string };
+  readonly purposes: PurposeWeights;
+  readonly posture?: Partial<PostureSpec> & { readonly like?: string; readonly contacts: readonly string[] };
+  /** Only for movements: the other end, reached on the breath phase in `when`. */
+  readonly moves?: AngleGroups & { readonly when: string };
+  /** Only for step lists, in place of a posture. */
+  readonly steps?: readonly StepSpec[];
+  readonly declared: DeclaredSpec;
+  readonly dose: DoseSpec;
+  /** Breathing practices: seconds of each phase. */
+  readonly pattern?: { readonly in: number; readonly pauseIn: number; readonly out: number; readonly pauseOut: number };
+  readonly breath: { readonly inhale: string; readonly exhale: string };
+  readonly variations: readonly VariationSpec[];
+  readonly substitutes: readonly string[];
+  readonly counterposes: readonly string[];
+  readonly cues: readonly string[];
+}

@@ -1,0 +1,207 @@
+/**
+ * Sizes and masses of the body.
+ *
+ * Joint heights and limb lengths: Drillis R, Contini R. Body Segment Parameters, New York University
+ * report 1166-03, 1966 (as fractions of stature), with the trunk split for our jointed spine.
+ * Masses and centres of mass: de Leva P. J Biomech 1996;29:1223-1230, table 4.
+ */
+
+export type Sex = 'f' | 'm';
+
+/** What is known of a person's body. Lengths in cm, mass in kg, age in years. */
+export interface BodyAnswers {
+  readonly stature?: number;
+  readonly mass?: number;
+  readonly sex?: Sex;
+  readonly age?: number;
+}
+
+/** The ranges that an entry must lie in; outside, it is refused and not clamped. */
+export const BODY_RANGES = {
+  stature: { from: 80, to: 230, unit: 'cm' },
+  mass: { from: 10, to: 300, unit: 'kg' },
+  age: { from: 3, to: 110, unit: 'years' },
+} as const;
+
+/** Lengths of the reference body of 165 cm, in cm. They scale with stature. */
+export const REFERENCE_LENGTHS = {
+  halfHips: 8.5,
+  pelvis: 10,
+  lumbar: 14,
+  thoracic: 27,
+  halfShoulders: 16.5,
+  shoulderDrop: 4,
+  neck: 11,
+  head: 15.5,
+  upperArm: 30.5,
+  forearm: 24,
+  hand: 17.5,
+  thigh: 40.5,
+  shin: 40.5,
+  ankleHeight: 6.5,
+} as const;
+export type LengthName = keyof typeof REFERENCE_LENGTHS;
+
+export const REFERENCE_STATURE_CM = 165;
+/** Girth 1 belongs to this mass at the reference stature (body mass index 22). */
+const REFERENCE_MASS_KG = 60;
+
+export interface SegmentMass {
+  /** Share of body mass, of one limb where there are two. */
+  readonly mass: number;
+  /** Centre of mass as a fraction of the length from the first-named end. */
+  readonly centre: number;
+}
+
+type MassTable = Record<
+  | 'head'
+  | 'trunkUpper'
+  | 'trunkMiddle'
+  | 'trunkLower'
+  | 'upperArm'
+  | 'forearm'
+  | 'hand'
+  | 'thigh'
+  | 'shin'
+  | 'foot',
+  SegmentMass
+>;
+
+/**
+ * de Leva 1996, table 4. Ends: head vertex to C7; upper trunk C7 to xiphion; middle xiphion to
+ * omphalion; lower omphalion to mid-hip; hand wrist to third metacarpal; foot heel to longest toe;
+ * the rest from the proximal joint to the distal one.
+ */
+export const DE_LEVA_1996: Record<Sex, MassTable> = {
+  f: {
+    head: { mass: 0.0668, centre: 0.4841 },
+    trunkUpper: { mass: 0.1545, centre: 0.505 },
+    trunkMiddle: { mass: 0.1465, centre: 0.4512 },
+    trunkLower: { mass: 0.1247, centre: 0.492 },
+    upperArm: { mass: 0.0255, centre: 0.5754 },
+    forearm: { mass: 0.0138, centre: 0.4559 },
+    hand: { mass: 0.0056, centre: 0.7474 },
+    thigh: { mass: 0.1478, centre: 0.3612 },
+    shin: { mass: 0.0481, centre: 0.4352 },
+    foot: { mass: 0.0129, centre: 0.4014 },
+  },
+  m: {
+    head: { mass: 0.0694, centre: 0.5002 },
+    trunkUpper: { mass: 0.1596, centre: 0.5066 },
+    trunkMiddle: { mass: 0.1633, centre: 0.4502 },
+    trunkLower: { mass: 0.1117, centre: 0.6115 },
+    upperArm: { mass: 0.0271, centre: 0.5772 },
+    forearm: { mass: 0.0162, centre: 0.4574 },
+    hand: { mass: 0.0061, centre: 0.79 },
+    thigh: { mass: 0.1416, centre: 0.4095 },
+    shin: { mass: 0.0433, centre: 0.4395 },
+    foot: { mass: 0.0137, centre: 0.4415 },
+  },
+};
+
+/** Lengths between de Leva's landmarks as fractions of the trunk (mid-hip to C7), from the hips up. */
+const TRUNK_FRACTIONS: Record<Sex, { readonly navel: number; readonly xiphion: number }> = {
+  f: { navel: 181.5 / 614.8, xiphion: (181.5 + 205.3) / 614.8 },
+  m: { navel: 145.7 / 603.1, xiphion: (145.7 + 215.5) / 603.1 },
+};
+/** de Leva: vertex to C7, and wrist to third metacarpal, as fractions of stature. */
+const HEAD_LENGTH: Record<Sex, number> = { f: 243.7 / 1735, m: 242.9 / 1741 };
+const HAND_LENGTH: Record<Sex, number> = { f: 78 / 1735, m: 86.2 / 1741 };
+
+/** Mass points of the trunk and head, as heights in cm on the straight reference body. */
+interface AxialMass {
+  readonly name: 'head' | 'trunkUpper' | 'trunkMiddle' | 'trunkLower';
+  readonly mass: number;
+  /** cm above the hips of the reference body. */
+  readonly height: number;
+}
+
+export interface Body {
+  readonly statureCm: number;
+  readonly massKg: number;
+  readonly sex: Sex | null;
+  /** Lengths in metres. */
+  readonly length: Readonly<Record<LengthName, number>>;
+  /** Factor on all reference lengths. */
+  readonly scale: number;
+  /** Factor on all reference radii: scale times girth. */
+  readonly radiusScale: number;
+  readonly masses: Readonly<MassTable>;
+  readonly axialMasses: readonly AxialMass[];
+  /** Metres from the wrist to the hand's centre of mass. */
+  readonly handCentre: number;
+}
+
+function mean(a: MassTable, b: MassTable): MassTable {
+  const entries = (Object.keys(a) as (keyof MassTable)[]).map((key) => [
+    key,
+    { mass: (a[key].mass + b[key].mass) / 2, centre: (a[key].centre + b[key].centre) / 2 },
+  ]);
+  return Object.fromEntries(entries) as MassTable;
+}
+
+function between(f: number, m: number, sex: Sex | null): number {
+  if (sex === 'f') return f;
+  if (sex === 'm') return m;
+  return (f + m) / 2;
+}
+
+/**
+ * The jointed body of a person: lengths in metres. What is not known takes the reference body
+ * (165 cm, body mass index 22, mean of the sexes).
+ */
+export function sizeBody(answers: BodyAnswers = {}): Body {
+  const statureCm = answers.stature ?? REFERENCE_STATURE_CM;
+  const scale = statureCm / REFERENCE_STATURE_CM;
+  const massKg = answers.mass ?? REFERENCE_MASS_KG * scale * scale;
+  const sex = answers.sex ?? null;
+  const girth = Math.sqrt(massKg / REFERENCE_MASS_KG / scale);
+  const masses = sex ? DE_LEVA_1996[sex] : mean(DE_LEVA_1996.f, DE_LEVA_1996.m);
+  const lengths = Object.entries(REFERENCE_LENGTHS).map(([name, cm]) => [name, (cm * scale) / 100]);
+
+  const ref = REFERENCE_LENGTHS;
+  const crown = ref.pelvis + ref.lumbar + ref.thoracic + ref.neck + ref.head;
+  const headLength = between(HEAD_LENGTH.f, HEAD_LENGTH.m, sex) * REFERENCE_STATURE_CM;
+  const c7 = crown - headLength;
+  const navel = c7 * between(TRUNK_FRACTIONS.f.navel, TRUNK_FRACTIONS.m.navel, sex);
+  const xiphion = c7 * between(TRUNK_FRACTIONS.f.xiphion, TRUNK_FRACTIONS.m.xiphion, sex);
+  const from = (top: number, bottom: number, centre: number) => top - centre * (top - bottom);
+
+  return {
+    statureCm,
+    massKg,
+    sex,
+    scale,
+    radiusScale: girth,
+    length: Object.fromEntries(lengths) as Record<LengthName, number>,
+    masses,
+    axialMasses: [
+      { name: 'head', mass: masses.head.mass, height: from(crown, c7, masses.head.centre) },
+      { name: 'trunkUpper', mass: masses.trunkUpper.mass, height: from(c7, xiphion, masses.trunkUpper.centre) },
+      {
+        name: 'trunkMiddle',
+        mass: masses.trunkMiddle.mass,
+        height: from(xiphion, navel, masses.trunkMiddle.centre),
+      },
+      { name: 'trunkLower', mass: masses.trunkLower.mass, height: from(navel, 0, masses.trunkLower.centre) },
+    ],
+    handCentre: between(HAND_LENGTH.f, HAND_LENGTH.m, sex) * (statureCm / 100) * masses.hand.centre,
+  };
+}
+
+/** Problems of body answers in words, each naming the field; empty when all is well. */
+export function checkBody(answers: BodyAnswers): { readonly field: string; readonly message: string }[] {
+  const problems: { field: string; message: string }[] = [];
+  for (const [field, range] of Object.entries(BODY_RANGES)) {
+    const value = answers[field as keyof typeof BODY_RANGES];
+    if (value === undefined) continue;
+    if (!Number.isFinite(value) || value < range.from || value > range.to)
+      problems.push({
+        field,
+        message: `${field} is ${value}; expected ${range.from} to ${range.to} ${range.unit}`,
+      });
+  }
+  if (answers.sex !== undefined && answers.sex !== 'f' && answers.sex !== 'm')
+    problems.push({ field: 'sex', message: `sex is "${String(answers.sex)}"; expected f or m` });
+  return problems;
+}

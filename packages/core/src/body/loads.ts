@@ -1,0 +1,195 @@
+import { solveQP } from 'quadprog';
+import type { BodyPart, Contact } from './contact.js';
+import { isExternal } from './contact.js';
+import { ABOVE_DISC } from './discs.js';
+import { solveSymmetric } from './linear.js';
+import { centreOfMass, massPoints } from './mass.js';
+import { partBalls } from './parts.js';
+import { SEGMENTS, parentOf, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
+
+/** A contact with the share of body weight that it carries (normal force over body weight). */
+export interface ContactLoad {
+  readonly contact: Contact;
+  readonly share: number;
+  /** Where it bears, in metres, each point with its own share and force (x, y, z over body weight). */
+  readonly points: readonly { readonly at: Vec3; readonly segment: number; readonly share: number; readonly force: Vec3 }[];
+}
+
+export interface Loads {
+  readonly contacts: readonly ContactLoad[];
+  /**
+   * How far from balance the forces stay: the length in cm that the weight's line of action would have
+   * to shift. About 0 for a body that can stay where it is.
+   */
+  readonly residualCm: number;
+}
+
+interface BearingPoint {
+  readonly load: number;
+  readonly at: Vec3;
+  readonly segment: number;
+  readonly normal: Vec3;
+}
+
+const INWARD: Record<string, Vec3> = { front: [-1, 0, 0], back: [1, 0, 0], left: [0, -1, 0], right: [0, 1, 0] };
+/** Skin or sock on a mat, and hand on a wall: a usual low value (common practice, no source). */
+const FRICTION = 0.6;
+/** Metres that a contact adds to the way down to it: soft tissue gives a little everywhere. */
+const CONTACT_PATH = 0.1;
+/** How many times longer a level bone counts than an upright one. */
+const LEVEL_BONE = 5;
+/** Cost of a bending moment at the low back (per (body weight x metre) squared): standing or lying, people settle so that the back can rest. */
+const BACK_REST = 300;
+const BACK_REST_LYING = 5000;
+const BACK_PARTS = new Set<BodyPart>(['pelvis', 'sacrum', 'hipside', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside']);
+
+function bearingPoints(placed: PlacedBody, contacts: readonly Contact[]): BearingPoint[] {
+  return contacts.flatMap((contact, load) =>
+    partBalls(placed.body, contact.part, contact.side).map((ball) => {
+      const centre = pointOn(placed, ball.segment, ball.local);
+      const normal: Vec3 = contact.on.kind === 'wall' ? INWARD[contact.on.wall]! : [0, 0, 1];
+      const at: Vec3 = [
+        centre[0] - normal[0] * ball.radius,
+        centre[1] - normal[1] * ball.radius,
+        centre[2] - normal[2] * ball.radius,
+      ];
+      return { load, at, segment: ball.segment, normal };
+    }),
+  );
+}
+
+/**
+ * Where the weight would go if every part rested on the supports nearest to it along the body: mass
+ * flows down the chain of segments like a current to the contacts, each bone resisting by its length.
+ * It decides only what equilibrium leaves open (a body that lies on many places).
+ */
+function nearestSupports(placed: PlacedBody, points: readonly BearingPoint[]): number[] {
+  const n = SEGMENTS.length;
+  const conductance = new Float64Array(n * n);
+  const current = new Float64Array(n);
+  const link = (i: number, j: number, value: number) => {
+    conductance[Math.min(i, j) * n + Math.max(i, j)]! -= value;
+    conductance[i * n + i]! += value;
+    conductance[j * n + j]! += value;
+  };
+  for (let segment = 1; segment < n; segment++) {
+    const parent = parentOf(segment);
+    const a = placed.origins[segment]!;
+    const b = placed.origins[parent]!;
+    const length = Math.max(0.02, Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]));
+    // A level bone carries by bending and gives way far more than an upright one, which is pressed along.
+    const level = Math.hypot(a[0] - b[0], a[1] - b[1]) / length;
+    link(segment, parent, 1 / (length * (1 + LEVEL_BONE * level * level)));
+  }
+  const toGround = points.map(({ segment, at, normal }) => {
+    const origin = placed.origins[segment]!;
+    // A wall takes weight only by friction, so it counts as far away.
+    return 1 / (CONTACT_PATH + Math.hypot(at[0] - origin[0], at[1] - origin[1], at[2] - origin[2]) + (normal[2] > 0 ? 0 : 1));
+  });
+  points.forEach(({ segment }, i) => (conductance[segment * n + segment]! += toGround[i]!));
+  for (const { segment, mass } of massPoints(placed.body)) current[segment]! += mass;
+  solveSymmetric(conductance, current);
+  return points.map(({ segment }, i) => current[segment]! * toGround[i]!);
+}
+
+/**
+ * The share of body weight on each contact that bears outside the body. Static equilibrium of forces
+ * and moments with forces that only push, by quadratic programming (Goldfarb D, Idnani A. Math Program
+ * 1983;27:1-33); what equilibrium leaves open goes to the nearest supports. Friction is used only where
+ * a wall takes part: on level supports it cancels. Shares on level ground add to 1.
+ */
+export function contactLoads(placed: PlacedBody): Loads {
+  const contacts = placed.contacts.filter((contact) => contact.bears && isExternal(contact));
+  const points = bearingPoints(placed, contacts);
+  if (points.length === 0) return { contacts: [], residualCm: Infinity };
+  const prior = nearestSupports(placed, points);
+  const walls = points.some(({ normal }) => normal[2] === 0);
+  // Each force that may act: at which point, in which direction, how dear it is, what is expected of it.
+  const forces: { point: number; direction: Vec3; cost: number; wanted: number }[] = [];
+  points.forEach(({ normal }, point) => {
+    forces.push({ point, direction: normal, cost: 1 / (prior[point]! + 0.02), wanted: prior[point]! });
+    if (!walls) return;
+    const tangents: Vec3[] = normal[2] > 0 ? [[1, 0, 0], [0, 1, 0]] : [[0, 0, 1], [normal[1], normal[0], 0]]; // prettier-ignore
+    for (const t of tangents)
+      for (const sign of [1, -1])
+        forces.push({ point, direction: [sign * t[0], sign * t[1], sign * t[2]], cost: 30, wanted: 0 });
+  });
+
+  const centre = centreOfMass(placed).at;
+  const n = forces.length;
+  const moments: number[][] = [];
+  const row = (of: (force: Vec3, arm: Vec3) => number) =>
+    moments.push(
+      forces.map(({ point, direction }) => {
+        const { at } = points[point]!;
+        return of(direction, [at[0] - centre[0], at[1] - centre[1], at[2] - centre[2]]);
+      }),
+    );
+  row((f, r) => r[0] * f[2] - r[2] * f[0]);
+  row((f, r) => r[1] * f[2] - r[2] * f[1]);
+  if (walls) {
+    row((f, r) => r[0] * f[1] - r[1] * f[0]);
+    row((f) => f[0]);
+    row((f) => f[1]);
+  }
+
+  // The bending moment about the lowest lumbar disc: what the upper body's weight and its own contacts make.
+  const disc = placed.origins[segmentIndex('lumbar1')]!;
+  const upper = centreOfMass(placed, (segment) => ABOVE_DISC.has(segment));
+  const bending = [0, 1].map((axis) => ({
+    row: forces.map(({ point, direction }) => {
+      const { at, segment } = points[point]!;
+      if (!ABOVE_DISC.has(segment)) return 0;
+      return (at[axis]! - disc[axis]!) * direction[2] - (at[2] - disc[2]) * direction[axis]!;
+    }),
+    rest: -(upper.at[axis]! - disc[axis]!) * upper.mass,
+  }));
+  const ease = contacts.some(({ part }) => BACK_PARTS.has(part)) ? BACK_REST_LYING : BACK_REST;
+
+  // quadprog counts from 1, hence the empty first entries.
+  const HARD = 1e6;
+  const D: number[][] = [[]];
+  const d: number[] = [0];
+  for (let i = 0; i < n; i++) {
+    const line = [0];
+    for (let j = 0; j < n; j++)
+      line.push(
+        moments.reduce((sum, m) => sum + HARD * m[i]! * m[j]!, 0) +
+          bending.reduce((sum, { row }) => sum + ease * row[i]! * row[j]!, 0) +
+          (i === j ? forces[i]!.cost : 0),
+      );
+    D.push(line);
+    d.push(forces[i]!.cost * forces[i]!.wanted - bending.reduce((sum, { row, rest }) => sum + ease * row[i]! * rest, 0));
+  }
+  const A: number[][] = [[]];
+  const frictionOf = walls ? points.map((_, p) => forces.flatMap((f, i) => (f.point === p ? [i] : []))) : [];
+  for (let i = 0; i < n; i++) {
+    const line = [0, forces[i]!.direction[2]];
+    for (let j = 0; j < n; j++) line.push(i === j ? 1 : 0);
+    for (const [normal, ...tangents] of frictionOf) line.push(i === normal ? FRICTION : tangents.includes(i) ? -1 : 0);
+    A.push(line);
+  }
+  const b = [0, 1, ...Array.from({ length: n + frictionOf.length }, () => 0)];
+  const { solution, message } = solveQP(D, d, A, b, 1);
+  if (message) return { contacts: [], residualCm: Infinity };
+  const size = forces.map((_, i) => Math.max(0, solution[i + 1]!));
+  const off = moments.map((m) => m.reduce((sum, value, i) => sum + value * size[i]!, 0));
+
+  const pointLoads = points.map(({ at, segment, load }, p) => {
+    const force: Vec3 = [0, 0, 0];
+    let share = 0;
+    forces.forEach(({ point, direction }, i) => {
+      if (point !== p) return;
+      if (direction === points[p]!.normal) share = size[i]!;
+      for (let axis = 0; axis < 3; axis++) force[axis]! += direction[axis]! * size[i]!;
+    });
+    return { load, at, segment, share, force };
+  });
+  return {
+    contacts: contacts.map((contact, load) => {
+      const own = pointLoads.filter((point) => point.load === load);
+      return { contact, share: own.reduce((sum, point) => sum + point.share, 0), points: own };
+    }),
+    residualCm: Math.hypot(...off) * 100,
+  };
+}

@@ -1,0 +1,244 @@
+import { RAD2DEG, SIDES, type Side } from '../angles.js';
+import { balanceMargin } from './balance.js';
+import { bellyClosure } from './belly.js';
+import { isExternal, type BodyPart } from './contact.js';
+import { discLoad } from './discs.js';
+import { contactLoads, type ContactLoad, type Loads } from './loads.js';
+import { centreOfMass } from './mass.js';
+import { eyes, heart, partBalls } from './parts.js';
+import type { Posture } from './posture.js';
+import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
+import type { Solved } from './solve.js';
+
+export interface MeasureSpec {
+  readonly unit: string;
+  /** Where a breach of it lies. */
+  readonly of: 'posture' | 'breath' | 'dose' | 'transition' | 'session';
+  readonly label: string;
+}
+
+/** Every measure with its unit: the only place where units are written. */
+export const MEASURES = {
+  lumbarFlexion: { unit: '°', of: 'posture', label: 'Low back rounding' },
+  thoracicFlexion: { unit: '°', of: 'posture', label: 'Upper back rounding' },
+  cervicalFlexion: { unit: '°', of: 'posture', label: 'Neck bending forward' },
+  spineRotation: { unit: '°', of: 'posture', label: 'Trunk twist' },
+  cervicalRotation: { unit: '°', of: 'posture', label: 'Head turn' },
+  spineLateral: { unit: '°', of: 'posture', label: 'Trunk side-bend' },
+  cervicalLateral: { unit: '°', of: 'posture', label: 'Neck side-bend' },
+  hipFlexion: { unit: '°', of: 'posture', label: 'Hip bend' },
+  hipExtension: { unit: '°', of: 'posture', label: 'Hip stretch to the back' },
+  hipAbduction: { unit: '°', of: 'posture', label: 'Leg out to the side' },
+  hipAdduction: { unit: '°', of: 'posture', label: 'Leg across the middle' },
+  hipExternalRotation: { unit: '°', of: 'posture', label: 'Thigh turned out' },
+  hipInternalRotation: { unit: '°', of: 'posture', label: 'Thigh turned in' },
+  kneeFlexion: { unit: '°', of: 'posture', label: 'Knee bend' },
+  kneeFlexionLoaded: { unit: '°', of: 'posture', label: 'Knee bend under load' },
+  ankleDorsiflexion: { unit: '°', of: 'posture', label: 'Ankle bent up' },
+  anklePlantarflexion: { unit: '°', of: 'posture', label: 'Foot pointed' },
+  shoulderElevation: { unit: '°', of: 'posture', label: 'Arm raised' },
+  shoulderExtension: { unit: '°', of: 'posture', label: 'Arm behind' },
+  wristExtensionLoaded: { unit: '°', of: 'posture', label: 'Wrist bent back under load' },
+  legAsymmetry: { unit: '°', of: 'posture', label: 'Difference between the legs' },
+  straightLegAngle: { unit: '°', of: 'posture', label: 'Straight-leg raise' },
+  headBelowHeart: { unit: 'cm', of: 'posture', label: 'Eyes below the heart' },
+  pelvisAboveHeart: { unit: 'cm', of: 'posture', label: 'Hips above the heart' },
+  feetAboveHeart: { unit: 'cm', of: 'posture', label: 'Feet above the heart' },
+  trunkPitch: { unit: '°', of: 'posture', label: 'Trunk from upright' },
+  handLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the hands' },
+  forearmLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the forearms' },
+  kneeLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the knees' },
+  headLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the head' },
+  neckLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the neck' },
+  discLoad: { unit: '× standing', of: 'posture', label: 'Load on the lumbar discs' },
+  balanceMargin: { unit: 'cm', of: 'posture', label: 'Distance to tipping' },
+  feetDown: { unit: 'feet', of: 'posture', label: 'Feet on the ground' },
+  fallHeight: { unit: 'cm', of: 'posture', label: 'Height to fall from' },
+  bellyClosure: { unit: '1', of: 'posture', label: 'How closed the belly is' },
+  support: { unit: 'grade 0-3', of: 'posture', label: 'Something to hold' },
+  comHeight: { unit: 'cm', of: 'posture', label: 'Height of the centre of mass' },
+  kneeGap: { unit: 'cm', of: 'posture', label: 'Free height under the lower knee' },
+  shoulderLift: { unit: 'cm', of: 'posture', label: 'Shoulder blade off the floor' },
+  abdominalLoad: { unit: 'grade 0-5', of: 'posture', label: 'Work of the belly wall' },
+  effort: { unit: 'grade 1-5', of: 'posture', label: 'Effort' },
+  met: { unit: 'MET', of: 'posture', label: 'Energy' },
+  headJolt: { unit: 'grade 0-2', of: 'posture', label: 'Quick head movement' },
+  eyesClosed: { unit: 'yes 1', of: 'posture', label: 'Eyes closed' },
+  breathRetention: { unit: 's', of: 'breath', label: 'Breath held' },
+  breathRate: { unit: 'breaths/min', of: 'breath', label: 'Breaths a minute' },
+  hold: { unit: 's', of: 'dose', label: 'Time held still' },
+  repSeconds: { unit: 's', of: 'dose', label: 'Time of one repetition' },
+  impact: { unit: 'grade 0-3', of: 'transition', label: 'Impact' },
+  levelChange: { unit: 'cm', of: 'transition', label: 'Rise of the centre of mass' },
+  headDrop: { unit: 'cm', of: 'transition', label: 'Fall of the eyes against the heart' },
+  transitionTime: { unit: 's', of: 'transition', label: 'Time for the way there' },
+  supineRun: { unit: 'min', of: 'session', label: 'Flat on the back without a break' },
+  standingRun: { unit: 'min', of: 'session', label: 'Standing still' },
+  minutesHeadDown: { unit: 'min', of: 'session', label: 'Minutes with the head low' },
+  floorTrips: { unit: 'trips', of: 'session', label: 'Trips to the floor' },
+  sessionMinutes: { unit: 'min', of: 'session', label: 'Length of the class' },
+  coolMinutes: { unit: 'min', of: 'session', label: 'Quiet minutes at the end' },
+  unrelievedSitting: { unit: 'min', of: 'session', label: 'Sitting without a break' },
+  heat: { unit: '°C', of: 'session', label: 'Room temperature' },
+} as const satisfies Record<string, MeasureSpec>;
+export type Measure = keyof typeof MEASURES;
+
+export type Facing = 'upright' | 'prone' | 'supine' | 'left side' | 'right side';
+
+/** What is known of a posture. A measure that is missing is unknown, and never counts as met. */
+export interface MeasuredPosture {
+  readonly values: Readonly<Partial<Record<Measure, number>>>;
+  readonly facing: Facing;
+  /** On the feet, not seated or lying, with fewer than four firm contacts. */
+  readonly standing: boolean;
+  /** Trunk on floor or prop and level within 40 degrees. */
+  readonly lying: boolean;
+  readonly loads: Loads;
+  readonly centreOfMass: Vec3;
+}
+
+const HANDS = new Set<BodyPart>(['palm', 'hand', 'fingertips', 'fist', 'handback', 'wrist']);
+const FOREARMS = new Set<BodyPart>(['forearm', 'elbow']);
+const FEET = new Set<BodyPart>(['sole', 'ball', 'edge', 'inneredge', 'foot', 'arch']);
+const KNEES = new Set<BodyPart>(['knee', 'shin', 'lowerleg']);
+const HEAD = new Set<BodyPart>(['head', 'headback', 'crown', 'forehead', 'temple', 'chin']);
+const UPPER_TRUNK = new Set<BodyPart>(['upperback', 'shoulder', 'headback']);
+const SEAT = new Set<BodyPart>(['sitbone', 'thigh']);
+const TRUNK = new Set<BodyPart>(['pelvis', 'sacrum', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside', 'chest', 'pubis', 'hipside', 'shoulder', 'waist']); // prettier-ignore
+
+function sum(loads: readonly ContactLoad[], test: (load: ContactLoad) => boolean): number {
+  return loads.reduce((total, load) => total + (test(load) ? load.share : 0), 0);
+}
+
+/** Angle in degrees between the line from one point to another and the vertical. */
+function leanOf(from: Vec3, to: Vec3): number {
+  const d: Vec3 = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
+  return Math.acos(Math.min(1, Math.max(-1, d[2] / Math.hypot(...d)))) * RAD2DEG;
+}
+
+function facingOf(placed: PlacedBody, trunkPitch: number, onFeetOrSeat: number, onTrunk: number): Facing {
+  if (onFeetOrSeat >= 0.62 || (trunkPitch < 45 && onTrunk < 0.2)) return 'upright';
+  const chest = segmentIndex('thoracic2');
+  const front = directionOn(placed, chest, [1, 0, 0]);
+  if (trunkPitch > 130) return directionOn(placed, segmentIndex('head'), [1, 0, 0])[2] > 0.3 ? 'supine' : 'prone';
+  if (front[2] <= -0.5) return 'prone';
+  if (front[2] >= 0.5) return 'supine';
+  const left = directionOn(placed, chest, [0, 1, 0]);
+  return left[2] < 0 ? 'left side' : 'right side';
+}
+
+/** 0 nothing, 1 fingertips or one hand on something fixed, 2 a firm grip or both hands, 3 seated, lying or four firm contacts. */
+function supportGrade(loads: readonly ContactLoad[], posture: Posture, resting: boolean, firm: number): number {
+  if (resting || firm >= 4) return 3;
+  const held = posture.contacts.filter(
+    ({ part, on }) => (HANDS.has(part) || FOREARMS.has(part)) && (on.kind === 'wall' || (on.kind === 'level' && on.surface !== 'floor')),
+  );
+  if (held.length >= 2) return 2;
+  const back = loads.some(({ contact }) => contact.on.kind === 'wall' && TRUNK.has(contact.part));
+  return held.length === 1 || back ? 1 : 0;
+}
+
+/** All measures that follow from a solved posture alone. Degrees, cm, shares of body weight. */
+export function measurePosture(solved: Solved): MeasuredPosture {
+  const { placed, posture } = solved;
+  const loads = contactLoads(placed);
+  const on = loads.contacts;
+  const { spine, legs, arms } = posture;
+  const body = placed.body;
+  const both = (of: (side: Side) => number) => Math.max(of('left'), of('right'));
+  const eyeZ = pointOn(placed, eyes(body).segment, eyes(body).local)[2];
+  const heartZ = pointOn(placed, heart(body).segment, heart(body).local)[2];
+  const pelvis = placed.origins[0]!;
+  const trunkPitch = leanOf(pelvis, placed.origins[segmentIndex('neck1')]!);
+  const footZ = both((side) => placed.origins[segmentIndex(`${side}Foot`)]![2]);
+  const com = centreOfMass(placed).at;
+  const known = on.length > 0;
+
+  const bears = (parts: ReadonlySet<BodyPart>, side?: Side) =>
+    sum(on, ({ contact }) => parts.has(contact.part) && (side === undefined || contact.side === side));
+  const footDown = (side: Side) => {
+    const sole = directionOn(placed, segmentIndex(`${side}Foot`), [0, 0, -1]);
+    const flat = (part: BodyPart) => part === 'ball' || sole[2] < -0.75;
+    return on.some(
+      ({ contact, share }) =>
+        contact.side === side && (FEET.has(contact.part) || contact.part === 'heel') && contact.on.kind === 'level' && flat(contact.part) && share > 0.005,
+    );
+  };
+  const feetShare = bears(FEET);
+  const seatShare = bears(SEAT);
+  const trunkShare = bears(TRUNK);
+  const facing = facingOf(placed, trunkPitch, feetShare + seatShare, trunkShare);
+  const lying = trunkShare >= 0.3 && Math.abs(trunkPitch - 90) <= 40;
+  const firm = new Set(on.filter(({ share }) => share > 0.03).map(({ contact }) => `${contact.part} ${contact.side}`)).size;
+  const seated = seatShare > 0.25 && feetShare < 0.7;
+  const standing = feetShare >= 0.5 && !seated && !lying && firm < 4;
+  const kneeBears = (side: Side) => bears(FEET, side) > 0.1 || (!lying && bears(KNEES, side) > 0.05);
+  const pelvisFree = !on.some(({ contact }) => SEAT.has(contact.part) || ['pelvis', 'sacrum', 'hipside', 'pubis'].includes(contact.part));
+  const upperAxis = directionOn(placed, segmentIndex('thoracic4'), [0, 0, 1]);
+  const lowKnee = Math.min(...SIDES.map((side) => { const [ball] = partBalls(body, 'knee', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; })); // prettier-ignore
+  const kneeRests = posture.contacts.some((contact) => ['knee', 'lowerleg', 'ankle', 'thigh'].includes(contact.part) && contact.bears && isExternal(contact));
+  const bladeZ = SIDES.map((side) => { const [ball] = partBalls(body, 'shoulder', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; }); // prettier-ignore
+
+  // An arm goes behind when the plane of its rise points back.
+  const behind = (side: Side) => arms[side].plane < -45;
+  const values: Partial<Record<Measure, number>> = {
+    lumbarFlexion: spine.lumbar,
+    thoracicFlexion: spine.thoracic,
+    cervicalFlexion: spine.cervical,
+    spineRotation: Math.abs(spine.rotation),
+    cervicalRotation: Math.abs(spine.neckRotation),
+    spineLateral: Math.abs(spine.lateral),
+    cervicalLateral: Math.abs(spine.neckLateral),
+    hipFlexion: both((side) => legs[side].hipFlexion),
+    hipExtension: both((side) => Math.max(0, -legs[side].hipFlexion)),
+    hipAbduction: both((side) => Math.max(0, legs[side].hipAbduction)),
+    hipAdduction: both((side) => Math.max(0, -legs[side].hipAbduction)),
+    hipExternalRotation: both((side) => Math.max(0, legs[side].hipRotation)),
+    hipInternalRotation: both((side) => Math.max(0, -legs[side].hipRotation)),
+    kneeFlexion: both((side) => legs[side].knee),
+    ankleDorsiflexion: both((side) => Math.max(0, legs[side].ankle)),
+    anklePlantarflexion: both((side) => Math.max(0, -legs[side].ankle)),
+    shoulderElevation: both((side) => (behind(side) ? 0 : arms[side].shoulder)),
+    shoulderExtension: both((side) => (behind(side) ? arms[side].shoulder : 0)),
+    legAsymmetry: Math.max(
+      Math.abs(legs.left.hipFlexion - legs.right.hipFlexion),
+      Math.abs(legs.left.hipAbduction - legs.right.hipAbduction),
+    ),
+    straightLegAngle: both((side) => Math.max(0, legs[side].hipFlexion - legs[side].knee)),
+    headBelowHeart: (heartZ - eyeZ) * 100,
+    pelvisAboveHeart: (pelvis[2] - heartZ) * 100,
+    feetAboveHeart: (footZ - heartZ) * 100,
+    trunkPitch,
+    comHeight: com[2] * 100,
+    kneeGap: kneeRests ? 0 : Math.max(0, lowKnee * 100),
+    shoulderLift: facing === 'supine' ? Math.max(0, Math.abs(bladeZ[0]! - bladeZ[1]!) * 100) : 0,
+  };
+  if (known) {
+    const feetDown = SIDES.filter(footDown).length;
+    Object.assign(values, {
+      kneeFlexionLoaded: Math.max(0, ...SIDES.map((side) => (kneeBears(side) ? legs[side].knee : 0))),
+      wristExtensionLoaded: Math.max(0, ...SIDES.map((side) => (bears(HANDS, side) > 0.05 ? -arms[side].wrist : 0))),
+      handLoad: bears(HANDS),
+      forearmLoad: bears(FOREARMS),
+      kneeLoad: lying ? 0 : bears(KNEES),
+      headLoad: bears(HEAD),
+      neckLoad: pelvisFree ? bears(UPPER_TRUNK) * 0.35 * Math.max(0, -upperAxis[2]) : 0,
+      discLoad: discLoad(placed, loads, spine.lumbar, seated),
+      feetDown,
+      fallHeight: feetDown === 0 && pelvisFree && !lying && bears(KNEES) < 0.05 ? pelvis[2] * 100 : 0,
+      bellyClosure: bellyClosure(placed, loads),
+      support: supportGrade(on, posture, seated || lying, firm),
+    } satisfies Partial<Record<Measure, number>>);
+    const margin = balanceMargin(com, loads);
+    if (margin !== null) values.balanceMargin = margin;
+  }
+  return { values, facing, standing, lying, loads, centreOfMass: com };
+}
+
+/** Rounding before a value is set against a bound: 1 cm, 1 degree, 0.01 of body weight, 1 s; 0.1 min. */
+export function roundMeasure(measure: Measure, value: number): number {
+  const { unit } = MEASURES[measure];
+  const fine = unit === 'body weight' || unit === '1' || unit === '× standing' ? 100 : unit === 'min' || unit === 'MET' ? 10 : 1;
+  // Adding 0 turns -0 into 0.
+  return Math.round(value * fine + 1e-9) / fine + 0;
+}

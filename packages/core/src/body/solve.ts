@@ -1,0 +1,353 @@
+import { polygonArea, polygonHull } from 'd3-polygon';
+import { DEG2RAD } from '../angles.js';
+import type { Body } from './anthropometry.js';
+import type { Contact, Support } from './contact.js';
+import { solveSymmetric } from './linear.js';
+import { massPoints, type MassPoint } from './mass.js';
+import { OUTLINE, partBalls, type SkinBall } from './parts.js';
+import type { Posture } from './posture.js';
+import {
+  ARM_DOF, DOF_COUNT, HINGES_OF, LEG_DOF, parentOf, place, pointOn, toPosture, toState,
+  type PlacedBody, type State, type Vec3,
+} from './skeleton.js'; // prettier-ignore
+
+export interface Solved {
+  readonly posture: Posture;
+  readonly placed: PlacedBody;
+  /** Whether every bearing contact lies within 1 cm of its support. */
+  readonly reached: boolean;
+  /** The farthest bearing contact from its support, in cm. */
+  readonly residualCm: number;
+  readonly rounds: number;
+  /** What could not be met, in words. */
+  readonly warnings: readonly string[];
+}
+
+const REACHED_M = 0.01;
+const MAX_ROUNDS = 40;
+/** How far an angle may move at the cost of one centimetre of contact error: sets data against reach. */
+const ANGLE_SIGMA = 12 * DEG2RAD;
+const CONTACT_SIGMA_M = 0.002;
+const GUIDE_SIGMA_M = 0.03;
+const FLOOR_SIGMA_M = 0.004;
+const BALANCE_SIGMA_M = 0.006;
+/** A body that stands free keeps its centre of mass at least this far inside its base. */
+const BALANCE_INSIDE_M = 0.015;
+
+/**
+ * The outer ends of each joint's range in degrees (far end of ordinary bodies; common practice, no
+ * source). An angle that its author set outside stays where it was set.
+ */
+const LEG_RANGE: readonly (readonly [number, number])[] = [[-35, 145], [-38, 75], [-48, 82], [0, 160], [-65, 42], [-30, 45]]; // prettier-ignore
+const ARM_RANGE: readonly (readonly [number, number])[] = [[0, 182], [-200, 200], [-100, 110], [0, 150], [-100, 100], [-95, 85]]; // prettier-ignore
+const SPINE_RANGE: readonly (readonly [number, number])[] = [[-35, 55], [-28, 38], [-65, 75], [-36, 36], [-55, 55], [-45, 45], [-80, 80]]; // prettier-ignore
+
+const RANGE: readonly (readonly [number, number])[] = (() => {
+  const all: (readonly [number, number])[] = Array.from({ length: DOF_COUNT }, () => [-1e9, 1e9] as const);
+  SPINE_RANGE.forEach((range, i) => (all[6 + i] = range));
+  for (const start of Object.values(LEG_DOF)) LEG_RANGE.forEach((range, i) => (all[start + i] = range));
+  for (const start of Object.values(ARM_DOF)) ARM_RANGE.forEach((range, i) => (all[start + i] = range));
+  return all.map(([low, high], i): readonly [number, number] =>
+    i < 6 ? [low, high] : [low * DEG2RAD, high * DEG2RAD],
+  );
+})();
+
+/** One thing to be zero: its value in units of its own sigma, and how each free number changes it. */
+interface Row {
+  readonly value: number;
+  readonly slope: Float64Array;
+}
+
+/** Adds `weight * direction . d(point)/d(free number)` to a slope. */
+function addSlope(slope: Float64Array, placed: PlacedBody, ball: SkinBall, point: Vec3, direction: Vec3, weight: number): void {
+  for (let axis = 0; axis < 3; axis++) slope[axis]! += weight * direction[axis]!;
+  for (const index of HINGES_OF[ball.segment]!) {
+    const { dof, axis, pivot } = placed.hinges[index]!;
+    const rx = point[0] - pivot[0];
+    const ry = point[1] - pivot[1];
+    const rz = point[2] - pivot[2];
+    slope[dof]! +=
+      weight *
+      (direction[0] * (axis[1] * rz - axis[2] * ry) +
+        direction[1] * (axis[2] * rx - axis[0] * rz) +
+        direction[2] * (axis[0] * ry - axis[1] * rx));
+  }
+}
+
+const WALL_NORMAL: Record<string, Vec3> = { front: [1, 0, 0], back: [-1, 0, 0], left: [0, 1, 0], right: [0, -1, 0] };
+const UP: Vec3 = [0, 0, 1];
+
+interface Target {
+  readonly contact: Contact;
+  readonly balls: readonly SkinBall[];
+}
+
+/** Limbs are as long as a bone: the nearest point of it is what another part touches. */
+const ALONG_BONE: ReadonlySet<string> = new Set(['thigh', 'calf', 'shin', 'upperarm', 'forearm', 'lowerleg']);
+
+function nearestOnBone(placed: PlacedBody, ball: SkinBall, to: Vec3): SkinBall {
+  // The bone runs from its joint (origin of the segment) along -z to the next joint.
+  const { length } = placed.body;
+  const segment = ball.segment;
+  const bone =
+    segment === 11 || segment === 14 ? length.thigh : segment === 12 || segment === 15 ? length.shin : length.forearm;
+  const top = placed.origins[segment]!;
+  const end = pointOn(placed, segment, [0, 0, -bone]);
+  const along: Vec3 = [end[0] - top[0], end[1] - top[1], end[2] - top[2]];
+  const share =
+    ((to[0] - top[0]) * along[0] + (to[1] - top[1]) * along[1] + (to[2] - top[2]) * along[2]) / (bone * bone);
+  return { ...ball, local: [0, 0, -bone * Math.min(1, Math.max(0, share))] };
+}
+
+/** Distance rows of one contact, in metres before weighting; also used to report what was reached. */
+function contactErrors(placed: PlacedBody, target: Target, walls: Map<string, number>): { error: number; add: (slope: Float64Array, weight: number) => void }[] {
+  const { contact, balls } = target;
+  const on = contact.on;
+  if (on.kind === 'strap') return [];
+  if (on.kind === 'body') {
+    const ball = balls[0]!;
+    const point = pointOn(placed, ball.segment, ball.local);
+    let other = partBalls(placed.body, on.part, on.side ?? contact.side)[0]!;
+    if (other.segment === ball.segment || parentOf(other.segment) === ball.segment) return [];
+    if (ALONG_BONE.has(on.part)) other = nearestOnBone(placed, other, point);
+    const place2 = pointOn(placed, other.segment, other.local);
+    const gap: Vec3 = [point[0] - place2[0], point[1] - place2[1], point[2] - place2[2]];
+    const distance = Math.hypot(...gap);
+    const wanted = Math.max(0.02, ball.radius + other.radius);
+    // Parts that overlap by soft tissue are as good as touching.
+    const error = distance - wanted;
+    if (distance < 1e-6 || (error < 0 && error > -0.03)) return [];
+    const direction: Vec3 = [gap[0] / distance, gap[1] / distance, gap[2] / distance];
+    return [
+      {
+        error: error < 0 ? error + 0.03 : error,
+        add: (slope, weight) => {
+          addSlope(slope, placed, ball, point, direction, weight);
+          addSlope(slope, placed, other, place2, direction, -weight);
+        },
+      },
+    ];
+  }
+  return balls.map((ball) => {
+    const point = pointOn(placed, ball.segment, ball.local);
+    if (on.kind === 'wall') {
+      const normal = WALL_NORMAL[on.wall]!;
+      const reach = point[0] * normal[0] + point[1] * normal[1] + ball.radius;
+      return {
+        error: reach - walls.get(on.wall)!,
+        add: (slope: Float64Array, weight: number) => addSlope(slope, placed, ball, point, normal, weight),
+      };
+    }
+    return {
+      error: point[2] - ball.radius - heightOf(on, placed.body),
+      add: (slope: Float64Array, weight: number) => addSlope(slope, placed, ball, point, UP, weight),
+    };
+  });
+}
+
+/** Height of a level support in metres: given for the reference body, it scales with stature. */
+export function heightOf(on: Extract<Support, { kind: 'level' }>, body: Body): number {
+  return (on.height / 100) * (on.surface === 'floor' ? 0 : body.scale);
+}
+
+/** Where each wall stands: at the mean of what touches it, since no wall has a place of its own. */
+function placeWalls(placed: PlacedBody, targets: readonly Target[]): Map<string, number> {
+  const sums = new Map<string, { sum: number; count: number }>();
+  for (const { contact, balls } of targets) {
+    if (contact.on.kind !== 'wall') continue;
+    const normal = WALL_NORMAL[contact.on.wall]!;
+    const entry = sums.get(contact.on.wall) ?? { sum: 0, count: 0 };
+    for (const ball of balls) {
+      const point = pointOn(placed, ball.segment, ball.local);
+      entry.sum += point[0] * normal[0] + point[1] * normal[1] + ball.radius;
+      entry.count++;
+    }
+    sums.set(contact.on.wall, entry);
+  }
+  return new Map([...sums].map(([wall, { sum, count }]) => [wall, sum / count]));
+}
+
+/**
+ * One row that draws the centre of mass over the base where it lies outside, or `null` where it is well
+ * inside. Walls, straps and other people hold what stands against them, so they excuse the body.
+ */
+function balanceRow(placed: PlacedBody, targets: readonly Target[], masses: readonly MassPoint[]): Row | null {
+  if (targets.some(({ contact }) => contact.on.kind === 'wall' || contact.on.kind === 'strap')) return null;
+  const corners = targets
+    .filter(({ contact }) => contact.bears && contact.on.kind === 'level')
+    .flatMap(({ balls }) => balls.map((ball) => ({ ball, at: pointOn(placed, ball.segment, ball.local) })));
+  const hull = polygonHull(corners.map(({ at }): [number, number] => [at[0], at[1]]));
+  if (!hull) return null;
+  const centre: Vec3 = [0, 0, 0];
+  for (const { segment, local, mass } of masses) {
+    const at = pointOn(placed, segment, local);
+    for (let axis = 0; axis < 3; axis++) centre[axis]! += mass * at[axis]!;
+  }
+  // The nearest edge, its normal pointing in; d3's hulls run anticlockwise on these axes or the reverse.
+  let best = { gap: Infinity, from: 0, normal: [0, 0] as [number, number], share: 0 };
+  const turn = Math.sign(polygonArea(hull)) || 1;
+  hull.forEach((a, from) => {
+    const b = hull[(from + 1) % hull.length]!;
+    const edge = [b[0] - a[0], b[1] - a[1]] as const;
+    const length = Math.hypot(...edge);
+    const normal: [number, number] = [(turn * edge[1]) / length, (-turn * edge[0]) / length];
+    const gap = (centre[0] - a[0]) * normal[0] + (centre[1] - a[1]) * normal[1];
+    const along = ((centre[0] - a[0]) * edge[0] + (centre[1] - a[1]) * edge[1]) / length ** 2;
+    if (gap < best.gap) best = { gap, from, normal, share: Math.min(1, Math.max(0, along)) };
+  });
+  if (best.gap >= BALANCE_INSIDE_M) return null;
+  const slope = new Float64Array(DOF_COUNT);
+  const inward: Vec3 = [best.normal[0], best.normal[1], 0];
+  for (const { segment, local, mass } of masses)
+    addSlope(slope, placed, { segment, local, radius: 0 }, pointOn(placed, segment, local), inward, mass / BALANCE_SIGMA_M);
+  const ends = [best.from, (best.from + 1) % hull.length].map((i) => corners.find(({ at }) => at[0] === hull[i]![0] && at[1] === hull[i]![1])!);
+  ends.forEach(({ ball, at }, i) =>
+    addSlope(slope, placed, ball, at, inward, -(i === 0 ? 1 - best.share : best.share) / BALANCE_SIGMA_M),
+  );
+  return { value: (best.gap - BALANCE_INSIDE_M) / BALANCE_SIGMA_M, slope };
+}
+
+function rowsAt(placed: PlacedBody, targets: readonly Target[], outline: readonly SkinBall[], masses: readonly MassPoint[]): Row[] {
+  const rows: Row[] = [];
+  const walls = placeWalls(placed, targets);
+  for (const target of targets) {
+    const sigma = target.contact.bears && target.contact.on.kind !== 'body' ? CONTACT_SIGMA_M : GUIDE_SIGMA_M;
+    for (const { error, add } of contactErrors(placed, target, walls)) {
+      const slope = new Float64Array(DOF_COUNT);
+      add(slope, 1 / sigma);
+      rows.push({ value: error / sigma, slope });
+    }
+  }
+  for (const ball of outline) {
+    const point = pointOn(placed, ball.segment, ball.local);
+    const depth = point[2] - ball.radius;
+    if (depth >= 0) continue;
+    const slope = new Float64Array(DOF_COUNT);
+    addSlope(slope, placed, ball, point, UP, 1 / FLOOR_SIGMA_M);
+    rows.push({ value: depth / FLOOR_SIGMA_M, slope });
+  }
+  const balance = balanceRow(placed, targets, masses);
+  if (balance) rows.push(balance);
+  return rows;
+}
+
+/** How stiffly each free number is held at what its author set, as 1/sigma. */
+function stiffness(): Float64Array {
+  const stiff = new Float64Array(DOF_COUNT).fill(1 / ANGLE_SIGMA);
+  stiff[0] = stiff[1] = 1 / 0.05;
+  stiff[2] = 0;
+  // The foot turns in and the wrist gives more readily than a hip or the spine does.
+  for (const start of Object.values(LEG_DOF)) stiff[start + 5] = 1 / (25 * DEG2RAD);
+  for (const start of Object.values(ARM_DOF)) stiff[start + 5] = 1 / (25 * DEG2RAD);
+  for (let i = 6; i <= 12; i++) stiff[i] = 1.5 / ANGLE_SIGMA;
+  return stiff;
+}
+const STIFF = stiffness();
+
+/** Lowest point of what bears decides how high the body starts, so that few rounds are needed. */
+function dropToSupports(body: Body, state: State, targets: readonly Target[]): void {
+  const placed = place(body, state);
+  const drops: number[] = [];
+  for (const { contact, balls } of targets)
+    if (contact.on.kind === 'level' && contact.bears)
+      for (const ball of balls)
+        drops.push(pointOn(placed, ball.segment, ball.local)[2] - ball.radius - heightOf(contact.on, body));
+  state[2] = -(drops.length > 0 ? drops.reduce((a, b) => a + b, 0) / drops.length : 0);
+}
+
+/**
+ * Brings the contacts of a posture on to their supports with the least change of its angles:
+ * damped least squares (Levenberg, Q Appl Math 1944;2:164; Marquardt, J SIAM 1963;11:431) over the
+ * place of the pelvis and all joint angles. Level supports fix a height, walls a common plane.
+ * Changes nothing it is given; the same input gives the same output.
+ */
+export function solve(body: Body, posture: Posture): Solved {
+  const wanted = toState(posture);
+  const targets = posture.contacts.map((contact) => ({ contact, balls: partBalls(body, contact.part, contact.side) }));
+  const outline = OUTLINE.flatMap(({ part, paired }) =>
+    paired ? [...partBalls(body, part, 'left'), ...partBalls(body, part, 'right')] : partBalls(body, part, null),
+  );
+  const masses = massPoints(body);
+  dropToSupports(body, wanted, targets);
+
+  let state = wanted.slice();
+  let placed = place(body, state, posture.contacts);
+  let rows = rowsAt(placed, targets, outline, masses);
+  const costOf = (some: readonly Row[], at: State) => {
+    let sum = 0;
+    for (const row of some) sum += row.value * row.value;
+    for (let i = 0; i < DOF_COUNT; i++) sum += ((at[i]! - wanted[i]!) * STIFF[i]!) ** 2;
+    return sum;
+  };
+  let cost = costOf(rows, state);
+  let damping = 1e-3;
+  let rounds = 0;
+  while (rounds < MAX_ROUNDS) {
+    rounds++;
+    const next = step(state, wanted, rows, damping);
+    const nextPlaced = place(body, next, posture.contacts);
+    const nextRows = rowsAt(nextPlaced, targets, outline, masses);
+    const nextCost = costOf(nextRows, next);
+    if (nextCost <= cost) {
+      const gain = cost - nextCost;
+      state = next;
+      placed = nextPlaced;
+      rows = nextRows;
+      cost = nextCost;
+      damping = Math.max(1e-7, damping / 5);
+      if (gain < 2e-3 * (1 + cost)) break;
+    } else {
+      damping *= 6;
+      if (damping > 1e6) break;
+    }
+  }
+
+  const walls = placeWalls(placed, targets);
+  const warnings: string[] = [];
+  let residual = 0;
+  for (const target of targets) {
+    if (!target.contact.bears || target.contact.on.kind === 'body') continue;
+    const worst = Math.max(0, ...contactErrors(placed, target, walls).map(({ error }) => Math.abs(error)));
+    residual = Math.max(residual, worst);
+    if (worst > REACHED_M) {
+      const { part, side } = target.contact;
+      warnings.push(`${side ? `${side} ` : ''}${part} stays ${(worst * 100).toFixed(1)} cm from its support`);
+    }
+  }
+  return {
+    posture: toPosture(state, posture.contacts),
+    placed,
+    reached: residual <= REACHED_M,
+    residualCm: residual * 100,
+    rounds,
+    warnings,
+  };
+}
+
+/** One damped step from `state`, kept inside the joints' ranges. */
+function step(state: State, wanted: State, rows: readonly Row[], damping: number): State {
+  const n = DOF_COUNT;
+  const normal = new Float64Array(n * n);
+  const change = new Float64Array(n);
+  for (const { value, slope } of rows) {
+    for (let i = 0; i < n; i++) {
+      const a = slope[i]!;
+      if (a === 0) continue;
+      change[i]! -= a * value;
+      for (let j = i; j < n; j++) normal[i * n + j]! += a * slope[j]!;
+    }
+  }
+  for (let i = 0; i < n; i++) {
+    const hold = STIFF[i]! ** 2;
+    normal[i * n + i] = (normal[i * n + i]! + hold) * (1 + damping) + 1e-9;
+    change[i]! -= hold * (state[i]! - wanted[i]!);
+  }
+  solveSymmetric(normal, change);
+  const next = new Float64Array(n);
+  for (let i = 0; i < n; i++) {
+    const [low, high] = RANGE[i]!;
+    const moved = state[i]! + change[i]!;
+    next[i] = Math.min(Math.max(moved, Math.min(low, wanted[i]!)), Math.max(high, wanted[i]!));
+  }
+  return next;
+}
