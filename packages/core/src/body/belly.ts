@@ -1,8 +1,9 @@
 import type { Loads } from './loads.js';
 import { pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from './skeleton.js';
 
-/** A gap this wide (m, on the reference body) between belly and thigh leaves the belly free. */
-const FREE_GAP = 0.12;
+/** Between these gaps (m, on the reference body, upper belly to thigh) the belly goes from free to closed: set so that an upright seat is 0, a child's pose 1. */
+const FREE_GAP = 0.145;
+const CLOSED_GAP = 0.07;
 const THIGH_RADIUS = 0.07;
 /** Front of the trunk: segment, height along it and depth of the skin, in cm on the reference body. */
 const FRONT: readonly (readonly [Segment, number, number])[] = [
@@ -36,7 +37,7 @@ export function bellyClosure(placed: PlacedBody, loads: Loads): number {
       nearest = Math.min(nearest, gap);
     }
   }
-  const byThigh = Math.min(1, Math.max(0, 1 - nearest / (FREE_GAP * scale)));
+  const byThigh = Math.min(1, Math.max(0, (FREE_GAP * scale - nearest) / ((FREE_GAP - CLOSED_GAP) * scale)));
   const onFront = loads.contacts.reduce((sum, { contact, share }) => sum + (FRONT_PARTS.has(contact.part) ? share : 0), 0);
   return Math.max(byThigh, Math.min(1, onFront / 0.4));
 }

@@ -15,7 +15,7 @@ const STANDING_LEVER = 0.02;
 /** A rounded lumbar spine presses its discs by its stretched ligaments: body weights at 50 degrees. */
 const ROUNDING = 0.35;
 /** Sitting flattens the low back even when it feels straight: the same pull, without the rounding. */
-const SITTING = 0.05;
+const SITTING = 0.2;
 
 /** The segments above the lowest lumbar disc. */
 export const ABOVE_DISC: ReadonlySet<number> = new Set([

@@ -37,10 +37,13 @@ const FRICTION = 0.6;
 /** Metres that a contact adds to the way down to it: soft tissue gives a little everywhere. */
 const CONTACT_PATH = 0.1;
 /** How many times longer a level bone counts than an upright one. */
-const LEVEL_BONE = 5;
+const LEVEL_BONE = 2;
+/** The neck bends most readily of all: a head that lies on something rests there by its own weight alone. */
+const LEVEL_NECK = 80;
 /** Cost of a bending moment at the low back (per (body weight x metre) squared): standing or lying, people settle so that the back can rest. */
 const BACK_REST = 300;
 const BACK_REST_LYING = 5000;
+const NECK = new Set((['neck1', 'neck2', 'head'] as const).map(segmentIndex));
 const BACK_PARTS = new Set<BodyPart>(['pelvis', 'sacrum', 'hipside', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside']);
 
 function bearingPoints(placed: PlacedBody, contacts: readonly Contact[]): BearingPoint[] {
@@ -79,7 +82,8 @@ function nearestSupports(placed: PlacedBody, points: readonly BearingPoint[]): n
     const length = Math.max(0.02, Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]));
     // A level bone carries by bending and gives way far more than an upright one, which is pressed along.
     const level = Math.hypot(a[0] - b[0], a[1] - b[1]) / length;
-    link(segment, parent, 1 / (length * (1 + LEVEL_BONE * level * level)));
+    const give = NECK.has(segment) ? LEVEL_NECK : LEVEL_BONE;
+    link(segment, parent, 1 / (length * (1 + give * level * level)));
   }
   const toGround = points.map(({ segment, at, normal }) => {
     const origin = placed.origins[segment]!;
@@ -106,8 +110,12 @@ export function contactLoads(placed: PlacedBody): Loads {
   const walls = points.some(({ normal }) => normal[2] === 0);
   // Each force that may act: at which point, in which direction, how dear it is, what is expected of it.
   const forces: { point: number; direction: Vec3; cost: number; wanted: number }[] = [];
-  points.forEach(({ normal }, point) => {
-    forces.push({ point, direction: normal, cost: 1 / (prior[point]! + 0.02), wanted: prior[point]! });
+  const neckFrom = placed.origins[segmentIndex('neck1')]!;
+  const neckTo = placed.origins[segmentIndex('head')]!;
+  const neckLevel = Math.hypot(neckTo[0] - neckFrom[0], neckTo[1] - neckFrom[1]) / placed.body.length.neck;
+  points.forEach(({ normal, segment }, point) => {
+    const give = NECK.has(segment) ? 1 + LEVEL_NECK * 4 * neckLevel * neckLevel : 1;
+    forces.push({ point, direction: normal, cost: give / (prior[point]! + 0.02), wanted: prior[point]! });
     if (!walls) return;
     const tangents: Vec3[] = normal[2] > 0 ? [[1, 0, 0], [0, 1, 0]] : [[0, 0, 1], [normal[1], normal[0], 0]]; // prettier-ignore
     for (const t of tangents)

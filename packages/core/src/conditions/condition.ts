@@ -1,0 +1,145 @@
+import type { Purpose } from '../asanas/purposes.js';
+import type { Facing, Measure } from '../body/measure.js';
+import { KnowledgeError } from '../knowledge-error.js';
+import type { SourceMark } from './sources.js';
+
+/** What an answer may be, in which unit and range, and how it is asked. */
+export type ParameterSpec =
+  | { readonly kind: 'number'; readonly unit: string; readonly from: number; readonly to: number; readonly ask: string; readonly default?: number }
+  | { readonly kind: 'choice'; readonly options: readonly string[]; readonly ask: string; readonly default?: string }
+  /** Several of a list. "None" must be said: an unanswered set is missing, not empty. */
+  | { readonly kind: 'set'; readonly options: readonly string[]; readonly ask: string }
+  | { readonly kind: 'yesno'; readonly ask: string; readonly default?: boolean };
+
+type AnswerOf<S extends ParameterSpec> = S extends { kind: 'number' }
+  ? number
+  : S extends { kind: 'choice'; options: readonly (infer O)[] }
+    ? O
+    : S extends { kind: 'set'; options: readonly (infer O)[] }
+      ? readonly (O | 'none')[]
+      : boolean;
+
+export type Parameters = Readonly<Record<string, ParameterSpec>>;
+/** What was answered; what is missing was not answered. */
+export type Answers<P extends Parameters> = { readonly [K in keyof P]?: AnswerOf<P[K]> };
+export type AnyAnswers = Readonly<Record<string, number | string | boolean | readonly string[] | undefined>>;
+
+export type Grade = 'avoid' | 'modify' | 'watch';
+/** `refer`: no practice today. `clearance`: written clearance first. `note`: shown, stops nothing. */
+export type Outcome = 'refer' | 'clearance' | 'note';
+
+export interface ScreeningFinding {
+  /** Which answer it rests on. */
+  readonly parameter?: string;
+  readonly flag?: string;
+  readonly text: string;
+  readonly outcome: Outcome;
+  /** Until cleared only the restricted profile: its limits join the condition's own. */
+  readonly restricted?: boolean;
+}
+
+export interface RedFlag {
+  readonly id: string;
+  readonly text: string;
+  /** `emergency`: call the local emergency number. `today`: medical contact the same day. */
+  readonly urgency: 'emergency' | 'today';
+}
+
+/** The row sleeps unless every clause holds. */
+export type Clause =
+  | { readonly measure: Measure; readonly over?: number; readonly under?: number; readonly from?: number; readonly equals?: number }
+  | { readonly standing: boolean }
+  | { readonly facing: Facing; readonly not?: true };
+
+export type Bound =
+  | { readonly atMost: number }
+  | { readonly atLeast: number }
+  | { readonly atLeast: number; readonly atMost: number }
+  | { readonly equals: number };
+
+interface LimitBase {
+  readonly id: string;
+  readonly grade: Grade;
+  readonly reason: string;
+  readonly source: readonly SourceMark[];
+  readonly when?: readonly Clause[];
+  /** How words of the source became this number. */
+  readonly reading?: string;
+}
+export type LimitSpec<Stage extends string = string, School extends string = string> = LimitBase & {
+  /** Left out: in every stage. Several: in any of them. */
+  readonly stages?: readonly Stage[];
+  /** Only when this position of a school is chosen, as `school:position`. */
+  readonly school?: `${School}=${string}`;
+} & ({ readonly measure: Measure; readonly bound: Bound } | { readonly measure: 'facing'; readonly bound: { readonly is: readonly Facing[] } });
+
+export interface SchoolSpec {
+  readonly name: string;
+  readonly positions: Readonly<Record<string, string>>;
+  readonly default: string;
+  readonly because: string;
+}
+
+export interface Condition {
+  readonly id: string;
+  readonly name: string;
+  /** Plain words and abbreviations that people use for it. */
+  readonly words: readonly string[];
+  readonly parameters: Parameters;
+  /** Stage ids with what they mean. */
+  readonly stages: Readonly<Record<string, string>>;
+  /** The stages and flags that hold for these answers; a missing answer takes the cautious ones. */
+  readonly stagesOf: (answers: AnyAnswers) => readonly string[];
+  readonly screen: (answers: AnyAnswers) => readonly ScreeningFinding[];
+  readonly redFlags: readonly RedFlag[];
+  readonly schools: Readonly<Record<string, SchoolSpec>>;
+  readonly limits: readonly LimitSpec[];
+  readonly favour: readonly Purpose[];
+  readonly stopInClass: string;
+}
+
+interface ConditionInput<P extends Parameters, Stage extends string, School extends string> {
+  readonly id: string;
+  readonly name: string;
+  readonly words: readonly string[];
+  readonly parameters: P;
+  readonly stages: Readonly<Record<Stage, string>>;
+  readonly stagesOf: (answers: Answers<P>) => readonly NoInfer<Stage>[];
+  readonly screen: (answers: Answers<P>) => readonly ScreeningFinding[];
+  readonly redFlags: readonly RedFlag[];
+  readonly schools?: Readonly<Record<School, SchoolSpec>>;
+  readonly limits: readonly LimitSpec<NoInfer<Stage>, NoInfer<School>>[];
+  readonly favour: readonly Purpose[];
+  readonly stopInClass: string;
+}
+
+/**
+ * A condition as its file writes it: the compiler checks measures, stages, schools and answers.
+ * @throws KnowledgeError when two limits share an id or a school has no such default.
+ */
+export function condition<const P extends Parameters, const Stage extends string, const School extends string = never>(
+  input: ConditionInput<P, Stage, School>,
+): Condition {
+  const seen = new Set<string>();
+  for (const { id } of input.limits) {
+    if (seen.has(id)) throw new KnowledgeError(`${input.id}/${id}: two limits have this id`);
+    seen.add(id);
+  }
+  const schools: Readonly<Record<string, SchoolSpec>> = input.schools ?? {};
+  for (const [key, school] of Object.entries(schools))
+    if (!(school.default in school.positions)) throw new KnowledgeError(`${input.id}: school ${key} has no position "${school.default}"`);
+  // The answers are checked against the parameters before they reach these functions (check-answers.ts).
+  return { ...input, schools } as unknown as Condition;
+}
+
+/** One row of a table that has several bounds, stages or measures: limits that share reason and source. */
+export function row<const L extends readonly Record<string, unknown>[], const S extends Record<string, unknown>>(
+  id: string,
+  shared: S,
+  limits: L,
+): (Omit<S, never> & L[number] & { id: string })[] {
+  return limits.map((limit) => {
+    const { as, ...rest } = limit as { as?: string };
+    return { ...shared, ...rest, id: as ? `${id}-${as}` : id };
+  }) as unknown as (S & L[number] & { id: string })[];
+}

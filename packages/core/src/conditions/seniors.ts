@@ -1,0 +1,127 @@
+import { chairStandBelowAverage } from '../screening/functional-tests.js';
+import { condition, row, type ScreeningFinding } from './condition.js';
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const seniors = condition({
+  id: 'seniors',
+  name: 'Seniors (65 and over)',
+  words: ['senior', 'elderly', 'older', 'old age', 'aged', 'fall risk', 'falls'],
+  parameters: {
+    age: { kind: 'number', unit: 'years', from: 60, to: 110, ask: 'Age' },
+    tug: { kind: 'number', unit: 's', from: 3, to: 120, ask: 'Timed up and go' },
+    chairStand: { kind: 'number', unit: 'rises', from: 0, to: 40, ask: 'Rises from a chair in 30 seconds (0 if the arms helped)' },
+    tandem: { kind: 'number', unit: 's', from: 0, to: 10, ask: 'Standing heel to toe' },
+    oneLeg: { kind: 'number', unit: 's', from: 0, to: 60, ask: 'Standing on one leg' },
+    gaitSpeed: { kind: 'number', unit: 'm/s', from: 0, to: 3, ask: 'Walking speed' },
+    falls: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last twelve months' },
+    injuriousFall: { kind: 'yesno', ask: 'Was anyone of them with an injury?' },
+    recentInjuriousFall: { kind: 'yesno', ask: 'An injury from a fall in the last six months?', default: false },
+    fear: { kind: 'yesno', ask: 'Afraid of falling?', default: false },
+    aid: { kind: 'choice', options: ['none', 'stick', 'frame'], ask: 'Walking aid', default: 'none' },
+    floorRise: { kind: 'choice', options: ['alone', 'chair', 'help', 'no'], ask: 'Getting up from the floor', default: 'chair' },
+    bone: { kind: 'choice', options: ['unknown', 'normal', 'osteopenia', 'osteoporosis'], ask: 'Bone density', default: 'unknown' },
+    sex: { kind: 'choice', options: ['f', 'm'], ask: 'Sex (for the test norms)' },
+  },
+  stages: {
+    low: 'All tests done and passed', mid: 'Some sign of fall risk, or no test done', high: 'High risk of falling',
+    'weak-bone': 'Bone density low, or unknown at an age where it often is', 'bone-not-normal': 'Bone density not known to be normal',
+  }, // prettier-ignore
+  stagesOf: ({ age, tug, chairStand, tandem, oneLeg, gaitSpeed, falls, injuriousFall, fear, aid, floorRise, bone = 'unknown', sex }) => {
+    const fell = falls ?? 0;
+    const high =
+      fell >= 2 || injuriousFall === true || (tug ?? 0) > 15 || aid === 'frame' || floorRise === 'help' || floorRise === 'no' || (fell >= 1 && (tug ?? 0) >= 12);
+    const tests = [tug, chairStand, tandem, oneLeg].filter((one) => one !== undefined).length;
+    const weakLegs = chairStand !== undefined && (age === undefined || chairStandBelowAverage(chairStand, age, sex));
+    const mid =
+      fell === 1 || (tug ?? 0) >= 12 || weakLegs || (tandem ?? 10) < 10 || (oneLeg ?? 60) < 5 || (gaitSpeed ?? 3) <= 0.8 ||
+      fear === true || aid === 'stick' || ((age ?? 110) >= 80 && tests === 0) || tests === 0; // prettier-ignore
+    const oldEnough = age === undefined || (sex === 'm' ? age >= 70 : age >= 65);
+    return [
+      high ? 'high' : mid ? 'mid' : 'low',
+      ...(bone === 'osteopenia' || bone === 'osteoporosis' || (bone === 'unknown' && oldEnough) ? (['weak-bone'] as const) : []),
+      ...(bone !== 'normal' ? (['bone-not-normal'] as const) : []),
+    ];
+  },
+  screen: ({ tug, falls, injuriousFall, recentInjuriousFall, aid, floorRise, tandem, chairStand, oneLeg }) => {
+    const found: ScreeningFinding[] = [];
+    if (injuriousFall === undefined && (falls === undefined || falls > 0))
+      found.push({ parameter: 'injuriousFall', text: 'Not answered: falls with an injury. No standing steps until it is.', outcome: 'clearance' });
+    if (recentInjuriousFall) found.push({ parameter: 'recentInjuriousFall', text: 'A fall with an injury in the last six months: written clearance first.', outcome: 'clearance' });
+    const fell = falls ?? 0;
+    if (fell >= 2 || injuriousFall || (tug ?? 0) > 15 || aid === 'frame' || floorRise === 'help' || floorRise === 'no' || (fell >= 1 && (tug ?? 0) >= 12))
+      found.push({ parameter: 'falls', text: 'High risk of falling: clearance by a physiotherapist first.', outcome: 'clearance' });
+    else if ([tug, chairStand, tandem, oneLeg].every((one) => one === undefined))
+      found.push({ parameter: 'tug', text: 'No balance or strength test done: treated as some risk.', outcome: 'note' });
+    return found;
+  },
+  redFlags: [
+    { id: 'head-blow', text: 'A fall with a blow on the head on blood thinners, new one-sided weakness, a faint', urgency: 'emergency' },
+    { id: 'confusion', text: 'New confusion or new double vision', urgency: 'today' },
+    { id: 'two-falls', text: 'Two falls in a month', urgency: 'today' },
+    { id: 'back-pain', text: 'Sudden back pain after a bend or a cough', urgency: 'today' },
+    { id: 'calf', text: 'Swelling of one calf', urgency: 'today' },
+  ],
+  schools: {
+    'senior-inversions': { name: 'Inversions in age', positions: { keep: 'Long-practising elders keep them', stop: 'Stop at 60 to 65' }, default: 'stop', because: 'A fall breaks bones; written clearance opens it.' },
+    'senior-balance': { name: 'Balance in age', positions: { protect: 'Leave balance out', train: 'Train it, supported and challenging' }, default: 'train', because: 'Fall research favours training (WFG22).' },
+    'senior-flexion': { name: 'Rounding the back in age', positions: { never: 'Never', 'normal-bone': 'Fine with normal bone' }, default: 'normal-bone', because: 'Unknown bone is treated as weak.' },
+  },
+  limits: [
+    ...row('sen-01', { measure: 'support', bound: { atLeast: 1 }, when: [{ measure: 'feetDown', equals: 1 }, { standing: true }], reason: 'A hand near the wall.', source: ['STEADI*'] }, [
+      { as: 'low', grade: 'watch', stages: ['low'] },
+      { as: 'mid', grade: 'modify', stages: ['mid'] },
+    ]),
+    ...row('sen-02', { measure: 'feetDown', reason: 'No standing on one leg.', source: ['STEADI*'] }, [{ bound: { equals: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] }]),
+    ...row('sen-03', { measure: 'balanceMargin', when: [{ standing: true }], reason: 'Widen the stance, add a chair.', source: ['common practice'] }, [
+      { as: 'low', bound: { atLeast: 3 }, grade: 'modify', stages: ['low'] },
+      { as: 'mid', bound: { atLeast: 5 }, grade: 'modify', stages: ['mid'] },
+      { as: 'high', bound: { atLeast: 7 }, grade: 'avoid', stages: ['high'] },
+    ]),
+    ...row('sen-04', { measure: 'support', reason: 'Both hands or a firm grip.', source: ['common practice'] }, [{ bound: { atLeast: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] }]),
+    ...row('sen-05', { measure: 'fallHeight', reason: 'A fall breaks bones.', source: ['common practice'] }, [{ bound: { atMost: 0 }, grade: 'avoid', school: 'senior-inversions=stop' }]),
+    ...row('sen-06', { grade: 'avoid', reason: 'Neck bones, pressure.', source: ['common practice'], school: 'senior-inversions=stop' }, [
+      { as: 'head', measure: 'headLoad', bound: { atMost: 0.1 } },
+      { as: 'neck', measure: 'neckLoad', bound: { atMost: 0.05 } },
+    ]),
+    ...row('sen-07', { measure: 'headBelowHeart', grade: 'modify', reason: 'Giddy when coming up.', source: ['common practice'] }, [
+      { as: 'low', bound: { atMost: 25 }, stages: ['low'] },
+      { as: 'mid-high', bound: { atMost: 10 }, stages: ['mid', 'high'] },
+    ]),
+    ...row('sen-08', { measure: 'transitionTime', bound: { atLeast: 5 }, grade: 'modify', reason: 'The pressure needs time.', source: ['STEADI*'] }, [
+      { as: 'level', when: [{ measure: 'levelChange', from: 30 }] },
+      { as: 'head', when: [{ measure: 'headDrop', over: 20 }] },
+    ]),
+    ...row('sen-09', { measure: 'floorTrips', reason: 'Getting down is where falls happen.', source: ['common practice'] }, [
+      { as: 'low', bound: { atMost: 4 }, grade: 'watch', stages: ['low'] },
+      { as: 'mid', bound: { atMost: 2 }, grade: 'modify', stages: ['mid'] },
+      { as: 'high', bound: { atMost: 0 }, grade: 'avoid', stages: ['high'] },
+    ]),
+    ...row('sen-10', { measure: 'lumbarFlexion', reason: 'Rounding under load can crush vertebrae.', source: ['SINAKI*', 'USPSTF*'] }, [
+      { bound: { atMost: 35 }, grade: 'modify', stages: ['weak-bone'] },
+      { as: 'never', bound: { atMost: 10 }, grade: 'modify', school: 'senior-flexion=never' },
+    ]),
+    ...row('sen-11', { measure: 'spineRotation', reason: 'Bend plus twist is worst for weak bone.', source: ['SINAKI*'] }, [{ bound: { atMost: 20 }, when: [{ measure: 'lumbarFlexion', over: 20 }], grade: 'avoid', stages: ['bone-not-normal'] }]),
+    ...row('sen-12', { measure: 'cervicalFlexion', reason: 'A head thrown back makes giddy.', source: ['common practice'] }, [{ bound: { atLeast: -30 }, grade: 'modify' }]),
+    ...row('sen-13', { measure: 'cervicalRotation', reason: 'Neck arteries.', source: ['common practice'] }, [{ bound: { atMost: 60 }, when: [{ measure: 'cervicalFlexion', under: -15 }], grade: 'avoid' }]),
+    ...row('sen-14', { measure: 'kneeLoad', reason: 'Kneecap pain: always pad 3 cm or more.', source: ['common practice'] }, [{ bound: { atMost: 0.6 }, grade: 'modify' }]),
+    ...row('sen-15', { measure: 'kneeFlexionLoaded', reason: 'Deep kneeling and squatting.', source: ['common practice'] }, [{ bound: { atMost: 110 }, grade: 'modify' }]),
+    ...row('sen-16', { measure: 'handLoad', reason: 'Wrists, shoulders.', source: ['common practice'] }, [{ bound: { atMost: 0.5 }, grade: 'modify' }]),
+    ...row('sen-17', { measure: 'effort', reason: 'Strong but never strained.', source: ['ACSM*'] }, [
+      { as: 'low', bound: { atMost: 4 }, grade: 'watch', stages: ['low'] },
+      { as: 'mid', bound: { atMost: 3 }, grade: 'modify', stages: ['mid'] },
+      { as: 'high', bound: { atMost: 2 }, grade: 'modify', stages: ['high'] },
+    ]),
+    ...row('sen-18', { measure: 'hold', reason: 'Blood pressure.', source: ['common practice'] }, [{ bound: { atMost: 30 }, when: [{ measure: 'effort', from: 3 }], grade: 'watch' }]),
+    ...row('sen-19', { measure: 'breathRetention', reason: 'Pressure peaks, faint.', source: ['common practice'] }, [{ bound: { atMost: 3 }, grade: 'avoid' }]),
+    ...row('sen-20', { measure: 'breathRate', reason: 'Makes giddy.', source: ['common practice'] }, [{ bound: { atMost: 20 }, grade: 'modify' }]),
+    ...row('sen-21', { measure: 'impact', reason: 'Joints, falls.', source: ['common practice'] }, [
+      { as: 'low', bound: { atMost: 1 }, grade: 'modify', stages: ['low'] },
+      { as: 'mid-high', bound: { atMost: 0 }, grade: 'avoid', stages: ['mid', 'high'] },
+    ]),
+    ...row('sen-22', { measure: 'headJolt', reason: 'Giddy, neck.', source: ['common practice'] }, [{ bound: { atMost: 0 }, grade: 'avoid' }]),
+    ...row('sen-23', { measure: 'heat', reason: 'The sense of thirst is weaker.', source: ['common practice'] }, [{ bound: { atMost: 27 }, grade: 'modify' }]),
+    ...row('sen-24', { measure: 'eyesClosed', reason: 'Sight keeps the balance.', source: ['common practice'] }, [{ bound: { atMost: 0 }, when: [{ standing: true }], grade: 'avoid' }]),
+  ],
+  favour: ['functional-transfer', 'strengthen-legs', 'mobilise-ankles', 'mobilise-hips', 'mobilise-spine-extension', 'balance'],
+  stopInClass: 'Unsteady twice, giddy, grey, confused, chest or sudden back pain.',
+});
