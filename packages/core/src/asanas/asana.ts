@@ -39,6 +39,7 @@ export interface DeclaredSpec {
   readonly abdominalLoad: 0 | 1 | 2 | 3 | 4 | 5;
   /** 1 brisk, 2 fast. */
   readonly headJolt?: 1 | 2;
+  readonly eyesClosed?: boolean;
 }
 
 export interface VariationSpec extends AngleGroups {
@@ -49,6 +50,8 @@ export interface VariationSpec extends AngleGroups {
   readonly as?: string;
   /** Only for movements: what differs at the other end. */
   readonly moves?: AngleGroups;
+  /** What geometry can't tell, where it differs from the asana's. */
+  readonly declared?: Partial<DeclaredSpec>;
 }
 
 export interface StepSpec {

@@ -171,7 +171,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
       as: variation.as ?? null,
       posture: readPosture(posture, where),
       moves: moves ? readPosture(overlay(overlay(moves, { ...variation, spine: {}, root: {} }), variation.moves ?? {}), where) : null,
-      declared: from.declared,
+      declared: { ...from.declared, ...variation.declared },
     };
   };
 

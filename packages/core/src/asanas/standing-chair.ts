@@ -457,7 +457,7 @@ export const standingChair: readonly AsanaSpec[] = [
     breath: { inhale: 'tall', exhale: 'steady' },
     variations: [
       { id: 'head-turns', for: 'vestibular training, with the hand on', spine: { neckRotation: 'R40' } },
-      { id: 'eyes-closed-hand-on', for: 'later step only' },
+      { id: 'eyes-closed-hand-on', for: 'later step only', declared: { eyesClosed: true } },
     ],
     substitutes: ['tandem-stand', 'chair-tree'],
     counterposes: ['chair-dog'],

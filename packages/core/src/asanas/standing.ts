@@ -15,7 +15,7 @@ export const standing: readonly AsanaSpec[] = [
     breath: { inhale: 'crown floats up, ribs widen', exhale: 'weight settles evenly into both feet' },
     variations: [
       { id: 'wide-stance', for: 'pregnancy, poor balance, heavier bodies', legs: { hipAbduction: 9, hipRotation: 10 } },
-      { id: 'eyes-closed', for: 'balance training; only with a wall or chair within reach' },
+      { id: 'eyes-closed', for: 'balance training; only with a wall or chair within reach', declared: { eyesClosed: true } },
     ],
     substitutes: ['wall-mountain', 'chair-mountain', 'chair-heel-raise'],
     counterposes: ['uttanasana', 'urdhva-hastasana'],

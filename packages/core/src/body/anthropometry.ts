@@ -5,6 +5,7 @@
  * report 1166-03, 1966 (as fractions of stature), with the trunk split for our jointed spine.
  * Masses and centres of mass: de Leva P. J Biomech 1996;29:1223-1230, table 4.
  */
+import type { Problem } from '../problem.js';
 
 export type Sex = 'f' | 'm';
 
@@ -190,8 +191,8 @@ export function sizeBody(answers: BodyAnswers = {}): Body {
 }
 
 /** Problems of body answers in words, each naming the field; empty when all is well. */
-export function checkBody(answers: BodyAnswers): { readonly field: string; readonly message: string }[] {
-  const problems: { field: string; message: string }[] = [];
+export function checkBody(answers: BodyAnswers): Problem[] {
+  const problems: Problem[] = [];
   for (const [field, range] of Object.entries(BODY_RANGES)) {
     const value = answers[field as keyof typeof BODY_RANGES];
     if (value === undefined) continue;

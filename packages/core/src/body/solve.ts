@@ -329,12 +329,17 @@ function step(state: State, wanted: State, rows: readonly Row[], damping: number
   const n = DOF_COUNT;
   const normal = new Float64Array(n * n);
   const change = new Float64Array(n);
+  // A row touches the hinges of one or two limbs: only those columns are worth walking.
+  const columns = new Uint8Array(n);
   for (const { value, slope } of rows) {
-    for (let i = 0; i < n; i++) {
+    let count = 0;
+    for (let i = 0; i < n; i++) if (slope[i] !== 0) columns[count++] = i;
+    for (let p = 0; p < count; p++) {
+      const i = columns[p]!;
       const a = slope[i]!;
-      if (a === 0) continue;
+      const line = i * n;
       change[i]! -= a * value;
-      for (let j = i; j < n; j++) normal[i * n + j]! += a * slope[j]!;
+      for (let q = p; q < count; q++) normal[line + columns[q]!]! += a * slope[columns[q]!]!;
     }
   }
   for (let i = 0; i < n; i++) {

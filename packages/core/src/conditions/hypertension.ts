@@ -1,4 +1,3 @@
-import { bloodPressureOutOfRange } from '../screening/blood-pressure.js';
 import { condition, row, type ScreeningFinding } from './condition.js';
 
 type Stage = 'ok' | 's1' | 'ctrl' | 's2' | 's2b' | 's3';
@@ -54,7 +53,7 @@ export const hypertension = condition({
     if (aneurysm === true) found.push({ parameter: 'aneurysm', text: 'A known aneurysm: nothing beyond the restricted profile without written clearance.', outcome: 'clearance', restricted: true });
     if (aneurysm === undefined) found.push({ parameter: 'aneurysm', text: 'Not answered: a known aneurysm?', outcome: 'note' });
     if (organDamage === true) found.push({ parameter: 'organDamage', text: 'Damage to an organ from the pressure: written clearance first.', outcome: 'clearance' });
-    return [...found, ...bloodPressureOutOfRange(systolic, diastolic)];
+    return found;
   },
   redFlags: [
     { id: 'severe-headache', text: "New severe headache, a nosebleed that won't stop, sudden tearing chest or back pain", urgency: 'emergency' },

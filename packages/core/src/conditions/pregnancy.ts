@@ -1,4 +1,3 @@
-import { bloodPressureOutOfRange } from '../screening/blood-pressure.js';
 import { condition, row, type ScreeningFinding } from './condition.js';
 
 /** Written from memory of the sources; to be reviewed by a licensed clinician. */
@@ -77,7 +76,7 @@ export const pregnancy = condition({
       found.push({ parameter: 'experience', text: experience === undefined ? 'Not known whether she practised before: a beginner who starts at 28 weeks or later needs written clearance.' : 'A beginner who starts at 28 weeks or later needs written clearance.', outcome: 'clearance' });
     if ((systolic ?? 0) >= 160 || (diastolic ?? 0) >= 110) found.push({ parameter: 'systolic', text: 'Blood pressure of 160/110 or more: emergency.', outcome: 'refer' });
     else if ((systolic ?? 0) >= 140 || (diastolic ?? 0) >= 90) found.push({ parameter: 'systolic', text: 'Blood pressure of 140/90 or more in pregnancy: no practice, medical contact today.', outcome: 'refer' });
-    return [...found, ...bloodPressureOutOfRange(systolic, diastolic)];
+    return found;
   },
   redFlags: [
     { id: 'heavy-bleeding', text: 'Heavy bleeding, waters with cord or green fluid, a fit, chest pain', urgency: 'emergency' },

@@ -1,5 +1,3 @@
-import type { ScreeningFinding } from '../conditions/condition.js';
-
 export type BloodPressureClass = 'normal' | 'elevated' | 'stage 1' | 'stage 2' | 'crisis';
 
 /**
@@ -12,12 +10,6 @@ export function bloodPressureClass(systolic: number, diastolic: number): BloodPr
   if (systolic >= 130 || diastolic >= 80) return 'stage 1';
   if (systolic >= 120) return 'elevated';
   return 'normal';
-}
-
-/** A pair of readings that can't be right, as a finding at the pair's first number. */
-export function bloodPressureOutOfRange(systolic: number | undefined, diastolic: number | undefined): ScreeningFinding[] {
-  const problem = bloodPressureProblem(systolic, diastolic);
-  return problem ? [{ parameter: 'systolic', text: problem, outcome: 'clearance' }] : [];
 }
 
 /** What is wrong with a pair of readings, or `null`. The upper number is at least 15 above the lower. */

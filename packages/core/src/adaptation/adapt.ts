@@ -1,0 +1,160 @@
+import { activeLimits, type ActiveLimit } from '../conditions/active-limits.js';
+import { clearedConditions, screen } from '../screening/screen.js';
+import type { Sequence, Step } from '../sequence/sequence.js';
+import { describeBound, judge, type Finding } from './judge.js';
+import type { Participant } from './participant.js';
+import { anybody } from './participant.js';
+import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
+import { MEASURES } from '../body/measure.js';
+import { CLASS_MEASURES, evaluateGiven, safeWays, START, type StepContext } from './search.js';
+import type { Studio } from './studio.js';
+import { shortenToFit } from './fit-time.js';
+
+/** Temperature of a room in which nobody says otherwise, in degrees Celsius. */
+const USUAL_ROOM = 22;
+
+export interface AdaptOptions {
+  /** Length to fit, in minutes; otherwise that of the sequence's own text. */
+  readonly minutes?: number;
+  /** The day, as YYYY-MM-DD, for clearances that run out. */
+  readonly today?: string;
+}
+
+/** The limits that hold for a participant on a day. */
+export function limitsFor(participant: Participant, today: string | null = null): ActiveLimit[] {
+  return activeLimits(participant.conditions, participant.schools, clearedConditions(participant.clearances, today));
+}
+
+function verdictOf(step: Step, chosen: Chosen | null): Verdict {
+  if (!chosen) return 'omit';
+  if (chosen.asana.id !== step.asana) return 'substitute';
+  const same = chosen.variation.id === (step.variation ?? 'plain');
+  return same && chosen.changes.length === 0 ? 'keep' : 'modify';
+}
+
+function planStep(context: StepContext): PlannedStep {
+  const given = evaluateGiven(context);
+  // What fits only after its dose or the way there was changed still has to stand against the other ways.
+  const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
+  const chosen = kept ? given.chosen : (safeWays(context, 1)[0] ?? null);
+  const verdict = verdictOf(context.step, chosen);
+  const reasons = verdict === 'keep' ? [] : uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]);
+  return {
+    step: context.step,
+    given: given.chosen,
+    verdict,
+    chosen,
+    reasons,
+    seconds: chosen ? chosen.timed.seconds + chosen.transitionSeconds : 0,
+  };
+}
+
+function uniqueByLimit(list: readonly Finding[]): Finding[] {
+  return list.filter(({ limit, where }, i) => list.findIndex((other) => other.limit === limit && other.where === where) === i);
+}
+
+/** Steps at effort 2 or less at the end of the class, in seconds. */
+function quietEnd(steps: readonly PlannedStep[]): number {
+  let sum = 0;
+  for (const { chosen, seconds } of [...steps].reverse()) {
+    if (!chosen) continue;
+    if (chosen.declared.effort > 2) break;
+    sum += seconds;
+  }
+  return sum;
+}
+
+/** Limits of the class as a whole against the plan. */
+function classFindings(limits: readonly ActiveLimit[], steps: readonly PlannedStep[], after: number, room: number, inserted: readonly Inserted[]): SessionFinding[] {
+  const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
+  const values = { sessionMinutes: after / 60, coolMinutes: (quietEnd(steps) + extra) / 60, heat: room };
+  return limits.flatMap((limit) => {
+    const { spec } = limit;
+    if (spec.measure === 'facing' || !CLASS_MEASURES.has(spec.measure)) return [];
+    const judgement = judge(limit, { values, facing: null, standing: false });
+    if (judgement === null || judgement.is === 'unknown') return [];
+    return [{ measure: spec.measure, value: Number(judgement.value), unit: MEASURES[spec.measure].unit, bound: describeBound(spec.bound), met: judgement.is === 'met', grade: spec.grade, text: spec.reason, limit: limit.id }];
+  });
+}
+
+/** Running limits at their highest over the class, for the session's summary. */
+function runFindings(limits: readonly ActiveLimit[], tallies: readonly Tally[]): SessionFinding[] {
+  const most = (of: (tally: Tally) => number) => Math.max(0, ...tallies.map(of));
+  const values = { supineRun: most((t) => t.supineRun), unrelievedSitting: most((t) => t.sittingRun), minutesHeadDown: most((t) => t.headDown), floorTrips: most((t) => t.floorTrips) };
+  return limits.flatMap((limit) => {
+    const { spec } = limit;
+    if (spec.measure === 'facing' || !(spec.measure in values)) return [];
+    const judgement = judge(limit, { values, facing: null, standing: false });
+    if (judgement === null || judgement.is === 'unknown') return [];
+    return [{ measure: spec.measure, value: Number(judgement.value), unit: MEASURES[spec.measure].unit, bound: describeBound(spec.bound), met: judgement.is === 'met', grade: spec.grade, text: spec.reason, limit: limit.id }];
+  });
+}
+
+/** A quiet end that a limit asks for and the class doesn't have: a rest that this person may take. */
+function missingRest(context: Omit<StepContext, 'step'>, steps: readonly PlannedStep[]): Inserted[] {
+  const limit = context.limits.find(({ spec }) => spec.measure === 'coolMinutes' && spec.grade !== 'watch');
+  if (!limit || steps.length === 0 || !('atLeast' in limit.spec.bound)) return [];
+  const missing = limit.spec.bound.atLeast * 60 - quietEnd(steps);
+  if (missing <= 0) return [];
+  const last = steps.at(-1)!.step;
+  const step: Step = { ...last, asana: 'savasana', variation: null, side: 'none', dose: { seconds: Math.ceil(missing) }, retention: null, way: null, of: null, breath: null, text: 'rest' };
+  const rest = safeWays({ ...context, step }, 1)[0];
+  if (!rest) return [];
+  return [{ after: last.line, asana: rest.asana.id, seconds: Math.ceil(missing), why: `${limit.spec.reason} At least ${limit.spec.bound.atLeast} quiet minutes end the class.` }];
+}
+
+/**
+ * A sequence adapted to one participant, step by step in its order: what is allowed is kept, what isn't
+ * takes the least change that is, and what can't be changed is replaced by purpose or left out.
+ * The same input gives the same plan.
+ */
+export function adapt(studio: Studio, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
+  const today = options.today ?? null;
+  const limits = limitsFor(participant, today);
+  const shared = {
+    studio,
+    limits: limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure)),
+    props: participant.props,
+    breathSeconds: participant.breathSeconds,
+  };
+  let tally: Tally = START;
+  const tallies: Tally[] = [];
+  let steps: PlannedStep[] = sequence.steps.map((step) => {
+    const context: StepContext = { ...shared, step, tally };
+    const planned = planStep(context);
+    tally = planned.chosen?.tally ?? tally;
+    tallies.push(tally);
+    return planned;
+  });
+  const inserted = missingRest({ ...shared, limits, tally }, steps);
+  const minutes = options.minutes ?? sequence.minutes;
+  const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
+  if (minutes !== null && minutes !== undefined) steps = shortenToFit(steps, minutes * 60 - extra, participant.breathSeconds);
+  const total = (of: (step: PlannedStep) => number) => steps.reduce((sum, step) => sum + of(step), 0);
+  const after = total(({ seconds }) => seconds) + extra;
+  return {
+    id: participant.id,
+    screening: screen(participant.conditions, clearedConditions(participant.clearances, today)),
+    steps,
+    inserted,
+    session: [...classFindings(limits, steps, after, sequence.room ?? USUAL_ROOM, inserted), ...runFindings(limits, tallies)],
+    before: total(({ given }) => given.timed.seconds + given.transitionSeconds),
+    after,
+  };
+}
+
+/** Other safe ways for one step of a plan, cheapest first: what a teacher may pick instead. */
+export function otherWays(studio: Studio, sequence: Sequence, participant: Participant, index: number, count: number, options: AdaptOptions = {}): Chosen[] {
+  const limits = limitsFor(participant, options.today ?? null).filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
+  const shared = { studio, limits, props: participant.props, breathSeconds: participant.breathSeconds };
+  let tally: Tally = START;
+  for (const step of sequence.steps.slice(0, index)) {
+    tally = planStep({ ...shared, step, tally }).chosen?.tally ?? tally;
+  }
+  return safeWays({ ...shared, step: sequence.steps[index]!, tally }, count);
+}
+
+/** Seconds of a sequence as it is given, for nobody in particular. */
+export function givenSeconds(studio: Studio, sequence: Sequence): number {
+  return adapt(studio, { ...sequence, minutes: null }, anybody('anybody')).before;
+}

@@ -1,0 +1,181 @@
+import { SIDES, type Side } from '../angles.js';
+import type { Contact, LevelSurface } from '../body/contact.js';
+import type { Measure } from '../body/measure.js';
+import type { LegAngles, Posture } from '../body/posture.js';
+import type { Bound } from '../conditions/condition.js';
+
+/** The bounds that a change has to reach, by measure. */
+export type Wanted = ReadonlyMap<Measure | 'facing' | 'props', Bound>;
+
+/** A small change of a posture's angles or supports, kept in the words that a teacher would say. */
+export interface PostureChange {
+  readonly id: string;
+  readonly text: string;
+  /** How much it disturbs, set against 1 for the smallest. */
+  readonly cost: number;
+  /** What it can improve; it is tried only where one of these is broken. */
+  readonly helps: readonly Measure[];
+  /** The changed posture, or `null` where there is nothing to change. */
+  readonly apply: (posture: Posture, wanted: Wanted) => Posture | null;
+}
+
+const HANDS = new Set(['palm', 'hand', 'fingertips', 'fist']);
+const FACE = new Set(['forehead', 'crown', 'head', 'chin']);
+
+function onFeet(posture: Posture): boolean {
+  return SIDES.every((side) => posture.contacts.some((contact) => contact.side === side && (contact.part === 'sole' || contact.part === 'ball') && contact.bears && contact.on.kind === 'level'));
+}
+
+function mapLegs(posture: Posture, of: (leg: LegAngles, side: Side) => LegAngles): Posture {
+  return { ...posture, legs: { left: of(posture.legs.left, 'left'), right: of(posture.legs.right, 'right') } };
+}
+
+/** Moves what the hands rest on up to a level; the solver lets the trunk follow. */
+function raiseHands(surface: LevelSurface, height: number) {
+  return (posture: Posture): Posture | null => {
+    const lower = (contact: Contact) => HANDS.has(contact.part) && contact.on.kind === 'level' && contact.on.height < height - 2 && contact.on.surface !== 'seat' && contact.on.surface !== 'chairback';
+    if (!posture.contacts.some(lower)) return null;
+    // The trunk starts where its hands will end, so that the solver has little left to do.
+    const lift = Math.min(40, height * 0.7);
+    const { root } = posture;
+    const standing = onFeet(posture) && root.pitch > 40;
+    return {
+      ...posture,
+      root: standing ? { ...root, pitch: root.pitch - lift * 0.7 } : root,
+      legs: standing ? mapLegs(posture, (leg) => ({ ...leg, hipFlexion: leg.hipFlexion - lift * 0.7 })).legs : posture.legs,
+      contacts: posture.contacts.map((contact) =>
+        lower(contact) ? { ...contact, bears: true, on: { kind: 'level' as const, surface, height } } : contact,
+      ),
+    };
+  };
+}
+
+/** Puts what the head lies on up to a height. */
+function raiseHead(parts: ReadonlySet<string>, surface: LevelSurface, height: number, neck: number) {
+  return (posture: Posture): Posture | null => {
+    const lower = (contact: Contact) => parts.has(contact.part) && contact.on.kind === 'level' && contact.on.height < height - 1;
+    if (!posture.contacts.some(lower)) return null;
+    return {
+      ...posture,
+      spine: { ...posture.spine, cervical: posture.spine.cervical + neck },
+      contacts: posture.contacts.map((contact) => (lower(contact) ? { ...contact, bears: true, on: { kind: 'level' as const, surface, height } } : contact)),
+    };
+  };
+}
+
+/** The nearest value inside a bound, one step in from its edge. */
+function inside(bound: Bound, value: number): number {
+  if ('equals' in bound) return bound.equals;
+  let next = value;
+  if ('atMost' in bound) next = Math.min(next, bound.atMost - Math.min(1, Math.abs(bound.atMost)));
+  if ('atLeast' in bound) next = Math.max(next, bound.atLeast + Math.min(1, Math.abs(bound.atLeast)));
+  return next;
+}
+
+type SpineAngle = keyof Posture['spine'];
+/** Brings one angle of the spine inside its bound; `unsigned` for measures that count either side alike. */
+function lessSpine(id: string, text: string, angle: SpineAngle, measure: Measure, unsigned: boolean): PostureChange {
+  return {
+    id, text, cost: 1, helps: [measure],
+    apply: (posture, wanted) => {
+      const bound = wanted.get(measure);
+      if (!bound) return null;
+      const now = posture.spine[angle];
+      const next = unsigned ? Math.sign(now) * inside(bound, Math.abs(now)) : inside(bound, now);
+      if (Math.abs(next - now) < 0.5) return null;
+      // What the spine no longer bends, the hips take over where a fold is meant.
+      const root = angle === 'lumbar' && now > 0 && onFeet(posture) ? { ...posture.root, pitch: posture.root.pitch + (now - next) * 0.3 } : posture.root;
+      return { ...posture, root, spine: { ...posture.spine, [angle]: next } };
+    },
+  }; // prettier-ignore
+}
+
+function hold(sides: readonly Side[]) {
+  return (posture: Posture): Posture | null => {
+    if (!posture.contacts.some(({ part, bears }) => bears && (part === 'sole' || part === 'ball'))) return null;
+    if (posture.root.pitch > 50 || posture.contacts.some(({ part, bears, on }) => bears && (HANDS.has(part) || part === 'sitbone') && on.kind === 'level')) return null;
+    const arm = { shoulder: sides.length === 2 ? 40 : 34, plane: sides.length === 2 ? 85 : 45, rotation: 0, elbow: 62, forearm: 60, wrist: -50 };
+    const arms = { ...posture.arms };
+    for (const side of sides) arms[side] = arm;
+    const free = ({ part, side, on }: Contact) => !((HANDS.has(part) || part === 'elbow' || part === 'forearm') && (sides.includes(side ?? 'left') || (on.kind === 'body' && HANDS.has(on.part))));
+    return {
+      ...posture,
+      arms,
+      contacts: [...posture.contacts.filter(free), ...sides.map((side): Contact => ({ part: 'palm', side, bears: true, on: { kind: 'level', surface: 'chairback', height: 85 } }))],
+    };
+  };
+}
+
+/** Every change that is tried, gentlest first. Sizes are what teachers say: a hand's width, half the way (common practice, no source). */
+export const POSTURE_CHANGES: readonly PostureChange[] = [
+  {
+    id: 'wider-feet', text: 'feet wider than the hips', cost: 0.8, helps: ['balanceMargin', 'bellyClosure'],
+    apply: (posture) => {
+      if (!onFeet(posture) || Math.max(posture.legs.left.hipAbduction, posture.legs.right.hipAbduction) > 25) return null;
+      return mapLegs(posture, (leg) => ({ ...leg, hipAbduction: leg.hipAbduction + 9, hipRotation: leg.hipRotation + 6 }));
+    },
+  },
+  lessSpine('round-less', 'a longer low back', 'lumbar', 'lumbarFlexion', false),
+  lessSpine('upper-round-less', 'a longer upper back', 'thoracic', 'thoracicFlexion', false),
+  lessSpine('neck-easy', 'the neck in line with the back', 'cervical', 'cervicalFlexion', false),
+  lessSpine('turn-less', 'turn only as far as is easy', 'rotation', 'spineRotation', true),
+  lessSpine('head-turn-less', 'look ahead', 'neckRotation', 'cervicalRotation', true),
+  lessSpine('lean-less', 'lean less to the side', 'lateral', 'spineLateral', true),
+  {
+    id: 'bend-knees', text: 'knees more bent', cost: 0.9, helps: ['straightLegAngle', 'lumbarFlexion', 'discLoad'],
+    apply: (posture) => {
+      if (Math.max(posture.legs.left.knee, posture.legs.right.knee) > 60) return null;
+      return mapLegs(posture, (leg) => (leg.hipFlexion > 40 ? { ...leg, knee: leg.knee + 28, ankle: onFeet(posture) ? leg.ankle + 14 : leg.ankle } : leg));
+    },
+  },
+  {
+    id: 'shorter-stance', text: 'a shorter stance', cost: 1, helps: ['legAsymmetry', 'hipAbduction', 'kneeFlexionLoaded', 'balanceMargin', 'hipExtension'],
+    apply: (posture, wanted) => {
+      const { left, right } = posture.legs;
+      const apart = Math.abs(left.hipFlexion - right.hipFlexion);
+      if (apart < 25 && Math.min(left.hipAbduction, right.hipAbduction) < 20) return null;
+      const bound = wanted.get('legAsymmetry');
+      // As far as the bound asks, but never less than a third of the step that was meant.
+      const share = bound && 'atMost' in bound ? Math.min(0.75, Math.max(0.35, (bound.atMost - 3) / apart)) : 0.65;
+      const mean = (left.hipFlexion + right.hipFlexion) / 2;
+      return mapLegs(posture, (leg) => ({
+        ...leg,
+        hipFlexion: mean * share + (leg.hipFlexion - mean) * share,
+        hipAbduction: leg.hipAbduction * 0.75,
+        knee: leg.hipFlexion > mean ? leg.knee * (share + 0.1) : leg.knee,
+        ankle: leg.ankle * (share + 0.1),
+      }));
+    },
+  },
+  {
+    id: 'half-bend', text: 'bend the knees only half as far', cost: 1, helps: ['kneeFlexionLoaded', 'kneeFlexion'],
+    apply: (posture) => {
+      if (!onFeet(posture) || Math.min(posture.legs.left.knee, posture.legs.right.knee) < 50) return null;
+      return mapLegs({ ...posture, root: { ...posture.root, pitch: posture.root.pitch * 0.7 } }, (leg) => ({ ...leg, knee: leg.knee * 0.6, hipFlexion: leg.hipFlexion * 0.6, ankle: leg.ankle * 0.6 }));
+    },
+  },
+  {
+    id: 'knees-wide', text: 'knees wide, room for the belly', cost: 1, helps: ['bellyClosure'],
+    apply: (posture) => {
+      if (onFeet(posture) || Math.max(posture.legs.left.hipAbduction, posture.legs.right.hipAbduction) > 30) return null;
+      return mapLegs(posture, (leg) => ({ ...leg, hipAbduction: leg.hipAbduction + 24, hipRotation: leg.hipRotation + 10 }));
+    },
+  },
+  {
+    id: 'arms-lower', text: 'arms no higher than the shoulders', cost: 0.9, helps: ['shoulderElevation'],
+    apply: (posture, wanted) => {
+      const bound = wanted.get('shoulderElevation');
+      if (!bound || !('atMost' in bound)) return null;
+      const lower = (side: Side) => ({ ...posture.arms[side], shoulder: Math.min(posture.arms[side].shoulder, bound.atMost - 2) });
+      return { ...posture, arms: { left: lower('left'), right: lower('right') } };
+    },
+  },
+  { id: 'head-blanket', text: 'a folded blanket under the head', cost: 0.7, helps: ['headBelowHeart'], apply: raiseHead(new Set(['headback']), 'blanket', 6, 14) },
+  { id: 'forehead-block', text: 'the forehead on a block', cost: 1, helps: ['headBelowHeart'], apply: raiseHead(FACE, 'block', 12, -4) },
+  { id: 'hands-low-block', text: 'hands on low blocks', cost: 1, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 12) },
+  { id: 'hands-high-block', text: 'hands on high blocks', cost: 1.1, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 23) },
+  { id: 'hands-seat', text: 'hands on a chair seat', cost: 1.4, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('seat', 41) },
+  { id: 'hands-back', text: 'hands on a chair back', cost: 1.6, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('chairback', 85) },
+  { id: 'hold-one', text: 'one hand on a chair back', cost: 1, helps: ['support', 'balanceMargin'], apply: hold(['left']) },
+  { id: 'hold-both', text: 'both hands on a chair back', cost: 1.2, helps: ['support', 'balanceMargin'], apply: hold(['left', 'right']) },
+]; // prettier-ignore

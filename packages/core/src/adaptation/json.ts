@@ -1,0 +1,124 @@
+import type { Asana, Library } from '../asanas/library.js';
+import { describePart, type Contact } from '../body/contact.js';
+import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
+import { describeDose } from '../sequence/dose.js';
+import type { Sequence } from '../sequence/sequence.js';
+import type { Finding } from './judge.js';
+import type { PersonPlan, PlannedStep } from './plan.js';
+import { setupOf } from './props.js';
+import { declaredValues, type Done, type Form } from './studio.js';
+
+/** Version of the objects that programs rely on: the terminal's and the server's. */
+export const CONTRACT = 1;
+
+function reason({ by: _by, ...finding }: Finding) {
+  return finding;
+}
+
+function stepJson(planned: PlannedStep) {
+  const { step, chosen, verdict, reasons } = planned;
+  return {
+    line: step.line,
+    section: step.section,
+    given: step.asana,
+    givenVariation: step.variation,
+    ...(step.of !== null && { of: step.of }),
+    side: step.side,
+    verdict,
+    to: chosen && { asana: chosen.asana.id, variation: chosen.variation.id, name: chosen.asana.name, changes: chosen.changes },
+    seconds: Math.round(planned.seconds),
+    dose: chosen ? describeDose(chosen.dose) : '',
+    reasons: reasons.map(reason),
+    watch: (chosen?.watch ?? []).map(reason),
+    cues: chosen?.asana.cues ?? [],
+    setup: chosen ? setupOf(chosen.ends[0]!) : [],
+  };
+}
+
+export type StepJson = ReturnType<typeof stepJson>;
+
+function minutes(seconds: number): number {
+  return Math.round(seconds / 6) / 10;
+}
+
+export function personJson(plan: PersonPlan) {
+  return {
+    id: plan.id,
+    screening: plan.screening,
+    minutes: { before: minutes(plan.before), after: minutes(plan.after) },
+    steps: plan.steps.map(stepJson),
+    inserted: plan.inserted,
+    session: plan.session,
+  };
+}
+
+/** How many different figures each column of a class holds, by place in the sequence. */
+export function columnsOf(sequence: Sequence, plans: readonly PersonPlan[]) {
+  return sequence.steps.map(({ line }, i) => ({
+    line,
+    distinct: new Set(plans.map(({ steps }) => {
+      const { chosen, verdict } = steps[i]!;
+      return chosen ? `${verdict === 'keep'} ${chosen.asana.id}/${chosen.variation.id}/${chosen.changes.join()}` : 'omit';
+    })).size,
+  })); // prettier-ignore
+}
+
+/** The answer to one adaptation, for one person or a class, as programs read it. Times of a class are its longest. */
+export function adaptationJson(sequence: Sequence, plans: readonly PersonPlan[], minutesAsked: number | null = sequence.minutes) {
+  const most = (of: (plan: PersonPlan) => number) => Math.max(0, ...plans.map(of));
+  return {
+    contract: CONTRACT,
+    title: sequence.title,
+    minutes: { given: minutesAsked, before: minutes(most(({ before }) => before)), after: minutes(most(({ after }) => after)) },
+    unknown: sequence.unknown.map(({ line, text, nearest }) => ({ line, text, nearest: nearest.map(({ id }) => id) })),
+    notes: sequence.notes,
+    participants: plans.map(personJson),
+    columns: columnsOf(sequence, plans),
+  };
+}
+export type AdaptationJson = ReturnType<typeof adaptationJson>;
+
+function supportName({ on }: Contact): string {
+  if (on.kind === 'wall') return `wall.${on.wall}`;
+  if (on.kind === 'level') return on.height > 0 ? `${on.surface}@${on.height}` : on.surface;
+  return on.kind;
+}
+
+function measuresOf(done: Done, form: Form) {
+  const values = { ...done.measured.values, ...declaredValues(form.variation.declared), breathRetention: form.variation.declared.retention ?? 0 };
+  return Object.fromEntries(
+    Object.entries(values).map(([measure, value]) => {
+      const { unit } = MEASURES[measure as Measure];
+      return [measure, { value: unit === 'body weight' || unit === '1' ? roundMeasure(measure as Measure, value) : Math.round(value * 10) / 10 + 0, unit }];
+    }),
+  );
+}
+
+function endJson(done: Done, form: Form) {
+  return {
+    measures: measuresOf(done, form),
+    facing: done.measured.facing,
+    contacts: done.measured.loads.contacts.map(({ contact, share }) => ({ part: describePart(contact), on: supportName(contact), share: Math.round(share * 100) / 100 })),
+    reached: done.solved.reached,
+    warnings: done.solved.warnings,
+  };
+}
+
+/** What is measured in one form of an asana; a movement has `moves`, its other end, as well. */
+export function measureJson(form: Form) {
+  const [start, other] = form.ends;
+  return { contract: CONTRACT, asana: form.asana.id, variation: form.variation.id, ...endJson(start!, form), ...(other && { moves: endJson(other, form) }) };
+}
+
+export function asanaJson({ id, name, iast, names, kids, base, shown, purposes, variations, dose, substitutes, counterposes, steps }: Asana) {
+  return {
+    id, name, iast, names, kids, base, shown, purposes, dose, substitutes, counterposes,
+    variations: variations.map((variation) => ({ id: variation.id, name: variation.name, for: variation.for, as: variation.as })),
+    steps: steps.map(({ asana, side, breath }) => ({ asana, side, breath })),
+  }; // prettier-ignore
+}
+
+export function asanasJson(library: Library) {
+  return { contract: CONTRACT, asanas: library.asanas.map(asanaJson) };
+}
+

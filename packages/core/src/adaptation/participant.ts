@@ -1,0 +1,37 @@
+import { checkBody, type BodyAnswers } from '../body/anthropometry.js';
+import { checkSchools, type SchoolChoices } from '../conditions/active-limits.js';
+import { checkConditions, type ConditionAnswer } from '../conditions/check-answers.js';
+import type { Problem } from '../problem.js';
+import type { Clearance } from '../screening/screen.js';
+import { COMMON_PROPS, type PropsAtHand } from './props.js';
+
+/** A person in a class: what the limits, the figure and the props depend on. */
+export interface Participant {
+  readonly id: string;
+  readonly body: BodyAnswers;
+  readonly conditions: readonly ConditionAnswer[];
+  readonly props: PropsAtHand;
+  readonly schools: SchoolChoices;
+  readonly clearances: readonly Clearance[];
+  /** Seconds of one breath. */
+  readonly breathSeconds: number;
+}
+
+export const BREATH_RANGE = { from: 2, to: 20, unit: 's' } as const;
+
+/** Nobody in particular: the reference body, no condition, the usual props. */
+export function anybody(id: string): Participant {
+  return { id, body: {}, conditions: [], props: COMMON_PROPS, schools: {}, clearances: [], breathSeconds: 5 };
+}
+
+/** Problems of a participant, each naming its field; empty when all is well. */
+export function checkParticipant(participant: Participant): Problem[] {
+  const { breathSeconds } = participant;
+  const breath = breathSeconds >= BREATH_RANGE.from && breathSeconds <= BREATH_RANGE.to;
+  return [
+    ...checkBody(participant.body),
+    ...checkConditions(participant.conditions),
+    ...checkSchools(participant.schools),
+    ...(breath ? [] : [{ field: 'breathSeconds', message: `breathSeconds is ${breathSeconds}; expected ${BREATH_RANGE.from} to ${BREATH_RANGE.to} s` }]),
+  ];
+}

@@ -1,0 +1,86 @@
+import type { DeclaredSpec, DoseSpec } from '../asanas/asana.js';
+import type { Asana, Variation } from '../asanas/library.js';
+import type { Purpose } from '../asanas/purposes.js';
+import type { Timed } from '../sequence/dose.js';
+import type { Step } from '../sequence/sequence.js';
+import type { WayId } from '../sequence/ways.js';
+import type { Screening } from '../screening/screen.js';
+import type { Finding } from './judge.js';
+import type { Done } from './studio.js';
+
+export type Verdict = 'keep' | 'modify' | 'substitute' | 'omit';
+
+/** What has gone before in the class, as far as limits look back. Minutes. */
+export interface Tally {
+  readonly last: Done | null;
+  readonly supineRun: number;
+  readonly sittingRun: number;
+  readonly headDown: number;
+  readonly floorTrips: number;
+}
+
+/** One way to do a step, worked out for one person at its place in the class. */
+export interface Chosen {
+  readonly asana: Asana;
+  readonly variation: Variation;
+  readonly ends: readonly Done[];
+  readonly declared: DeclaredSpec;
+  /** What differs from the given step, in words. */
+  readonly changes: readonly string[];
+  readonly dose: DoseSpec;
+  readonly timed: Timed;
+  readonly retention: number;
+  /** How to get there, where a special way is taken. */
+  readonly ways: readonly WayId[];
+  readonly transitionSeconds: number;
+  /** Purposes of weight 3 that are lost. */
+  readonly drops: readonly Purpose[];
+  /** Cautions that go with it. */
+  readonly watch: readonly Finding[];
+  /** How the class stands after it. */
+  readonly tally: Tally;
+  readonly cost: number;
+}
+
+export interface PlannedStep {
+  readonly step: Step;
+  /** The step as it was given, at this place; `null` when the way it was given can't be computed. */
+  readonly given: Chosen;
+  readonly verdict: Verdict;
+  /** `null` when it is left out. */
+  readonly chosen: Chosen | null;
+  /** Why it is not kept: what the given step breaks, most severe first. */
+  readonly reasons: readonly Finding[];
+  /** Seconds of the step as planned, with the way there. */
+  readonly seconds: number;
+}
+
+export interface SessionFinding {
+  readonly measure: string;
+  readonly value: number;
+  readonly unit: string;
+  readonly bound: string;
+  readonly met: boolean;
+  readonly grade: Finding['grade'];
+  readonly text: string;
+  readonly limit: string;
+}
+
+export interface Inserted {
+  /** Line after which it goes. */
+  readonly after: number;
+  readonly asana: string;
+  readonly seconds: number;
+  readonly why: string;
+}
+
+export interface PersonPlan {
+  readonly id: string;
+  readonly screening: Screening;
+  readonly steps: readonly PlannedStep[];
+  readonly inserted: readonly Inserted[];
+  readonly session: readonly SessionFinding[];
+  /** Seconds of the whole class as given, and as planned. */
+  readonly before: number;
+  readonly after: number;
+}

@@ -1,0 +1,130 @@
+import type { Contact } from '../body/contact.js';
+import { isExternal } from '../body/contact.js';
+import { heightOf } from '../body/solve.js';
+import type { Posture } from '../body/posture.js';
+import type { Problem } from '../problem.js';
+import type { Finding } from './judge.js';
+import type { Done } from './studio.js';
+
+export const PROPS = ['block', 'blanket', 'bolster', 'chair', 'wall', 'strap', 'cushion', 'table'] as const;
+export type Prop = (typeof PROPS)[number];
+/** How many of each are at hand; a prop that isn't here is not. */
+export type PropsAtHand = Readonly<Partial<Record<Prop, number>>>;
+/** What a teaching room or a home usually has (common practice, no source). */
+export const COMMON_PROPS: PropsAtHand = { block: 4, blanket: 5, bolster: 2, chair: 2, wall: 1, strap: 2, cushion: 2, table: 1 };
+
+/** A folded blanket is about this high (cm). */
+const BLANKET_CM = 2.75;
+
+/** The prop that a contact's support is made of, and how many of it. */
+function propOf({ on }: Contact): { prop: Prop; count: number } | null {
+  if (on.kind === 'wall') return { prop: 'wall', count: 1 };
+  if (on.kind === 'strap') return { prop: 'strap', count: 1 };
+  if (on.kind !== 'level') return null;
+  switch (on.surface) {
+    case 'floor':
+      return null;
+    case 'seat':
+    case 'chairback':
+      return { prop: 'chair', count: 1 };
+    case 'block':
+    case 'step':
+      return { prop: 'block', count: on.height > 24 ? 2 : 1 };
+    case 'blanket':
+    case 'stack':
+    case 'wedge':
+      // On a chair seat or another support the blanket itself is thin; on the floor a stack makes the height.
+      return { prop: 'blanket', count: on.height > 25 ? 1 : Math.max(1, Math.round(on.height / BLANKET_CM)) };
+    case 'bolster':
+      return { prop: 'bolster', count: 1 };
+    case 'cushion':
+      return { prop: 'cushion', count: 1 };
+    case 'table':
+      return { prop: 'table', count: 1 };
+  }
+}
+
+/** Parts in whose pairs each side has a prop of its own (a hand on each block); others share one. */
+const ONE_EACH = new Set(['palm', 'hand', 'fingertips', 'fist', 'knee', 'forearm', 'sole']);
+
+/** What a posture needs, each prop counted once for all that rests on it. */
+export function propsOf(posture: Posture): Map<Prop, number> {
+  const needed = new Map<Prop, number>();
+  const seen = new Set<string>();
+  for (const contact of posture.contacts) {
+    const found = propOf(contact);
+    if (!found) continue;
+    const each = found.prop === 'block' && ONE_EACH.has(contact.part) ? contact.side : null;
+    const height = contact.on.kind === 'level' ? contact.on.height : 0;
+    const spread = found.prop === 'chair' || found.prop === 'wall' ? found.prop : `${found.prop} ${height} ${each} ${found.prop === 'block' ? contact.part : ''}`;
+    if (seen.has(spread)) continue;
+    seen.add(spread);
+    needed.set(found.prop, (needed.get(found.prop) ?? 0) + found.count);
+  }
+  return needed;
+}
+
+/** A finding for each prop that is needed and not at hand. */
+export function missingProps(needed: ReadonlyMap<Prop, number>, atHand: PropsAtHand): Finding[] {
+  return [...needed].flatMap(([prop, count]) => {
+    const have = atHand[prop] ?? 0;
+    if (count <= have) return [];
+    return [
+      {
+        condition: 'props', limit: `props/${prop}`, measure: 'props' as const, value: count, unit: prop, bound: `<= ${have}`, grade: 'avoid' as const,
+        where: 'posture' as const, text: have === 0 ? `There is no ${prop} at hand.` : `Only ${have} of ${prop} at hand.`, source: 'What was said to be at hand.', by: count - have,
+      },
+    ]; // prettier-ignore
+  });
+}
+
+export interface SetupItem {
+  readonly prop: Prop;
+  readonly count: number;
+  /** Height of its top above the floor in cm, for this body; `null` where it has none (wall, strap). */
+  readonly height: number | null;
+  readonly unit: 'cm';
+  readonly place: string;
+}
+
+const PART_WORDS: Readonly<Record<string, string>> = {
+  palm: 'the hands', hand: 'the hands', fingertips: 'the fingertips', fist: 'the fists', handback: 'the hands', sole: 'the feet', ball: 'the feet', heel: 'the heels', foot: 'the feet',
+  sitbone: 'the seat', pelvis: 'the pelvis', sacrum: 'the sacrum', hipside: 'the hip', headback: 'the head', head: 'the head', crown: 'the crown', temple: 'the head', forehead: 'the forehead', chin: 'the chin',
+  knee: 'the knees', shin: 'the shins', lowerleg: 'the lower legs', calf: 'the calves', thigh: 'the thighs', ankle: 'the ankles', instep: 'the feet', upperback: 'the upper back', midback: 'the back', lowback: 'the low back',
+  forearm: 'the forearms', elbow: 'the elbows', chest: 'the chest', ribs: 'the ribs', ribside: 'the side of the ribs', belly: 'the belly', pubis: 'the front of the pelvis', shoulder: 'the shoulders', upperarm: 'the upper arms', hip: 'the hips',
+}; // prettier-ignore
+
+/** Which props, how high for this body, and under what. */
+export function setupOf(done: Done): SetupItem[] {
+  const items = new Map<string, SetupItem & { parts: Set<string> }>();
+  const body = done.solved.placed.body;
+  for (const contact of done.solved.posture.contacts) {
+    const found = propOf(contact);
+    if (!found || !isExternal(contact)) continue;
+    const height = contact.on.kind === 'level' ? Math.round(heightOf(contact.on, body) * 100) : null;
+    const key = `${found.prop} ${height}`;
+    const words = PART_WORDS[contact.part] ?? contact.part;
+    const known = items.get(key);
+    if (known) known.parts.add(words);
+    else items.set(key, { ...found, height, unit: 'cm', place: '', parts: new Set([words]) });
+  }
+  const needed = propsOf(done.solved.posture);
+  return [...items.values()].map(({ parts, ...item }) => {
+    const alone = [...items.values()].filter(({ prop }) => prop === item.prop).length === 1;
+    const preposition = item.prop === 'wall' || item.height === null ? 'at' : 'under';
+    return { ...item, count: alone ? (needed.get(item.prop) ?? item.count) : item.count, place: `${preposition} ${[...parts].join(' and ')}` };
+  });
+}
+
+/** Reads `block:2,blanket:3,chair,wall`. */
+export function readProps(text: string): { props: PropsAtHand; problems: Problem[] } {
+  const props: Partial<Record<Prop, number>> = {};
+  const problems: Problem[] = [];
+  for (const item of text.split(',').map((one) => one.trim()).filter((one) => one !== '')) {
+    const [name = '', count] = item.split(':');
+    if (!(PROPS as readonly string[]).includes(name)) problems.push({ field: 'props', message: `no prop "${name}"; known are ${PROPS.join(', ')}` });
+    else if (count !== undefined && !/^\d{1,3}$/.test(count)) problems.push({ field: 'props', message: `${name}:${count} is no count; expected 0 to 999` });
+    else props[name as Prop] = count === undefined ? (COMMON_PROPS[name as Prop] ?? 1) : Number(count);
+  }
+  return { props, problems };
+}

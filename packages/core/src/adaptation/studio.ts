@@ -1,0 +1,115 @@
+import type { DeclaredSpec } from '../asanas/asana.js';
+import type { Asana, Library, Variation } from '../asanas/library.js';
+import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js';
+import { isExternal } from '../body/contact.js';
+import { measurePosture, type Facing, type Measure, type MeasuredPosture } from '../body/measure.js';
+import type { Posture } from '../body/posture.js';
+import { solve, type Solved } from '../body/solve.js';
+import { pointOn } from '../body/skeleton.js';
+import { partBalls } from '../body/parts.js';
+import type { Level } from '../sequence/ways.js';
+
+/** One posture as this body does it, with all that follows from it. */
+export interface Done {
+  readonly solved: Solved;
+  readonly measured: MeasuredPosture;
+  readonly level: Level;
+}
+
+/** A way to do an asana as this body does it: the posture and, for a movement, its other end. */
+export interface Form {
+  readonly asana: Asana;
+  readonly variation: Variation;
+  readonly ends: readonly Done[];
+}
+
+/** What a limit may look at: numbers by measure; what is missing is unknown. */
+export interface Facts {
+  readonly values: Readonly<Partial<Record<Measure, number>>>;
+  /** What the place in the class adds; it comes before `values`. */
+  readonly here?: Readonly<Partial<Record<Measure, number>>>;
+  readonly facing: Facing | null;
+  readonly standing: boolean;
+}
+
+/**
+ * Energy of a step from its effort, in MET: rest 1 to 1.3, gentle hatha 2.5, sun salutation 3.3, power
+ * flow 4. Compendium of Physical Activities, Med Sci Sports Exerc 2011 (values from memory).
+ */
+const MET: Record<DeclaredSpec['effort'], number> = { 1: 1.3, 2: 2.5, 3: 3.3, 4: 4, 5: 5 };
+const IMPACT = { none: 0, step: 0, jump: 2 } as const;
+
+/** Numbers of what geometry can't tell. A foot that is placed slowly is no impact. */
+export function declaredValues(declared: DeclaredSpec): Partial<Record<Measure, number>> {
+  return {
+    effort: declared.effort,
+    met: MET[declared.effort],
+    abdominalLoad: declared.abdominalLoad,
+    impact: IMPACT[declared.impact ?? 'none'],
+    headJolt: declared.headJolt ?? 0,
+    eyesClosed: declared.eyesClosed === true ? 1 : 0,
+  };
+}
+
+/** Props up to this height (m) leave whoever sits or kneels on them on the floor. */
+const FLOOR_HEIGHT_M = 0.3;
+const DOWN_PARTS = new Set(['knee', 'shin', 'lowerleg', 'sitbone', 'hipside', 'pelvis', 'sacrum', 'belly', 'ribs', 'pubis', 'upperback']);
+
+function levelOf(solved: Solved, measured: MeasuredPosture): Level {
+  const low = solved.placed.contacts.some((contact) => {
+    if (!contact.bears || !isExternal(contact) || !DOWN_PARTS.has(contact.part) || contact.on.kind === 'wall') return false;
+    return partBalls(solved.placed.body, contact.part, contact.side).some((ball) => pointOn(solved.placed, ball.segment, ball.local)[2] - ball.radius < FLOOR_HEIGHT_M);
+  });
+  if (measured.lying && low && measured.facing === 'supine') return 'supine';
+  if (low) return 'floor';
+  // Hands and feet on the ground, as in a dog or a plank: on the way, and counted with the floor.
+  const handsDown = solved.placed.contacts.some(({ part, on, bears }) => bears && on.kind === 'level' && on.surface === 'floor' && (part === 'palm' || part === 'forearm'));
+  return handsDown ? 'floor' : 'up';
+}
+
+export function valueOf(facts: Facts, measure: Measure): number | undefined {
+  return facts.here?.[measure] ?? facts.values[measure];
+}
+
+/** One body among all postures: solves and measures each once. */
+export class Studio {
+  readonly body: Body;
+  private readonly done = new Map<string, Done>();
+  private readonly forms = new WeakMap<Variation, Form>();
+
+  constructor(
+    readonly library: Library,
+    answers: BodyAnswers = {},
+  ) {
+    this.body = sizeBody(answers);
+  }
+
+  /** @throws RangeError for an asana or variation that doesn't exist. */
+  form(asanaId: string, variationId: string | null = null): Form {
+    const asana = this.library.get(asanaId);
+    const variation = variationId === null ? asana.variations[0] : asana.variations.find(({ id }) => id === variationId);
+    if (!variation) throw new RangeError(`No variation "${variationId}" of ${asanaId}`);
+    return this.formOf(asana, variation);
+  }
+
+  formOf(asana: Asana, variation: Variation): Form {
+    const known = this.forms.get(variation);
+    if (known && known.asana === asana) return known;
+    const key = `${asana.id}/${variation.id}`;
+    const ends = [variation.posture, variation.moves].flatMap((posture, end) => (posture ? [this.posture(`${key}/${end}`, posture)] : []));
+    const form = { asana, variation, ends };
+    this.forms.set(variation, form);
+    return form;
+  }
+
+  /** A posture under a key that stands for exactly this posture. */
+  posture(key: string, posture: Posture): Done {
+    const known = this.done.get(key);
+    if (known) return known;
+    const solved = solve(this.body, posture);
+    const measured = measurePosture(solved);
+    const done = { solved, measured, level: levelOf(solved, measured) };
+    this.done.set(key, done);
+    return done;
+  }
+}

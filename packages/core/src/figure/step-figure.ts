@@ -1,0 +1,20 @@
+import { mirrorPosture } from '../body/posture.js';
+import type { Chosen } from '../adaptation/plan.js';
+import type { Studio } from '../adaptation/studio.js';
+import type { StepSide } from '../sequence/sequence.js';
+import { drawFigure, type Figure } from './draw.js';
+import type { View } from './view.js';
+
+/**
+ * The figures of a chosen form, one an end, turned to the side it is done on: an asana shown to the
+ * right and done to the left is solved again as its mirror, so that near and far limbs are right.
+ */
+export function stepFigures(studio: Studio, chosen: Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>, side: StepSide, view: View): Figure[] {
+  const { shown } = chosen.asana;
+  const turn = shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
+  return chosen.ends.map(({ solved }, end) => {
+    if (!turn) return drawFigure(solved.placed, view);
+    const key = `mirror ${chosen.asana.id}/${chosen.variation.id}/${chosen.changes.join()}/${end}`;
+    return drawFigure(studio.posture(key, mirrorPosture(solved.posture)).solved.placed, view);
+  });
+}

@@ -1,0 +1,63 @@
+import { findCondition } from '../conditions/all.js';
+import { FLAGS, type ConditionAnswer } from '../conditions/check-answers.js';
+
+export type Decision = 'practise' | 'clearance' | 'refer';
+
+export interface ScreeningReason {
+  readonly condition: string;
+  readonly parameter?: string;
+  readonly flag?: string;
+  readonly text: string;
+  readonly outcome: 'refer' | 'clearance' | 'note';
+}
+
+export interface Screening {
+  readonly decision: Decision;
+  /** What stands in the way: red flags, missing clearances, blocking questions without an answer. */
+  readonly reasons: readonly ScreeningReason[];
+  /** What was assumed, or settled by a clearance; stops nothing. */
+  readonly notes: readonly ScreeningReason[];
+}
+
+/** Written clearance of a licensed person for one condition. Dates as YYYY-MM-DD. */
+export interface Clearance {
+  readonly condition: string;
+  readonly by: string;
+  readonly on: string;
+  readonly until: string;
+}
+
+/** The conditions whose clearance holds on a day. Without a day, none is taken to have run out. */
+export function clearedConditions(clearances: readonly Clearance[], today: string | null): Set<string> {
+  return new Set(clearances.filter(({ until }) => today === null || until >= today).map(({ condition }) => condition));
+}
+
+/**
+ * Whether a person may practise today. A `refer` can't be cleared here; a `clearance` is settled by a
+ * written one for that condition.
+ */
+export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet<string> = new Set()): Screening {
+  const found = answers.flatMap((answer): ScreeningReason[] => {
+    const condition = findCondition(answer.id);
+    if (!condition) throw new RangeError(`No condition "${answer.id}"`);
+    const flags = (answer[FLAGS] as readonly string[] | undefined) ?? [];
+    return [
+      ...condition.redFlags
+        .filter(({ id }) => flags.includes(id))
+        .map(({ id, text, urgency }) => ({
+          condition: condition.id,
+          flag: id,
+          text: `${text}: ${urgency === 'emergency' ? 'call the emergency number and stay with the person' : 'no practice, medical contact today'}.`,
+          outcome: 'refer' as const,
+        })),
+      ...condition.screen(answer).map(({ parameter, flag, text, outcome }) => ({ condition: condition.id, ...(parameter && { parameter }), ...(flag && { flag }), text, outcome })),
+    ];
+  });
+  const open = (reason: ScreeningReason) => reason.outcome === 'refer' || (reason.outcome === 'clearance' && !cleared.has(reason.condition));
+  const reasons = found.filter(open);
+  return {
+    decision: reasons.some(({ outcome }) => outcome === 'refer') ? 'refer' : reasons.length > 0 ? 'clearance' : 'practise',
+    reasons,
+    notes: found.filter((reason) => !open(reason)),
+  };
+}

@@ -1,0 +1,63 @@
+import type { DoseSpec } from '../asanas/asana.js';
+import type { Asana } from '../asanas/library.js';
+import type { StepSide } from './sequence.js';
+
+/** Seconds of one breath where the person's own is not known (common practice, no source). */
+export const USUAL_BREATH_SECONDS = 5;
+
+/** A dose as time on one side. */
+export interface Timed {
+  /** Seconds held still at a stretch; 0 for a movement. */
+  readonly holdSeconds: number;
+  /** Seconds of one repetition of a movement; `null` for a hold. */
+  readonly repSeconds: number | null;
+  /** Seconds of the whole step: all rounds and both sides, without the way there. */
+  readonly seconds: number;
+}
+
+/** Seconds of one breath of a breathing practice, or this person's own. */
+export function breathSecondsOf(asana: Asana, breathSeconds: number): number {
+  const { pattern } = asana;
+  return pattern ? pattern.in + pattern.pauseIn + pattern.out + pattern.pauseOut : breathSeconds;
+}
+
+/** How often a step is done: twice where it is done on both sides. */
+function sidesOf(side: StepSide): number {
+  return side === 'both' ? 2 : 1;
+}
+
+/**
+ * Time of a dose. Breaths of a movement are its repetitions; a repetition takes a whole breath, in and
+ * out. Rounds multiply.
+ */
+export function timeOf(asana: Asana, dose: DoseSpec, side: StepSide, breathSeconds = USUAL_BREATH_SECONDS): Timed {
+  const breath = breathSecondsOf(asana, breathSeconds);
+  const times = (dose.rounds ?? 1) * sidesOf(side);
+  const moves = asana.movesWhen !== null;
+  const still = dose.minutes !== undefined ? dose.minutes * 60 : dose.seconds;
+  if (still !== undefined) return { holdSeconds: moves ? 0 : still, repSeconds: moves ? breath : null, seconds: still * times };
+  const repetitions = dose.repetitions ?? (moves || asana.pattern ? dose.breaths : undefined);
+  if (repetitions !== undefined) {
+    const held = !moves && !asana.pattern && dose.repetitions !== undefined;
+    return { holdSeconds: held ? breath : 0, repSeconds: breath, seconds: repetitions * breath * times };
+  }
+  // Rounds alone, as breathing practices are dosed: one breath each.
+  const breaths = dose.breaths ?? 1;
+  return { holdSeconds: moves ? 0 : breaths * breath, repSeconds: moves ? breath : null, seconds: breaths * breath * times };
+}
+
+function count(n: number, one: string, many: string): string {
+  return `${n} ${n === 1 ? one : many}`;
+}
+
+/** A dose in words: `5 breaths`, `6 times, 2 rounds`, `10 min`. */
+export function describeDose(dose: DoseSpec): string {
+  const parts = [
+    dose.breaths !== undefined && count(dose.breaths, 'breath', 'breaths'),
+    dose.repetitions !== undefined && count(dose.repetitions, 'time', 'times'),
+    dose.seconds !== undefined && `${dose.seconds} s`,
+    dose.minutes !== undefined && `${dose.minutes} min`,
+    dose.rounds !== undefined && (dose.rounds > 1 || Object.keys(dose).length === 1) && count(dose.rounds, 'round', 'rounds'),
+  ];
+  return parts.filter((part) => part !== false).join(', ');
+}

@@ -1,0 +1,48 @@
+import type { DoseSpec } from '../asanas/asana.js';
+import type { WayId } from './ways.js';
+
+/** `none` for an asana that is the same on both sides. */
+export type StepSide = 'none' | 'left' | 'right' | 'both';
+
+/** An asana or one of its variations at one place of a sequence, as it was written. */
+export interface Step {
+  /** Line of the text, from 1. Steps of a salutation written in one line share it. */
+  readonly line: number;
+  readonly text: string;
+  readonly section: string;
+  readonly asana: string;
+  readonly variation: string | null;
+  readonly side: StepSide;
+  readonly dose: DoseSpec;
+  /** Seconds that the breath is held, where the text says so. */
+  readonly retention: number | null;
+  readonly breath: 'inhale' | 'exhale' | null;
+  /** How to get there, where the text says so. */
+  readonly way: WayId | null;
+  /** The salutation that this step is a part of. */
+  readonly of: string | null;
+}
+
+export interface UnknownLine {
+  readonly line: number;
+  readonly text: string;
+  readonly nearest: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** What the reader did on its own account and the teacher should see. */
+export interface ReaderNote {
+  readonly line: number;
+  readonly text: string;
+}
+
+export interface Sequence {
+  readonly title: string;
+  /** Length that the text asks for, in minutes. */
+  readonly minutes: number | null;
+  /** Room temperature in degrees Celsius, where the text says so. */
+  readonly room: number | null;
+  readonly place: string | null;
+  readonly steps: readonly Step[];
+  readonly unknown: readonly UnknownLine[];
+  readonly notes: readonly ReaderNote[];
+}

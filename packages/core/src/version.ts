@@ -1,0 +1,2 @@
+/** Version of the knowledge: asanas, conditions and the body. Stored with every plan that was made with it. */
+export const LIBRARY_VERSION = '2026.11';
