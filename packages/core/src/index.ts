@@ -1,7 +1,7 @@
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, limitsFor, otherWays, type AdaptOptions } from './adaptation/adapt.js';
 export { describeBound, type Finding, type Where } from './adaptation/judge.js';
-export { adaptationJson, asanaJson, asanasJson, columnsOf, CONTRACT, measureJson, personJson, type AdaptationJson, type StepJson } from './adaptation/json.js';
+export { adaptationJson, asanaJson, asanasJson, columnsOf, measureJson, personJson, type AdaptationJson, type StepJson } from './adaptation/json.js';
 export { anybody, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
 export { COMMON_PROPS, PROPS, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
@@ -16,7 +16,7 @@ export { solve } from './body/solve.js';
 export { activeLimits, checkSchools, limitsOf, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
 export { CONDITIONS, findCondition } from './conditions/all.js';
 export { checkAnswers, checkConditions, FLAGS, flagsSpec, parameterSpec, readAnswer, readCondition, type ConditionAnswer } from './conditions/check-answers.js';
-export type { Condition, Grade, ParameterSpec } from './conditions/condition.js';
+export type { Condition, Grade, ParameterSpec, RedFlag, SchoolSpec } from './conditions/condition.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';
@@ -29,6 +29,8 @@ export { clearedConditions, screen, type Clearance, type Decision, type Screenin
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { nameIndex, type NameIndex } from './sequence/names.js';
 export { MOST_LINES, sequenceReader, type ReadResult } from './sequence/read.js';
-export type { Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
+export { readSequenceJson } from './sequence/read-json.js';
+export { readParticipants } from './adaptation/read-participants.js';
+export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
 export { WAYS, type WayId } from './sequence/ways.js';
-export { LIBRARY_VERSION } from './version.js';
+export { CONTRACT, LIBRARY_VERSION } from './version.js';

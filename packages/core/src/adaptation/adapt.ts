@@ -41,7 +41,8 @@ function planStep(context: StepContext): PlannedStep {
   const reasons = verdict === 'keep' ? [] : uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]);
   return {
     step: context.step,
-    given: given.chosen,
+    // With its own dose and way, whatever a limit would make of them.
+    given: evaluateGiven({ ...context, limits: [] }).chosen,
     verdict,
     chosen,
     reasons,

@@ -3,13 +3,11 @@ import { describePart, type Contact } from '../body/contact.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
+import { CONTRACT } from '../version.js';
 import type { Finding } from './judge.js';
 import type { PersonPlan, PlannedStep } from './plan.js';
 import { setupOf } from './props.js';
 import { declaredValues, type Done, type Form } from './studio.js';
-
-/** Version of the objects that programs rely on: the terminal's and the server's. */
-export const CONTRACT = 1;
 
 function reason({ by: _by, ...finding }: Finding) {
   return finding;

@@ -44,7 +44,7 @@ export interface Chosen {
 
 export interface PlannedStep {
   readonly step: Step;
-  /** The step as it was given, at this place; `null` when the way it was given can't be computed. */
+  /** The step as it was given, at this place. */
   readonly given: Chosen;
   readonly verdict: Verdict;
   /** `null` when it is left out. */

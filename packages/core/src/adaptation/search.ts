@@ -54,6 +54,9 @@ const HEAD_RISE_CM = 20;
 /** What can only be said of the class as a whole. */
 export const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set(['sessionMinutes', 'coolMinutes', 'heat']);
 
+/** What the library declares of a form and neither posture, dose nor way changes. */
+const DECLARED: ReadonlySet<Measure | 'facing'> = new Set(['effort', 'met', 'abdominalLoad', 'headJolt', 'eyesClosed']);
+
 function isRest(asana: Asana): boolean {
   return asana.purposes.rest === 3;
 }
@@ -516,11 +519,15 @@ export function evaluateGiven(context: StepContext): Evaluated {
  */
 export function safeWays(context: StepContext, count: number): Chosen[] {
   const given = givenOf(context);
+  const declaredLimits = context.limits.filter(({ spec }) => spec.when === undefined && DECLARED.has(spec.measure));
   const found: Chosen[] = [];
   const worst = () => (found.length < count ? Infinity : found.at(-1)!.cost);
   const consider = (candidate: Candidate): Evaluated | null => {
-    if (candidate.base + COST.prop >= worst() && candidate !== given) return null;
-    if (missingProps(propsOf(candidate.posture), context.props).length > 0) return null;
+    const needs = propsOf(candidate.posture);
+    const least = candidate.base + COST.prop * needs.size + COST.shape * shapeDistance(candidate.posture, given.posture);
+    if (least >= worst() || missingProps(needs, context.props).length > 0) return null;
+    // What is declared no change of posture can mend: such a form needs no solving.
+    if (findings(declaredLimits, { values: declaredValues(candidate.variation.declared), facing: null, standing: false }).some(({ grade }) => grade !== 'watch')) return null;
     const evaluated = new Evaluation(context, candidate, given).run();
     if (evaluated.hard.length === 0 && evaluated.chosen.ends.every(({ solved }) => solved.residualCm < 3)) {
       found.push(evaluated.chosen);
@@ -545,7 +552,8 @@ export function safeWays(context: StepContext, count: number): Chosen[] {
     for (const single of singles) {
       looked++;
       const result = consider(single);
-      if (!result || result.hard.length === 0 || result.hard.length > (own ? 4 : 1)) continue;
+      // A first change that mended nothing makes no pair.
+      if (!result || result.hard.length === 0 || result.hard.length >= evaluated.hard.length || result.hard.length > (own ? 4 : 1)) continue;
       const now = new Map([...wanted, ...wantedOf(result.hard, context.limits)]);
       for (const second of helpful(result.hard)) {
         const key = [second.id, single.changes[0]!.id].sort().join();

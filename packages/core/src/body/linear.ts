@@ -9,16 +9,18 @@
  */
 export function solveSymmetric(a: Float64Array, b: Float64Array): void {
   const n = b.length;
+  // Right-looking, so that the innermost loop runs along a row.
   for (let k = 0; k < n; k++) {
-    let pivot = a[k * n + k]!;
-    for (let i = 0; i < k; i++) pivot -= a[i * n + k]! ** 2;
+    const row = k * n;
+    const pivot = a[row + k]!;
     if (!(pivot > 0)) throw new RangeError(`Not positive definite at row ${k}`);
     const root = Math.sqrt(pivot);
-    a[k * n + k] = root;
-    for (let j = k + 1; j < n; j++) {
-      let sum = a[k * n + j]!;
-      for (let i = 0; i < k; i++) sum -= a[i * n + k]! * a[i * n + j]!;
-      a[k * n + j] = sum / root;
+    for (let j = k; j < n; j++) a[row + j]! /= root;
+    for (let i = k + 1; i < n; i++) {
+      const factor = a[row + i]!;
+      if (factor === 0) continue;
+      const below = i * n;
+      for (let j = i; j < n; j++) a[below + j]! -= factor * a[row + j]!;
     }
   }
   for (let k = 0; k < n; k++) {

@@ -1,6 +1,6 @@
-import { CONTRACT } from '../adaptation/json.js';
 import { describeBound, whereOf } from '../adaptation/judge.js';
 import { MEASURES } from '../body/measure.js';
+import { CONTRACT } from '../version.js';
 import type { ActiveLimit } from './active-limits.js';
 import { FLAGS, flagsSpec } from './check-answers.js';
 import type { Clause, Condition } from './condition.js';

@@ -197,7 +197,7 @@ function checkText(text: string): Problem | null {
 }
 
 /** A dose that can't be done, in words, or `null`. */
-function doseProblem(dose: DoseSpec): string | null {
+export function doseProblem(dose: DoseSpec): string | null {
   for (const [key, value] of Object.entries(dose)) {
     if (!(value > 0)) return `${value} ${key}: a step needs more than that`;
     const most = key === 'minutes' ? 60 : key === 'seconds' ? 3600 : 200;

@@ -1,0 +1,57 @@
+import { adapt, adaptationJson, library, readSequenceJson, sequenceReader, Studio, type AdaptationJson, type Participant, type Sequence } from '@lotus-steady/core';
+import { BadInput, refuse } from './bad-input.js';
+import { readJson, readText } from './files.js';
+import { participantsOf } from './participants.js';
+import type { Options } from './run.js';
+
+function readSequence(file: string): Sequence {
+  const { sequence, problems } = file.endsWith('.json') ? readSequenceJson(library, readJson(file)) : sequenceReader(library)(readText(file));
+  refuse(problems, file);
+  if (!sequence) throw new BadInput(`${file}: no sequence in it`);
+  return sequence;
+}
+
+function readMinutes(text: string | undefined): number | null {
+  if (text === undefined) return null;
+  const minutes = Number(text);
+  if (!(minutes >= 1 && minutes <= 240)) throw new BadInput(`--minutes is "${text}"; expected 1 to 240`);
+  return minutes;
+}
+
+/** One studio a body: people of the same measurements share what was solved. */
+function studios() {
+  const known = new Map<string, Studio>();
+  return ({ body }: Participant): Studio => {
+    const key = JSON.stringify(body);
+    const studio = known.get(key) ?? new Studio(library, body);
+    known.set(key, studio);
+    return studio;
+  };
+}
+
+function asText({ title, minutes, unknown, participants }: AdaptationJson): string {
+  const lines = [title || 'Sequence', `${minutes.before} min as given, ${minutes.after} min adapted`];
+  for (const { line, text, nearest } of unknown) lines.push(`line ${line}: "${text}" is not known; near: ${nearest.join(', ')}`);
+  for (const person of participants) {
+    lines.push('', `${person.id}: ${person.screening.decision}`);
+    for (const { text } of person.screening.reasons) lines.push(`  ! ${text}`);
+    for (const step of person.steps) {
+      const to = step.to && step.verdict !== 'keep' ? ` -> ${step.to.name}${step.to.changes.length > 0 ? ` (${step.to.changes.join('; ')})` : ''}` : '';
+      lines.push(`  ${String(step.line).padStart(3)} ${step.given}: ${step.verdict}${to}`);
+      for (const { measure, value, unit, bound, text } of step.reasons) lines.push(`        ${measure} ${value ?? 'not known'} ${unit}, allowed ${bound}: ${text}`);
+    }
+  }
+  return lines.join('\n');
+}
+
+export function adaptCommand(words: readonly string[], options: Options): string {
+  const [file, ...more] = words;
+  if (file === undefined || more.length > 0) throw new BadInput('adapt: name one sequence file, as in: lotus adapt morning.md');
+  const participants = participantsOf(options);
+  const minutes = readMinutes(options.minutes);
+  const sequence = readSequence(file);
+  const studioOf = studios();
+  const plans = participants.map((participant) => adapt(studioOf(participant), sequence, participant, minutes === null ? {} : { minutes }));
+  const answer = adaptationJson(sequence, plans, minutes ?? sequence.minutes);
+  return options.json ? JSON.stringify(answer, null, 2) : asText(answer);
+}

@@ -1,0 +1,63 @@
+import {
+  asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, limitJson, limitsOf,
+  measureJson, nameIndex, readCondition, Studio, type Condition, type Form,
+} from '@lotus-steady/core'; // prettier-ignore
+import { BadInput, refuse } from './bad-input.js';
+import { readBody } from './participants.js';
+import type { Options } from './run.js';
+
+function findForm(studio: Studio, name: string, variation: string | undefined): Form {
+  const byId = library.find(name);
+  const index = byId ? null : nameIndex(library);
+  const asana = byId ?? index?.match(name, null)?.asana ?? null;
+  if (!asana) throw new BadInput(`no asana "${name}"; near: ${index?.nearest(name).map(({ id }) => id).join(', ')}`);
+  if (asana.variations.length === 0) throw new BadInput(`${asana.id} is a list of steps; measure one of ${asana.steps.map((step) => step.asana).join(', ')}`);
+  const found = variation === undefined ? asana.variations[0]! : asana.variations.find(({ id }) => id === variation);
+  if (!found) throw new BadInput(`${asana.id} has no variation "${variation}"; it has ${asana.variations.map(({ id }) => id).join(', ')}`);
+  return studio.formOf(asana, found);
+}
+
+export function measureCommand(words: readonly string[], options: Options): string {
+  const body = readBody(options.body);
+  refuse(checkBody(body), '--body');
+  const studio = new Studio(library, body);
+  if (options.all) {
+    const forms = library.asanas.flatMap((asana) => (options.variations ? asana.variations : asana.variations.slice(0, 1)).map((variation) => studio.formOf(asana, variation)));
+    return JSON.stringify(forms.map(measureJson), null, options.json ? 2 : 0);
+  }
+  if (words.length === 0) throw new BadInput('measure: name an asana, or --all');
+  const answer = measureJson(findForm(studio, words.join(' '), options.variation));
+  if (options.json) return JSON.stringify(answer, null, 2);
+  const lines = Object.entries(answer.measures).map(([name, { value, unit }]) => `  ${name.padEnd(24)} ${value} ${unit}`);
+  const loads = answer.contacts.map(({ part, on, share }) => `  ${part} on ${on}: ${Math.round(share * 100)} %`);
+  return [`${answer.asana} (${answer.variation})`, ...lines, 'Weight', ...loads, ...answer.warnings].join('\n');
+}
+
+export function asanasCommand(_words: readonly string[], options: Options): string {
+  if (options.json) return JSON.stringify(asanasJson(library), null, 2);
+  return library.asanas.map(({ id, name, iast }) => `${id.padEnd(36)} ${name}${iast ? ` (${iast})` : ''}`).join('\n');
+}
+
+export function conditionsCommand(_words: readonly string[], options: Options): string {
+  if (options.json) return JSON.stringify(conditionsJson(CONDITIONS), null, 2);
+  return CONDITIONS.map(({ id, name, parameters }) => `${id.padEnd(20)} ${name}: ${Object.keys(parameters).join(', ')}`).join('\n');
+}
+
+/** Every limit of a condition, in any stage or school. */
+function everyLimit(condition: Condition) {
+  return condition.limits.map((spec) => limitJson({ condition: condition.id, id: `${condition.id}/${spec.id}`, spec }));
+}
+
+export function limitsCommand(words: readonly string[], options: Options): string {
+  const [id, ...answers] = words;
+  if (options.all) return JSON.stringify({ contract: CONTRACT, limits: CONDITIONS.flatMap(everyLimit) }, null, 2);
+  if (id === undefined) throw new BadInput('limits: name a condition, or --all');
+  const condition = findCondition(id);
+  if (!condition) throw new BadInput(`no condition "${id}"; known are ${CONDITIONS.map((one) => one.id).join(', ')}`);
+  const { answer, problems } = readCondition(words.join(' '));
+  refuse([...problems, ...checkAnswers(answer)], 'limits');
+  const limits = limitsOf(condition, answer).map(limitJson);
+  const given = answers.length > 0 ? condition.stagesOf(answer) : ['nothing answered: the cautious stages'];
+  if (options.json) return JSON.stringify({ contract: CONTRACT, condition: id, stages: condition.stagesOf(answer), limits }, null, 2);
+  return [`${condition.name} (${given.join(', ')})`, ...limits.map(({ grade, label, bound, unit, when, text }) => `  ${grade.padEnd(6)} ${label}: ${bound} ${unit}${when.map((one) => `, ${one}`).join('')}. ${text}`)].join('\n');
+}

@@ -1,0 +1,60 @@
+import { parseArgs } from 'node:util';
+import { BadInput } from './bad-input.js';
+import { adaptCommand } from './adapt-command.js';
+import { asanasCommand, conditionsCommand, limitsCommand, measureCommand } from './knowledge-commands.js';
+
+export interface Outcome {
+  /** 0 done, 2 bad input. */
+  readonly code: 0 | 2;
+  readonly out: string;
+  readonly err: string;
+}
+
+const OPTIONS = {
+  for: { type: 'string', multiple: true },
+  class: { type: 'string' },
+  body: { type: 'string' },
+  with: { type: 'string' },
+  school: { type: 'string', multiple: true },
+  minutes: { type: 'string' },
+  variation: { type: 'string' },
+  variations: { type: 'boolean' },
+  all: { type: 'boolean' },
+  json: { type: 'boolean' },
+  help: { type: 'boolean', short: 'h' },
+} as const;
+
+function parse(args: readonly string[]) {
+  return parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true, strict: true });
+}
+export type Options = ReturnType<typeof parse>['values'];
+
+const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Options) => string>> = {
+  adapt: adaptCommand,
+  measure: measureCommand,
+  asanas: asanasCommand,
+  conditions: conditionsCommand,
+  limits: limitsCommand,
+};
+
+const HELP = `lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE] [--minutes N] [--json]
+lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json
+lotus asanas [--json]
+lotus conditions [--json]
+lotus limits CONDITION [key=value ...] [--json]     lotus limits --all --json`;
+
+/** Carries out one command line; touches nothing but the files that it names. */
+export function run(args: readonly string[]): Outcome {
+  try {
+    const { values, positionals } = parse(args);
+    const [name, ...words] = positionals;
+    if (values.help || name === undefined) return { code: 0, out: HELP, err: '' };
+    const command = COMMANDS[name];
+    if (!command) throw new BadInput(`no command "${name}"; known are ${Object.keys(COMMANDS).join(', ')}`);
+    return { code: 0, out: command(words, values), err: '' };
+  } catch (error) {
+    const isUsage = error instanceof BadInput || (error instanceof TypeError && 'code' in error && String(error.code).startsWith('ERR_PARSE_ARGS'));
+    if (!isUsage) throw error;
+    return { code: 2, out: '', err: `lotus: ${error.message.split('\n')[0]}` };
+  }
+}

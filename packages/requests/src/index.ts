@@ -1,0 +1,4 @@
+export { ClearanceBody, PersonBody } from './person.body.js';
+export { FirstTeacherBody, SignInBody } from './sign-in.body.js';
+export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
+export { AdaptBody, PlanBody } from './plan.body.js';

@@ -1,0 +1,65 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { APP_GUARD } from '@nestjs/core';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
+import { LoggerModule } from 'nestjs-pino';
+import { AuditRow } from './audit/audit.row.js';
+import { AuthModule } from './auth/auth.module.js';
+import { SessionRow } from './auth/session.row.js';
+import { TeacherRow } from './auth/teacher.row.js';
+import { DemoModule } from './demo/demo.module.js';
+import { HealthModule } from './health/health.module.js';
+import { KnowledgeModule } from './knowledge/knowledge.module.js';
+import { PeopleModule } from './people/people.module.js';
+import { PersonRow } from './people/person.row.js';
+import { PlanRow } from './plans/plan.row.js';
+import { PlansModule } from './plans/plans.module.js';
+import { SequenceRow } from './sequences/sequence.row.js';
+import { SequencesModule } from './sequences/sequences.module.js';
+import type { Settings } from './settings.js';
+
+@Module({})
+export class AppModule {
+  static with({ database, log }: Settings): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        SequelizeModule.forRoot({
+          dialect: 'mariadb',
+          host: database.host,
+          port: database.port,
+          username: database.user,
+          password: database.password,
+          database: database.name,
+          models: [TeacherRow, SessionRow, PersonRow, SequenceRow, PlanRow, AuditRow],
+          // Tables come from migrations alone.
+          synchronize: false,
+          autoLoadModels: false,
+          logging: false,
+          define: { charset: 'utf8mb4' },
+          pool: { max: 10 },
+          retryAttempts: 3,
+        }),
+        // Method, path and status only: bodies and queries may hold health data.
+        LoggerModule.forRoot({
+          pinoHttp: {
+            level: log ? 'info' : 'silent',
+            serializers: {
+              req: ({ method, url }: { method: string; url: string }) => ({ method, path: url.split('?')[0] }),
+              res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+            },
+          },
+        }),
+        ThrottlerModule.forRoot([{ ttl: 60_000, limit: 1200 }]),
+        AuthModule,
+        PeopleModule,
+        SequencesModule,
+        PlansModule,
+        KnowledgeModule,
+        HealthModule,
+        DemoModule,
+      ],
+      providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],
+    };
+  }
+}

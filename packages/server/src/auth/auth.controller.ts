@@ -1,0 +1,64 @@
+import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { Throttle } from '@nestjs/throttler';
+import type { Request, Response } from 'express';
+import { FirstTeacherBody, SignInBody } from '@lotus-steady/requests';
+import { AuthService, type Teacher } from './auth.service.js';
+import { CurrentTeacher, OpenToAll, SESSION_COOKIE, tokenOf } from './session.guard.js';
+
+/** Ten tries a minute from one address. */
+const FEW = { default: { limit: 10, ttl: 60_000 } };
+
+@ApiTags('signing in')
+@Controller('api')
+export class AuthController {
+  constructor(private readonly auth: AuthService) {}
+
+  @Get('state')
+  @OpenToAll()
+  state() {
+    return this.auth.state();
+  }
+
+  @Get('session')
+  who(@CurrentTeacher() teacher: Teacher) {
+    return teacher;
+  }
+
+  @Post('session')
+  @HttpCode(200)
+  @OpenToAll()
+  @Throttle(FEW)
+  async signIn(@Body() { name, password }: SignInBody, @Res({ passthrough: true }) response: Response) {
+    return this.enter(await this.auth.check(name, password), response);
+  }
+
+  @Post('session/demo')
+  @HttpCode(200)
+  @OpenToAll()
+  async demo(@Res({ passthrough: true }) response: Response) {
+    return this.enter(await this.auth.demoTeacher(), response);
+  }
+
+  @Post('teachers')
+  @OpenToAll()
+  @Throttle(FEW)
+  async first(@Body() body: FirstTeacherBody, @Res({ passthrough: true }) response: Response) {
+    return this.enter(await this.auth.createFirst(body), response);
+  }
+
+  @Delete('session')
+  @HttpCode(204)
+  @OpenToAll()
+  async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
+    const token = tokenOf(request);
+    if (token !== null) await this.auth.close(token);
+    response.clearCookie(SESSION_COOKIE);
+  }
+
+  private async enter(teacher: Teacher, response: Response): Promise<Teacher> {
+    const { token, expiresAt } = await this.auth.open(teacher);
+    response.cookie(SESSION_COOKIE, token, { httpOnly: true, sameSite: 'strict', expires: expiresAt, path: '/' });
+    return teacher;
+  }
+}

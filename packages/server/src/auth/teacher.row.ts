@@ -1,0 +1,18 @@
+import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+
+@Table({ tableName: 'teachers' })
+export class TeacherRow extends Model {
+  @PrimaryKey
+  @AutoIncrement
+  @Column(DataType.INTEGER.UNSIGNED)
+  declare id: number;
+
+  @Column(DataType.STRING(80))
+  declare name: string;
+
+  @Column(DataType.STRING(255))
+  declare passwordHash: string;
+
+  @Column(DataType.BOOLEAN)
+  declare demo: boolean;
+}

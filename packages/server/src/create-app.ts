@@ -1,0 +1,62 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { ValidationPipe } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { getConnectionToken } from '@nestjs/sequelize';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { LIBRARY_VERSION } from '@lotus-steady/core';
+import cookieParser from 'cookie-parser';
+import type { NextFunction, Request, Response } from 'express';
+import express from 'express';
+import helmet from 'helmet';
+import { Logger } from 'nestjs-pino';
+import type { Sequelize } from 'sequelize-typescript';
+import { AppModule } from './app.module.js';
+import { migrate } from './database/migrate.js';
+import { DemoService } from './demo/demo.service.js';
+import { problemsOf, unusable } from './problems/unusable.js';
+import type { Settings } from './settings.js';
+
+/** The whole application on a migrated database, ready to listen. */
+export async function createApp(settings: Settings): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), { bufferLogs: true, abortOnError: false });
+  app.useLogger(app.get(Logger));
+  app.flushLogs();
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: { 'default-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:'], 'worker-src': ["'self'", 'blob:'], 'upgrade-insecure-requests': null },
+      },
+      // The address is plain http on this machine or in this house.
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(cookieParser());
+  app.useBodyParser('json', { limit: '1mb' });
+  app.useGlobalPipes(
+    new ValidationPipe({ transform: true, whitelist: true, forbidNonWhitelisted: true, exceptionFactory: (errors) => unusable(problemsOf(errors)) }),
+  );
+  app.enableShutdownHooks();
+
+  const document = new DocumentBuilder().setTitle('Lotus Steady').setDescription('Sequences adapted to people').setVersion(LIBRARY_VERSION).build();
+  SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, document));
+
+  await migrate(app.get<Sequelize>(getConnectionToken()));
+  if (settings.demo) await app.get(DemoService).loadOnce();
+  if (settings.web !== null) serveWeb(app, settings.web);
+  return app;
+}
+
+/** The built front; every path that is no file and no request to the API gets its one page. */
+function serveWeb(app: NestExpressApplication, folder: string): void {
+  const page = join(folder, 'index.html');
+  if (!existsSync(page)) throw new Error(`${page} is missing; build first: npm run build`);
+  // Built files carry a hash in their name and never change; the page itself is asked for anew.
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }));
+  app.use(express.static(folder, { index: false }));
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
+    response.set('Cache-Control', 'no-cache').sendFile(page);
+  });
+}

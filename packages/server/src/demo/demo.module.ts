@@ -1,0 +1,9 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { TeacherRow } from '../auth/teacher.row.js';
+import { PersonRow } from '../people/person.row.js';
+import { SequenceRow } from '../sequences/sequence.row.js';
+import { DemoService } from './demo.service.js';
+
+@Module({ imports: [SequelizeModule.forFeature([TeacherRow, PersonRow, SequenceRow])], providers: [DemoService] })
+export class DemoModule {}

@@ -1,0 +1,33 @@
+import { randomBytes } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { hash } from '@node-rs/argon2';
+import { library, sequenceReader } from '@lotus-steady/core';
+import { TeacherRow } from '../auth/teacher.row.js';
+import { PersonRow } from '../people/person.row.js';
+import { SequenceRow } from '../sequences/sequence.row.js';
+import { DEMO_PEOPLE, DEMO_TEACHER } from './people.js';
+import { DEMO_SEQUENCES } from './sequences.js';
+
+@Injectable()
+export class DemoService {
+  constructor(
+    @InjectModel(TeacherRow) private readonly teachers: typeof TeacherRow,
+    @InjectModel(PersonRow) private readonly people: typeof PersonRow,
+    @InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow,
+  ) {}
+
+  /** Loads the invented hall into an installation that has no teacher yet; otherwise does nothing. */
+  async loadOnce(): Promise<void> {
+    // Nobody signs in to the demo with a password, so nobody has to know it.
+    const passwordHash = await hash(randomBytes(24).toString('base64url'));
+    const readSequence = sequenceReader(library);
+    await this.teachers.sequelize!.transaction(async (transaction) => {
+      if (await this.teachers.findOne({ transaction, lock: true })) return;
+      const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
+      const owned = { teacherId: teacher.id, version: 1 };
+      await this.people.bulkCreate(DEMO_PEOPLE.map((person) => ({ ...person, ...owned })), { transaction });
+      await this.sequences.bulkCreate(DEMO_SEQUENCES.map((text) => ({ ...owned, text, title: readSequence(text).sequence?.title ?? '' })), { transaction });
+    });
+  }
+}

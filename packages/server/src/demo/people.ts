@@ -1,0 +1,23 @@
+import { COMMON_PROPS } from '@lotus-steady/core';
+import type { PersonBody } from '@lotus-steady/requests';
+
+/** The hall and everyone in it are invented. */
+export const DEMO_TEACHER = 'Imre Vandal (Ferry Street Hall)';
+
+const empty = { schools: {}, clearances: [], breathSeconds: 5, note: '' };
+const room = { props: COMMON_PROPS };
+
+export const DEMO_PEOPLE: readonly PersonBody[] = [
+  { ...empty, ...room, name: 'Ansa Kettil', body: { stature: 168, mass: 70, sex: 'f', age: 31 }, conditions: [{ id: 'pregnancy', week: 32, experience: 'experienced', fetuses: 1, complications: ['none'] }], note: 'Midwife is happy with gentle practice. Likes the left side.' },
+  { ...empty, ...room, name: 'Bero Talman', body: { stature: 181, mass: 92, sex: 'm', age: 58 }, conditions: [{ id: 'hypertension', systolic: 150, diastolic: 92, controlled: 'no', aneurysm: false }], note: 'Measures at home, brings the book.' },
+  { ...empty, ...room, name: 'Cilla Marrow', body: { stature: 160, mass: 58, sex: 'f', age: 63 }, conditions: [{ id: 'glaucoma', type: 'openAngle', severity: 'early', iop: 19 }] },
+  { ...empty, ...room, name: 'Dov Hallmar', body: { stature: 176, mass: 78, sex: 'm', age: 44 }, conditions: [{ id: 'lumbar-disc', phase: 'acute', direction: 'flexion', legSymptoms: 'pain', surgery: 'none', painNow: 4 }], note: 'Sitting is the worst. Long car rides for work.' },
+  { ...empty, ...room, name: 'Etta Brandvik', body: { stature: 158, mass: 61, sex: 'f', age: 78 }, conditions: [{ id: 'seniors', age: 78, sex: 'f', tug: 13, tandem: 7, falls: 0, injuriousFall: false, bone: 'unknown' }] },
+  { ...empty, props: { chair: 2, blanket: 2, block: 1, wall: 1 }, name: 'Folke Ordin', body: { stature: 172, mass: 84, sex: 'm', age: 70 }, conditions: [{ id: 'chair-ambulatory', transfer: 'hands', floor: 'never', chairOk: true, standing: true }], note: 'Knees: does not go down to the floor any more.' },
+  { ...empty, ...room, name: 'Gretel Sund', body: { stature: 165, mass: 60, sex: 'f', age: 27 }, conditions: [{ id: 'menstruation', flow: 'heavy', cramps: 5 }] },
+  { ...empty, ...room, name: 'Hanno Vey', body: { stature: 185, mass: 80, sex: 'm', age: 35 }, conditions: [], note: 'Nothing to watch. Wants a quiet end.' },
+  { ...empty, ...room, name: 'Isolde Carran', body: { stature: 163, mass: 64, sex: 'f', age: 82 }, conditions: [{ id: 'seniors', age: 82, sex: 'f', falls: 2, injuriousFall: true, tug: 16, bone: 'osteoporosis' }, { id: 'hypertension', systolic: 128, diastolic: 76, controlled: 'yes', betaBlocker: true, aneurysm: false }], clearances: [], note: 'Fell twice in spring. The physiotherapist has been asked for a letter.' },
+  { ...empty, ...room, name: 'Jory Penrick', body: { stature: 178, mass: 75, sex: 'm', age: 52 }, conditions: [{ id: 'lumbar-disc', phase: 'recovering', direction: 'flexion', legSymptoms: 'none', surgery: 'none', painNow: 2 }], note: 'Ten weeks since it began; better every week.' },
+  { ...empty, ...room, name: 'Kalle Widmer', body: { stature: 170, mass: 68, sex: 'm', age: 67 }, conditions: [{ id: 'glaucoma', type: 'suspect', iop: 22 }, { id: 'seniors', age: 67, sex: 'm', tug: 8, chairStand: 14, tandem: 10, oneLeg: 20, falls: 0, injuriousFall: false, bone: 'normal' }] },
+  { ...empty, ...room, name: 'Lovis Adair', body: { stature: 171, mass: 66, sex: 'f', age: 29 }, conditions: [{ id: 'pregnancy', week: 11, experience: 'experienced', fetuses: 1, complications: ['none'] }], note: 'Has told nobody in the class yet.' },
+];

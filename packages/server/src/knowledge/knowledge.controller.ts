@@ -1,0 +1,42 @@
+import { asanaJson, asanasJson, checkAnswers, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, limitJson, limitsOf, measureJson, parameterSpec, readAnswer, Studio, type ConditionAnswer } from '@lotus-steady/core';
+import { Controller, Get, NotFoundException, Param, Query } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { unusable } from '../problems/unusable.js';
+
+/** The terminal's `asanas`, `measure`, `conditions` and `limits` through HTTP. */
+@ApiTags('knowledge')
+@Controller('api')
+export class KnowledgeController {
+  private readonly studio = new Studio(library);
+
+  @Get('asanas')
+  asanas() {
+    return asanasJson(library);
+  }
+
+  @Get('asanas/:asana')
+  asana(@Param('asana') id: string) {
+    const asana = library.find(id);
+    if (!asana) throw new NotFoundException(`No asana "${id}"`);
+    return { contract: CONTRACT, ...asanaJson(asana), measured: asana.variations.map((variation) => measureJson(this.studio.formOf(asana, variation))) };
+  }
+
+  @Get('conditions')
+  conditions() {
+    return conditionsJson(CONDITIONS);
+  }
+
+  @Get('limits/:condition')
+  limits(@Param('condition') id: string, @Query() query: Record<string, string>) {
+    const condition = findCondition(id);
+    if (!condition) throw new NotFoundException(`No condition "${id}"`);
+    const answers = Object.entries(query).map(([name, text]) => {
+      const spec = parameterSpec(condition, name);
+      return [name, spec ? readAnswer(spec, String(text)) : String(text)] as const;
+    });
+    const answer: ConditionAnswer = { ...Object.fromEntries(answers), id };
+    const problems = checkAnswers(answer);
+    if (problems.length > 0) throw unusable(problems);
+    return { contract: CONTRACT, condition: id, stages: condition.stagesOf(answer), limits: limitsOf(condition, answer).map(limitJson) };
+  }
+}

@@ -1,0 +1,10 @@
+import 'reflect-metadata';
+import { createApp } from './create-app.js';
+import { readSettings } from './settings.js';
+
+const settings = readSettings(process.env);
+const app = await createApp(settings);
+await app.listen(settings.port, settings.host);
+const address = await app.getUrl();
+// The start command waits for this line.
+process.stdout.write(`lotus-steady ready ${address}\n`);

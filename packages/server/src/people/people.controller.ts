@@ -1,0 +1,43 @@
+import { PersonBody } from '@lotus-steady/requests';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import type { Teacher } from '../auth/auth.service.js';
+import { CurrentTeacher } from '../auth/session.guard.js';
+import { PeopleService } from './people.service.js';
+
+@ApiTags('people')
+@Controller('api/people')
+export class PeopleController {
+  constructor(private readonly people: PeopleService) {}
+
+  @Get()
+  list(@CurrentTeacher() { id }: Teacher) {
+    return this.people.list(id);
+  }
+
+  @Post()
+  create(@CurrentTeacher() { id }: Teacher, @Body() body: PersonBody) {
+    return this.people.create(id, body);
+  }
+
+  @Get(':person')
+  read(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number) {
+    return this.people.read(id, person);
+  }
+
+  @Put(':person')
+  replace(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number, @Body() body: PersonBody) {
+    return this.people.replace(id, person, body);
+  }
+
+  @Get(':person/export')
+  export(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number) {
+    return this.people.export(id, person);
+  }
+
+  @Delete(':person')
+  @HttpCode(204)
+  erase(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number): Promise<void> {
+    return this.people.erase(id, person);
+  }
+}

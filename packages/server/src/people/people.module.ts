@@ -1,0 +1,14 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { AuditModule } from '../audit/audit.module.js';
+import { PeopleController } from './people.controller.js';
+import { PeopleService } from './people.service.js';
+import { PersonRow } from './person.row.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([PersonRow]), AuditModule],
+  controllers: [PeopleController],
+  providers: [PeopleService],
+  exports: [PeopleService],
+})
+export class PeopleModule {}

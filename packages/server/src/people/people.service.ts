@@ -1,0 +1,107 @@
+import { checkParticipant, clearedConditions, readParticipants, screen, type Decision, type Problem } from '@lotus-steady/core';
+import { PersonBody } from '@lotus-steady/requests';
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
+import { AuditService, type AuditEntry } from '../audit/audit.service.js';
+import { unusable } from '../problems/unusable.js';
+import { PersonRow, type Person } from './person.row.js';
+
+/** A line of the list: enough to find a person, with the decision for today. */
+export interface PersonSummary {
+  readonly id: number;
+  readonly name: string;
+  readonly conditions: readonly string[];
+  readonly decision: Decision;
+  readonly updatedAt: string;
+}
+
+function today(): string {
+  return new Date().toISOString().slice(0, 10);
+}
+
+function check(body: PersonBody): Problem[] {
+  const asClass = { participants: [{ id: 'person', body: body.body, conditions: body.conditions, props: body.props, schools: body.schools, clearances: body.clearances, breathSeconds: body.breathSeconds }] };
+  const { participants, problems } = readParticipants(asClass);
+  if (problems.length === 0 && participants[0]) return checkParticipant(participants[0]);
+  // The field is named from the person's own start, as the form knows it.
+  return problems.map(({ field, message }) => ({ field: field.replace(/^participants\[0\]\./, ''), message }));
+}
+
+@Injectable()
+export class PeopleService {
+  constructor(
+    @InjectModel(PersonRow) private readonly rows: typeof PersonRow,
+    private readonly audit: AuditService,
+  ) {}
+
+  async list(teacherId: number): Promise<PersonSummary[]> {
+    const rows = await this.rows.findAll({ where: { teacherId }, order: [['name', 'ASC']] });
+    const people = rows.map((row) => row.toPerson());
+    await this.audit.record(teacherId, people.map(({ id }) => id), 'list');
+    return people.map(({ id, name, conditions, clearances, updatedAt }) => ({
+      id,
+      name,
+      conditions: conditions.map((condition) => condition.id),
+      decision: screen(conditions, clearedConditions(clearances, today())).decision,
+      updatedAt,
+    }));
+  }
+
+  async read(teacherId: number, id: number): Promise<Person> {
+    const person = (await this.row(teacherId, id)).toPerson();
+    await this.audit.record(teacherId, [id], 'read');
+    return person;
+  }
+
+  /** @throws UnprocessableEntityException naming each field that can't be taken. */
+  async create(teacherId: number, { version: _version, ...body }: PersonBody): Promise<Person> {
+    const problems = check(body);
+    if (problems.length > 0) throw unusable(problems);
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      const row = await this.rows.create({ ...body, teacherId, version: 1 }, { transaction });
+      await this.audit.record(teacherId, [row.id], 'create', transaction);
+      return row.toPerson();
+    });
+  }
+
+  /**
+   * Replaces a person's answers.
+   * @throws ConflictException with both versions when someone else saved in between.
+   */
+  async replace(teacherId: number, id: number, { version, ...body }: PersonBody): Promise<Person> {
+    const problems = check(body);
+    if (problems.length > 0) throw unusable(problems);
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      const row = await this.row(teacherId, id, transaction);
+      if (version !== row.version) throw new ConflictException({ statusCode: 409, message: 'This person was changed elsewhere meanwhile', yours: body, theirs: row.toPerson() });
+      await row.update({ ...body, version: row.version + 1 }, { transaction });
+      await this.audit.record(teacherId, [id], 'change', transaction);
+      return row.toPerson();
+    });
+  }
+
+  /** Everything that is kept of one person. */
+  async export(teacherId: number, id: number): Promise<{ person: Person; audit: AuditEntry[] }> {
+    const person = (await this.row(teacherId, id)).toPerson();
+    await this.audit.record(teacherId, [id], 'export');
+    return { person, audit: await this.audit.of(teacherId, id) };
+  }
+
+  /** Erases a person with all their plans. That it was done stays in the audit trail, without their name. */
+  async erase(teacherId: number, id: number): Promise<void> {
+    await this.rows.sequelize!.transaction(async (transaction) => {
+      const row = await this.row(teacherId, id, transaction);
+      await row.destroy({ transaction });
+      await this.audit.record(teacherId, [id], 'erase', transaction);
+    });
+  }
+
+  /** @throws NotFoundException also for another teacher's person: that it exists is private. */
+  private async row(teacherId: number, id: number, transaction?: Transaction): Promise<PersonRow> {
+    const row = await this.rows.findOne({ where: { id, teacherId }, transaction, ...(transaction && { lock: true }) });
+    if (!row) throw new NotFoundException(`No person ${id}`);
+    return row;
+  }
+}
+

@@ -1,0 +1,68 @@
+import type { BodyAnswers, Clearance, ConditionAnswer, Participant, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { readJsonColumn } from '../database/json-column.js';
+
+/** A person as the application hands it out. */
+export interface Person extends Omit<Participant, 'id'> {
+  readonly id: number;
+  readonly name: string;
+  readonly note: string;
+  readonly version: number;
+  readonly updatedAt: string;
+}
+
+@Table({ tableName: 'people' })
+export class PersonRow extends Model {
+  @PrimaryKey
+  @AutoIncrement
+  @Column(DataType.INTEGER.UNSIGNED)
+  declare id: number;
+
+  @Column(DataType.INTEGER.UNSIGNED)
+  declare teacherId: number;
+
+  @Column(DataType.STRING(80))
+  declare name: string;
+
+  @Column(DataType.JSON)
+  declare body: BodyAnswers;
+
+  @Column(DataType.JSON)
+  declare conditions: ConditionAnswer[];
+
+  @Column(DataType.JSON)
+  declare props: PropsAtHand;
+
+  @Column(DataType.JSON)
+  declare schools: SchoolChoices;
+
+  @Column(DataType.JSON)
+  declare clearances: Clearance[];
+
+  @Column(DataType.FLOAT)
+  declare breathSeconds: number;
+
+  @Column(DataType.TEXT)
+  declare note: string;
+
+  @Column(DataType.INTEGER.UNSIGNED)
+  declare version: number;
+
+  toPerson(): Person {
+    const { id, name, breathSeconds, note, version } = this;
+    return {
+      id, name, breathSeconds, note, version,
+      body: readJsonColumn(this, 'body') as BodyAnswers,
+      conditions: readJsonColumn(this, 'conditions') as ConditionAnswer[],
+      props: readJsonColumn(this, 'props') as PropsAtHand,
+      schools: readJsonColumn(this, 'schools') as SchoolChoices,
+      clearances: readJsonColumn(this, 'clearances') as Clearance[],
+      updatedAt: (this.updatedAt as Date).toISOString(),
+    }; // prettier-ignore
+  }
+}
+
+/** The participant that the core knows: a person without name and note. */
+export function toParticipant({ id, body, conditions, props, schools, clearances, breathSeconds }: Person): Participant {
+  return { id: String(id), body, conditions, props, schools, clearances, breathSeconds };
+}

@@ -1,0 +1,39 @@
+import { AdaptBody, PlanBody } from '@lotus-steady/requests';
+import { Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
+import { ApiQuery, ApiTags } from '@nestjs/swagger';
+import type { Teacher } from '../auth/auth.service.js';
+import { CurrentTeacher } from '../auth/session.guard.js';
+import { PlansService } from './plans.service.js';
+
+@ApiTags('plans')
+@Controller('api')
+export class PlansController {
+  constructor(private readonly plans: PlansService) {}
+
+  @Get('plans')
+  @ApiQuery({ name: 'sequence', required: false })
+  @ApiQuery({ name: 'person', required: false })
+  list(
+    @CurrentTeacher() { id }: Teacher,
+    @Query('sequence', new ParseIntPipe({ optional: true })) sequence?: number,
+    @Query('person', new ParseIntPipe({ optional: true })) person?: number,
+  ) {
+    return this.plans.list(id, sequence ?? null, person ?? null);
+  }
+
+  @Post('plans')
+  create(@CurrentTeacher() { id }: Teacher, @Body() body: PlanBody) {
+    return this.plans.create(id, body);
+  }
+
+  @Get('plans/:plan')
+  read(@CurrentTeacher() { id }: Teacher, @Param('plan', ParseIntPipe) plan: number) {
+    return this.plans.read(id, plan);
+  }
+
+  @Post('adapt')
+  @HttpCode(200)
+  adapt(@Body() body: AdaptBody) {
+    return this.plans.answer(body);
+  }
+}

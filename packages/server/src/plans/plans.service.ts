@@ -1,0 +1,76 @@
+import { adapt, adaptationJson, library, LIBRARY_VERSION, readParticipants, Studio, anybody, type AdaptationJson, type BodyAnswers } from '@lotus-steady/core';
+import { AdaptBody, PlanBody } from '@lotus-steady/requests';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { AuditService } from '../audit/audit.service.js';
+import { PeopleService } from '../people/people.service.js';
+import { toParticipant } from '../people/person.row.js';
+import { unusable } from '../problems/unusable.js';
+import { SequencesService } from '../sequences/sequences.service.js';
+import { PlanRow, type StoredPlan } from './plan.row.js';
+
+/** Bodies whose postures are kept solved; the oldest makes room. */
+const STUDIOS = 8;
+
+function today(): string {
+  return new Date().toISOString().slice(0, 10);
+}
+
+@Injectable()
+export class PlansService {
+  private readonly studios = new Map<string, Studio>();
+
+  constructor(
+    @InjectModel(PlanRow) private readonly rows: typeof PlanRow,
+    private readonly sequences: SequencesService,
+    private readonly people: PeopleService,
+    private readonly audit: AuditService,
+  ) {}
+
+  async list(teacherId: number, sequenceId: number | null, personId: number | null): Promise<StoredPlan[]> {
+    const where = { teacherId, ...(sequenceId !== null && { sequenceId }), ...(personId !== null && { personId }) };
+    const rows = await this.rows.findAll({ where, order: [['id', 'DESC']], limit: 50 });
+    await this.audit.record(teacherId, [...new Set(rows.map((row) => row.personId))], 'read');
+    return rows.map((row) => row.toPlan());
+  }
+
+  async read(teacherId: number, id: number): Promise<StoredPlan> {
+    const row = await this.rows.findOne({ where: { id, teacherId } });
+    if (!row) throw new NotFoundException(`No plan ${id}`);
+    await this.audit.record(teacherId, [row.personId], 'read');
+    return row.toPlan();
+  }
+
+  /** Adapts and keeps, with the versions that it rests on. */
+  async create(teacherId: number, { sequenceId, personId, minutes }: PlanBody): Promise<StoredPlan> {
+    const stored = await this.sequences.read(teacherId, sequenceId);
+    const person = await this.people.read(teacherId, personId);
+    const sequence = this.sequences.parse(stored.text);
+    const plan = adapt(this.studio(person.body), sequence, toParticipant(person), { today: today(), ...(minutes !== undefined && { minutes }) });
+    const answer = adaptationJson(sequence, [plan], minutes ?? sequence.minutes);
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      const row = await this.rows.create({ teacherId, sequenceId, personId, sequenceVersion: stored.version, personVersion: person.version, libraryVersion: LIBRARY_VERSION, answer }, { transaction });
+      await this.audit.record(teacherId, [personId], 'plan', transaction);
+      return row.toPlan();
+    });
+  }
+
+  /** The terminal's `adapt`, kept nowhere. @throws UnprocessableEntityException naming line or field. */
+  answer(body: AdaptBody): AdaptationJson {
+    const sequence = this.sequences.parse(body.text);
+    const { participants, problems } = body.class === undefined ? { participants: [anybody('p1')], problems: [] } : readParticipants(body.class);
+    if (problems.length > 0) throw unusable(problems);
+    const options = { today: today(), ...(body.minutes !== undefined && { minutes: body.minutes }) };
+    return adaptationJson(sequence, participants.map((participant) => adapt(this.studio(participant.body), sequence, participant, options)), body.minutes ?? sequence.minutes);
+  }
+
+  private studio(body: BodyAnswers): Studio {
+    const key = JSON.stringify(body);
+    const known = this.studios.get(key);
+    if (known) return known;
+    const studio = new Studio(library, body);
+    this.studios.set(key, studio);
+    if (this.studios.size > STUDIOS) this.studios.delete(this.studios.keys().next().value!);
+    return studio;
+  }
+}

@@ -1,0 +1,35 @@
+import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+
+/** A sequence as it was written; what it means is read from its text. */
+export interface StoredSequence {
+  readonly id: number;
+  readonly title: string;
+  readonly text: string;
+  readonly version: number;
+  readonly updatedAt: string;
+}
+
+@Table({ tableName: 'sequences' })
+export class SequenceRow extends Model {
+  @PrimaryKey
+  @AutoIncrement
+  @Column(DataType.INTEGER.UNSIGNED)
+  declare id: number;
+
+  @Column(DataType.INTEGER.UNSIGNED)
+  declare teacherId: number;
+
+  @Column(DataType.STRING(200))
+  declare title: string;
+
+  @Column(DataType.TEXT('medium'))
+  declare text: string;
+
+  @Column(DataType.INTEGER.UNSIGNED)
+  declare version: number;
+
+  toSequence(): StoredSequence {
+    const { id, title, text, version } = this;
+    return { id, title, text, version, updatedAt: (this.updatedAt as Date).toISOString() };
+  }
+}

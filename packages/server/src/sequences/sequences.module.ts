@@ -1,0 +1,13 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { SequenceRow } from './sequence.row.js';
+import { SequencesController } from './sequences.controller.js';
+import { SequencesService } from './sequences.service.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([SequenceRow])],
+  controllers: [SequencesController],
+  providers: [SequencesService],
+  exports: [SequencesService],
+})
+export class SequencesModule {}

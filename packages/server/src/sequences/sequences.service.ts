@@ -1,0 +1,75 @@
+import { library, sequenceReader, type Sequence } from '@lotus-steady/core';
+import { SequenceBody, SequenceChangeBody } from '@lotus-steady/requests';
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
+import { unusable } from '../problems/unusable.js';
+import { SequenceRow, type StoredSequence } from './sequence.row.js';
+
+const readSequence = sequenceReader(library);
+
+export interface SequenceSummary {
+  readonly id: number;
+  readonly title: string;
+  readonly steps: number;
+  readonly unknown: number;
+  readonly minutes: number | null;
+  readonly updatedAt: string;
+}
+
+@Injectable()
+export class SequencesService {
+  constructor(@InjectModel(SequenceRow) private readonly rows: typeof SequenceRow) {}
+
+  async list(teacherId: number): Promise<SequenceSummary[]> {
+    const rows = await this.rows.findAll({ where: { teacherId }, order: [['title', 'ASC']] });
+    return rows.map((row) => {
+      const { id, title, text, updatedAt } = row.toSequence();
+      const { sequence } = readSequence(text);
+      return { id, title, steps: sequence?.steps.length ?? 0, unknown: sequence?.unknown.length ?? 0, minutes: sequence?.minutes ?? null, updatedAt };
+    });
+  }
+
+  async read(teacherId: number, id: number): Promise<StoredSequence> {
+    return (await this.row(teacherId, id)).toSequence();
+  }
+
+  /** @throws UnprocessableEntityException when the text can't be a sequence. */
+  async create(teacherId: number, { text }: SequenceBody): Promise<StoredSequence> {
+    const { title } = this.parse(text);
+    const row = await this.rows.create({ teacherId, title: titleOf(title), text, version: 1 });
+    return row.toSequence();
+  }
+
+  /** @throws ConflictException with both texts when it was saved elsewhere in between. */
+  async replace(teacherId: number, id: number, { text, version }: SequenceChangeBody): Promise<StoredSequence> {
+    const { title } = this.parse(text);
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      const row = await this.row(teacherId, id, transaction);
+      if (row.version !== version) throw new ConflictException({ statusCode: 409, message: 'This sequence was changed elsewhere meanwhile', yours: { text, version }, theirs: row.toSequence() });
+      await row.update({ title: titleOf(title), text, version: version + 1 }, { transaction });
+      return row.toSequence();
+    });
+  }
+
+  async remove(teacherId: number, id: number): Promise<void> {
+    await (await this.row(teacherId, id)).destroy();
+  }
+
+  /** What a text means. @throws UnprocessableEntityException naming each line that can't be taken. */
+  parse(text: string): Sequence {
+    const { sequence, problems } = readSequence(text);
+    if (!sequence) throw unusable(problems);
+    return sequence;
+  }
+
+  private async row(teacherId: number, id: number, transaction?: Transaction): Promise<SequenceRow> {
+    const row = await this.rows.findOne({ where: { id, teacherId }, transaction, ...(transaction && { lock: true }) });
+    if (!row) throw new NotFoundException(`No sequence ${id}`);
+    return row;
+  }
+}
+
+function titleOf(title: string): string {
+  return title === '' ? 'Untitled sequence' : title.slice(0, 200);
+}

@@ -1,0 +1,40 @@
+/** What the server is told by its environment; the start command sets all of it. */
+export interface Settings {
+  readonly port: number;
+  readonly host: string;
+  readonly database: { readonly host: string; readonly port: number; readonly user: string; readonly password: string; readonly name: string };
+  /** Folder of the built front, or `null` when something else serves it. */
+  readonly web: string | null;
+  /** Whether demo data is loaded and the demo teacher may sign in with one click. */
+  readonly demo: boolean;
+  readonly log: boolean;
+}
+
+function needed(env: NodeJS.ProcessEnv, name: string): string {
+  const value = env[name];
+  if (value === undefined || value === '') throw new Error(`${name} is not set; start with: npm start`);
+  return value;
+}
+
+function port(env: NodeJS.ProcessEnv, name: string): number {
+  const value = Number(needed(env, name));
+  if (!Number.isInteger(value) || value < 0 || value > 65535) throw new Error(`${name} is "${env[name]}"; expected a port from 0 to 65535`);
+  return value;
+}
+
+export function readSettings(env: NodeJS.ProcessEnv): Settings {
+  return {
+    port: port(env, 'LOTUS_PORT'),
+    host: env['LOTUS_HOST'] ?? '127.0.0.1',
+    database: {
+      host: '127.0.0.1',
+      port: port(env, 'LOTUS_DB_PORT'),
+      user: needed(env, 'LOTUS_DB_USER'),
+      password: needed(env, 'LOTUS_DB_PASSWORD'),
+      name: needed(env, 'LOTUS_DB_NAME'),
+    },
+    web: env['LOTUS_WEB'] ?? null,
+    demo: env['LOTUS_DEMO'] === '1',
+    log: env['LOTUS_LOG'] !== '0',
+  };
+}

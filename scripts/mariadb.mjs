@@ -1,0 +1,121 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { closeSync, existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { connect, createServer } from 'node:net';
+import { tmpdir, userInfo } from 'node:os';
+import { join } from 'node:path';
+import { Stop } from './say.mjs';
+
+export const MARIADB_PACKAGES = { mariadbd: 'mariadb-server' };
+const DATABASE = 'lotus_steady';
+const USER = 'lotus';
+
+/** A port on loopback that nobody uses at the moment. */
+export function freePort() {
+  return new Promise((resolve, reject) => {
+    const server = createServer();
+    server.on('error', reject);
+    server.listen(0, '127.0.0.1', () => {
+      const { port } = server.address();
+      server.close(() => resolve(port));
+    });
+  });
+}
+
+function makeDataFolder(folder) {
+  const tables = join(folder, 'mariadb');
+  if (existsSync(join(tables, 'lotus-made'))) return tables;
+  if (existsSync(tables)) throw new Stop(`${tables} is half-made (it was not created to the end); move it away, then start again: mv ${tables} ${tables}.old`);
+  // Made under another name first, so that an interrupted first start leaves nothing that looks whole.
+  const making = `${tables}.making`;
+  rmSync(making, { recursive: true, force: true });
+  mkdirSync(making, { recursive: true });
+  const args = [`--datadir=${making}`, '--auth-root-authentication-method=socket', '--skip-test-db', `--user=${userInfo().username}`];
+  const { status, stderr } = spawnSync('mariadb-install-db', ['--no-defaults', ...args], { encoding: 'utf8' });
+  if (status !== 0) throw new Stop(`mariadb-install-db failed: ${(stderr ?? '').trim().split('\n').at(-1)}`);
+  writeFileSync(join(making, 'lotus-made'), `${new Date().toISOString()}\n`);
+  renameSync(making, tables);
+  return tables;
+}
+
+function isAlive(pid) {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function answers(port) {
+  return new Promise((resolve) => {
+    const socket = connect({ host: '127.0.0.1', port });
+    socket.once('data', () => (socket.destroy(), resolve(true)));
+    socket.once('error', () => resolve(false));
+    socket.setTimeout(1000, () => (socket.destroy(), resolve(false)));
+  });
+}
+
+/**
+ * A MariaDB of our own on loopback: its data under `folder`, its own socket, a password that is new at
+ * every start and known to nobody else. `stop` waits until all is written.
+ */
+export async function startMariadb(folder) {
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const tables = makeDataFolder(folder);
+  const pidFile = join(folder, 'mariadb.pid');
+  if (existsSync(pidFile)) {
+    const pid = Number(readFileSync(pidFile, 'utf8'));
+    if (isAlive(pid)) throw new Stop(`the database of ${folder} runs already (process ${pid}); stop the other npm start first, or: kill ${pid}`);
+  }
+  const port = await freePort();
+  const password = randomBytes(24).toString('hex');
+  // A socket's path may hold about 100 characters, so it lies in the temporary folder.
+  const socket = join(tmpdir(), `lotus-${process.pid}-${port}.sock`);
+  const init = join(folder, 'init.sql');
+  writeFileSync(
+    init,
+    [
+      `CREATE DATABASE IF NOT EXISTS ${DATABASE} CHARACTER SET utf8mb4;`,
+      `CREATE OR REPLACE USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
+      `GRANT ALL ON ${DATABASE}.* TO '${USER}'@'127.0.0.1';`,
+      '',
+    ].join('\n'),
+    { mode: 0o600 },
+  );
+  const log = join(folder, 'mariadb.log');
+  const out = openSync(log, 'a');
+  // Detached: Ctrl-C reaches this script alone, which then stops things in their order.
+  const server = spawn(
+    'mariadbd',
+    [
+      '--no-defaults', `--datadir=${tables}`, `--socket=${socket}`, `--port=${port}`, '--bind-address=127.0.0.1', `--pid-file=${pidFile}`,
+      `--init-file=${init}`, '--skip-name-resolve', '--innodb-buffer-pool-size=64M', `--user=${userInfo().username}`,
+    ],
+    { stdio: ['ignore', out, out], detached: true },
+  );
+  closeSync(out);
+  let ended = false;
+  server.on('exit', () => (ended = true));
+  const stop = () =>
+    new Promise((resolve) => {
+      if (ended) return resolve();
+      server.once('exit', resolve);
+      server.kill('SIGTERM');
+    });
+  for (let tries = 0; !(await answers(port)); tries++) {
+    if (ended) throw new Stop(`mariadbd stopped at once; its last words: ${readFileSync(log, 'utf8').trim().split('\n').at(-1)} (all in ${log})`);
+    if (tries > 300) {
+      await stop();
+      throw new Stop(`mariadbd did not answer within a minute; see ${log}`);
+    }
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  rmSync(init);
+  return { port, user: USER, password, name: DATABASE, stop };
+}
+
+/** The environment in which the server finds this database. */
+export function databaseEnvironment({ port, user, password, name }) {
+  return { LOTUS_DB_PORT: String(port), LOTUS_DB_USER: user, LOTUS_DB_PASSWORD: password, LOTUS_DB_NAME: name };
+}
