@@ -9,7 +9,15 @@ import { Stop } from './say.mjs';
 export function checkPort(port) {
   return new Promise((resolve, reject) => {
     const probe = createServer();
-    probe.once('error', ({ code }) => reject(new Stop(code === 'EADDRINUSE' ? `port ${port} is in use; stop what listens there, or choose another: LOTUS_PORT=${port + 1} npm start` : `port ${port} can't be used (${code}); choose another: LOTUS_PORT=4280 npm start`)));
+    probe.once('error', ({ code }) =>
+      reject(
+        new Stop(
+          code === 'EADDRINUSE'
+            ? `port ${port} is in use; stop what listens there, or choose another: LOTUS_PORT=${port + 1} npm start`
+            : `port ${port} can't be used (${code}); choose another: LOTUS_PORT=4280 npm start`,
+        ),
+      ),
+    );
     probe.listen(port, '127.0.0.1', () => probe.close(resolve));
   });
 }

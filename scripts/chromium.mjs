@@ -3,8 +3,13 @@ export function chromiumOptions() {
   return {
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: [
-      '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-      '--disable-component-update', '--disable-sync',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
     ],
   };
 }

@@ -25,7 +25,8 @@ export function freePort() {
 function makeDataFolder(folder) {
   const tables = join(folder, 'mariadb');
   if (existsSync(join(tables, 'lotus-made'))) return tables;
-  if (existsSync(tables)) throw new Stop(`${tables} is half-made (it was not created to the end); move it away, then start again: mv ${tables} ${tables}.old`);
+  if (existsSync(tables))
+    throw new Stop(`${tables} is half-made (it was not created to the end); move it away, then start again: mv ${tables} ${tables}.old`);
   // Made under another name first, so that an interrupted first start leaves nothing that looks whole.
   const making = `${tables}.making`;
   rmSync(making, { recursive: true, force: true });
@@ -66,7 +67,8 @@ export async function startMariadb(folder) {
   const pidFile = join(folder, 'mariadb.pid');
   if (existsSync(pidFile)) {
     const pid = Number(readFileSync(pidFile, 'utf8'));
-    if (isAlive(pid)) throw new Stop(`the database of ${folder} runs already (process ${pid}); stop the other npm start first, or: kill ${pid}`);
+    if (isAlive(pid))
+      throw new Stop(`the database of ${folder} runs already (process ${pid}); stop the other npm start first, or: kill ${pid}`);
   }
   const port = await freePort();
   const password = randomBytes(24).toString('hex');
@@ -89,8 +91,16 @@ export async function startMariadb(folder) {
   const server = spawn(
     'mariadbd',
     [
-      '--no-defaults', `--datadir=${tables}`, `--socket=${socket}`, `--port=${port}`, '--bind-address=127.0.0.1', `--pid-file=${pidFile}`,
-      `--init-file=${init}`, '--skip-name-resolve', '--innodb-buffer-pool-size=64M', `--user=${userInfo().username}`,
+      '--no-defaults',
+      `--datadir=${tables}`,
+      `--socket=${socket}`,
+      `--port=${port}`,
+      '--bind-address=127.0.0.1',
+      `--pid-file=${pidFile}`,
+      `--init-file=${init}`,
+      '--skip-name-resolve',
+      '--innodb-buffer-pool-size=64M',
+      `--user=${userInfo().username}`,
     ],
     { stdio: ['ignore', out, out], detached: true },
   );
@@ -104,7 +114,8 @@ export async function startMariadb(folder) {
       server.kill('SIGTERM');
     });
   for (let tries = 0; !(await answers(port)); tries++) {
-    if (ended) throw new Stop(`mariadbd stopped at once; its last words: ${readFileSync(log, 'utf8').trim().split('\n').at(-1)} (all in ${log})`);
+    if (ended)
+      throw new Stop(`mariadbd stopped at once; its last words: ${readFileSync(log, 'utf8').trim().split('\n').at(-1)} (all in ${log})`);
     if (tries > 300) {
       await stop();
       throw new Stop(`mariadbd did not answer within a minute; see ${log}`);

@@ -21,12 +21,16 @@ export function checkNode() {
 }
 
 function has(program) {
-  return ['/usr/bin', '/usr/sbin', '/usr/local/bin', '/usr/local/sbin', ...(process.env.PATH ?? '').split(':')].some((folder) => existsSync(join(folder, program)));
+  return ['/usr/bin', '/usr/sbin', '/usr/local/bin', '/usr/local/sbin', ...(process.env.PATH ?? '').split(':')].some((folder) =>
+    existsSync(join(folder, program)),
+  );
 }
 
 /** Debian packages by the program that each brings. As root they are installed; otherwise the command is told. */
 export function ensurePackages(needed) {
-  const missing = Object.entries(needed).filter(([program]) => !has(program)).map(([, name]) => name);
+  const missing = Object.entries(needed)
+    .filter(([program]) => !has(program))
+    .map(([, name]) => name);
   if (missing.length === 0) return;
   const command = `apt-get install -y --no-install-recommends ${missing.join(' ')}`;
   if (process.getuid?.() !== 0) throw new Stop(`${missing.join(' and ')} missing; run: sudo apt-get update && sudo ${command}`);
@@ -34,7 +38,8 @@ export function ensurePackages(needed) {
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   const quiet = { env, stdio: ['ignore', 'ignore', 'inherit'] };
   run('apt-get', ['update', '-q'], quiet);
-  if (run('apt-get', command.split(' ').slice(1), quiet) !== 0) throw new Stop(`${missing.join(', ')} could not be installed; try by hand: apt-get update && ${command}`);
+  if (run('apt-get', command.split(' ').slice(1), quiet) !== 0)
+    throw new Stop(`${missing.join(', ')} could not be installed; try by hand: apt-get update && ${command}`);
 }
 
 function newest(folder) {
@@ -52,7 +57,8 @@ export function ensureModules() {
   const installed = join(ROOT, 'node_modules', '.package-lock.json');
   if (existsSync(installed) && statSync(installed).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs) return;
   say('Installing node packages ...');
-  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) throw new Stop('npm ci failed (see above); is the package registry reachable?');
+  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0)
+    throw new Stop('npm ci failed (see above); is the package registry reachable?');
 }
 
 /** Builds what changed since it was built last. */
@@ -62,7 +68,8 @@ export function ensureBuilt() {
   if (existsSync(stamp) && outputs.every(existsSync) && statSync(stamp).mtimeMs > newest(join(ROOT, 'packages'))) return;
   say('Building ...');
   const time = new Date();
-  if (run('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 'ignore', 'inherit'] }) !== 0) throw new Stop('the build failed (see above)');
+  if (run('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 'ignore', 'inherit'] }) !== 0)
+    throw new Stop('the build failed (see above)');
   mkdirSync(DATA, { recursive: true });
   writeFileSync(stamp, `${time.toISOString()}\n`);
 }

@@ -18,7 +18,8 @@ const dev = process.argv.includes('--dev');
 await main(async () => {
   checkNode();
   const port = Number(process.env.LOTUS_PORT ?? USUAL_PORT);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`LOTUS_PORT is "${process.env.LOTUS_PORT}"; expected a port from 1 to 65535`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`LOTUS_PORT is "${process.env.LOTUS_PORT}"; expected a port from 1 to 65535`);
   await checkPort(port);
   ensurePackages(MARIADB_PACKAGES);
   ensureModules();
@@ -43,7 +44,10 @@ await main(async () => {
     const application = await startApplication({ database, port, demo, watch: dev, ...(dev && { web: null }) });
     stops.push(application.stop);
     if (dev) stops.push(...startWatchers(port));
-    else say(`\n  Lotus Steady is at ${application.address.replace('127.0.0.1', 'localhost')}\n  Ctrl-C stops it; what you entered is kept in .data/\n`);
+    else
+      say(
+        `\n  Lotus Steady is at ${application.address.replace('127.0.0.1', 'localhost')}\n  Ctrl-C stops it; what you entered is kept in .data/\n`,
+      );
     void application.ended.then(() => !stopping && !dev && stopAll());
   } catch (error) {
     await database.stop();
@@ -54,8 +58,17 @@ await main(async () => {
 /** Compilers that watch, and the front's own server, which passes /api on. */
 function startWatchers(port) {
   const children = [
-    spawn('npx', ['tsc', '-b', '--watch', '--preserveWatchOutput', 'packages/core', 'packages/requests', 'packages/server'], { cwd: ROOT, stdio: 'inherit', detached: true }),
-    spawn('npx', ['vite', join(ROOT, 'packages/web')], { cwd: ROOT, stdio: 'inherit', detached: true, env: { ...process.env, LOTUS_API: `http://127.0.0.1:${port}` } }),
+    spawn('npx', ['tsc', '-b', '--watch', '--preserveWatchOutput', 'packages/core', 'packages/requests', 'packages/server'], {
+      cwd: ROOT,
+      stdio: 'inherit',
+      detached: true,
+    }),
+    spawn('npx', ['vite', join(ROOT, 'packages/web')], {
+      cwd: ROOT,
+      stdio: 'inherit',
+      detached: true,
+      env: { ...process.env, LOTUS_API: `http://127.0.0.1:${port}` },
+    }),
   ];
   return children.map((child) => () => new Promise((resolve) => (child.once('exit', resolve), process.kill(-child.pid, 'SIGTERM'))));
 }

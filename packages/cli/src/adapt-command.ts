@@ -1,11 +1,23 @@
-import { adapt, adaptationJson, library, readSequenceJson, sequenceReader, Studio, type AdaptationJson, type Participant, type Sequence } from '@lotus-steady/core';
+import {
+  adapt,
+  adaptationJson,
+  library,
+  readSequenceJson,
+  sequenceReader,
+  Studio,
+  type AdaptationJson,
+  type Participant,
+  type Sequence,
+} from '@lotus-steady/core';
 import { BadInput, refuse } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { participantsOf } from './participants.js';
 import type { Options } from './run.js';
 
 function readSequence(file: string): Sequence {
-  const { sequence, problems } = file.endsWith('.json') ? readSequenceJson(library, readJson(file)) : sequenceReader(library)(readText(file));
+  const { sequence, problems } = file.endsWith('.json')
+    ? readSequenceJson(library, readJson(file))
+    : sequenceReader(library)(readText(file));
   refuse(problems, file);
   if (!sequence) throw new BadInput(`${file}: no sequence in it`);
   return sequence;
@@ -36,9 +48,13 @@ function asText({ title, minutes, unknown, participants }: AdaptationJson): stri
     lines.push('', `${person.id}: ${person.screening.decision}`);
     for (const { text } of person.screening.reasons) lines.push(`  ! ${text}`);
     for (const step of person.steps) {
-      const to = step.to && step.verdict !== 'keep' ? ` -> ${step.to.name}${step.to.changes.length > 0 ? ` (${step.to.changes.join('; ')})` : ''}` : '';
+      const to =
+        step.to && step.verdict !== 'keep'
+          ? ` -> ${step.to.name}${step.to.changes.length > 0 ? ` (${step.to.changes.join('; ')})` : ''}`
+          : '';
       lines.push(`  ${String(step.line).padStart(3)} ${step.given}: ${step.verdict}${to}`);
-      for (const { measure, value, unit, bound, text } of step.reasons) lines.push(`        ${measure} ${value ?? 'not known'} ${unit}, allowed ${bound}: ${text}`);
+      for (const { measure, value, unit, bound, text } of step.reasons)
+        lines.push(`        ${measure} ${value ?? 'not known'} ${unit}, allowed ${bound}: ${text}`);
     }
   }
   return lines.join('\n');

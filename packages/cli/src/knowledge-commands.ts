@@ -9,9 +9,16 @@ import type { Options } from './run.js';
 function findForm(studio: Studio, name: string, variation: string | undefined): Form {
   const byId = library.find(name);
   const index = byId ? null : nameIndex(library);
-  const asana = byId ?? index?.match(name, null)?.asana ?? null;
-  if (!asana) throw new BadInput(`no asana "${name}"; near: ${index?.nearest(name).map(({ id }) => id).join(', ')}`);
-  if (asana.variations.length === 0) throw new BadInput(`${asana.id} is a list of steps; measure one of ${asana.steps.map((step) => step.asana).join(', ')}`);
+  const asana = byId ?? index?.match(name)?.asana ?? null;
+  if (!asana)
+    throw new BadInput(
+      `no asana "${name}"; near: ${index
+        ?.nearest(name)
+        .map(({ id }) => id)
+        .join(', ')}`,
+    );
+  if (asana.variations.length === 0)
+    throw new BadInput(`${asana.id} is a list of steps; measure one of ${asana.steps.map((step) => step.asana).join(', ')}`);
   const found = variation === undefined ? asana.variations[0]! : asana.variations.find(({ id }) => id === variation);
   if (!found) throw new BadInput(`${asana.id} has no variation "${variation}"; it has ${asana.variations.map(({ id }) => id).join(', ')}`);
   return studio.formOf(asana, found);
@@ -22,7 +29,9 @@ export function measureCommand(words: readonly string[], options: Options): stri
   refuse(checkBody(body), '--body');
   const studio = new Studio(library, body);
   if (options.all) {
-    const forms = library.asanas.flatMap((asana) => (options.variations ? asana.variations : asana.variations.slice(0, 1)).map((variation) => studio.formOf(asana, variation)));
+    const forms = library.asanas.flatMap((asana) =>
+      (options.variations ? asana.variations : asana.variations.slice(0, 1)).map((variation) => studio.formOf(asana, variation)),
+    );
     return JSON.stringify(forms.map(measureJson), null, options.json ? 2 : 0);
   }
   if (words.length === 0) throw new BadInput('measure: name an asana, or --all');
@@ -59,5 +68,11 @@ export function limitsCommand(words: readonly string[], options: Options): strin
   const limits = limitsOf(condition, answer).map(limitJson);
   const given = answers.length > 0 ? condition.stagesOf(answer) : ['nothing answered: the cautious stages'];
   if (options.json) return JSON.stringify({ contract: CONTRACT, condition: id, stages: condition.stagesOf(answer), limits }, null, 2);
-  return [`${condition.name} (${given.join(', ')})`, ...limits.map(({ grade, label, bound, unit, when, text }) => `  ${grade.padEnd(6)} ${label}: ${bound} ${unit}${when.map((one) => `, ${one}`).join('')}. ${text}`)].join('\n');
+  return [
+    `${condition.name} (${given.join(', ')})`,
+    ...limits.map(
+      ({ grade, label, bound, unit, when, text }) =>
+        `  ${grade.padEnd(6)} ${label}: ${bound} ${unit}${when.map((one) => `, ${one}`).join('')}. ${text}`,
+    ),
+  ].join('\n');
 }

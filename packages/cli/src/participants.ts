@@ -40,7 +40,10 @@ export function participantsOf(options: Options): Participant[] {
   if (file !== undefined) {
     if (conditions.length > 0) throw new BadInput('--for and --class: give one of them');
     const { participants, problems } = readParticipants(readJson(file));
-    refuse(problems.map(({ field, message }) => ({ field, message: `${field}: ${message}` })), file);
+    refuse(
+      problems.map(({ field, message }) => ({ field, message: `${field}: ${message}` })),
+      file,
+    );
     return participants;
   }
   const props = options.with === undefined ? null : readProps(options.with);

@@ -53,8 +53,9 @@ export function run(args: readonly string[]): Outcome {
     if (!command) throw new BadInput(`no command "${name}"; known are ${Object.keys(COMMANDS).join(', ')}`);
     return { code: 0, out: command(words, values), err: '' };
   } catch (error) {
-    const isUsage = error instanceof BadInput || (error instanceof TypeError && 'code' in error && String(error.code).startsWith('ERR_PARSE_ARGS'));
+    const code: unknown = (error as { code?: unknown }).code;
+    const isUsage = error instanceof BadInput || (typeof code === 'string' && code.startsWith('ERR_PARSE_ARGS'));
     if (!isUsage) throw error;
-    return { code: 2, out: '', err: `lotus: ${error.message.split('\n')[0]}` };
+    return { code: 2, out: '', err: `lotus: ${(error as Error).message.split('\n')[0]}` };
   }
 }

@@ -1,7 +1,16 @@
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, limitsFor, otherWays, type AdaptOptions } from './adaptation/adapt.js';
 export { describeBound, type Finding, type Where } from './adaptation/judge.js';
-export { adaptationJson, asanaJson, asanasJson, columnsOf, measureJson, personJson, type AdaptationJson, type StepJson } from './adaptation/json.js';
+export {
+  adaptationJson,
+  asanaJson,
+  asanasJson,
+  columnsOf,
+  measureJson,
+  personJson,
+  type AdaptationJson,
+  type StepJson,
+} from './adaptation/json.js';
 export { anybody, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
 export { COMMON_PROPS, PROPS, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
@@ -15,7 +24,16 @@ export { MEASURES, measurePosture, roundMeasure, type Facing, type Measure } fro
 export { solve } from './body/solve.js';
 export { activeLimits, checkSchools, limitsOf, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
 export { CONDITIONS, findCondition } from './conditions/all.js';
-export { checkAnswers, checkConditions, FLAGS, flagsSpec, parameterSpec, readAnswer, readCondition, type ConditionAnswer } from './conditions/check-answers.js';
+export {
+  checkAnswers,
+  checkConditions,
+  FLAGS,
+  flagsSpec,
+  parameterSpec,
+  readAnswer,
+  readCondition,
+  type ConditionAnswer,
+} from './conditions/check-answers.js';
 export type { Condition, Grade, ParameterSpec, RedFlag, SchoolSpec } from './conditions/condition.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { describeSource, SOURCES } from './conditions/sources.js';

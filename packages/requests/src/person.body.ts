@@ -1,6 +1,19 @@
 import type { BodyAnswers, Clearance, ConditionAnswer, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsInt, IsISO8601, IsNumber, IsObject, IsOptional, IsString, Length, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsInt,
+  IsISO8601,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Length,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 
 export class ClearanceBody implements Clearance {
   @IsString()

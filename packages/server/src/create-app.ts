@@ -26,7 +26,13 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   app.use(
     helmet({
       contentSecurityPolicy: {
-        directives: { 'default-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:'], 'worker-src': ["'self'", 'blob:'], 'upgrade-insecure-requests': null },
+        directives: {
+          'default-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'img-src': ["'self'", 'data:'],
+          'worker-src': ["'self'", 'blob:'],
+          'upgrade-insecure-requests': null,
+        },
       },
       // The address is plain http on this machine or in this house.
       strictTransportSecurity: false,
@@ -35,11 +41,20 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   app.use(cookieParser());
   app.useBodyParser('json', { limit: '1mb' });
   app.useGlobalPipes(
-    new ValidationPipe({ transform: true, whitelist: true, forbidNonWhitelisted: true, exceptionFactory: (errors) => unusable(problemsOf(errors)) }),
+    new ValidationPipe({
+      transform: true,
+      whitelist: true,
+      forbidNonWhitelisted: true,
+      exceptionFactory: (errors) => unusable(problemsOf(errors)),
+    }),
   );
   app.enableShutdownHooks();
 
-  const document = new DocumentBuilder().setTitle('Lotus Steady').setDescription('Sequences adapted to people').setVersion(LIBRARY_VERSION).build();
+  const document = new DocumentBuilder()
+    .setTitle('Lotus Steady')
+    .setDescription('Sequences adapted to people')
+    .setVersion(LIBRARY_VERSION)
+    .build();
   SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, document));
 
   await migrate(app.get<Sequelize>(getConnectionToken()));

@@ -2,7 +2,13 @@
 export interface Settings {
   readonly port: number;
   readonly host: string;
-  readonly database: { readonly host: string; readonly port: number; readonly user: string; readonly password: string; readonly name: string };
+  readonly database: {
+    readonly host: string;
+    readonly port: number;
+    readonly user: string;
+    readonly password: string;
+    readonly name: string;
+  };
   /** Folder of the built front, or `null` when something else serves it. */
   readonly web: string | null;
   /** Whether demo data is loaded and the demo teacher may sign in with one click. */

@@ -6,7 +6,8 @@ import type { Participant } from './participant.js';
 import { anybody } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES } from '../body/measure.js';
-import { CLASS_MEASURES, evaluateGiven, safeWays, START, type StepContext } from './search.js';
+import { START, type StepContext } from './evaluation.js';
+import { CLASS_MEASURES, evaluateGiven, safeWays } from './search.js';
 import type { Studio } from './studio.js';
 import { shortenToFit } from './fit-time.js';
 
@@ -66,7 +67,13 @@ function quietEnd(steps: readonly PlannedStep[]): number {
 }
 
 /** Limits of the class as a whole against the plan. */
-function classFindings(limits: readonly ActiveLimit[], steps: readonly PlannedStep[], after: number, room: number, inserted: readonly Inserted[]): SessionFinding[] {
+function classFindings(
+  limits: readonly ActiveLimit[],
+  steps: readonly PlannedStep[],
+  after: number,
+  room: number,
+  inserted: readonly Inserted[],
+): SessionFinding[] {
   const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
   const values = { sessionMinutes: after / 60, coolMinutes: (quietEnd(steps) + extra) / 60, heat: room };
   return limits.flatMap((limit) => {
@@ -74,34 +81,79 @@ function classFindings(limits: readonly ActiveLimit[], steps: readonly PlannedSt
     if (spec.measure === 'facing' || !CLASS_MEASURES.has(spec.measure)) return [];
     const judgement = judge(limit, { values, facing: null, standing: false });
     if (judgement === null || judgement.is === 'unknown') return [];
-    return [{ measure: spec.measure, value: Number(judgement.value), unit: MEASURES[spec.measure].unit, bound: describeBound(spec.bound), met: judgement.is === 'met', grade: spec.grade, text: spec.reason, limit: limit.id }];
+    return [
+      {
+        measure: spec.measure,
+        value: Number(judgement.value),
+        unit: MEASURES[spec.measure].unit,
+        bound: describeBound(spec.bound),
+        met: judgement.is === 'met',
+        grade: spec.grade,
+        text: spec.reason,
+        limit: limit.id,
+      },
+    ];
   });
 }
 
 /** Running limits at their highest over the class, for the session's summary. */
 function runFindings(limits: readonly ActiveLimit[], tallies: readonly Tally[]): SessionFinding[] {
   const most = (of: (tally: Tally) => number) => Math.max(0, ...tallies.map(of));
-  const values = { supineRun: most((t) => t.supineRun), unrelievedSitting: most((t) => t.sittingRun), minutesHeadDown: most((t) => t.headDown), floorTrips: most((t) => t.floorTrips) };
+  const values = {
+    supineRun: most((t) => t.supineRun),
+    unrelievedSitting: most((t) => t.sittingRun),
+    minutesHeadDown: most((t) => t.headDown),
+    floorTrips: most((t) => t.floorTrips),
+  };
   return limits.flatMap((limit) => {
     const { spec } = limit;
     if (spec.measure === 'facing' || !(spec.measure in values)) return [];
     const judgement = judge(limit, { values, facing: null, standing: false });
     if (judgement === null || judgement.is === 'unknown') return [];
-    return [{ measure: spec.measure, value: Number(judgement.value), unit: MEASURES[spec.measure].unit, bound: describeBound(spec.bound), met: judgement.is === 'met', grade: spec.grade, text: spec.reason, limit: limit.id }];
+    return [
+      {
+        measure: spec.measure,
+        value: Number(judgement.value),
+        unit: MEASURES[spec.measure].unit,
+        bound: describeBound(spec.bound),
+        met: judgement.is === 'met',
+        grade: spec.grade,
+        text: spec.reason,
+        limit: limit.id,
+      },
+    ];
   });
 }
 
 /** A quiet end that a limit asks for and the class doesn't have: a rest that this person may take. */
-function missingRest(context: Omit<StepContext, 'step'>, steps: readonly PlannedStep[]): Inserted[] {
-  const limit = context.limits.find(({ spec }) => spec.measure === 'coolMinutes' && spec.grade !== 'watch');
+function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 'step'>, steps: readonly PlannedStep[]): Inserted[] {
+  const limit = limits.find(({ spec }) => spec.measure === 'coolMinutes' && spec.grade !== 'watch');
   if (!limit || steps.length === 0 || !('atLeast' in limit.spec.bound)) return [];
   const missing = limit.spec.bound.atLeast * 60 - quietEnd(steps);
   if (missing <= 0) return [];
   const last = steps.at(-1)!.step;
-  const step: Step = { ...last, asana: 'savasana', variation: null, side: 'none', dose: { seconds: Math.ceil(missing) }, retention: null, way: null, of: null, breath: null, text: 'rest' };
+  const step: Step = {
+    ...last,
+    asana: 'savasana',
+    variation: null,
+    side: 'none',
+    dose: { seconds: Math.ceil(missing) },
+    retention: null,
+    way: null,
+    of: null,
+    breath: null,
+    text: 'rest',
+  };
   const rest = safeWays({ ...context, step }, 1)[0];
   if (!rest) return [];
-  return [{ after: last.line, asana: rest.asana.id, seconds: Math.ceil(missing), why: `${limit.spec.reason} At least ${limit.spec.bound.atLeast} quiet minutes end the class.` }];
+  return [
+    {
+      after: last.line,
+      asana: rest.asana.id,
+      seconds: Math.ceil(missing),
+      why: `${limit.spec.reason} At least ${limit.spec.bound.atLeast} quiet minutes end the class.`,
+    },
+  ];
 }
 
 /**
@@ -127,7 +179,7 @@ export function adapt(studio: Studio, sequence: Sequence, participant: Participa
     tallies.push(tally);
     return planned;
   });
-  const inserted = missingRest({ ...shared, limits, tally }, steps);
+  const inserted = missingRest(limits, { ...shared, tally }, steps);
   const minutes = options.minutes ?? sequence.minutes;
   const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
   if (minutes !== null && minutes !== undefined) steps = shortenToFit(steps, minutes * 60 - extra, participant.breathSeconds);
@@ -145,7 +197,14 @@ export function adapt(studio: Studio, sequence: Sequence, participant: Participa
 }
 
 /** Other safe ways for one step of a plan, cheapest first: what a teacher may pick instead. */
-export function otherWays(studio: Studio, sequence: Sequence, participant: Participant, index: number, count: number, options: AdaptOptions = {}): Chosen[] {
+export function otherWays(
+  studio: Studio,
+  sequence: Sequence,
+  participant: Participant,
+  index: number,
+  count: number,
+  options: AdaptOptions = {},
+): Chosen[] {
   const limits = limitsFor(participant, options.today ?? null).filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
   const shared = { studio, limits, props: participant.props, breathSeconds: participant.breathSeconds };
   let tally: Tally = START;

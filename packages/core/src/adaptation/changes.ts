@@ -15,15 +15,24 @@ export interface PostureChange {
   readonly cost: number;
   /** What it can improve; it is tried only where one of these is broken. */
   readonly helps: readonly Measure[];
+  /** What it costs on top where it takes much away. */
+  readonly extra?: (posture: Posture, wanted: Wanted) => number;
   /** The changed posture, or `null` where there is nothing to change. */
   readonly apply: (posture: Posture, wanted: Wanted) => Posture | null;
 }
 
 const HANDS = new Set(['palm', 'hand', 'fingertips', 'fist']);
-const FACE = new Set(['forehead', 'crown', 'head', 'chin']);
+const FACE = new Set(['forehead', 'crown', 'head', 'chin', 'temple']);
+const RESTING = new Set(['chest', 'ribs', 'belly', 'forearm']);
+const KNEES = new Set(['knee', 'lowerleg', 'thigh']);
 
 function onFeet(posture: Posture): boolean {
-  return SIDES.every((side) => posture.contacts.some((contact) => contact.side === side && (contact.part === 'sole' || contact.part === 'ball') && contact.bears && contact.on.kind === 'level'));
+  return SIDES.every((side) =>
+    posture.contacts.some(
+      (contact) =>
+        contact.side === side && (contact.part === 'sole' || contact.part === 'ball') && contact.bears && contact.on.kind === 'level',
+    ),
+  );
 }
 
 function mapLegs(posture: Posture, of: (leg: LegAngles, side: Side) => LegAngles): Posture {
@@ -33,7 +42,12 @@ function mapLegs(posture: Posture, of: (leg: LegAngles, side: Side) => LegAngles
 /** Moves what the hands rest on up to a level; the solver lets the trunk follow. */
 function raiseHands(surface: LevelSurface, height: number) {
   return (posture: Posture): Posture | null => {
-    const lower = (contact: Contact) => HANDS.has(contact.part) && contact.on.kind === 'level' && contact.on.height < height - 2 && contact.on.surface !== 'seat' && contact.on.surface !== 'chairback';
+    const lower = (contact: Contact) =>
+      HANDS.has(contact.part) &&
+      contact.on.kind === 'level' &&
+      contact.on.height < height - 2 &&
+      contact.on.surface !== 'seat' &&
+      contact.on.surface !== 'chairback';
     if (!posture.contacts.some(lower)) return null;
     // The trunk starts where its hands will end, so that the solver has little left to do.
     const lift = Math.min(40, height * 0.7);
@@ -51,14 +65,17 @@ function raiseHands(surface: LevelSurface, height: number) {
 }
 
 /** Puts what the head lies on up to a height. */
-function raiseHead(parts: ReadonlySet<string>, surface: LevelSurface, height: number, neck: number) {
+function raiseHead(parts: ReadonlySet<string>, surface: LevelSurface, height: number, neck: number, faceDown: boolean) {
   return (posture: Posture): Posture | null => {
+    if (posture.root.pitch > 0 !== faceDown) return null;
     const lower = (contact: Contact) => parts.has(contact.part) && contact.on.kind === 'level' && contact.on.height < height - 1;
     if (!posture.contacts.some(lower)) return null;
     return {
       ...posture,
       spine: { ...posture.spine, cervical: posture.spine.cervical + neck },
-      contacts: posture.contacts.map((contact) => (lower(contact) ? { ...contact, bears: true, on: { kind: 'level' as const, surface, height } } : contact)),
+      contacts: posture.contacts.map((contact) =>
+        lower(contact) ? { ...contact, bears: true, on: { kind: 'level' as const, surface, height } } : contact,
+      ),
     };
   };
 }
@@ -73,15 +90,22 @@ function inside(bound: Bound, value: number): number {
 }
 
 type SpineAngle = keyof Posture['spine'];
+/** Degrees taken away that cost as much as a change of their own. */
+const DEGREES_PER_COST = 15;
 /** Brings one angle of the spine inside its bound; `unsigned` for measures that count either side alike. */
 function lessSpine(id: string, text: string, angle: SpineAngle, measure: Measure, unsigned: boolean): PostureChange {
+  const target = (bound: Bound, now: number) => (unsigned ? Math.sign(now) * inside(bound, Math.abs(now)) : inside(bound, now));
   return {
     id, text, cost: 1, helps: [measure],
+    extra: (posture, wanted) => {
+      const bound = wanted.get(measure);
+      return bound ? Math.abs(target(bound, posture.spine[angle]) - posture.spine[angle]) / DEGREES_PER_COST : 0;
+    },
     apply: (posture, wanted) => {
       const bound = wanted.get(measure);
       if (!bound) return null;
       const now = posture.spine[angle];
-      const next = unsigned ? Math.sign(now) * inside(bound, Math.abs(now)) : inside(bound, now);
+      const next = target(bound, now);
       if (Math.abs(next - now) < 0.5) return null;
       // What the spine no longer bends, the hips take over where a fold is meant.
       const root = angle === 'lumbar' && now > 0 && onFeet(posture) ? { ...posture.root, pitch: posture.root.pitch + (now - next) * 0.3 } : posture.root;
@@ -93,15 +117,33 @@ function lessSpine(id: string, text: string, angle: SpineAngle, measure: Measure
 function hold(sides: readonly Side[]) {
   return (posture: Posture): Posture | null => {
     if (!posture.contacts.some(({ part, bears }) => bears && (part === 'sole' || part === 'ball'))) return null;
-    if (posture.root.pitch > 50 || posture.contacts.some(({ part, bears, on }) => bears && (HANDS.has(part) || part === 'sitbone') && on.kind === 'level')) return null;
-    const arm = { shoulder: sides.length === 2 ? 40 : 34, plane: sides.length === 2 ? 85 : 45, rotation: 0, elbow: 62, forearm: 60, wrist: -50 };
+    if (
+      posture.root.pitch > 50 ||
+      posture.contacts.some(({ part, bears, on }) => bears && (HANDS.has(part) || part === 'sitbone') && on.kind === 'level')
+    )
+      return null;
+    const arm = {
+      shoulder: sides.length === 2 ? 40 : 34,
+      plane: sides.length === 2 ? 85 : 45,
+      rotation: 0,
+      elbow: 62,
+      forearm: 60,
+      wrist: -50,
+    };
     const arms = { ...posture.arms };
     for (const side of sides) arms[side] = arm;
-    const free = ({ part, side, on }: Contact) => !((HANDS.has(part) || part === 'elbow' || part === 'forearm') && (sides.includes(side ?? 'left') || (on.kind === 'body' && HANDS.has(on.part))));
+    const free = ({ part, side, on }: Contact) =>
+      !(
+        (HANDS.has(part) || part === 'elbow' || part === 'forearm') &&
+        (sides.includes(side ?? 'left') || (on.kind === 'body' && HANDS.has(on.part)))
+      );
     return {
       ...posture,
       arms,
-      contacts: [...posture.contacts.filter(free), ...sides.map((side): Contact => ({ part: 'palm', side, bears: true, on: { kind: 'level', surface: 'chairback', height: 85 } }))],
+      contacts: [
+        ...posture.contacts.filter(free),
+        ...sides.map((side): Contact => ({ part: 'palm', side, bears: true, on: { kind: 'level', surface: 'chairback', height: 85 } })),
+      ],
     };
   };
 }
@@ -170,8 +212,49 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
       return { ...posture, arms: { left: lower('left'), right: lower('right') } };
     },
   },
-  { id: 'head-blanket', text: 'a folded blanket under the head', cost: 0.7, helps: ['headBelowHeart'], apply: raiseHead(new Set(['headback']), 'blanket', 6, 14) },
-  { id: 'forehead-block', text: 'the forehead on a block', cost: 1, helps: ['headBelowHeart'], apply: raiseHead(FACE, 'block', 12, -4) },
+  { id: 'head-blanket', text: 'a folded blanket under the head', cost: 0.7, helps: ['headBelowHeart'], apply: raiseHead(new Set(['headback']), 'blanket', 6, 14, false) },
+  { id: 'forehead-block', text: 'the forehead on a block', cost: 1, helps: ['headBelowHeart'], apply: raiseHead(FACE, 'block', 12, -4, true) },
+  {
+    id: 'support-higher',
+    text: 'the support under chest and head higher',
+    cost: 0.9,
+    helps: ['headBelowHeart', 'bellyClosure'],
+    apply: (posture) => {
+      const raised = ({ part, on }: Contact) =>
+        (RESTING.has(part) || FACE.has(part)) && on.kind === 'level' && on.surface !== 'floor' && on.surface !== 'seat';
+      if (posture.root.pitch <= 0 || !posture.contacts.some(raised)) return null;
+      return {
+        ...posture,
+        root: { ...posture.root, pitch: posture.root.pitch - 10 },
+        contacts: posture.contacts.map((contact) =>
+          raised(contact) && contact.on.kind === 'level' ? { ...contact, on: { ...contact.on, height: contact.on.height + 10 } } : contact,
+        ),
+      };
+    },
+  },
+  {
+    id: 'knees-propped',
+    text: 'the knees propped high',
+    cost: 0.9,
+    helps: ['spineRotation', 'kneeGap', 'shoulderLift'],
+    apply: (posture) => {
+      const low = ({ part, on }: Contact) => KNEES.has(part) && on.kind === 'level' && on.height < 28;
+      // Only lying twists: there the knees' height sets how far the trunk turns.
+      if (posture.root.pitch > -60 || Math.abs(posture.spine.rotation) < 15 || !posture.contacts.some(low)) return null;
+      const half = (angle: number) => angle * 0.5;
+      return {
+        ...mapLegs(posture, (leg) => ({ ...leg, hipAbduction: half(leg.hipAbduction) })),
+        root: { ...posture.root, axial: half(posture.root.axial) },
+        spine: { ...posture.spine, rotation: half(posture.spine.rotation), neckRotation: half(posture.spine.neckRotation) },
+        contacts: posture.contacts
+          // The hip comes down again to the back of the pelvis.
+          .map((contact): Contact => (contact.part === 'hipside' ? { part: 'pelvis', side: null, bears: true, on: contact.on } : contact))
+          .map((contact) =>
+            low(contact) ? { ...contact, bears: true, on: { kind: 'level' as const, surface: 'bolster' as const, height: 34 } } : contact,
+          ),
+      };
+    },
+  },
   { id: 'hands-low-block', text: 'hands on low blocks', cost: 1, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 12) },
   { id: 'hands-high-block', text: 'hands on high blocks', cost: 1.1, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 23) },
   { id: 'hands-seat', text: 'hands on a chair seat', cost: 1.4, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('seat', 41) },

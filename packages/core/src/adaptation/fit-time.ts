@@ -13,8 +13,8 @@ function isRest({ chosen }: PlannedStep): boolean {
 
 function scaled(dose: DoseSpec, share: number): DoseSpec {
   const whole = (n: number) => Math.max(1, Math.round(n * share));
-  if (dose.minutes !== undefined) return { ...dose, minutes: Math.max(0.5, Math.round(dose.minutes * share * 2) / 2) };
-  if (dose.seconds !== undefined) return { ...dose, seconds: Math.max(10, Math.round((dose.seconds * share) / 5) * 5) };
+  if (dose.minutes !== undefined) return { ...dose, minutes: Math.max(0.5, Math.floor(dose.minutes * share * 2 + 1e-9) / 2) };
+  if (dose.seconds !== undefined) return { ...dose, seconds: Math.max(10, Math.floor((dose.seconds * share) / 5 + 1e-9) * 5) };
   if (dose.breaths !== undefined && dose.breaths > 1) return { ...dose, breaths: whole(dose.breaths) };
   if (dose.repetitions !== undefined) return { ...dose, repetitions: whole(dose.repetitions) };
   if (dose.rounds !== undefined) return { ...dose, rounds: whole(dose.rounds) };

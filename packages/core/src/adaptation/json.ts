@@ -3,6 +3,7 @@ import { describePart, type Contact } from '../body/contact.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
+import { WAYS } from '../sequence/ways.js';
 import { CONTRACT } from '../version.js';
 import type { Finding } from './judge.js';
 import type { PersonPlan, PlannedStep } from './plan.js';
@@ -24,6 +25,7 @@ function stepJson(planned: PlannedStep) {
     side: step.side,
     verdict,
     to: chosen && { asana: chosen.asana.id, variation: chosen.variation.id, name: chosen.asana.name, changes: chosen.changes },
+    ways: (chosen?.ways ?? []).map((way) => ({ way, say: WAYS[way].say })),
     seconds: Math.round(planned.seconds),
     dose: chosen ? describeDose(chosen.dose) : '',
     reasons: reasons.map(reason),
@@ -83,11 +85,18 @@ function supportName({ on }: Contact): string {
 }
 
 function measuresOf(done: Done, form: Form) {
-  const values = { ...done.measured.values, ...declaredValues(form.variation.declared), breathRetention: form.variation.declared.retention ?? 0 };
+  const values = {
+    ...done.measured.values,
+    ...declaredValues(form.variation.declared),
+    breathRetention: form.variation.declared.retention ?? 0,
+  };
   return Object.fromEntries(
     Object.entries(values).map(([measure, value]) => {
       const { unit } = MEASURES[measure as Measure];
-      return [measure, { value: unit === 'body weight' || unit === '1' ? roundMeasure(measure as Measure, value) : Math.round(value * 10) / 10 + 0, unit }];
+      return [
+        measure,
+        { value: unit === 'body weight' || unit === '1' ? roundMeasure(measure as Measure, value) : Math.round(value * 10) / 10 + 0, unit },
+      ];
     }),
   );
 }
@@ -96,7 +105,11 @@ function endJson(done: Done, form: Form) {
   return {
     measures: measuresOf(done, form),
     facing: done.measured.facing,
-    contacts: done.measured.loads.contacts.map(({ contact, share }) => ({ part: describePart(contact), on: supportName(contact), share: Math.round(share * 100) / 100 })),
+    contacts: done.measured.loads.contacts.map(({ contact, share }) => ({
+      part: describePart(contact),
+      on: supportName(contact),
+      share: Math.round(share * 100) / 100,
+    })),
     reached: done.solved.reached,
     warnings: done.solved.warnings,
   };
@@ -105,10 +118,30 @@ function endJson(done: Done, form: Form) {
 /** What is measured in one form of an asana; a movement has `moves`, its other end, as well. */
 export function measureJson(form: Form) {
   const [start, other] = form.ends;
-  return { contract: CONTRACT, asana: form.asana.id, variation: form.variation.id, ...endJson(start!, form), ...(other && { moves: endJson(other, form) }) };
+  return {
+    contract: CONTRACT,
+    asana: form.asana.id,
+    variation: form.variation.id,
+    ...endJson(start!, form),
+    ...(other && { moves: endJson(other, form) }),
+  };
 }
 
-export function asanaJson({ id, name, iast, names, kids, base, shown, purposes, variations, dose, substitutes, counterposes, steps }: Asana) {
+export function asanaJson({
+  id,
+  name,
+  iast,
+  names,
+  kids,
+  base,
+  shown,
+  purposes,
+  variations,
+  dose,
+  substitutes,
+  counterposes,
+  steps,
+}: Asana) {
   return {
     id, name, iast, names, kids, base, shown, purposes, dose, substitutes, counterposes,
     variations: variations.map((variation) => ({ id: variation.id, name: variation.name, for: variation.for, as: variation.as })),
@@ -119,4 +152,3 @@ export function asanaJson({ id, name, iast, names, kids, base, shown, purposes, 
 export function asanasJson(library: Library) {
   return { contract: CONTRACT, asanas: library.asanas.map(asanaJson) };
 }
-

@@ -7,7 +7,11 @@ import { valueOf, type Facts } from './studio.js';
 /** "Unknown" is never "met". */
 export type Judgement =
   | { readonly is: 'met'; readonly value: number | Facing }
-  | { readonly is: 'broken'; readonly value: number | Facing; /** How far outside, in the measure's unit; 1 for a facing. */ readonly by: number }
+  | {
+      readonly is: 'broken';
+      readonly value: number | Facing;
+      /** How far outside, in the measure's unit; 1 for a facing. */ readonly by: number;
+    }
   | { readonly is: 'unknown'; readonly missing: string };
 
 /** Where a breach lies. */

@@ -32,6 +32,8 @@ export function checkParticipant(participant: Participant): Problem[] {
     ...checkBody(participant.body),
     ...checkConditions(participant.conditions),
     ...checkSchools(participant.schools),
-    ...(breath ? [] : [{ field: 'breathSeconds', message: `breathSeconds is ${breathSeconds}; expected ${BREATH_RANGE.from} to ${BREATH_RANGE.to} s` }]),
+    ...(breath
+      ? []
+      : [{ field: 'breathSeconds', message: `breathSeconds is ${breathSeconds}; expected ${BREATH_RANGE.from} to ${BREATH_RANGE.to} s` }]),
   ];
 }

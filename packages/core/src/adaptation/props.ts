@@ -15,6 +15,7 @@ export const COMMON_PROPS: PropsAtHand = { block: 4, blanket: 5, bolster: 2, cha
 
 /** A folded blanket is about this high (cm). */
 const BLANKET_CM = 2.75;
+const HIGHEST_STACK_CM = 14;
 
 /** The prop that a contact's support is made of, and how many of it. */
 function propOf({ on }: Contact): { prop: Prop; count: number } | null {
@@ -33,8 +34,10 @@ function propOf({ on }: Contact): { prop: Prop; count: number } | null {
     case 'blanket':
     case 'stack':
     case 'wedge':
-      // On a chair seat or another support the blanket itself is thin; on the floor a stack makes the height.
-      return { prop: 'blanket', count: on.height > 25 ? 1 : Math.max(1, Math.round(on.height / BLANKET_CM)) };
+      // On a chair seat or another support the blanket itself is thin; a stack this high is a bolster.
+      if (on.height > 25) return { prop: 'blanket', count: 1 };
+      if (on.height > HIGHEST_STACK_CM) return { prop: 'bolster', count: 1 };
+      return { prop: 'blanket', count: Math.max(1, Math.round(on.height / BLANKET_CM)) };
     case 'bolster':
       return { prop: 'bolster', count: 1 };
     case 'cushion':
@@ -47,6 +50,28 @@ function propOf({ on }: Contact): { prop: Prop; count: number } | null {
 /** Parts in whose pairs each side has a prop of its own (a hand on each block); others share one. */
 const ONE_EACH = new Set(['palm', 'hand', 'fingertips', 'fist', 'knee', 'forearm', 'sole']);
 
+/** Parts that a bolster of their own lies under; trunk, head and arms share one, level or as a ramp. */
+const LEGS = new Set(['knee', 'thigh', 'shin', 'lowerleg', 'calf', 'ankle', 'heel', 'sole', 'foot', 'instep']);
+
+/** Contacts that one and the same prop can serve have the same key. */
+function spreadOf({ part, side, on }: Contact, prop: Prop): string {
+  const height = on.kind === 'level' ? on.height : 0;
+  switch (prop) {
+    case 'chair':
+    case 'wall':
+    case 'strap':
+    case 'table':
+      return prop;
+    case 'bolster':
+    case 'cushion':
+      return `${prop} ${LEGS.has(part) ? 'legs' : 'trunk'}`;
+    case 'blanket':
+      return `blanket ${height}`;
+    case 'block':
+      return `block ${height} ${part} ${ONE_EACH.has(part) ? side : ''}`;
+  }
+}
+
 /** What a posture needs, each prop counted once for all that rests on it. */
 export function propsOf(posture: Posture): Map<Prop, number> {
   const needed = new Map<Prop, number>();
@@ -54,9 +79,7 @@ export function propsOf(posture: Posture): Map<Prop, number> {
   for (const contact of posture.contacts) {
     const found = propOf(contact);
     if (!found) continue;
-    const each = found.prop === 'block' && ONE_EACH.has(contact.part) ? contact.side : null;
-    const height = contact.on.kind === 'level' ? contact.on.height : 0;
-    const spread = found.prop === 'chair' || found.prop === 'wall' ? found.prop : `${found.prop} ${height} ${each} ${found.prop === 'block' ? contact.part : ''}`;
+    const spread = spreadOf(contact, found.prop);
     if (seen.has(spread)) continue;
     seen.add(spread);
     needed.set(found.prop, (needed.get(found.prop) ?? 0) + found.count);
@@ -112,7 +135,11 @@ export function setupOf(done: Done): SetupItem[] {
   return [...items.values()].map(({ parts, ...item }) => {
     const alone = [...items.values()].filter(({ prop }) => prop === item.prop).length === 1;
     const preposition = item.prop === 'wall' || item.height === null ? 'at' : 'under';
-    return { ...item, count: alone ? (needed.get(item.prop) ?? item.count) : item.count, place: `${preposition} ${[...parts].join(' and ')}` };
+    return {
+      ...item,
+      count: alone ? (needed.get(item.prop) ?? item.count) : item.count,
+      place: `${preposition} ${[...parts].join(' and ')}`,
+    };
   });
 }
 
@@ -120,10 +147,15 @@ export function setupOf(done: Done): SetupItem[] {
 export function readProps(text: string): { props: PropsAtHand; problems: Problem[] } {
   const props: Partial<Record<Prop, number>> = {};
   const problems: Problem[] = [];
-  for (const item of text.split(',').map((one) => one.trim()).filter((one) => one !== '')) {
+  for (const item of text
+    .split(',')
+    .map((one) => one.trim())
+    .filter((one) => one !== '')) {
     const [name = '', count] = item.split(':');
-    if (!(PROPS as readonly string[]).includes(name)) problems.push({ field: 'props', message: `no prop "${name}"; known are ${PROPS.join(', ')}` });
-    else if (count !== undefined && !/^\d{1,3}$/.test(count)) problems.push({ field: 'props', message: `${name}:${count} is no count; expected 0 to 999` });
+    if (!(PROPS as readonly string[]).includes(name))
+      problems.push({ field: 'props', message: `no prop "${name}"; known are ${PROPS.join(', ')}` });
+    else if (count !== undefined && !/^\d{1,3}$/.test(count))
+      problems.push({ field: 'props', message: `${name}:${count} is no count; expected 0 to 999` });
     else props[name as Prop] = count === undefined ? (COMMON_PROPS[name as Prop] ?? 1) : Number(count);
   }
   return { props, problems };

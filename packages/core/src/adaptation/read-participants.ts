@@ -13,8 +13,11 @@ function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
 function propProblems(props: unknown, at: string): Problem[] {
   if (!isRecord(props)) return [{ field: `${at}.props`, message: 'expected an object such as {"block": 2}' }];
   return Object.entries(props).flatMap(([name, count]) => {
-    if (!(PROPS as readonly string[]).includes(name)) return [{ field: `${at}.props.${name}`, message: `no prop "${name}"; known are ${PROPS.join(', ')}` }];
-    return Number.isInteger(count) && (count as number) >= 0 && (count as number) <= 999 ? [] : [{ field: `${at}.props.${name}`, message: `${name} is ${JSON.stringify(count)}; expected a whole number from 0 to 999` }];
+    if (!(PROPS as readonly string[]).includes(name))
+      return [{ field: `${at}.props.${name}`, message: `no prop "${name}"; known are ${PROPS.join(', ')}` }];
+    return Number.isInteger(count) && (count as number) >= 0 && (count as number) <= 999
+      ? []
+      : [{ field: `${at}.props.${name}`, message: `${name} is ${JSON.stringify(count)}; expected a whole number from 0 to 999` }];
   });
 }
 
@@ -29,8 +32,10 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
   const { body = {}, conditions = [], props, schools = {}, clearances = [], breathSeconds = 5 } = raw;
   if (!isRecord(body)) return refuse('.body', 'expected an object such as {"stature": 165}');
   if (!haveText(conditions, ['id'])) return refuse('.conditions', 'expected a list of objects with an "id"');
-  if (!isRecord(schools) || Object.values(schools).some((position) => typeof position !== 'string')) return refuse('.schools', 'expected an object of school and position');
-  if (!haveText(clearances, ['condition', 'by', 'on', 'until'])) return refuse('.clearances', 'expected a list of objects with condition, by, on and until');
+  if (!isRecord(schools) || Object.values(schools).some((position) => typeof position !== 'string'))
+    return refuse('.schools', 'expected an object of school and position');
+  if (!haveText(clearances, ['condition', 'by', 'on', 'until']))
+    return refuse('.clearances', 'expected a list of objects with condition, by, on and until');
   if (typeof breathSeconds !== 'number') return refuse('.breathSeconds', 'expected a number of seconds');
   const propsProblems = props === undefined ? [] : propProblems(props, at);
   const participant: Participant = {
@@ -42,7 +47,10 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
     clearances: clearances as readonly Clearance[],
     breathSeconds,
   };
-  return { participant, problems: [...propsProblems, ...checkParticipant(participant).map(({ field, message }) => ({ field: `${at}.${field}`, message }))] };
+  return {
+    participant,
+    problems: [...propsProblems, ...checkParticipant(participant).map(({ field, message }) => ({ field: `${at}.${field}`, message }))],
+  };
 }
 
 /**
@@ -50,9 +58,15 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
  * Props that are not named are the usual ones. Problems name participant and field.
  */
 export function readParticipants(raw: unknown): { participants: Participant[]; problems: Problem[] } {
-  if (!isRecord(raw) || !Array.isArray(raw['participants'])) return { participants: [], problems: [{ field: 'participants', message: 'expected an object with a list "participants"' }] };
+  if (!isRecord(raw) || !Array.isArray(raw['participants']))
+    return { participants: [], problems: [{ field: 'participants', message: 'expected an object with a list "participants"' }] };
   const read = (raw['participants'] as unknown[]).map((one, i) => readOne(one, `participants[${i}]`));
   const ids = read.flatMap(({ participant }) => (participant ? [participant.id] : []));
-  const twice = ids.filter((id, i) => ids.indexOf(id) !== i).map((id) => ({ field: 'participants', message: `the id "${id}" is given twice` }));
-  return { participants: read.flatMap(({ participant }) => participant ?? []), problems: [...read.flatMap(({ problems }) => problems), ...twice] };
+  const twice = ids
+    .filter((id, i) => ids.indexOf(id) !== i)
+    .map((id) => ({ field: 'participants', message: `the id "${id}" is given twice` }));
+  return {
+    participants: read.flatMap(({ participant }) => participant ?? []),
+    problems: [...read.flatMap(({ problems }) => problems), ...twice],
+  };
 }

@@ -53,17 +53,34 @@ export function declaredValues(declared: DeclaredSpec): Partial<Record<Measure, 
 
 /** Props up to this height (m) leave whoever sits or kneels on them on the floor. */
 const FLOOR_HEIGHT_M = 0.3;
-const DOWN_PARTS = new Set(['knee', 'shin', 'lowerleg', 'sitbone', 'hipside', 'pelvis', 'sacrum', 'belly', 'ribs', 'pubis', 'upperback']);
+const DOWN_PARTS = new Set([
+  'knee',
+  'shin',
+  'lowerleg',
+  'sitbone',
+  'hipside',
+  'pelvis',
+  'sacrum',
+  'belly',
+  'ribs',
+  'pubis',
+  'upperback',
+  'shoulder',
+]);
 
 function levelOf(solved: Solved, measured: MeasuredPosture): Level {
   const low = solved.placed.contacts.some((contact) => {
     if (!contact.bears || !isExternal(contact) || !DOWN_PARTS.has(contact.part) || contact.on.kind === 'wall') return false;
-    return partBalls(solved.placed.body, contact.part, contact.side).some((ball) => pointOn(solved.placed, ball.segment, ball.local)[2] - ball.radius < FLOOR_HEIGHT_M);
+    return partBalls(solved.placed.body, contact.part, contact.side).some(
+      (ball) => pointOn(solved.placed, ball.segment, ball.local)[2] - ball.radius < FLOOR_HEIGHT_M,
+    );
   });
-  if (measured.lying && low && measured.facing === 'supine') return 'supine';
+  if (low && measured.facing === 'supine' && (measured.lying || (measured.values.trunkPitch ?? 0) > 90)) return 'supine';
   if (low) return 'floor';
   // Hands and feet on the ground, as in a dog or a plank: on the way, and counted with the floor.
-  const handsDown = solved.placed.contacts.some(({ part, on, bears }) => bears && on.kind === 'level' && on.surface === 'floor' && (part === 'palm' || part === 'forearm'));
+  const handsDown = solved.placed.contacts.some(
+    ({ part, on, bears }) => bears && on.kind === 'level' && on.surface === 'floor' && (part === 'palm' || part === 'forearm'),
+  );
   return handsDown ? 'floor' : 'up';
 }
 

@@ -134,9 +134,10 @@ export const seatedFloor: readonly AsanaSpec[] = [
     kids: 'Closing Book', base: 'seated-floor',
     purposes: { 'stretch-hamstrings': 3, 'stretch-back': 3, calm: 3, 'mobilise-spine-flexion': 2 },
     posture: {
-      root: { pitch: 10 },
-      spine: { lumbar: 24, thoracic: 17, cervical: 12 },
-      legs: { hipFlexion: 100, hipAbduction: 7, knee: 14 },
+      // Ordinary hamstrings hold the pelvis back, and the low back rounds nearly as far as it can.
+      root: { pitch: -6 },
+      spine: { lumbar: 42, thoracic: 17, cervical: 12 },
+      legs: { hipFlexion: 84, hipAbduction: 7, knee: 14 },
       arms: { shoulder: 80, plane: 84, elbow: 13 },
       contacts: ['sitbone>blanket@8', 'heel>floor', 'hand~shin'],
     },
@@ -144,7 +145,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen the front body', exhale: 'soften down' },
     variations: [
       { id: 'knees-bent-over-roll', for: 'hamstrings, low back, menstruation', legs: { knee: 40 }, contacts: ['calf>bolster@18'] },
-      { id: 'flat-back-with-strap', for: 'discs in recovery, osteoporosis', spine: { lumbar: 6, thoracic: 2 }, root: { pitch: 5 } },
+      { id: 'flat-back-with-strap', for: 'discs in recovery, osteoporosis', spine: { lumbar: 6, thoracic: 2 }, root: { pitch: 5 }, legs: { hipFlexion: 95 } },
       { id: 'head-on-chair-or-bolster', for: 'headache, calm', contacts: ['forehead>bolster@35'] },
       { id: 'wide-legs', for: 'pregnancy, belly', as: 'upavistha-konasana' },
     ],

@@ -55,16 +55,7 @@ export interface SegmentMass {
 }
 
 type MassTable = Record<
-  | 'head'
-  | 'trunkUpper'
-  | 'trunkMiddle'
-  | 'trunkLower'
-  | 'upperArm'
-  | 'forearm'
-  | 'hand'
-  | 'thigh'
-  | 'shin'
-  | 'foot',
+  'head' | 'trunkUpper' | 'trunkMiddle' | 'trunkLower' | 'upperArm' | 'forearm' | 'hand' | 'thigh' | 'shin' | 'foot',
   SegmentMass
 >;
 

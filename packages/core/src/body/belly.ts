@@ -15,8 +15,7 @@ const FRONT_PARTS = new Set(['belly', 'ribs', 'pubis', 'chest', 'waist']);
 function distanceToBone(point: Vec3, top: Vec3, end: Vec3): number {
   const along: Vec3 = [end[0] - top[0], end[1] - top[1], end[2] - top[2]];
   const from: Vec3 = [point[0] - top[0], point[1] - top[1], point[2] - top[2]];
-  const share =
-    (from[0] * along[0] + from[1] * along[1] + from[2] * along[2]) / (along[0] ** 2 + along[1] ** 2 + along[2] ** 2);
+  const share = (from[0] * along[0] + from[1] * along[1] + from[2] * along[2]) / (along[0] ** 2 + along[1] ** 2 + along[2] ** 2);
   const t = Math.min(1, Math.max(0.2, share));
   return Math.hypot(from[0] - t * along[0], from[1] - t * along[1], from[2] - t * along[2]);
 }

@@ -49,7 +49,14 @@ function sideOf(letter: string | undefined): Side | null {
   return letter === 'L' ? 'left' : 'right';
 }
 
-function support(text: string, letter: string | undefined, word: string, dotted: string | undefined, height: string | undefined, where: string): Support {
+function support(
+  text: string,
+  letter: string | undefined,
+  word: string,
+  dotted: string | undefined,
+  height: string | undefined,
+  where: string,
+): Support {
   if (word === 'strap') return { kind: 'strap' };
   if (word === 'wall') {
     if (!isOneOf(['front', 'back', 'left', 'right'] as const, dotted ?? ''))
@@ -60,8 +67,7 @@ function support(text: string, letter: string | undefined, word: string, dotted:
     const usual = word === 'floor' ? 0 : USUAL_HEIGHT[word];
     return { kind: 'level', surface: word, height: height === undefined ? (usual ?? 0) : Number(height) };
   }
-  if (isOneOf(PAIRED_PARTS, word) || isOneOf(MIDDLE_PARTS, word))
-    return { kind: 'body', part: word, side: sideOf(letter) };
+  if (isOneOf(PAIRED_PARTS, word) || isOneOf(MIDDLE_PARTS, word)) return { kind: 'body', part: word, side: sideOf(letter) };
   throw new KnowledgeError(`${where}: contact "${text}" names an unknown surface "${word}"`);
 }
 
@@ -77,8 +83,7 @@ export function parseContact(text: string, where: string): Contact[] {
   const on = support(text, onLetter, onWord, dotted, height, where);
   const bears = sign === '>';
   if (isOneOf(MIDDLE_PARTS, part)) return [{ part, side: null, on, bears }];
-  if (!isOneOf(PAIRED_PARTS, part))
-    throw new KnowledgeError(`${where}: contact "${text}" names an unknown part "${part}"`);
+  if (!isOneOf(PAIRED_PARTS, part)) throw new KnowledgeError(`${where}: contact "${text}" names an unknown part "${part}"`);
   const sides: Side[] = letter ? [sideOf(letter) as Side] : ['left', 'right'];
   return sides.map((side) => ({
     part,

@@ -66,7 +66,9 @@ function compression(placed: PlacedBody, loads: Loads, lumbarFlexion: number, se
   if (arms.length > 0 && bending > 0) {
     // Arms on the legs hold up as much of the trunk as helps, up to what they can carry.
     const lever = arms
-      .map(({ part, side: of }) => pointOn(placed, segmentIndex(of === 'right' ? 'rightHand' : 'leftHand'), [0, 0, part === 'elbow' ? 0.24 : 0]))
+      .map(({ part, side: of }) =>
+        pointOn(placed, segmentIndex(of === 'right' ? 'rightHand' : 'leftHand'), [0, 0, part === 'elbow' ? 0.24 : 0]),
+      )
       .reduce((sum, at) => sum + Math.abs(dot([at[0] - disc[0], at[1] - disc[1], 0], forward)) / arms.length, 0);
     const lift = Math.min(ARMS_ON_LEGS * (arms.length / 2), bending / Math.max(0.1, lever));
     bending -= lift * lever;

@@ -51,11 +51,7 @@ function bearingPoints(placed: PlacedBody, contacts: readonly Contact[]): Bearin
     partBalls(placed.body, contact.part, contact.side).map((ball) => {
       const centre = pointOn(placed, ball.segment, ball.local);
       const normal: Vec3 = contact.on.kind === 'wall' ? INWARD[contact.on.wall]! : [0, 0, 1];
-      const at: Vec3 = [
-        centre[0] - normal[0] * ball.radius,
-        centre[1] - normal[1] * ball.radius,
-        centre[2] - normal[2] * ball.radius,
-      ];
+      const at: Vec3 = [centre[0] - normal[0] * ball.radius, centre[1] - normal[1] * ball.radius, centre[2] - normal[2] * ball.radius];
       return { load, at, segment: ball.segment, normal };
     }),
   );
@@ -119,8 +115,7 @@ export function contactLoads(placed: PlacedBody): Loads {
     if (!walls) return;
     const tangents: Vec3[] = normal[2] > 0 ? [[1, 0, 0], [0, 1, 0]] : [[0, 0, 1], [normal[1], normal[0], 0]]; // prettier-ignore
     for (const t of tangents)
-      for (const sign of [1, -1])
-        forces.push({ point, direction: [sign * t[0], sign * t[1], sign * t[2]], cost: 30, wanted: 0 });
+      for (const sign of [1, -1]) forces.push({ point, direction: [sign * t[0], sign * t[1], sign * t[2]], cost: 30, wanted: 0 });
   });
 
   const centre = centreOfMass(placed).at;

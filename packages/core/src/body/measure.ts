@@ -102,7 +102,17 @@ const FOREARMS = new Set<BodyPart>(['forearm', 'elbow']);
 const FEET = new Set<BodyPart>(['sole', 'ball', 'edge', 'inneredge', 'foot', 'arch']);
 const KNEES = new Set<BodyPart>(['knee', 'shin', 'lowerleg']);
 const HEAD = new Set<BodyPart>(['head', 'headback', 'crown', 'forehead', 'temple', 'chin']);
-const UPPER_TRUNK = new Set<BodyPart>(['upperback', 'shoulder', 'headback']);
+const OVER_NECK = new Set<BodyPart>(['upperback', 'shoulder', 'upperarm', 'elbow', 'headback']);
+/**
+ * A quarter of what rests on shoulders, upper arms and the back of the head presses on the bent neck when
+ * the trunk stands on end over them, none while it lies; between, in proportion to its lean (common
+ * practice, no source: a shoulder stand 0.25, a bridge below 0.05).
+ */
+const NECK_SHARE = 0.25;
+/** How much a seat under the sacrum takes statics leaves open: shoulders that lie down carry at least this share. */
+const LEAST_OVER_NECK = 0.3;
+const UPTURNED_FROM = 102;
+const UPTURNED_TO = 150;
 const SEAT = new Set<BodyPart>(['sitbone', 'thigh']);
 const TRUNK = new Set<BodyPart>(['pelvis', 'sacrum', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside', 'chest', 'pubis', 'hipside', 'shoulder', 'waist']); // prettier-ignore
 
@@ -161,7 +171,11 @@ export function measurePosture(solved: Solved): MeasuredPosture {
     const flat = (part: BodyPart) => part === 'ball' || sole[2] < -0.75;
     return on.some(
       ({ contact, share }) =>
-        contact.side === side && (FEET.has(contact.part) || contact.part === 'heel') && contact.on.kind === 'level' && flat(contact.part) && share > 0.005,
+        contact.side === side &&
+        (FEET.has(contact.part) || contact.part === 'heel') &&
+        contact.on.kind === 'level' &&
+        flat(contact.part) &&
+        share > 0.005,
     );
   };
   const feetShare = bears(FEET);
@@ -174,9 +188,10 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   const standing = feetShare >= 0.5 && !seated && !lying && firm < 4;
   const kneeBears = (side: Side) => bears(FEET, side) > 0.1 || (!lying && bears(KNEES, side) > 0.05);
   const pelvisFree = !on.some(({ contact }) => SEAT.has(contact.part) || ['pelvis', 'sacrum', 'hipside', 'pubis'].includes(contact.part));
-  const upperAxis = directionOn(placed, segmentIndex('thoracic4'), [0, 0, 1]);
   const lowKnee = Math.min(...SIDES.map((side) => { const [ball] = partBalls(body, 'knee', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; })); // prettier-ignore
-  const kneeRests = posture.contacts.some((contact) => ['knee', 'lowerleg', 'ankle', 'thigh'].includes(contact.part) && contact.bears && isExternal(contact));
+  const kneeRests = posture.contacts.some(
+    (contact) => ['knee', 'lowerleg', 'ankle', 'thigh'].includes(contact.part) && contact.bears && isExternal(contact),
+  );
   const bladeZ = SIDES.map((side) => { const [ball] = partBalls(body, 'shoulder', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; }); // prettier-ignore
 
   // An arm goes behind when the plane of its rise points back.
@@ -222,7 +237,13 @@ export function measurePosture(solved: Solved): MeasuredPosture {
       forearmLoad: bears(FOREARMS),
       kneeLoad: lying ? 0 : bears(KNEES),
       headLoad: bears(HEAD),
-      neckLoad: pelvisFree ? bears(UPPER_TRUNK) * 0.35 * Math.max(0, -upperAxis[2]) : 0,
+      neckLoad:
+        Math.max(
+          bears(OVER_NECK),
+          on.some(({ contact }) => contact.part === 'shoulder' || contact.part === 'upperback') ? LEAST_OVER_NECK : 0,
+        ) *
+        NECK_SHARE *
+        Math.min(1, Math.max(0, (trunkPitch - UPTURNED_FROM) / (UPTURNED_TO - UPTURNED_FROM))),
       discLoad: discLoad(placed, loads, spine.lumbar, seated),
       feetDown,
       fallHeight: feetDown === 0 && pelvisFree && !lying && bears(KNEES) < 0.05 ? pelvis[2] * 100 : 0,

@@ -80,10 +80,8 @@ export function toState(posture: Posture): State {
 
 export function toPosture(state: State, contacts: readonly Contact[]): Posture {
   const degrees = (i: number) => state[i]! * RAD2DEG;
-  const leg = (side: Side) =>
-    Object.fromEntries(LEG_ORDER.map((name, i) => [name, degrees(LEG[side] + i)])) as unknown as LegAngles;
-  const arm = (side: Side) =>
-    Object.fromEntries(ARM_ORDER.map((name, i) => [name, degrees(ARM[side] + i)])) as unknown as ArmAngles;
+  const leg = (side: Side) => Object.fromEntries(LEG_ORDER.map((name, i) => [name, degrees(LEG[side] + i)])) as unknown as LegAngles;
+  const arm = (side: Side) => Object.fromEntries(ARM_ORDER.map((name, i) => [name, degrees(ARM[side] + i)])) as unknown as ArmAngles;
   return {
     root: { pitch: degrees(3), roll: degrees(4), axial: degrees(5) },
     spine: {
@@ -166,14 +164,25 @@ export function place(body: Body, state: State, contacts: readonly Contact[] = [
   for (let link = 0; link < 4; link++)
     chain.by(7, 'y', 1 / 4).by(9, 'x', (1 - LATERAL_LUMBAR) / 4).by(10, 'z', (1 - ROTATION_LUMBAR) / 4).segment().forward(length.thoracic / 4); // prettier-ignore
   for (let link = 0; link < 3; link++)
-    chain.by(8, 'y', 1 / 3).by(11, 'x', 1 / 3).by(12, 'z', 1 / 3).segment().forward(length.neck / 2);
+    chain
+      .by(8, 'y', 1 / 3)
+      .by(11, 'x', 1 / 3)
+      .by(12, 'z', 1 / 3)
+      .segment()
+      .forward(length.neck / 2);
   for (const side of SIDES) {
     const out = side === 'left' ? 1 : -1;
     const leg = LEG[side];
     chain.startFrom(0, [0, out * length.halfHips, 0]);
     chain.by(leg, 'y', -1).by(leg + 1, 'x', out).by(leg + 2, 'z', out).segment().forward(-length.thigh); // prettier-ignore
-    chain.by(leg + 3, 'y').segment().forward(-length.shin);
-    chain.by(leg + 4, 'y', -1).by(leg + 5, 'x', -out).segment();
+    chain
+      .by(leg + 3, 'y')
+      .segment()
+      .forward(-length.shin);
+    chain
+      .by(leg + 4, 'y', -1)
+      .by(leg + 5, 'x', -out)
+      .segment();
   }
   for (const side of SIDES) {
     const out = side === 'left' ? 1 : -1;
@@ -181,8 +190,14 @@ export function place(body: Body, state: State, contacts: readonly Contact[] = [
     chain.startFrom(INDEX.thoracic4, [0, out * length.halfShoulders, length.thoracic / 4 - length.shoulderDrop]);
     // The arm swings the shortest way out of hanging, then turns about itself.
     chain.by(arm + 1, 'z', -out).by(arm, 'x', out).by(arm + 1, 'z', out).by(arm + 2, 'z', out).segment().forward(-length.upperArm); // prettier-ignore
-    chain.by(arm + 3, 'y', -1).segment().forward(-length.forearm);
-    chain.by(arm + 4, 'z', -out).by(arm + 5, 'x', -out).segment();
+    chain
+      .by(arm + 3, 'y', -1)
+      .segment()
+      .forward(-length.forearm);
+    chain
+      .by(arm + 4, 'z', -out)
+      .by(arm + 5, 'x', -out)
+      .segment();
   }
   return { body, state, origins: chain.origins, turns: chain.turns, hinges: chain.hinges, contacts };
 }

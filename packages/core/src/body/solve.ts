@@ -47,9 +47,7 @@ const RANGE: readonly (readonly [number, number])[] = (() => {
   SPINE_RANGE.forEach((range, i) => (all[6 + i] = range));
   for (const start of Object.values(LEG_DOF)) LEG_RANGE.forEach((range, i) => (all[start + i] = range));
   for (const start of Object.values(ARM_DOF)) ARM_RANGE.forEach((range, i) => (all[start + i] = range));
-  return all.map(([low, high], i): readonly [number, number] =>
-    i < 6 ? [low, high] : [low * DEG2RAD, high * DEG2RAD],
-  );
+  return all.map(([low, high], i): readonly [number, number] => (i < 6 ? [low, high] : [low * DEG2RAD, high * DEG2RAD]));
 })();
 
 /** One thing to be zero: its value in units of its own sigma, and how each free number changes it. */
@@ -89,18 +87,20 @@ function nearestOnBone(placed: PlacedBody, ball: SkinBall, to: Vec3): SkinBall {
   // The bone runs from its joint (origin of the segment) along -z to the next joint.
   const { length } = placed.body;
   const segment = ball.segment;
-  const bone =
-    segment === 11 || segment === 14 ? length.thigh : segment === 12 || segment === 15 ? length.shin : length.forearm;
+  const bone = segment === 11 || segment === 14 ? length.thigh : segment === 12 || segment === 15 ? length.shin : length.forearm;
   const top = placed.origins[segment]!;
   const end = pointOn(placed, segment, [0, 0, -bone]);
   const along: Vec3 = [end[0] - top[0], end[1] - top[1], end[2] - top[2]];
-  const share =
-    ((to[0] - top[0]) * along[0] + (to[1] - top[1]) * along[1] + (to[2] - top[2]) * along[2]) / (bone * bone);
+  const share = ((to[0] - top[0]) * along[0] + (to[1] - top[1]) * along[1] + (to[2] - top[2]) * along[2]) / (bone * bone);
   return { ...ball, local: [0, 0, -bone * Math.min(1, Math.max(0, share))] };
 }
 
 /** Distance rows of one contact, in metres before weighting; also used to report what was reached. */
-function contactErrors(placed: PlacedBody, target: Target, walls: Map<string, number>): { error: number; add: (slope: Float64Array, weight: number) => void }[] {
+function contactErrors(
+  placed: PlacedBody,
+  target: Target,
+  walls: Map<string, number>,
+): { error: number; add: (slope: Float64Array, weight: number) => void }[] {
   const { contact, balls } = target;
   const on = contact.on;
   if (on.kind === 'strap') return [];
@@ -200,10 +200,10 @@ function balanceRow(placed: PlacedBody, targets: readonly Target[], masses: read
   const inward: Vec3 = [best.normal[0], best.normal[1], 0];
   for (const { segment, local, mass } of masses)
     addSlope(slope, placed, { segment, local, radius: 0 }, pointOn(placed, segment, local), inward, mass / BALANCE_SIGMA_M);
-  const ends = [best.from, (best.from + 1) % hull.length].map((i) => corners.find(({ at }) => at[0] === hull[i]![0] && at[1] === hull[i]![1])!);
-  ends.forEach(({ ball, at }, i) =>
-    addSlope(slope, placed, ball, at, inward, -(i === 0 ? 1 - best.share : best.share) / BALANCE_SIGMA_M),
+  const ends = [best.from, (best.from + 1) % hull.length].map((i) =>
+    corners.find(({ at }) => at[0] === hull[i]![0] && at[1] === hull[i]![1])!,
   );
+  ends.forEach(({ ball, at }, i) => addSlope(slope, placed, ball, at, inward, -(i === 0 ? 1 - best.share : best.share) / BALANCE_SIGMA_M));
   return { value: (best.gap - BALANCE_INSIDE_M) / BALANCE_SIGMA_M, slope };
 }
 
@@ -250,8 +250,7 @@ function dropToSupports(body: Body, state: State, targets: readonly Target[]): v
   const drops: number[] = [];
   for (const { contact, balls } of targets)
     if (contact.on.kind === 'level' && contact.bears)
-      for (const ball of balls)
-        drops.push(pointOn(placed, ball.segment, ball.local)[2] - ball.radius - heightOf(contact.on, body));
+      for (const ball of balls) drops.push(pointOn(placed, ball.segment, ball.local)[2] - ball.radius - heightOf(contact.on, body));
   state[2] = -(drops.length > 0 ? drops.reduce((a, b) => a + b, 0) / drops.length : 0);
 }
 

@@ -85,7 +85,12 @@ function limbParts(placed: PlacedBody, view: View): Part[] {
       [ball(shin, [0, 0, 0], 5), ball(shin, [-0.8 * k, 0, -length.shin * 0.3], 5), ball(foot, [0, 0, 0], 3.3)],
       [ball(shin, [-0.8 * k, 0, -length.shin * 0.3], 5), ball(shin, [0, 0, -length.shin * 0.7], 3.4), ball(foot, [0, 0, 0], 3.3)],
       [ball(foot, [0, 0, 0], 3.3), ball(foot, [-2 * k, 0, -4 * k], 2.5), ball(foot, [11 * k, 0, -5 * k], 1.5)],
-      [ball(foot, [-2 * k, 0, -4 * k], 2.5), ball(foot, [11 * k, out * 1.2 * k, -5 * k], 1.5), ball(foot, [11 * k, -out * 1.2 * k, -5 * k], 1.5), toes(foot)],
+      [
+        ball(foot, [-2 * k, 0, -4 * k], 2.5),
+        ball(foot, [11 * k, out * 1.2 * k, -5 * k], 1.5),
+        ball(foot, [11 * k, -out * 1.2 * k, -5 * k], 1.5),
+        toes(foot),
+      ],
     );
     const upper: Segment = `${side}UpperArm`;
     const fore: Segment = `${side}Forearm`;
@@ -154,7 +159,10 @@ function headParts(placed: PlacedBody, view: View): Part[] {
     side: null,
     pieces:
       away > 0.6
-        ? [[ball(-2, 0, 8.5, 8.6), ball(-1, 0, 10.5, 7.6)], [ball(2, 3.5, 13.4, 2.6), ball(2, -3.5, 13.4, 2.6), ball(-1, 0, 13, 4)]]
+        ? [
+            [ball(-2, 0, 8.5, 8.6), ball(-1, 0, 10.5, 7.6)],
+            [ball(2, 3.5, 13.4, 2.6), ball(2, -3.5, 13.4, 2.6), ball(-1, 0, 13, 4)],
+          ]
         : [
             [ball(-2.4, 0, 8.6, 7.4), ball(-3.8, 0, 3.6, 3.6)],
             [ball(-2.4, 0, 9.4, 7), ball(3.2, 0, 13, 3.2)],

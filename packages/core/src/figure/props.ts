@@ -111,7 +111,10 @@ export function drawProps(placed: PlacedBody, view: View): Drawn {
     }
     if (on.surface === 'chairback' || on.surface === 'seat' || on.surface === 'floor') continue;
     const look = LOOK[on.surface];
-    for (const [from, to] of runs(group.map((spot) => across(spot.at)), look.width * 0.9)) {
+    for (const [from, to] of runs(
+      group.map((spot) => across(spot.at)),
+      look.width * 0.9,
+    )) {
       const width = Math.max(look.width, to - from + 12);
       const left = (from + to) / 2 - width / 2;
       // A low thing on a seat lies on the seat, not on the floor.
@@ -126,7 +129,11 @@ export function drawProps(placed: PlacedBody, view: View): Drawn {
     if (group.length === 0) continue;
     const seen = view === 'side' ? wall === 'front' || wall === 'back' : wall === 'left' || wall === 'right';
     if (!seen) continue;
-    const balls = group.map(({ contact, at }) => across(at) + (wall === 'front' || wall === 'left' ? 1 : -1) * 100 * (partBalls(placed.body, contact.part, contact.side)[0]?.radius ?? 0));
+    const balls = group.map(
+      ({ contact, at }) =>
+        across(at) +
+        (wall === 'front' || wall === 'left' ? 1 : -1) * 100 * (partBalls(placed.body, contact.part, contact.side)[0]?.radius ?? 0),
+    );
     const at = balls.reduce((a, b) => a + b, 0) / balls.length;
     const out = wall === 'front' || wall === 'left' ? 1 : -1;
     draw('woodFar', box(out > 0 ? at : at - 4, -190 * placed.body.scale, 4, 190 * placed.body.scale, 0.5));
@@ -137,7 +144,13 @@ export function drawProps(placed: PlacedBody, view: View): Drawn {
 
 const SITTING = new Set(['sitbone', 'thigh', 'sacrum', 'pelvis', 'hipside']);
 
-function drawChair(placed: PlacedBody, group: readonly Spot[], view: View, draw: (tone: Tone, d: string) => void, corners: [number, number][]): void {
+function drawChair(
+  placed: PlacedBody,
+  group: readonly Spot[],
+  view: View,
+  draw: (tone: Tone, d: string) => void,
+  corners: [number, number][],
+): void {
   const scale = placed.body.scale;
   const height = 41 * scale;
   const backHeight = 85 * scale;

@@ -9,7 +9,12 @@ import type { View } from './view.js';
  * The figures of a chosen form, one an end, turned to the side it is done on: an asana shown to the
  * right and done to the left is solved again as its mirror, so that near and far limbs are right.
  */
-export function stepFigures(studio: Studio, chosen: Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>, side: StepSide, view: View): Figure[] {
+export function stepFigures(
+  studio: Studio,
+  chosen: Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>,
+  side: StepSide,
+  view: View,
+): Figure[] {
   const { shown } = chosen.asana;
   const turn = shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
   return chosen.ends.map(({ solved }, end) => {

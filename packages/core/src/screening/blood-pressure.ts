@@ -15,7 +15,6 @@ export function bloodPressureClass(systolic: number, diastolic: number): BloodPr
 /** What is wrong with a pair of readings, or `null`. The upper number is at least 15 above the lower. */
 export function bloodPressureProblem(systolic: number | undefined, diastolic: number | undefined): string | null {
   if (systolic === undefined || diastolic === undefined) return null;
-  if (systolic < diastolic + 15)
-    return `systolic ${systolic} must be at least 15 mmHg above diastolic ${diastolic}; measure again`;
+  if (systolic < diastolic + 15) return `systolic ${systolic} must be at least 15 mmHg above diastolic ${diastolic}; measure again`;
   return null;
 }

@@ -50,10 +50,17 @@ export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet
           text: `${text}: ${urgency === 'emergency' ? 'call the emergency number and stay with the person' : 'no practice, medical contact today'}.`,
           outcome: 'refer' as const,
         })),
-      ...condition.screen(answer).map(({ parameter, flag, text, outcome }) => ({ condition: condition.id, ...(parameter && { parameter }), ...(flag && { flag }), text, outcome })),
+      ...condition.screen(answer).map(({ parameter, flag, text, outcome }) => ({
+        condition: condition.id,
+        ...(parameter && { parameter }),
+        ...(flag && { flag }),
+        text,
+        outcome,
+      })),
     ];
   });
-  const open = (reason: ScreeningReason) => reason.outcome === 'refer' || (reason.outcome === 'clearance' && !cleared.has(reason.condition));
+  const open = (reason: ScreeningReason) =>
+    reason.outcome === 'refer' || (reason.outcome === 'clearance' && !cleared.has(reason.condition));
   const reasons = found.filter(open);
   return {
     decision: reasons.some(({ outcome }) => outcome === 'refer') ? 'refer' : reasons.length > 0 ? 'clearance' : 'practise',

@@ -26,12 +26,31 @@ export function sound(text: string): string {
     .replace(/oo|uu/g, 'u')
     .replace(/aa/g, 'a')
     .replace(/ri(?=[a-z])/g, 'r')
+    .replace(/([a-z]{3})s\b/g, '$1')
     .replace(/([a-z])\1/g, '$1')
     .replace(/\s+/g, '');
 }
 
 /** Words that teachers add without changing the asana. */
-const FILLERS = new Set(['pose', 'posture', 'the', 'a', 'an', 'then', 'and', 'into', 'in', 'to', 'of', 'your', 'slow', 'slowly', 'gentle', 'gently', 'asana']);
+const FILLERS = new Set([
+  'pose',
+  'posture',
+  'the',
+  'a',
+  'an',
+  'then',
+  'and',
+  'into',
+  'in',
+  'to',
+  'of',
+  'your',
+  'slow',
+  'slowly',
+  'gentle',
+  'gently',
+  'asana',
+]);
 /** What one word means among the steps round it, by base position; the first entry where nothing decides. */
 const AMBIGUOUS: Readonly<Record<string, readonly (readonly [string, readonly string[]])[]>> = {
   cat: [['marjaryasana', ['all-fours', 'kneeling']], ['chair-cat-cow', ['seated-chair']], ['seated-cat-cow', ['seated-floor']], ['standing-cat-cow', ['standing']], ['side-lying-cat', ['side-lying']]],
@@ -45,6 +64,10 @@ const AMBIGUOUS: Readonly<Record<string, readonly (readonly [string, readonly st
   'forward bend': [['uttanasana', ['standing']], ['paschimottanasana', ['seated-floor']], ['chair-forward-fold', ['seated-chair']]],
   'forward fold': [['uttanasana', ['standing']], ['paschimottanasana', ['seated-floor']], ['chair-forward-fold', ['seated-chair']]],
   twist: [['parivrtta-sukhasana', ['seated-floor']], ['standing-twist', ['standing']], ['chair-twist', ['seated-chair']], ['supine-twist-knees-together', ['supine']]],
+  'seated twist': [['parivrtta-sukhasana', ['seated-floor']], ['chair-twist', ['seated-chair']]], 'seated forward fold': [['paschimottanasana', ['seated-floor']], ['chair-forward-fold', ['seated-chair']]],
+  'seated side bend': [['parsva-sukhasana', ['seated-floor']], ['chair-side-bend', ['seated-chair']]], 'seated cat cow': [['seated-cat-cow', ['seated-floor']], ['chair-cat-cow', ['seated-chair']]],
+  'wide legged forward fold': [['prasarita-padottanasana', []]], 'wide leg forward fold': [['prasarita-padottanasana', []]], 'wide fold': [['prasarita-padottanasana', []]],
+  'reclining hand to big toe': [['supta-padangusthasana-1', []]], 'leg stretch with strap': [['supta-padangusthasana-1', []]],
   crocodile: [['makarasana', []]],
   pigeon: [['eka-pada-rajakapotasana', []], ['chair-pigeon', ['seated-chair']], ['supine-figure-four', ['supine']]], 'reclined pigeon': [['supine-figure-four', []]], 'eye of the needle': [['supine-figure-four', []]],
   'half moon': [['ardha-chandrasana', []]], goddess: [['utkata-konasana', []], ['chair-goddess', ['seated-chair']]], 'reclined goddess': [['supta-baddha-konasana', []]],
@@ -75,8 +98,8 @@ export interface Match {
 }
 
 export interface NameIndex {
-  /** The asana that a text names, or `null`. `near` is the base position of the step before. */
-  match(text: string, near: string | null): Match | null;
+  /** The asana that a text names, or `null`. `near` are the base positions of the steps round it. */
+  match(text: string, near?: readonly string[]): Match | null;
   /** The three asanas whose names come nearest. */
   nearest(text: string): { id: string; name: string }[];
 }
@@ -126,16 +149,17 @@ export function nameIndex(library: Library): NameIndex {
     }
   const fuse = new Fuse(entries, { keys: ['key'], threshold: 0.5, ignoreLocation: true });
 
-  const ambiguous = (key: string, near: string | null): { asana: Asana; note: string | null } | null => {
+  const ambiguous = (key: string, near: readonly string[]): { asana: Asana; note: string | null } | null => {
     const meanings = AMBIGUOUS[key];
     if (!meanings) return null;
-    const fitting = meanings.find(([, bases]) => near !== null && bases.includes(near));
+    const fitting = meanings.find(([, bases]) => bases.some((base) => near.includes(base)));
     const asana = library.get((fitting ?? meanings[0]!)[0]);
     // Where one meaning holds everywhere, the word alone is clear enough.
-    const note = !fitting && meanings.every(([, bases]) => bases.length > 0) ? `"${key}" can mean several asanas; taken as ${asana.name}` : null;
+    const note =
+      !fitting && meanings.every(([, bases]) => bases.length > 0) ? `"${key}" can mean several asanas; taken as ${asana.name}` : null;
     return { asana, note };
   };
-  const look = (words: readonly string[], near: string | null): { asana: Asana; note: string | null } | null => {
+  const look = (words: readonly string[], near: readonly string[]): { asana: Asana; note: string | null } | null => {
     const key = words.join(' ');
     if (key === '') return null;
     const meant = ambiguous(key, near);
@@ -155,8 +179,10 @@ export function nameIndex(library: Library): NameIndex {
   };
 
   return {
-    match(text, near) {
-      const words = plain(text).split(' ').filter((word) => word !== '');
+    match(text, near = []) {
+      const words = plain(text)
+        .split(' ')
+        .filter((word) => word !== '');
       const bare = words.filter((word) => !FILLERS.has(word));
       for (const list of [words, bare]) {
         const found = look(list, near);
@@ -168,7 +194,8 @@ export function nameIndex(library: Library): NameIndex {
           for (let from = 0; from + length <= list.length; from++) {
             const found = look(list.slice(from, from + length), near);
             // One word out of a long line is no name of it: `carpet` in a list of things to bring.
-            if (found && (length > 1 || list.length <= 4)) return { ...found, rest: [...list.slice(0, from), ...list.slice(from + length)].join(' ') };
+            if (found && (length > 1 || list.length <= 4))
+              return { ...found, rest: [...list.slice(0, from), ...list.slice(from + length)].join(' ') };
           }
       const guess = misspelt(bare.join(' '));
       return guess ? { asana: guess, rest: '', note: `"${text.trim()}" read as ${guess.name}` } : null;

@@ -27,23 +27,46 @@ function readDose(raw: unknown, field: string, problems: Problem[]): DoseSpec | 
  * `line` counts the steps from 1. Problems name the step and the key.
  */
 export function readSequenceJson(library: Library, raw: unknown): ReadResult {
-  if (!isRecord(raw) || !Array.isArray(raw['steps'])) return { sequence: null, problems: [{ field: 'steps', message: 'expected an object with a list "steps"' }] };
+  if (!isRecord(raw) || !Array.isArray(raw['steps']))
+    return { sequence: null, problems: [{ field: 'steps', message: 'expected an object with a list "steps"' }] };
   const problems: Problem[] = [];
   const steps = (raw['steps'] as unknown[]).flatMap((one, i): Step[] => {
     const field = `steps[${i}]`;
-    if (!isRecord(one) || typeof one['asana'] !== 'string') return problems.push({ field, message: 'expected an object with "asana"' }), [];
+    if (!isRecord(one) || typeof one['asana'] !== 'string')
+      return (problems.push({ field, message: 'expected an object with "asana"' }), []);
     const asana = library.find(one['asana']);
-    if (!asana || asana.variations.length === 0) return problems.push({ field: `${field}.asana`, message: `no asana "${one['asana']}" that can be a step` }), [];
+    if (!asana || asana.variations.length === 0)
+      return (problems.push({ field: `${field}.asana`, message: `no asana "${one['asana']}" that can be a step` }), []);
     const variation = one['variation'] ?? null;
-    if (variation !== null && !asana.variations.some(({ id }) => id === variation)) problems.push({ field: `${field}.variation`, message: `${asana.id} has no variation "${String(variation)}"; it has ${asana.variations.map(({ id }) => id).join(', ')}` });
+    if (variation !== null && !asana.variations.some(({ id }) => id === variation))
+      problems.push({
+        field: `${field}.variation`,
+        message: `${asana.id} has no variation "${String(variation)}"; it has ${asana.variations.map(({ id }) => id).join(', ')}`,
+      });
     const side = one['side'] ?? (asana.shown ? 'both' : 'none');
-    if (!STEP_SIDES.includes(side as StepSide)) problems.push({ field: `${field}.side`, message: `side is "${String(side)}"; expected ${STEP_SIDES.join(', ')}` });
+    if (!STEP_SIDES.includes(side as StepSide))
+      problems.push({ field: `${field}.side`, message: `side is "${String(side)}"; expected ${STEP_SIDES.join(', ')}` });
     const dose = readDose(one['dose'], `${field}.dose`, problems) ?? asana.dose;
     const section = typeof one['section'] === 'string' ? one['section'] : '';
-    return [{ line: i + 1, text: asana.name, section, asana: asana.id, variation: variation as string | null, side: side as StepSide, dose, retention: null, breath: null, way: null, of: null }];
+    return [
+      {
+        line: i + 1,
+        text: asana.name,
+        section,
+        asana: asana.id,
+        variation: variation as string | null,
+        side: side as StepSide,
+        dose,
+        retention: null,
+        breath: null,
+        way: null,
+        of: null,
+      },
+    ];
   });
   const minutes = raw['minutes'] ?? null;
-  if (minutes !== null && !(typeof minutes === 'number' && minutes >= 1 && minutes <= 240)) problems.push({ field: 'minutes', message: `minutes is ${JSON.stringify(minutes)}; expected 1 to 240` });
+  if (minutes !== null && !(typeof minutes === 'number' && minutes >= 1 && minutes <= 240))
+    problems.push({ field: 'minutes', message: `minutes is ${JSON.stringify(minutes)}; expected 1 to 240` });
   if (steps.length === 0 && problems.length === 0) problems.push({ field: 'steps', message: 'the list of steps is empty' });
   if (problems.length > 0) return { sequence: null, problems };
   const title = typeof raw['title'] === 'string' ? raw['title'] : '';

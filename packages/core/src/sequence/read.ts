@@ -9,12 +9,15 @@ import type { WayId } from './ways.js';
 export const MOST_LINES = 2000;
 const MOST_LINE_LENGTH = 500;
 
-export type ReadResult = { readonly sequence: Sequence; readonly problems: readonly [] } | { readonly sequence: null; readonly problems: readonly Problem[] };
+export type ReadResult =
+  { readonly sequence: Sequence; readonly problems: readonly [] } | { readonly sequence: null; readonly problems: readonly Problem[] };
 
 /** Takes every match of a pattern out of a text. */
 function take(text: string, pattern: RegExp): { rest: string; found: RegExpExecArray | null } {
   const found = pattern.exec(text);
-  return found ? { rest: `${text.slice(0, found.index)} ${text.slice(found.index + found[0].length)}`, found } : { rest: text, found: null };
+  return found
+    ? { rest: `${text.slice(0, found.index)} ${text.slice(found.index + found[0].length)}`, found }
+    : { rest: text, found: null };
 }
 
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?`;
@@ -36,7 +39,11 @@ function middle(low: string, high: string | undefined): number {
 }
 
 const SIDES: readonly { readonly pattern: RegExp; readonly side: StepSide }[] = [
-  { pattern: /\b(?:each|both|per|every|other) sides?\b|\bea\.? side\b|\b[LR]\s*(?:\/|&|and|then|\+)\s*[LR]\b|\bleft (?:and|then|&) right\b|\bright (?:and|then|&) left\b/i, side: 'both' },
+  {
+    pattern:
+      /\b(?:each|both|per|every|other) sides?\b|\bea\.? side\b|\b[LR]\s*(?:\/|&|and|then|\+)\s*[LR]\b|\bleft (?:and|then|&) right\b|\bright (?:and|then|&) left\b/i,
+    side: 'both',
+  },
   { pattern: /\b(?:on the |to the )?left(?: side| leg(?: forward)?| foot(?: forward)?)?\b|(?<![A-Za-z])L(?![A-Za-z'])/, side: 'left' },
   { pattern: /\b(?:on the |to the )?right(?: side| leg(?: forward)?| foot(?: forward)?)?\b|(?<![A-Za-z])R(?![A-Za-z'])/, side: 'right' },
 ];
@@ -76,6 +83,8 @@ interface Parsed {
   readonly name: string;
   /** The line with the phrases left in, in case they belong to the name (`legs up the wall`). */
   readonly nameWithPhrases: string;
+  /** The same with the breath left in (`extended exhale`). */
+  readonly nameWithAll: string;
 }
 
 /** Reads all that is not the name out of one step's text. */
@@ -85,7 +94,10 @@ function parseStep(text: string): Parsed {
   let retention: number | null = null;
   const noHold = take(rest, /\bno (?:hold(?:ing)?|retention|pause)\b/i);
   if (noHold.found) [retention, rest] = [0, noHold.rest];
-  const hold = take(rest, /\b(?:hold|retain|pause)(?: the breath)?(?: for)?\s+(\d+)(?:\s*s(?:ec(?:onds?)?)?)?(?!\s*(?:\w*breath|min|m\b|\d|x))\b/i);
+  const hold = take(
+    rest,
+    /\b(?:hold|retain|pause)(?: the breath)?(?: for)?\s+(\d+)(?:\s*s(?:ec(?:onds?)?)?)?(?!\s*(?:\w*breath|min|m\b|\d|x))\b/i,
+  );
   if (hold.found && retention === null) [retention, rest] = [Number(hold.found[1]), hold.rest];
   for (const { key, pattern } of DOSES) {
     if (dose[key] !== undefined) continue;
@@ -110,25 +122,32 @@ function parseStep(text: string): Parsed {
     const { rest: less, found } = take(rest, pattern);
     if (found && way === null) [way, rest] = [named, less];
   }
+  const nameWithAll = rest;
   const breath = take(rest, /\b(inhale|exhale|breathe in|breathe out)\b/i);
   rest = breath.rest;
   const nameWithPhrases = rest;
   const phrases: (readonly string[])[] = [];
   for (const { pattern, words } of PHRASES) {
     const { rest: less, found } = take(rest, pattern);
-    if (found) phrases.push(words), (rest = less);
+    if (found) (phrases.push(words), (rest = less));
   }
   return {
-    dose, side, way, retention, phrases, name: rest, nameWithPhrases,
+    dose, side, way, retention, phrases, name: rest, nameWithPhrases, nameWithAll,
     breath: breath.found ? (/in/i.test(breath.found[1]!) ? 'inhale' : 'exhale') : null,
   }; // prettier-ignore
 }
 
 /** The variation that words left over from the name ask for, or `null`. */
 function variationFor(asana: Asana, phrases: Parsed['phrases'], rest: string): string | null {
-  const surfaces = new Set(asana.variations[0]!.posture.contacts.flatMap(({ on }) => (on.kind === 'level' ? [on.surface as string] : [on.kind as string])));
+  const surfaces = new Set(
+    asana.variations[0]!.posture.contacts.flatMap(({ on }) => (on.kind === 'level' ? [on.surface as string] : [on.kind as string])),
+  );
   const open = phrases.filter((phrase) => !phrase.some((word) => surfaces.has(word)));
-  const wanted = new Set(plain(rest).split(' ').filter((word) => word.length > 2));
+  const wanted = new Set(
+    plain(rest)
+      .split(' ')
+      .filter((word) => word.length > 2),
+  );
   const asked = open.flat();
   let best: { id: string; hits: number } | null = null;
   for (const { id } of asana.variations.slice(1)) {
@@ -187,12 +206,17 @@ function expand(list: Asana, at: { line: number; text: string; section: string }
 }
 
 function checkText(text: string): Problem | null {
-  if (/[\0\uFFFD]|[\x01-\x08\x0E-\x1F]/.test(text)) return { field: 'text', message: 'this is no plain text (it holds binary characters); paste the words alone' };
+  if (/[\0\uFFFD]|[\x01-\x08\x0E-\x1F]/.test(text))
+    return { field: 'text', message: 'this is no plain text (it holds binary characters); paste the words alone' };
   if (text.trim() === '') return { field: 'text', message: 'the text is empty; write one step a line, as in: cat-cow, 6x' };
   const lines = text.split('\n');
   if (lines.length > MOST_LINES) return { field: 'text', message: `the text has ${lines.length} lines; expected at most ${MOST_LINES}` };
   const long = lines.findIndex((line) => line.length > MOST_LINE_LENGTH);
-  if (long >= 0) return { field: `line ${long + 1}`, message: `line ${long + 1} has ${lines[long]!.length} characters; expected at most ${MOST_LINE_LENGTH}` };
+  if (long >= 0)
+    return {
+      field: `line ${long + 1}`,
+      message: `line ${long + 1} has ${lines[long]!.length} characters; expected at most ${MOST_LINE_LENGTH}`,
+    };
   return null;
 }
 
@@ -204,6 +228,20 @@ export function doseProblem(dose: DoseSpec): string | null {
     if (value > most) return `${value} ${key}: expected at most ${most}`;
   }
   return null;
+}
+
+/** A line without its bullet or number. */
+function stripLine(full: string): string {
+  return full.replace(/^\s*(?:[-*+•–]|\(?\d{1,3}[.):])\s+/, '').trim();
+}
+
+/** A step's text with its separators as spaces. */
+function cleanLine(stripped: string): string {
+  return stripped
+    .replace(/(?<!\d),|,(?!\d)/g, ' ')
+    .replace(/[|;()[\]]/g, ' ')
+    .replace(/\s[-–—]+\s/g, ' ')
+    .replace(/:(?=\s)/g, ' ');
 }
 
 /** A reader for a library; make it once, reading is then quick. */
@@ -218,10 +256,22 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
     const notes: ReaderNote[] = [];
     const problems: Problem[] = [];
     let section = '';
-    let near: string | null = null;
+    let place: string | null = null;
+    let before: string | null = null;
     let lastFront: { asana: string; side: StepSide } | null = null;
 
-    text.split('\n').forEach((full, i) => {
+    const lines = text.split('\n');
+    /** The base position of the next line that names an asana by itself. */
+    const baseAfter = (line: number): string | null => {
+      const next = lines
+        .slice(line, line + 3)
+        .map(stripLine)
+        .find((stripped) => stripped !== '' && !stripped.startsWith('#'));
+      if (next === undefined) return null;
+      const parsed = parseStep(cleanLine(next));
+      return index.match(parsed.nameWithPhrases)?.asana.base ?? null;
+    };
+    lines.forEach((full, i) => {
       const line = i + 1;
       const heading = /^\s*(#+)\s*(.*?)\s*#*\s*$/.exec(full);
       if (heading) {
@@ -229,7 +279,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
         else section = heading[2]!;
         return;
       }
-      const stripped = full.replace(/^\s*(?:[-*+•–]|\(?\d{1,3}[.):])\s+/, '').trim();
+      const stripped = stripLine(full);
       if (stripped === '') return;
       const pair = /^([a-z][a-z ]{1,20}):\s*(.+)$/i.exec(stripped);
       if (pair && steps.length === 0 && unknown.length === 0) {
@@ -237,21 +287,23 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
         const problem = readHeader(key, pair[2]!, header);
         if (problem) problems.push({ field: `line ${line}`, message: problem });
         if (['title', 'minutes', 'room', 'place'].includes(key)) {
-          if (key === 'place' && /chair/i.test(header.place ?? '')) near = 'seated-chair';
+          if (key === 'place' && /chair/i.test(header.place ?? '')) place = 'seated-chair';
           return;
         }
       }
-      const clean = stripped.replace(/[|;()[\],]/g, ' ').replace(/\s[-–—]+\s/g, ' ').replace(/:(?=\s)/g, ' ');
-      const parsed = parseStep(clean);
+      const parsed = parseStep(cleanLine(stripped));
       const bad = doseProblem(parsed.dose);
       if (bad) {
         problems.push({ field: `line ${line}`, message: `line ${line}: ${bad}` });
         return;
       }
       // A way in alone ("jump back") is the way to what follows in the same line; the phrases may belong to the name.
-      const whole = index.match(parsed.nameWithPhrases, near);
-      const isWhole = whole !== null && whole.rest === '';
-      const found = isWhole ? whole : (index.match(parsed.name, near) ?? whole);
+      // Where the first step stands nothing but the place and the next step tells.
+      const near = [before ?? place, baseAfter(line)].filter((base) => base !== null);
+      const wholes = [parsed.nameWithAll, parsed.nameWithPhrases].map((name) => index.match(name, near));
+      const whole = wholes.find((match) => match !== null && match.rest === '');
+      const isWhole = whole !== undefined;
+      const found = whole ?? index.match(parsed.name, near) ?? wholes[1];
       if (!found) {
         unknown.push({ line, text: stripped, nearest: index.nearest(parsed.name.trim() || stripped) });
         return;
@@ -260,7 +312,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
       if (found.note) notes.push({ line, text: found.note });
       if (asana.steps.length > 0) {
         steps.push(...expand(asana, { line, text: stripped, section }, parsed));
-        near = asana.base;
+        before = asana.base;
         lastFront = null;
         return;
       }
@@ -271,8 +323,20 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
         side = lastFront.side === 'left' ? 'right' : 'left';
       lastFront = asana.shown ? { asana: asana.id, side } : lastFront;
       const dose = Object.keys(parsed.dose).length > 0 ? parsed.dose : asana.dose;
-      steps.push({ line, text: stripped, section, asana: asana.id, variation, side, dose, retention: parsed.retention, breath: parsed.breath, way: parsed.way, of: null });
-      near = asana.base;
+      steps.push({
+        line,
+        text: stripped,
+        section,
+        asana: asana.id,
+        variation,
+        side,
+        dose,
+        retention: parsed.retention,
+        breath: parsed.breath,
+        way: parsed.way,
+        of: null,
+      });
+      before = asana.base;
     });
     if (problems.length > 0) return { sequence: null, problems };
     return { sequence: { ...header, steps, unknown, notes }, problems: [] };

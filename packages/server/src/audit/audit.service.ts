@@ -15,7 +15,10 @@ export class AuditService {
   /** Within the transaction of what it records, so that neither is there without the other. */
   async record(teacherId: number, personIds: readonly number[], action: AuditAction, transaction?: Transaction): Promise<void> {
     const at = new Date();
-    await this.rows.bulkCreate(personIds.map((personId) => ({ teacherId, personId, action, at })), { transaction });
+    await this.rows.bulkCreate(
+      personIds.map((personId) => ({ teacherId, personId, action, at })),
+      { transaction },
+    );
   }
 
   async of(teacherId: number, personId: number): Promise<AuditEntry[]> {

@@ -42,7 +42,8 @@ export class AuthService {
     const sequelize = this.teachers.sequelize!;
     return sequelize.transaction(async (transaction) => {
       // Locked, so that two first accounts can't be made at the same moment.
-      if (await this.teachers.findOne({ transaction, lock: true })) throw new ConflictException('There is an account already; sign in with it');
+      if (await this.teachers.findOne({ transaction, lock: true }))
+        throw new ConflictException('There is an account already; sign in with it');
       return toTeacher(await this.teachers.create({ name: name.trim(), passwordHash, demo: false }, { transaction }));
     });
   }

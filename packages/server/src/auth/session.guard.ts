@@ -1,4 +1,11 @@
-import { createParamDecorator, Injectable, SetMetadata, UnauthorizedException, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import {
+  createParamDecorator,
+  Injectable,
+  SetMetadata,
+  UnauthorizedException,
+  type CanActivate,
+  type ExecutionContext,
+} from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request } from 'express';
 import { AuthService, type Teacher } from './auth.service.js';

@@ -26,8 +26,14 @@ export class DemoService {
       if (await this.teachers.findOne({ transaction, lock: true })) return;
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
       const owned = { teacherId: teacher.id, version: 1 };
-      await this.people.bulkCreate(DEMO_PEOPLE.map((person) => ({ ...person, ...owned })), { transaction });
-      await this.sequences.bulkCreate(DEMO_SEQUENCES.map((text) => ({ ...owned, text, title: readSequence(text).sequence?.title ?? '' })), { transaction });
+      await this.people.bulkCreate(
+        DEMO_PEOPLE.map((person) => ({ ...person, ...owned })),
+        { transaction },
+      );
+      await this.sequences.bulkCreate(
+        DEMO_SEQUENCES.map((text) => ({ ...owned, text, title: readSequence(text).sequence?.title ?? '' })),
+        { transaction },
+      );
     });
   }
 }

@@ -1,7 +1,7 @@
 /** Sequences as a teacher would write them down, one for each kind of class in the hall. */
 export const DEMO_SEQUENCES: readonly string[] = [
   `# Slow morning
-minutes: 45
+minutes: 16
 
 ## Arrive
 Mountain, 5 breaths
@@ -40,8 +40,8 @@ Savasana 8 min
 
 Savasana 10 min
 `,
-  `# Chair hour
-minutes: 30
+  `# In the chair
+minutes: 14
 place: chair
 
 ## Arrive
@@ -63,7 +63,7 @@ Extended exhale, 10 breaths
 Savasana in the chair 5 min
 `,
   `# Backs
-minutes: 40
+minutes: 18
 
 ## Arrive
 Constructive rest 3 min
@@ -76,14 +76,14 @@ Sphinx 1 min
 Locust x3
 Bridge 5 breaths
 Seated forward fold 5 breaths
-Reclining hand to big toe, each side, 5 breaths
+Reclined hand to big toe, each side, 5 breaths
 Supine twist, knees together, each side, 45 s
 
 ## Rest
 Savasana with bolster under the knees 8 min
 `,
   `# Upside down
-minutes: 35
+minutes: 18
 
 ## Warm
 Arms overhead 3 breaths
@@ -106,7 +106,7 @@ Skull shining 2 rounds
 Savasana 6 min
 `,
   `# Hips and belly, slow evening
-minutes: 40
+minutes: 20
 
 Bound angle, 8 breaths
 Boat, 5 breaths

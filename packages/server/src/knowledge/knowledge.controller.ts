@@ -1,4 +1,20 @@
-import { asanaJson, asanasJson, checkAnswers, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, limitJson, limitsOf, measureJson, parameterSpec, readAnswer, Studio, type ConditionAnswer } from '@lotus-steady/core';
+import {
+  asanaJson,
+  asanasJson,
+  checkAnswers,
+  CONDITIONS,
+  conditionsJson,
+  CONTRACT,
+  findCondition,
+  library,
+  limitJson,
+  limitsOf,
+  measureJson,
+  parameterSpec,
+  readAnswer,
+  Studio,
+  type ConditionAnswer,
+} from '@lotus-steady/core';
 import { Controller, Get, NotFoundException, Param, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { unusable } from '../problems/unusable.js';
@@ -18,7 +34,11 @@ export class KnowledgeController {
   asana(@Param('asana') id: string) {
     const asana = library.find(id);
     if (!asana) throw new NotFoundException(`No asana "${id}"`);
-    return { contract: CONTRACT, ...asanaJson(asana), measured: asana.variations.map((variation) => measureJson(this.studio.formOf(asana, variation))) };
+    return {
+      contract: CONTRACT,
+      ...asanaJson(asana),
+      measured: asana.variations.map((variation) => measureJson(this.studio.formOf(asana, variation))),
+    };
   }
 
   @Get('conditions')

@@ -21,7 +21,19 @@ function today(): string {
 }
 
 function check(body: PersonBody): Problem[] {
-  const asClass = { participants: [{ id: 'person', body: body.body, conditions: body.conditions, props: body.props, schools: body.schools, clearances: body.clearances, breathSeconds: body.breathSeconds }] };
+  const asClass = {
+    participants: [
+      {
+        id: 'person',
+        body: body.body,
+        conditions: body.conditions,
+        props: body.props,
+        schools: body.schools,
+        clearances: body.clearances,
+        breathSeconds: body.breathSeconds,
+      },
+    ],
+  };
   const { participants, problems } = readParticipants(asClass);
   if (problems.length === 0 && participants[0]) return checkParticipant(participants[0]);
   // The field is named from the person's own start, as the form knows it.
@@ -38,7 +50,11 @@ export class PeopleService {
   async list(teacherId: number): Promise<PersonSummary[]> {
     const rows = await this.rows.findAll({ where: { teacherId }, order: [['name', 'ASC']] });
     const people = rows.map((row) => row.toPerson());
-    await this.audit.record(teacherId, people.map(({ id }) => id), 'list');
+    await this.audit.record(
+      teacherId,
+      people.map(({ id }) => id),
+      'list',
+    );
     return people.map(({ id, name, conditions, clearances, updatedAt }) => ({
       id,
       name,
@@ -74,7 +90,13 @@ export class PeopleService {
     if (problems.length > 0) throw unusable(problems);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
-      if (version !== row.version) throw new ConflictException({ statusCode: 409, message: 'This person was changed elsewhere meanwhile', yours: body, theirs: row.toPerson() });
+      if (version !== row.version)
+        throw new ConflictException({
+          statusCode: 409,
+          message: 'This person was changed elsewhere meanwhile',
+          yours: body,
+          theirs: row.toPerson(),
+        });
       await row.update({ ...body, version: row.version + 1 }, { transaction });
       await this.audit.record(teacherId, [id], 'change', transaction);
       return row.toPerson();
@@ -104,4 +126,3 @@ export class PeopleService {
     return row;
   }
 }
-

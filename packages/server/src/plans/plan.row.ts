@@ -44,6 +44,15 @@ export class PlanRow extends Model {
 
   toPlan(): StoredPlan {
     const { id, sequenceId, personId, sequenceVersion, personVersion, libraryVersion } = this;
-    return { id, sequenceId, personId, sequenceVersion, personVersion, libraryVersion, answer: readJsonColumn(this, 'answer') as AdaptationJson, createdAt: (this.createdAt as Date).toISOString() };
+    return {
+      id,
+      sequenceId,
+      personId,
+      sequenceVersion,
+      personVersion,
+      libraryVersion,
+      answer: readJsonColumn(this, 'answer') as AdaptationJson,
+      createdAt: (this.createdAt as Date).toISOString(),
+    };
   }
 }

@@ -1,4 +1,14 @@
-import { adapt, adaptationJson, library, LIBRARY_VERSION, readParticipants, Studio, anybody, type AdaptationJson, type BodyAnswers } from '@lotus-steady/core';
+import {
+  adapt,
+  adaptationJson,
+  library,
+  LIBRARY_VERSION,
+  readParticipants,
+  Studio,
+  anybody,
+  type AdaptationJson,
+  type BodyAnswers,
+} from '@lotus-steady/core';
 import { AdaptBody, PlanBody } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -46,10 +56,24 @@ export class PlansService {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = this.sequences.parse(stored.text);
-    const plan = adapt(this.studio(person.body), sequence, toParticipant(person), { today: today(), ...(minutes !== undefined && { minutes }) });
+    const plan = adapt(this.studio(person.body), sequence, toParticipant(person), {
+      today: today(),
+      ...(minutes !== undefined && { minutes }),
+    });
     const answer = adaptationJson(sequence, [plan], minutes ?? sequence.minutes);
     return this.rows.sequelize!.transaction(async (transaction) => {
-      const row = await this.rows.create({ teacherId, sequenceId, personId, sequenceVersion: stored.version, personVersion: person.version, libraryVersion: LIBRARY_VERSION, answer }, { transaction });
+      const row = await this.rows.create(
+        {
+          teacherId,
+          sequenceId,
+          personId,
+          sequenceVersion: stored.version,
+          personVersion: person.version,
+          libraryVersion: LIBRARY_VERSION,
+          answer,
+        },
+        { transaction },
+      );
       await this.audit.record(teacherId, [personId], 'plan', transaction);
       return row.toPlan();
     });
@@ -58,10 +82,15 @@ export class PlansService {
   /** The terminal's `adapt`, kept nowhere. @throws UnprocessableEntityException naming line or field. */
   answer(body: AdaptBody): AdaptationJson {
     const sequence = this.sequences.parse(body.text);
-    const { participants, problems } = body.class === undefined ? { participants: [anybody('p1')], problems: [] } : readParticipants(body.class);
+    const { participants, problems } =
+      body.class === undefined ? { participants: [anybody('p1')], problems: [] } : readParticipants(body.class);
     if (problems.length > 0) throw unusable(problems);
     const options = { today: today(), ...(body.minutes !== undefined && { minutes: body.minutes }) };
-    return adaptationJson(sequence, participants.map((participant) => adapt(this.studio(participant.body), sequence, participant, options)), body.minutes ?? sequence.minutes);
+    return adaptationJson(
+      sequence,
+      participants.map((participant) => adapt(this.studio(participant.body), sequence, participant, options)),
+      body.minutes ?? sequence.minutes,
+    );
   }
 
   private studio(body: BodyAnswers): Studio {

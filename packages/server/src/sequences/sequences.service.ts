@@ -26,7 +26,14 @@ export class SequencesService {
     return rows.map((row) => {
       const { id, title, text, updatedAt } = row.toSequence();
       const { sequence } = readSequence(text);
-      return { id, title, steps: sequence?.steps.length ?? 0, unknown: sequence?.unknown.length ?? 0, minutes: sequence?.minutes ?? null, updatedAt };
+      return {
+        id,
+        title,
+        steps: sequence?.steps.length ?? 0,
+        unknown: sequence?.unknown.length ?? 0,
+        minutes: sequence?.minutes ?? null,
+        updatedAt,
+      };
     });
   }
 
@@ -46,7 +53,13 @@ export class SequencesService {
     const { title } = this.parse(text);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
-      if (row.version !== version) throw new ConflictException({ statusCode: 409, message: 'This sequence was changed elsewhere meanwhile', yours: { text, version }, theirs: row.toSequence() });
+      if (row.version !== version)
+        throw new ConflictException({
+          statusCode: 409,
+          message: 'This sequence was changed elsewhere meanwhile',
+          yours: { text, version },
+          theirs: row.toSequence(),
+        });
       await row.update({ title: titleOf(title), text, version: version + 1 }, { transaction });
       return row.toSequence();
     });

@@ -5,7 +5,12 @@ const time = { type: DataTypes.DATE(3), allowNull: false };
 const stamps = { createdAt: time, updatedAt: time };
 const version = { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 };
 const json = { type: DataTypes.JSON, allowNull: false };
-const ownedBy = (model: string) => ({ type: DataTypes.INTEGER.UNSIGNED, allowNull: false, references: { model, key: 'id' }, onDelete: 'CASCADE' });
+const ownedBy = (model: string) => ({
+  type: DataTypes.INTEGER.UNSIGNED,
+  allowNull: false,
+  references: { model, key: 'id' },
+  onDelete: 'CASCADE',
+});
 
 export async function up(tables: QueryInterface): Promise<void> {
   await tables.createTable('teachers', {

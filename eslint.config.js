@@ -1,0 +1,34 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['**/dist', '**/types', '.data', 'test-results', 'playwright-report', '.dependency-cruiser.cjs'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      // An index that was just checked, or a list that is never empty: the code says which beside it.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-expressions': 'off',
+    },
+  },
+  { files: ['scripts/**', '*.js', 'jest.config.js'], languageOptions: { globals: globals.node } },
+  {
+    files: ['packages/web/**'],
+    plugins: { 'react-hooks': hooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    files: ['packages/core/src/**'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout', 'Date', 'localStorage'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'The same input gives the same output.' }],
+      'no-control-regex': 'off',
+    },
+  },
+);

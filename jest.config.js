@@ -1,0 +1,27 @@
+/** Modules that ship as ES modules only: Jest runs CommonJS, so they are compiled like our own. */
+const esm = ['d3-polygon', 'comlink', '@hookform/resolvers', 'fuse.js', 'gl-matrix', 'lucide-react'];
+
+export default {
+  roots: ['<rootDir>/packages'],
+  testMatch: ['**/src/**/*.test.ts', '**/src/**/*.test.tsx'],
+  modulePathIgnorePatterns: ['/dist/', '/types/'],
+  transform: {
+    '^.+\\.(t|j)sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true, decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: 'automatic' } },
+        },
+      },
+    ],
+  },
+  transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`],
+  moduleNameMapper: {
+    '^d3-polygon$': '<rootDir>/node_modules/d3-polygon/dist/d3-polygon.js',
+    '^@lotus-steady/(core|requests)$': '<rootDir>/packages/$1/src/index.ts',
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+  },
+  testTimeout: 30_000,
+};

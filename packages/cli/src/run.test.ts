@@ -1,0 +1,136 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { run } from './run.js';
+
+const folder = mkdtempSync(join(tmpdir(), 'lotus-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+function file(name: string, text: string): string {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+}
+const morning = file('morning.md', '# Morning\nMountain, 5 breaths\nFlying carpet\nForward fold 5 breaths\nSavasana 10 min\n');
+
+test('adapt --json prints the objects that programs rely on', () => {
+  const { code, out, err } = run([
+    'adapt',
+    morning,
+    '--for',
+    'pregnancy week=32 fetuses=1 complications=none experience=experienced',
+    '--json',
+  ]);
+  expect([code, err]).toEqual([0, '']);
+  const answer = JSON.parse(out);
+  expect(answer).toMatchObject({ contract: 1, title: 'Morning', unknown: [{ line: 3, text: 'Flying carpet' }] });
+  expect(answer.participants[0]).toMatchObject({ id: 'p1', screening: { decision: 'practise', reasons: [] } });
+  const [mountain, fold] = answer.participants[0].steps;
+  expect(mountain).toMatchObject({
+    line: 2,
+    given: 'tadasana',
+    givenVariation: null,
+    side: 'none',
+    verdict: 'keep',
+    seconds: 28,
+    dose: '5 breaths',
+    reasons: [],
+  });
+  expect(fold.verdict).toBe('modify');
+  for (const key of ['condition', 'limit', 'measure', 'value', 'unit', 'bound', 'grade', 'where', 'text', 'source'])
+    expect(fold.reasons[0]).toHaveProperty(key);
+  expect(fold.setup[0]).toMatchObject({ prop: 'chair', unit: 'cm' });
+  expect(answer.columns).toEqual([{ line: 2, distinct: 1 }, { line: 4, distinct: 1 }, { line: 5, distinct: 1 }]); // prettier-ignore
+});
+
+test('--for twice is one participant with two conditions', () => {
+  const { out } = run(['adapt', morning, '--for', 'menstruation flow=light', '--for', 'glaucoma severity=early', '--json']);
+  expect(JSON.parse(out).participants).toHaveLength(1);
+});
+
+test('--class takes many; a column with different figures counts them', () => {
+  const people = file(
+    'class.json',
+    JSON.stringify({
+      participants: [{ id: 'a', conditions: [{ id: 'pregnancy', week: 32, fetuses: 1, complications: ['none'] }] }, { id: 'b' }],
+    }),
+  );
+  const answer = JSON.parse(run(['adapt', morning, '--class', people, '--json']).out);
+  expect(answer.participants.map(({ id }: { id: string }) => id)).toEqual(['a', 'b']);
+  expect(answer.columns[1]).toEqual({ line: 4, distinct: 2 });
+});
+
+test('--school, --with, --body and --minutes are heard', () => {
+  const strict = JSON.parse(
+    run([
+      'adapt',
+      morning,
+      '--for',
+      'menstruation flow=light',
+      '--school',
+      'menstruation-inversions=none',
+      '--with',
+      'block:2',
+      '--body',
+      'stature=150 sex=f',
+      '--minutes',
+      '9',
+      '--json',
+    ]).out,
+  );
+  expect(strict.minutes.given).toBe(9);
+  expect(strict.minutes.after).toBeLessThanOrEqual(9);
+});
+
+test('measure, by id or by any name', () => {
+  const byId = JSON.parse(run(['measure', 'phalakasana', '--json']).out);
+  expect(byId).toMatchObject({ contract: 1, asana: 'phalakasana', variation: 'plain', reached: true, warnings: [] });
+  expect(byId.measures.handLoad).toEqual({ value: expect.any(Number), unit: 'body weight' });
+  expect(byId.contacts[0]).toEqual({ part: 'leftPalm', on: 'floor', share: expect.any(Number) });
+  expect(JSON.parse(run(['measure', 'plank', '--json']).out).asana).toBe('phalakasana');
+});
+
+test('asanas, conditions and limits', () => {
+  expect(JSON.parse(run(['asanas', '--json']).out).asanas).toHaveLength(333);
+  const { conditions } = JSON.parse(run(['conditions', '--json']).out);
+  expect(conditions.map(({ id }: { id: string }) => id)).toEqual(
+    expect.arrayContaining(['pregnancy', 'hypertension', 'glaucoma', 'lumbar-disc', 'seniors', 'chair-ambulatory', 'menstruation']),
+  );
+  expect(conditions[0].parameters.week).toMatchObject({ kind: 'number', unit: 'week', from: 0 });
+  const { limits } = JSON.parse(run(['limits', 'pregnancy', 'week=10', '--json']).out);
+  expect(limits.map(({ limit }: { limit: string }) => limit)).toContain('pregnancy/prg-01');
+  expect(limits.map(({ limit }: { limit: string }) => limit)).not.toContain('pregnancy/prg-02');
+  expect(JSON.parse(run(['limits', '--all', '--json']).out).limits.length).toBeGreaterThan(150);
+});
+
+describe('bad input: exit 2, one line on standard error, nothing on standard output', () => {
+  test.each([
+    [['adapt'], /name one sequence file/],
+    [['adapt', join(folder, 'none.md')], /none\.md: can't be read \(ENOENT\)/],
+    [['adapt', file('empty.md', '')], /empty\.md: the text is empty/],
+    [['adapt', file('zero.md', 'tree 0 breaths')], /zero\.md: line 1: 0 breaths/],
+    [['adapt', file('bad.json', '{')], /bad\.json: no valid JSON/],
+    [['adapt', morning, '--for', 'pregnancy week=55'], /week is 55; expected a number from 0 to 42.86/],
+    [['adapt', morning, '--for', 'hypertension systolic=80 diastolic=90'], /systolic 80 must be at least 15 mmHg above diastolic 90/],
+    [['adapt', morning, '--for', 'seniors', '--for', 'seniors'], /seniors is given twice/],
+    [['adapt', morning, '--for', 'gout'], /no condition "gout"/],
+    [['adapt', morning, '--body', 'stature=17'], /stature is 17; expected 80 to 230 cm/],
+    [['adapt', morning, '--body', 'wings=2'], /no measurement "wings"/],
+    [['adapt', morning, '--with', 'boat'], /no prop "boat"/],
+    [['adapt', morning, '--school', 'x=y'], /no school "x"/],
+    [['adapt', morning, '--minutes', '0'], /--minutes is "0"/],
+    [
+      ['adapt', morning, '--class', file('c.json', '{"participants":[{"id":"a","conditions":[{"id":"pregnancy","week":55}]}]}')],
+      /participants\[0\]\.pregnancy\.week: week is 55/,
+    ],
+    [['measure', 'flying carpet'], /no asana "flying carpet"; near: /],
+    [['measure', 'tadasana', '--variation', 'upside'], /no variation "upside"; it has plain/],
+    [['limits', 'pregnancy', 'week=99'], /week is 99/],
+    [['dance'], /no command "dance"/],
+    [['adapt', morning, '--colour'], /--colour/],
+  ])('%j', (args, message) => {
+    const { code, out, err } = run(args);
+    expect([code, out]).toEqual([2, '']);
+    expect(err).toMatch(message);
+    expect(err.split('\n')).toHaveLength(1);
+  });
+});

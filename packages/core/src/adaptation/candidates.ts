@@ -1,0 +1,170 @@
+import type { Asana, Library, Variation } from '../asanas/library.js';
+import type { Purpose } from '../asanas/purposes.js';
+import type { Posture } from '../body/posture.js';
+import type { PostureChange, Wanted } from './changes.js';
+
+/** One candidate: an asana's form, changed or not. */
+export interface Candidate {
+  readonly asana: Asana;
+  readonly variation: Variation;
+  readonly changes: readonly PostureChange[];
+  readonly wanted: Wanted;
+  readonly texts: readonly string[];
+  /** Cost before anything is solved: never more than the final cost. */
+  readonly base: number;
+  readonly drops: readonly Purpose[];
+  readonly posture: Posture;
+  readonly moves: Posture | null;
+}
+
+/** Weights of the search, in units of the smallest change (common practice, no source). */
+export const COST = {
+  variation: 1.5, otherAsana: 0.8, pair: 0.5, substitute: 5, placeInList: 0.2, otherBase: 1, library: 7.5, dropped: 2,
+  shape: 0.03, prop: 0.15, watch: 0.2, way: 0.6, slower: 0.2, shorter: 0.4, shortenRest: 6, noHold: 0.3, otherLevel: 1.5, lyingDown: 2.5,
+} as const; // prettier-ignore
+
+export function isRest(asana: Asana): boolean {
+  return asana.purposes.rest === 3;
+}
+
+/** Angles of postures that were compared before: the library's postures are, again and again. */
+const ANGLES = new WeakMap<Posture, readonly number[]>();
+function anglesOf(posture: Posture): readonly number[] {
+  const known = ANGLES.get(posture);
+  if (known) return known;
+  const { root, spine, legs, arms } = posture;
+  const angles = [root, spine, legs.left, legs.right, arms.left, arms.right].flatMap((group) => Object.values(group) as number[]);
+  ANGLES.set(posture, angles);
+  return angles;
+}
+
+/** Mean difference of two postures over their angles, in degrees. */
+export function shapeDistance(a: Posture, b: Posture): number {
+  const from = anglesOf(a);
+  const to = anglesOf(b);
+  let sum = 0;
+  for (let i = 0; i < from.length; i++) sum += Math.min(90, Math.abs(from[i]! - to[i]!));
+  return sum / from.length;
+}
+
+export function candidateOf(
+  asana: Asana,
+  variation: Variation,
+  base: number,
+  texts: readonly string[],
+  drops: readonly Purpose[] = [],
+): Candidate {
+  return { asana, variation, changes: [], wanted: new Map(), texts, base, drops, posture: variation.posture, moves: variation.moves };
+}
+
+export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
+  let { posture, moves } = candidate;
+  const cost = changes.reduce((sum, change) => sum + change.cost + (change.extra?.(candidate.posture, wanted) ?? 0), 0);
+  for (const change of changes) {
+    const changed = change.apply(posture, wanted);
+    const changedMoves = moves && change.apply(moves, wanted);
+    if (!changed && !changedMoves) return null;
+    posture = changed ?? posture;
+    moves = changedMoves ?? moves;
+  }
+  return {
+    ...candidate,
+    changes: [...candidate.changes, ...changes],
+    wanted,
+    texts: [...candidate.texts, ...changes.map(({ text }) => text)],
+    base: candidate.base + cost + extra,
+    posture,
+    moves,
+  };
+}
+
+/** Purposes that a step is mainly for and that another asana doesn't serve. */
+function dropped(given: Asana, other: Asana): Purpose[] {
+  return Object.entries(given.purposes)
+    .filter(([purpose, weight]) => weight === 3 && other.purposes[purpose as Purpose] === undefined)
+    .map(([purpose]) => purpose as Purpose);
+}
+
+/** How much of what an asana is for another one serves, 0 to 1. */
+function overlap(given: Asana, other: Asana): number {
+  let kept = 0;
+  let all = 0;
+  for (const [purpose, weight] of Object.entries(given.purposes)) {
+    all += weight;
+    kept += Math.min(weight, other.purposes[purpose as Purpose] ?? 0);
+  }
+  return all === 0 ? 0 : kept / all;
+}
+
+const STANDING_BASES = new Set(['standing', 'standing-wall', 'standing-chair']);
+function sameBase(a: Asana, b: Asana): boolean {
+  return a.base === b.base || (STANDING_BASES.has(a.base) && STANDING_BASES.has(b.base));
+}
+
+/** What a variation changes, as a teacher would say it. */
+function variationText(variation: Variation): string {
+  return variation.name.toLowerCase();
+}
+
+/** What a substitute drops, in words, for the changes list. */
+function dropText(drops: readonly Purpose[]): string[] {
+  return drops.length > 0 ? [`leaves out: ${drops.map((purpose) => purpose.replaceAll('-', ' ')).join(', ')}`] : [];
+}
+
+function substitutes(library: Library, given: Candidate): Candidate[] {
+  const listed = given.asana.substitutes.map((id) => library.get(id));
+  const further = listed.flatMap(({ substitutes: next }) => next.map((id) => library.get(id)));
+  const seen = new Set<string>([given.asana.id]);
+  const out: Candidate[] = [];
+  const add = (asana: Asana, base: number) => {
+    if (seen.has(asana.id) || asana.variations.length === 0) return;
+    seen.add(asana.id);
+    const drops = dropped(given.asana, asana);
+    const cost = base + COST.dropped * drops.length + (sameBase(given.asana, asana) ? 0 : COST.otherBase);
+    asana.variations.forEach((variation, i) => {
+      if (variation.as !== null) return;
+      out.push(
+        candidateOf(
+          asana,
+          variation,
+          cost + (i === 0 ? 0 : 0.6 + i * 0.1),
+          [...(i === 0 ? [] : [variationText(variation)]), ...dropText(drops)],
+          drops,
+        ),
+      );
+    });
+  };
+  listed.forEach((asana, i) => add(asana, COST.substitute + i * COST.placeInList));
+  further.forEach((asana) => add(asana, COST.substitute + 1.5 + 2 * (1 - overlap(given.asana, asana))));
+  const kids = given.asana.id.startsWith('kids-');
+  library.asanas
+    .filter(
+      (asana) =>
+        !seen.has(asana.id) &&
+        asana.id.startsWith('kids-') === kids &&
+        (asana.pattern !== undefined && asana.pattern !== null) === (given.asana.pattern !== undefined && given.asana.pattern !== null),
+    )
+    .map((asana) => ({ asana, fit: overlap(given.asana, asana) }))
+    .filter(({ fit }) => fit >= 0.3)
+    .sort((a, b) => b.fit - a.fit)
+    .slice(0, 30)
+    .forEach(({ asana, fit }) => add(asana, COST.library + 4 * (1 - fit)));
+  return out;
+}
+
+/** Candidates besides the given form, cheapest first; they depend on the library alone and are made once. */
+const OTHERS = new WeakMap<Library, Map<Variation, readonly Candidate[]>>();
+export function othersFor(library: Library, given: Candidate): readonly Candidate[] {
+  const byVariation = OTHERS.get(library) ?? new Map<Variation, readonly Candidate[]>();
+  OTHERS.set(library, byVariation);
+  const known = byVariation.get(given.variation);
+  if (known) return known;
+  const own = given.asana.variations
+    .filter((variation) => variation !== given.variation)
+    .map((variation, i) =>
+      candidateOf(given.asana, variation, COST.variation + i * 0.05 + (variation.as ? COST.otherAsana : 0), [variationText(variation)]),
+    );
+  const others = [...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base);
+  byVariation.set(given.variation, others);
+  return others;
+}

@@ -1,0 +1,365 @@
+import type { ActiveLimit } from '../conditions/active-limits.js';
+import type { Bound } from '../conditions/condition.js';
+import { breathSecondsOf, timeOf } from '../sequence/dose.js';
+import type { Step } from '../sequence/sequence.js';
+import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
+import { COST, isRest, shapeDistance, type Candidate } from './candidates.js';
+import type { Wanted } from './changes.js';
+import { findings, worstOf, type Finding } from './judge.js';
+import type { Chosen, Tally } from './plan.js';
+import { missingProps, propsOf, type Prop, type PropsAtHand } from './props.js';
+import { declaredValues, type Done, type Facts, type Studio } from './studio.js';
+
+export const START: Tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
+
+/** All that one step is judged and searched with. */
+export interface StepContext {
+  readonly studio: Studio;
+  readonly limits: readonly ActiveLimit[];
+  readonly props: PropsAtHand;
+  readonly breathSeconds: number;
+  readonly step: Step;
+  readonly tally: Tally;
+}
+
+const HEAD_DOWN_CM = 5;
+/** A way of no special kind takes this long; one with a rise of 30 cm or the head coming up 20, twice that. Seconds. */
+const WAY_SECONDS = 3;
+const RISE_CM = 30;
+const HEAD_RISE_CM = 20;
+
+function bound(finding: Finding, limits: readonly ActiveLimit[]): Bound | null {
+  const spec = limits.find(({ id }) => id === finding.limit)?.spec;
+  return spec && !('is' in spec.bound) ? spec.bound : null;
+}
+
+/** The tightest bounds that are broken, by measure: what a change has to reach. */
+export function wantedOf(broken: readonly Finding[], limits: readonly ActiveLimit[]): Wanted {
+  const wanted = new Map<Finding['measure'], Bound>();
+  for (const finding of [...broken].sort((a, b) => a.by - b.by)) {
+    const wants = bound(finding, limits);
+    // Sorted by how far they are broken, so that the tightest comes last.
+    if (wants) wanted.set(finding.measure, wants);
+  }
+  return wanted;
+}
+
+export interface Evaluated {
+  readonly chosen: Chosen;
+  /** What still stands against it. */
+  readonly hard: readonly Finding[];
+  /** All that the form broke before dose, breath and way were fitted. */
+  readonly all: readonly Finding[];
+}
+
+/** Judges one candidate at its place, fitting dose, breath and way to the limits as it goes. */
+export class Evaluation {
+  private readonly changes: string[];
+  private cost: number;
+  private readonly all: Finding[] = [];
+  private readonly hard: Finding[] = [];
+  private readonly watch = new Map<string, Finding>();
+  private readonly ends: readonly Done[];
+  private readonly needs: ReadonlyMap<Prop, number>;
+  private dose;
+  private timed;
+  private retention: number;
+  private impact: number | null = null;
+  private ways: WayId[] = [];
+  private transitionSeconds: number;
+
+  constructor(
+    private readonly context: StepContext,
+    private readonly candidate: Candidate,
+    private readonly given: Candidate,
+  ) {
+    const { studio, step, breathSeconds } = context;
+    const { asana, variation, posture, moves, changes } = candidate;
+    const key = `${asana.id}/${variation.id}${changes.map(({ id }) => `+${id}${wantedKey(candidate.wanted)}`).join('')}`;
+    this.ends =
+      changes.length === 0
+        ? studio.formOf(asana, variation).ends
+        : [posture, moves].flatMap((one, end) => (one ? [studio.posture(`${key}/${end}`, one)] : []));
+    this.changes = [...candidate.texts];
+    this.needs = propsOf(posture);
+    this.cost = candidate.base + COST.prop * this.needs.size;
+    if (candidate !== given) {
+      this.cost += COST.shape * shapeDistance(posture, given.posture);
+      // Lying down in the middle of a standing row, or the reverse, breaks the class apart.
+      const [was] = studio.formOf(given.asana, given.variation).ends;
+      const { last } = context.tally;
+      // A rest is lain down for, wherever the class stood before.
+      const fits = (of: (done: Done) => unknown) =>
+        of(this.first) === of(was!) || (!isRest(given.asana) && last !== null && of(this.first) === of(last));
+      if (!fits(({ measured }) => measured.lying)) this.cost += COST.lyingDown;
+      if (!fits(({ level }) => level === 'up')) this.cost += COST.otherLevel;
+    }
+    this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
+    this.timed = timeOf(asana, this.dose, step.side, breathSeconds);
+    const { pattern } = asana;
+    const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
+    this.retention =
+      asana === given.asana
+        ? (step.retention ?? Math.max(variation.declared.retention ?? 0, pauses))
+        : (variation.declared.retention ?? pauses);
+    this.transitionSeconds = this.usualWaySeconds();
+  }
+
+  run(): Evaluated {
+    this.note(missingProps(this.needs, this.context.props));
+    this.takeWay();
+    // Dose, breath and way may be fitted, and fitting one may leave another: twice is enough for what they share.
+    for (let round = 0; round < 3; round++) {
+      const broken = this.judged();
+      if (round === 0) this.all.push(...broken);
+      const wanted = wantedOf(
+        broken.filter(({ grade }) => grade !== 'watch'),
+        this.context.limits,
+      );
+      const fitted = round < 2 && [...wanted].filter(([measure, wants]) => this.fit(measure, wants)).length > 0;
+      if (!fitted) {
+        this.note(broken);
+        break;
+      }
+    }
+    const { asana, variation } = this.candidate;
+    const watch = [...this.watch.values()];
+    return {
+      all: worstOf([this.all]),
+      hard: this.hard,
+      chosen: {
+        asana,
+        variation,
+        ends: this.ends,
+        declared: variation.declared,
+        changes: this.changes,
+        dose: this.dose,
+        timed: this.timed,
+        retention: this.retention,
+        ways: this.ways,
+        transitionSeconds: this.transitionSeconds,
+        drops: this.candidate.drops,
+        watch,
+        tally: this.tally(),
+        cost: this.cost + COST.watch * watch.length,
+      },
+    };
+  }
+
+  private note(broken: readonly Finding[]): void {
+    for (const finding of broken) {
+      if (finding.grade === 'watch') this.watch.set(finding.limit, finding);
+      else this.hard.push(finding);
+      if (finding.measure === 'props') this.all.push(finding);
+    }
+  }
+
+  private get first(): Done {
+    return this.ends[0]!;
+  }
+
+  private usualWaySeconds(): number {
+    return this.levelChange() >= RISE_CM || this.headDrop() > HEAD_RISE_CM ? 2 * WAY_SECONDS : WAY_SECONDS;
+  }
+  private levelChange(): number {
+    const { last } = this.context.tally;
+    return last ? Math.max(0, (this.first.measured.values.comHeight ?? 0) - (last.measured.values.comHeight ?? 0)) : 0;
+  }
+  private headDrop(): number {
+    const { last } = this.context.tally;
+    return last ? Math.abs((last.measured.values.headBelowHeart ?? 0) - (this.first.measured.values.headBelowHeart ?? 0)) : 0;
+  }
+
+  /** What the class would look back on after this step. Minutes. */
+  private runs() {
+    const { tally } = this.context;
+    const { measured } = this.first;
+    const minutes = this.timed.seconds / 60;
+    const supine = measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60;
+    const seated = !measured.standing && !measured.lying && measured.facing === 'upright';
+    const headDown = this.ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM);
+    const down = this.first.level !== 'up';
+    const wasDown = tally.last !== null && tally.last.level !== 'up';
+    return {
+      supineRun: supine ? tally.supineRun + minutes : 0,
+      sittingRun: seated ? tally.sittingRun + minutes : 0,
+      standingRun: measured.standing && this.timed.holdSeconds > 0 ? this.timed.holdSeconds / 60 : 0,
+      headDown: tally.headDown + (headDown ? minutes : 0),
+      floorTrips: tally.floorTrips + (down && !wasDown ? 1 : 0),
+    };
+  }
+
+  /** What the place in the class, the dose and the way add to the measures of each end. */
+  private here(): Facts['values'] {
+    const { asana, variation } = this.candidate;
+    const { breathSeconds, tally } = this.context;
+    const runs = this.runs();
+    return {
+      ...declaredValues(variation.declared),
+      ...(this.impact !== null && { impact: this.impact }),
+      hold: this.timed.holdSeconds,
+      // Someone who stays once takes the whole hold for one repetition.
+      repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
+      breathRetention: this.retention,
+      breathRate: 60 / breathSecondsOf(asana, breathSeconds),
+      levelChange: this.levelChange(),
+      headDrop: this.headDrop(),
+      transitionTime: this.transitionSeconds,
+      supineRun: runs.supineRun,
+      standingRun: runs.standingRun,
+      unrelievedSitting: runs.sittingRun,
+      // Only the step that adds to a sum answers for it.
+      minutesHeadDown: runs.headDown > tally.headDown ? runs.headDown : 0,
+      floorTrips: runs.floorTrips > tally.floorTrips ? runs.floorTrips : 0,
+    };
+  }
+
+  private judged(): Finding[] {
+    const here = this.here();
+    const { limits } = this.context;
+    return worstOf(this.ends.map(({ measured: { values, facing, standing } }) => findings(limits, { values, here, facing, standing })));
+  }
+
+  /** Chooses the ordinary way there, or the first other one that no limit bars. */
+  private takeWay(): void {
+    const { step, tally, limits } = this.context;
+    const hops = tally.last ? waysBetween(tally.last.level, this.first.level) : [];
+    const asked = step.way;
+    const hardOf = (way: WayId) => {
+      const { values } = WAYS[way] as { values: Facts['values'] };
+      const about = limits.filter(({ spec }) => spec.measure !== 'facing' && spec.measure in values);
+      return findings(about, { values, facing: null, standing: false }, 'transition').filter(({ grade }) => grade !== 'watch');
+    };
+    const jumps = asked === 'jump-back';
+    // Whoever needs an easier form doesn't jump into it.
+    if (jumps && this.candidate !== this.given) {
+      this.ways.push('step-back');
+      return;
+    }
+    if (asked !== null) {
+      const broken = hardOf(asked);
+      if (broken.length === 0) {
+        this.ways.push(asked);
+        if (jumps) this.impact = 2;
+        return;
+      }
+      this.all.push(...broken);
+      const others = jumps
+        ? (['step-back'] as const)
+        : hops.flat().length > 0
+          ? hops.flat()
+          : (['split-squat', 'hands-to-thighs'] as const);
+      this.takeOther(
+        others.filter((way) => way !== asked),
+        hardOf,
+        broken,
+      );
+      return;
+    }
+    for (const [ordinary, ...others] of hops) {
+      const broken = hardOf(ordinary!);
+      if (broken.length === 0) continue;
+      this.all.push(...broken);
+      this.takeOther(others, hardOf, broken);
+    }
+  }
+
+  private takeOther(others: readonly WayId[], hardOf: (way: WayId) => Finding[], broken: readonly Finding[]): void {
+    const hasChair = (this.context.props.chair ?? 0) > 0;
+    const other = others.find((way) => (way !== 'with-chair' || hasChair) && hardOf(way).length === 0);
+    if (!other) {
+      this.hard.push(...broken);
+      return;
+    }
+    this.ways.push(other);
+    this.changes.push(`get there ${WAYS[other].name}`);
+    this.cost += COST.way;
+  }
+
+  /** Fits dose, breath or way to a bound; `false` where only another posture can help. */
+  private fit(measure: Finding['measure'], wants: Bound): boolean {
+    const most = 'atMost' in wants ? wants.atMost : 'equals' in wants ? wants.equals : null;
+    switch (measure) {
+      case 'hold':
+        return most !== null && most >= 5 && this.shortenHold(most);
+      case 'breathRetention':
+        if (most === null || (this.candidate.asana.pattern && this.needsPause(most))) return false;
+        this.retention = most;
+        this.say(most === 0 ? 'no breath hold: let the breath flow' : `hold the breath ${most} s at most`, COST.noHold);
+        return true;
+      case 'transitionTime': {
+        const least = 'atLeast' in wants ? wants.atLeast : null;
+        if (least === null) return false;
+        this.transitionSeconds = least;
+        this.say(`take ${least} s to get there`, COST.slower);
+        return true;
+      }
+      case 'repSeconds': {
+        const least = 'atLeast' in wants ? wants.atLeast : null;
+        if (least === null || this.timed.repSeconds === null) return false;
+        this.timed = { ...this.timed, seconds: (this.timed.seconds * least) / this.timed.repSeconds, repSeconds: least };
+        this.say(`slowly, ${least} s each time`, COST.slower);
+        return true;
+      }
+      case 'impact':
+        if (this.impact === null) return false;
+        this.impact = 0;
+        return true;
+      case 'supineRun':
+        return (
+          most !== null &&
+          this.shortenTo((most - this.context.tally.supineRun) * 60, isRest(this.given.asana) ? COST.shortenRest : COST.shorter)
+        );
+      case 'unrelievedSitting':
+        return (
+          most !== null &&
+          this.shortenTo((most - this.context.tally.sittingRun) * 60, isRest(this.given.asana) ? COST.shortenRest : COST.shorter)
+        );
+      case 'standingRun':
+        return most !== null && most > 0 && this.shortenHold(most * 60);
+      default:
+        return false;
+    }
+  }
+
+  /** Whether the practice is its pause: a box breath without pauses is another practice. */
+  private needsPause(most: number): boolean {
+    const { pattern } = this.candidate.asana;
+    return pattern !== null && pattern !== undefined && Math.max(pattern.pauseIn, pattern.pauseOut) > most;
+  }
+
+  private say(text: string, cost: number): void {
+    this.changes.push(text);
+    this.cost += cost;
+  }
+
+  /** Shorter stays with more rounds, at most three, so that the dose is kept where it can be. */
+  private shortenHold(seconds: number): boolean {
+    if (this.timed.repSeconds !== null || seconds <= 0) return false;
+    const { step, breathSeconds } = this.context;
+    const rounds = Math.min(3, (this.dose.rounds ?? 1) * Math.ceil(this.timed.holdSeconds / seconds));
+    this.dose = { seconds: Math.floor(seconds), rounds };
+    this.timed = timeOf(this.candidate.asana, this.dose, step.side, breathSeconds);
+    this.say(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`, COST.shorter);
+    return true;
+  }
+
+  private shortenTo(seconds: number, cost: number): boolean {
+    if (seconds < 10) return false;
+    const { step, breathSeconds } = this.context;
+    const times = step.side === 'both' ? 2 : 1;
+    this.dose = { seconds: Math.floor(seconds / times) };
+    this.timed = timeOf(this.candidate.asana, this.dose, step.side, breathSeconds);
+    this.say(`no longer than ${Math.round(seconds)} s`, cost);
+    return true;
+  }
+
+  private tally(): Tally {
+    const { supineRun, sittingRun, headDown, floorTrips } = this.runs();
+    return { last: this.ends.at(-1)!, supineRun, sittingRun, headDown, floorTrips };
+  }
+}
+
+function wantedKey(wanted: Wanted): string {
+  return [...wanted].map(([measure, bound]) => `${measure}${JSON.stringify(bound)}`).join();
+}

@@ -1,0 +1,112 @@
+import fc from 'fast-check';
+import { library } from '../asanas/all.js';
+import { Studio } from '../adaptation/studio.js';
+import type { Measure } from './measure.js';
+
+const man = new Studio(library, { stature: 176, mass: 80, sex: 'm' });
+const anyone = new Studio(library);
+
+function measure(asana: string, name: Measure, variation: string | null = null, studio = anyone): number {
+  const value = studio.form(asana, variation).ends[0]!.measured.values[name];
+  if (value === undefined) throw new Error(`${asana}: ${name} is not known`);
+  return value;
+}
+
+describe('weight on the hands', () => {
+  // Suprak DN, Dawes J, Stephenson MD. J Strength Cond Res 2011;25:497-503: static holds of 28 trained men.
+  test.each([
+    ['push-up, arms straight', 'phalakasana', 0.6916, 0.04],
+    ['from the knees, arms straight', 'knee-plank', 0.5356, 0.04],
+  ])('suprak2011 %s', (_name, asana, share, tolerance) => {
+    expect(Math.abs(measure(asana, 'handLoad', null, man) - share)).toBeLessThan(tolerance);
+  });
+
+  // Derived from statics: hip angle 80 to 100 degrees gives 0.41 to 0.44, within 0.05.
+  test('downward dog carries 0.34 to 0.49 on the hands', () => {
+    expect(measure('adho-mukha-svanasana', 'handLoad')).toBeGreaterThan(0.34);
+    expect(measure('adho-mukha-svanasana', 'handLoad')).toBeLessThan(0.49);
+  });
+
+  // 0.38 with the shanks hanging free behind the knees, 0.45 where the floor carries them (derived).
+  test('all fours carries 0.35 to 0.45 on the hands', () => {
+    expect(measure('all-fours', 'handLoad')).toBeGreaterThan(0.35);
+    expect(measure('all-fours', 'handLoad')).toBeLessThan(0.46);
+  });
+
+  test('a handstand carries everything', () => {
+    expect(measure('adho-mukha-vrksasana', 'handLoad')).toBeCloseTo(1, 3);
+  });
+
+  test('handstand > lowered push-up > plank > knees down > dog > dog on a chair seat > hands on a wall', () => {
+    const loads = [
+      'adho-mukha-vrksasana',
+      'chaturanga',
+      'phalakasana',
+      'knee-plank',
+      'adho-mukha-svanasana',
+      'chair-dog-seat',
+      'wall-dog',
+    ].map((asana) => measure(asana, 'handLoad'));
+    expect([...loads].sort((a, b) => b - a)).toEqual(loads);
+  });
+});
+
+// Hector R, Jensen JL. J Bodyw Mov Ther 2015;19:434-441: 40 to 48 % of body weight on the head (value from memory).
+test('headstand puts 0.38 to 0.5 of the weight on the head', () => {
+  expect(measure('sirsasana', 'headLoad')).toBeGreaterThan(0.38);
+  expect(measure('sirsasana', 'headLoad')).toBeLessThan(0.5);
+});
+
+describe('disc load, standing = 1', () => {
+  // Wilke HJ et al. Spine 1999;24:755-762 (one man), Sato K et al. Spine 1999;24:2468-2474 (from memory),
+  // Nachemson AL. Spine 1976;1:59-71. Ranges, not points: few people, and pressure is not force.
+  test.each([
+    ['lying on the back', 'savasana', 0, 0.35],
+    ['lying on the belly', 'makarasana', 0, 0.35],
+    ['prone, propped on the elbows', 'sphinx', 0.3, 0.65],
+    ['standing', 'tadasana', 0.95, 1.05],
+    ['sitting without a back rest', 'chair-mountain', 0.9, 1.4],
+    ['sitting fully bent', 'paschimottanasana', 1.6, 2.1],
+    ['standing bent far forward', 'uttanasana', 1.5, 2.5],
+  ])('%s', (_name, asana, from, to) => {
+    expect(measure(asana, 'discLoad')).toBeGreaterThanOrEqual(from);
+    expect(measure(asana, 'discLoad')).toBeLessThanOrEqual(to);
+  });
+
+  test('lying < standing < sitting bent forward, and standing < standing bent forward', () => {
+    const [lying, standing, sitting, fold] = ['savasana', 'tadasana', 'paschimottanasana', 'uttanasana'].map((asana) => measure(asana, 'discLoad')) as [
+      number, number, number, number,
+    ]; // prettier-ignore
+    expect(lying).toBeLessThan(standing);
+    expect(standing).toBeLessThan(sitting);
+    expect(standing).toBeLessThan(fold);
+  });
+
+  test('arms that bear take load off: on a support in the fold less than without', () => {
+    expect(measure('chair-forward-fold', 'discLoad')).toBeLessThan(measure('paschimottanasana', 'discLoad'));
+  });
+});
+
+describe('laws', () => {
+  const forms = library.asanas.flatMap((asana) => asana.variations.slice(0, 1).map((variation) => ({ asana, variation })));
+
+  test('on level ground the shares of all contacts are non-negative and add to 1', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...forms), ({ asana, variation }) => {
+        const { measured, solved } = anyone.formOf(asana, variation).ends[0]!;
+        const external = solved.placed.contacts.filter(({ bears, on }) => bears && (on.kind === 'level' || on.kind === 'wall'));
+        if (external.some(({ on }) => on.kind === 'wall') || !Number.isFinite(measured.loads.residualCm)) return;
+        const shares = measured.loads.contacts.map(({ share }) => share);
+        expect(Math.min(...shares)).toBeGreaterThanOrEqual(0);
+        expect(shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 6);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('a symmetrical stance stands on both feet alike', () => {
+    const { contacts } = anyone.form('tadasana').ends[0]!.measured.loads;
+    expect(contacts).toHaveLength(2);
+    for (const { share } of contacts) expect(share).toBeCloseTo(0.5, 6);
+  });
+});

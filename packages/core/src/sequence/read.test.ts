@@ -1,0 +1,204 @@
+import { library } from '../asanas/all.js';
+import { nameIndex, plain, sound } from './names.js';
+import { MOST_LINES, sequenceReader } from './read.js';
+import { readSequenceJson } from './read-json.js';
+
+const read = sequenceReader(library);
+function one(line: string) {
+  const { sequence, problems } = read(line);
+  if (!sequence) throw new Error(problems[0]?.message);
+  return sequence.steps[0];
+}
+
+describe('dose', () => {
+  test.each([
+    ['tree 5 breaths', { breaths: 5 }],
+    ['tree x6', { repetitions: 6 }],
+    ['tree 6x', { repetitions: 6 }],
+    ['tree × 6', { repetitions: 6 }],
+    ['tree 6 rounds', { rounds: 6 }],
+    ['tree 10 reps', { repetitions: 10 }],
+    ['tree 30 s', { seconds: 30 }],
+    ['tree 30 sec', { seconds: 30 }],
+    ['tree 30s', { seconds: 30 }],
+    ['tree 5 min', { minutes: 5 }],
+    ['tree 1-2 min', { minutes: 1.5 }],
+    ['tree - 5 breaths, 2 rounds', { breaths: 5, rounds: 2 }],
+    ['tree (8 slow breaths)', { breaths: 8 }],
+    ['tree | 1,5 min', { minutes: 1.5 }],
+  ])('%s', (line, dose) => {
+    expect(one(line)?.asana).toBe('vrksasana');
+    expect(one(line)?.dose).toEqual(dose);
+  });
+
+  test('without a dose the library’s own is taken', () => expect(one('tree')?.dose).toEqual(library.get('vrksasana').dose));
+});
+
+describe('side', () => {
+  test.each([
+    ['tree each side', 'both'],
+    ['tree both sides', 'both'],
+    ['tree L/R', 'both'],
+    ['tree R then L', 'both'],
+    ['tree left', 'left'],
+    ['tree R', 'right'],
+    ['tree', 'both'],
+    ['low lunge, left leg back', 'right'],
+    ['mountain left', 'none'],
+  ])('%s is %s', (line, side) => expect(one(line)?.side).toBe(side));
+
+  test('the second of two lunges is the other side', () => {
+    expect(read('low lunge left\nplank\nlow lunge').sequence?.steps.map(({ side }) => side)).toEqual(['left', 'none', 'right']);
+  });
+});
+
+describe('names', () => {
+  test.each([
+    ['Uttānāsana', 'uttanasana'],
+    ['uttanasana', 'uttanasana'],
+    ['Vrikshasana', 'vrksasana'],
+    ['Adho Mukha Shvanasana', 'adho-mukha-svanasana'],
+    ['adho mukha svanasana', 'adho-mukha-svanasana'],
+    ['downward dog', 'adho-mukha-svanasana'],
+    ['Downward-facing dog pose', 'adho-mukha-svanasana'],
+    ['Ustrasana', 'ustrasana'],
+    ['Ushtrasana', 'ustrasana'],
+    ['Utkatasanna', 'utkatasana'],
+    ["child's pose", 'balasana'],
+    ['legs up the wall 5 min', 'viparita-karani'],
+    ['extended exhale', 'extended-exhale'],
+    ['pelvic tilt', 'supine-pelvic-tilt'],
+    ['SHAVASANA', 'savasana'],
+    ['final relaxation', 'savasana'],
+    ['1. Cobra', 'bhujangasana'],
+    ['- cobra', 'bhujangasana'],
+    ['* cobra', 'bhujangasana'],
+    ['3) cobra', 'bhujangasana'],
+  ])('%s', (line, id) => expect(one(line)?.asana).toBe(id));
+
+  test('every asana is found by its id, its name and its Sanskrit', () => {
+    const index = nameIndex(library);
+    const lost = library.asanas.filter(({ id }) => index.match(id.replaceAll('-', ' '))?.asana.id !== id).map(({ id }) => id);
+    expect(lost).toEqual([]);
+    for (const { iast } of library.asanas) if (iast) expect(index.match(iast)).not.toBeNull();
+  });
+
+  test.each([
+    ['mat sequence', 'all fours\ncat cow', 'marjaryasana'],
+    ['chair sequence', 'place: chair\ncat cow', 'chair-cat-cow'],
+    ['standing', 'mountain\ntwist', 'standing-twist'],
+    ['lying', 'bridge\ntwist', 'supine-twist-knees-together'],
+    ['on a chair', 'chair mountain\ntwist', 'chair-twist'],
+  ])('a word with several meanings goes by its neighbours: %s', (_where, lines, id) =>
+    expect(read(lines).sequence?.steps.at(-1)?.asana).toBe(id),
+  );
+
+  test('a guess is told', () => {
+    const { sequence } = read('cat cow');
+    expect(sequence?.notes[0]?.text).toMatch(/several asanas/);
+  });
+
+  test('compared without case, accents and punctuation', () => {
+    expect(plain('Ūrdhva–Hastāsana!')).toBe('urdhva hastasana');
+    expect(sound('vrikshasana')).toBe(sound('vṛkṣāsana'));
+  });
+});
+
+describe('variation, breath and way', () => {
+  test.each([
+    ['forward fold on blocks', 'hands-on-blocks'],
+    ['forward fold, hands to blocks', 'hands-on-blocks'],
+    ['plank, knees down', 'knees-down'],
+    ['mountain, wide stance', 'wide-stance'],
+    ['triangle with a block', null],
+  ])('%s', (line, variation) => expect(one(line)?.variation).toBe(variation));
+
+  test.each([
+    ['tree hold 3', 3],
+    ['tree, no hold', 0],
+    ['tree', null],
+    ['box breath, hold 4', 4],
+  ])('%s', (line, retention) => expect(one(line)?.retention).toBe(retention));
+
+  test.each([
+    ['jump back to plank', 'phalakasana', 'jump-back'],
+    ['plank, step back', 'phalakasana', 'step-back'],
+    ['sphinx via split squat', 'sphinx', 'split-squat'],
+    ['mountain, roll up', 'tadasana', 'roll-up'],
+  ])('%s', (line, asana, way) => expect(one(line)).toMatchObject({ asana, way }));
+
+  test('inhale and exhale', () => {
+    expect(one('cobra, inhale')?.breath).toBe('inhale');
+    expect(one('fold exhale')?.breath).toBe('exhale');
+  });
+});
+
+describe('the whole text', () => {
+  const { sequence } = read(
+    '\uFEFF# Slow morning\r\nminutes: 30\nplace: mat\n\n## Warm\nMountain\nflying carpet\n\n## Main\nSun salutation x2\n',
+  );
+
+  test('title, header and sections', () => {
+    expect(sequence).toMatchObject({ title: 'Slow morning', minutes: 30, place: 'mat' });
+    expect(sequence?.steps[0]).toMatchObject({ line: 6, section: 'Warm' });
+  });
+
+  test('a salutation becomes its steps, its rounds theirs', () => {
+    const steps = sequence!.steps.filter(({ of }) => of === 'surya-namaskara-classic');
+    expect(steps).toHaveLength(12);
+    expect(steps.every(({ line, dose, section }) => line === 10 && dose.rounds === 2 && section === 'Main')).toBe(true);
+  });
+
+  test('an unknown line is kept with its number and three near names', () => {
+    expect(sequence?.unknown).toHaveLength(1);
+    expect(sequence?.unknown[0]).toMatchObject({ line: 7, text: 'flying carpet' });
+    expect(sequence?.unknown[0]?.nearest).toHaveLength(3);
+  });
+});
+
+describe('what can’t be a sequence', () => {
+  test.each([
+    ['', /empty/],
+    ['  \n \n', /empty/],
+    ['\0\x01binary', /no plain text/],
+    ['\uFFFD\uFFFD', /no plain text/],
+    [Array.from({ length: 5000 }, () => 'tree').join('\n'), /5000 lines; expected at most/],
+    ['x'.repeat(600), /line 1 has 600 characters/],
+    ['tree 0 breaths', /line 1: 0 breaths/],
+    ['mountain\ntree 900 min', /line 2: 900 minutes: expected at most 60/],
+    ['minutes: 0\ntree', /minutes is "0"; expected 1 to 240/],
+  ])('%#', (lines, message) => {
+    const { sequence, problems } = read(lines);
+    expect(sequence).toBeNull();
+    expect(problems[0]?.message).toMatch(message);
+  });
+
+  test('as many lines as are allowed are read', () => {
+    expect(read(Array.from({ length: MOST_LINES }, () => 'tree').join('\n')).sequence?.steps).toHaveLength(MOST_LINES);
+  });
+});
+
+describe('a sequence as data', () => {
+  test('is read like a text', () => {
+    const { sequence } = readSequenceJson(library, {
+      title: 'A',
+      minutes: 20,
+      steps: [{ asana: 'vrksasana', side: 'left', dose: { seconds: 30 } }, { asana: 'tadasana' }],
+    });
+    expect(sequence?.steps).toMatchObject([
+      { line: 1, asana: 'vrksasana', side: 'left', dose: { seconds: 30 } },
+      { line: 2, side: 'none' },
+    ]);
+  });
+
+  test.each([
+    [{}, /a list "steps"/],
+    [{ steps: [] }, /empty/],
+    [{ steps: [{ asana: 'nope' }] }, /no asana "nope"/],
+    [{ steps: [{ asana: 'tadasana', variation: 'nope' }] }, /no variation "nope"; it has plain/],
+    [{ steps: [{ asana: 'tadasana', side: 'up' }] }, /side is "up"/],
+    [{ steps: [{ asana: 'tadasana', dose: { breaths: 0 } }] }, /0 breaths/],
+    [{ steps: [{ asana: 'tadasana', dose: { sips: 3 } }] }, /sips is 3/],
+    [{ minutes: 500, steps: [{ asana: 'tadasana' }] }, /minutes is 500/],
+  ])('%j', (raw, message) => expect(readSequenceJson(library, raw).problems[0]?.message).toMatch(message));
+});

@@ -1,0 +1,21 @@
+import { queryOptions } from '@tanstack/react-query';
+import { request } from './client.js';
+import type { InstallationState, Person, PersonSummary, SequenceSummary, StoredPlan, StoredSequence, Teacher } from './types.js';
+
+export const stateQuery = queryOptions({ queryKey: ['state'], queryFn: () => request<InstallationState>('GET', 'state') });
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: () => request<Teacher>('GET', 'session'),
+  staleTime: 5 * 60_000,
+});
+export const peopleQuery = queryOptions({ queryKey: ['people'], queryFn: () => request<PersonSummary[]>('GET', 'people') });
+export const personQuery = (id: number) =>
+  queryOptions({ queryKey: ['people', id], queryFn: () => request<Person>('GET', `people/${id}`) });
+export const sequencesQuery = queryOptions({ queryKey: ['sequences'], queryFn: () => request<SequenceSummary[]>('GET', 'sequences') });
+export const sequenceQuery = (id: number) =>
+  queryOptions({ queryKey: ['sequences', id], queryFn: () => request<StoredSequence>('GET', `sequences/${id}`) });
+export const plansQuery = (sequence: number, person: number) =>
+  queryOptions({
+    queryKey: ['plans', sequence, person],
+    queryFn: () => request<StoredPlan[]>('GET', `plans?sequence=${sequence}&person=${person}`),
+  });

@@ -1,0 +1,110 @@
+import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
+import { ApiError } from '../api/client.js';
+import { dropDraft, readDraft, writeDraft } from './drafts.js';
+
+/** How what is on the screen stands to what the server has. */
+export type SaveState =
+  | { readonly is: 'saved' }
+  | { readonly is: 'edited'; readonly restored: boolean }
+  | { readonly is: 'saving' }
+  | { readonly is: 'waiting' }
+  | { readonly is: 'refused'; readonly error: ApiError }
+  | { readonly is: 'conflict'; readonly error: ApiError };
+
+interface Options<T, R extends { readonly version: number }> {
+  /** Names the draft on this device. */
+  readonly key: string;
+  readonly version: number | null;
+  readonly value: T;
+  readonly send: (value: T, version: number | null) => Promise<R>;
+  /** What the server's answer looks like as an edited value. */
+  readonly read: (answer: R) => T;
+  readonly invalidate: readonly QueryKey[];
+  readonly onSaved?: (answer: R) => void;
+}
+
+const RETRY_MS = 4000;
+
+/**
+ * One edited thing: every change is kept on this device until the server has it. When the server is away
+ * the save waits and is sent again; when someone else saved in between, both versions are there.
+ */
+export function useSaved<T, R extends { readonly version: number }>({
+  key,
+  version: serverVersion,
+  value: serverValue,
+  send,
+  read,
+  invalidate,
+  onSaved,
+}: Options<T, R>) {
+  const [draft] = useState(() => readDraft<T>(key));
+  const [version, setVersion] = useState(draft ? draft.version : serverVersion);
+  const [value, setValue] = useState(draft ? draft.value : serverValue);
+  const [edited, setEdited] = useState<'no' | 'here' | 'restored'>(draft ? 'restored' : 'no');
+  const queries = useQueryClient();
+
+  const mutation = useMutation({
+    mutationFn: (sent: { value: T; version: number | null }) => send(sent.value, sent.version),
+    // The server's silence is handled below, by waiting; a paused mutation would say nothing.
+    networkMode: 'always',
+    onSuccess: async (answer, sent) => {
+      setVersion(answer.version);
+      // Typing may have gone on meanwhile; only what was sent is saved.
+      setValue((now) => {
+        if (now !== sent.value) {
+          writeDraft(key, { version: answer.version, value: now });
+          return now;
+        }
+        dropDraft(key);
+        setEdited('no');
+        return read(answer);
+      });
+      await Promise.all(invalidate.map((queryKey) => queries.invalidateQueries({ queryKey: [...queryKey] })));
+      onSaved?.(answer);
+    },
+  });
+
+  const change = useCallback(
+    (next: T) => {
+      setValue(next);
+      setEdited('here');
+      writeDraft(key, { version, value: next });
+    },
+    [key, version],
+  );
+  const { mutate, error, isPending } = mutation;
+  const save = useCallback(() => mutate({ value, version }), [mutate, value, version]);
+
+  const away = error !== null && !(error instanceof ApiError);
+  useEffect(() => {
+    if (!away) return;
+    const again = setTimeout(save, RETRY_MS);
+    window.addEventListener('online', save);
+    return () => {
+      clearTimeout(again);
+      window.removeEventListener('online', save);
+    };
+  }, [away, save, mutation.submittedAt]);
+
+  /** Goes on from another version: the server's value, or one's own on top of it. */
+  const takeOver = useCallback(
+    (next: T, nextVersion: number) => {
+      setVersion(nextVersion);
+      setValue(next);
+      setEdited('here');
+      writeDraft(key, { version: nextVersion, value: next });
+      mutation.reset();
+    },
+    [key, mutation],
+  );
+
+  let state: SaveState;
+  if (isPending) state = { is: 'saving' };
+  else if (away) state = { is: 'waiting' };
+  else if (error instanceof ApiError && error.status === 409) state = { is: 'conflict', error };
+  else if (error instanceof ApiError) state = { is: 'refused', error };
+  else state = edited === 'no' ? { is: 'saved' } : { is: 'edited', restored: edited === 'restored' };
+  return { value, change, save, state, takeOver };
+}

@@ -1,0 +1,31 @@
+import 'reflect-metadata';
+import './styles.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { ApiError } from './api/client.js';
+import { routes } from './routes.js';
+import { startTheme } from './theme/theme.js';
+
+startTheme();
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 10_000,
+      // An answer of the server is final; only silence is asked again.
+      retry: (count, error) => !(error instanceof ApiError) && count < 2,
+    },
+  },
+});
+
+const root = document.getElementById('root');
+if (!root) throw new Error('index.html has no element #root');
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={routes(queries)} />
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,45 @@
+import type { Figure } from '@lotus-steady/core';
+
+interface Props {
+  readonly figure: Figure;
+  /** In words; left out where words stand beside the figure. */
+  readonly label?: string;
+  readonly className?: string;
+  /** Pixels of one centimetre; left out, the figure fills its place. */
+  readonly scale?: number;
+  /** Height above the ground in cm that the drawing shows; left out, as high as the figure. */
+  readonly height?: number;
+  readonly ghost?: Figure | undefined;
+}
+
+const ROOM = 6;
+/** Ground shown below the feet, in cm. */
+const BELOW = 5;
+
+/** One figure in ink on its ground line. The paths come from the core: the picture can't disagree with the measures. */
+export function FigureDrawing({ figure, label, className = '', scale, height, ghost }: Props) {
+  const left = Math.min(figure.box.left, ghost?.box.left ?? Infinity) - ROOM;
+  const right = Math.max(figure.box.right, ghost?.box.right ?? -Infinity) + ROOM;
+  const top = height === undefined ? Math.min(figure.box.top, ghost?.box.top ?? Infinity) - ROOM : -height;
+  const size = scale === undefined ? {} : { width: (right - left) * scale, height: (BELOW - top) * scale };
+  return (
+    <svg
+      className={`figure ${className}`}
+      viewBox={`${left} ${top} ${right - left} ${BELOW - top}`}
+      {...size}
+      {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+    >
+      <line x1={left} x2={right} y1="0.4" y2="0.4" stroke="var(--soft)" strokeWidth="0.8" />
+      {ghost && (
+        <g opacity="0.28">
+          {ghost.shapes.map(({ tone, d }, i) => (
+            <path key={i} d={d} className={tone} />
+          ))}
+        </g>
+      )}
+      {figure.shapes.map(({ tone, d }, i) => (
+        <path key={i} d={d} className={tone} />
+      ))}
+    </svg>
+  );
+}

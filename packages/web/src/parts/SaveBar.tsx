@@ -1,0 +1,35 @@
+import type { SaveState } from '../drafts/use-saved.js';
+import { PRIMARY } from './button-styles.js';
+import { explain } from './Failure.js';
+
+const SAID: Record<Exclude<SaveState['is'], 'refused' | 'conflict' | 'edited'>, string> = {
+  saved: 'Saved',
+  saving: 'Saving …',
+  waiting: 'Not saved yet: the server can’t be reached. It is kept on this device and will be sent as soon as the server is back.',
+};
+
+function words(state: SaveState): string {
+  switch (state.is) {
+    case 'edited':
+      return state.restored ? 'Changes from last time are still here, not saved yet' : 'Not saved yet';
+    case 'refused':
+      return `Not saved: ${explain(state.error)}`;
+    case 'conflict':
+      return 'Not saved: it was changed elsewhere meanwhile. Both versions are below.';
+    default:
+      return SAID[state.is];
+  }
+}
+
+export function SaveBar({ state, onSave, label = 'Save' }: { state: SaveState; onSave: () => void; label?: string }) {
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <button type="button" onClick={onSave} disabled={state.is === 'saving' || state.is === 'saved'} className={PRIMARY}>
+        {label}
+      </button>
+      <p role="status" className={`text-sm ${state.is === 'saved' ? 'text-soft' : ''}`}>
+        {words(state)}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,19 @@
+/** Words whose hyphen or capitals belong to them. */
+const OWN: Readonly<Record<string, string>> = {
+  ivf: 'IVF',
+  'pre-eclampsia': 'pre-eclampsia',
+  'earlier-preterm-birth': 'an earlier preterm birth',
+  'heart-or-lung': 'heart or lung disease',
+  'weak-stable': 'weak, but not getting weaker',
+};
+
+/** An id such as `sitStand` or `placenta-praevia` as words. */
+export function words(id: string): string {
+  return (
+    OWN[id] ??
+    id
+      .replace(/([a-z])([A-Z])/g, '$1 $2')
+      .replaceAll('-', ' ')
+      .toLowerCase()
+  );
+}

@@ -1,0 +1,49 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { createBrowserRouter, redirect } from 'react-router';
+import { ApiError } from './api/client.js';
+import { sessionQuery } from './api/queries.js';
+import { AppFrame } from './parts/AppFrame.js';
+import { RouteFailure } from './parts/Failure.js';
+import { SignInScreen } from './screens/sign-in/SignInScreen.js';
+
+/** Every screen but the first is loaded when it is opened. */
+export function routes(queries: QueryClient) {
+  return createBrowserRouter([
+    { path: '/sign-in', element: <SignInScreen />, errorElement: <RouteFailure /> },
+    {
+      path: '/',
+      element: <AppFrame />,
+      errorElement: <RouteFailure />,
+      hydrateFallbackElement: <p className="p-8">Opening …</p>,
+      loader: async ({ request }) => {
+        try {
+          await queries.ensureQueryData(sessionQuery);
+          return null;
+        } catch (error) {
+          if (!(error instanceof ApiError) || error.status !== 401) throw error;
+          const { pathname } = new URL(request.url);
+          return redirect(pathname === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(pathname)}`);
+        }
+      },
+      children: [
+        { index: true, lazy: async () => ({ Component: (await import('./screens/desk/DeskScreen.js')).DeskScreen }) },
+        { path: 'people', lazy: async () => ({ Component: (await import('./screens/people/PeopleScreen.js')).PeopleScreen }) },
+        { path: 'people/:person', lazy: async () => ({ Component: (await import('./screens/person/PersonScreen.js')).PersonScreen }) },
+        { path: 'sequences', lazy: async () => ({ Component: (await import('./screens/sequences/SequencesScreen.js')).SequencesScreen }) },
+        {
+          path: 'sequences/:sequence',
+          lazy: async () => ({ Component: (await import('./screens/sequence/SequenceScreen.js')).SequenceScreen }),
+        },
+        {
+          path: 'sequences/:sequence/for/:person',
+          lazy: async () => ({ Component: (await import('./screens/score/ScoreScreen.js')).ScoreScreen }),
+        },
+        {
+          path: 'sequences/:sequence/for/:person/teach',
+          lazy: async () => ({ Component: (await import('./screens/teach/TeachScreen.js')).TeachScreen }),
+        },
+        { path: '*', element: <RouteFailure /> },
+      ],
+    },
+  ]);
+}

@@ -1,0 +1,112 @@
+import { findCondition } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { peopleQuery, sequencesQuery } from '../../api/queries.js';
+import { PRIMARY } from '../../parts/button-styles.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { DecisionWord } from '../../parts/Verdict.js';
+
+const CHOICE = 'flex w-full flex-col items-start rounded border px-3 py-2 text-left';
+
+function choice(chosen: boolean): string {
+  return `${CHOICE} ${chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-soft'}`;
+}
+
+/** Before class: one sequence, one person, and the score is open. */
+export function DeskScreen() {
+  const sequences = useQuery(sequencesQuery);
+  const people = useQuery(peopleQuery);
+  const [sequence, setSequence] = useState<number | null>(null);
+  const [person, setPerson] = useState<number | null>(null);
+  const navigate = useNavigate();
+
+  if (sequences.isPending || people.isPending) return <Loading what="Opening the desk" />;
+  const failed = sequences.isError ? sequences : people.isError ? people : null;
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  const waiting = people.data!.filter(({ decision }) => decision !== 'practise');
+  const ready = sequence !== null && person !== null;
+
+  return (
+    <>
+      <h1 className="text-2xl">What do you teach, and to whom?</h1>
+      <p className="mt-1 mb-5 text-soft">Choose a sequence and a person: the score shows what stays, what changes and why.</p>
+      {waiting.length > 0 && (
+        <section aria-labelledby="waiting" className="mb-5 rounded border border-accent bg-sheet p-4">
+          <h2 id="waiting" className="text-base">
+            Before they may practise
+          </h2>
+          <ul className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
+            {waiting.map(({ id, name, decision }) => (
+              <li key={id}>
+                <Link to={`/people/${id}`} className="underline">
+                  {name}
+                </Link>{' '}
+                <span className="text-sm">
+                  <DecisionWord decision={decision} />
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <div className="grid gap-6 md:grid-cols-2">
+        <section aria-labelledby="desk-sequences">
+          <div className="mb-2 flex items-baseline justify-between">
+            <h2 id="desk-sequences" className="text-lg">
+              Sequence
+            </h2>
+            <Link to="/sequences/new" className="underline">
+              Paste a sequence
+            </Link>
+          </div>
+          <ul className="space-y-2">
+            {sequences.data!.map(({ id, title, steps, minutes }) => (
+              <li key={id}>
+                <button type="button" aria-pressed={sequence === id} onClick={() => setSequence(id)} className={choice(sequence === id)}>
+                  <span className="font-semibold">{title}</span>
+                  <span className="text-sm text-soft">
+                    {steps} steps{minutes === null ? '' : `, ${minutes} min`}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-labelledby="desk-people">
+          <div className="mb-2 flex items-baseline justify-between">
+            <h2 id="desk-people" className="text-lg">
+              Person
+            </h2>
+            <Link to="/people/new" className="underline">
+              Take someone in
+            </Link>
+          </div>
+          <ul className="grid gap-2 sm:grid-cols-2">
+            {people.data!.map(({ id, name, conditions }) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  aria-pressed={person === id}
+                  onClick={() => setPerson(id)}
+                  className={`${choice(person === id)} h-full`}
+                >
+                  <span className="font-semibold">{name}</span>
+                  <span className="text-sm text-soft">
+                    {conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+      <div className="sticky bottom-0 mt-6 border-t border-rule bg-paper py-3">
+        <button type="button" disabled={!ready} onClick={() => void navigate(`/sequences/${sequence}/for/${person}`)} className={PRIMARY}>
+          {ready ? 'Open the score' : 'Choose a sequence and a person'}
+        </button>
+      </div>
+    </>
+  );
+}

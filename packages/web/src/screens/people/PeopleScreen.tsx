@@ -1,0 +1,50 @@
+import { findCondition } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { peopleQuery } from '../../api/queries.js';
+import { INPUT, PRIMARY } from '../../parts/button-styles.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { DecisionWord } from '../../parts/Verdict.js';
+
+export function PeopleScreen() {
+  const people = useQuery(peopleQuery);
+  const [wanted, setWanted] = useState('');
+  if (people.isPending) return <Loading what="Looking up people" />;
+  if (people.isError) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
+  const shown = people.data.filter(({ name }) => name.toLowerCase().includes(wanted.toLowerCase()));
+  return (
+    <>
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
+        <h1 className="text-2xl">People</h1>
+        <Link to="/people/new" className={PRIMARY}>
+          Take someone in
+        </Link>
+      </div>
+      {people.data.length > 8 && (
+        <label className="mb-4 block max-w-sm">
+          <span className="mb-1 block text-sm font-semibold">Find by name</span>
+          <input type="search" value={wanted} onChange={(event) => setWanted(event.target.value)} className={INPUT} />
+        </label>
+      )}
+      {people.data.length === 0 && (
+        <p className="text-soft">Nobody is here yet. Take the first person in: it needs a name, and what you know of their health.</p>
+      )}
+      <ul className="divide-y divide-rule border-y border-rule">
+        {shown.map(({ id, name, conditions, decision }) => (
+          <li key={id}>
+            <Link to={`/people/${id}`} className="grid gap-x-4 px-2 py-2.5 hover:bg-shade sm:grid-cols-[14rem_1fr_14rem]">
+              <span className="font-semibold">{name}</span>
+              <span className="text-soft">{conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}</span>
+              <span className="text-sm">
+                <DecisionWord decision={decision} />
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {shown.length === 0 && people.data.length > 0 && <p className="mt-3 text-soft">Nobody’s name contains “{wanted}”.</p>}
+    </>
+  );
+}

@@ -1,0 +1,78 @@
+import { findCondition, screen, type Clearance } from '@lotus-steady/core';
+import { useId } from 'react';
+import { INPUT, PLAIN } from '../../parts/button-styles.js';
+import { today } from '../../worker/queries.js';
+import type { PersonDraft } from './person-draft.js';
+
+function TextField({
+  label,
+  type = 'text',
+  value,
+  onChange,
+}: {
+  label: string;
+  type?: 'text' | 'date';
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
+        {label}
+      </label>
+      <input id={id} type={type} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT} />
+    </div>
+  );
+}
+
+/** Written clearance for each condition that asks for one: who gave it, when, and until when it holds. */
+export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: (clearances: readonly Clearance[]) => void }) {
+  const { clearances, conditions } = draft;
+  const asked = [
+    ...new Set(
+      screen(conditions)
+        .reasons.filter(({ outcome }) => outcome === 'clearance')
+        .map(({ condition }) => condition),
+    ),
+  ];
+  const ids = [...new Set([...asked, ...clearances.map(({ condition }) => condition)])];
+  if (ids.length === 0) return null;
+  const set = (condition: string, change: Partial<Clearance>) =>
+    onChange(clearances.map((one) => (one.condition === condition ? { ...one, ...change } : one)));
+  return (
+    <section aria-labelledby="clearances">
+      <h2 id="clearances" className="mb-2 text-lg">
+        Written clearance
+      </h2>
+      <div className="space-y-3">
+        {ids.map((id) => {
+          const own = clearances.find(({ condition }) => condition === id);
+          const name = findCondition(id)?.name ?? id;
+          return own ? (
+            <fieldset key={id} className="rounded border border-rule bg-sheet p-4">
+              <legend className="px-1 font-semibold">{name}</legend>
+              <div className="grid gap-4 sm:grid-cols-3">
+                <TextField label="Given by" value={own.by} onChange={(by) => set(id, { by })} />
+                <TextField label="On" type="date" value={own.on} onChange={(on) => set(id, { on })} />
+                <TextField label="Holds until" type="date" value={own.until} onChange={(until) => set(id, { until })} />
+              </div>
+              <button type="button" onClick={() => onChange(clearances.filter((one) => one !== own))} className="mt-3 text-sm underline">
+                Remove this clearance
+              </button>
+            </fieldset>
+          ) : (
+            <button
+              key={id}
+              type="button"
+              className={PLAIN}
+              onClick={() => onChange([...clearances, { condition: id, by: '', on: today(), until: today() }])}
+            >
+              Enter a clearance for: {name}
+            </button>
+          );
+        })}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,168 @@
+import { FLAGS, flagsSpec, type Condition, type ConditionAnswer, type ParameterSpec, type Problem } from '@lotus-steady/core';
+import { X } from 'lucide-react';
+import { useId } from 'react';
+import { INPUT } from '../../parts/button-styles.js';
+import { NumberField } from '../../parts/NumberField.js';
+import { words } from '../../parts/words.js';
+import { problemAt } from './person-draft.js';
+
+type Answer = ConditionAnswer[string];
+
+interface FieldProps {
+  readonly spec: ParameterSpec;
+  readonly value: Answer;
+  readonly problem: string | undefined;
+  readonly onChange: (value: Answer) => void;
+  readonly optionWords?: (option: string) => string;
+}
+
+function SelectField({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: readonly (readonly [string, string])[];
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
+        {label}
+      </label>
+      <select id={id} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT}>
+        <option value="">not answered</option>
+        {options.map(([option, text]) => (
+          <option key={option} value={option}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+function SetField({ spec, value, problem, onChange, optionWords = words }: FieldProps & { spec: Extract<ParameterSpec, { kind: 'set' }> }) {
+  const chosen = Array.isArray(value) ? (value as readonly string[]) : [];
+  const turn = (option: string, on: boolean) => {
+    // "None" and anything else exclude each other.
+    const next = on
+      ? option === 'none'
+        ? ['none']
+        : [...chosen.filter((one) => one !== 'none'), option]
+      : chosen.filter((one) => one !== option);
+    onChange(next.length === 0 ? undefined : next);
+  };
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="mb-1 text-sm font-semibold">{spec.ask}</legend>
+      <div className="flex flex-wrap gap-x-5 gap-y-1">
+        {['none', ...spec.options].map((option) => (
+          <label key={option} className="inline-flex items-start gap-2">
+            <input
+              type="checkbox"
+              className="mt-1 size-4 accent-[var(--ink)]"
+              checked={chosen.includes(option)}
+              onChange={(event) => turn(option, event.target.checked)}
+            />
+            <span>{option === 'none' ? 'none of these' : optionWords(option)}</span>
+          </label>
+        ))}
+      </div>
+      {problem !== undefined && <p className="mt-1 text-sm text-accent">{problem}</p>}
+    </fieldset>
+  );
+}
+
+function ParameterField(props: FieldProps) {
+  const { spec, value, problem, onChange } = props;
+  switch (spec.kind) {
+    case 'number':
+      return (
+        <NumberField
+          label={spec.ask}
+          unit={spec.unit === '0-10' ? 'of 10' : spec.unit}
+          value={value as number | undefined}
+          problem={problem}
+          onChange={onChange}
+        />
+      );
+    case 'choice':
+      return (
+        <SelectField
+          label={spec.ask}
+          options={spec.options.map((option) => [option, words(option)])}
+          value={(value as string | undefined) ?? ''}
+          onChange={(next) => onChange(next === '' ? undefined : next)}
+        />
+      );
+    case 'yesno':
+      return (
+        <SelectField
+          label={spec.ask}
+          options={[
+            ['yes', 'yes'],
+            ['no', 'no'],
+          ]}
+          value={value === undefined ? '' : value ? 'yes' : 'no'}
+          onChange={(next) => onChange(next === '' ? undefined : next === 'yes')}
+        />
+      );
+    case 'set':
+      return <SetField {...props} spec={spec} />;
+  }
+}
+
+interface Props {
+  readonly condition: Condition;
+  readonly answer: ConditionAnswer;
+  readonly problems: readonly Problem[];
+  readonly onChange: (answer: ConditionAnswer) => void;
+  readonly onRemove: () => void;
+}
+
+/** The questions of one condition, and whether one of its warning signs is there today. */
+export function ConditionCard({ condition, answer, problems, onChange, onRemove }: Props) {
+  const set = (name: string, value: Answer) => {
+    const { [name]: _old, ...rest } = answer;
+    onChange((value === undefined ? rest : { ...rest, [name]: value }) as ConditionAnswer);
+  };
+  const flagWords = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
+  return (
+    <section aria-label={condition.name} className="rounded border border-rule bg-sheet p-4">
+      <div className="mb-3 flex items-start justify-between gap-2">
+        <h3 className="text-lg">{condition.name}</h3>
+        <button
+          type="button"
+          onClick={onRemove}
+          className="rounded p-1.5 hover:bg-shade"
+          aria-label={`Remove ${condition.name}`}
+          title="Remove"
+        >
+          <X size={18} aria-hidden />
+        </button>
+      </div>
+      <div className="grid gap-4 sm:grid-cols-2">
+        {Object.entries(condition.parameters).map(([name, spec]) => (
+          <ParameterField
+            key={name}
+            spec={spec}
+            value={answer[name]}
+            problem={problemAt(problems, `${condition.id}.${name}`)}
+            onChange={(value) => set(name, value)}
+          />
+        ))}
+        <SetField
+          spec={flagsSpec(condition)}
+          value={answer[FLAGS]}
+          problem={undefined}
+          optionWords={(id) => flagWords.get(id) ?? id}
+          onChange={(value) => set(FLAGS, value)}
+        />
+      </div>
+    </section>
+  );
+}

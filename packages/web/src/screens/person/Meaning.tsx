@@ -1,0 +1,75 @@
+import { activeLimits, clearedConditions, findCondition, limitJson, screen, type Grade } from '@lotus-steady/core';
+import { useMemo } from 'react';
+import { DecisionWord } from '../../parts/Verdict.js';
+import { today } from '../../worker/queries.js';
+import type { PersonDraft } from './person-draft.js';
+
+const GRADES: readonly { readonly grade: Grade; readonly title: string }[] = [
+  { grade: 'avoid', title: 'Not at all' },
+  { grade: 'modify', title: 'Only when changed' },
+  { grade: 'watch', title: 'With care' },
+];
+
+/** What the answers so far mean: may they practise, and within which limits. */
+export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }) {
+  const { conditions, schools, clearances } = draft;
+  const meaning = useMemo(() => {
+    if (!valid) return null;
+    const cleared = clearedConditions(clearances, today());
+    return { screening: screen(conditions, cleared), limits: activeLimits(conditions, schools, cleared).map(limitJson) };
+  }, [conditions, schools, clearances, valid]);
+  return (
+    <aside aria-labelledby="meaning" className="rounded border border-rule bg-sheet p-4 lg:sticky lg:top-4">
+      <h2 id="meaning" className="text-lg">
+        What this means
+      </h2>
+      {!meaning && <p className="mt-2">Mend the marked answers first; until then nothing is worked out.</p>}
+      {meaning && (
+        <div role="status">
+          <p className="mt-2 text-lg">
+            <DecisionWord decision={meaning.screening.decision} />
+          </p>
+          <ul className="mt-1 list-disc pl-5">
+            {meaning.screening.reasons.map(({ text }) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+          {meaning.screening.notes.length > 0 && (
+            <ul className="mt-2 list-disc pl-5 text-sm text-soft">
+              {meaning.screening.notes.map(({ text }) => (
+                <li key={text}>{text}</li>
+              ))}
+            </ul>
+          )}
+          {conditions.length === 0 && <p className="mt-2 text-soft">No condition, no limits.</p>}
+          {GRADES.map(({ grade, title }) => {
+            const limits = meaning.limits.filter((limit) => limit.grade === grade);
+            return (
+              limits.length > 0 && (
+                <details key={grade} className="mt-3">
+                  <summary className="cursor-pointer font-semibold">
+                    {title} ({limits.length} limits)
+                  </summary>
+                  <ul className="mt-1 space-y-1.5 text-sm">
+                    {limits.map(({ limit, label, bound, unit, when, text }) => (
+                      <li key={limit}>
+                        <strong>{label}</strong> {bound.replace('<=', 'at most').replace('>=', 'at least')} {unit}
+                        {when.map((one) => `, ${one}`)}. <span className="text-soft">{text}</span>
+                      </li>
+                    ))}
+                  </ul>
+                </details>
+              )
+            );
+          })}
+          {conditions.length > 0 && (
+            <p className="mt-4 border-t border-rule pt-3 text-sm">
+              <strong>Stop in class: </strong>
+              {conditions.map(({ id }) => findCondition(id)?.stopInClass).join(' ')}
+            </p>
+          )}
+        </div>
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,16 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { personQuery } from '../../api/queries.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { PersonForm } from './PersonForm.js';
+
+export function PersonScreen() {
+  const { person: id } = useParams();
+  const isNew = id === 'new';
+  const person = useQuery({ ...personQuery(Number(id)), enabled: !isNew });
+  if (isNew) return <PersonForm key="new" stored={null} />;
+  if (person.isPending) return <Loading what="Opening the record" />;
+  if (person.isError) return <Failure error={person.error} onRetry={() => void person.refetch()} />;
+  return <PersonForm key={person.data.id} stored={person.data} />;
+}

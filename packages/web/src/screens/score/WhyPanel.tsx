@@ -1,0 +1,149 @@
+import { MEASURES, type Measure } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
+import { X } from 'lucide-react';
+import { useEffect, useRef } from 'react';
+import { findConditionName } from '../../parts/condition-name.js';
+import type { Person, StoredSequence } from '../../api/types.js';
+import { Failure } from '../../parts/Failure.js';
+import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { FigurePair } from '../../parts/FigurePair.js';
+import { VerdictWord } from '../../parts/Verdict.js';
+import type { Score } from '../../worker/core.worker.js';
+import { othersQuery } from '../../worker/queries.js';
+
+interface Props {
+  readonly sequence: StoredSequence;
+  readonly person: Person;
+  readonly score: Score;
+  readonly index: number;
+  readonly onClose: () => void;
+}
+
+type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
+
+const GRADES = { avoid: 'not at all', modify: 'only when changed', watch: 'with care' } as const;
+
+function ReasonItem({ reason }: { reason: Reason }) {
+  const { measure, value, unit, bound, grade, text, source, condition, where } = reason;
+  const label = measure === 'facing' ? 'Position' : measure === 'props' ? 'Props' : MEASURES[measure as Measure].label;
+  return (
+    <li className="border-l-2 border-ink pl-3">
+      <p>
+        <strong>{label}</strong>: {value === null ? 'not known' : unit === '1' ? value : `${value} ${unit}`}, allowed{' '}
+        {bound.replace('<=', 'at most').replace('>=', 'at least')}
+        {where === 'transition' && ' (on the way there)'}
+        {where === 'session' && ' (over the class)'}
+      </p>
+      <p>{text}</p>
+      <p className="text-sm text-soft">
+        {findConditionName(condition)}, {GRADES[grade]}. {source}
+      </p>
+    </li>
+  );
+}
+
+/** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
+export function WhyPanel({ sequence, person, score, index, onClose }: Props) {
+  const step = score.answer.participants[0]!.steps[index]!;
+  const { given, givenName, adapted } = score.steps[index]!;
+  const others = useQuery(othersQuery(sequence.text, person, index));
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => heading.current?.scrollIntoView({ block: 'nearest' }), []);
+  const name = step.to?.name ?? givenName;
+  const isChosen = (asana: string, variation: string, changes: readonly string[]) =>
+    step.to?.asana === asana && step.to.variation === variation && step.to.changes.join() === changes.join();
+  const otherWays = others.data?.filter(({ asana, variation, changes }) => !isChosen(asana, variation, changes));
+
+  return (
+    <section
+      aria-labelledby="why"
+      className="rounded border border-rule bg-sheet p-4"
+      onKeyDown={(event) => event.key === 'Escape' && onClose()}
+    >
+      <div className="flex items-start justify-between gap-3">
+        <h2 id="why" ref={heading} className="text-lg">
+          {givenName}
+        </h2>
+        <button type="button" onClick={onClose} className="rounded p-1.5 hover:bg-shade" aria-label="Close">
+          <X size={18} aria-hidden />
+        </button>
+      </div>
+      <p className="font-semibold">
+        <VerdictWord verdict={step.verdict} />
+        {step.verdict === 'substitute' && `: ${name}`}
+      </p>
+      {(step.to?.changes.length ?? 0) > 0 && (
+        <ul className="mt-1 list-disc pl-5">
+          {step.to!.changes.map((change) => (
+            <li key={change}>{change}</li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-3">
+        <FigurePair drawing={adapted ?? given} label={name} className="h-40 w-full" />
+      </div>
+      {step.setup.length > 0 && (
+        <p className="mt-2">
+          <strong>Set up: </strong>
+          {step.setup
+            .map(
+              ({ prop, count, height, place }) =>
+                `${count > 1 ? `${count} × ` : ''}${prop}${height === null ? '' : `, top ${height} cm high,`} ${place}`,
+            )
+            .join('; ')}
+        </p>
+      )}
+      {step.ways.length > 0 && (
+        <p className="mt-2">
+          <strong>Getting there: </strong>
+          {step.ways.map(({ say }) => say).join('; ')}
+        </p>
+      )}
+      {step.reasons.length > 0 && (
+        <>
+          <h3 className="mt-4 mb-2 text-base">Why it is not kept</h3>
+          <ul className="space-y-3">
+            {step.reasons.map((reason) => (
+              <ReasonItem key={reason.limit + reason.where} reason={reason} />
+            ))}
+          </ul>
+        </>
+      )}
+      {step.watch.length > 0 && (
+        <>
+          <h3 className="mt-4 mb-2 text-base">Take care</h3>
+          <ul className="space-y-3">
+            {step.watch.map((reason) => (
+              <ReasonItem key={reason.limit} reason={reason} />
+            ))}
+          </ul>
+        </>
+      )}
+      {step.cues.length > 0 && (
+        <>
+          <h3 className="mt-4 mb-1 text-base">Say</h3>
+          <ul className="list-disc pl-5">
+            {step.cues.map((cue) => (
+              <li key={cue}>{cue}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3 className="mt-4 mb-1 text-base">Other safe ways</h3>
+      {others.isPending && <p className="text-soft">Looking …</p>}
+      {others.isError && <Failure error={others.error} />}
+      {otherWays?.length === 0 && <p className="text-soft">None was found.</p>}
+      <ul className="grid grid-cols-2 gap-2">
+        {otherWays?.map(({ asana, variation, name: other, changes, drawing }) => (
+          <li key={asana + variation + changes.join()} className="rounded border border-rule p-2">
+            <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="h-20 w-full" />
+            <p className="text-sm leading-tight">
+              <strong>{other}</strong>
+              <span className="block">{changes.join('; ')}</span>
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

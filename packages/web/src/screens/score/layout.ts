@@ -1,0 +1,50 @@
+import type { Score, ScoreStep } from '../../worker/core.worker.js';
+
+/** Pixels of one centimetre of body in the score. */
+export const SCALE = 0.72;
+/** Height above the ground in cm that every staff shows: someone tall with the arms up. */
+export const STAFF_CM = 225;
+const ROOM_CM = 14;
+const NARROWEST = 108;
+/** Pixels of one minute, so that a long rest looks longer than three breaths, up to a bound. */
+const PER_MINUTE = 34;
+const WIDEST_FOR_TIME = 230;
+
+export interface Column {
+  readonly index: number;
+  readonly width: number;
+  /** Seconds from the start of the class as planned. */
+  readonly startsAt: number;
+  readonly section: string | null;
+}
+
+function widest({ given, adapted }: ScoreStep): number {
+  const figures = [...given[given.best], ...(adapted ? adapted[adapted.best] : [])];
+  return Math.max(...figures.map(({ box }) => box.right - box.left)) + ROOM_CM;
+}
+
+/** Columns from left to right: wide enough for their figures, and wider the longer a step takes. */
+export function layOut({ answer, steps }: Score): Column[] {
+  const planned = answer.participants[0]!.steps;
+  let startsAt = 0;
+  let section = '';
+  return steps.map((step, index) => {
+    const { seconds, section: own } = planned[index]!;
+    const forTime = Math.min(WIDEST_FOR_TIME, (seconds / 60) * PER_MINUTE + 70);
+    const column: Column = {
+      index,
+      startsAt,
+      width: Math.round(Math.max(NARROWEST, forTime, widest(step) * SCALE)),
+      section: own !== '' && own !== section ? own : null,
+    };
+    section = own;
+    startsAt += seconds;
+    return column;
+  });
+}
+
+/** Seconds as `m:ss`. */
+export function clock(seconds: number): string {
+  const whole = Math.round(seconds);
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}

@@ -1,0 +1,120 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import { useDeferredValue, useRef } from 'react';
+import { request } from '../../api/client.js';
+import { peopleQuery } from '../../api/queries.js';
+import type { StoredSequence } from '../../api/types.js';
+import { useSaved } from '../../drafts/use-saved.js';
+import { PLAIN } from '../../parts/button-styles.js';
+import { SaveBar } from '../../parts/SaveBar.js';
+import { readTextQuery } from '../../worker/queries.js';
+import { Matches } from './Matches.js';
+
+const EXAMPLE = `# Slow morning
+minutes: 30
+
+Mountain, 5 breaths
+Cat-cow 6x
+Downward dog - 5 breaths
+Warrior II each side 5 breaths
+Savasana 8 min`;
+
+/** A sequence as text on one side, what it was understood as on the other. */
+export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
+  const navigate = useNavigate();
+  const people = useQuery(peopleQuery);
+  const area = useRef<HTMLTextAreaElement>(null);
+  const {
+    value: text,
+    change,
+    save,
+    state,
+    takeOver,
+  } = useSaved<string, StoredSequence>({
+    key: `sequence.${stored?.id ?? 'new'}`,
+    version: stored?.version ?? null,
+    value: stored?.text ?? '',
+    send: (sent, version) =>
+      stored === null ? request('POST', 'sequences', { text: sent }) : request('PUT', `sequences/${stored.id}`, { text: sent, version }),
+    read: (answer) => answer.text,
+    invalidate: [['sequences']],
+    onSaved: ({ id }) => {
+      if (stored === null) void navigate(`/sequences/${id}`, { replace: true });
+    },
+  });
+  const settled = useDeferredValue(text);
+  const read = useQuery({ ...readTextQuery(settled), enabled: settled.trim() !== '', placeholderData: (before) => before });
+  const theirs = state.is === 'conflict' ? (state.error.details['theirs'] as StoredSequence) : null;
+
+  const goToLine = (line: number) => {
+    const lines = text.split('\n');
+    const from = lines.slice(0, line - 1).join('\n').length + (line > 1 ? 1 : 0);
+    area.current?.focus();
+    area.current?.setSelectionRange(from, from + (lines[line - 1]?.length ?? 0));
+  };
+
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+        <h1 className="text-2xl">{read.data?.sequence?.title || stored?.title || 'New sequence'}</h1>
+        <SaveBar state={state} onSave={save} />
+      </div>
+      {theirs && (
+        <section aria-labelledby="conflict" className="mb-4 rounded border border-accent bg-sheet p-4">
+          <h2 id="conflict" className="text-base">
+            Saved elsewhere meanwhile
+          </h2>
+          <pre className="mt-2 max-h-64 overflow-auto rounded bg-shade p-3 font-sans text-sm whitespace-pre-wrap">{theirs.text}</pre>
+          <div className="mt-3 flex flex-wrap gap-2">
+            <button type="button" className={PLAIN} onClick={() => takeOver(theirs.text, theirs.version)}>
+              Go on from that one
+            </button>
+            <button type="button" className={PLAIN} onClick={() => takeOver(text, theirs.version)}>
+              Keep mine instead
+            </button>
+          </div>
+        </section>
+      )}
+      <div className="grid gap-5 lg:grid-cols-[minmax(20rem,30rem)_1fr]">
+        <div>
+          <label htmlFor="text" className="mb-1 block font-semibold">
+            Your notes, one step a line
+          </label>
+          <textarea
+            ref={area}
+            id="text"
+            value={text}
+            onChange={(event) => change(event.target.value)}
+            spellCheck={false}
+            placeholder={EXAMPLE}
+            className="h-[26rem] w-full resize-y rounded border border-soft bg-sheet p-3 leading-7 lg:h-[calc(100dvh-15rem)]"
+          />
+        </div>
+        <div>
+          <h2 className="mb-1 text-base">Understood as</h2>
+          <Matches text={text} read={text.trim() === '' ? undefined : read.data} failure={read.error} onChange={change} onGoTo={goToLine} />
+          {stored && (people.data?.length ?? 0) > 0 && (
+            <section aria-labelledby="adapt-for" className="mt-6">
+              <h2 id="adapt-for" className="mb-2 text-base">
+                Adapt it for
+              </h2>
+              <ul className="flex flex-wrap gap-2">
+                {people.data!.map(({ id, name }) => (
+                  <li key={id}>
+                    <Link
+                      to={`/sequences/${stored.id}/for/${id}`}
+                      className="inline-block rounded border border-rule bg-sheet px-3 py-1.5 hover:border-ink"
+                    >
+                      {name}
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+              {state.is !== 'saved' && <p className="mt-2 text-sm text-soft">The score uses the saved text.</p>}
+            </section>
+          )}
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,16 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { sequenceQuery } from '../../api/queries.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { SequenceEditor } from './SequenceEditor.js';
+
+export function SequenceScreen() {
+  const { sequence: id } = useParams();
+  const isNew = id === 'new';
+  const sequence = useQuery({ ...sequenceQuery(Number(id)), enabled: !isNew });
+  if (isNew) return <SequenceEditor key="new" stored={null} />;
+  if (sequence.isPending) return <Loading what="Opening the sequence" />;
+  if (sequence.isError) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
+  return <SequenceEditor key={sequence.data.id} stored={sequence.data} />;
+}

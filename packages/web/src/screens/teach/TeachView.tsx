@@ -1,0 +1,110 @@
+import { ChevronLeft, ChevronRight, Pause, Play, X } from 'lucide-react';
+import { useEffect, useMemo } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { FigurePair } from '../../parts/FigurePair.js';
+import type { Score } from '../../worker/core.worker.js';
+import { clock } from '../score/layout.js';
+import { beatsOf } from './beats.js';
+import { BreathPacer } from './BreathPacer.js';
+import { useCountdown } from './use-countdown.js';
+import { useWakeLock } from './use-wake-lock.js';
+
+const ROUND = 'rounded-full border-2 border-ink p-3 disabled:opacity-40 sm:p-5';
+const KEY = `${ROUND} hover:bg-shade`;
+
+/** One step at a time, to be read from two metres: what, how long, which side, what next. */
+export function TeachView({ score, breathSeconds, back }: { score: Score; breathSeconds: number; back: string }) {
+  const steps = score.answer.participants[0]!.steps;
+  const beats = useMemo(() => beatsOf(steps), [steps]);
+  const seconds = useMemo(() => beats.map((beat) => beat.seconds), [beats]);
+  const { beat: at, left, running, turn, go } = useCountdown(seconds);
+  const navigate = useNavigate();
+  useWakeLock(running);
+
+  useEffect(() => {
+    // A page-turner pedal sends arrow or page keys.
+    const press = (event: KeyboardEvent) => {
+      if (event.key === 'ArrowRight' || event.key === 'PageDown') go(at + 1);
+      else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(at - 1);
+      else if (event.key === ' ' && !(event.target instanceof HTMLButtonElement)) turn();
+      else if (event.key === 'Escape') void navigate(back);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [at, go, turn, navigate, back]);
+
+  const beat = beats[at];
+  if (!beat) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
+  const step = steps[beat.index]!;
+  const drawn = (index: number) => score.steps[index]!.adapted ?? score.steps[index]!.given;
+  const drawing = drawn(beat.index);
+  const next = beats[at + 1];
+  const nextDrawing = next && drawn(next.index);
+  const nextFigure = nextDrawing?.[nextDrawing.best][0];
+  const finished = !running && left === 0;
+  const elapsed = beat.seconds - left;
+
+  return (
+    <div className="flex min-h-full flex-col px-3 pt-2 sm:px-5 sm:pt-4">
+      <div className="flex items-center justify-between gap-4">
+        <p className="text-lg text-soft">
+          {at + 1} of {beats.length}
+          {step.section !== '' && ` · ${step.section}`}
+        </p>
+        <Link to={back} className="rounded p-2 hover:bg-shade" aria-label="Stop teaching">
+          <X size={28} aria-hidden />
+        </Link>
+      </div>
+      <div className="grid grow gap-4 lg:grid-cols-[1.25fr_1fr]">
+        <FigurePair drawing={drawing} label={step.to!.name} className="h-[26dvh] w-full self-end sm:h-[36dvh] lg:h-[64dvh]" />
+        <div className="flex flex-col gap-3 lg:justify-center">
+          <h1 className="text-3xl sm:text-5xl">{step.to!.name}</h1>
+          {beat.side && <p className="text-2xl font-semibold text-accent uppercase sm:text-3xl">{beat.side} side</p>}
+          <p className="text-xl sm:text-2xl">{step.dose}</p>
+          {step.to!.changes.length > 0 && <p className="text-lg sm:text-xl">{step.to!.changes.join('; ')}</p>}
+          <div className="flex flex-wrap items-center gap-x-8 gap-y-2">
+            <p className="font-serif text-6xl tabular-nums sm:text-8xl" role="timer" aria-label="Time left">
+              {finished ? 'Done' : clock(Math.ceil(left))}
+            </p>
+            <BreathPacer elapsed={elapsed} breathSeconds={breathSeconds} running={running} />
+          </div>
+          {step.cues[0] && <p className="text-lg text-soft sm:text-xl">{step.cues[0]}</p>}
+        </div>
+      </div>
+      <div className="sticky bottom-0 mt-3 flex items-center justify-between gap-3 border-t border-rule bg-paper py-3">
+        <div className="flex gap-3">
+          <button type="button" className={KEY} onClick={() => go(at - 1)} disabled={at === 0} aria-label="Back">
+            <ChevronLeft size={32} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className={`${ROUND} bg-ink text-paper`}
+            onClick={turn}
+            disabled={finished}
+            aria-label={running ? 'Pause' : 'Start'}
+          >
+            {running ? <Pause size={32} aria-hidden /> : <Play size={32} aria-hidden />}
+          </button>
+          <button type="button" className={KEY} onClick={() => go(at + 1)} disabled={at + 1 >= beats.length} aria-label="Next">
+            <ChevronRight size={32} aria-hidden />
+          </button>
+        </div>
+        <div className="flex items-center gap-3" aria-live="polite">
+          <p className="text-right text-lg leading-tight">
+            <span className="block text-soft">{next ? 'Next' : 'Last step'}</span>
+            {next && (
+              <strong>
+                {steps[next.index]!.to!.name}
+                {next.side && `, ${next.side}`}
+              </strong>
+            )}
+          </p>
+          {next && <FigureDrawing figure={nextFigure!} className="hidden h-20 w-28 sm:block" />}
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+import { useCallback, useEffect, useReducer } from 'react';
+
+interface Countdown {
+  readonly beat: number;
+  readonly left: number;
+  readonly running: boolean;
+}
+type Action = { readonly do: 'tick'; readonly by: number } | { readonly do: 'turn' } | { readonly do: 'go'; readonly to: number };
+
+/** Steps of the clock while it runs; short enough for a breath that is seen to move. */
+const TICK_MS = 100;
+
+/** Counts a row of beats down, one after the other. Stops after the last one; `go` keeps what the clock was doing. */
+export function useCountdown(seconds: readonly number[]) {
+  const reduce = useCallback(
+    (now: Countdown, action: Action): Countdown => {
+      const at = (beat: number, running: boolean): Countdown => ({ beat, left: seconds[beat] ?? 0, running });
+      switch (action.do) {
+        case 'turn':
+          return { ...now, running: !now.running };
+        case 'go': {
+          const to = Math.min(Math.max(0, action.to), seconds.length - 1);
+          return to === now.beat && action.to >= seconds.length ? { ...now, running: false, left: 0 } : at(to, now.running);
+        }
+        case 'tick': {
+          if (!now.running) return now;
+          const left = now.left - action.by;
+          if (left > 0) return { ...now, left };
+          return now.beat + 1 < seconds.length ? at(now.beat + 1, true) : { ...now, left: 0, running: false };
+        }
+      }
+    },
+    [seconds],
+  );
+  const [state, act] = useReducer(reduce, { beat: 0, left: seconds[0] ?? 0, running: false });
+  useEffect(() => {
+    if (!state.running) return;
+    // Measured, not counted: a tab in the background ticks late.
+    let last = performance.now();
+    const timer = setInterval(() => {
+      const now = performance.now();
+      act({ do: 'tick', by: (now - last) / 1000 });
+      last = now;
+    }, TICK_MS);
+    return () => clearInterval(timer);
+  }, [state.running]);
+  return { ...state, turn: () => act({ do: 'turn' }), go: (to: number) => act({ do: 'go', to }) };
+}

@@ -1,0 +1,133 @@
+import {
+  adapt, adaptationJson, library, nameIndex, otherWays, sequenceReader, setupOf, stepFigures, Studio,
+  type AdaptationJson, type BodyAnswers, type Chosen, type Figure, type Participant, type Problem, type Sequence, type SetupItem, type StepSide, type View,
+} from '@lotus-steady/core'; // prettier-ignore
+import { expose } from 'comlink';
+
+/** A step's figure from both sides; a movement has two ends. */
+export interface Drawing {
+  readonly side: readonly Figure[];
+  readonly front: readonly Figure[];
+  /** The view that shows more of it: from the front where the stance or the bend runs sideways. */
+  readonly best: View;
+}
+
+export interface ReadLine {
+  readonly line: number;
+  readonly name: string;
+  readonly asana: string;
+  readonly variation: string | null;
+  readonly figure: Figure;
+}
+
+/** What a text means, with a small figure for each step. */
+export type ReadText =
+  | { readonly sequence: Sequence; readonly lines: readonly ReadLine[]; readonly problems: readonly [] }
+  | { readonly sequence: null; readonly lines: readonly []; readonly problems: readonly Problem[] };
+
+export interface ScoreStep {
+  readonly given: Drawing;
+  readonly givenName: string;
+  readonly givenSeconds: number;
+  /** `null` where the step is kept as it is or left out. */
+  readonly adapted: Drawing | null;
+  readonly effort: number;
+  readonly headBelowHeart: number | null;
+}
+
+export interface Score {
+  readonly answer: AdaptationJson;
+  readonly steps: readonly ScoreStep[];
+}
+
+export interface OtherWay {
+  readonly asana: string;
+  readonly name: string;
+  readonly variation: string;
+  readonly changes: readonly string[];
+  readonly cost: number;
+  readonly drawing: Drawing;
+  readonly setup: readonly SetupItem[];
+}
+
+const read = sequenceReader(library, nameIndex(library));
+const anyStudio = new Studio(library);
+/** The last body's solved postures stay; going back and forth between two people is common. */
+const STUDIOS = 3;
+const studios = new Map<string, Studio>();
+
+function studioFor(body: BodyAnswers): Studio {
+  const key = JSON.stringify(body);
+  const studio = studios.get(key) ?? new Studio(library, body);
+  studios.delete(key);
+  studios.set(key, studio);
+  if (studios.size > STUDIOS) studios.delete(studios.keys().next().value!);
+  return studio;
+}
+
+function width(figures: readonly Figure[]): number {
+  return Math.max(...figures.map(({ box }) => box.right - box.left));
+}
+
+function draw(studio: Studio, chosen: Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>, stepSide: StepSide): Drawing {
+  const [side, front] = (['side', 'front'] as const).map((view) => stepFigures(studio, chosen, stepSide, view)) as [Figure[], Figure[]];
+  // Standing straight is about 50 cm wide from the front: only what reaches well beyond shows more from there.
+  const best = width(front) > 62 && width(front) > 1.3 * width(side) ? 'front' : 'side';
+  return { side, front, best };
+}
+
+function parse(text: string): Sequence {
+  const { sequence, problems } = read(text);
+  if (!sequence) throw new Error(problems.map(({ message }) => message).join('; '));
+  return sequence;
+}
+
+const core = {
+  read(text: string): ReadText {
+    const { sequence, problems } = read(text);
+    if (!sequence) return { sequence: null, lines: [], problems };
+    const lines = sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
+      const form = anyStudio.form(asana, variation);
+      const drawing = draw(anyStudio, { ...form, changes: [] }, side);
+      return { line, asana, variation, name: form.asana.name, figure: drawing[drawing.best].at(-1)! };
+    });
+    return { sequence, lines, problems: [] };
+  },
+
+  /** A text adapted to one person, with all that the score draws. */
+  score(text: string, participant: Participant, today: string): Score {
+    const sequence = parse(text);
+    const studio = studioFor(participant.body);
+    const plan = adapt(studio, sequence, participant, { today });
+    const steps = plan.steps.map(({ step, given, chosen, verdict }): ScoreStep => {
+      const shown = chosen ?? given;
+      return {
+        given: draw(studio, given, step.side),
+        givenName: given.asana.name,
+        givenSeconds: given.timed.seconds + given.transitionSeconds,
+        adapted: chosen && verdict !== 'keep' ? draw(studio, chosen, step.side) : null,
+        effort: shown.declared.effort,
+        headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
+      };
+    });
+    return { answer: adaptationJson(sequence, [plan]), steps };
+  },
+
+  /** Other safe ways for one step, cheapest first. */
+  others(text: string, participant: Participant, index: number, today: string): OtherWay[] {
+    const sequence = parse(text);
+    const studio = studioFor(participant.body);
+    return otherWays(studio, sequence, participant, index, 6, { today }).map((chosen) => ({
+      asana: chosen.asana.id,
+      name: chosen.asana.name,
+      variation: chosen.variation.id,
+      changes: chosen.changes,
+      cost: chosen.cost,
+      drawing: draw(studio, chosen, sequence.steps[index]!.side),
+      setup: setupOf(chosen.ends[0]!),
+    }));
+  },
+};
+export type CoreWorker = typeof core;
+
+expose(core);

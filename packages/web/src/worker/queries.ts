@@ -1,0 +1,40 @@
+import type { Participant } from '@lotus-steady/core';
+import { queryOptions, skipToken } from '@tanstack/react-query';
+import type { Person } from '../api/types.js';
+import { core } from './core.js';
+import type { ReadText } from './core.worker.js';
+
+export function today(): string {
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+}
+
+/** The participant that the core knows: a person without name and note. */
+export function toParticipant({ id, body, conditions, props, schools, clearances, breathSeconds }: Person): Participant {
+  return { id: String(id), body, conditions, props, schools, clearances, breathSeconds };
+}
+
+export const readTextQuery = (text: string) =>
+  queryOptions({
+    queryKey: ['read', text],
+    queryFn: async (): Promise<ReadText> => core.read(text),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+export const scoreQuery = (text: string | undefined, person: Person | undefined) =>
+  queryOptions({
+    queryKey: ['score', text, person],
+    queryFn: text === undefined || person === undefined ? skipToken : () => core.score(text, toParticipant(person), today()),
+    staleTime: Infinity,
+    retry: false,
+  });
+
+export const othersQuery = (text: string, person: Person, index: number) =>
+  queryOptions({
+    queryKey: ['others', text, person, index],
+    queryFn: () => core.others(text, toParticipant(person), index, today()),
+    staleTime: Infinity,
+    retry: false,
+  });
