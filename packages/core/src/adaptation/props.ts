@@ -18,7 +18,7 @@ const BLANKET_CM = 2.75;
 const HIGHEST_STACK_CM = 14;
 
 /** The prop that a contact's support is made of, and how many of it. */
-function propOf({ on }: Contact): { prop: Prop; count: number } | null {
+function propOf({ on, bears }: Contact): { prop: Prop; count: number } | null {
   if (on.kind === 'wall') return { prop: 'wall', count: 1 };
   if (on.kind === 'strap') return { prop: 'strap', count: 1 };
   if (on.kind !== 'level') return null;
@@ -35,7 +35,7 @@ function propOf({ on }: Contact): { prop: Prop; count: number } | null {
     case 'stack':
     case 'wedge':
       // On a chair seat or another support the blanket itself is thin; a stack this high is a bolster.
-      if (on.height > 25) return { prop: 'blanket', count: 1 };
+      if (on.height > 25 || !bears) return { prop: 'blanket', count: 1 };
       if (on.height > HIGHEST_STACK_CM) return { prop: 'bolster', count: 1 };
       return { prop: 'blanket', count: Math.max(1, Math.round(on.height / BLANKET_CM)) };
     case 'bolster':

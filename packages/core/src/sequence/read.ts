@@ -6,7 +6,7 @@ import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequen
 import type { WayId } from './ways.js';
 
 /** More lines than any class has: a text that is longer is something else. */
-export const MOST_LINES = 2000;
+export const MOST_LINES = 600;
 const MOST_LINE_LENGTH = 500;
 
 export type ReadResult =

@@ -17,13 +17,24 @@ export interface ReadLine {
   readonly name: string;
   readonly asana: string;
   readonly variation: string | null;
-  readonly figure: Figure;
+  /** Names its figure in `figures`. */
+  readonly figure: string;
 }
 
 /** What a text means, with a small figure for each step. */
 export type ReadText =
-  | { readonly sequence: Sequence; readonly lines: readonly ReadLine[]; readonly problems: readonly [] }
-  | { readonly sequence: null; readonly lines: readonly []; readonly problems: readonly Problem[] };
+  | {
+      readonly sequence: Sequence;
+      readonly lines: readonly ReadLine[];
+      readonly figures: Readonly<Record<string, Figure>>;
+      readonly problems: readonly [];
+    }
+  | {
+      readonly sequence: null;
+      readonly lines: readonly [];
+      readonly figures: Readonly<Record<string, Figure>>;
+      readonly problems: readonly Problem[];
+    };
 
 export interface ScoreStep {
   readonly given: Drawing;
@@ -85,13 +96,18 @@ function parse(text: string): Sequence {
 const core = {
   read(text: string): ReadText {
     const { sequence, problems } = read(text);
-    if (!sequence) return { sequence: null, lines: [], problems };
+    if (!sequence) return { sequence: null, lines: [], figures: {}, problems };
+    const figures: Record<string, Figure> = {};
     const lines = sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
       const form = anyStudio.form(asana, variation);
-      const drawing = draw(anyStudio, { ...form, changes: [] }, side);
-      return { line, asana, variation, name: form.asana.name, figure: drawing[drawing.best].at(-1)! };
+      const key = `${asana} ${variation} ${side}`;
+      if (!(key in figures)) {
+        const drawing = draw(anyStudio, { ...form, changes: [] }, side);
+        figures[key] = drawing[drawing.best].at(-1)!;
+      }
+      return { line, asana, variation, name: form.asana.name, figure: key };
     });
-    return { sequence, lines, problems: [] };
+    return { sequence, lines, figures, problems: [] };
   },
 
   /** A text adapted to one person, with all that the score draws. */

@@ -25,6 +25,7 @@ export function Staves({ score, columns, name, selected, onSelect }: Props) {
   const steps = score.answer.participants[0]!.steps;
   const buttons = useRef<(HTMLButtonElement | null)[]>([]);
   const move = (event: KeyboardEvent, index: number) => {
+    if (event.key === 'Escape') onSelect(null);
     const to = { ArrowRight: index + 1, ArrowLeft: index - 1, Home: 0, End: columns.length - 1 }[event.key];
     if (to === undefined || to < 0 || to >= columns.length) return;
     event.preventDefault();
@@ -32,7 +33,7 @@ export function Staves({ score, columns, name, selected, onSelect }: Props) {
     if (selected !== null) onSelect(to);
   };
   return (
-    <div className="overflow-x-auto rounded border border-rule bg-sheet" tabIndex={-1}>
+    <div className="relative overflow-x-auto rounded border border-rule bg-sheet">
       {/* Rows are shared by all columns, so that every staff has one ground line. */}
       <ol
         className="grid w-max min-w-full auto-cols-max grid-flow-col grid-rows-[1.6rem_auto_auto_auto_auto] justify-start"

@@ -48,7 +48,9 @@ export function WhyPanel({ sequence, person, score, index, onClose }: Props) {
   const { given, givenName, adapted } = score.steps[index]!;
   const others = useQuery(othersQuery(sequence.text, person, index));
   const heading = useRef<HTMLHeadingElement>(null);
-  useEffect(() => heading.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    heading.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   const name = step.to?.name ?? givenName;
   const isChosen = (asana: string, variation: string, changes: readonly string[]) =>
     step.to?.asana === asana && step.to.variation === variation && step.to.changes.join() === changes.join();

@@ -69,7 +69,7 @@ export function Matches({ text, read, failure, onChange, onGoTo }: Props) {
             </button>
             {step && match ? (
               <>
-                <FigureDrawing figure={match.figure} className="h-11 w-full" />
+                <FigureDrawing figure={read.figures[match.figure]!} className="h-11 w-full" />
                 <div className="leading-tight">
                   <span className="font-semibold">{match.name}</span>
                   <span className="block text-sm text-soft">{details(step)}</span>

@@ -1,0 +1,58 @@
+import { test as plain } from '@playwright/test';
+import { expect, expectAccessible, openScore, test } from './fixtures.js';
+
+plain('axe finds nothing on the sign-in page', async ({ page }) => {
+  await page.goto('/sign-in');
+  await page.getByRole('button', { name: 'Look round the demo hall' }).waitFor();
+  await expectAccessible(page);
+});
+
+for (const theme of ['light', 'dark'] as const)
+  for (const width of [1280, 390])
+    test(`axe finds nothing on any screen, and nothing is cut off: ${theme}, ${width} wide`, async ({ page }) => {
+      test.setTimeout(180_000);
+      await page.evaluate((chosen) => localStorage.setItem('lotus.theme', chosen), theme);
+      await page.setViewportSize({ width, height: 800 });
+      const look = async () => {
+        await expectAccessible(page);
+        // Only the score itself scrolls sideways, never the page.
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+      };
+      for (const [path, heading] of [
+        ['/', 'What do you teach, and to whom?'],
+        ['/people', 'People'],
+        ['/people/9', 'Isolde Carran'],
+        ['/sequences', 'Sequences'],
+        ['/sequences/1', 'Slow morning'],
+      ] as const) {
+        await page.goto(path);
+        await expect(page.getByRole('heading', { name: heading, level: 1 })).toBeVisible();
+        await look();
+      }
+      await openScore(page, 'Classical salutation', 'Ansa Kettil');
+      await page.getByRole('button', { name: /Cobra/ }).click();
+      await expect(page.getByRole('heading', { name: 'Other safe ways' })).toBeVisible();
+      await look();
+      await page.getByRole('link', { name: 'Teach' }).click();
+      await expect(page.getByRole('timer')).toBeVisible({ timeout: 30_000 });
+      await look();
+    });
+
+test('the whole path works from the keyboard alone', async ({ page }) => {
+  const press = async (name: RegExp | string) => {
+    await page.getByRole('button', { name }).focus();
+    await page.keyboard.press('Enter');
+  };
+  await press(/Classical salutation/);
+  await press(/Bero Talman/);
+  await press('Open the score');
+  const first = page.getByRole('button', { name: /Mountain/ }).first();
+  await first.focus({ timeout: 30_000 });
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: /Standing forward fold/ }).first()).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Standing forward fold' })).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('region', { name: 'Upward salute' })).toBeVisible();
+});

@@ -1,0 +1,107 @@
+import { expect, openScore, test } from './fixtures.js';
+
+test('paste, choose a person, see it adapted, keep it, teach it', async ({ page }) => {
+  await page.goto('/sequences/new');
+  await page
+    .getByLabel('Your notes, one step a line')
+    .fill('# My evening\nMountain 2 breaths\nForward fold 5 breaths\nFlying carpet 3x\nSavasana 10 min');
+  await expect(page.getByText('3 steps understood, 1 not')).toBeVisible();
+  await page.getByRole('button', { name: 'Warrior III' }).click();
+  await expect(page.getByText('4 steps understood')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await expect(page).toHaveURL(/\/sequences\/\d+$/);
+
+  await page.getByRole('link', { name: 'Ansa Kettil' }).click();
+  const fold = page.getByRole('button', { name: /Standing forward fold/ });
+  await expect(fold).toContainText('Changed', { timeout: 30_000 });
+  await expect(page.getByRole('button', { name: /Mountain/ })).toContainText('Kept');
+  await expect(page.getByRole('button', { name: /Final rest/ })).toContainText('on the side');
+
+  await fold.click();
+  const why = page.getByRole('region', { name: 'Standing forward fold' });
+  await expect(why).toContainText('How closed the belly is');
+  await expect(why).toContainText('allowed at most 0.3');
+  await expect(why).toContainText('Common practice, no published source known.');
+  await expect(why.getByRole('heading', { name: 'Other safe ways' })).toBeVisible();
+  await expect(why.getByText('Looking …')).toBeHidden({ timeout: 30_000 });
+  expect(await why.getByRole('listitem').count()).toBeGreaterThan(5);
+  await page.keyboard.press('Escape');
+  await expect(why).toBeHidden();
+
+  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page.getByRole('button', { name: 'Plan is kept' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Plan is kept' })).toBeVisible({ timeout: 30_000 });
+
+  await page.getByRole('link', { name: 'Teach' }).click();
+  await expect(page.getByRole('heading', { name: 'Mountain' })).toBeVisible({ timeout: 30_000 });
+  const clock = page.getByRole('timer');
+  await expect(clock).toHaveText('0:13');
+  await page.keyboard.press(' ');
+  await expect(clock).not.toHaveText('0:13');
+  await expect(page.getByText(/breathe (in|out)/)).toBeVisible();
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('heading', { name: 'Standing forward fold' })).toBeVisible();
+  await page.keyboard.press('PageUp');
+  await expect(page.getByRole('heading', { name: 'Mountain' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('heading', { name: 'My evening' })).toBeVisible();
+});
+
+test('a step on both sides is taught right, then left', async ({ page }) => {
+  await openScore(page, 'Slow morning', 'Hanno Vey');
+  await page.getByRole('link', { name: 'Teach' }).click();
+  await expect(page.getByRole('timer')).toBeVisible({ timeout: 30_000 });
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('right side')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('left side')).toBeVisible();
+});
+
+test('for someone with nothing to watch everything is kept', async ({ page }) => {
+  await openScore(page, 'Classical salutation', 'Hanno Vey');
+  await expect(page.getByRole('list', { name: 'How many steps' })).toHaveText('Kept 13');
+});
+
+test('take someone in: answers become limits as they are typed, and the record is kept', async ({ page }) => {
+  await page.goto('/people/new');
+  await page.getByLabel('Name').fill('Maren Holt');
+  await page.getByLabel('Height').fill('172');
+  await page.getByLabel('Add a condition or stage of life').fill('high BP');
+  await page.getByRole('option', { name: /High blood pressure/ }).click();
+  const meaning = page.getByRole('complementary', { name: 'What this means' });
+  await expect(meaning).toContainText('No reading: treated as 140 to 159');
+  await page.getByLabel('Upper number').fill('170');
+  await page.getByLabel('Lower number').fill('95');
+  await expect(meaning).toContainText('Written clearance first');
+  await page.getByRole('button', { name: /Enter a clearance for: High blood pressure/ }).click();
+  await page.getByLabel('Given by').fill('Dr. Own Doctor');
+  await page.getByLabel('Holds until').fill('2099-01-01');
+  await expect(meaning).toContainText('May practise');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page).toHaveURL(/\/people\/\d+$/);
+  await page.reload();
+  await expect(page.getByLabel('Upper number')).toHaveValue('170');
+  await page.getByRole('button', { name: 'Erase …' }).click();
+  await page.getByRole('button', { name: 'Erase', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
+  await expect(page.getByText('Maren Holt')).toBeHidden();
+});
+
+test('a red flag today stops teaching, not planning', async ({ page }) => {
+  await page.goto('/people/12');
+  await page.getByRole('checkbox', { name: 'Any bleeding or loss of fluid' }).check();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await openScore(page, 'Slow morning', 'Lovis Adair');
+  await expect(page.getByRole('region', { name: 'Screening' })).toContainText('Not today: refer');
+  await expect(page.getByRole('link', { name: 'Teach' })).toBeHidden();
+  await page.goto(`${page.url()}/teach`);
+  await expect(page.getByText('this plan is not taught yet')).toBeVisible({ timeout: 30_000 });
+  await page.goto('/people/12');
+  await page.getByRole('checkbox', { name: 'Any bleeding or loss of fluid' }).uncheck();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+});

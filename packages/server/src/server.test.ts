@@ -1,0 +1,262 @@
+import 'reflect-metadata';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { getConnectionToken } from '@nestjs/sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { QueryTypes } from 'sequelize';
+import request from 'supertest';
+import { createApp } from './create-app.js';
+import { DEMO_PEOPLE } from './demo/people.js';
+import { DEMO_SEQUENCES } from './demo/sequences.js';
+import { DemoService } from './demo/demo.service.js';
+import { readSettings } from './settings.js';
+
+/** Against a real MariaDB that the test script starts and throws away. */
+let app: NestExpressApplication;
+let database: Sequelize;
+let cookie: string;
+
+const api = () => request(app.getHttpServer());
+const PERSON = { name: 'Orla Finch', body: { stature: 170 }, conditions: [{ id: 'pregnancy', week: 30, fetuses: 1, complications: ['none'], experience: 'experienced' }], props: { chair: 1 }, schools: {}, clearances: [], breathSeconds: 5, note: 'likes mornings' }; // prettier-ignore
+const TEXT = '# Short\nMountain\nForward fold 5 breaths\nSavasana 5 min';
+
+async function signIn(name: string, password: string): Promise<string> {
+  const { headers } = await api().post('/api/session').send({ name, password }).expect(200);
+  return (headers['set-cookie'] as unknown as string[])[0]!.split(';')[0]!;
+}
+async function make<T>(path: string, body: object): Promise<T> {
+  const answer = await api().post(path).set('Cookie', cookie).send(body).expect(201);
+  return answer.body as T;
+}
+
+beforeAll(async () => {
+  if (!process.env['LOTUS_DB_PORT']) throw new Error('these tests need a database; run: npm test');
+  app = await createApp(readSettings({ ...process.env, LOTUS_PORT: '0', LOTUS_DEMO: '0', LOTUS_LOG: '0' }));
+  await app.init();
+  database = app.get<Sequelize>(getConnectionToken());
+});
+afterAll(async () => {
+  for (const table of ['plans', 'sequences', 'people', 'sessions', 'audit', 'teachers'])
+    await database.query(`DELETE FROM ${table}`, { type: QueryTypes.DELETE });
+  await app.close();
+});
+
+describe('before anyone has an account', () => {
+  test('the installation says that it needs one, and everything else is closed', async () => {
+    expect((await api().get('/api/state').expect(200)).body).toEqual({ needsTeacher: true, demo: false });
+    await api().get('/api/people').expect(401);
+    await api().get('/api/sequences/1').expect(401);
+    await api().post('/api/adapt').send({ text: TEXT }).expect(401);
+    await api().post('/api/session/demo').expect(404);
+  });
+
+  test('health needs no account', async () => {
+    expect((await api().get('/api/health').expect(200)).body.ok).toBe(true);
+  });
+
+  test('a short password is refused at its field', async () => {
+    const { body } = await api().post('/api/teachers').send({ name: 'Rue', password: 'short' }).expect(422);
+    expect(body.problems).toEqual([{ field: 'password', message: expect.stringContaining('at least 10') }]);
+  });
+});
+
+describe('signing in', () => {
+  test('the first account is made once and opens a session', async () => {
+    const { headers, body } = await api().post('/api/teachers').send({ name: 'Rue Calder', password: 'a long enough one' }).expect(201);
+    expect(body).toMatchObject({ name: 'Rue Calder', demo: false });
+    expect((headers['set-cookie'] as unknown as string[])[0]).toMatch(/HttpOnly; SameSite=Strict/);
+    await api().post('/api/teachers').send({ name: 'Second', password: 'a long enough one' }).expect(409);
+  });
+
+  test('name and password are wrong together', async () => {
+    const wrong = await api().post('/api/session').send({ name: 'Rue Calder', password: 'not it at all' }).expect(401);
+    const unknown = await api().post('/api/session').send({ name: 'Nobody', password: 'not it at all' }).expect(401);
+    expect(wrong.body.message).toBe(unknown.body.message);
+  });
+
+  test('a session ends when it is left', async () => {
+    const own = await signIn('Rue Calder', 'a long enough one');
+    await api().get('/api/session').set('Cookie', own).expect(200);
+    await api().delete('/api/session').set('Cookie', own).expect(204);
+    await api().get('/api/session').set('Cookie', own).expect(401);
+  });
+
+  test('neither password nor session token is in the database', async () => {
+    cookie = await signIn('Rue Calder', 'a long enough one');
+    const rows = JSON.stringify(
+      await database.query('SELECT t.passwordHash, s.tokenHash FROM teachers t JOIN sessions s ON s.teacherId = t.id', {
+        type: QueryTypes.SELECT,
+      }),
+    );
+    expect(rows).toContain('$argon2id$');
+    expect(rows).not.toContain('a long enough one');
+    expect(rows).not.toContain(cookie.split('=')[1]);
+  });
+});
+
+describe('people', () => {
+  test('are kept as they were entered', async () => {
+    const { id, version } = await make<{ id: number; version: number }>('/api/people', PERSON);
+    const { body } = await api().get(`/api/people/${id}`).set('Cookie', cookie).expect(200);
+    expect(body).toMatchObject({ ...PERSON, id, version: 1 });
+    expect(version).toBe(1);
+  });
+
+  test.each([
+    [{ body: { stature: 17 } }, 'stature', /stature is 17; expected 80 to 230 cm/],
+    [{ conditions: [{ id: 'pregnancy', week: 55 }] }, 'pregnancy.week', /week is 55/],
+    [{ conditions: [{ id: 'hypertension', systolic: 80, diastolic: 90 }] }, 'hypertension.systolic', /at least 15 mmHg above/],
+    [{ conditions: [{ id: 'seniors' }, { id: 'seniors' }] }, 'seniors', /given twice/],
+    [{ conditions: [{ week: 3 }] }, 'conditions', /objects with an "id"/],
+    [{ props: { boat: 1 } }, 'props.boat', /no prop "boat"/],
+    [{ schools: { x: 'y' } }, 'x', /no school "x"/],
+    [{ name: '' }, 'name', /Write a name/],
+    [{ clearances: [{ condition: 'pregnancy', by: '', on: 'soon', until: '2026-01-01' }] }, 'clearances.0.by', /Who gave/],
+    [{ breathSeconds: 99 }, 'breathSeconds', /2 to 20/],
+    [{ colour: 'red' }, 'colour', /should not exist/],
+  ])('%j is refused at its field and nothing is stored', async (part, field, message) => {
+    const before = (await api().get('/api/people').set('Cookie', cookie)).body.length;
+    const { body } = await api().post('/api/people').set('Cookie', cookie).send({ ...PERSON, ...part }).expect(422); // prettier-ignore
+    expect(body.problems.find((problem: { field: string }) => problem.field === field)?.message).toMatch(message);
+    expect((await api().get('/api/people').set('Cookie', cookie)).body).toHaveLength(before);
+  });
+
+  test('the list says who may practise', async () => {
+    await make('/api/people', { ...PERSON, name: 'Aud Nilsen', conditions: [{ id: 'pregnancy', week: 30, flags: ['bleeding'] }] });
+    const { body } = await api().get('/api/people').set('Cookie', cookie).expect(200);
+    expect(body.map(({ name, decision }: { name: string; decision: string }) => [name, decision])).toEqual([['Aud Nilsen', 'refer'], ['Orla Finch', 'practise']]); // prettier-ignore
+  });
+
+  test('two tabs: the stale edit is refused with both versions, and nothing is half-saved', async () => {
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Two Tabs' });
+    const put = (body: object) => api().put(`/api/people/${id}`).set('Cookie', cookie).send(body);
+    await put({ ...PERSON, name: 'First tab', version: 1 }).expect(200);
+    const { body } = await put({ ...PERSON, name: 'Second tab', version: 1 }).expect(409);
+    expect(body).toMatchObject({ yours: { name: 'Second tab' }, theirs: { name: 'First tab', version: 2 } });
+    expect((await api().get(`/api/people/${id}`).set('Cookie', cookie)).body.name).toBe('First tab');
+  });
+
+  test('two saves at the same moment: one of them wins whole', async () => {
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Race' });
+    const answers = await Promise.all(
+      ['one', 'two', 'three'].map((name) =>
+        api()
+          .put(`/api/people/${id}`)
+          .set('Cookie', cookie)
+          .send({ ...PERSON, name, version: 1 }),
+      ),
+    );
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
+  });
+
+  test('every read is in the audit trail; export and erasure are one action each', async () => {
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Leaves Soon' });
+    await api().get(`/api/people/${id}`).set('Cookie', cookie).expect(200);
+    const { body } = await api().get(`/api/people/${id}/export`).set('Cookie', cookie).expect(200);
+    expect(body.person.name).toBe('Leaves Soon');
+    expect(body.audit.map(({ action }: { action: string }) => action)).toEqual(['export', 'read', 'create']);
+    await api().delete(`/api/people/${id}`).set('Cookie', cookie).expect(204);
+    await api().get(`/api/people/${id}`).set('Cookie', cookie).expect(404);
+    const [erased] = await database.query(`SELECT action FROM audit WHERE personId = ${id} ORDER BY id DESC LIMIT 1`, {
+      type: QueryTypes.SELECT,
+    });
+    expect(erased).toEqual({ action: 'erase' });
+  });
+});
+
+describe('sequences', () => {
+  test('are read, kept and listed by their title', async () => {
+    const { id, title } = await make<{ id: number; title: string }>('/api/sequences', { text: TEXT });
+    expect(title).toBe('Short');
+    const { body } = await api().get('/api/sequences').set('Cookie', cookie).expect(200);
+    expect(body).toContainEqual(expect.objectContaining({ id, title: 'Short', steps: 3, unknown: 0 }));
+  });
+
+  test.each([
+    ['', /empty/],
+    ['\u0001binary', /no plain text/],
+    ['tree\n'.repeat(5000), /lines; expected at most/],
+    ['tree 0 breaths', /line 1: 0 breaths/],
+  ])('%# a text that can’t be one is refused', async (text, message) => {
+    const { body } = await api().post('/api/sequences').set('Cookie', cookie).send({ text }).expect(422);
+    expect(body.message).toMatch(message);
+  });
+
+  test('a stale edit is refused with both versions', async () => {
+    const { id } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const put = (text: string, version: number) => api().put(`/api/sequences/${id}`).set('Cookie', cookie).send({ text, version });
+    await put('# One\ntree', 1).expect(200);
+    const { body } = await put('# Two\ntree', 1).expect(409);
+    expect(body).toMatchObject({ yours: { text: '# Two\ntree' }, theirs: { text: '# One\ntree', version: 2 } });
+  });
+});
+
+describe('plans', () => {
+  test('are adapted here and kept with the versions that made them', async () => {
+    const person = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Planned' });
+    const sequence = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const plan = await make<{ id: number }>('/api/plans', { sequenceId: sequence.id, personId: person.id });
+    const { body } = await api().get(`/api/plans/${plan.id}`).set('Cookie', cookie).expect(200);
+    expect(body).toMatchObject({
+      sequenceVersion: 1,
+      personVersion: 1,
+      libraryVersion: expect.any(String),
+      answer: { contract: 1, title: 'Short' },
+    });
+    expect(body.answer.participants[0].steps.map(({ verdict }: { verdict: string }) => verdict)).toEqual(['keep', 'modify', 'modify']);
+    expect((await api().get(`/api/plans?sequence=${sequence.id}&person=${person.id}`).set('Cookie', cookie)).body).toHaveLength(1);
+  });
+
+  test('the terminal’s adapt through HTTP gives the same objects', async () => {
+    const { body } = await api().post('/api/adapt').set('Cookie', cookie).send({ text: TEXT, class: { participants: [{ id: 'a' }] } }).expect(200); // prettier-ignore
+    expect(body).toMatchObject({ contract: 1, participants: [{ id: 'a' }], columns: [{ line: 2, distinct: 1 }, { line: 3, distinct: 1 }, { line: 4, distinct: 1 }] }); // prettier-ignore
+    await api().post('/api/adapt').set('Cookie', cookie).send({ text: TEXT, class: {} }).expect(422);
+  });
+});
+
+describe('knowledge', () => {
+  test('asanas, conditions and limits', async () => {
+    expect((await api().get('/api/asanas').set('Cookie', cookie).expect(200)).body.asanas).toHaveLength(333);
+    expect((await api().get('/api/asanas/phalakasana').set('Cookie', cookie).expect(200)).body.measured[0].measures.handLoad.unit).toBe(
+      'body weight',
+    );
+    await api().get('/api/asanas/nope').set('Cookie', cookie).expect(404);
+    expect((await api().get('/api/limits/pregnancy?week=10').set('Cookie', cookie).expect(200)).body.stages).toContain('t1');
+    await api().get('/api/limits/pregnancy?week=99').set('Cookie', cookie).expect(422);
+  });
+
+  test('the API describes itself', async () => {
+    const { body } = await api().get('/api/docs-json').expect(200);
+    expect(Object.keys(body.paths)).toEqual(expect.arrayContaining(['/api/people/{person}', '/api/plans', '/api/adapt']));
+  });
+});
+
+describe('another teacher', () => {
+  test('sees nothing of it, not even that it exists', async () => {
+    const person = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Private' });
+    await database.query(
+      "INSERT INTO teachers (name, passwordHash, demo, createdAt, updatedAt) SELECT 'Other', passwordHash, 0, NOW(), NOW() FROM teachers LIMIT 1",
+      { type: QueryTypes.INSERT },
+    );
+    const other = await signIn('Other', 'a long enough one');
+    await api().get(`/api/people/${person.id}`).set('Cookie', other).expect(404);
+    await api().delete(`/api/people/${person.id}`).set('Cookie', other).expect(404);
+    expect((await api().get('/api/people').set('Cookie', other)).body).toEqual([]);
+  });
+});
+
+describe('the demo', () => {
+  test('is not loaded over someone’s own data', async () => {
+    await app.get(DemoService).loadOnce();
+    expect((await api().get('/api/state')).body.demo).toBe(false);
+  });
+
+  test('has twelve people and six sequences that are wholly understood, and every condition among them', async () => {
+    expect(DEMO_PEOPLE).toHaveLength(12);
+    expect(DEMO_SEQUENCES).toHaveLength(6);
+    expect(new Set(DEMO_PEOPLE.flatMap(({ conditions }) => conditions.map(({ id }) => id))).size).toBe(7);
+    for (const person of DEMO_PEOPLE) await make('/api/people', person);
+    for (const text of DEMO_SEQUENCES) await make('/api/sequences', { text });
+    const { body } = await api().get('/api/sequences').set('Cookie', cookie);
+    expect(body.filter(({ unknown }: { unknown: number }) => unknown > 0)).toEqual([]);
+  });
+});

@@ -1,0 +1,93 @@
+/** @jest-environment jsdom */
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, renderHook, waitFor } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { ApiError } from '../api/client.js';
+import { dropAllDrafts, readDraft, writeDraft } from './drafts.js';
+import { useSaved } from './use-saved.js';
+
+interface Answer {
+  readonly text: string;
+  readonly version: number;
+}
+
+function setUp(send: (text: string, version: number | null) => Promise<Answer>) {
+  const client = new QueryClient();
+  const wrapper = ({ children }: { children: ReactNode }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>;
+  return renderHook(
+    () => useSaved<string, Answer>({ key: 'k', version: 1, value: 'old', send, read: ({ text }) => text, invalidate: [] }),
+    { wrapper },
+  );
+}
+
+beforeEach(() => localStorage.clear());
+
+test('what is typed is kept on this device until the server has it', async () => {
+  const { result } = setUp(async (text, version) => ({ text, version: (version ?? 0) + 1 }));
+  act(() => result.current.change('new'));
+  expect(readDraft('k')).toEqual({ version: 1, value: 'new' });
+  expect(result.current.state).toEqual({ is: 'edited', restored: false });
+  act(() => result.current.save());
+  await waitFor(() => expect(result.current.state).toEqual({ is: 'saved' }));
+  expect(readDraft('k')).toBeNull();
+});
+
+test('what was left unsaved is there again next time', () => {
+  writeDraft('k', { version: 1, value: 'half a thought' });
+  const { result } = setUp(() => Promise.reject(new Error('never')));
+  expect(result.current.value).toBe('half a thought');
+  expect(result.current.state).toEqual({ is: 'edited', restored: true });
+});
+
+test('a server that is away: the save waits, nothing is lost, and it is sent again', async () => {
+  let away = true;
+  const { result } = setUp(async (text) => {
+    if (away) throw new TypeError('Failed to fetch');
+    return { text, version: 2 };
+  });
+  act(() => result.current.change('new'));
+  act(() => result.current.save());
+  await waitFor(() => expect(result.current.state).toEqual({ is: 'waiting' }));
+  expect(readDraft('k')).toEqual({ version: 1, value: 'new' });
+  away = false;
+  act(() => window.dispatchEvent(new Event('online')) as unknown as void);
+  await waitFor(() => expect(result.current.state).toEqual({ is: 'saved' }));
+});
+
+test('saved elsewhere meanwhile: refused with both versions; one’s own may be put on top', async () => {
+  const sent: (number | null)[] = [];
+  const { result } = setUp(async (text, version) => {
+    sent.push(version);
+    if (version === 1) throw new ApiError(409, 'changed', [], { theirs: { text: 'theirs', version: 4 } });
+    return { text, version: 5 };
+  });
+  act(() => result.current.change('mine'));
+  act(() => result.current.save());
+  await waitFor(() => expect(result.current.state.is).toBe('conflict'));
+  expect(readDraft('k')?.value).toBe('mine');
+  act(() => result.current.takeOver('mine', 4));
+  act(() => result.current.save());
+  await waitFor(() => expect(result.current.state.is).toBe('saved'));
+  expect(sent).toEqual([1, 4]);
+});
+
+test('typing goes on while it saves: what came later is not lost', async () => {
+  let answer: (value: Answer) => void = () => undefined;
+  const { result } = setUp(() => new Promise((resolve) => (answer = resolve)));
+  act(() => result.current.change('one'));
+  act(() => result.current.save());
+  await waitFor(() => expect(result.current.state.is).toBe('saving'));
+  act(() => result.current.change('one two'));
+  act(() => answer({ text: 'one', version: 2 }));
+  await waitFor(() => expect(result.current.state).toMatchObject({ is: 'edited' }));
+  expect(readDraft('k')).toEqual({ version: 2, value: 'one two' });
+});
+
+test('drafts leave this device with whoever signs out; a broken one is dropped', () => {
+  writeDraft('k', { version: 1, value: 'x' });
+  localStorage.setItem('other', 'stays');
+  dropAllDrafts();
+  expect([readDraft('k'), localStorage.getItem('other')]).toEqual([null, 'stays']);
+  localStorage.setItem('lotus.draft.k', '{broken');
+  expect(readDraft('k')).toBeNull();
+});

@@ -1,0 +1,49 @@
+import type { Figure } from '@lotus-steady/core';
+import type { Score, ScoreStep } from '../../worker/core.worker.js';
+import { clock, layOut, SCALE } from './layout.js';
+
+function figure(width: number): Figure {
+  return { view: 'side', shapes: [], box: { left: 0, right: width, top: -170, bottom: 0 } };
+}
+function step(width: number, adapted: number | null = null): ScoreStep {
+  const drawing = (cm: number) => ({ side: [figure(cm)], front: [figure(50)], best: 'side' as const });
+  return {
+    given: drawing(width),
+    givenName: 'x',
+    givenSeconds: 0,
+    adapted: adapted === null ? null : drawing(adapted),
+    effort: 1,
+    headBelowHeart: 0,
+  };
+}
+function score(steps: readonly ScoreStep[], seconds: readonly number[], sections: readonly string[] = []): Score {
+  const planned = steps.map((_, i) => ({ seconds: seconds[i], section: sections[i] ?? '' }));
+  return { answer: { participants: [{ steps: planned }] } as unknown as Score['answer'], steps };
+}
+
+test('a column holds its widest figure, given or adapted', () => {
+  const [narrow, lying, adapted] = layOut(score([step(40), step(180), step(40, 200)], [10, 10, 10]));
+  expect(narrow!.width).toBe(108);
+  expect(lying!.width).toBeGreaterThanOrEqual(180 * SCALE);
+  expect(adapted!.width).toBeGreaterThanOrEqual(200 * SCALE);
+});
+
+test('what takes longer is wider, up to a bound', () => {
+  const widths = layOut(score([step(40), step(40), step(40), step(40)], [30, 120, 300, 3000])).map(({ width }) => width);
+  expect(widths[1]).toBeGreaterThan(widths[0]!);
+  expect(widths[2]).toBeGreaterThan(widths[1]!);
+  expect(widths[3]).toBe(widths[2]);
+});
+
+test('time runs on, and a section is named where it begins', () => {
+  const columns = layOut(score([step(40), step(40), step(40)], [30, 60, 5], ['Warm', 'Warm', 'Rest']));
+  expect(columns.map(({ startsAt }) => startsAt)).toEqual([0, 30, 90]);
+  expect(columns.map(({ section }) => section)).toEqual(['Warm', null, 'Rest']);
+});
+
+test.each([
+  [0, '0:00'],
+  [9.6, '0:10'],
+  [75, '1:15'],
+  [3600, '60:00'],
+])('%d seconds are %s', (seconds, text) => expect(clock(seconds)).toBe(text));
