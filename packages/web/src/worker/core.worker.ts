@@ -1,5 +1,5 @@
 import {
-  adapt, adaptationJson, library, nameIndex, otherWays, sequenceReader, setupOf, stepFigures, Studio,
+  adapt, adaptationJson, describeDose, library, nameIndex, otherWays, sequenceReader, setupOf, stepFigures, Studio,
   type AdaptationJson, type BodyAnswers, type Chosen, type Figure, type Participant, type Problem, type Sequence, type SetupItem, type StepSide, type View,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -39,6 +39,7 @@ export type ReadText =
 export interface ScoreStep {
   readonly given: Drawing;
   readonly givenName: string;
+  readonly givenDose: string;
   readonly givenSeconds: number;
   /** `null` where the step is kept as it is or left out. */
   readonly adapted: Drawing | null;
@@ -120,6 +121,7 @@ const core = {
       return {
         given: draw(studio, given, step.side),
         givenName: given.asana.name,
+        givenDose: describeDose(given.dose),
         givenSeconds: given.timed.seconds + given.transitionSeconds,
         adapted: chosen && verdict !== 'keep' ? draw(studio, chosen, step.side) : null,
         effort: shown.declared.effort,

@@ -48,7 +48,7 @@ export function Staves({ score, columns, name, selected, onSelect }: Props) {
         </li>
         {columns.map(({ index, width, startsAt, section }) => {
           const step = steps[index]!;
-          const { given, givenName, adapted } = score.steps[index]!;
+          const { given, givenName, givenDose, adapted } = score.steps[index]!;
           const isSelected = selected === index;
           return (
             <li
@@ -74,7 +74,7 @@ export function Staves({ score, columns, name, selected, onSelect }: Props) {
                 <span className="px-2 pt-0.5 pb-3 text-sm leading-tight">
                   <span className="font-semibold">{givenName}</span>
                   <span className="block text-soft">
-                    {step.verdict === 'omit' ? '' : step.dose}
+                    {givenDose}
                     {step.side === 'both' ? ', each side' : step.side === 'none' ? '' : `, ${step.side}`}
                   </span>
                 </span>
@@ -86,6 +86,7 @@ export function Staves({ score, columns, name, selected, onSelect }: Props) {
                   </span>
                   {step.verdict === 'substitute' && <span className="block font-semibold">{step.to?.name}</span>}
                   <span className="block">{step.to?.changes.join('; ')}</span>
+                  {step.to && step.dose !== givenDose && <span className="block text-soft">{step.dose}</span>}
                 </span>
               </button>
             </li>

@@ -1,0 +1,58 @@
+/** Pictures of the main views for the README, from the demo data of an application that runs: `npm run screenshots`. */
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { chromiumOptions } from './chromium.mjs';
+import { ROOT } from './prepare.mjs';
+
+const address = process.env.LOTUS_ADDRESS ?? 'http://127.0.0.1:4280';
+const score = (page) => page.getByRole('heading', { name: 'The class as a whole' }).waitFor({ timeout: 30_000 });
+const teach = async (page) => {
+  await page.getByRole('timer').waitFor({ timeout: 30_000 });
+  for (let i = 0; i < 2; i++) await page.keyboard.press('ArrowRight');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.waitForTimeout(1500);
+};
+const why = async (page) => {
+  await score(page);
+  await page
+    .getByRole('button', { name: /Downward dog/ })
+    .first()
+    .click();
+  await page.getByText('Looking …').waitFor({ state: 'hidden', timeout: 30_000 });
+};
+
+const SHOTS = [
+  { name: 'sign-in', path: null },
+  { name: 'desk', path: '/' },
+  { name: 'people', path: '/people' },
+  { name: 'person', path: '/people/9' },
+  { name: 'sequence', path: '/sequences/5', ready: (page) => page.getByText('steps understood').waitFor() },
+  { name: 'score', path: '/sequences/2/for/1', ready: score },
+  { name: 'score-dark', path: '/sequences/1/for/5', ready: score, theme: 'dark' },
+  { name: 'why', path: '/sequences/1/for/2', ready: why },
+  { name: 'teach', path: '/sequences/2/for/1/teach', ready: teach },
+  { name: 'score-phone', path: '/sequences/2/for/1', ready: score, width: 390, height: 844 },
+  { name: 'teach-phone', path: '/sequences/2/for/1/teach', ready: teach, width: 390, height: 844, theme: 'dark' },
+];
+
+const browser = await chromium.launch(chromiumOptions());
+for (const { name, path, ready, theme = 'light', width = 1280, height = 800 } of SHOTS) {
+  const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
+  const page = await context.newPage();
+  await page.goto(`${address}/sign-in`);
+  const demo = page.getByRole('button', { name: 'Look round the demo hall' });
+  await demo.waitFor();
+  if (path !== null) {
+    await demo.click();
+    await page.waitForURL(`${address}/`);
+    await page.goto(address + path);
+    await page.getByRole('heading', { level: 1 }).first().waitFor({ timeout: 30_000 });
+    await ready?.(page);
+  }
+  await page.waitForTimeout(400);
+  const file = join(ROOT, 'docs/screenshots', `${name}.png`);
+  await page.screenshot({ path: file });
+  console.log(file);
+  await context.close();
+}
+await browser.close();
