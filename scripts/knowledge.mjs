@@ -1,5 +1,8 @@
-/** Writes docs/knowledge.md from the conditions themselves: every source and what rests on it. */
-import { writeFileSync } from 'node:fs';
+/**
+ * Writes docs/knowledge.md from the conditions themselves: every source and what rests on it.
+ * With `--check` it only says whether the page is up to date.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { CONDITIONS, describeBound, LIBRARY_VERSION, MEASURES, SOURCES } from '@lotus-steady/core';
 import { ROOT } from './prepare.mjs';
@@ -42,4 +45,10 @@ ${sources.join('\n')}
 ## Common practice, no published source known (${practice.length} limits)
 ${practice.map((row) => `- ${row.condition.id}/${row.limit.id}: ${bound(row)} (${row.limit.grade}). ${row.limit.reason}`).join('\n')}
 `;
-writeFileSync(join(ROOT, 'docs/knowledge.md'), text);
+const page = join(ROOT, 'docs/knowledge.md');
+if (process.argv.includes('--check')) {
+  if (readFileSync(page, 'utf8') === text) process.exit(0);
+  console.error('docs/knowledge.md is out of date; run: npm run knowledge');
+  process.exit(1);
+}
+writeFileSync(page, text);

@@ -42,6 +42,7 @@ await main(async () => {
   once('lint', 'npm', ['run', '--silent', 'lint']);
   once('types', 'npm', ['run', '--silent', 'types']);
   once('arrows', 'npm', ['run', '--silent', 'arrows']);
+  once('knowledge page', 'node', ['scripts/knowledge.mjs', '--check']);
 
   const folder = mkdtempSync(join(tmpdir(), 'lotus-test-'));
   const unitDatabase = await startMariadb(join(folder, 'unit'));
