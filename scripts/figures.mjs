@@ -35,8 +35,8 @@ const cards = library.asanas
           if (!posture) return [];
           const solved = solve(body, posture);
           const name = `${asana.id}${variation.id === 'plain' ? '' : ` / ${variation.id}`}${end === 1 ? ' (other end)' : ''}`;
-          const pictures = ['side', 'front'].map((view) => figureSvg(drawFigure(solved.placed, view))).join('');
-          return [`<figure><div>${pictures}</div><figcaption>${name}${solved.reached ? '' : ' - NOT REACHED'}</figcaption></figure>`];
+          const picture = figureSvg(['side', 'front'].map((view) => drawFigure(solved.placed, view)));
+          return [`<figure><div>${picture}</div><figcaption>${name}${solved.reached ? '' : ' - NOT REACHED'}</figcaption></figure>`];
         }),
       ),
   );
@@ -47,7 +47,7 @@ for (let from = 0, sheet = 1; from < cards.length; from += PER_SHEET, sheet++) {
   await page.setContent(`<style>
     body { margin: 0; background: #faf6ee; font: 11px sans-serif; display: grid; grid-template-columns: repeat(8, 1fr); gap: 4px; }
     figure { margin: 0; border: 1px solid #e3dccb; height: 224px; display: flex; flex-direction: column; }
-    figure div { display: flex; flex: 1; min-height: 0; align-items: end; } svg { width: 50%; height: 100%; }
+    figure div { display: flex; flex: 1; min-height: 0; align-items: end; } svg { width: 100%; height: 100%; }
     figcaption { text-align: center; padding: 2px; }
   </style>${cards.slice(from, from + PER_SHEET).join('')}`);
   const file = join(out, `sheet-${String(sheet).padStart(2, '0')}.png`);
