@@ -1,3 +1,5 @@
+export { toParticipant } from './answers.js';
+export type { InstallationState, Person, PersonSummary, SequenceSummary, StoredPlan, StoredSequence, Teacher } from './answers.js';
 export { ClearanceBody, PersonBody } from './person.body.js';
 export { FirstTeacherBody, SignInBody } from './sign-in.body.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';

@@ -5,7 +5,7 @@ import { describeBound, judge, type Finding } from './judge.js';
 import type { Participant } from './participant.js';
 import { anybody } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
-import { MEASURES } from '../body/measure.js';
+import { MEASURES, type Measure } from '../body/measure.js';
 import { START, type StepContext } from './evaluation.js';
 import { CLASS_MEASURES, evaluateGiven, safeWays } from './search.js';
 import type { Studio } from './studio.js';
@@ -66,55 +66,19 @@ function quietEnd(steps: readonly PlannedStep[]): number {
   return sum;
 }
 
-/** Limits of the class as a whole against the plan. */
-function classFindings(
-  limits: readonly ActiveLimit[],
-  steps: readonly PlannedStep[],
-  after: number,
-  room: number,
-  inserted: readonly Inserted[],
-): SessionFinding[] {
-  const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
-  const values = { sessionMinutes: after / 60, coolMinutes: (quietEnd(steps) + extra) / 60, heat: room };
-  return limits.flatMap((limit) => {
-    const { spec } = limit;
-    if (spec.measure === 'facing' || !CLASS_MEASURES.has(spec.measure)) return [];
-    const judgement = judge(limit, { values, facing: null, standing: false });
-    if (judgement === null || judgement.is === 'unknown') return [];
-    return [
-      {
-        measure: spec.measure,
-        value: Number(judgement.value),
-        unit: MEASURES[spec.measure].unit,
-        bound: describeBound(spec.bound),
-        met: judgement.is === 'met',
-        grade: spec.grade,
-        text: spec.reason,
-        limit: limit.id,
-      },
-    ];
-  });
-}
-
-/** Running limits at their highest over the class, for the session's summary. */
-function runFindings(limits: readonly ActiveLimit[], tallies: readonly Tally[]): SessionFinding[] {
-  const most = (of: (tally: Tally) => number) => Math.max(0, ...tallies.map(of));
-  const values = {
-    supineRun: most((t) => t.supineRun),
-    unrelievedSitting: most((t) => t.sittingRun),
-    minutesHeadDown: most((t) => t.headDown),
-    floorTrips: most((t) => t.floorTrips),
-  };
+/** The limits on these measures of the class as a whole, met or not. */
+function sessionFindings(limits: readonly ActiveLimit[], values: Readonly<Partial<Record<Measure, number>>>): SessionFinding[] {
   return limits.flatMap((limit) => {
     const { spec } = limit;
     if (spec.measure === 'facing' || !(spec.measure in values)) return [];
     const judgement = judge(limit, { values, facing: null, standing: false });
     if (judgement === null || judgement.is === 'unknown') return [];
+    const { unit } = MEASURES[spec.measure];
     return [
       {
         measure: spec.measure,
         value: Number(judgement.value),
-        unit: MEASURES[spec.measure].unit,
+        unit,
         bound: describeBound(spec.bound),
         met: judgement.is === 'met',
         grade: spec.grade,
@@ -185,12 +149,22 @@ export function adapt(studio: Studio, sequence: Sequence, participant: Participa
   if (minutes !== null && minutes !== undefined) steps = shortenToFit(steps, minutes * 60 - extra, participant.breathSeconds);
   const total = (of: (step: PlannedStep) => number) => steps.reduce((sum, step) => sum + of(step), 0);
   const after = total(({ seconds }) => seconds) + extra;
+  const most = (of: (at: Tally) => number) => Math.max(0, ...tallies.map(of));
   return {
     id: participant.id,
     screening: screen(participant.conditions, clearedConditions(participant.clearances, today)),
     steps,
     inserted,
-    session: [...classFindings(limits, steps, after, sequence.room ?? USUAL_ROOM, inserted), ...runFindings(limits, tallies)],
+    session: sessionFindings(limits, {
+      sessionMinutes: after / 60,
+      coolMinutes: (quietEnd(steps) + extra) / 60,
+      heat: sequence.room ?? USUAL_ROOM,
+      // Running sums at their highest.
+      supineRun: most((at) => at.supineRun),
+      unrelievedSitting: most((at) => at.sittingRun),
+      minutesHeadDown: most((at) => at.headDown),
+      floorTrips: most((at) => at.floorTrips),
+    }),
     before: total(({ given }) => given.timed.seconds + given.transitionSeconds),
     after,
   };

@@ -3,7 +3,8 @@ import { ApiTags } from '@nestjs/swagger';
 import { Throttle } from '@nestjs/throttler';
 import type { Request, Response } from 'express';
 import { FirstTeacherBody, SignInBody } from '@lotus-steady/requests';
-import { AuthService, type Teacher } from './auth.service.js';
+import { AuthService } from './auth.service.js';
+import type { Teacher } from '@lotus-steady/requests';
 import { CurrentTeacher, OpenToAll, SESSION_COOKIE, tokenOf } from './session.guard.js';
 
 /** Ten tries a minute from one address. */

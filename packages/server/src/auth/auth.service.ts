@@ -2,16 +2,10 @@ import { createHash, randomBytes } from 'node:crypto';
 import { ConflictException, Injectable, NotFoundException, UnauthorizedException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { hash, verify } from '@node-rs/argon2';
-import { FirstTeacherBody } from '@lotus-steady/requests';
+import { FirstTeacherBody, type InstallationState, type Teacher } from '@lotus-steady/requests';
 import { Op } from 'sequelize';
 import { SessionRow } from './session.row.js';
 import { TeacherRow } from './teacher.row.js';
-
-export interface Teacher {
-  readonly id: number;
-  readonly name: string;
-  readonly demo: boolean;
-}
 
 const SESSION_DAYS = 30;
 
@@ -31,7 +25,7 @@ export class AuthService {
   ) {}
 
   /** Whether the first account has still to be made, and whether the demo's may be entered by one click. */
-  async state(): Promise<{ needsTeacher: boolean; demo: boolean }> {
+  async state(): Promise<InstallationState> {
     const [count, demo] = await Promise.all([this.teachers.count(), this.teachers.count({ where: { demo: true } })]);
     return { needsTeacher: count === 0, demo: demo > 0 };
   }

@@ -8,7 +8,8 @@ import {
 } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request } from 'express';
-import { AuthService, type Teacher } from './auth.service.js';
+import { AuthService } from './auth.service.js';
+import type { Teacher } from '@lotus-steady/requests';
 
 export const SESSION_COOKIE = 'lotus_session';
 const OPEN = 'open-to-all';

@@ -1,20 +1,11 @@
-import { checkParticipant, clearedConditions, readParticipants, screen, type Decision, type Problem } from '@lotus-steady/core';
-import { PersonBody } from '@lotus-steady/requests';
+import { checkParticipant, clearedConditions, readParticipants, screen, type Problem } from '@lotus-steady/core';
+import { PersonBody, type Person, type PersonSummary } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import { AuditService, type AuditEntry } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
-import { PersonRow, type Person } from './person.row.js';
-
-/** A line of the list: enough to find a person, with the decision for today. */
-export interface PersonSummary {
-  readonly id: number;
-  readonly name: string;
-  readonly conditions: readonly string[];
-  readonly decision: Decision;
-  readonly updatedAt: string;
-}
+import { PersonRow } from './person.row.js';
 
 function today(): string {
   return new Date().toISOString().slice(0, 10);

@@ -1,15 +1,7 @@
-import type { BodyAnswers, Clearance, ConditionAnswer, Participant, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type { BodyAnswers, Clearance, ConditionAnswer, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type { Person } from '@lotus-steady/requests';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
-
-/** A person as the application hands it out. */
-export interface Person extends Omit<Participant, 'id'> {
-  readonly id: number;
-  readonly name: string;
-  readonly note: string;
-  readonly version: number;
-  readonly updatedAt: string;
-}
 
 @Table({ tableName: 'people' })
 export class PersonRow extends Model {
@@ -60,9 +52,4 @@ export class PersonRow extends Model {
       updatedAt: (this.updatedAt as Date).toISOString(),
     }; // prettier-ignore
   }
-}
-
-/** The participant that the core knows: a person without name and note. */
-export function toParticipant({ id, body, conditions, props, schools, clearances, breathSeconds }: Person): Participant {
-  return { id: String(id), body, conditions, props, schools, clearances, breathSeconds };
 }

@@ -1,18 +1,7 @@
 import type { AdaptationJson } from '@lotus-steady/core';
+import type { StoredPlan } from '@lotus-steady/requests';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
-
-/** An adaptation that was kept, with the versions of all that made it. */
-export interface StoredPlan {
-  readonly id: number;
-  readonly sequenceId: number;
-  readonly personId: number;
-  readonly sequenceVersion: number;
-  readonly personVersion: number;
-  readonly libraryVersion: string;
-  readonly answer: AdaptationJson;
-  readonly createdAt: string;
-}
 
 @Table({ tableName: 'plans' })
 export class PlanRow extends Model {

@@ -1,7 +1,7 @@
 import { AdaptBody, PlanBody } from '@lotus-steady/requests';
 import { Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
 import { ApiQuery, ApiTags } from '@nestjs/swagger';
-import type { Teacher } from '../auth/auth.service.js';
+import type { Teacher } from '@lotus-steady/requests';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { PlansService } from './plans.service.js';
 

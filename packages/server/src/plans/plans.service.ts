@@ -9,15 +9,14 @@ import {
   type AdaptationJson,
   type BodyAnswers,
 } from '@lotus-steady/core';
-import { AdaptBody, PlanBody } from '@lotus-steady/requests';
+import { AdaptBody, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { AuditService } from '../audit/audit.service.js';
 import { PeopleService } from '../people/people.service.js';
-import { toParticipant } from '../people/person.row.js';
 import { unusable } from '../problems/unusable.js';
 import { SequencesService } from '../sequences/sequences.service.js';
-import { PlanRow, type StoredPlan } from './plan.row.js';
+import { PlanRow } from './plan.row.js';
 
 /** Bodies whose postures are kept solved; the oldest makes room. */
 const STUDIOS = 8;

@@ -1,13 +1,5 @@
+import type { StoredSequence } from '@lotus-steady/requests';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
-
-/** A sequence as it was written; what it means is read from its text. */
-export interface StoredSequence {
-  readonly id: number;
-  readonly title: string;
-  readonly text: string;
-  readonly version: number;
-  readonly updatedAt: string;
-}
 
 @Table({ tableName: 'sequences' })
 export class SequenceRow extends Model {

@@ -1,7 +1,7 @@
 import { SequenceBody, SequenceChangeBody } from '@lotus-steady/requests';
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import type { Teacher } from '../auth/auth.service.js';
+import type { Teacher } from '@lotus-steady/requests';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { SequencesService } from './sequences.service.js';
 

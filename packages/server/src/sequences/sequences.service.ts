@@ -1,21 +1,12 @@
 import { library, sequenceReader, type Sequence } from '@lotus-steady/core';
-import { SequenceBody, SequenceChangeBody } from '@lotus-steady/requests';
+import { SequenceBody, SequenceChangeBody, type SequenceSummary, type StoredSequence } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import { unusable } from '../problems/unusable.js';
-import { SequenceRow, type StoredSequence } from './sequence.row.js';
+import { SequenceRow } from './sequence.row.js';
 
 const readSequence = sequenceReader(library);
-
-export interface SequenceSummary {
-  readonly id: number;
-  readonly title: string;
-  readonly steps: number;
-  readonly unknown: number;
-  readonly minutes: number | null;
-  readonly updatedAt: string;
-}
 
 @Injectable()
 export class SequencesService {

@@ -1,6 +1,14 @@
 import { queryOptions } from '@tanstack/react-query';
 import { request } from './client.js';
-import type { InstallationState, Person, PersonSummary, SequenceSummary, StoredPlan, StoredSequence, Teacher } from './types.js';
+import type {
+  InstallationState,
+  Person,
+  PersonSummary,
+  SequenceSummary,
+  StoredPlan,
+  StoredSequence,
+  Teacher,
+} from '@lotus-steady/requests';
 
 export const stateQuery = queryOptions({ queryKey: ['state'], queryFn: () => request<InstallationState>('GET', 'state') });
 export const sessionQuery = queryOptions({

@@ -1,17 +1,11 @@
-import type { Participant } from '@lotus-steady/core';
 import { queryOptions, skipToken } from '@tanstack/react-query';
-import type { Person } from '../api/types.js';
+import { toParticipant, type Person } from '@lotus-steady/requests';
 import { core } from './core.js';
 import type { ReadText } from './core.worker.js';
 
 export function today(): string {
   const now = new Date();
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-}
-
-/** The participant that the core knows: a person without name and note. */
-export function toParticipant({ id, body, conditions, props, schools, clearances, breathSeconds }: Person): Participant {
-  return { id: String(id), body, conditions, props, schools, clearances, breathSeconds };
 }
 
 export const readTextQuery = (text: string) =>

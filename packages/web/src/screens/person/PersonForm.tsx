@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { request } from '../../api/client.js';
-import type { Person } from '../../api/types.js';
+import type { Person } from '@lotus-steady/requests';
 import { useSaved } from '../../drafts/use-saved.js';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { NumberField } from '../../parts/NumberField.js';

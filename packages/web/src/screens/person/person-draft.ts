@@ -1,5 +1,5 @@
 import { anybody, checkParticipant, COMMON_PROPS, type Problem } from '@lotus-steady/core';
-import type { Person } from '../../api/types.js';
+import type { Person } from '@lotus-steady/requests';
 
 /** A record while it is edited: all that the server keeps, without its own bookkeeping. */
 export type PersonDraft = Omit<Person, 'id' | 'version' | 'updatedAt'>;

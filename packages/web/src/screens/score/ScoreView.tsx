@@ -3,7 +3,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { request } from '../../api/client.js';
 import { plansQuery } from '../../api/queries.js';
-import type { Person, StoredPlan, StoredSequence } from '../../api/types.js';
+import type { Person, StoredPlan, StoredSequence } from '@lotus-steady/requests';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { DecisionWord, VerdictWord } from '../../parts/Verdict.js';

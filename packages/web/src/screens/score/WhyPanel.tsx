@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { findConditionName } from '../../parts/condition-name.js';
-import type { Person, StoredSequence } from '../../api/types.js';
+import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { FigurePair } from '../../parts/FigurePair.js';

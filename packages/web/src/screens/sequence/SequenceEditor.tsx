@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import { useDeferredValue, useRef } from 'react';
 import { request } from '../../api/client.js';
 import { peopleQuery } from '../../api/queries.js';
-import type { StoredSequence } from '../../api/types.js';
+import type { StoredSequence } from '@lotus-steady/requests';
 import { useSaved } from '../../drafts/use-saved.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { SaveBar } from '../../parts/SaveBar.js';

@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
 import { request } from '../../api/client.js';
 import { sessionQuery, stateQuery } from '../../api/queries.js';
-import type { Teacher } from '../../api/types.js';
+import type { Teacher } from '@lotus-steady/requests';
 import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';

@@ -1,14 +1,19 @@
 import type { AdaptationJson, Decision, Participant } from '@lotus-steady/core';
 
+/** What the server answers, as its rows make it and the screens read it. */
 export interface Teacher {
   readonly id: number;
   readonly name: string;
   readonly demo: boolean;
 }
+
+/** Whether the first account has still to be made, and whether the demo's may be entered by one click. */
 export interface InstallationState {
   readonly needsTeacher: boolean;
   readonly demo: boolean;
 }
+
+/** A line of the list of people: enough to find someone, with the decision for today. */
 export interface PersonSummary {
   readonly id: number;
   readonly name: string;
@@ -16,6 +21,7 @@ export interface PersonSummary {
   readonly decision: Decision;
   readonly updatedAt: string;
 }
+
 export interface Person extends Omit<Participant, 'id'> {
   readonly id: number;
   readonly name: string;
@@ -23,6 +29,7 @@ export interface Person extends Omit<Participant, 'id'> {
   readonly version: number;
   readonly updatedAt: string;
 }
+
 export interface SequenceSummary {
   readonly id: number;
   readonly title: string;
@@ -31,6 +38,8 @@ export interface SequenceSummary {
   readonly minutes: number | null;
   readonly updatedAt: string;
 }
+
+/** A sequence as it was written; what it means is read from its text. */
 export interface StoredSequence {
   readonly id: number;
   readonly title: string;
@@ -38,6 +47,8 @@ export interface StoredSequence {
   readonly version: number;
   readonly updatedAt: string;
 }
+
+/** An adaptation that was kept, with the versions of all that made it. */
 export interface StoredPlan {
   readonly id: number;
   readonly sequenceId: number;
@@ -47,4 +58,9 @@ export interface StoredPlan {
   readonly libraryVersion: string;
   readonly answer: AdaptationJson;
   readonly createdAt: string;
+}
+
+/** The participant that the core knows: a person without name and note. */
+export function toParticipant({ id, body, conditions, props, schools, clearances, breathSeconds }: Person): Participant {
+  return { id: String(id), body, conditions, props, schools, clearances, breathSeconds };
 }
