@@ -75,11 +75,8 @@ export class Evaluation {
   ) {
     const { studio, step, breathSeconds } = context;
     const { asana, variation, posture, moves, changes } = candidate;
-    const key = `${asana.id}/${variation.id}${changes.map(({ id }) => `+${id}${wantedKey(candidate.wanted)}`).join('')}`;
     this.ends =
-      changes.length === 0
-        ? studio.formOf(asana, variation).ends
-        : [posture, moves].flatMap((one, end) => (one ? [studio.posture(`${key}/${end}`, one)] : []));
+      changes.length === 0 ? studio.formOf(asana, variation).ends : [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : []));
     this.changes = [...candidate.texts];
     this.needs = propsOf(posture);
     this.cost = candidate.base + COST.prop * this.needs.size;
@@ -358,8 +355,4 @@ export class Evaluation {
     const { supineRun, sittingRun, headDown, floorTrips } = this.runs();
     return { last: this.ends.at(-1)!, supineRun, sittingRun, headDown, floorTrips };
   }
-}
-
-function wantedKey(wanted: Wanted): string {
-  return [...wanted].map(([measure, bound]) => `${measure}${JSON.stringify(bound)}`).join();
 }

@@ -91,7 +91,8 @@ export function valueOf(facts: Facts, measure: Measure): number | undefined {
 /** One body among all postures: solves and measures each once. */
 export class Studio {
   readonly body: Body;
-  private readonly done = new Map<string, Done>();
+  private readonly byContent = new Map<string, Done>();
+  private readonly byObject = new WeakMap<Posture, Done>();
   private readonly forms = new WeakMap<Variation, Form>();
 
   constructor(
@@ -112,21 +113,26 @@ export class Studio {
   formOf(asana: Asana, variation: Variation): Form {
     const known = this.forms.get(variation);
     if (known && known.asana === asana) return known;
-    const key = `${asana.id}/${variation.id}`;
-    const ends = [variation.posture, variation.moves].flatMap((posture, end) => (posture ? [this.posture(`${key}/${end}`, posture)] : []));
+    const ends = [variation.posture, variation.moves].flatMap((posture) => (posture ? [this.posture(posture)] : []));
     const form = { asana, variation, ends };
     this.forms.set(variation, form);
     return form;
   }
 
-  /** A posture under a key that stands for exactly this posture. */
-  posture(key: string, posture: Posture): Done {
-    const known = this.done.get(key);
+  /** A posture as this body does it. Equal postures, as where one asana's variation is another asana, are solved once. */
+  posture(posture: Posture): Done {
+    const known = this.byObject.get(posture);
     if (known) return known;
+    const key = JSON.stringify(posture);
+    const done = this.byContent.get(key) ?? this.solve(posture);
+    this.byContent.set(key, done);
+    this.byObject.set(posture, done);
+    return done;
+  }
+
+  private solve(posture: Posture): Done {
     const solved = solve(this.body, posture);
     const measured = measurePosture(solved);
-    const done = { solved, measured, level: levelOf(solved, measured) };
-    this.done.set(key, done);
-    return done;
+    return { solved, measured, level: levelOf(solved, measured) };
   }
 }

@@ -34,19 +34,27 @@ test('a variation lists only what differs; new contacts take the place of those 
   const [, blocks] = variations;
   expect(blocks!.posture.legs.left).toMatchObject({ knee: 10, hipFlexion: 20 });
   expect(blocks!.posture.legs.right).toMatchObject({ knee: 10, hipFlexion: 0 });
-  expect(blocks!.posture.contacts.map(({ part, side }) => `${side} ${part}`)).toEqual(['left sole', 'right sole', 'left fingertips', 'right fingertips']);
+  expect(blocks!.posture.contacts.map(({ part, side }) => `${side} ${part}`)).toEqual([
+    'left sole',
+    'right sole',
+    'left fingertips',
+    'right fingertips',
+  ]);
 });
 
 describe('the library', () => {
   test('holds 333 asanas', () => expect(library.asanas).toHaveLength(333));
 
   test('every asana has cues, a dose, a children’s name, and a posture or steps', () => {
-    const bare = library.asanas.filter(({ cues, kids, variations, steps }) => cues.length === 0 || kids === '' || (variations.length === 0 && steps.length === 0));
+    const bare = library.asanas.filter(
+      ({ cues, kids, variations, steps }) => cues.length === 0 || kids === '' || (variations.length === 0 && steps.length === 0),
+    );
     expect(bare.map(({ id }) => id)).toEqual([]);
   });
 
   test('ids of variations are unique within an asana', () => {
-    for (const { id, variations } of library.asanas) expect([id, new Set(variations.map((one) => one.id)).size]).toEqual([id, variations.length]);
+    for (const { id, variations } of library.asanas)
+      expect([id, new Set(variations.map((one) => one.id)).size]).toEqual([id, variations.length]);
   });
 
   test('get names what is missing', () => expect(() => library.get('nope')).toThrow('No asana "nope"'));

@@ -73,9 +73,7 @@ function replaceContacts(base: readonly string[], own: readonly string[]): strin
       return fresh.family === old.family || (fresh.family[0] === old.family[0] && fresh.family.length === 1) ? sameSide : false;
     });
   });
-  const split = base
-    .filter((contact) => !kept.includes(contact))
-    .flatMap((contact) => otherSides(contact, own));
+  const split = base.filter((contact) => !kept.includes(contact)).flatMap((contact) => otherSides(contact, own));
   return [...kept, ...split, ...own];
 }
 
@@ -108,8 +106,8 @@ function overlay(base: PostureSpec, change: AngleGroups): PostureSpec {
 /** Replaces whole groups: how `like` and `moves` are written. `legs` clears `legL` and `legR`, and so for arms. */
 function replaceGroups(base: PostureSpec, change: AngleGroups): PostureSpec {
   const next: Record<string, unknown> = { ...base };
-  if (change.legs) delete next['legL'], delete next['legR'];
-  if (change.arms) delete next['armL'], delete next['armR'];
+  if (change.legs) (delete next['legL'], delete next['legR']);
+  if (change.arms) (delete next['armL'], delete next['armR']);
   for (const side of ['L', 'R'] as const) {
     // One limb written: the other keeps what the pair had.
     if (change[`leg${side}`] && next['legs']) {
@@ -156,8 +154,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
     const { like: _like, ...groups } = own;
     return replaceGroups(base, groups);
   };
-  const movesOf = (spec: AsanaSpec): PostureSpec | null =>
-    spec.moves ? replaceGroups(postureOf(spec), spec.moves) : null;
+  const movesOf = (spec: AsanaSpec): PostureSpec | null => (spec.moves ? replaceGroups(postureOf(spec), spec.moves) : null);
 
   const variationOf = (spec: AsanaSpec, variation: VariationSpec): Variation => {
     const where = `${spec.id}/${variation.id}`;
@@ -177,8 +174,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
 
   const asanas = specs.map((spec): Asana => {
     for (const purpose of Object.keys(spec.purposes))
-      if (!(PURPOSES as readonly string[]).includes(purpose))
-        throw new KnowledgeError(`${spec.id}: unknown purpose "${purpose}"`);
+      if (!(PURPOSES as readonly string[]).includes(purpose)) throw new KnowledgeError(`${spec.id}: unknown purpose "${purpose}"`);
     for (const id of [...spec.substitutes, ...spec.counterposes]) specOf(id, spec.id);
     for (const step of spec.steps ?? []) specOf(step.asana, spec.id);
     if (Object.keys(spec.dose).length === 0) throw new KnowledgeError(`${spec.id}: no dose`);

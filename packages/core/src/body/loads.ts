@@ -153,16 +153,23 @@ export function contactLoads(placed: PlacedBody): Loads {
   const HARD = 1e6;
   const D: number[][] = [[]];
   const d: number[] = [0];
+  // Every row that has to be near a value, with how dear it is to miss it.
+  const aims = [
+    ...moments.map((row) => ({ row, rest: 0, weight: HARD })),
+    ...bending.map(({ row, rest }) => ({ row, rest, weight: ease })),
+  ];
   for (let i = 0; i < n; i++) {
-    const line = [0];
-    for (let j = 0; j < n; j++)
-      line.push(
-        moments.reduce((sum, m) => sum + HARD * m[i]! * m[j]!, 0) +
-          bending.reduce((sum, { row }) => sum + ease * row[i]! * row[j]!, 0) +
-          (i === j ? forces[i]!.cost : 0),
-      );
+    const line = new Array<number>(n + 1).fill(0);
+    let linear = forces[i]!.cost * forces[i]!.wanted;
+    for (const { row, rest, weight } of aims) {
+      const scaled = weight * row[i]!;
+      if (scaled === 0) continue;
+      linear -= scaled * rest;
+      for (let j = 0; j < n; j++) line[j + 1]! += scaled * row[j]!;
+    }
+    line[i + 1]! += forces[i]!.cost;
     D.push(line);
-    d.push(forces[i]!.cost * forces[i]!.wanted - bending.reduce((sum, { row, rest }) => sum + ease * row[i]! * rest, 0));
+    d.push(linear);
   }
   const A: number[][] = [[]];
   const frictionOf = walls ? points.map((_, p) => forces.flatMap((f, i) => (f.point === p ? [i] : []))) : [];

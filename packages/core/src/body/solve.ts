@@ -25,6 +25,9 @@ export interface Solved {
 
 const REACHED_M = 0.01;
 const MAX_ROUNDS = 40;
+/** So many gains in a row, each below this share of the cost, end the search. */
+const SMALL_GAIN = 0.02;
+const SMALL_GAINS = 4;
 /** How far an angle may move at the cost of one centimetre of contact error: sets data against reach. */
 const ANGLE_SIGMA = 12 * DEG2RAD;
 const CONTACT_SIGMA_M = 0.002;
@@ -281,6 +284,7 @@ export function solve(body: Body, posture: Posture): Solved {
   let cost = costOf(rows, state);
   let damping = 1e-3;
   let rounds = 0;
+  let slow = 0;
   while (rounds < MAX_ROUNDS) {
     rounds++;
     const next = step(state, wanted, rows, damping);
@@ -295,6 +299,9 @@ export function solve(body: Body, posture: Posture): Solved {
       cost = nextCost;
       damping = Math.max(1e-7, damping / 5);
       if (gain < 2e-3 * (1 + cost)) break;
+      // Floor rows that come and go make the last rounds creep: a run of small gains is as good as none.
+      slow = gain < SMALL_GAIN * (1 + cost) ? slow + 1 : 0;
+      if (slow >= SMALL_GAINS) break;
     } else {
       damping *= 6;
       if (damping > 1e6) break;

@@ -24,7 +24,9 @@ function schoolHolds(condition: Condition, spec: LimitSpec, choices: SchoolChoic
 export function limitsOf(condition: Condition, answers: ConditionAnswer, choices: SchoolChoices = {}): ActiveLimit[] {
   const stages = new Set(condition.stagesOf(answers));
   return condition.limits
-    .filter((spec) => (spec.stages === undefined || spec.stages.some((stage) => stages.has(stage))) && schoolHolds(condition, spec, choices))
+    .filter(
+      (spec) => (spec.stages === undefined || spec.stages.some((stage) => stages.has(stage))) && schoolHolds(condition, spec, choices),
+    )
     .map((spec) => ({ condition: condition.id, id: `${condition.id}/${spec.id}`, spec }));
 }
 
@@ -33,7 +35,11 @@ export function limitsOf(condition: Condition, answers: ConditionAnswer, choices
  * severely counts. `cleared` names conditions with written clearance, which lifts the restricted profile.
  * @throws RangeError for a condition that doesn't exist.
  */
-export function activeLimits(answers: readonly ConditionAnswer[], choices: SchoolChoices = {}, cleared: ReadonlySet<string> = new Set()): ActiveLimit[] {
+export function activeLimits(
+  answers: readonly ConditionAnswer[],
+  choices: SchoolChoices = {},
+  cleared: ReadonlySet<string> = new Set(),
+): ActiveLimit[] {
   return answers.flatMap((answer) => {
     const condition = findCondition(answer.id);
     if (!condition) throw new RangeError(`No condition "${answer.id}"`);

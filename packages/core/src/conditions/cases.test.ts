@@ -59,7 +59,10 @@ test.each(CASES)('$id: $step.asana for $who', ({ who, step, decision = 'practise
 });
 
 test('disc-c: both poses are kept, the fold on the way down is not', () => {
-  const { steps } = plan(sequence({ asana: 'tadasana' }, { asana: 'prone-alternate-lift', way: 'fold-down' }), person('lumbar-disc phase=acute surgery=none'));
+  const { steps } = plan(
+    sequence({ asana: 'tadasana' }, { asana: 'prone-alternate-lift', way: 'fold-down' }),
+    person('lumbar-disc phase=acute surgery=none'),
+  );
   expect(steps[0]!.verdict).toBe('keep');
   expect(steps[1]!.chosen).toMatchObject({ ways: ['split-squat'] });
   expect(steps[1]!.chosen!.asana.id).toBe('prone-alternate-lift');
@@ -73,7 +76,10 @@ test('what is chosen instead breaks nothing, in any case', () => {
     if (!planned?.chosen || planned.verdict === 'keep') continue;
     // Adapting the outcome again must keep it, where the outcome has a name of its own.
     if (planned.chosen.changes.length > 0 && planned.chosen.variation.id === 'plain') continue;
-    const again = plan(sequence({ ...step, asana: planned.chosen.asana.id, variation: planned.chosen.variation.id, dose: planned.chosen.dose }), someone);
+    const again = plan(
+      sequence({ ...step, asana: planned.chosen.asana.id, variation: planned.chosen.variation.id, dose: planned.chosen.dose }),
+      someone,
+    );
     expect(again.steps[0]!.chosen).not.toBeNull();
   }
 });

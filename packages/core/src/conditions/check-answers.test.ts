@@ -38,7 +38,9 @@ test('a problem names parameter, value and what was expected', () => {
 });
 
 test('a condition given twice is told', () => {
-  expect(checkConditions([{ id: 'seniors' }, { id: 'seniors' }]).map(({ message }) => message)).toEqual(['seniors is given twice; put all its answers in one']);
+  expect(checkConditions([{ id: 'seniors' }, { id: 'seniors' }]).map(({ message }) => message)).toEqual([
+    'seniors is given twice; put all its answers in one',
+  ]);
 });
 
 // Whelton PK et al. Hypertension 2018;71:e13-e115 (ACC/AHA 2017): every boundary, below, at and above.
@@ -70,7 +72,9 @@ test.each([
   [7, 94, 'm', false],
   [3, 90, 'f', true],
   [4, 90, 'f', false],
-] as const)('%i rises at %i (%s) is below average: %s', (rises, age, sex, below) => expect(chairStandBelowAverage(rises, age, sex)).toBe(below));
+] as const)('%i rises at %i (%s) is below average: %s', (rises, age, sex, below) =>
+  expect(chairStandBelowAverage(rises, age, sex)).toBe(below),
+);
 
 describe('every condition', () => {
   test.each(CONDITIONS)('$id: every limit has reason, source, grade and stages that exist', (condition) => {

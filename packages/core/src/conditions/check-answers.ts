@@ -53,15 +53,17 @@ function show(value: unknown): string {
 export function checkAnswers(answer: ConditionAnswer): Problem[] {
   const { id, ...answers } = answer;
   const condition = findCondition(id);
-  if (!condition)
-    return [{ field: id, message: `no condition "${id}"; known are ${CONDITIONS.map((one) => one.id).join(', ')}` }];
+  if (!condition) return [{ field: id, message: `no condition "${id}"; known are ${CONDITIONS.map((one) => one.id).join(', ')}` }];
   const problems: Problem[] = [];
   for (const [name, value] of Object.entries(answers)) {
     if (value === undefined) continue;
     const spec = parameterSpec(condition, name);
     const field = `${id}.${name}`;
     if (!spec)
-      problems.push({ field, message: `${id} has no parameter "${name}"; it takes ${[...Object.keys(condition.parameters), FLAGS].join(', ')}` });
+      problems.push({
+        field,
+        message: `${id} has no parameter "${name}"; it takes ${[...Object.keys(condition.parameters), FLAGS].join(', ')}`,
+      });
     else if (!fits(spec, value)) problems.push({ field, message: `${name} is ${show(value)}; expected ${expected(spec)}` });
   }
   const { systolic, diastolic } = answers;

@@ -5,7 +5,14 @@ import type { SourceMark } from './sources.js';
 
 /** What an answer may be, in which unit and range, and how it is asked. */
 export type ParameterSpec =
-  | { readonly kind: 'number'; readonly unit: string; readonly from: number; readonly to: number; readonly ask: string; readonly default?: number }
+  | {
+      readonly kind: 'number';
+      readonly unit: string;
+      readonly from: number;
+      readonly to: number;
+      readonly ask: string;
+      readonly default?: number;
+    }
   | { readonly kind: 'choice'; readonly options: readonly string[]; readonly ask: string; readonly default?: string }
   /** Several of a list. "None" must be said: an unanswered set is missing, not empty. */
   | { readonly kind: 'set'; readonly options: readonly string[]; readonly ask: string }
@@ -71,7 +78,10 @@ export type LimitSpec<Stage extends string = string, School extends string = str
   readonly stages?: readonly Stage[];
   /** Only when this position of a school is chosen, as `school:position`. */
   readonly school?: `${School}=${string}`;
-} & ({ readonly measure: Measure; readonly bound: Bound } | { readonly measure: 'facing'; readonly bound: { readonly is: readonly Facing[] } });
+} & (
+    | { readonly measure: Measure; readonly bound: Bound }
+    | { readonly measure: 'facing'; readonly bound: { readonly is: readonly Facing[] } }
+  );
 
 export interface SchoolSpec {
   readonly name: string;

@@ -29,7 +29,13 @@ export const seniors = condition({
   stagesOf: ({ age, tug, chairStand, tandem, oneLeg, gaitSpeed, falls, injuriousFall, fear, aid, floorRise, bone = 'unknown', sex }) => {
     const fell = falls ?? 0;
     const high =
-      fell >= 2 || injuriousFall === true || (tug ?? 0) > 15 || aid === 'frame' || floorRise === 'help' || floorRise === 'no' || (fell >= 1 && (tug ?? 0) >= 12);
+      fell >= 2 ||
+      injuriousFall === true ||
+      (tug ?? 0) > 15 ||
+      aid === 'frame' ||
+      floorRise === 'help' ||
+      floorRise === 'no' ||
+      (fell >= 1 && (tug ?? 0) >= 12);
     const tests = [tug, chairStand, tandem, oneLeg].filter((one) => one !== undefined).length;
     const weakLegs = chairStand !== undefined && (age === undefined || chairStandBelowAverage(chairStand, age, sex));
     const mid =
@@ -45,10 +51,27 @@ export const seniors = condition({
   screen: ({ tug, falls, injuriousFall, recentInjuriousFall, aid, floorRise, tandem, chairStand, oneLeg }) => {
     const found: ScreeningFinding[] = [];
     if (injuriousFall === undefined && (falls === undefined || falls > 0))
-      found.push({ parameter: 'injuriousFall', text: 'Not answered: falls with an injury. No standing steps until it is.', outcome: 'clearance' });
-    if (recentInjuriousFall) found.push({ parameter: 'recentInjuriousFall', text: 'A fall with an injury in the last six months: written clearance first.', outcome: 'clearance' });
+      found.push({
+        parameter: 'injuriousFall',
+        text: 'Not answered: falls with an injury. No standing steps until it is.',
+        outcome: 'clearance',
+      });
+    if (recentInjuriousFall)
+      found.push({
+        parameter: 'recentInjuriousFall',
+        text: 'A fall with an injury in the last six months: written clearance first.',
+        outcome: 'clearance',
+      });
     const fell = falls ?? 0;
-    if (fell >= 2 || injuriousFall || (tug ?? 0) > 15 || aid === 'frame' || floorRise === 'help' || floorRise === 'no' || (fell >= 1 && (tug ?? 0) >= 12))
+    if (
+      fell >= 2 ||
+      injuriousFall ||
+      (tug ?? 0) > 15 ||
+      aid === 'frame' ||
+      floorRise === 'help' ||
+      floorRise === 'no' ||
+      (fell >= 1 && (tug ?? 0) >= 12)
+    )
       found.push({ parameter: 'falls', text: 'High risk of falling: clearance by a physiotherapist first.', outcome: 'clearance' });
     else if ([tug, chairStand, tandem, oneLeg].every((one) => one === undefined))
       found.push({ parameter: 'tug', text: 'No balance or strength test done: treated as some risk.', outcome: 'note' });
@@ -62,23 +85,58 @@ export const seniors = condition({
     { id: 'calf', text: 'Swelling of one calf', urgency: 'today' },
   ],
   schools: {
-    'senior-inversions': { name: 'Inversions in age', positions: { keep: 'Long-practising elders keep them', stop: 'Stop at 60 to 65' }, default: 'stop', because: 'A fall breaks bones; written clearance opens it.' },
-    'senior-balance': { name: 'Balance in age', positions: { protect: 'Leave balance out', train: 'Train it, supported and challenging' }, default: 'train', because: 'Fall research favours training (WFG22).' },
-    'senior-flexion': { name: 'Rounding the back in age', positions: { never: 'Never', 'normal-bone': 'Fine with normal bone' }, default: 'normal-bone', because: 'Unknown bone is treated as weak.' },
+    'senior-inversions': {
+      name: 'Inversions in age',
+      positions: { keep: 'Long-practising elders keep them', stop: 'Stop at 60 to 65' },
+      default: 'stop',
+      because: 'A fall breaks bones; written clearance opens it.',
+    },
+    'senior-balance': {
+      name: 'Balance in age',
+      positions: { protect: 'Leave balance out', train: 'Train it, supported and challenging' },
+      default: 'train',
+      because: 'Fall research favours training (WFG22).',
+    },
+    'senior-flexion': {
+      name: 'Rounding the back in age',
+      positions: { never: 'Never', 'normal-bone': 'Fine with normal bone' },
+      default: 'normal-bone',
+      because: 'Unknown bone is treated as weak.',
+    },
   },
   limits: [
-    ...row('sen-01', { measure: 'support', bound: { atLeast: 1 }, when: [{ measure: 'feetDown', equals: 1 }, { standing: true }], reason: 'A hand near the wall.', source: ['STEADI*'] }, [
-      { as: 'low', grade: 'watch', stages: ['low'] },
-      { as: 'mid', grade: 'modify', stages: ['mid'] },
+    ...row(
+      'sen-01',
+      {
+        measure: 'support',
+        bound: { atLeast: 1 },
+        when: [{ measure: 'feetDown', equals: 1 }, { standing: true }],
+        reason: 'A hand near the wall.',
+        source: ['STEADI*'],
+      },
+      [
+        { as: 'low', grade: 'watch', stages: ['low'] },
+        { as: 'mid', grade: 'modify', stages: ['mid'] },
+      ],
+    ),
+    ...row('sen-02', { measure: 'feetDown', reason: 'No standing on one leg.', source: ['STEADI*'] }, [
+      { bound: { equals: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] },
     ]),
-    ...row('sen-02', { measure: 'feetDown', reason: 'No standing on one leg.', source: ['STEADI*'] }, [{ bound: { equals: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] }]),
-    ...row('sen-03', { measure: 'balanceMargin', when: [{ standing: true }], reason: 'Widen the stance, add a chair.', source: ['common practice'] }, [
-      { as: 'low', bound: { atLeast: 3 }, grade: 'modify', stages: ['low'] },
-      { as: 'mid', bound: { atLeast: 5 }, grade: 'modify', stages: ['mid'] },
-      { as: 'high', bound: { atLeast: 7 }, grade: 'avoid', stages: ['high'] },
+    ...row(
+      'sen-03',
+      { measure: 'balanceMargin', when: [{ standing: true }], reason: 'Widen the stance, add a chair.', source: ['common practice'] },
+      [
+        { as: 'low', bound: { atLeast: 3 }, grade: 'modify', stages: ['low'] },
+        { as: 'mid', bound: { atLeast: 5 }, grade: 'modify', stages: ['mid'] },
+        { as: 'high', bound: { atLeast: 7 }, grade: 'avoid', stages: ['high'] },
+      ],
+    ),
+    ...row('sen-04', { measure: 'support', reason: 'Both hands or a firm grip.', source: ['common practice'] }, [
+      { bound: { atLeast: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] },
     ]),
-    ...row('sen-04', { measure: 'support', reason: 'Both hands or a firm grip.', source: ['common practice'] }, [{ bound: { atLeast: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] }]),
-    ...row('sen-05', { measure: 'fallHeight', reason: 'A fall breaks bones.', source: ['common practice'] }, [{ bound: { atMost: 0 }, grade: 'avoid', school: 'senior-inversions=stop' }]),
+    ...row('sen-05', { measure: 'fallHeight', reason: 'A fall breaks bones.', source: ['common practice'] }, [
+      { bound: { atMost: 0 }, grade: 'avoid', school: 'senior-inversions=stop' },
+    ]),
     ...row('sen-06', { grade: 'avoid', reason: 'Neck bones, pressure.', source: ['common practice'], school: 'senior-inversions=stop' }, [
       { as: 'head', measure: 'headLoad', bound: { atMost: 0.1 } },
       { as: 'neck', measure: 'neckLoad', bound: { atMost: 0.05 } },
@@ -87,10 +145,14 @@ export const seniors = condition({
       { as: 'low', bound: { atMost: 25 }, stages: ['low'] },
       { as: 'mid-high', bound: { atMost: 10 }, stages: ['mid', 'high'] },
     ]),
-    ...row('sen-08', { measure: 'transitionTime', bound: { atLeast: 5 }, grade: 'modify', reason: 'The pressure needs time.', source: ['STEADI*'] }, [
-      { as: 'level', when: [{ measure: 'levelChange', from: 30 }] },
-      { as: 'head', when: [{ measure: 'headDrop', over: 20 }] },
-    ]),
+    ...row(
+      'sen-08',
+      { measure: 'transitionTime', bound: { atLeast: 5 }, grade: 'modify', reason: 'The pressure needs time.', source: ['STEADI*'] },
+      [
+        { as: 'level', when: [{ measure: 'levelChange', from: 30 }] },
+        { as: 'head', when: [{ measure: 'headDrop', over: 20 }] },
+      ],
+    ),
     ...row('sen-09', { measure: 'floorTrips', reason: 'Getting down is where falls happen.', source: ['common practice'] }, [
       { as: 'low', bound: { atMost: 4 }, grade: 'watch', stages: ['low'] },
       { as: 'mid', bound: { atMost: 2 }, grade: 'modify', stages: ['mid'] },
@@ -100,27 +162,51 @@ export const seniors = condition({
       { bound: { atMost: 35 }, grade: 'modify', stages: ['weak-bone'] },
       { as: 'never', bound: { atMost: 10 }, grade: 'modify', school: 'senior-flexion=never' },
     ]),
-    ...row('sen-11', { measure: 'spineRotation', reason: 'Bend plus twist is worst for weak bone.', source: ['SINAKI*'] }, [{ bound: { atMost: 20 }, when: [{ measure: 'lumbarFlexion', over: 20 }], grade: 'avoid', stages: ['bone-not-normal'] }]),
-    ...row('sen-12', { measure: 'cervicalFlexion', reason: 'A head thrown back makes giddy.', source: ['common practice'] }, [{ bound: { atLeast: -30 }, grade: 'modify' }]),
-    ...row('sen-13', { measure: 'cervicalRotation', reason: 'Neck arteries.', source: ['common practice'] }, [{ bound: { atMost: 60 }, when: [{ measure: 'cervicalFlexion', under: -15 }], grade: 'avoid' }]),
-    ...row('sen-14', { measure: 'kneeLoad', reason: 'Kneecap pain: always pad 3 cm or more.', source: ['common practice'] }, [{ bound: { atMost: 0.6 }, grade: 'modify' }]),
-    ...row('sen-15', { measure: 'kneeFlexionLoaded', reason: 'Deep kneeling and squatting.', source: ['common practice'] }, [{ bound: { atMost: 110 }, grade: 'modify' }]),
-    ...row('sen-16', { measure: 'handLoad', reason: 'Wrists, shoulders.', source: ['common practice'] }, [{ bound: { atMost: 0.5 }, grade: 'modify' }]),
+    ...row('sen-11', { measure: 'spineRotation', reason: 'Bend plus twist is worst for weak bone.', source: ['SINAKI*'] }, [
+      { bound: { atMost: 20 }, when: [{ measure: 'lumbarFlexion', over: 20 }], grade: 'avoid', stages: ['bone-not-normal'] },
+    ]),
+    ...row('sen-12', { measure: 'cervicalFlexion', reason: 'A head thrown back makes giddy.', source: ['common practice'] }, [
+      { bound: { atLeast: -30 }, grade: 'modify' },
+    ]),
+    ...row('sen-13', { measure: 'cervicalRotation', reason: 'Neck arteries.', source: ['common practice'] }, [
+      { bound: { atMost: 60 }, when: [{ measure: 'cervicalFlexion', under: -15 }], grade: 'avoid' },
+    ]),
+    ...row('sen-14', { measure: 'kneeLoad', reason: 'Kneecap pain: always pad 3 cm or more.', source: ['common practice'] }, [
+      { bound: { atMost: 0.6 }, grade: 'modify' },
+    ]),
+    ...row('sen-15', { measure: 'kneeFlexionLoaded', reason: 'Deep kneeling and squatting.', source: ['common practice'] }, [
+      { bound: { atMost: 110 }, grade: 'modify' },
+    ]),
+    ...row('sen-16', { measure: 'handLoad', reason: 'Wrists, shoulders.', source: ['common practice'] }, [
+      { bound: { atMost: 0.5 }, grade: 'modify' },
+    ]),
     ...row('sen-17', { measure: 'effort', reason: 'Strong but never strained.', source: ['ACSM*'] }, [
       { as: 'low', bound: { atMost: 4 }, grade: 'watch', stages: ['low'] },
       { as: 'mid', bound: { atMost: 3 }, grade: 'modify', stages: ['mid'] },
       { as: 'high', bound: { atMost: 2 }, grade: 'modify', stages: ['high'] },
     ]),
-    ...row('sen-18', { measure: 'hold', reason: 'Blood pressure.', source: ['common practice'] }, [{ bound: { atMost: 30 }, when: [{ measure: 'effort', from: 3 }], grade: 'watch' }]),
-    ...row('sen-19', { measure: 'breathRetention', reason: 'Pressure peaks, faint.', source: ['common practice'] }, [{ bound: { atMost: 3 }, grade: 'avoid' }]),
-    ...row('sen-20', { measure: 'breathRate', reason: 'Makes giddy.', source: ['common practice'] }, [{ bound: { atMost: 20 }, grade: 'modify' }]),
+    ...row('sen-18', { measure: 'hold', reason: 'Blood pressure.', source: ['common practice'] }, [
+      { bound: { atMost: 30 }, when: [{ measure: 'effort', from: 3 }], grade: 'watch' },
+    ]),
+    ...row('sen-19', { measure: 'breathRetention', reason: 'Pressure peaks, faint.', source: ['common practice'] }, [
+      { bound: { atMost: 3 }, grade: 'avoid' },
+    ]),
+    ...row('sen-20', { measure: 'breathRate', reason: 'Makes giddy.', source: ['common practice'] }, [
+      { bound: { atMost: 20 }, grade: 'modify' },
+    ]),
     ...row('sen-21', { measure: 'impact', reason: 'Joints, falls.', source: ['common practice'] }, [
       { as: 'low', bound: { atMost: 1 }, grade: 'modify', stages: ['low'] },
       { as: 'mid-high', bound: { atMost: 0 }, grade: 'avoid', stages: ['mid', 'high'] },
     ]),
-    ...row('sen-22', { measure: 'headJolt', reason: 'Giddy, neck.', source: ['common practice'] }, [{ bound: { atMost: 0 }, grade: 'avoid' }]),
-    ...row('sen-23', { measure: 'heat', reason: 'The sense of thirst is weaker.', source: ['common practice'] }, [{ bound: { atMost: 27 }, grade: 'modify' }]),
-    ...row('sen-24', { measure: 'eyesClosed', reason: 'Sight keeps the balance.', source: ['common practice'] }, [{ bound: { atMost: 0 }, when: [{ standing: true }], grade: 'avoid' }]),
+    ...row('sen-22', { measure: 'headJolt', reason: 'Giddy, neck.', source: ['common practice'] }, [
+      { bound: { atMost: 0 }, grade: 'avoid' },
+    ]),
+    ...row('sen-23', { measure: 'heat', reason: 'The sense of thirst is weaker.', source: ['common practice'] }, [
+      { bound: { atMost: 27 }, grade: 'modify' },
+    ]),
+    ...row('sen-24', { measure: 'eyesClosed', reason: 'Sight keeps the balance.', source: ['common practice'] }, [
+      { bound: { atMost: 0 }, when: [{ standing: true }], grade: 'avoid' },
+    ]),
   ],
   favour: ['functional-transfer', 'strengthen-legs', 'mobilise-ankles', 'mobilise-hips', 'mobilise-spine-extension', 'balance'],
   stopInClass: 'Unsteady twice, giddy, grey, confused, chest or sudden back pain.',

@@ -17,9 +17,8 @@ export function stepFigures(
 ): Figure[] {
   const { shown } = chosen.asana;
   const turn = shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
-  return chosen.ends.map(({ solved }, end) => {
+  return chosen.ends.map(({ solved }) => {
     if (!turn) return drawFigure(solved.placed, view);
-    const key = `mirror ${chosen.asana.id}/${chosen.variation.id}/${chosen.changes.join()}/${end}`;
-    return drawFigure(studio.posture(key, mirrorPosture(solved.posture)).solved.placed, view);
+    return drawFigure(studio.posture(mirrorPosture(solved.posture)).solved.placed, view);
   });
 }
