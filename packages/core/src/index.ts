@@ -1,5 +1,5 @@
 export { opposite, SIDES, type Side } from './angles.js';
-export { adapt, givenSeconds, limitsFor, otherWays, type AdaptOptions } from './adaptation/adapt.js';
+export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './adaptation/adapt.js';
 export { describeBound, type Finding, type Where } from './adaptation/judge.js';
 export {
   adaptationJson,
@@ -21,6 +21,7 @@ export type { Asana, Library, Variation } from './asanas/library.js';
 export { PURPOSES, type Purpose } from './asanas/purposes.js';
 export { BODY_RANGES, checkBody, sizeBody, type BodyAnswers, type Sex } from './body/anthropometry.js';
 export { MEASURES, measurePosture, roundMeasure, type Facing, type Measure } from './body/measure.js';
+export { NORMAL_RANGE, type NormalMeasure } from './body/norms.js';
 export { solve } from './body/solve.js';
 export { activeLimits, checkSchools, limitsOf, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
 export { CONDITIONS, findCondition } from './conditions/all.js';

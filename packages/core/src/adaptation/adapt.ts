@@ -192,3 +192,40 @@ export function otherWays(
 export function givenSeconds(studio: Studio, sequence: Sequence): number {
   return adapt(studio, { ...sequence, minutes: null }, anybody('anybody')).before;
 }
+
+/** What one asana, as it is usually done, means for someone. */
+export interface AsanaVerdict {
+  readonly asana: string;
+  /** `keep`: allowed as it is; `watch`: allowed with a caution; `change`: only when changed or not at all. */
+  readonly verdict: 'keep' | 'watch' | 'change';
+  /** The finding that decided, if one did. */
+  readonly by: Finding | null;
+}
+
+/** Every asana of the library for one person, done once by itself. Step lists are left out. */
+export function judgeLibrary(studio: Studio, participant: Participant, options: AdaptOptions = {}): AsanaVerdict[] {
+  const limits = limitsFor(participant, options.today ?? null).filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
+  const shared = { studio, limits, props: participant.props, breathSeconds: participant.breathSeconds, tally: START };
+  return studio.library.asanas
+    .filter(({ variations }) => variations.length > 0)
+    .map(({ id, dose, shown }) => {
+      const step: Step = {
+        line: 1,
+        text: '',
+        section: '',
+        asana: id,
+        variation: null,
+        side: shown ? 'both' : 'none',
+        dose,
+        retention: null,
+        breath: null,
+        way: null,
+        of: null,
+      };
+      const { hard, chosen, all } = evaluateGiven({ ...shared, step });
+      const broken = hard[0] ?? (chosen.changes.length > 0 ? all[0] : undefined);
+      if (broken) return { asana: id, verdict: 'change', by: broken };
+      const caution = chosen.watch[0];
+      return caution ? { asana: id, verdict: 'watch', by: caution } : { asana: id, verdict: 'keep', by: null };
+    });
+}

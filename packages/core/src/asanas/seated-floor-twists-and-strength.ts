@@ -46,7 +46,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
       legR: { hipFlexion: 75, hipAbduction: -23, hipRotation: 46, knee: 141, ankle: -40 },
       armL: { shoulder: 180, plane: 64, rotation: 22, elbow: 123 },
       armR: { shoulder: 52, plane: -78, rotation: -73, elbow: 101 },
-      contacts: ['sitbone>block@12', 'L.ankle>floor', 'R.ankle~floor', 'R.knee>L.knee'],
+      contacts: ['sitbone>block@12', 'L.ankle>floor', 'R.ankle>floor', 'R.knee>L.knee'],
     },
     declared: { effort: 2, abdominalLoad: 1 },
     dose: { breaths: 5, rounds: 1 },

@@ -244,8 +244,8 @@ export const standingOneSided: readonly AsanaSpec[] = [
     posture: {
       root: { pitch: 3, roll: 'R1', axial: 'R32' },
       spine: { lumbar: -1, cervical: 1, rotation: 'L32', neckRotation: 'R75' },
-      legL: { hipFlexion: -14, hipAbduction: 54, hipRotation: 18, knee: 5, ankle: 7 },
-      legR: { hipFlexion: 86, hipAbduction: 59, hipRotation: 4, knee: 90, ankle: 3 },
+      legL: { hipFlexion: -13, hipAbduction: 49, hipRotation: 20, knee: 5, ankle: 7 },
+      legR: { hipFlexion: 84, hipAbduction: 57, hipRotation: 4, knee: 88, ankle: 3 },
       arms: { shoulder: 90, forearm: 80 },
       contacts: ['sole>floor'],
     },

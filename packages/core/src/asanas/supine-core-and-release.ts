@@ -368,11 +368,12 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     base: 'supine',
     purposes: { 'open-chest': 3, 'mobilise-spine-extension': 2, energise: 1 },
     posture: {
-      root: { pitch: -62 },
-      spine: { lumbar: -10, thoracic: -24, cervical: -52 },
-      legs: { hipFlexion: 28, hipAbduction: 2, ankle: -20 },
-      arms: { shoulder: 38, plane: -80, elbow: 31, forearm: 60 },
-      contacts: ['pelvis>floor', 'crown>floor', 'forearm>floor', 'heel>floor'],
+      // The chest stands on the elbows: higher than the pelvis alone would let it.
+      root: { pitch: -66 },
+      spine: { lumbar: -22, thoracic: -24, cervical: -50 },
+      legs: { hipFlexion: 24, hipAbduction: 2, ankle: -20 },
+      arms: { shoulder: 34, plane: -85, elbow: 60, forearm: 60 },
+      contacts: ['sitbone>floor', 'crown>floor', 'elbow>floor', 'heel>floor'],
     },
     declared: { effort: 3, abdominalLoad: 1 },
     dose: { breaths: 5, rounds: 1 },

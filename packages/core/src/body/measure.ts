@@ -7,6 +7,7 @@ import { contactLoads, type ContactLoad, type Loads } from './loads.js';
 import { centreOfMass } from './mass.js';
 import { eyes, heart, partBalls } from './parts.js';
 import type { Posture } from './posture.js';
+import { NORMAL_RANGE, type NormalMeasure } from './norms.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
 import type { Solved } from './solve.js';
 
@@ -39,6 +40,17 @@ export const MEASURES = {
   shoulderElevation: { unit: '°', of: 'posture', label: 'Arm raised' },
   shoulderExtension: { unit: '°', of: 'posture', label: 'Arm behind' },
   wristExtensionLoaded: { unit: '°', of: 'posture', label: 'Wrist bent back under load' },
+  elbowFlexion: { unit: '°', of: 'posture', label: 'Elbow bend' },
+  elbowFlexionLoaded: { unit: '°', of: 'posture', label: 'Elbow bend under load' },
+  wristFlexion: { unit: '°', of: 'posture', label: 'Wrist bent forward' },
+  wristExtension: { unit: '°', of: 'posture', label: 'Wrist bent back' },
+  shoulderInternalRotation: { unit: '°', of: 'posture', label: 'Upper arm turned in' },
+  shoulderExternalRotation: { unit: '°', of: 'posture', label: 'Upper arm turned out' },
+  shoulderHorizontalAdduction: { unit: '°', of: 'posture', label: 'Arm across the chest' },
+  ankleInversion: { unit: '°', of: 'posture', label: 'Sole turned inwards' },
+  toeExtensionLoaded: { unit: '°', of: 'posture', label: 'Big toe bent back under load' },
+  spineRangeUsed: { unit: 'ratio', of: 'posture', label: 'Share of the spine’s range' },
+  jointRangeUsed: { unit: 'ratio', of: 'posture', label: 'Share of the joints’ range' },
   legAsymmetry: { unit: '°', of: 'posture', label: 'Difference between the legs' },
   straightLegAngle: { unit: '°', of: 'posture', label: 'Straight-leg raise' },
   headBelowHeart: { unit: 'cm', of: 'posture', label: 'Eyes below the heart' },
@@ -48,6 +60,8 @@ export const MEASURES = {
   handLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the hands' },
   forearmLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the forearms' },
   kneeLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the knees' },
+  footLoad: { unit: 'body weight', of: 'posture', label: 'Weight on one foot' },
+  chestLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the chest' },
   headLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the head' },
   neckLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the neck' },
   discLoad: { unit: '× standing', of: 'posture', label: 'Load on the lumbar discs' },
@@ -113,6 +127,7 @@ const NECK_SHARE = 0.25;
 const LEAST_OVER_NECK = 0.3;
 const UPTURNED_FROM = 102;
 const UPTURNED_TO = 150;
+const CHEST = new Set<BodyPart>(['chest', 'ribs']);
 const SEAT = new Set<BodyPart>(['sitbone', 'thigh']);
 const TRUNK = new Set<BodyPart>(['pelvis', 'sacrum', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside', 'chest', 'pubis', 'hipside', 'shoulder', 'waist']); // prettier-ignore
 
@@ -147,6 +162,27 @@ function supportGrade(loads: readonly ContactLoad[], posture: Posture, resting: 
   const back = loads.some(({ contact }) => contact.on.kind === 'wall' && TRUNK.has(contact.part));
   return held.length === 1 || back ? 1 : 0;
 }
+
+/** How far the toes bend back where the ball of the foot bears: the lean of the sole, in degrees. */
+function heelLift(placed: PlacedBody, side: Side): number {
+  const sole = directionOn(placed, segmentIndex(`${side}Foot`), [0, 0, -1]);
+  return Math.acos(Math.min(1, Math.max(-1, -sole[2]))) * RAD2DEG;
+}
+
+/** The largest share of its ordinary range that any of these measures uses. */
+function rangeUsed(values: Readonly<Partial<Record<Measure, number>>>, measures: readonly NormalMeasure[]): number {
+  return Math.max(
+    ...measures.map((measure) => {
+      const [low, high] = NORMAL_RANGE[measure];
+      const value = values[measure] ?? 0;
+      return value >= 0 ? value / high : low < 0 ? value / low : 0;
+    }),
+  );
+}
+const SPINE_RANGES = ['lumbarFlexion', 'thoracicFlexion', 'spineRotation', 'spineLateral'] as const;
+const JOINT_RANGES = (Object.keys(NORMAL_RANGE) as NormalMeasure[]).filter(
+  (measure) => !(SPINE_RANGES as readonly string[]).includes(measure),
+);
 
 /** All measures that follow from a solved posture alone. Degrees, cm, shares of body weight. */
 export function measurePosture(solved: Solved): MeasuredPosture {
@@ -215,6 +251,14 @@ export function measurePosture(solved: Solved): MeasuredPosture {
     anklePlantarflexion: both((side) => Math.max(0, -legs[side].ankle)),
     shoulderElevation: both((side) => (behind(side) ? 0 : arms[side].shoulder)),
     shoulderExtension: both((side) => (behind(side) ? arms[side].shoulder : 0)),
+    elbowFlexion: both((side) => arms[side].elbow),
+    wristFlexion: both((side) => Math.max(0, arms[side].wrist)),
+    wristExtension: both((side) => Math.max(0, -arms[side].wrist)),
+    shoulderInternalRotation: both((side) => Math.max(0, -arms[side].rotation)),
+    shoulderExternalRotation: both((side) => Math.max(0, arms[side].rotation)),
+    // Beyond straight ahead the plane of the rise points across the chest; near the ribs that is nothing.
+    shoulderHorizontalAdduction: both((side) => (arms[side].shoulder > 45 ? Math.max(0, arms[side].plane - 90) : 0)),
+    ankleInversion: both((side) => Math.max(0, legs[side].inversion)),
     legAsymmetry: Math.max(
       Math.abs(legs.left.hipFlexion - legs.right.hipFlexion),
       Math.abs(legs.left.hipAbduction - legs.right.hipAbduction),
@@ -228,6 +272,8 @@ export function measurePosture(solved: Solved): MeasuredPosture {
     kneeGap: kneeRests ? 0 : Math.max(0, lowKnee * 100),
     shoulderLift: facing === 'supine' ? Math.max(0, Math.abs(bladeZ[0]! - bladeZ[1]!) * 100) : 0,
   };
+  values.spineRangeUsed = rangeUsed(values, SPINE_RANGES);
+  values.jointRangeUsed = rangeUsed(values, JOINT_RANGES);
   if (known) {
     const feetDown = SIDES.filter(footDown).length;
     Object.assign(values, {
@@ -236,6 +282,12 @@ export function measurePosture(solved: Solved): MeasuredPosture {
       handLoad: bears(HANDS),
       forearmLoad: bears(FOREARMS),
       kneeLoad: lying ? 0 : bears(KNEES),
+      footLoad: both((side) => sum(on, ({ contact }) => contact.side === side && (FEET.has(contact.part) || contact.part === 'heel'))),
+      chestLoad: bears(CHEST),
+      elbowFlexionLoaded: Math.max(0, ...SIDES.map((side) => (bears(HANDS, side) > 0.05 ? arms[side].elbow : 0))),
+      toeExtensionLoaded: both((side) =>
+        on.some(({ contact, share }) => contact.part === 'ball' && contact.side === side && share > 0.02) ? heelLift(placed, side) : 0,
+      ),
       headLoad: bears(HEAD),
       neckLoad:
         Math.max(
@@ -259,7 +311,8 @@ export function measurePosture(solved: Solved): MeasuredPosture {
 /** Rounding before a value is set against a bound: 1 cm, 1 degree, 0.01 of body weight, 1 s; 0.1 min. */
 export function roundMeasure(measure: Measure, value: number): number {
   const { unit } = MEASURES[measure];
-  const fine = unit === 'body weight' || unit === '1' || unit === '× standing' ? 100 : unit === 'min' || unit === 'MET' ? 10 : 1;
+  const fine =
+    unit === 'body weight' || unit === '1' || unit === '× standing' || unit === 'ratio' ? 100 : unit === 'min' || unit === 'MET' ? 10 : 1;
   // Adding 0 turns -0 into 0.
   return Math.round(value * fine + 1e-9) / fine + 0;
 }

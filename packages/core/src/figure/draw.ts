@@ -1,6 +1,7 @@
 import { polygonHull } from 'd3-polygon';
 import { SIDES } from '../angles.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from '../body/skeleton.js';
+import { path } from './path.js';
 import { drawProps } from './props.js';
 import { toView, type View } from './view.js';
 
@@ -39,10 +40,6 @@ function outline(balls: readonly Ball[], view: View): [number, number][] {
     });
   });
   return polygonHull(points) ?? [];
-}
-
-function path(points: readonly (readonly [number, number])[]): string {
-  return points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('') + 'Z';
 }
 
 interface Part {

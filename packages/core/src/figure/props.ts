@@ -3,6 +3,8 @@ import { partBalls } from '../body/parts.js';
 import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { heightOf } from '../body/solve.js';
 import type { Shape, Tone } from './draw.js';
+import { chairSolids, seenOutline, type Solid } from './chair.js';
+import { path } from './path.js';
 import { toView, type View } from './view.js';
 
 interface Drawn {
@@ -51,28 +53,6 @@ function runs(places: readonly number[], reach: number): [number, number][] {
     else found.push([place, place]);
   }
   return found;
-}
-
-/** A chair seen from the side, its back at `back` (cm) away from `seatAt`; or from the front. */
-function chair(seatAt: number, facing: 1 | -1, height: number, view: View, backHeight: number): string[] {
-  const width = 40;
-  if (view === 'front') {
-    const left = seatAt - width / 2;
-    return [
-      box(left, -height, width, 4, 1.5), box(left, -height, 3, height, 1), box(left + width - 3, -height, 3, height, 1),
-      box(left, -backHeight, 3, backHeight - height, 1), box(left + width - 3, -backHeight, 3, backHeight - height, 1), box(left, -backHeight, width, 8, 2),
-    ]; // prettier-ignore
-  }
-  // The back stands behind whoever sits facing `facing`.
-  const front = seatAt + facing * (width / 2);
-  const back = seatAt - facing * (width / 2);
-  const left = Math.min(front, back);
-  return [
-    box(left, -height, width, 4, 1.5),
-    box(left, -height, 3, height, 1),
-    box(left + width - 3, -height, 3, height, 1),
-    box(facing > 0 ? left : left + width - 3, -backHeight, 3, backHeight - height + 2, 1.5),
-  ];
 }
 
 /** The props and walls that a posture's contacts name, drawn where the body meets them. */
@@ -127,7 +107,10 @@ export function drawProps(placed: PlacedBody, view: View): Drawn {
   for (const wall of ['front', 'back', 'left', 'right'] as const) {
     const group = spots.filter(({ contact }) => contact.on.kind === 'wall' && contact.on.wall === wall);
     if (group.length === 0) continue;
-    const seen = view === 'side' ? wall === 'front' || wall === 'back' : wall === 'left' || wall === 'right';
+    // Only a wall that is seen edge-on hides nobody.
+    const alongX = wall === 'front' || wall === 'back';
+    const turned = view === 'side' ? 0 : view === 'front' ? 90 : ((view % 180) + 180) % 180;
+    const seen = alongX ? turned < 12 || turned > 168 : Math.abs(turned - 90) < 12;
     if (!seen) continue;
     const balls = group.map(
       ({ contact, at }) =>
@@ -144,6 +127,9 @@ export function drawProps(placed: PlacedBody, view: View): Drawn {
 
 const SITTING = new Set(['sitbone', 'thigh', 'sacrum', 'pelvis', 'hipside']);
 
+/** A hand this near (m) to where someone sits holds on to that same chair. */
+const OWN_CHAIR_M = 0.62;
+
 function drawChair(
   placed: PlacedBody,
   group: readonly Spot[],
@@ -154,26 +140,24 @@ function drawChair(
   const scale = placed.body.scale;
   const height = 41 * scale;
   const backHeight = 85 * scale;
-  const across = (at: Vec3) => toView(at, view)[0] * 100;
-  const mean = (spots: readonly Spot[]) => spots.reduce((sum, { at }) => sum + across(at), 0) / spots.length;
+  const mean = (spots: readonly Spot[], axis: 0 | 1) => (spots.reduce((sum, { at }) => sum + at[axis], 0) / spots.length) * 100;
+  const own = placed.origins[0]![0] * 100;
   const sitting = group.filter(({ contact }) => SITTING.has(contact.part));
   const railed = group.filter(({ contact }) => contact.on.kind === 'level' && contact.on.surface === 'chairback');
-  const others = group.filter((spot) => !sitting.includes(spot) && !railed.includes(spot));
-  const pieces: string[] = [];
-  if (sitting.length > 0) pieces.push(...chair(mean(sitting) + (view === 'side' ? 5 : 0), 1, height, view, backHeight));
+  const nearSeat = ({ at }: Spot) => sitting.some((seat) => Math.hypot(at[0] - seat.at[0], at[1] - seat.at[1]) < OWN_CHAIR_M);
+  const others = group.filter((spot) => !sitting.includes(spot) && !railed.includes(spot) && !nearSeat(spot));
+  const solids: Solid[] = [];
+  if (sitting.length > 0) solids.push(...chairSolids([mean(sitting, 0) + 5, mean(sitting, 1)], 1, height, backHeight));
   if (railed.length > 0 && sitting.length === 0) {
     // The rail is what is held: the seat lies beyond it, away from the person.
-    const rail = mean(railed);
-    const own = across(placed.origins[0]!);
-    const beyond = rail >= own ? 1 : -1;
-    pieces.push(...chair(view === 'side' ? rail + beyond * 20 : rail, view === 'side' ? beyond : 1, height, view, backHeight));
+    const beyond = mean(railed, 0) >= own ? 1 : -1;
+    solids.push(...chairSolids([mean(railed, 0) + beyond * 20, mean(railed, 1)], beyond, height, backHeight));
   }
   if (others.length > 0) {
-    const at = mean(others);
-    const own = sitting.length > 0 ? mean(sitting) : across(placed.origins[0]!);
-    const beyond = at >= own ? -1 : 1;
-    pieces.push(...chair(view === 'side' ? at - beyond * 6 : at, view === 'side' ? beyond : 1, height, view, backHeight));
+    const beyond = mean(others, 0) >= (sitting.length > 0 ? mean(sitting, 0) : own) ? -1 : 1;
+    solids.push(...chairSolids([mean(others, 0) - beyond * 6, mean(others, 1)], beyond, height, backHeight));
   }
-  draw('wood', pieces.join(''));
-  for (const { at } of group) corners.push([across(at) - 22, -height], [across(at) + 22, -height]);
+  const outlines = solids.map((solid) => seenOutline(solid, view));
+  draw('wood', outlines.map(path).join(''));
+  corners.push(...outlines.flat());
 }
