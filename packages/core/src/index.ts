@@ -13,7 +13,7 @@ export {
 } from './adaptation/json.js';
 export { anybody, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
-export { COMMON_PROPS, PROPS, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
+export { COMMON_PROPS, PROPS, propsOf, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
 export { Studio, type Done, type Form } from './adaptation/studio.js';
 export { library } from './asanas/all.js';
 export type { Base, DoseSpec } from './asanas/asana.js';
@@ -38,6 +38,7 @@ export {
 export type { Condition, Grade, ParameterSpec, RedFlag, SchoolSpec } from './conditions/condition.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
+export { describePart } from './body/contact.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';
 export { figureSvg } from './figure/sheet.js';
 export { stepFigures } from './figure/step-figure.js';

@@ -27,6 +27,8 @@ export function routes(queries: QueryClient) {
       },
       children: [
         { index: true, lazy: async () => ({ Component: (await import('./screens/desk/DeskScreen.js')).DeskScreen }) },
+        { path: 'asanas', lazy: async () => ({ Component: (await import('./screens/asanas/AsanasScreen.js')).AsanasScreen }) },
+        { path: 'asanas/:asana', lazy: async () => ({ Component: (await import('./screens/asana/AsanaScreen.js')).AsanaScreen }) },
         { path: 'people', lazy: async () => ({ Component: (await import('./screens/people/PeopleScreen.js')).PeopleScreen }) },
         { path: 'people/:person', lazy: async () => ({ Component: (await import('./screens/person/PersonScreen.js')).PersonScreen }) },
         { path: 'sequences', lazy: async () => ({ Component: (await import('./screens/sequences/SequencesScreen.js')).SequencesScreen }) },

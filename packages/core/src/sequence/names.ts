@@ -100,6 +100,8 @@ export interface Match {
 export interface NameIndex {
   /** The asana that a text names, or `null`. `near` are the base positions of the steps round it. */
   match(text: string, near?: readonly string[]): Match | null;
+  /** Asanas of which some name holds all these words, best first; the whole library for no words. */
+  search(words: string): readonly Asana[];
   /** The three asanas whose names come nearest. */
   nearest(text: string): { id: string; name: string }[];
 }
@@ -199,6 +201,25 @@ export function nameIndex(library: Library): NameIndex {
           }
       const guess = misspelt(bare.join(' '));
       return guess ? { asana: guess, rest: '', note: `"${text.trim()}" read as ${guess.name}` } : null;
+    },
+    search(text) {
+      const wanted = plain(text)
+        .split(' ')
+        .filter((word) => word !== '');
+      if (wanted.length === 0) return library.asanas;
+      const holds = (key: string) => wanted.every((word) => key.includes(word));
+      const heard = sound(text);
+      const rank = (asana: Asana) => {
+        const keys = namesOf(asana).map(plain);
+        if (keys.includes(wanted.join(' '))) return 0;
+        if (keys.some((key) => holds(key))) return keys[0]!.startsWith(wanted[0]!) ? 1 : 2;
+        return heard.length > 3 && namesOf(asana).some((name) => sound(name).includes(heard)) ? 3 : 9;
+      };
+      return library.asanas
+        .map((asana) => ({ asana, at: rank(asana) }))
+        .filter(({ at }) => at < 9)
+        .sort((a, b) => a.at - b.at)
+        .map(({ asana }) => asana);
     },
     nearest(text) {
       const found = fuse.search(plain(text)).map(({ item }) => item.asana);

@@ -31,6 +31,7 @@ const LINKS = [
   { to: '/', label: 'Desk' },
   { to: '/sequences', label: 'Sequences' },
   { to: '/people', label: 'People' },
+  { to: '/asanas', label: 'Asanas' },
 ];
 
 /** The bar above every screen but teaching. */
@@ -60,7 +61,7 @@ export function AppFrame() {
                 key={to}
                 to={to}
                 end={to === '/'}
-                className={({ isActive }) => `rounded px-2.5 py-1.5 sm:px-3 ${isActive ? 'bg-shade font-semibold' : 'hover:bg-shade'}`}
+                className={({ isActive }) => `rounded px-2 py-1.5 sm:px-3 ${isActive ? 'bg-shade font-semibold' : 'hover:bg-shade'}`}
               >
                 {label}
               </NavLink>

@@ -1,6 +1,7 @@
 import {
-  adapt, adaptationJson, describeDose, library, nameIndex, otherWays, sequenceReader, setupOf, stepFigures, Studio,
-  type AdaptationJson, type BodyAnswers, type Chosen, type Figure, type Participant, type Problem, type Sequence, type SetupItem, type StepSide, type View,
+  adapt, adaptationJson, describeDose, describePart, judgeLibrary, library, nameIndex, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio,
+  type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type Done, type Figure, type Measure, type Participant,
+  type Problem, type Prop, type Purpose, type Sequence, type SetupItem, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
 
@@ -9,7 +10,7 @@ export interface Drawing {
   readonly side: readonly Figure[];
   readonly front: readonly Figure[];
   /** The view that shows more of it: from the front where the stance or the bend runs sideways. */
-  readonly best: View;
+  readonly best: 'side' | 'front';
 }
 
 export interface ReadLine {
@@ -62,7 +63,8 @@ export interface OtherWay {
   readonly setup: readonly SetupItem[];
 }
 
-const read = sequenceReader(library, nameIndex(library));
+const index = nameIndex(library);
+const read = sequenceReader(library, index);
 const anyStudio = new Studio(library);
 /** The last body's solved postures stay; going back and forth between two people is common. */
 const STUDIOS = 3;
@@ -94,7 +96,128 @@ function parse(text: string): Sequence {
   return sequence;
 }
 
+/** What an asana is called, for search and lists. */
+export interface AsanaEntry {
+  readonly id: string;
+  readonly name: string;
+  readonly iast: string | null;
+  readonly base: Base;
+  readonly purposes: readonly Purpose[];
+  readonly props: readonly Prop[];
+}
+
+export interface MeasuredEnd {
+  readonly measures: readonly { readonly measure: Measure; readonly value: number }[];
+  readonly loads: readonly { readonly part: string; readonly on: string; readonly share: number }[];
+}
+
+export interface VariationPage {
+  readonly id: string;
+  readonly name: string;
+  readonly for: string;
+  readonly drawing: Drawing;
+  readonly ends: readonly MeasuredEnd[];
+  readonly setup: readonly SetupItem[];
+  readonly reached: boolean;
+  readonly warnings: readonly string[];
+}
+
+export interface AsanaPage {
+  readonly entry: AsanaEntry;
+  readonly names: readonly string[];
+  readonly kids: string;
+  readonly shown: Asana['shown'];
+  readonly weights: Asana['purposes'];
+  readonly dose: string;
+  readonly breath: Asana['breath'];
+  readonly cues: readonly string[];
+  readonly variations: readonly VariationPage[];
+  readonly steps: readonly { readonly id: string; readonly name: string; readonly how: string }[];
+  readonly substitutes: readonly AsanaEntry[];
+  readonly counterposes: readonly AsanaEntry[];
+}
+
+function entryOf({ id, name, iast, base, purposes, variations }: Asana): AsanaEntry {
+  const plain = variations[0];
+  return { id, name, iast, base, purposes: Object.keys(purposes) as Purpose[], props: plain ? [...propsOf(plain.posture).keys()] : [] };
+}
+
+function measuredEnd({ measured }: Done): MeasuredEnd {
+  return {
+    measures: (Object.entries(measured.values) as [Measure, number][]).map(([measure, value]) => ({ measure, value })),
+    loads: measured.loads.contacts
+      .filter(({ share }) => share > 0.005)
+      .map(({ contact, share }) => ({
+        part: describePart(contact),
+        on: contact.on.kind === 'level' ? contact.on.surface : contact.on.kind,
+        share,
+      })),
+  };
+}
+
 const core = {
+  /** Asanas whose name, in any language of the library, holds these words; all of them for no words. */
+  find(words: string): AsanaEntry[] {
+    return index.search(words).map(entryOf);
+  },
+
+  /** A small figure of an asana as it is usually done. */
+  thumb(id: string): Figure | null {
+    const asana = library.get(id);
+    if (!asana.variations[0]) return null;
+    const drawing = draw(anyStudio, { ...anyStudio.form(id), changes: [] }, 'none');
+    return drawing[drawing.best].at(-1)!;
+  },
+
+  /** Everything about one asana, as this body does it. */
+  asana(id: string, body: BodyAnswers): AsanaPage | null {
+    const asana = library.find(id);
+    if (!asana) return null;
+    const studio = studioFor(body);
+    const others = (ids: readonly string[]) => ids.map((other) => entryOf(library.get(other)));
+    return {
+      entry: entryOf(asana),
+      names: asana.names,
+      kids: asana.kids,
+      shown: asana.shown,
+      weights: asana.purposes,
+      dose: describeDose(asana.dose),
+      breath: asana.breath,
+      cues: asana.cues,
+      variations: asana.variations.map((variation): VariationPage => {
+        const form = studio.formOf(asana, variation);
+        const [start] = form.ends;
+        return {
+          id: variation.id,
+          name: variation.name,
+          for: variation.for,
+          drawing: draw(studio, { ...form, changes: [] }, 'none'),
+          ends: form.ends.map(measuredEnd),
+          setup: setupOf(start!),
+          reached: start!.solved.reached,
+          warnings: start!.solved.warnings,
+        };
+      }),
+      steps: asana.steps.map(({ asana: step, how }) => ({ id: step, name: library.get(step).name, how })),
+      substitutes: others(asana.substitutes),
+      counterposes: others(asana.counterposes),
+    };
+  },
+
+  /** One form from any side, in degrees on the way from the side to the front; mirrored on demand. */
+  turned(id: string, variation: string, body: BodyAnswers, yaw: number, mirrored: boolean): Figure[] {
+    const studio = studioFor(body);
+    const form = studio.form(id, variation);
+    const { shown } = form.asana;
+    const side = mirrored && shown ? (shown.side === 'left' ? 'right' : 'left') : 'none';
+    return stepFigures(studio, { ...form, changes: [] }, side, yaw);
+  },
+
+  /** What every asana means for one person. */
+  verdicts(participant: Participant, today: string): AsanaVerdict[] {
+    return judgeLibrary(studioFor(participant.body), participant, { today });
+  },
+
   read(text: string): ReadText {
     const { sequence, problems } = read(text);
     if (!sequence) return { sequence: null, lines: [], figures: {}, problems };

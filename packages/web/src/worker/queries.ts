@@ -1,3 +1,4 @@
+import type { BodyAnswers } from '@lotus-steady/core';
 import { queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { core } from './core.js';
@@ -31,4 +32,17 @@ export const othersQuery = (text: string, person: Person, index: number) =>
     queryFn: () => core.others(text, toParticipant(person), index, today()),
     staleTime: Infinity,
     retry: false,
+  });
+
+export const findQuery = (words: string) =>
+  queryOptions({ queryKey: ['find', words], queryFn: () => core.find(words), staleTime: Infinity });
+export const thumbQuery = (id: string) =>
+  queryOptions({ queryKey: ['thumb', id], queryFn: () => core.thumb(id), staleTime: Infinity, gcTime: Infinity });
+export const asanaQuery = (id: string, body: BodyAnswers) =>
+  queryOptions({ queryKey: ['asana', id, body], queryFn: () => core.asana(id, body), staleTime: Infinity });
+export const verdictsQuery = (person: Person | undefined) =>
+  queryOptions({
+    queryKey: ['verdicts', person],
+    queryFn: person === undefined ? skipToken : () => core.verdicts(toParticipant(person), today()),
+    staleTime: Infinity,
   });

@@ -1,0 +1,194 @@
+import type { BodyAnswers } from '@lotus-steady/core';
+import type { Person } from '@lotus-steady/requests';
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { PersonSelect } from '../../parts/PersonSelect.js';
+import { Thumb } from '../../parts/Thumb.js';
+import { words } from '../../parts/words.js';
+import type { AsanaEntry, AsanaPage } from '../../worker/core.worker.js';
+import { MeasureTable } from './MeasureTable.js';
+import { Touching } from './Touching.js';
+import { Turnable } from './Turnable.js';
+
+interface Props {
+  readonly page: AsanaPage;
+  readonly person: Person | null;
+  readonly body: BodyAnswers;
+  readonly onPerson: (person: number | null) => void;
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title} className="mt-8">
+      <h2 className="mb-2 text-lg">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function Row({ asanas, suffix }: { asanas: readonly AsanaEntry[]; suffix: string }) {
+  return (
+    <ul className="flex flex-wrap gap-3">
+      {asanas.map(({ id, name }) => (
+        <li key={id} className="w-36">
+          <Link to={`/asanas/${id}${suffix}`} className="block rounded border border-rule bg-sheet p-2 hover:border-ink">
+            <Thumb id={id} className="h-16" />
+            <span className="text-sm leading-tight">{name}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const WEIGHTS = { 1: 'also', 2: 'clearly', 3: 'mainly' } as const;
+
+export function AsanaView({ page, person, body, onPerson }: Props) {
+  const { entry, names, kids, shown, weights, dose, breath, cues, variations, steps, substitutes, counterposes } = page;
+  const [chosen, setChosen] = useState(0);
+  const [all, setAll] = useState(false);
+  const form = variations[chosen];
+  const suffix = person ? `?for=${person.id}` : '';
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <h1 className="text-2xl">{entry.name}</h1>
+          <p className="text-soft">
+            {entry.iast && <em>{entry.iast}</em>}
+            {entry.iast && names.length > 0 && ' · '}
+            {names.join(', ')} · with children: {kids}
+          </p>
+        </div>
+        <div className="w-60">
+          <PersonSelect label="As done by" value={person?.id ?? null} onChange={onPerson} />
+        </div>
+      </div>
+      {form && (
+        <div className="mt-4 grid items-start gap-6 lg:grid-cols-[1fr_24rem]">
+          <Turnable
+            key={form.id}
+            id={entry.id}
+            variation={form.id}
+            body={body}
+            name={`${entry.name}, ${form.name}`}
+            start={form.drawing.best === 'front' ? 90 : 0}
+            hasSides={shown !== null}
+          />
+          <div className="space-y-3">
+            <p>
+              <strong>For: </strong>
+              {form.for}
+            </p>
+            {form.setup.length > 0 && (
+              <p>
+                <strong>Set up{person ? ` for ${person.name}` : ''}: </strong>
+                {form.setup
+                  .map(
+                    ({ prop, count, height, place }) =>
+                      `${count > 1 ? `${count} × ` : ''}${prop}${height === null ? '' : `, top ${height} cm high,`} ${place}`,
+                  )
+                  .join('; ')}
+              </p>
+            )}
+            {!form.reached && <p className="text-accent">Not quite reached with this body: {form.warnings.join('; ')}.</p>}
+            <p>
+              <strong>Usually: </strong>
+              {dose}
+              {shown && `; the picture shows ${shown.as}`}
+            </p>
+            <p>
+              <strong>In: </strong>
+              {breath.inhale}. <strong>Out: </strong>
+              {breath.exhale}.
+            </p>
+            <p>
+              <strong>Good for: </strong>
+              {Object.entries(weights)
+                .sort(([, a], [, b]) => b - a)
+                .map(([purpose, weight]) => `${words(purpose)} (${WEIGHTS[weight]})`)
+                .join(', ')}
+            </p>
+            <ul className="list-disc pl-5">
+              {cues.map((cue) => (
+                <li key={cue}>{cue}</li>
+              ))}
+            </ul>
+            {form.ends[0]!.loads.length > 0 && (
+              <p className="text-sm text-soft">
+                Weight: {form.ends[0]!.loads.map(({ part, on, share }) => `${words(part)} ${Math.round(share * 100)} % (${on})`).join(', ')}
+              </p>
+            )}
+          </div>
+        </div>
+      )}
+      {steps.length > 0 && (
+        <Section title="Its steps">
+          <ol className="grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-6">
+            {steps.map(({ id, name, how }, i) => (
+              <li key={i}>
+                <Link to={`/asanas/${id}${suffix}`} className="block h-full rounded border border-rule bg-sheet p-2 hover:border-ink">
+                  <Thumb id={id} className="h-20" />
+                  <span className="font-semibold">
+                    {i + 1}. {name}
+                  </span>
+                  <span className="block text-sm text-soft">{how}</span>
+                </Link>
+              </li>
+            ))}
+          </ol>
+        </Section>
+      )}
+      {variations.length > 1 && (
+        <Section title="Ways to do it">
+          <ul className="flex flex-wrap gap-3">
+            {variations.map(({ id, name, for: whom, drawing }, i) => (
+              <li key={id} className="w-40">
+                <button
+                  type="button"
+                  aria-pressed={i === chosen}
+                  onClick={() => setChosen(i)}
+                  className={`flex h-full w-full flex-col rounded border p-2 text-left ${i === chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-ink'}`}
+                >
+                  <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="h-20 w-full" />
+                  <span className="mt-1 leading-tight font-semibold">{name}</span>
+                  <span className="text-sm leading-tight text-soft">{whom}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </Section>
+      )}
+      {form && (
+        <>
+          <Section title={person ? `Limits of ${person.name} that it goes beyond` : 'Limits that it goes beyond'}>
+            <Touching form={form} person={person} />
+          </Section>
+          <Section title="Measures">
+            <label className="mb-2 inline-flex items-center gap-2 text-sm">
+              <input
+                type="checkbox"
+                className="size-4 accent-[var(--ink)]"
+                checked={all}
+                onChange={(event) => setAll(event.target.checked)}
+              />
+              all of them
+            </label>
+            <MeasureTable variations={variations} all={all} />
+          </Section>
+        </>
+      )}
+      {substitutes.length > 0 && (
+        <Section title="Does the same job">
+          <Row asanas={substitutes} suffix={suffix} />
+        </Section>
+      )}
+      {counterposes.length > 0 && (
+        <Section title="Usually followed by">
+          <Row asanas={counterposes} suffix={suffix} />
+        </Section>
+      )}
+    </>
+  );
+}
