@@ -1,6 +1,7 @@
 import {
   adapt,
   adaptationJson,
+  bodyOf,
   library,
   readSequenceJson,
   sequenceReader,
@@ -33,7 +34,8 @@ function readMinutes(text: string | undefined): number | null {
 /** One studio a body: people of the same measurements share what was solved. */
 function studios() {
   const known = new Map<string, Studio>();
-  return ({ body }: Participant): Studio => {
+  return (participant: Participant): Studio => {
+    const body = bodyOf(participant);
     const key = JSON.stringify(body);
     const studio = known.get(key) ?? new Studio(library, body);
     known.set(key, studio);

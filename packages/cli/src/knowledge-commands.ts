@@ -1,6 +1,6 @@
 import {
   asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, limitJson, limitsOf,
-  measureJson, nameIndex, readCondition, Studio, type Condition, type Form,
+  measureJson, nameIndex, readCondition, setupOf, shoulderStandSetup, Studio, type Condition, type Form,
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
 import { readBody } from './participants.js';
@@ -40,6 +40,37 @@ export function measureCommand(words: readonly string[], options: Options): stri
   const lines = Object.entries(answer.measures).map(([name, { value, unit }]) => `  ${name.padEnd(24)} ${value} ${unit}`);
   const loads = answer.contacts.map(({ part, on, share }) => `  ${part} on ${on}: ${Math.round(share * 100)} %`);
   return [`${answer.asana} (${answer.variation})`, ...lines, 'Weight', ...loads, ...answer.warnings].join('\n');
+}
+
+/** Height of a folded blanket that a person may have, in cm. */
+const BLANKET = { from: 0.5, to: 10 };
+
+/** The props of an asana for this body; for the shoulder stand how high its blankets must be. */
+export function setupCommand(words: readonly string[], options: Options): string {
+  if (words.length === 0) throw new BadInput('setup: name shoulder-stand or an asana');
+  const body = readBody(options.body);
+  refuse(checkBody(body), '--body');
+  const name = words.join(' ');
+  if (name === 'shoulder-stand') {
+    const blanket = options.blanket === undefined ? undefined : Number(options.blanket);
+    if (blanket !== undefined && !(blanket >= BLANKET.from && blanket <= BLANKET.to))
+      throw new BadInput(`--blanket is "${options.blanket}"; expected ${BLANKET.from} to ${BLANKET.to} cm`);
+    const answer = shoulderStandSetup(body, blanket);
+    if (options.json) return JSON.stringify(answer, null, 2);
+    return [
+      `Shoulders ${answer.shoulderHeight.value} cm up: ${answer.blankets.count} blankets of ${answer.blankets.each} cm.`,
+      `Shoulder tops ${answer.edge.from} to ${answer.edge.to} cm in from the folded edge.`,
+      ...answer.tests,
+    ].join('\n');
+  }
+  const form = findForm(new Studio(library, body), name, options.variation);
+  const setup = setupOf(form.ends[0]!);
+  if (options.json) return JSON.stringify({ contract: CONTRACT, asana: form.asana.id, variation: form.variation.id, setup }, null, 2);
+  return (
+    setup
+      .map(({ prop, count, height, place }) => `${count} ${prop}${height === null ? '' : `, top ${height} cm high,`} ${place}`)
+      .join('\n') || 'No props.'
+  );
 }
 
 export function asanasCommand(_words: readonly string[], options: Options): string {

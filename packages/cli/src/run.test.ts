@@ -102,6 +102,18 @@ test('asanas, conditions and limits', () => {
   expect(JSON.parse(run(['limits', '--all', '--json']).out).limits.length).toBeGreaterThan(150);
 });
 
+test('setup: the shoulder stand’s blankets, and any asana’s props for this body', () => {
+  const stand = JSON.parse(run(['setup', 'shoulder-stand', '--body', 'neck-flexion=55 stature=170', '--json']).out);
+  expect(stand).toMatchObject({ contract: 1, shoulderHeight: { value: 10.9, unit: 'cm' }, blankets: { count: 4, each: 2.5, unit: 'cm' }, edge: { from: 3.5, to: 5.5, unit: 'cm' } }); // prettier-ignore
+  expect(stand.tests.length).toBeGreaterThan(0);
+  const heights = [150, 190].map(
+    (stature) =>
+      JSON.parse(run(['setup', 'uttanasana', '--variation', 'hands-on-blocks', '--body', `stature=${stature}`, '--json']).out).setup[0]
+        .height,
+  );
+  expect(heights[1]).toBeGreaterThan(heights[0]);
+});
+
 describe('bad input: exit 2, one line on standard error, nothing on standard output', () => {
   test.each([
     [['adapt'], /name one sequence file/],
@@ -125,6 +137,7 @@ describe('bad input: exit 2, one line on standard error, nothing on standard out
     [['measure', 'flying carpet'], /no asana "flying carpet"; near: /],
     [['measure', 'tadasana', '--variation', 'upside'], /no variation "upside"; it has plain/],
     [['limits', 'pregnancy', 'week=99'], /week is 99/],
+    [['setup', 'shoulder-stand', '--blanket', '0'], /--blanket is "0"/],
     [['dance'], /no command "dance"/],
     [['adapt', morning, '--colour'], /--colour/],
   ])('%j', (args, message) => {

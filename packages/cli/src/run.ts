@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { BadInput } from './bad-input.js';
 import { adaptCommand } from './adapt-command.js';
-import { asanasCommand, conditionsCommand, limitsCommand, measureCommand } from './knowledge-commands.js';
+import { asanasCommand, conditionsCommand, limitsCommand, measureCommand, setupCommand } from './knowledge-commands.js';
 
 export interface Outcome {
   /** 0 done, 2 bad input. */
@@ -18,6 +18,7 @@ const OPTIONS = {
   school: { type: 'string', multiple: true },
   minutes: { type: 'string' },
   variation: { type: 'string' },
+  blanket: { type: 'string' },
   variations: { type: 'boolean' },
   all: { type: 'boolean' },
   json: { type: 'boolean' },
@@ -35,10 +36,12 @@ const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Opti
   asanas: asanasCommand,
   conditions: conditionsCommand,
   limits: limitsCommand,
+  setup: setupCommand,
 };
 
 const HELP = `lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE] [--minutes N] [--json]
 lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json
+lotus setup shoulder-stand|ASANA [--body ...] [--blanket CM] [--json]
 lotus asanas [--json]
 lotus conditions [--json]
 lotus limits CONDITION [key=value ...] [--json]     lotus limits --all --json`;

@@ -11,7 +11,7 @@ export {
   type AdaptationJson,
   type StepJson,
 } from './adaptation/json.js';
-export { anybody, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
+export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
 export { COMMON_PROPS, PROPS, propsOf, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
 export { Studio, type Done, type Form } from './adaptation/studio.js';
@@ -53,4 +53,5 @@ export { readSequenceJson } from './sequence/read-json.js';
 export { readParticipants } from './adaptation/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
 export { WAYS, type WayId } from './sequence/ways.js';
+export { shoulderStandSetup } from './setup/shoulder-stand.js';
 export { CONTRACT, LIBRARY_VERSION } from './version.js';

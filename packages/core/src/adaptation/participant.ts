@@ -37,3 +37,9 @@ export function checkParticipant(participant: Participant): Problem[] {
       : [{ field: 'breathSeconds', message: `breathSeconds is ${breathSeconds}; expected ${BREATH_RANGE.from} to ${BREATH_RANGE.to} s` }]),
   ];
 }
+
+/** The body that a participant's postures are solved with: as measured, and as a pregnancy makes it. */
+export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditions'>): BodyAnswers {
+  const week = conditions.find(({ id }) => id === 'pregnancy')?.['week'];
+  return typeof week === 'number' ? { ...body, pregnancyWeek: week } : body;
+}

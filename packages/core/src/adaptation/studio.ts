@@ -4,7 +4,8 @@ import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js'
 import { isExternal } from '../body/contact.js';
 import { measurePosture, type Facing, type Measure, type MeasuredPosture } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
-import { solve, type Solved } from '../body/solve.js';
+import { solveMeetingHands } from '../body/meet-hands.js';
+import type { Solved } from '../body/solve.js';
 import { pointOn } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
 import type { Level } from '../sequence/ways.js';
@@ -131,7 +132,7 @@ export class Studio {
   }
 
   private solve(posture: Posture): Done {
-    const solved = solve(this.body, posture);
+    const solved = solveMeetingHands(this.body, posture);
     const measured = measurePosture(solved);
     return { solved, measured, level: levelOf(solved, measured) };
   }

@@ -9,12 +9,28 @@ import type { Problem } from '../problem.js';
 
 export type Sex = 'f' | 'm';
 
-/** What is known of a person's body. Lengths in cm, mass in kg, age in years. */
+/** What is known of a person's body. Lengths in cm, mass in kg, age in years, reach in degrees. */
 export interface BodyAnswers {
   readonly stature?: number;
   readonly mass?: number;
   readonly sex?: Sex;
   readonly age?: number;
+  /** Floor to the hip joint (the bony top of the thigh), standing. */
+  readonly legLength?: number;
+  /** Top of the shoulder to the fingertips, arm hanging. */
+  readonly armLength?: number;
+  /** Chin towards the chest. */
+  readonly neckFlexion?: number;
+  /** Straight-leg raise, lying: how far the hamstrings let the hip bend while the knee is straight. */
+  readonly hamstring?: number;
+  readonly hipFlexion?: number;
+  readonly kneeFlexion?: number;
+  /** Arm raised forward and up. */
+  readonly shoulderElevation?: number;
+  /** Arm straight back. */
+  readonly shoulderExtension?: number;
+  /** Comes from the condition of that name, not from measuring. */
+  readonly pregnancyWeek?: number;
 }
 
 /** The ranges that an entry must lie in; outside, it is refused and not clamped. */
@@ -22,6 +38,14 @@ export const BODY_RANGES = {
   stature: { from: 80, to: 230, unit: 'cm' },
   mass: { from: 10, to: 300, unit: 'kg' },
   age: { from: 3, to: 110, unit: 'years' },
+  legLength: { from: 30, to: 130, unit: 'cm' },
+  armLength: { from: 25, to: 110, unit: 'cm' },
+  neckFlexion: { from: 10, to: 90, unit: '°' },
+  hamstring: { from: 20, to: 140, unit: '°' },
+  hipFlexion: { from: 40, to: 150, unit: '°' },
+  kneeFlexion: { from: 30, to: 165, unit: '°' },
+  shoulderElevation: { from: 30, to: 190, unit: '°' },
+  shoulderExtension: { from: 5, to: 90, unit: '°' },
 } as const;
 
 /** Lengths of the reference body of 165 cm, in cm. They scale with stature. */
@@ -122,6 +146,71 @@ export interface Body {
   readonly axialMasses: readonly AxialMass[];
   /** Metres from the wrist to the hand's centre of mass. */
   readonly handCentre: number;
+  /** How far this person's joints go, in degrees, where it was measured. */
+  readonly reach: Reach;
+  /** A belly in pregnancy: its share of body mass, and how far (m) it stands out. `null` without one. */
+  readonly womb: { readonly share: number; readonly out: number } | null;
+}
+
+const REACHES = ['neckFlexion', 'hamstring', 'hipFlexion', 'kneeFlexion', 'shoulderElevation', 'shoulderExtension'] as const;
+export type Reach = Readonly<Partial<Record<(typeof REACHES)[number], number>>>;
+
+function reachOf(answers: BodyAnswers): Reach {
+  return Object.fromEntries(REACHES.flatMap((name) => (answers[name] === undefined ? [] : [[name, answers[name]]])));
+}
+
+/** At term the womb with child and water weighs about this (kg), and the belly stands out by this (m) (values from memory). */
+const WOMB_KG = 6.5;
+const WOMB_OUT_M = 0.11;
+const SHOWS_FROM_WEEK = 12;
+const TERM_WEEK = 40;
+
+function wombOf(week: number | undefined, massKg: number): Body['womb'] {
+  if (week === undefined || week <= SHOWS_FROM_WEEK) return null;
+  const grown = Math.min(1, (week - SHOWS_FROM_WEEK) / (TERM_WEEK - SHOWS_FROM_WEEK));
+  return { share: (WOMB_KG * grown) / massKg, out: WOMB_OUT_M * grown };
+}
+
+type Factors = Readonly<Partial<Record<LengthName, number>>>;
+/** Age from which proportions are a grown body's. */
+const GROWN_AT = 16;
+const YOUNGEST = 3;
+
+/**
+ * Lengths as factors on those of a grown body of the same stature: a child's head is larger and the legs
+ * are shorter, the younger the more (common practice, no source).
+ */
+function childFactors(age: number | undefined): Factors {
+  if (age === undefined || age >= GROWN_AT) return {};
+  const young = Math.min(1, (GROWN_AT - age) / (GROWN_AT - YOUNGEST));
+  const legs = 1 - 0.13 * young;
+  const head = 1 + 0.45 * young;
+  const arms = 1 - 0.06 * young;
+  const ref = REFERENCE_LENGTHS;
+  // What the legs lose and the head gains the trunk makes up for, so that stature stays.
+  const trunk = ref.pelvis + ref.lumbar + ref.thoracic;
+  const trunkFactor = (trunk + (1 - legs) * (ref.thigh + ref.shin) - (head - 1) * ref.head) / trunk;
+  return { thigh: legs, shin: legs, head, pelvis: trunkFactor, lumbar: trunkFactor, thoracic: trunkFactor, upperArm: arms, forearm: arms };
+}
+
+/** Factors that make measured limbs as long as they were measured, the trunk taking up the difference in stature. */
+function measuredFactors({ legLength, armLength }: BodyAnswers, scale: number, child: Factors): Factors {
+  const sum = (...names: readonly LengthName[]) =>
+    names.reduce((total, name) => total + REFERENCE_LENGTHS[name] * (child[name] ?? 1) * scale, 0);
+  const times = (by: number, ...names: readonly LengthName[]) => Object.fromEntries(names.map((name) => [name, (child[name] ?? 1) * by]));
+  let factors: Factors = {};
+  if (legLength !== undefined) {
+    const own = sum('thigh', 'shin');
+    const wanted = legLength - REFERENCE_LENGTHS.ankleHeight * scale;
+    const trunk = sum('pelvis', 'lumbar', 'thoracic');
+    factors = { ...times(wanted / own, 'thigh', 'shin'), ...times((trunk + own - wanted) / trunk, 'pelvis', 'lumbar', 'thoracic') };
+  }
+  if (armLength !== undefined) {
+    // The hand keeps its size; arms that were measured longer are so in their bones.
+    const hand = sum('hand');
+    factors = { ...factors, ...times((armLength - hand) / sum('upperArm', 'forearm'), 'upperArm', 'forearm') };
+  }
+  return factors;
 }
 
 function mean(a: MassTable, b: MassTable): MassTable {
@@ -149,7 +238,12 @@ export function sizeBody(answers: BodyAnswers = {}): Body {
   const sex = answers.sex ?? null;
   const girth = Math.sqrt(massKg / REFERENCE_MASS_KG / scale);
   const masses = sex ? DE_LEVA_1996[sex] : mean(DE_LEVA_1996.f, DE_LEVA_1996.m);
-  const lengths = Object.entries(REFERENCE_LENGTHS).map(([name, cm]) => [name, (cm * scale) / 100]);
+  const child = childFactors(answers.age);
+  const own: Factors = { ...child, ...measuredFactors(answers, scale, child) };
+  const lengths = (Object.entries(REFERENCE_LENGTHS) as [LengthName, number][]).map(([name, cm]) => [
+    name,
+    (cm * scale * (own[name] ?? 1)) / 100,
+  ]);
 
   const ref = REFERENCE_LENGTHS;
   const crown = ref.pelvis + ref.lumbar + ref.thoracic + ref.neck + ref.head;
@@ -178,6 +272,8 @@ export function sizeBody(answers: BodyAnswers = {}): Body {
       { name: 'trunkLower', mass: masses.trunkLower.mass, height: from(navel, 0, masses.trunkLower.centre) },
     ],
     handCentre: between(HAND_LENGTH.f, HAND_LENGTH.m, sex) * (statureCm / 100) * masses.hand.centre,
+    reach: reachOf(answers),
+    womb: wombOf(answers.pregnancyWeek, massKg),
   };
 }
 

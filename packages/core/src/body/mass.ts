@@ -45,7 +45,11 @@ export function massPoints(body: Body): MassPoint[] {
     limb('Forearm', masses.forearm.mass, [0, 0, -masses.forearm.centre * length.forearm]);
     limb('Hand', masses.hand.mass, [0, 0, -body.handCentre]);
   }
-  return points;
+  if (!body.womb) return points;
+  // The weight that was told includes the womb: the rest of the body shares what is left.
+  const { share, out } = body.womb;
+  const womb: MassPoint = { segment: segmentIndex('lumbar2'), local: [6 * k + out / 2, 0, 1 * k], mass: share };
+  return [...points.map((point) => ({ ...point, mass: point.mass * (1 - share) })), womb];
 }
 
 export interface CentreOfMass {

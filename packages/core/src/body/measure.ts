@@ -8,6 +8,7 @@ import { centreOfMass } from './mass.js';
 import { eyes, heart, partBalls } from './parts.js';
 import type { Posture } from './posture.js';
 import { NORMAL_RANGE, type NormalMeasure } from './norms.js';
+import { BEHIND } from './reach.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
 import type { Solved } from './solve.js';
 
@@ -231,7 +232,7 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   const bladeZ = SIDES.map((side) => { const [ball] = partBalls(body, 'shoulder', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; }); // prettier-ignore
 
   // An arm goes behind when the plane of its rise points back.
-  const behind = (side: Side) => arms[side].plane < -45;
+  const behind = (side: Side) => arms[side].plane < BEHIND;
   const values: Partial<Record<Measure, number>> = {
     lumbarFlexion: spine.lumbar,
     thoracicFlexion: spine.thoracic,

@@ -5,9 +5,10 @@ import type { Contact, Support } from './contact.js';
 import { solveSymmetric } from './linear.js';
 import { massPoints, type MassPoint } from './mass.js';
 import { OUTLINE, partBalls, type SkinBall } from './parts.js';
+import { ownEnds, withinReach } from './reach.js';
 import type { Posture } from './posture.js';
 import {
-  ARM_DOF, DOF_COUNT, HINGES_OF, LEG_DOF, parentOf, place, pointOn, toPosture, toState,
+  ARM_DOF, DOF_COUNT, DOFS, HINGES_OF, LEG_DOF, parentOf, place, pointOn, toPosture, toState,
   type PlacedBody, type State, type Vec3,
 } from './skeleton.js'; // prettier-ignore
 
@@ -52,6 +53,15 @@ const RANGE: readonly (readonly [number, number])[] = (() => {
   for (const start of Object.values(ARM_DOF)) ARM_RANGE.forEach((range, i) => (all[start + i] = range));
   return all.map(([low, high], i): readonly [number, number] => (i < 6 ? [low, high] : [low * DEG2RAD, high * DEG2RAD]));
 })();
+
+type Ranges = readonly (readonly [number, number])[];
+
+/** The ranges of this body: the ordinary ones, nearer where its own end was measured. */
+function rangesOf(body: Body): Ranges {
+  const ends = ownEnds(body);
+  if (ends.size === 0) return RANGE;
+  return RANGE.map(([low, high], i): readonly [number, number] => [low, Math.min(high, ends.get(DOFS[i]!) ?? high)]);
+}
 
 /** One thing to be zero: its value in units of its own sigma, and how each free number changes it. */
 interface Row {
@@ -210,6 +220,23 @@ function balanceRow(placed: PlacedBody, targets: readonly Target[], masses: read
   return { value: (best.gap - BALANCE_INSIDE_M) / BALANCE_SIGMA_M, slope };
 }
 
+/** How sharply hamstrings stop a hip, in radians. */
+const HAMSTRING_SIGMA = 1.5 * DEG2RAD;
+
+/** A row for each leg whose hamstrings are stretched beyond what was measured; they let go by half the knee's bend. */
+function hamstringRows(placed: PlacedBody): Row[] {
+  const end = placed.body.reach.hamstring;
+  if (end === undefined) return [];
+  return Object.values(LEG_DOF).flatMap((hip): Row[] => {
+    const over = placed.state[hip]! - placed.state[hip + 3]! / 2 - end * DEG2RAD;
+    if (over <= 0) return [];
+    const slope = new Float64Array(DOF_COUNT);
+    slope[hip] = 1 / HAMSTRING_SIGMA;
+    slope[hip + 3] = -0.5 / HAMSTRING_SIGMA;
+    return [{ value: over / HAMSTRING_SIGMA, slope }];
+  });
+}
+
 function rowsAt(placed: PlacedBody, targets: readonly Target[], outline: readonly SkinBall[], masses: readonly MassPoint[]): Row[] {
   const rows: Row[] = [];
   const walls = placeWalls(placed, targets);
@@ -231,6 +258,7 @@ function rowsAt(placed: PlacedBody, targets: readonly Target[], outline: readonl
   }
   const balance = balanceRow(placed, targets, masses);
   if (balance) rows.push(balance);
+  rows.push(...hamstringRows(placed));
   return rows;
 }
 
@@ -263,7 +291,9 @@ function dropToSupports(body: Body, state: State, targets: readonly Target[]): v
  * place of the pelvis and all joint angles. Level supports fix a height, walls a common plane.
  * Changes nothing it is given; the same input gives the same output.
  */
-export function solve(body: Body, posture: Posture): Solved {
+export function solve(body: Body, asWritten: Posture): Solved {
+  const posture = withinReach(body, asWritten);
+  const ranges = rangesOf(body);
   const wanted = toState(posture);
   const targets = posture.contacts.map((contact) => ({ contact, balls: partBalls(body, contact.part, contact.side) }));
   const outline = OUTLINE.flatMap(({ part, paired }) =>
@@ -287,7 +317,7 @@ export function solve(body: Body, posture: Posture): Solved {
   let slow = 0;
   while (rounds < MAX_ROUNDS) {
     rounds++;
-    const next = step(state, wanted, rows, damping);
+    const next = step(state, wanted, rows, damping, ranges);
     const nextPlaced = place(body, next, posture.contacts);
     const nextRows = rowsAt(nextPlaced, targets, outline, masses);
     const nextCost = costOf(nextRows, next);
@@ -331,7 +361,7 @@ export function solve(body: Body, posture: Posture): Solved {
 }
 
 /** One damped step from `state`, kept inside the joints' ranges. */
-function step(state: State, wanted: State, rows: readonly Row[], damping: number): State {
+function step(state: State, wanted: State, rows: readonly Row[], damping: number, ranges: Ranges): State {
   const n = DOF_COUNT;
   const normal = new Float64Array(n * n);
   const change = new Float64Array(n);
@@ -356,7 +386,7 @@ function step(state: State, wanted: State, rows: readonly Row[], damping: number
   solveSymmetric(normal, change);
   const next = new Float64Array(n);
   for (let i = 0; i < n; i++) {
-    const [low, high] = RANGE[i]!;
+    const [low, high] = ranges[i]!;
     const moved = state[i]! + change[i]!;
     next[i] = Math.min(Math.max(moved, Math.min(low, wanted[i]!)), Math.max(high, wanted[i]!));
   }

@@ -121,6 +121,18 @@ function trunkParts(placed: PlacedBody, view: View): Part[] {
     ring('neck1', 2, 0.5, 5),
   ];
   const pieces = rings.slice(1).map((upper, i) => [...rings[i]!, ...upper]);
+  const { womb } = placed.body;
+  if (womb) {
+    const ball = (segment: Segment, x: number, z: number, radius: number): Ball => ({
+      at: pointOn(placed, segmentIndex(segment), [x, 0, z * k]),
+      radius,
+    });
+    pieces.push([
+      ball('lumbar2', 3 * k + womb.out * 0.85, 0, 6.5 * g + womb.out * 0.2),
+      ball('lumbar3', 2 * k, 4, 8 * g),
+      ball('pelvis', 2 * k, 8, 8 * g),
+    ]);
+  }
   const depth = toView(pointOn(placed, segmentIndex('thoracic1'), [0, 0, 0]), view)[2];
   return [{ tone: 'middle', pieces, depth, side: null }];
 }

@@ -6,6 +6,7 @@ import {
   readParticipants,
   Studio,
   anybody,
+  bodyOf,
   type AdaptationJson,
   type BodyAnswers,
 } from '@lotus-steady/core';
@@ -55,7 +56,7 @@ export class PlansService {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = this.sequences.parse(stored.text);
-    const plan = adapt(this.studio(person.body), sequence, toParticipant(person), {
+    const plan = adapt(this.studio(bodyOf(person)), sequence, toParticipant(person), {
       today: today(),
       ...(minutes !== undefined && { minutes }),
     });
@@ -87,7 +88,7 @@ export class PlansService {
     const options = { today: today(), ...(body.minutes !== undefined && { minutes: body.minutes }) };
     return adaptationJson(
       sequence,
-      participants.map((participant) => adapt(this.studio(participant.body), sequence, participant, options)),
+      participants.map((participant) => adapt(this.studio(bodyOf(participant)), sequence, participant, options)),
       body.minutes ?? sequence.minutes,
     );
   }

@@ -1,5 +1,5 @@
 import {
-  adapt, adaptationJson, describeDose, describePart, judgeLibrary, library, nameIndex, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio,
+  adapt, adaptationJson, bodyOf, describeDose, describePart, judgeLibrary, library, nameIndex, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio,
   type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type Done, type Figure, type Measure, type Participant,
   type Problem, type Prop, type Purpose, type Sequence, type SetupItem, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -215,7 +215,7 @@ const core = {
 
   /** What every asana means for one person. */
   verdicts(participant: Participant, today: string): AsanaVerdict[] {
-    return judgeLibrary(studioFor(participant.body), participant, { today });
+    return judgeLibrary(studioFor(bodyOf(participant)), participant, { today });
   },
 
   read(text: string): ReadText {
@@ -237,7 +237,7 @@ const core = {
   /** A text adapted to one person, with all that the score draws. */
   score(text: string, participant: Participant, today: string): Score {
     const sequence = parse(text);
-    const studio = studioFor(participant.body);
+    const studio = studioFor(bodyOf(participant));
     const plan = adapt(studio, sequence, participant, { today });
     const steps = plan.steps.map(({ step, given, chosen, verdict }): ScoreStep => {
       const shown = chosen ?? given;
@@ -257,7 +257,7 @@ const core = {
   /** Other safe ways for one step, cheapest first. */
   others(text: string, participant: Participant, index: number, today: string): OtherWay[] {
     const sequence = parse(text);
-    const studio = studioFor(participant.body);
+    const studio = studioFor(bodyOf(participant));
     return otherWays(studio, sequence, participant, index, 6, { today }).map((chosen) => ({
       asana: chosen.asana.id,
       name: chosen.asana.name,

@@ -1,3 +1,4 @@
+import { bodyOf } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useParams, useSearchParams } from 'react-router';
 import { personQuery } from '../../api/queries.js';
@@ -13,7 +14,7 @@ export function AsanaScreen() {
   const [search, setSearch] = useSearchParams();
   const personId = search.get('for') === null ? null : Number(search.get('for'));
   const person = useQuery({ ...personQuery(personId ?? 0), enabled: personId !== null });
-  const body = personId === null ? ANY_BODY : person.data?.body;
+  const body = personId === null ? ANY_BODY : person.data && bodyOf(person.data);
   const asana = useQuery({ ...asanaQuery(id, body ?? ANY_BODY), enabled: body !== undefined });
   const failed = [person, asana].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;

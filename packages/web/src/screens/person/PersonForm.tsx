@@ -14,7 +14,21 @@ import { ConditionCard } from './ConditionCard.js';
 import { Meaning } from './Meaning.js';
 import { checkDraft, NEW_PERSON, problemAt, toDraft, type PersonDraft } from './person-draft.js';
 
-const BODY_LABELS: Record<keyof typeof BODY_RANGES, string> = { stature: 'Height', mass: 'Weight', age: 'Age' };
+type BodyKey = keyof typeof BODY_RANGES;
+const WHO: readonly BodyKey[] = ['stature', 'mass', 'age'];
+const BODY_LABELS: Record<BodyKey, string> = {
+  stature: 'Height',
+  mass: 'Weight',
+  age: 'Age',
+  legLength: 'Leg, floor to hip joint',
+  armLength: 'Arm, shoulder to fingertips',
+  neckFlexion: 'Chin to chest',
+  hamstring: 'Straight leg raised, lying',
+  hipFlexion: 'Bent knee to chest',
+  kneeFlexion: 'Knee bend',
+  shoulderElevation: 'Arm raised forward and up',
+  shoulderExtension: 'Arm straight back',
+};
 
 function Erase({ person }: { person: Person }) {
   const navigate = useNavigate();
@@ -153,7 +167,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
               />
               {problemAt(problems, 'name') !== undefined && <p className="mt-1 text-sm text-accent">{problemAt(problems, 'name')}</p>}
             </div>
-            {(Object.keys(BODY_RANGES) as (keyof typeof BODY_RANGES)[]).map((key) => (
+            {WHO.map((key) => (
               <NumberField
                 key={key}
                 label={BODY_LABELS[key]}
@@ -179,6 +193,27 @@ export function PersonForm({ stored }: { stored: Person | null }) {
               </select>
             </div>
           </section>
+
+          <details>
+            <summary className="cursor-pointer">
+              <span className="font-serif text-lg font-semibold">Measured reach</span>{' '}
+              <span className="text-sm text-soft">if it is known; figures and props follow</span>
+            </summary>
+            <div className="mt-3 grid gap-4 sm:grid-cols-3">
+              {(Object.keys(BODY_RANGES) as BodyKey[])
+                .filter((key) => !WHO.includes(key))
+                .map((key) => (
+                  <NumberField
+                    key={key}
+                    label={BODY_LABELS[key]}
+                    unit={BODY_RANGES[key].unit}
+                    value={draft.body[key]}
+                    problem={problemAt(problems, key)}
+                    onChange={(value) => setBody({ [key]: value })}
+                  />
+                ))}
+            </div>
+          </details>
 
           <section aria-labelledby="conditions" className="space-y-4">
             <h2 id="conditions" className="text-lg">
