@@ -3,6 +3,7 @@ import type { Bound } from '../conditions/condition.js';
 import { breathSecondsOf, timeOf } from '../sequence/dose.js';
 import type { Step } from '../sequence/sequence.js';
 import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
+import { extremesOnTheWay } from './path.js';
 import { COST, isRest, shapeDistance, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
 import { findings, worstOf, type Finding } from './judge.js';
@@ -224,8 +225,14 @@ export class Evaluation {
     const asked = step.way;
     const hardOf = (way: WayId) => {
       const { values } = WAYS[way] as { values: Facts['values'] };
-      const about = limits.filter(({ spec }) => spec.measure !== 'facing' && spec.measure in values);
-      return findings(about, { values, facing: null, standing: false }, 'transition').filter(({ grade }) => grade !== 'watch');
+      // The ways' own worst values, and what this body passes through on them, at either extreme.
+      const seen = [values, ...(tally.last ? Object.values(extremesOnTheWay(this.context.studio, tally.last, this.first, way)) : [])];
+      return worstOf(
+        seen.map((extreme) => {
+          const about = limits.filter(({ spec }) => spec.measure !== 'facing' && spec.measure in extreme);
+          return findings(about, { values: extreme, facing: null, standing: false }, 'transition');
+        }),
+      ).filter(({ grade }) => grade !== 'watch');
     };
     const jumps = asked === 'jump-back';
     // Whoever needs an easier form doesn't jump into it.

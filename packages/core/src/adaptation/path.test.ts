@@ -1,0 +1,51 @@
+import { person, plan, sequence, studio } from './adapt.fixture.js';
+import { extremesOnTheWay } from './path.js';
+
+const end = (id: string, variation: string | null = null) => studio.form(id, variation).ends[0]!;
+const standing = end('tadasana');
+const lying = end('makarasana');
+
+test('a fold down passes through the fold: rounder and lower than either end', () => {
+  const { most } = extremesOnTheWay(studio, standing, lying, 'fold-down');
+  const fold = end('uttanasana').measured.values;
+  expect(most.lumbarFlexion).toBeCloseTo(fold.lumbarFlexion!, 0);
+  expect(most.headBelowHeart).toBeGreaterThanOrEqual(fold.headBelowHeart! - 1);
+  expect(most.lumbarFlexion).toBeGreaterThan(Math.max(standing.measured.values.lumbarFlexion!, lying.measured.values.lumbarFlexion!));
+});
+
+test('a split squat keeps the back long and the head up', () => {
+  const { most } = extremesOnTheWay(studio, standing, lying, 'split-squat');
+  expect(most.lumbarFlexion).toBeLessThan(15);
+  expect(most.headBelowHeart).toBeLessThan(10);
+  expect(most.kneeFlexion).toBeGreaterThan(70);
+});
+
+test('sitting straight up from the back works the belly wall and rounds; over the side doesn’t', () => {
+  const [flat, seat] = [end('savasana'), end('sukhasana')];
+  const up = extremesOnTheWay(studio, flat, seat, 'sit-up');
+  const over = extremesOnTheWay(studio, flat, seat, 'roll-to-side');
+  expect(up.most.lumbarFlexion).toBeGreaterThanOrEqual(over.most.lumbarFlexion! - 5);
+  expect(over.most.spineRotation).toBeLessThan(30);
+});
+
+test('between two postures without a way nothing is passed beyond them', () => {
+  const [from, to] = [standing, end('urdhva-hastasana')];
+  const { most, least } = extremesOnTheWay(studio, from, to, null);
+  for (const measure of ['lumbarFlexion', 'thoracicFlexion', 'hipFlexion'] as const) {
+    const ends = [from, to].map(({ measured }) => measured.values[measure]!);
+    expect(most[measure]).toBeLessThanOrEqual(Math.max(...ends) + 0.01);
+    expect(least[measure]).toBeGreaterThanOrEqual(Math.min(...ends) - 0.01);
+  }
+});
+
+test('the way back is the way there', () => {
+  const there = extremesOnTheWay(studio, standing, lying, 'fold-down');
+  const back = extremesOnTheWay(studio, lying, standing, 'fold-up');
+  expect(back.most.lumbarFlexion).toBeCloseTo(there.most.lumbarFlexion!, 0);
+});
+
+test('a barred way is replaced, and the pose at its end stays', () => {
+  const { steps } = plan(sequence({ asana: 'tadasana' }, { asana: 'sphinx' }), person('lumbar-disc phase=acute surgery=none'));
+  expect(steps[1]!.chosen).toMatchObject({ ways: ['split-squat'] });
+  expect(steps[1]!.chosen!.asana.id).toBe('sphinx');
+});
