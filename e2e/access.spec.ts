@@ -24,6 +24,9 @@ for (const theme of ['light', 'dark'] as const)
         ['/people/9', 'Isolde Carran'],
         ['/sequences', 'Sequences'],
         ['/sequences/1', 'Slow morning'],
+        ['/asanas?q=warrior&for=1', 'Asanas'],
+        ['/asanas/trikonasana?for=1', 'Triangle'],
+        ['/asanas/surya-namaskara-classic', 'Sun salutation'],
       ] as const) {
         await page.goto(path);
         await expect(page.getByRole('heading', { name: heading, level: 1 })).toBeVisible();

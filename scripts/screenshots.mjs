@@ -27,6 +27,15 @@ const SHOTS = [
   { name: 'people', path: '/people' },
   { name: 'person', path: '/people/9' },
   { name: 'sequence', path: '/sequences/5', ready: (page) => page.getByText('steps understood').waitFor() },
+  {
+    name: 'asanas',
+    path: '/asanas?for=1',
+    ready: async (page) => {
+      await page.getByText('only when changed').first().waitFor({ timeout: 30_000 });
+      await page.waitForTimeout(1500);
+    },
+  },
+  { name: 'asana', path: '/asanas/trikonasana?for=2', ready: (page) => page.waitForTimeout(2500) },
   { name: 'score', path: '/sequences/2/for/1', ready: score },
   { name: 'score-dark', path: '/sequences/1/for/5', ready: score, theme: 'dark' },
   { name: 'why', path: '/sequences/1/for/2', ready: why },

@@ -51,17 +51,17 @@ export function AppFrame() {
         Skip to the content
       </a>
       <header className="border-b border-rule bg-sheet">
-        <div className="mx-auto flex max-w-[100rem] items-center gap-x-4 px-3 py-1.5 sm:px-6">
+        <div className="mx-auto flex max-w-[100rem] items-center gap-x-1 px-2 py-1.5 sm:gap-x-4 sm:px-6">
           <Link to="/" className="hidden font-serif text-lg font-semibold no-underline sm:block">
             Lotus Steady
           </Link>
-          <nav aria-label="Main" className="flex grow gap-1">
+          <nav aria-label="Main" className="flex grow gap-0.5 text-[0.95rem] sm:gap-1 sm:text-base">
             {LINKS.map(({ to, label }) => (
               <NavLink
                 key={to}
                 to={to}
                 end={to === '/'}
-                className={({ isActive }) => `rounded px-2 py-1.5 sm:px-3 ${isActive ? 'bg-shade font-semibold' : 'hover:bg-shade'}`}
+                className={({ isActive }) => `rounded px-1.5 py-1.5 sm:px-3 ${isActive ? 'bg-shade font-semibold' : 'hover:bg-shade'}`}
               >
                 {label}
               </NavLink>

@@ -54,7 +54,8 @@ export function AsanasScreen() {
   const [search, setSearch] = useSearchParams();
   const get = (key: string) => search.get(key) ?? '';
   const set = (key: string, value: string) => {
-    const next = new URLSearchParams(search);
+    // The address itself, not what was last drawn: two choices in quick succession both count.
+    const next = new URLSearchParams(window.location.search);
     if (value === '') next.delete(key);
     else next.set(key, value);
     setSearch(next, { replace: true });
