@@ -1,6 +1,6 @@
 /**
  * Contact sheets of the library: every asana from the side and from the front, about 40 figures a sheet.
- *   npm run figures -- --out DIR [--variations] [--only id,id]
+ *   npm run figures -- --out DIR [--variations] [--only ASANA,ASANA/VARIATION]
  */
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -25,21 +25,23 @@ const only = option('--only')?.split(',');
 const variations = process.argv.includes('--variations');
 const body = sizeBody();
 
-const cards = library.asanas
-  .filter(({ id }) => !only || only.includes(id))
-  .flatMap((asana) =>
-    asana.variations
-      .filter((_, i) => variations || i === 0)
-      .flatMap((variation) =>
-        [variation.posture, variation.moves].flatMap((posture, end) => {
-          if (!posture) return [];
-          const solved = solve(body, posture);
-          const name = `${asana.id}${variation.id === 'plain' ? '' : ` / ${variation.id}`}${end === 1 ? ' (other end)' : ''}`;
-          const picture = figureSvg(['side', 'front'].map((view) => drawFigure(solved.placed, view)));
-          return [`<figure><div>${picture}</div><figcaption>${name}${solved.reached ? '' : ' - NOT REACHED'}</figcaption></figure>`];
-        }),
-      ),
-  );
+const wanted = (asana, variation, place) => {
+  if (only) return only.includes(`${asana.id}/${variation.id}`) || (only.includes(asana.id) && (variations || place === 0));
+  return variations || place === 0;
+};
+const cards = library.asanas.flatMap((asana) =>
+  asana.variations
+    .filter((variation, place) => wanted(asana, variation, place))
+    .flatMap((variation) =>
+      [variation.posture, variation.moves].flatMap((posture, end) => {
+        if (!posture) return [];
+        const solved = solve(body, posture);
+        const name = `${asana.id}${variation.id === 'plain' ? '' : ` / ${variation.id}`}${end === 1 ? ' (other end)' : ''}`;
+        const picture = figureSvg(['side', 'front'].map((view) => drawFigure(solved.placed, view)));
+        return [`<figure><div>${picture}</div><figcaption>${name}${solved.reached ? '' : ' - NOT REACHED'}</figcaption></figure>`];
+      }),
+    ),
+);
 
 const browser = await chromium.launch(chromiumOptions());
 const page = await browser.newPage({ viewport: { width: 1600, height: 1150 } });

@@ -67,7 +67,9 @@ export const relaxation: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 8, rounds: 1 },
     breath: { inhale: 'natural', exhale: 'natural' },
-    variations: [],
+    variations: [
+      { id: 'half-prone', for: 'back pain', root: { pitch: 20 }, contacts: ['chest>bolster@12'] },
+    ],
     substitutes: ['incline-rest', 'savasana-chair', 'side-lying-rest'],
     counterposes: ['chair-mountain'],
     cues: ['Left side is the usual choice in pregnancy; the right is fine for short rests.', 'Change sides if the shoulder aches.'],
@@ -139,7 +141,9 @@ export const relaxation: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 12, rounds: 1 },
     breath: { inhale: 'notice', exhale: 'let go' },
-    variations: [],
+    variations: [
+      { id: 'any-rest-shape', for: 'by need', as: 'savasana-side' },
+    ],
     substitutes: ['savasana', 'savasana-chair', 'savasana-side'],
     counterposes: ['side-lying-rest'],
     cues: ['Name parts in a steady order, no forcing.', 'Eyes may stay open.', 'With trauma choose outer anchors (sounds, contact).'],
@@ -159,7 +163,10 @@ export const relaxation: readonly AsanaSpec[] = [
     declared: { effort: 2, abdominalLoad: 0 },
     dose: { minutes: 6, rounds: 1 },
     breath: { inhale: 'tense one region gently', exhale: 'let go with a sigh' },
-    variations: [],
+    variations: [
+      { id: 'seated', for: 'cannot lie', as: 'savasana-chair' },
+      { id: 'without-holding', for: 'high blood pressure, heart disease', declared: { effort: 1 } },
+    ],
     substitutes: ['body-scan', 'savasana-chair'],
     counterposes: ['savasana'],
     cues: ['Half strength is enough.', 'Never hold the breath with it.'],

@@ -54,6 +54,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     variations: [
       { id: 'bottom-leg-straight', for: 'knees, hips', legL: { knee: 3 } },
       { id: 'on-a-chair', for: 'chair users', as: 'chair-cow-face-arms' },
+      { id: 'strap-between-hands', for: 'shoulders', contacts: ['hand>strap'] },
     ],
     substitutes: ['chair-cow-face-arms', 'chair-pigeon', 'garudasana', 'supine-figure-four'],
     counterposes: ['baddha-konasana', 'dandasana'],
@@ -113,7 +114,9 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     declared: { effort: 2, abdominalLoad: 1 },
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'turn' },
-    variations: [],
+    variations: [
+      { id: 'open-twist', for: 'pregnancy', spine: { rotation: 'L38', neckRotation: 'L30' } },
+    ],
     substitutes: ['chair-twist', 'ardha-matsyendrasana', 'parivrtta-sukhasana'],
     counterposes: ['dandasana'],
     cues: ['Straight leg presses down.', 'The spine grows before it turns.'],
@@ -328,7 +331,9 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 1 },
     dose: { breaths: 3, rounds: 2 },
     breath: { inhale: 'lift the hips', exhale: 'lower, or stay' },
-    variations: [{ id: 'lying', for: 'wrists, shoulders', as: 'setu-bandhasana' }],
+    variations: [{ id: 'lying', for: 'wrists, shoulders', as: 'setu-bandhasana' },
+      { id: 'crab-walk', for: 'children', declared: { impact: 'step' } },
+    ],
     substitutes: ['setu-bandhasana', 'purvottanasana', 'chair-backbend'],
     counterposes: ['dandasana', 'paschimottanasana'],
     cues: ['Feet under knees, hips as high as comfortable.', 'Chin level.'],
@@ -353,6 +358,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     variations: [
       { id: 'chin-to-armpit', for: 'shoulder-blade lifters', spine: { cervical: 30, neckRotation: 'R30', neckLateral: 'R20' } },
       { id: 'hand-resting-on-the-head', for: 'stronger stretch', armR: { shoulder: 110, elbow: 130 } },
+      { id: 'on-a-chair-or-lying', for: 'dizziness', as: 'chair-neck-stretch' },
     ],
     substitutes: ['chair-head-circles', 'supine-neck-release'],
     counterposes: ['sukhasana'],
@@ -375,7 +381,9 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 6, rounds: 1 },
     breath: { inhale: 'open the fingers', exhale: 'fold the wrists' },
-    variations: [],
+    variations: [
+      { id: 'on-a-chair-or-table', for: 'office, arthritis', as: 'chair-wrist-fingers' },
+    ],
     substitutes: ['chair-wrist-fingers'],
     counterposes: ['sukhasana'],
     cues: ['Before and after weight on the hands.', 'Warm, slow, painless.'],

@@ -223,6 +223,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
       },
       { id: 'short-stance', for: 'weak legs, stiff calves', legR: { knee: 45 } },
       { id: 'over-a-chair', for: 'chair users', as: 'chair-warrior-1' },
+      { id: 'wide-feet', for: 'pregnancy, balance', legL: { hipAbduction: 10 }, legR: { hipAbduction: 8 } },
     ],
     substitutes: ['chair-warrior-1', 'high-lunge', 'anjaneyasana', 'chair-lunge'],
     counterposes: ['ardha-uttanasana', 'parsvottanasana', 'tadasana'],
@@ -378,7 +379,9 @@ export const standingOneSided: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 1 },
     dose: { repetitions: 3, rounds: 1 },
     breath: { inhale: 'rise', exhale: 'lower straight down' },
-    variations: [{ id: 'hand-on-chair', for: 'everyone with knee, hip or balance problems', contacts: ['R.palm>seat@41'] }],
+    variations: [{ id: 'hand-on-chair', for: 'everyone with knee, hip or balance problems', contacts: ['R.palm>seat@41'] },
+      { id: 'half-way', for: 'strength before trust', moves: { legL: { hipFlexion: -2, knee: 62 }, legR: { hipFlexion: 62, knee: 62 }, contacts: ['R.sole>floor', 'L.ball>floor'] } },
+    ],
     substitutes: ['sit-to-stand', 'chair-squat', 'chair-lunge'],
     counterposes: ['tadasana', 'uttanasana'],
     cues: [
@@ -566,6 +569,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     variations: [
       { id: 'one-hand-on-chair', for: 'fall risk', contacts: ['L.palm>chairback@85'] },
       { id: 'no-hands-march', for: 'strength, coordination', as: 'standing-march' },
+      { id: 'hold-under-the-thigh', for: 'knee replacement, knee pain', legR: { knee: 70 }, contacts: ['R.hand~R.thigh', 'L.hand~R.thigh'] },
     ],
     substitutes: ['chair-march-standing', 'apanasana-single', 'chair-knee-hug'],
     counterposes: ['tadasana', 'chair-quad-stretch'],
@@ -652,7 +656,9 @@ export const standingOneSided: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 1 },
     dose: { breaths: 3, rounds: 1 },
     breath: { inhale: 'lift the laced hands', exhale: 'bow inside the knee' },
-    variations: [],
+    variations: [
+      { id: 'strap-between-the-hands', for: 'tight shoulders', arms: { shoulder: 45, rotation: 0 }, contacts: ['hand>strap'] },
+    ],
     substitutes: ['virabhadrasana-1', 'chair-forward-fold', 'anahatasana'],
     counterposes: ['virabhadrasana-2', 'tadasana'],
     cues: ['Head stays light, not forced down.', 'Not with blood-pressure, eye-pressure or shoulder-instability problems.'],
