@@ -28,6 +28,15 @@ test('what a person may do, with the number that decides', async ({ page }) => {
   await expect(dog).toBeHidden();
 });
 
+test('what anyone with a condition may do, as long as nothing else is known of it', async ({ page }) => {
+  await page.goto('/asanas?q=downward dog');
+  await page.getByLabel('Judged for').selectOption('Glaucoma and raised eye pressure');
+  const dog = page.getByRole('link', { name: /^Downward dog adho mukha/ });
+  await expect(dog).toContainText('only when changed: Eyes below the heart', { timeout: 30_000 });
+  await dog.click();
+  await expect(page.getByRole('region', { name: 'Limits of Glaucoma and raised eye pressure that it goes beyond' })).toContainText('Eyes below the heart');
+});
+
 test('one asana: turned, mirrored, its variations side by side, and as someoneâ€™s own body does it', async ({ page }) => {
   await page.goto('/asanas/trikonasana');
   const figure = page.getByRole('img', { name: /Triangle, Plain, seen from/ });
@@ -50,7 +59,7 @@ test('one asana: turned, mirrored, its variations side by side, and as someoneâ€
   await expect(table.getByRole('columnheader', { name: 'Hand on chair seat' })).toBeVisible();
   const setup = page.getByText(/chair, top \d+ cm high/);
   const anyone = await setup.textContent();
-  await page.getByLabel('As done by').selectOption('Hanno Vey');
+  await page.getByLabel('Judged for').selectOption('Hanno Vey');
   await expect(page.getByText(/Set up for Hanno Vey/)).toBeVisible();
   await page.getByRole('button', { name: /Hand on chair seat/ }).click();
   expect(await setup.textContent()).not.toBe(anyone);

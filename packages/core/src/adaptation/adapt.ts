@@ -202,30 +202,30 @@ export interface AsanaVerdict {
   readonly by: Finding | null;
 }
 
-/** Every asana of the library for one person, done once by itself. Step lists are left out. */
-export function judgeLibrary(studio: Studio, participant: Participant, options: AdaptOptions = {}): AsanaVerdict[] {
+/** Every asana of the library for one person, done once by itself, one after the other. Step lists are left out. */
+export function* judgeLibrary(studio: Studio, participant: Participant, options: AdaptOptions = {}): Generator<AsanaVerdict> {
   const limits = limitsFor(participant, options.today ?? null).filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
   const shared = { studio, limits, props: participant.props, breathSeconds: participant.breathSeconds, tally: START };
-  return studio.library.asanas
-    .filter(({ variations }) => variations.length > 0)
-    .map(({ id, dose, shown }) => {
-      const step: Step = {
-        line: 1,
-        text: '',
-        section: '',
-        asana: id,
-        variation: null,
-        side: shown ? 'both' : 'none',
-        dose,
-        retention: null,
-        breath: null,
-        way: null,
-        of: null,
-      };
-      const { hard, chosen, all } = evaluateGiven({ ...shared, step });
-      const broken = hard[0] ?? (chosen.changes.length > 0 ? all[0] : undefined);
-      if (broken) return { asana: id, verdict: 'change', by: broken };
-      const caution = chosen.watch[0];
-      return caution ? { asana: id, verdict: 'watch', by: caution } : { asana: id, verdict: 'keep', by: null };
-    });
+  for (const { id, dose, shown, variations } of studio.library.asanas) {
+    if (variations.length === 0) continue;
+    const step: Step = {
+      line: 1,
+      text: '',
+      section: '',
+      asana: id,
+      variation: null,
+      side: shown ? 'both' : 'none',
+      dose,
+      retention: null,
+      breath: null,
+      way: null,
+      of: null,
+    };
+    const { hard, chosen, all } = evaluateGiven({ ...shared, step });
+    const broken = hard[0] ?? (chosen.changes.length > 0 ? all[0] : undefined);
+    const caution = chosen.watch[0];
+    if (broken) yield { asana: id, verdict: 'change', by: broken };
+    else if (caution) yield { asana: id, verdict: 'watch', by: caution };
+    else yield { asana: id, verdict: 'keep', by: null };
+  }
 }

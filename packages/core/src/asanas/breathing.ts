@@ -248,7 +248,7 @@ export const breathing: readonly AsanaSpec[] = [
     pattern: { in: 2, pauseIn: 0, out: 4, pauseOut: 0 },
     breath: { inhale: 'through the nose', exhale: 'through pursed lips or a straw' },
     variations: [
-      { id: 'leaning-forward', for: 'lung disease, breathlessness', root: { pitch: 28 }, legs: { hipFlexion: 114 }, arms: { shoulder: 62, plane: 85, elbow: 60 }, contacts: ['forearm>thigh'] },
+      { id: 'leaning-forward', for: 'lung disease, breathlessness', root: { pitch: 38 }, legs: { hipFlexion: 124 }, arms: { shoulder: 62, plane: 80, elbow: 66 }, contacts: ['elbow~thigh'] },
     ],
     substitutes: ['extended-exhale', 'feather-breath'],
     counterposes: ['natural-awareness'],

@@ -160,14 +160,17 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
     const where = `${spec.id}/${variation.id}`;
     const from = variation.as ? specOf(variation.as, where) : spec;
     const posture = overlay(postureOf(from), variation);
-    const moves = movesOf(from);
+    const plainMoves = movesOf(from);
+    const otherEnd = plainMoves && overlay(overlay(plainMoves, { ...variation, spine: {}, root: {} }), variation.moves ?? {});
+    // The other end names all its contacts, as `moves` of an asana does.
+    const moves = otherEnd && variation.moves?.contacts ? { ...otherEnd, contacts: variation.moves.contacts } : otherEnd;
     return {
       id: variation.id,
       name: words(variation.id),
       for: variation.for,
       as: variation.as ?? null,
       posture: readPosture(posture, where),
-      moves: moves ? readPosture(overlay(overlay(moves, { ...variation, spine: {}, root: {} }), variation.moves ?? {}), where) : null,
+      moves: moves ? readPosture(moves, where) : null,
       declared: { ...from.declared, ...variation.declared },
     };
   };

@@ -214,8 +214,17 @@ const core = {
   },
 
   /** What every asana means for one person. */
-  verdicts(participant: Participant, today: string): AsanaVerdict[] {
-    return judgeLibrary(studioFor(bodyOf(participant)), participant, { today });
+  async verdicts(participant: Participant, today: string): Promise<AsanaVerdict[]> {
+    const verdicts: AsanaVerdict[] = [];
+    let since = performance.now();
+    for (const verdict of judgeLibrary(studioFor(bodyOf(participant)), participant, { today })) {
+      verdicts.push(verdict);
+      if (performance.now() - since < 20) continue;
+      // Lets the figures on the screen in between.
+      await new Promise((resolve) => setTimeout(resolve));
+      since = performance.now();
+    }
+    return verdicts;
   },
 
   read(text: string): ReadText {

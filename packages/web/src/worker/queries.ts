@@ -1,4 +1,4 @@
-import type { BodyAnswers } from '@lotus-steady/core';
+import type { BodyAnswers, Participant } from '@lotus-steady/core';
 import { queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { core } from './core.js';
@@ -40,9 +40,9 @@ export const thumbQuery = (id: string) =>
   queryOptions({ queryKey: ['thumb', id], queryFn: () => core.thumb(id), staleTime: Infinity, gcTime: Infinity });
 export const asanaQuery = (id: string, body: BodyAnswers) =>
   queryOptions({ queryKey: ['asana', id, body], queryFn: () => core.asana(id, body), staleTime: Infinity });
-export const verdictsQuery = (person: Person | undefined) =>
+export const verdictsQuery = (participant: Participant | undefined) =>
   queryOptions({
-    queryKey: ['verdicts', person],
-    queryFn: person === undefined ? skipToken : () => core.verdicts(toParticipant(person), today()),
+    queryKey: ['verdicts', participant],
+    queryFn: participant === undefined ? skipToken : () => core.verdicts(participant, today()),
     staleTime: Infinity,
   });

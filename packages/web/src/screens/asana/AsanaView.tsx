@@ -1,10 +1,10 @@
 import type { BodyAnswers } from '@lotus-steady/core';
-import type { Person } from '@lotus-steady/requests';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import { PersonSelect } from '../../parts/PersonSelect.js';
 import { Thumb } from '../../parts/Thumb.js';
+import type { ForWhom } from '../../parts/use-for-whom.js';
+import { WhomSelect } from '../../parts/WhomSelect.js';
 import { words } from '../../parts/words.js';
 import type { AsanaEntry, AsanaPage } from '../../worker/core.worker.js';
 import { MeasureTable } from './MeasureTable.js';
@@ -13,9 +13,9 @@ import { Turnable } from './Turnable.js';
 
 interface Props {
   readonly page: AsanaPage;
-  readonly person: Person | null;
+  readonly whom: ForWhom | null;
   readonly body: BodyAnswers;
-  readonly onPerson: (person: number | null) => void;
+  readonly onWhom: (key: string) => void;
 }
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
@@ -44,12 +44,12 @@ function Row({ asanas, suffix }: { asanas: readonly AsanaEntry[]; suffix: string
 
 const WEIGHTS = { 1: 'also', 2: 'clearly', 3: 'mainly' } as const;
 
-export function AsanaView({ page, person, body, onPerson }: Props) {
+export function AsanaView({ page, whom, body, onWhom }: Props) {
   const { entry, names, kids, shown, weights, dose, breath, cues, variations, steps, substitutes, counterposes } = page;
   const [chosen, setChosen] = useState(0);
   const [all, setAll] = useState(false);
   const form = variations[chosen];
-  const suffix = person ? `?for=${person.id}` : '';
+  const suffix = whom ? `?for=${whom.key}` : '';
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
@@ -62,7 +62,7 @@ export function AsanaView({ page, person, body, onPerson }: Props) {
           </p>
         </div>
         <div className="w-60">
-          <PersonSelect label="As done by" value={person?.id ?? null} onChange={onPerson} />
+          <WhomSelect value={whom?.key ?? ''} onChange={onWhom} />
         </div>
       </div>
       {form && (
@@ -83,7 +83,7 @@ export function AsanaView({ page, person, body, onPerson }: Props) {
             </p>
             {form.setup.length > 0 && (
               <p>
-                <strong>Set up{person ? ` for ${person.name}` : ''}: </strong>
+                <strong>Set up{whom?.isPerson ? ` for ${whom.name}` : ''}: </strong>
                 {form.setup
                   .map(
                     ({ prop, count, height, place }) =>
@@ -162,8 +162,8 @@ export function AsanaView({ page, person, body, onPerson }: Props) {
       )}
       {form && (
         <>
-          <Section title={person ? `Limits of ${person.name} that it goes beyond` : 'Limits that it goes beyond'}>
-            <Touching form={form} person={person} />
+          <Section title={whom ? `Limits of ${whom.name} that it goes beyond` : 'Limits that it goes beyond'}>
+            <Touching form={form} whom={whom} />
           </Section>
           <Section title="Measures">
             <label className="mb-2 inline-flex items-center gap-2 text-sm">

@@ -1,15 +1,15 @@
 import { activeLimits, clearedConditions, CONDITIONS, MEASURES, roundMeasure, type Measure } from '@lotus-steady/core';
-import type { Person } from '@lotus-steady/requests';
 import { findConditionName } from '../../parts/condition-name.js';
+import type { ForWhom } from '../../parts/use-for-whom.js';
 import { today } from '../../worker/queries.js';
 import type { VariationPage } from '../../worker/core.worker.js';
 
 const GRADES = { avoid: 'not at all', modify: 'only when changed', watch: 'with care' } as const;
 
-/** Limits whose measure this form has beyond their bound: of one person, or of any condition in its cautious stages. */
-export function Touching({ form, person }: { form: VariationPage; person: Person | null }) {
-  const limits = person
-    ? activeLimits(person.conditions, person.schools, clearedConditions(person.clearances, today()))
+/** Limits whose measure this form has beyond their bound: of whom it is judged for, or of any condition in its cautious stages. */
+export function Touching({ form, whom }: { form: VariationPage; whom: ForWhom | null }) {
+  const limits = whom
+    ? activeLimits(whom.participant.conditions, whom.participant.schools, clearedConditions(whom.participant.clearances, today()))
     : activeLimits(CONDITIONS.map(({ id }) => ({ id })));
   const values = form.ends.flatMap(({ measures }) => measures);
   const touching = limits.flatMap((limit) => {
@@ -27,7 +27,7 @@ export function Touching({ form, person }: { form: VariationPage; person: Person
     return beyond === undefined ? [] : [{ limit, measure: measure as Measure, value: beyond, bound }];
   });
   if (touching.length === 0)
-    return <p className="text-soft">No limit {person ? `of ${person.name}` : 'of any condition'} is broken by its posture.</p>;
+    return <p className="text-soft">No limit {whom ? `of ${whom.name}` : 'of any condition'} is broken by its posture.</p>;
   return (
     <ul className="space-y-2">
       {touching.map(({ limit, measure, value, bound }) => (

@@ -1,14 +1,16 @@
 import { MEASURES, PROPS, type AsanaVerdict, type Measure } from '@lotus-steady/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useId } from 'react';
+import { memo, useDeferredValue, useId } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { personQuery } from '../../api/queries.js';
 import { INPUT } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
-import { PersonSelect } from '../../parts/PersonSelect.js';
 import { Thumb } from '../../parts/Thumb.js';
+import { useForWhom } from '../../parts/use-for-whom.js';
+import { useGrowing } from '../../parts/use-growing.js';
+import { WhomSelect } from '../../parts/WhomSelect.js';
 import { words } from '../../parts/words.js';
+import type { AsanaEntry } from '../../worker/core.worker.js';
 import { findQuery, verdictsQuery } from '../../worker/queries.js';
 
 const VERDICT_WORDS = { keep: 'allowed', watch: 'with care', change: 'only when changed' } as const;
@@ -49,7 +51,26 @@ function because({ by }: AsanaVerdict): string {
   return `: ${label} ${by.value ?? 'not known'} ${by.unit === '1' ? '' : by.unit}`;
 }
 
-/** The whole library: by any name, position, purpose or prop, and what of it a person may do. The choices live in the address. */
+const Card = memo(function Card({ entry, verdict, suffix }: { entry: AsanaEntry; verdict: AsanaVerdict | undefined; suffix: string }) {
+  const { id, name, iast } = entry;
+  return (
+    <li className="[content-visibility:auto] [contain-intrinsic-size:auto_11rem]">
+      <Link to={`/asanas/${id}${suffix}`} className="flex h-full flex-col rounded border border-rule bg-sheet p-3 hover:border-ink">
+        <Thumb id={id} className="h-24" />
+        <span className="mt-2 leading-tight font-semibold">{name}</span>
+        {iast && <span className="text-sm leading-tight text-soft italic">{iast}</span>}
+        {verdict && (
+          <span className="mt-auto pt-1 text-sm leading-tight">
+            {MARKS[verdict.verdict]} {VERDICT_WORDS[verdict.verdict]}
+            <span className="text-soft">{because(verdict)}</span>
+          </span>
+        )}
+      </Link>
+    </li>
+  );
+});
+
+/** The whole library: by any name, position, purpose or prop, and what of it a person, or anyone with a condition, may do. The choices live in the address. */
 export function AsanasScreen() {
   const [search, setSearch] = useSearchParams();
   const get = (key: string) => search.get(key) ?? '';
@@ -63,23 +84,26 @@ export function AsanasScreen() {
   const text = useDeferredValue(get('q'));
   const found = useQuery({ ...findQuery(text), placeholderData: keepPreviousData });
   const everything = useQuery(findQuery(''));
-  const personId = get('for') === '' ? null : Number(get('for'));
-  const person = useQuery({ ...personQuery(personId ?? 0), enabled: personId !== null });
-  const verdicts = useQuery(verdictsQuery(personId === null ? undefined : person.data));
+  const { whom, query: person } = useForWhom(get('for'));
+  const verdicts = useQuery(verdictsQuery(whom?.participant));
+  // Deferred, so that hundreds of cards take their verdicts in slices.
+  const judged = useDeferredValue(verdicts.data);
   const searchId = useId();
-
-  const failed = [found, person, verdicts].find(({ isError }) => isError);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!found.data || !everything.data) return <Loading what="Opening the library" />;
-  const verdictOf = new Map(verdicts.data?.map((verdict) => [verdict.asana, verdict]));
-  const options = (of: 'base' | 'purposes') => [...new Set(everything.data.flatMap((entry) => entry[of]))].sort();
-  const shown = found.data.filter(
+  const verdictOf = new Map(judged?.map((verdict) => [verdict.asana, verdict]));
+  const shown = (found.data ?? []).filter(
     ({ id, base, purposes, props }) =>
       (get('base') === '' || base === get('base')) &&
       (get('purpose') === '' || (purposes as readonly string[]).includes(get('purpose'))) &&
       (get('prop') === '' || (props as readonly string[]).includes(get('prop'))) &&
       (get('safe') === '' || verdictOf.get(id)?.verdict !== 'change'),
   );
+  const drawn = useGrowing(shown.length);
+
+  const failed = [found, person, verdicts].find(({ isError }) => isError);
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!found.data || !everything.data) return <Loading what="Opening the library" />;
+  const suffix = get('for') === '' ? '' : `?for=${get('for')}`;
+  const options = (of: 'base' | 'purposes') => [...new Set(everything.data.flatMap((entry) => entry[of]))].sort();
   return (
     <>
       <h1 className="mb-4 text-2xl">Asanas</h1>
@@ -100,9 +124,9 @@ export function AsanasScreen() {
         <Select label="Position" value={get('base')} options={options('base')} onChange={(value) => set('base', value)} />
         <Select label="Good for" value={get('purpose')} options={options('purposes')} onChange={(value) => set('purpose', value)} />
         <Select label="Uses" value={get('prop')} options={PROPS} onChange={(value) => set('prop', value)} />
-        <PersonSelect label="Judged for" value={personId} onChange={(value) => set('for', value === null ? '' : String(value))} />
+        <WhomSelect value={get('for')} onChange={(value) => set('for', value)} />
       </div>
-      {personId !== null && (
+      {whom && (
         <label className="mt-3 inline-flex items-center gap-2">
           <input
             type="checkbox"
@@ -110,36 +134,18 @@ export function AsanasScreen() {
             checked={get('safe') !== ''}
             onChange={(event) => set('safe', event.target.checked ? '1' : '')}
           />
-          only what {person.data?.name ?? 'they'} may do as it is
+          only what {whom.isPerson ? `${whom.name} may do as it is` : `may be done as it is: ${whom.name}`}
         </label>
       )}
       <p role="status" className="my-3 text-sm text-soft">
         {shown.length} of {everything.data.length}
-        {personId !== null && verdicts.isPending && ', judging …'}
+        {get('for') !== '' && verdicts.isPending && ', judging …'}
       </p>
       {shown.length === 0 && <p>Nothing in the library fits all of that.</p>}
       <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-5 xl:grid-cols-6">
-        {shown.map(({ id, name, iast }) => {
-          const verdict = verdictOf.get(id);
-          return (
-            <li key={id} className="[content-visibility:auto] [contain-intrinsic-size:auto_11rem]">
-              <Link
-                to={`/asanas/${id}${personId === null ? '' : `?for=${personId}`}`}
-                className="flex h-full flex-col rounded border border-rule bg-sheet p-3 hover:border-ink"
-              >
-                <Thumb id={id} className="h-24" />
-                <span className="mt-2 leading-tight font-semibold">{name}</span>
-                {iast && <span className="text-sm leading-tight text-soft italic">{iast}</span>}
-                {verdict && (
-                  <span className="mt-auto pt-1 text-sm leading-tight">
-                    {MARKS[verdict.verdict]} {VERDICT_WORDS[verdict.verdict]}
-                    <span className="text-soft">{because(verdict)}</span>
-                  </span>
-                )}
-              </Link>
-            </li>
-          );
-        })}
+        {shown.slice(0, drawn).map((entry) => (
+          <Card key={entry.id} entry={entry} verdict={verdictOf.get(entry.id)} suffix={suffix} />
+        ))}
       </ul>
     </>
   );

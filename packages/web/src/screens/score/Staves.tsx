@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent } from 'react';
+import { memo, useRef, type KeyboardEvent } from 'react';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Drawing, Score } from '../../worker/core.worker.js';
@@ -21,7 +21,7 @@ function Figures({ drawing }: { drawing: Drawing }) {
  * The score: time runs from left to right, the upper staff is the sequence as given, the lower one this
  * person's, empty where the step is kept. Every figure stands on one ground line at its true height.
  */
-export function Staves({ score, columns, name, selected, onSelect }: Props) {
+export const Staves = memo(function Staves({ score, columns, name, selected, onSelect }: Props) {
   const steps = score.answer.participants[0]!.steps;
   const buttons = useRef<(HTMLButtonElement | null)[]>([]);
   const move = (event: KeyboardEvent, index: number) => {
@@ -95,7 +95,7 @@ export function Staves({ score, columns, name, selected, onSelect }: Props) {
       </ol>
     </div>
   );
-}
+});
 
 function StaffName({ children }: { children: string }) {
   return <span className="flex items-end justify-center px-1 pb-2 font-serif [writing-mode:sideways-lr]">{children}</span>;
