@@ -34,7 +34,9 @@ test('what anyone with a condition may do, as long as nothing else is known of i
   const dog = page.getByRole('link', { name: /^Downward dog adho mukha/ });
   await expect(dog).toContainText('only when changed: Eyes below the heart', { timeout: 30_000 });
   await dog.click();
-  await expect(page.getByRole('region', { name: 'Limits of Glaucoma and raised eye pressure that it goes beyond' })).toContainText('Eyes below the heart');
+  await expect(page.getByRole('region', { name: 'Limits of Glaucoma and raised eye pressure that it goes beyond' })).toContainText(
+    'Eyes below the heart',
+  );
 });
 
 test('one asana: turned, mirrored, its variations side by side, and as someone’s own body does it', async ({ page }) => {
