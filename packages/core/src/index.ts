@@ -1,6 +1,6 @@
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './adaptation/adapt.js';
-export { describeBound, type Finding, type Where } from './adaptation/judge.js';
+export { describeBound, judge, type Finding, type Where } from './adaptation/judge.js';
 export {
   adaptationJson,
   asanaJson,

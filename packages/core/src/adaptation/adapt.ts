@@ -2,8 +2,7 @@ import { activeLimits, type ActiveLimit } from '../conditions/active-limits.js';
 import { clearedConditions, screen } from '../screening/screen.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { describeBound, judge, type Finding } from './judge.js';
-import type { Participant } from './participant.js';
-import { anybody } from './participant.js';
+import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES, type Measure } from '../body/measure.js';
 import { START, type StepContext } from './evaluation.js';
@@ -24,6 +23,16 @@ export interface AdaptOptions {
 /** The limits that hold for a participant on a day. */
 export function limitsFor(participant: Participant, today: string | null = null): ActiveLimit[] {
   return activeLimits(participant.conditions, participant.schools, clearedConditions(participant.clearances, today));
+}
+
+/** What every step of a participant is judged with; limits of the class as a whole are kept apart. */
+function sharedContext(studio: Studio, participant: Participant, limits: readonly ActiveLimit[]): Omit<StepContext, 'step' | 'tally'> {
+  return {
+    studio,
+    limits: limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure)),
+    props: participant.props,
+    breathSeconds: participant.breathSeconds,
+  };
 }
 
 function verdictOf(step: Step, chosen: Chosen | null): Verdict {
@@ -128,12 +137,7 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
 export function adapt(studio: Studio, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
   const today = options.today ?? null;
   const limits = limitsFor(participant, today);
-  const shared = {
-    studio,
-    limits: limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure)),
-    props: participant.props,
-    breathSeconds: participant.breathSeconds,
-  };
+  const shared = sharedContext(studio, participant, limits);
   let tally: Tally = START;
   const tallies: Tally[] = [];
   let steps: PlannedStep[] = sequence.steps.map((step) => {
@@ -179,8 +183,7 @@ export function otherWays(
   count: number,
   options: AdaptOptions = {},
 ): Chosen[] {
-  const limits = limitsFor(participant, options.today ?? null).filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
-  const shared = { studio, limits, props: participant.props, breathSeconds: participant.breathSeconds };
+  const shared = sharedContext(studio, participant, limitsFor(participant, options.today));
   let tally: Tally = START;
   for (const step of sequence.steps.slice(0, index)) {
     tally = planStep({ ...shared, step, tally }).chosen?.tally ?? tally;
@@ -204,8 +207,7 @@ export interface AsanaVerdict {
 
 /** Every asana of the library for one person, done once by itself, one after the other. Step lists are left out. */
 export function* judgeLibrary(studio: Studio, participant: Participant, options: AdaptOptions = {}): Generator<AsanaVerdict> {
-  const limits = limitsFor(participant, options.today ?? null).filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
-  const shared = { studio, limits, props: participant.props, breathSeconds: participant.breathSeconds, tally: START };
+  const shared = { ...sharedContext(studio, participant, limitsFor(participant, options.today)), tally: START };
   for (const { id, dose, shown, variations } of studio.library.asanas) {
     if (variations.length === 0) continue;
     const step: Step = {

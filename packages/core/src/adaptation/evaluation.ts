@@ -310,15 +310,9 @@ export class Evaluation {
         this.impact = 0;
         return true;
       case 'supineRun':
-        return (
-          most !== null &&
-          this.shortenTo((most - this.context.tally.supineRun) * 60, isRest(this.given.asana) ? COST.shortenRest : COST.shorter)
-        );
+        return most !== null && this.shortenRun(most - this.context.tally.supineRun);
       case 'unrelievedSitting':
-        return (
-          most !== null &&
-          this.shortenTo((most - this.context.tally.sittingRun) * 60, isRest(this.given.asana) ? COST.shortenRest : COST.shorter)
-        );
+        return most !== null && this.shortenRun(most - this.context.tally.sittingRun);
       case 'standingRun':
         return most !== null && most > 0 && this.shortenHold(most * 60);
       default:
@@ -348,13 +342,15 @@ export class Evaluation {
     return true;
   }
 
-  private shortenTo(seconds: number, cost: number): boolean {
+  /** Shortens to the minutes that a running sum leaves. */
+  private shortenRun(minutes: number): boolean {
+    const seconds = minutes * 60;
     if (seconds < 10) return false;
     const { step, breathSeconds } = this.context;
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
     this.timed = timeOf(this.candidate.asana, this.dose, step.side, breathSeconds);
-    this.say(`no longer than ${Math.round(seconds)} s`, cost);
+    this.say(`no longer than ${Math.round(seconds)} s`, isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
     return true;
   }
 

@@ -2,6 +2,7 @@ import type { BodyAnswers } from '@lotus-steady/core';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { setupWords } from '../../parts/setup-words.js';
 import { Thumb } from '../../parts/Thumb.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
 import { WhomSelect } from '../../parts/WhomSelect.js';
@@ -84,12 +85,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             {form.setup.length > 0 && (
               <p>
                 <strong>Set up{whom?.isPerson ? ` for ${whom.name}` : ''}: </strong>
-                {form.setup
-                  .map(
-                    ({ prop, count, height, place }) =>
-                      `${count > 1 ? `${count} × ` : ''}${prop}${height === null ? '' : `, top ${height} cm high,`} ${place}`,
-                  )
-                  .join('; ')}
+                {setupWords(form.setup)}
               </p>
             )}
             {!form.reached && <p className="text-accent">Not quite reached with this body: {form.warnings.join('; ')}.</p>}

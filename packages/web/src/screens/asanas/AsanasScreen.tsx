@@ -1,10 +1,12 @@
-import { MEASURES, PROPS, type AsanaVerdict, type Measure } from '@lotus-steady/core';
+import { PROPS, type AsanaVerdict } from '@lotus-steady/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useId } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
+import { measureLabel } from '../../parts/limit-words.js';
 import { Loading } from '../../parts/Loading.js';
+import { SelectField } from '../../parts/SelectField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { useForWhom } from '../../parts/use-for-whom.js';
 import { useGrowing } from '../../parts/use-growing.js';
@@ -16,39 +18,29 @@ import { findQuery, verdictsQuery } from '../../worker/queries.js';
 const VERDICT_WORDS = { keep: 'allowed', watch: 'with care', change: 'only when changed' } as const;
 const MARKS = { keep: '○', watch: '◐', change: '●' } as const;
 
-function Select({
-  label,
-  value,
-  options,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  options: readonly string[];
-  onChange: (value: string) => void;
-}) {
-  const id = useId();
+interface FilterProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly string[];
+  readonly onChange: (value: string) => void;
+}
+
+function Filter({ options, ...field }: FilterProps) {
   return (
-    <div>
-      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-        {label}
-      </label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT}>
-        <option value="">any</option>
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {words(option)}
-          </option>
-        ))}
-      </select>
-    </div>
+    <SelectField {...field}>
+      <option value="">any</option>
+      {options.map((option) => (
+        <option key={option} value={option}>
+          {words(option)}
+        </option>
+      ))}
+    </SelectField>
   );
 }
 
 function because({ by }: AsanaVerdict): string {
   if (!by) return '';
-  const label = by.measure === 'facing' ? 'Position' : by.measure === 'props' ? 'Props' : MEASURES[by.measure as Measure].label;
-  return `: ${label} ${by.value ?? 'not known'} ${by.unit === '1' ? '' : by.unit}`;
+  return `: ${measureLabel(by.measure)} ${by.value ?? 'not known'} ${by.unit === '1' ? '' : by.unit}`;
 }
 
 const Card = memo(function Card({ entry, verdict, suffix }: { entry: AsanaEntry; verdict: AsanaVerdict | undefined; suffix: string }) {
@@ -121,9 +113,9 @@ export function AsanasScreen() {
             className={INPUT}
           />
         </div>
-        <Select label="Position" value={get('base')} options={options('base')} onChange={(value) => set('base', value)} />
-        <Select label="Good for" value={get('purpose')} options={options('purposes')} onChange={(value) => set('purpose', value)} />
-        <Select label="Uses" value={get('prop')} options={PROPS} onChange={(value) => set('prop', value)} />
+        <Filter label="Position" value={get('base')} options={options('base')} onChange={(value) => set('base', value)} />
+        <Filter label="Good for" value={get('purpose')} options={options('purposes')} onChange={(value) => set('purpose', value)} />
+        <Filter label="Uses" value={get('prop')} options={PROPS} onChange={(value) => set('prop', value)} />
         <WhomSelect value={get('for')} onChange={(value) => set('for', value)} />
       </div>
       {whom && (

@@ -1,8 +1,7 @@
 import { FLAGS, flagsSpec, type Condition, type ConditionAnswer, type ParameterSpec, type Problem } from '@lotus-steady/core';
 import { X } from 'lucide-react';
-import { useId } from 'react';
-import { INPUT } from '../../parts/button-styles.js';
 import { NumberField } from '../../parts/NumberField.js';
+import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
 import { problemAt } from './person-draft.js';
 
@@ -16,32 +15,23 @@ interface FieldProps {
   readonly optionWords?: (option: string) => string;
 }
 
-function SelectField({
-  label,
-  options,
-  value,
-  onChange,
-}: {
-  label: string;
-  options: readonly (readonly [string, string])[];
-  value: string;
-  onChange: (value: string) => void;
-}) {
-  const id = useId();
+interface AnswerSelectProps {
+  readonly label: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+function AnswerSelect({ options, ...field }: AnswerSelectProps) {
   return (
-    <div>
-      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-        {label}
-      </label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT}>
-        <option value="">not answered</option>
-        {options.map(([option, text]) => (
-          <option key={option} value={option}>
-            {text}
-          </option>
-        ))}
-      </select>
-    </div>
+    <SelectField {...field}>
+      <option value="">not answered</option>
+      {options.map(([option, text]) => (
+        <option key={option} value={option}>
+          {text}
+        </option>
+      ))}
+    </SelectField>
   );
 }
 
@@ -92,7 +82,7 @@ function ParameterField(props: FieldProps) {
       );
     case 'choice':
       return (
-        <SelectField
+        <AnswerSelect
           label={spec.ask}
           options={spec.options.map((option) => [option, words(option)])}
           value={(value as string | undefined) ?? ''}
@@ -101,7 +91,7 @@ function ParameterField(props: FieldProps) {
       );
     case 'yesno':
       return (
-        <SelectField
+        <AnswerSelect
           label={spec.ask}
           options={[
             ['yes', 'yes'],

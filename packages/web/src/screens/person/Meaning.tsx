@@ -1,5 +1,6 @@
 import { activeLimits, clearedConditions, findCondition, limitJson, screen, type Grade } from '@lotus-steady/core';
 import { useMemo } from 'react';
+import { boundWords } from '../../parts/limit-words.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { today } from '../../worker/queries.js';
 import type { PersonDraft } from './person-draft.js';
@@ -53,7 +54,7 @@ export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }
                   <ul className="mt-1 space-y-1.5 text-sm">
                     {limits.map(({ limit, label, bound, unit, when, text }) => (
                       <li key={limit}>
-                        <strong>{label}</strong> {bound.replace('<=', 'at most').replace('>=', 'at least')} {unit}
+                        <strong>{label}</strong> {boundWords(bound)} {unit}
                         {when.map((one) => `, ${one}`)}. <span className="text-soft">{text}</span>
                       </li>
                     ))}

@@ -7,6 +7,7 @@ import type { Person } from '@lotus-steady/requests';
 import { useSaved } from '../../drafts/use-saved.js';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { NumberField } from '../../parts/NumberField.js';
+import { SelectField } from '../../parts/SelectField.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { AddCondition } from './AddCondition.js';
 import { Clearances } from './Clearances.js';
@@ -177,21 +178,15 @@ export function PersonForm({ stored }: { stored: Person | null }) {
                 onChange={(value) => setBody({ [key]: value })}
               />
             ))}
-            <div>
-              <label htmlFor="sex" className="mb-1 block text-sm font-semibold">
-                Sex (for the body’s proportions)
-              </label>
-              <select
-                id="sex"
-                value={draft.body.sex ?? ''}
-                onChange={(event) => setBody({ sex: event.target.value === '' ? undefined : (event.target.value as 'f' | 'm') })}
-                className={INPUT}
-              >
-                <option value="">not told</option>
-                <option value="f">female</option>
-                <option value="m">male</option>
-              </select>
-            </div>
+            <SelectField
+              label="Sex (for the body’s proportions)"
+              value={draft.body.sex ?? ''}
+              onChange={(sex) => setBody({ sex: sex === '' ? undefined : (sex as 'f' | 'm') })}
+            >
+              <option value="">not told</option>
+              <option value="f">female</option>
+              <option value="m">male</option>
+            </SelectField>
           </section>
 
           <details>

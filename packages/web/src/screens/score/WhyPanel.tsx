@@ -1,4 +1,3 @@
-import { MEASURES, type Measure } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
@@ -7,6 +6,8 @@ import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { FigurePair } from '../../parts/FigurePair.js';
+import { boundWords, GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
+import { setupWords } from '../../parts/setup-words.js';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';
 import { othersQuery } from '../../worker/queries.js';
@@ -21,22 +22,19 @@ interface Props {
 
 type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
 
-const GRADES = { avoid: 'not at all', modify: 'only when changed', watch: 'with care' } as const;
-
 function ReasonItem({ reason }: { reason: Reason }) {
   const { measure, value, unit, bound, grade, text, source, condition, where } = reason;
-  const label = measure === 'facing' ? 'Position' : measure === 'props' ? 'Props' : MEASURES[measure as Measure].label;
   return (
     <li className="border-l-2 border-ink pl-3">
       <p>
-        <strong>{label}</strong>: {value === null ? 'not known' : unit === '1' ? value : `${value} ${unit}`}, allowed{' '}
-        {bound.replace('<=', 'at most').replace('>=', 'at least')}
+        <strong>{measureLabel(measure)}</strong>: {value === null ? 'not known' : unit === '1' ? value : `${value} ${unit}`}, allowed{' '}
+        {boundWords(bound)}
         {where === 'transition' && ' (on the way there)'}
         {where === 'session' && ' (over the class)'}
       </p>
       <p>{text}</p>
       <p className="text-sm text-soft">
-        {findConditionName(condition)}, {GRADES[grade]}. {source}
+        {findConditionName(condition)}, {GRADE_WORDS[grade]}. {source}
       </p>
     </li>
   );
@@ -87,12 +85,7 @@ export function WhyPanel({ sequence, person, score, index, onClose }: Props) {
       {step.setup.length > 0 && (
         <p className="mt-2">
           <strong>Set up: </strong>
-          {step.setup
-            .map(
-              ({ prop, count, height, place }) =>
-                `${count > 1 ? `${count} × ` : ''}${prop}${height === null ? '' : `, top ${height} cm high,`} ${place}`,
-            )
-            .join('; ')}
+          {setupWords(step.setup)}
         </p>
       )}
       {step.ways.length > 0 && (
