@@ -1,6 +1,6 @@
 import { PROPS, type AsanaVerdict } from '@lotus-steady/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { memo, useDeferredValue, useId } from 'react';
+import { memo, useDeferredValue, useEffect, useId, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
@@ -66,11 +66,16 @@ const Card = memo(function Card({ entry, verdict, suffix }: { entry: AsanaEntry;
 export function AsanasScreen() {
   const [search, setSearch] = useSearchParams();
   const get = (key: string) => search.get(key) ?? '';
+  // A choice reaches the address a moment later; until then the next one builds on this, so that both count.
+  const underway = useRef<URLSearchParams | null>(null);
+  useEffect(() => {
+    if (underway.current?.toString() === search.toString()) underway.current = null;
+  }, [search]);
   const set = (key: string, value: string) => {
-    // The address itself, not what was last drawn: two choices in quick succession both count.
-    const next = new URLSearchParams(window.location.search);
+    const next = new URLSearchParams(underway.current ?? search);
     if (value === '') next.delete(key);
     else next.set(key, value);
+    underway.current = next;
     setSearch(next, { replace: true });
   };
   const text = useDeferredValue(get('q'));
