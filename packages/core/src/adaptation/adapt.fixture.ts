@@ -29,6 +29,7 @@ export function sequence(...steps: readonly (Partial<Step> & { readonly asana: s
     title: 'test',
     minutes: null,
     room: null,
+    assists: false,
     place: null,
     unknown: [],
     notes: [],

@@ -102,10 +102,10 @@ describe('dose, breath and way are mended before the posture', () => {
     expect(planned!.chosen!.asana.id).toBe('vrksasana');
   });
 
-  test('a breathing practice that is its pause is replaced', () => {
+  test('a breathing practice that is its pause is done without pauses, which is another practice', () => {
     const [planned] = plan(sequence({ asana: 'box-breath' }), person('hypertension systolic=135 diastolic=85 aneurysm=no')).steps;
-    expect(planned!.verdict).toBe('substitute');
-    expect(planned!.chosen!.retention).toBe(0);
+    expect(planned!.verdict).toBe('modify');
+    expect(planned!.chosen).toMatchObject({ variation: { id: 'no-pauses', pattern: { pauseIn: 0, pauseOut: 0 } }, retention: 0 });
   });
 
   test('a hold that is too long becomes shorter holds', () => {

@@ -75,6 +75,20 @@ function quietEnd(steps: readonly PlannedStep[]): number {
   return sum;
 }
 
+/** Seconds of steps done at rest. */
+function restSeconds(steps: readonly PlannedStep[]): number {
+  return steps.reduce((sum, { chosen, seconds }) => sum + (chosen?.declared.effort === 1 ? seconds : 0), 0);
+}
+
+/** |left - right| / (left + right) of the seconds of one-sided steps; 0 where there are none. */
+function leftRightDifference(steps: readonly PlannedStep[]): number {
+  const on = (side: 'left' | 'right') =>
+    steps.reduce((sum, { step, chosen }) => sum + (chosen && step.side === side ? chosen.timed.seconds : 0), 0);
+  const both = steps.reduce((sum, { step, chosen }) => sum + (chosen && step.side === 'both' ? chosen.timed.seconds : 0), 0);
+  const sum = on('left') + on('right') + both;
+  return sum === 0 ? 0 : Math.abs(on('left') - on('right')) / sum;
+}
+
 /** The limits on these measures of the class as a whole, met or not. */
 function sessionFindings(limits: readonly ActiveLimit[], values: Readonly<Partial<Record<Measure, number>>>): SessionFinding[] {
   return limits.flatMap((limit) => {
@@ -163,6 +177,9 @@ export function adapt(studio: Studio, sequence: Sequence, participant: Participa
       sessionMinutes: after / 60,
       coolMinutes: (quietEnd(steps) + extra) / 60,
       heat: sequence.room ?? USUAL_ROOM,
+      touch: sequence.assists ? 1 : 0,
+      restShare: after === 0 ? 0 : (restSeconds(steps) + extra) / after,
+      leftRightDifference: leftRightDifference(steps),
       // Running sums at their highest.
       supineRun: most((at) => at.supineRun),
       unrelievedSitting: most((at) => at.sittingRun),

@@ -140,9 +140,7 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
   library.asanas
     .filter(
       (asana) =>
-        !seen.has(asana.id) &&
-        asana.id.startsWith('kids-') === kids &&
-        (asana.pattern !== undefined && asana.pattern !== null) === (given.asana.pattern !== undefined && given.asana.pattern !== null),
+        !seen.has(asana.id) && asana.id.startsWith('kids-') === kids && (asana.pattern !== null) === (given.asana.pattern !== null),
     )
     .map((asana) => ({ asana, fit: overlap(given.asana, asana) }))
     .filter(({ fit }) => fit >= 0.3)

@@ -1,7 +1,8 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
-import { breathSecondsOf, timeOf } from '../sequence/dose.js';
+import { breathSecondsOf, rhythmOf, timeOf, type Rhythm } from '../sequence/dose.js';
 import type { Step } from '../sequence/sequence.js';
+import { headSweep } from '../body/measure.js';
 import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
 import { extremesOnTheWay } from './path.js';
 import { COST, isRest, shapeDistance, type Candidate } from './candidates.js';
@@ -62,6 +63,7 @@ export class Evaluation {
   private readonly watch = new Map<string, Finding>();
   private readonly ends: readonly Done[];
   private readonly needs: ReadonlyMap<Prop, number>;
+  private readonly rhythm: Rhythm;
   private dose;
   private timed;
   private retention: number;
@@ -93,8 +95,9 @@ export class Evaluation {
       if (!fits(({ level }) => level === 'up')) this.cost += COST.otherLevel;
     }
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
-    this.timed = timeOf(asana, this.dose, step.side, breathSeconds);
-    const { pattern } = asana;
+    const { pattern } = variation;
+    this.rhythm = rhythmOf(asana, variation);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, breathSeconds);
     const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
     this.retention =
       asana === given.asana
@@ -168,6 +171,12 @@ export class Evaluation {
     return last ? Math.abs((last.measured.values.headBelowHeart ?? 0) - (this.first.measured.values.headBelowHeart ?? 0)) : 0;
   }
 
+  /** From the step before, and between the ends of a movement. Degrees. */
+  private headSweep(): number {
+    const path = [this.context.tally.last, ...this.ends].flatMap((done) => (done ? [done.solved.placed] : []));
+    return Math.max(0, ...path.slice(1).map((placed, i) => headSweep(path[i]!, placed)));
+  }
+
   /** What the class would look back on after this step. Minutes. */
   private runs() {
     const { tally } = this.context;
@@ -189,7 +198,7 @@ export class Evaluation {
 
   /** What the place in the class, the dose and the way add to the measures of each end. */
   private here(): Facts['values'] {
-    const { asana, variation } = this.candidate;
+    const { variation } = this.candidate;
     const { breathSeconds, tally } = this.context;
     const runs = this.runs();
     return {
@@ -199,9 +208,10 @@ export class Evaluation {
       // Someone who stays once takes the whole hold for one repetition.
       repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
       breathRetention: this.retention,
-      breathRate: 60 / breathSecondsOf(asana, breathSeconds),
+      breathRate: 60 / breathSecondsOf(this.rhythm, breathSeconds),
       levelChange: this.levelChange(),
       headDrop: this.headDrop(),
+      headSweep: this.headSweep(),
       transitionTime: this.transitionSeconds,
       supineRun: runs.supineRun,
       standingRun: runs.standingRun,
@@ -287,7 +297,7 @@ export class Evaluation {
       case 'hold':
         return most !== null && most >= 5 && this.shortenHold(most);
       case 'breathRetention':
-        if (most === null || (this.candidate.asana.pattern && this.needsPause(most))) return false;
+        if (most === null || this.needsPause(most)) return false;
         this.retention = most;
         this.say(most === 0 ? 'no breath hold: let the breath flow' : `hold the breath ${most} s at most`, COST.noHold);
         return true;
@@ -322,8 +332,8 @@ export class Evaluation {
 
   /** Whether the practice is its pause: a box breath without pauses is another practice. */
   private needsPause(most: number): boolean {
-    const { pattern } = this.candidate.asana;
-    return pattern !== null && pattern !== undefined && Math.max(pattern.pauseIn, pattern.pauseOut) > most;
+    const { pattern } = this.rhythm;
+    return pattern !== null && Math.max(pattern.pauseIn, pattern.pauseOut) > most;
   }
 
   private say(text: string, cost: number): void {
@@ -337,7 +347,7 @@ export class Evaluation {
     const { step, breathSeconds } = this.context;
     const rounds = Math.min(3, (this.dose.rounds ?? 1) * Math.ceil(this.timed.holdSeconds / seconds));
     this.dose = { seconds: Math.floor(seconds), rounds };
-    this.timed = timeOf(this.candidate.asana, this.dose, step.side, breathSeconds);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, breathSeconds);
     this.say(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`, COST.shorter);
     return true;
   }
@@ -349,7 +359,7 @@ export class Evaluation {
     const { step, breathSeconds } = this.context;
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
-    this.timed = timeOf(this.candidate.asana, this.dose, step.side, breathSeconds);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, breathSeconds);
     this.say(`no longer than ${Math.round(seconds)} s`, isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
     return true;
   }

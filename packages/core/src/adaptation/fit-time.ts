@@ -1,5 +1,5 @@
 import type { DoseSpec } from '../asanas/asana.js';
-import { timeOf } from '../sequence/dose.js';
+import { rhythmOf, timeOf } from '../sequence/dose.js';
 import type { Chosen, PlannedStep } from './plan.js';
 
 /** The final rest keeps at least this many seconds, or all it had where that was less (common practice, no source). */
@@ -25,7 +25,7 @@ function shorter(step: PlannedStep, share: number, breathSeconds: number): Plann
   const { chosen } = step;
   if (!chosen) return step;
   const dose = scaled(chosen.dose, share);
-  const timed = timeOf(chosen.asana, dose, step.step.side, breathSeconds);
+  const timed = timeOf(rhythmOf(chosen.asana, chosen.variation), dose, step.step.side, breathSeconds);
   if (timed.seconds >= chosen.timed.seconds) return step;
   const next: Chosen = { ...chosen, dose, timed };
   return { ...step, chosen: next, seconds: timed.seconds + chosen.transitionSeconds };

@@ -10,10 +10,17 @@ import { declaredValues } from './studio.js';
 /** More candidates than this are not looked at for one step. */
 const MOST_CANDIDATES = 260;
 /** What can only be said of the class as a whole. */
-export const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set(['sessionMinutes', 'coolMinutes', 'heat']);
+export const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set([
+  'sessionMinutes',
+  'coolMinutes',
+  'heat',
+  'touch',
+  'restShare',
+  'leftRightDifference',
+]);
 
 /** What the library declares of a form and neither posture, dose nor way changes. */
-const DECLARED: ReadonlySet<Measure | 'facing'> = new Set(['effort', 'met', 'abdominalLoad', 'headJolt', 'eyesClosed']);
+const DECLARED: ReadonlySet<Measure | 'facing'> = new Set(['effort', 'met', 'abdominalLoad', 'headJolt', 'eyesClosed', 'pelvicFloorCue']);
 
 /** The changes that can improve something that is broken. */
 function helpful(broken: readonly Finding[]): PostureChange[] {

@@ -49,6 +49,8 @@ export function declaredValues(declared: DeclaredSpec): Partial<Record<Measure, 
     impact: IMPACT[declared.impact ?? 'none'],
     headJolt: declared.headJolt ?? 0,
     eyesClosed: declared.eyesClosed === true ? 1 : 0,
+    pelvicFloorCue: declared.pelvicFloorCue ?? 0,
+    ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
   };
 }
 

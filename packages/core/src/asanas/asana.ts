@@ -40,18 +40,34 @@ export interface DeclaredSpec {
   /** 1 brisk, 2 fast. */
   readonly headJolt?: 1 | 2;
   readonly eyesClosed?: boolean;
+  /** Only where the body hangs from its hands or lifts by them: 3. The rest is seen in the contacts. */
+  readonly gripForce?: 3;
+  /** -1 let go, 1 lift and let go fully, 2 held lift. */
+  readonly pelvicFloorCue?: -1 | 1 | 2;
 }
 
 export interface VariationSpec extends AngleGroups {
   readonly id: string;
   /** Whom or what it is for. */
   readonly for: string;
+  /** Parts that no longer touch what they touch in the asana. */
+  readonly without?: readonly string[];
   /** The variation is this other asana's posture. */
   readonly as?: string;
   /** Only for movements: what differs at the other end. */
   readonly moves?: AngleGroups;
   /** What geometry can't tell, where it differs from the asana's. */
   readonly declared?: Partial<DeclaredSpec>;
+  /** Only for breathing practices: another count. */
+  readonly pattern?: BreathPattern;
+}
+
+/** Seconds of each phase of one breath. */
+export interface BreathPattern {
+  readonly in: number;
+  readonly pauseIn: number;
+  readonly out: number;
+  readonly pauseOut: number;
 }
 
 export interface StepSpec {
@@ -59,6 +75,20 @@ export interface StepSpec {
   readonly side: 'both' | Side;
   readonly breath: string;
   readonly how: string;
+  /** A variation of that asana, where it isn't the plain one. */
+  readonly variation?: string;
+}
+
+/** A named way through a step list: another list, or this one with some of its steps told otherwise. */
+export interface ListVariationSpec {
+  readonly id: string;
+  readonly for: string;
+  /** The whole of this other list. */
+  readonly as?: string;
+  /** What stands in place of a step, by its number from 1. */
+  readonly instead?: Readonly<Record<number, readonly StepSpec[]>>;
+  /** A word to whoever leads it, where the steps stay as they are. */
+  readonly how?: string;
 }
 
 /**
@@ -84,10 +114,12 @@ export interface AsanaSpec {
   readonly moves?: AngleGroups & { readonly when: string };
   /** Only for step lists, in place of a posture. */
   readonly steps?: readonly StepSpec[];
+  /** Only for step lists. */
+  readonly listVariations?: readonly ListVariationSpec[];
   readonly declared: DeclaredSpec;
   readonly dose: DoseSpec;
   /** Breathing practices: seconds of each phase. */
-  readonly pattern?: { readonly in: number; readonly pauseIn: number; readonly out: number; readonly pauseOut: number };
+  readonly pattern?: BreathPattern;
   readonly breath: { readonly inhale: string; readonly exhale: string };
   readonly variations: readonly VariationSpec[];
   readonly substitutes: readonly string[];

@@ -42,7 +42,29 @@ test('a variation lists only what differs; new contacts take the place of those 
   ]);
 });
 
+describe('ways through a list of steps', () => {
+  const step = { asana: 'stand', side: 'both', breath: 'exhale', how: 'stand' } as const;
+  const { posture: _posture, ...bare } = standing;
+  const list: AsanaSpec = { ...bare, id: 'list', steps: [step, { ...step, how: 'again' }] };
+  const build = (...listVariations: NonNullable<AsanaSpec['listVariations']>) =>
+    buildLibrary([standing, { ...list, listVariations }]).get('list').listVariations[0]!;
+
+  test('some steps told otherwise, the rest as they are', () => {
+    const twice = { ...step, how: 'instead' };
+    expect(build({ id: 'x', for: 'y', instead: { 2: [twice, twice] } }).steps).toEqual([step, twice, twice]);
+  });
+  test.each([
+    ['a step beyond the last', { instead: { 3: [step] } }, 'list/x: there is no step 3'],
+    ['an unknown asana', { instead: { 1: [{ ...step, asana: 'fly' }] } }, 'list/x names an unknown asana "fly"'],
+    ['an unknown variation', { instead: { 1: [{ ...step, variation: 'wild' }] } }, 'list/x: stand has no variation "wild"'],
+    ['a list that is none', { as: 'stand' }, 'list/x: stand is no list of steps'],
+  ])('%s is named', (_name, part, message) => expect(() => build({ id: 'x', for: 'y', ...part })).toThrow(message));
+});
+
 describe('the library', () => {
+  test('holds the 15 ways through its lists of steps', () =>
+    expect(library.asanas.reduce((sum, { listVariations }) => sum + listVariations.length, 0)).toBe(15));
+
   test('holds 333 asanas', () => expect(library.asanas).toHaveLength(333));
 
   test('every asana has cues, a dose, a children’s name, and a posture or steps', () => {

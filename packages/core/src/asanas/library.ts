@@ -1,7 +1,7 @@
 import type { Side } from '../angles.js';
 import { readPosture, type Posture, type PostureSpec } from '../body/posture.js';
 import { KnowledgeError } from '../knowledge-error.js';
-import type { AngleGroups, AsanaSpec, Base, DeclaredSpec, DoseSpec, StepSpec, VariationSpec } from './asana.js';
+import type { AngleGroups, AsanaSpec, Base, BreathPattern, DeclaredSpec, DoseSpec, ListVariationSpec, StepSpec, VariationSpec } from './asana.js';
 import { PURPOSES, type PurposeWeights } from './purposes.js';
 
 /** One way to do an asana, ready to be solved: the posture and, for movements, its other end. */
@@ -14,6 +14,17 @@ export interface Variation {
   readonly posture: Posture;
   readonly moves: Posture | null;
   readonly declared: DeclaredSpec;
+  /** The breath of a breathing practice. */
+  readonly pattern: BreathPattern | null;
+}
+
+/** A named way through a step list, all its steps told. */
+export interface ListVariation {
+  readonly id: string;
+  readonly name: string;
+  readonly for: string;
+  readonly steps: readonly StepSpec[];
+  readonly how: string | null;
 }
 
 export interface Asana {
@@ -28,8 +39,9 @@ export interface Asana {
   /** `plain` first. Empty for step lists. */
   readonly variations: readonly Variation[];
   readonly steps: readonly StepSpec[];
+  readonly listVariations: readonly ListVariation[];
   readonly dose: DoseSpec;
-  readonly pattern: AsanaSpec['pattern'] | null;
+  readonly pattern: BreathPattern | null;
   readonly movesWhen: string | null;
   readonly breath: { readonly inhale: string; readonly exhale: string };
   readonly substitutes: readonly string[];
@@ -57,8 +69,11 @@ const FAMILIES: readonly (readonly string[])[] = [
 const SUPPORTED_BACK = new Set(['pelvis', 'sacrum']);
 
 function familyOf(contact: string): { family: readonly string[]; letter: string | null } {
-  const [, letter, part = ''] = /^(?:([LR])\.)?([a-z]+)/.exec(contact) ?? [];
-  return { family: FAMILIES.find((parts) => parts.includes(part)) ?? [part], letter: letter ?? null };
+  const part = partOf(contact);
+  return { family: FAMILIES.find((parts) => parts.includes(part)) ?? [part], letter: /^([LR])\./.exec(contact)?.[1] ?? null };
+}
+function partOf(contact: string): string {
+  return /^(?:[LR]\.)?([a-z]+)/.exec(contact)?.[1] ?? '';
 }
 
 /** The contacts of a variation: its own, and those of the base that they leave in place. */
@@ -87,7 +102,8 @@ function otherSides(contact: string, own: readonly string[]): string[] {
 }
 
 /** Merges single angles over a posture; `legs` and `arms` reach both sides. */
-function overlay(base: PostureSpec, change: AngleGroups): PostureSpec {
+function overlay(base: PostureSpec, change: AngleGroups & Pick<VariationSpec, 'without'>): PostureSpec {
+  const kept = change.without ? base.contacts.filter((contact) => !change.without!.includes(partOf(contact))) : base.contacts;
   const legL = { ...(base.legL ?? base.legs), ...change.legs, ...change.legL };
   const legR = { ...(base.legR ?? base.legs), ...change.legs, ...change.legR };
   const armL = { ...(base.armL ?? base.arms), ...change.arms, ...change.armL };
@@ -99,7 +115,7 @@ function overlay(base: PostureSpec, change: AngleGroups): PostureSpec {
     legR,
     armL,
     armR,
-    contacts: change.contacts ? replaceContacts(base.contacts, change.contacts) : base.contacts,
+    contacts: change.contacts ? replaceContacts(kept, change.contacts) : kept,
   };
 }
 
@@ -172,14 +188,35 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
       posture: readPosture(posture, where),
       moves: moves ? readPosture(moves, where) : null,
       declared: { ...from.declared, ...variation.declared },
+      // A breath done in another posture stays that breath.
+      pattern: variation.pattern ?? from.pattern ?? spec.pattern ?? null,
     };
+  };
+
+  const checkSteps = (steps: readonly StepSpec[], where: string): void => {
+    for (const { asana, variation } of steps) {
+      const { variations } = specOf(asana, where);
+      if (variation !== undefined && !variations.some(({ id }) => id === variation))
+        throw new KnowledgeError(`${where}: ${asana} has no variation "${variation}"`);
+    }
+  };
+  const listVariationOf = (spec: AsanaSpec, variation: ListVariationSpec): ListVariation => {
+    const where = `${spec.id}/${variation.id}`;
+    const from = variation.as ? specOf(variation.as, where) : spec;
+    const own = from.steps;
+    if (!own) throw new KnowledgeError(`${where}: ${from.id} is no list of steps`);
+    const beyond = Object.keys(variation.instead ?? {}).find((place) => !own[Number(place) - 1]);
+    if (beyond) throw new KnowledgeError(`${where}: there is no step ${beyond}`);
+    const steps = own.flatMap((step, i) => variation.instead?.[i + 1] ?? [step]);
+    checkSteps(steps, where);
+    return { id: variation.id, name: words(variation.id), for: variation.for, steps, how: variation.how ?? null };
   };
 
   const asanas = specs.map((spec): Asana => {
     for (const purpose of Object.keys(spec.purposes))
       if (!(PURPOSES as readonly string[]).includes(purpose)) throw new KnowledgeError(`${spec.id}: unknown purpose "${purpose}"`);
     for (const id of [...spec.substitutes, ...spec.counterposes]) specOf(id, spec.id);
-    for (const step of spec.steps ?? []) specOf(step.asana, spec.id);
+    checkSteps(spec.steps ?? [], spec.id);
     if (Object.keys(spec.dose).length === 0) throw new KnowledgeError(`${spec.id}: no dose`);
     const moves = spec.posture ? movesOf(spec) : null;
     const plain: Variation[] = spec.posture
@@ -192,6 +229,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
             posture: readPosture(postureOf(spec), spec.id),
             moves: moves ? readPosture(moves, `${spec.id} moves`) : null,
             declared: spec.declared,
+            pattern: spec.pattern ?? null,
           },
         ]
       : [];
@@ -206,6 +244,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
       purposes: spec.purposes,
       variations: [...plain, ...(spec.posture ? spec.variations.map((one) => variationOf(spec, one)) : [])],
       steps: spec.steps ?? [],
+      listVariations: (spec.listVariations ?? []).map((one) => listVariationOf(spec, one)),
       dose: spec.dose,
       pattern: spec.pattern ?? null,
       movesWhen: spec.moves?.when ?? null,

@@ -408,7 +408,7 @@ export const seatedChairLimbs: readonly AsanaSpec[] = [
       arms: { shoulder: 17, plane: 78, rotation: -5, elbow: 42, wrist: 2 },
       contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh'],
     },
-    declared: { effort: 2, abdominalLoad: 1 },
+    declared: { effort: 2, abdominalLoad: 1, pelvicFloorCue: 1 },
     dose: { breaths: 5, rounds: 3 },
     breath: { inhale: 'soften the pelvic floor', exhale: 'squeeze lightly, lift the pelvic floor' },
     variations: [{ id: 'lying', for: 'after birth', as: 'deep-core-tabletop' }],

@@ -108,7 +108,7 @@ export const standingChair: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'stand tall', exhale: 'tailbone down, knee back' },
     variations: [
-      { id: 'strap-round-the-ankle', for: 'short thighs, shoulder pain', legR: { knee: 95 } },
+      { id: 'strap-round-the-ankle', for: 'short thighs, shoulder pain', legR: { knee: 95 }, armR: { shoulder: 30 }, contacts: ['R.hand~strap'] },
       { id: 'foot-on-a-seat-behind', for: 'replaces the grip', legR: { knee: 85 }, contacts: ['R.instep>seat@41'] },
     ],
     substitutes: ['side-lying-quad-stretch', 'prone-quad-stretch', 'natarajasana'],
@@ -174,7 +174,7 @@ export const standingChair: readonly AsanaSpec[] = [
     breath: { inhale: 'sit down slowly', exhale: 'lean forward and stand up' },
     variations: [
       { id: 'hands-on-thighs-or-arm-rests', for: 'weak legs, late pregnancy', contacts: ['hand>thigh'] },
-      { id: 'raised-seat', for: 'hip or knee replacement (knees stay below hips)', contacts: ['sitbone>seat@52'] },
+      { id: 'raised-seat', for: 'hip or knee replacement (knees stay below hips)', contacts: ['sitbone>seat@52'], moves: { contacts: ['sole>floor'] } },
       { id: 'hover', for: 'strength', contacts: ['sole>floor'] },
     ],
     substitutes: ['chair-squat', 'wall-squat', 'utkatasana', 'chair-leg-slide'],

@@ -186,8 +186,11 @@ export const standingOneSided: readonly AsanaSpec[] = [
       {
         id: 'hand-on-block-open-twist-away-from-the-thigh',
         for: 'pregnancy: leave the belly free',
-        spine: { rotation: 'R25' },
-        contacts: ['L.hand>block@23'],
+        spine: { rotation: 'L25', neckRotation: 'L10' },
+        armL: { shoulder: 80, plane: 10, rotation: 0, elbow: 4, wrist: 0 },
+        armR: { shoulder: 78, plane: 78, rotation: 0, elbow: 6, wrist: 0 },
+        contacts: ['R.hand>block@23'],
+        without: ['elbow', 'palm'],
       },
     ],
     substitutes: ['parivrtta-anjaneyasana', 'chair-twist', 'ardha-matsyendrasana'],

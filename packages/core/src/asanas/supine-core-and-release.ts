@@ -360,7 +360,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       legs: { hipFlexion: 52, hipAbduction: -1, knee: 120, ankle: -25 },
       contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor'],
     },
-    declared: { effort: 2, abdominalLoad: 2 },
+    declared: { effort: 2, abdominalLoad: 2, pelvicFloorCue: 1 },
     dose: { breaths: 5, rounds: 3 },
     breath: { inhale: 'release', exhale: 'squeeze lightly' },
     variations: [{ id: 'with-small-bridge', for: 'hips', root: { pitch: -105 } }],

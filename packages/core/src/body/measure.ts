@@ -79,6 +79,9 @@ export const MEASURES = {
   met: { unit: 'MET', of: 'posture', label: 'Energy' },
   headJolt: { unit: 'grade 0-2', of: 'posture', label: 'Quick head movement' },
   eyesClosed: { unit: 'yes 1', of: 'posture', label: 'Eyes closed' },
+  gripForce: { unit: 'grade 0-3', of: 'posture', label: 'Strength of the grip' },
+  pelvicFloorCue: { unit: 'grade -1-2', of: 'posture', label: 'Work of the pelvic floor' },
+  kneeRotation: { unit: '°', of: 'posture', label: 'Twist in the knee' },
   breathRetention: { unit: 's', of: 'breath', label: 'Breath held' },
   breathRate: { unit: 'breaths/min', of: 'breath', label: 'Breaths a minute' },
   hold: { unit: 's', of: 'dose', label: 'Time held still' },
@@ -86,6 +89,7 @@ export const MEASURES = {
   impact: { unit: 'grade 0-3', of: 'transition', label: 'Impact' },
   levelChange: { unit: 'cm', of: 'transition', label: 'Rise of the centre of mass' },
   headDrop: { unit: 'cm', of: 'transition', label: 'Fall of the eyes against the heart' },
+  headSweep: { unit: '°', of: 'transition', label: 'Turn of the head in space' },
   transitionTime: { unit: 's', of: 'transition', label: 'Time for the way there' },
   supineRun: { unit: 'min', of: 'session', label: 'Flat on the back without a break' },
   standingRun: { unit: 'min', of: 'session', label: 'Standing still' },
@@ -94,6 +98,9 @@ export const MEASURES = {
   sessionMinutes: { unit: 'min', of: 'session', label: 'Length of the class' },
   coolMinutes: { unit: 'min', of: 'session', label: 'Quiet minutes at the end' },
   unrelievedSitting: { unit: 'min', of: 'session', label: 'Sitting without a break' },
+  restShare: { unit: '1', of: 'session', label: 'Share of rest in the class' },
+  leftRightDifference: { unit: 'ratio', of: 'session', label: 'Left against right' },
+  touch: { unit: 'yes 1', of: 'session', label: 'Hands-on help planned' },
   heat: { unit: '°C', of: 'session', label: 'Room temperature' },
 } as const satisfies Record<string, MeasureSpec>;
 export type Measure = keyof typeof MEASURES;
@@ -116,6 +123,7 @@ const HANDS = new Set<BodyPart>(['palm', 'hand', 'fingertips', 'fist', 'handback
 const FOREARMS = new Set<BodyPart>(['forearm', 'elbow']);
 const FEET = new Set<BodyPart>(['sole', 'ball', 'edge', 'inneredge', 'foot', 'arch']);
 const KNEES = new Set<BodyPart>(['knee', 'shin', 'lowerleg']);
+const SHANK = new Set<BodyPart>(['ankle', 'instep', 'calf', 'shin', 'lowerleg', 'knee']);
 const HEAD = new Set<BodyPart>(['head', 'headback', 'crown', 'forehead', 'temple', 'chin']);
 const OVER_NECK = new Set<BodyPart>(['upperback', 'shoulder', 'upperarm', 'elbow', 'headback']);
 /**
@@ -128,6 +136,15 @@ const NECK_SHARE = 0.25;
 const LEAST_OVER_NECK = 0.3;
 const UPTURNED_FROM = 102;
 const UPTURNED_TO = 150;
+/**
+ * How far a hip that is bent turns out or in before the shin has to follow, in degrees: beyond it the knee
+ * takes the twist. Out: the far end of the ordinary range; in: little, since sitting between the heels twists
+ * the knee (common practice, no source).
+ */
+const HIP_TURNS_OUT = 60;
+const HIP_TURNS_IN = 10;
+/** A straighter knee than this lets the shin turn with the foot. */
+const KNEE_LOCKS_FROM = 90;
 const CHEST = new Set<BodyPart>(['chest', 'ribs']);
 const SEAT = new Set<BodyPart>(['sitbone', 'thigh']);
 const TRUNK = new Set<BodyPart>(['pelvis', 'sacrum', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside', 'chest', 'pubis', 'hipside', 'shoulder', 'waist']); // prettier-ignore
@@ -168,6 +185,33 @@ function supportGrade(loads: readonly ContactLoad[], posture: Posture, resting: 
 function heelLift(placed: PlacedBody, side: Side): number {
   const sole = directionOn(placed, segmentIndex(`${side}Foot`), [0, 0, -1]);
   return Math.acos(Math.min(1, Math.max(-1, -sole[2]))) * RAD2DEG;
+}
+
+/** The twist of a bent knee whose foot or shin is held, where the hip can't turn so far. */
+function kneeTwist({ knee, hipRotation }: Posture['legs'][Side], held: boolean): number {
+  if (!held || knee < KNEE_LOCKS_FROM) return 0;
+  return Math.max(0, hipRotation - HIP_TURNS_OUT, -hipRotation - HIP_TURNS_IN);
+}
+
+const HELD_BY_HAND = new Set<BodyPart>(['foot', 'ankle', 'heel', 'ball', 'instep', 'edge']);
+/** 0 open hands, 1 a strap held, 2 a foot pulled; hanging (3) is declared. */
+function gripGrade({ contacts }: Posture): number {
+  const hands = contacts.filter(({ part }) => HANDS.has(part));
+  if (hands.some(({ on }) => on.kind === 'body' && HELD_BY_HAND.has(on.part))) return 2;
+  return hands.some(({ on }) => on.kind === 'strap') ? 1 : 0;
+}
+
+/** The direction up in the head's own frame: what the balance organs feel. */
+export function upInHead(placed: PlacedBody): Vec3 {
+  const head = segmentIndex('head');
+  return [0, 1, 2].map((axis) => directionOn(placed, head, [axis === 0 ? 1 : 0, axis === 1 ? 1 : 0, axis === 2 ? 1 : 0])[2]) as Vec3;
+}
+
+/** How far the head turns against gravity from one posture to another, in degrees. */
+export function headSweep(from: PlacedBody, to: PlacedBody): number {
+  const a = upInHead(from);
+  const b = upInHead(to);
+  return Math.acos(Math.min(1, Math.max(-1, a[0] * b[0] + a[1] * b[1] + a[2] * b[2]))) * RAD2DEG;
 }
 
 /** The largest share of its ordinary range that any of these measures uses. */
@@ -271,6 +315,13 @@ export function measurePosture(solved: Solved): MeasuredPosture {
     trunkPitch,
     comHeight: com[2] * 100,
     kneeGap: kneeRests ? 0 : Math.max(0, lowKnee * 100),
+    gripForce: gripGrade(posture),
+    kneeRotation: both((side) =>
+      kneeTwist(
+        legs[side],
+        posture.contacts.some((contact) => contact.side === side && (FEET.has(contact.part) || SHANK.has(contact.part))),
+      ),
+    ),
     shoulderLift: facing === 'supine' ? Math.max(0, Math.abs(bladeZ[0]! - bladeZ[1]!) * 100) : 0,
   };
   values.spineRangeUsed = rangeUsed(values, SPINE_RANGES);

@@ -6,6 +6,7 @@ import { solveSymmetric } from './linear.js';
 import { massPoints, type MassPoint } from './mass.js';
 import { OUTLINE, partBalls, type SkinBall } from './parts.js';
 import { ownEnds, withinReach } from './reach.js';
+import { near, PAIRS, rodsOf, type Pair, type Rod } from './overlap.js';
 import type { Posture } from './posture.js';
 import {
   ARM_DOF, DOF_COUNT, DOFS, HINGES_OF, LEG_DOF, parentOf, place, pointOn, toPosture, toState,
@@ -27,13 +28,18 @@ export interface Solved {
 const REACHED_M = 0.01;
 const MAX_ROUNDS = 40;
 /** So many gains in a row, each below this share of the cost, end the search. */
-const SMALL_GAIN = 0.02;
-const SMALL_GAINS = 4;
+const SMALL_GAIN = 0.04;
+const SMALL_GAINS = 3;
 /** How far an angle may move at the cost of one centimetre of contact error: sets data against reach. */
 const ANGLE_SIGMA = 12 * DEG2RAD;
 const CONTACT_SIGMA_M = 0.002;
 const GUIDE_SIGMA_M = 0.03;
 const FLOOR_SIGMA_M = 0.004;
+/** Flesh gives: limbs may sink so far into each other before they are pushed apart. */
+const SOFT_M = 0.02;
+const OVERLAP_SIGMA_M = 0.01;
+/** Limbs that start farther apart than this, skin to skin, don't come near while contacts are met. */
+const MAY_MEET_M = 0.1;
 const BALANCE_SIGMA_M = 0.006;
 /** A body that stands free keeps its centre of mass at least this far inside its base. */
 const BALANCE_INSIDE_M = 0.015;
@@ -96,6 +102,15 @@ interface Target {
 /** Limbs are as long as a bone: the nearest point of it is what another part touches. */
 const ALONG_BONE: ReadonlySet<string> = new Set(['thigh', 'calf', 'shin', 'upperarm', 'forearm', 'lowerleg']);
 
+/** Parts of the trunk that a left and a right hand touch beside each other, not in one point. */
+const MIDLINE: ReadonlySet<string> = new Set(['belly', 'ribs', 'chest', 'lowback', 'midback', 'upperback', 'pelvis', 'sacrum']);
+const BESIDE_CM = 5;
+
+function beside(ball: SkinBall, side: 'left' | 'right', { scale }: Body): SkinBall {
+  const [x, y, z] = ball.local;
+  return { ...ball, local: [x, y + (side === 'left' ? BESIDE_CM : -BESIDE_CM) * (scale / 100), z] };
+}
+
 function nearestOnBone(placed: PlacedBody, ball: SkinBall, to: Vec3): SkinBall {
   // The bone runs from its joint (origin of the segment) along -z to the next joint.
   const { length } = placed.body;
@@ -123,6 +138,7 @@ function contactErrors(
     let other = partBalls(placed.body, on.part, on.side ?? contact.side)[0]!;
     if (other.segment === ball.segment || parentOf(other.segment) === ball.segment) return [];
     if (ALONG_BONE.has(on.part)) other = nearestOnBone(placed, other, point);
+    if (contact.side && MIDLINE.has(on.part)) other = beside(other, contact.side, placed.body);
     const place2 = pointOn(placed, other.segment, other.local);
     const gap: Vec3 = [point[0] - place2[0], point[1] - place2[1], point[2] - place2[2]];
     const distance = Math.hypot(...gap);
@@ -237,7 +253,27 @@ function hamstringRows(placed: PlacedBody): Row[] {
   });
 }
 
-function rowsAt(placed: PlacedBody, targets: readonly Target[], outline: readonly SkinBall[], masses: readonly MassPoint[]): Row[] {
+/** What of a body doesn't change while it is being solved. */
+interface Fixed {
+  readonly outline: readonly SkinBall[];
+  readonly masses: readonly MassPoint[];
+  readonly rods: readonly Rod[];
+  /** Only those that start near enough to meet. */
+  readonly pairs: readonly Pair[];
+}
+
+/** A row for each two limbs that pass through each other beyond what flesh gives. */
+function overlapRows(placed: PlacedBody, { rods, pairs }: Fixed): Row[] {
+  return near(placed, rods, pairs, -SOFT_M).map(({ a, b, at, direction, gap }) => {
+    const slope = new Float64Array(DOF_COUNT);
+    addSlope(slope, placed, a, at[0], direction, 1 / OVERLAP_SIGMA_M);
+    addSlope(slope, placed, b, at[1], direction, -1 / OVERLAP_SIGMA_M);
+    return { value: (gap + SOFT_M) / OVERLAP_SIGMA_M, slope };
+  });
+}
+
+function rowsAt(placed: PlacedBody, targets: readonly Target[], fixed: Fixed): Row[] {
+  const { outline, masses } = fixed;
   const rows: Row[] = [];
   const walls = placeWalls(placed, targets);
   for (const target of targets) {
@@ -258,7 +294,7 @@ function rowsAt(placed: PlacedBody, targets: readonly Target[], outline: readonl
   }
   const balance = balanceRow(placed, targets, masses);
   if (balance) rows.push(balance);
-  rows.push(...hamstringRows(placed));
+  rows.push(...hamstringRows(placed), ...overlapRows(placed, fixed));
   return rows;
 }
 
@@ -299,12 +335,13 @@ export function solve(body: Body, asWritten: Posture): Solved {
   const outline = OUTLINE.flatMap(({ part, paired }) =>
     paired ? [...partBalls(body, part, 'left'), ...partBalls(body, part, 'right')] : partBalls(body, part, null),
   );
-  const masses = massPoints(body);
   dropToSupports(body, wanted, targets);
 
   let state = wanted.slice();
   let placed = place(body, state, posture.contacts);
-  let rows = rowsAt(placed, targets, outline, masses);
+  const rods = rodsOf(body);
+  const fixed: Fixed = { outline, masses: massPoints(body), rods, pairs: near(placed, rods, PAIRS, MAY_MEET_M).map(({ pair }) => pair) };
+  let rows = rowsAt(placed, targets, fixed);
   const costOf = (some: readonly Row[], at: State) => {
     let sum = 0;
     for (const row of some) sum += row.value * row.value;
@@ -319,7 +356,7 @@ export function solve(body: Body, asWritten: Posture): Solved {
     rounds++;
     const next = step(state, wanted, rows, damping, ranges);
     const nextPlaced = place(body, next, posture.contacts);
-    const nextRows = rowsAt(nextPlaced, targets, outline, masses);
+    const nextRows = rowsAt(nextPlaced, targets, fixed);
     const nextCost = costOf(nextRows, next);
     if (nextCost <= cost) {
       const gain = cost - nextCost;

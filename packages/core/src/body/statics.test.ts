@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import { Studio } from '../adaptation/studio.js';
-import type { Measure } from './measure.js';
+import { measurePosture, type Measure } from './measure.js';
+import { readPosture } from './posture.js';
+import { solve } from './solve.js';
 
 const man = new Studio(library, { stature: 176, mass: 80, sex: 'm' });
 const anyone = new Studio(library);
@@ -19,6 +21,17 @@ describe('weight on the hands', () => {
     ['from the knees, arms straight', 'knee-plank', 0.5356, 0.04],
   ])('suprak2011 %s', (_name, asana, share, tolerance) => {
     expect(Math.abs(measure(asana, 'handLoad', null, man) - share)).toBeLessThan(tolerance);
+  });
+
+  // The same study, lowered. Upper arms 70 degrees from the trunk and a little towards the feet, as people do it.
+  test.each([
+    ['push-up, lowered', { root: { pitch: 86 }, legs: { ankle: 6 } }, 'ball>floor', 0.7504, 0.05],
+    ['from the knees, lowered', { root: { pitch: 84 }, legs: { knee: 30, hipFlexion: 4 } }, 'knee>floor', 0.618, 0.05],
+  ])('suprak2011 %s', (_name, shape, rests, share, tolerance) => {
+    const arms = { shoulder: 70, plane: -15, elbow: 90, wrist: -80 };
+    const written = readPosture({ ...shape, spine: { cervical: -15 }, arms, contacts: ['palm>floor', rests] }, 'push-up');
+    const { values } = measurePosture(solve(man.body, written));
+    expect(Math.abs(values.handLoad! - share)).toBeLessThan(tolerance);
   });
 
   // Derived from statics: hip angle 80 to 100 degrees gives 0.41 to 0.44, within 0.05.
@@ -102,6 +115,28 @@ describe('laws', () => {
       }),
       { numRuns: 150 },
     );
+  });
+
+  test('on level ground forces and moments of what bears hold the weight', () => {
+    for (const { asana, variation } of forms) {
+      const { measured, solved } = anyone.formOf(asana, variation).ends[0]!;
+      const { contacts, residualCm } = measured.loads;
+      const external = solved.placed.contacts.filter(({ bears }) => bears);
+      if (external.some(({ on }) => on.kind !== 'level') || !(residualCm < 0.1)) continue;
+      const points = contacts.flatMap((load) => load.points);
+      const sum = (of: (point: (typeof points)[number]) => number) => points.reduce((total, point) => total + of(point), 0);
+      expect([asana.id, sum(({ force }) => force[2])]).toEqual([asana.id, expect.closeTo(1, 2)]);
+      // About the centre of mass nothing turns, in body weights times metres.
+      const [x, y] = measured.centreOfMass;
+      expect([asana.id, sum(({ at, force }) => (at[0] - x) * force[2] - (at[2] - measured.centreOfMass[2]) * force[0])]).toEqual([
+        asana.id,
+        expect.closeTo(0, 2),
+      ]);
+      expect([asana.id, sum(({ at, force }) => (at[1] - y) * force[2] - (at[2] - measured.centreOfMass[2]) * force[1])]).toEqual([
+        asana.id,
+        expect.closeTo(0, 2),
+      ]);
+    }
   });
 
   test('a symmetrical stance stands on both feet alike', () => {

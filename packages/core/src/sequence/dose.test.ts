@@ -1,9 +1,16 @@
 import { library } from '../asanas/all.js';
-import { describeDose, timeOf } from './dose.js';
+import { describeDose, rhythmOf, timeOf } from './dose.js';
 
 const tree = library.get('vrksasana');
 const catCow = library.get('marjaryasana');
 const box = library.get('box-breath');
+
+const exhale = library.get('extended-exhale');
+const ofVariation = (id: string) =>
+  rhythmOf(
+    exhale,
+    exhale.variations.find((one) => one.id === id)!,
+  );
 
 test.each([
   ['five breaths of five seconds', tree, { breaths: 5 }, 'none', 5, { holdSeconds: 25, repSeconds: null, seconds: 25 }],
@@ -14,6 +21,9 @@ test.each([
   ['breaths of a movement are its repetitions', catCow, { breaths: 6 }, 'none', 5, { holdSeconds: 0, repSeconds: 5, seconds: 30 }],
   // 4 in, 4 held, 4 out, 4 held: 16 s a breath.
   ['a breathing practice by its own pattern', box, { rounds: 5 }, 'none', 5, { holdSeconds: 16, repSeconds: null, seconds: 80 }],
+  // 4 and 6 as it is usually led, 3 and 4 in the shorter count.
+  ['a longer breath out', exhale, { breaths: 6 }, 'none', 5, { holdSeconds: 0, repSeconds: 10, seconds: 60 }],
+  ['a variation with its own count', ofVariation('3-and-4'), { breaths: 6 }, 'none', 5, { holdSeconds: 0, repSeconds: 7, seconds: 42 }],
   ['minutes', tree, { minutes: 1.5 }, 'none', 5, { holdSeconds: 90, repSeconds: null, seconds: 90 }],
 ] as const)('%s', (_name, asana, dose, side, breath, timed) => expect(timeOf(asana, dose, side, breath)).toEqual(timed));
 

@@ -1,5 +1,4 @@
-import type { DoseSpec } from '../asanas/asana.js';
-import type { Asana } from '../asanas/library.js';
+import type { BreathPattern, DoseSpec } from '../asanas/asana.js';
 import type { StepSide } from './sequence.js';
 
 /** Seconds of one breath where the person's own is not known (common practice, no source). */
@@ -15,9 +14,19 @@ export interface Timed {
   readonly seconds: number;
 }
 
+/** What of an asana tells its time: whether it moves, and its breath where that is the practice. */
+export interface Rhythm {
+  readonly movesWhen: string | null;
+  readonly pattern: BreathPattern | null;
+}
+
+/** A variation may have a breath of its own. */
+export function rhythmOf({ movesWhen }: Pick<Rhythm, 'movesWhen'>, { pattern }: Pick<Rhythm, 'pattern'>): Rhythm {
+  return { movesWhen, pattern };
+}
+
 /** Seconds of one breath of a breathing practice, or this person's own. */
-export function breathSecondsOf(asana: Asana, breathSeconds: number): number {
-  const { pattern } = asana;
+export function breathSecondsOf({ pattern }: Rhythm, breathSeconds: number): number {
   return pattern ? pattern.in + pattern.pauseIn + pattern.out + pattern.pauseOut : breathSeconds;
 }
 
@@ -30,15 +39,15 @@ function sidesOf(side: StepSide): number {
  * Time of a dose. Breaths of a movement are its repetitions; a repetition takes a whole breath, in and
  * out. Rounds multiply.
  */
-export function timeOf(asana: Asana, dose: DoseSpec, side: StepSide, breathSeconds = USUAL_BREATH_SECONDS): Timed {
-  const breath = breathSecondsOf(asana, breathSeconds);
+export function timeOf(rhythm: Rhythm, dose: DoseSpec, side: StepSide, breathSeconds = USUAL_BREATH_SECONDS): Timed {
+  const breath = breathSecondsOf(rhythm, breathSeconds);
   const times = (dose.rounds ?? 1) * sidesOf(side);
-  const moves = asana.movesWhen !== null;
+  const moves = rhythm.movesWhen !== null;
   const still = dose.minutes !== undefined ? dose.minutes * 60 : dose.seconds;
   if (still !== undefined) return { holdSeconds: moves ? 0 : still, repSeconds: moves ? breath : null, seconds: still * times };
-  const repetitions = dose.repetitions ?? (moves || asana.pattern ? dose.breaths : undefined);
+  const repetitions = dose.repetitions ?? (moves || rhythm.pattern ? dose.breaths : undefined);
   if (repetitions !== undefined) {
-    const held = !moves && !asana.pattern && dose.repetitions !== undefined;
+    const held = !moves && !rhythm.pattern && dose.repetitions !== undefined;
     return { holdSeconds: held ? breath : 0, repSeconds: breath, seconds: repetitions * breath * times };
   }
   // Rounds alone, as breathing practices are dosed: one breath each.

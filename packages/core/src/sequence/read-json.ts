@@ -70,5 +70,8 @@ export function readSequenceJson(library: Library, raw: unknown): ReadResult {
   if (steps.length === 0 && problems.length === 0) problems.push({ field: 'steps', message: 'the list of steps is empty' });
   if (problems.length > 0) return { sequence: null, problems };
   const title = typeof raw['title'] === 'string' ? raw['title'] : '';
-  return { sequence: { title, minutes: minutes as number | null, room: null, place: null, steps, unknown: [], notes: [] }, problems: [] };
+  return {
+    sequence: { title, minutes: minutes as number | null, room: null, assists: false, place: null, steps, unknown: [], notes: [] },
+    problems: [],
+  };
 }

@@ -149,6 +149,17 @@ describe('the whole text', () => {
     expect(steps.every(({ line, dose, section }) => line === 10 && dose.rounds === 2 && section === 'Main')).toBe(true);
   });
 
+  test.each([
+    ['chair sun salutation, arms low', 'surya-namaskara-chair', 1, { asana: 'chair-sun-breath', variation: 'to-shoulder-height' }],
+    ['chair sun salutation, no fold', 'surya-namaskara-chair', 2, { asana: 'chair-forward-fold', variation: 'only-hinge' }],
+    ['getting down to the floor, back straight, with chair', 'floor-transfer-down', 8, { asana: 'chair-mountain' }],
+    ['classic twelve-step sun salute, table instead of step 6', 'surya-namaskara-classic', 5, { asana: 'all-fours' }],
+    ['classic twelve-step sun salute', 'surya-namaskara-classic', 5, { asana: 'ashtanga-namaskara' }],
+  ])('a way through a list of steps: %s', (line, of, index, step) => {
+    const { sequence: one } = read(line);
+    expect(one!.steps[index]).toMatchObject({ ...step, of });
+  });
+
   test('an unknown line is kept with its number and three near names', () => {
     expect(sequence?.unknown).toHaveLength(1);
     expect(sequence?.unknown[0]).toMatchObject({ line: 7, text: 'flying carpet' });

@@ -1,4 +1,4 @@
-import type { DoseSpec } from '../asanas/asana.js';
+import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import type { Problem } from '../problem.js';
 import { nameIndex, plain, type NameIndex } from './names.js';
@@ -139,10 +139,16 @@ function parseStep(text: string): Parsed {
 
 /** The variation that words left over from the name ask for, or `null`. */
 function variationFor(asana: Asana, phrases: Parsed['phrases'], rest: string): string | null {
+  if (asana.variations.length === 0) return bestByWords(asana.listVariations, phrases, rest);
   const surfaces = new Set(
     asana.variations[0]!.posture.contacts.flatMap(({ on }) => (on.kind === 'level' ? [on.surface as string] : [on.kind as string])),
   );
   const open = phrases.filter((phrase) => !phrase.some((word) => surfaces.has(word)));
+  return bestByWords(asana.variations.slice(1), open, rest);
+}
+
+/** The one whose id shares most with the phrases and the words left over. */
+function bestByWords(variations: readonly { readonly id: string }[], open: Parsed['phrases'], rest: string): string | null {
   const wanted = new Set(
     plain(rest)
       .split(' ')
@@ -150,7 +156,7 @@ function variationFor(asana: Asana, phrases: Parsed['phrases'], rest: string): s
   );
   const asked = open.flat();
   let best: { id: string; hits: number } | null = null;
-  for (const { id } of asana.variations.slice(1)) {
+  for (const { id } of variations) {
     const words = id.split('-');
     const byPhrase = open.filter((phrase) => phrase.some((word) => words.includes(word))).length;
     const byWord = words.filter((word) => wanted.has(word) && !asked.includes(word)).length;
@@ -164,6 +170,7 @@ interface Header {
   title: string;
   minutes: number | null;
   room: number | null;
+  assists: boolean;
   place: string | null;
 }
 
@@ -181,6 +188,10 @@ function readHeader(key: string, value: string, header: Header): string | null {
       if (!(number >= 5 && number <= 45)) return `room is "${value}"; expected 5 to 45 degrees`;
       header.room = number;
       return null;
+    case 'assists':
+      if (!/^(yes|no)$/i.test(value.trim())) return `assists is "${value}"; expected yes or no`;
+      header.assists = /yes/i.test(value);
+      return null;
     case 'place':
       header.place = value;
       return null;
@@ -190,12 +201,12 @@ function readHeader(key: string, value: string, header: Header): string | null {
 }
 
 /** The steps that a salutation stands for; its rounds become rounds of each. */
-function expand(list: Asana, at: { line: number; text: string; section: string }, parsed: Parsed): Step[] {
+function expand(list: Asana, steps: readonly StepSpec[], at: { line: number; text: string; section: string }, parsed: Parsed): Step[] {
   const rounds = parsed.dose.rounds ?? parsed.dose.repetitions ?? list.dose.rounds ?? 1;
-  return list.steps.map(({ asana, side, breath }) => ({
+  return steps.map(({ asana, side, breath, variation }) => ({
     ...at,
     asana,
-    variation: null,
+    variation: variation ?? null,
     side: side === 'both' ? 'none' : side,
     dose: { breaths: 1, rounds },
     retention: parsed.retention,
@@ -250,7 +261,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
     const text = raw.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
     const wrong = checkText(text);
     if (wrong) return { sequence: null, problems: [wrong] };
-    const header: Header = { title: '', minutes: null, room: null, place: null };
+    const header: Header = { title: '', minutes: null, room: null, assists: false, place: null };
     const steps: Step[] = [];
     const unknown: UnknownLine[] = [];
     const notes: ReaderNote[] = [];
@@ -286,7 +297,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
         const key = pair[1]!.toLowerCase();
         const problem = readHeader(key, pair[2]!, header);
         if (problem) problems.push({ field: `line ${line}`, message: problem });
-        if (['title', 'minutes', 'room', 'place'].includes(key)) {
+        if (['title', 'minutes', 'room', 'assists', 'place'].includes(key)) {
           if (key === 'place' && /chair/i.test(header.place ?? '')) place = 'seated-chair';
           return;
         }
@@ -311,7 +322,9 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
       const { asana } = found;
       if (found.note) notes.push({ line, text: found.note });
       if (asana.steps.length > 0) {
-        steps.push(...expand(asana, { line, text: stripped, section }, parsed));
+        const named = variationFor(asana, isWhole ? [] : parsed.phrases, found.rest);
+        const told = asana.listVariations.find(({ id }) => id === named)?.steps ?? asana.steps;
+        steps.push(...expand(asana, told, { line, text: stripped, section }, parsed));
         before = asana.base;
         lastFront = null;
         return;

@@ -41,6 +41,8 @@ export interface Sequence {
   readonly minutes: number | null;
   /** Room temperature in degrees Celsius, where the text says so. */
   readonly room: number | null;
+  /** Whether the teacher means to help with the hands. */
+  readonly assists: boolean;
   readonly place: string | null;
   readonly steps: readonly Step[];
   readonly unknown: readonly UnknownLine[];

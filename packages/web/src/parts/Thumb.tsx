@@ -4,7 +4,7 @@ import { thumbQuery } from '../worker/queries.js';
 import { FigureDrawing } from './FigureDrawing.js';
 
 /** A small figure of an asana, asked for only once it comes near the screen. */
-export function Thumb({ id, className = '' }: { id: string; className?: string }) {
+export function Thumb({ id, variation = null, className = '' }: { id: string; variation?: string | null; className?: string }) {
   const place = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(false);
   useEffect(() => {
@@ -14,7 +14,7 @@ export function Thumb({ id, className = '' }: { id: string; className?: string }
     observer.observe(element);
     return () => observer.disconnect();
   }, [near]);
-  const figure = useQuery({ ...thumbQuery(id), enabled: near });
+  const figure = useQuery({ ...thumbQuery(id, variation), enabled: near });
   return (
     <div ref={place} className={className}>
       {figure.data && <FigureDrawing figure={figure.data} className="size-full" />}

@@ -122,6 +122,22 @@ export interface VariationPage {
   readonly warnings: readonly string[];
 }
 
+/** One way through a step list. */
+export interface ListWay {
+  readonly id: string;
+  readonly name: string;
+  readonly for: string;
+  readonly how: string | null;
+  readonly steps: readonly {
+    readonly id: string;
+    readonly variation: string | null;
+    readonly name: string;
+    readonly how: string;
+    /** Whether it stands in place of a step of the usual way. */
+    readonly differs: boolean;
+  }[];
+}
+
 export interface AsanaPage {
   readonly entry: AsanaEntry;
   readonly names: readonly string[];
@@ -132,7 +148,8 @@ export interface AsanaPage {
   readonly breath: Asana['breath'];
   readonly cues: readonly string[];
   readonly variations: readonly VariationPage[];
-  readonly steps: readonly { readonly id: string; readonly name: string; readonly how: string }[];
+  /** Only of step lists: the usual way first. */
+  readonly ways: readonly ListWay[];
   readonly substitutes: readonly AsanaEntry[];
   readonly counterposes: readonly AsanaEntry[];
 }
@@ -155,17 +172,33 @@ function measuredEnd({ measured }: Done): MeasuredEnd {
   };
 }
 
+function waysOf(asana: Asana): ListWay[] {
+  if (asana.steps.length === 0) return [];
+  const usual = { id: 'plain', name: 'As usually led', for: 'as usually taught', how: null, steps: asana.steps };
+  return [usual, ...asana.listVariations].map(({ steps, ...way }) => ({
+    ...way,
+    // Another list from end to end differs as a whole: there is nothing to mark.
+    steps: steps.map((step) => ({
+      id: step.asana,
+      variation: step.variation ?? null,
+      name: library.get(step.asana).name,
+      how: step.how,
+      differs: !asana.steps.includes(step) && steps.some((one) => asana.steps.includes(one)),
+    })),
+  }));
+}
+
 const core = {
   /** Asanas whose name, in any language of the library, holds these words; all of them for no words. */
   find(words: string): AsanaEntry[] {
     return index.search(words).map(entryOf);
   },
 
-  /** A small figure of an asana as it is usually done. */
-  thumb(id: string): Figure | null {
+  /** A small figure of an asana; without a variation as it is usually done. */
+  thumb(id: string, variation: string | null): Figure | null {
     const asana = library.get(id);
     if (!asana.variations[0]) return null;
-    const drawing = draw(anyStudio, { ...anyStudio.form(id), changes: [] }, 'none');
+    const drawing = draw(anyStudio, { ...anyStudio.form(id, variation), changes: [] }, 'none');
     return drawing[drawing.best].at(-1)!;
   },
 
@@ -198,7 +231,7 @@ const core = {
           warnings: start!.solved.warnings,
         };
       }),
-      steps: asana.steps.map(({ asana: step, how }) => ({ id: step, name: library.get(step).name, how })),
+      ways: waysOf(asana),
       substitutes: others(asana.substitutes),
       counterposes: others(asana.counterposes),
     };

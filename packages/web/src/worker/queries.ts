@@ -36,8 +36,8 @@ export const othersQuery = (text: string, person: Person, index: number) =>
 
 export const findQuery = (words: string) =>
   queryOptions({ queryKey: ['find', words], queryFn: () => core.find(words), staleTime: Infinity });
-export const thumbQuery = (id: string) =>
-  queryOptions({ queryKey: ['thumb', id], queryFn: () => core.thumb(id), staleTime: Infinity, gcTime: Infinity });
+export const thumbQuery = (id: string, variation: string | null) =>
+  queryOptions({ queryKey: ['thumb', id, variation], queryFn: () => core.thumb(id, variation), staleTime: Infinity, gcTime: Infinity });
 export const asanaQuery = (id: string, body: BodyAnswers) =>
   queryOptions({ queryKey: ['asana', id, body], queryFn: () => core.asana(id, body), staleTime: Infinity });
 export const verdictsQuery = (participant: Participant | undefined) =>

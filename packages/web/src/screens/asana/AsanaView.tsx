@@ -9,6 +9,7 @@ import { WhomSelect } from '../../parts/WhomSelect.js';
 import { words } from '../../parts/words.js';
 import type { AsanaEntry, AsanaPage } from '../../worker/core.worker.js';
 import { MeasureTable } from './MeasureTable.js';
+import { StepListWays } from './StepListWays.js';
 import { Touching } from './Touching.js';
 import { Turnable } from './Turnable.js';
 
@@ -46,7 +47,7 @@ function Row({ asanas, suffix }: { asanas: readonly AsanaEntry[]; suffix: string
 const WEIGHTS = { 1: 'also', 2: 'clearly', 3: 'mainly' } as const;
 
 export function AsanaView({ page, whom, body, onWhom }: Props) {
-  const { entry, names, kids, shown, weights, dose, breath, cues, variations, steps, substitutes, counterposes } = page;
+  const { entry, names, kids, shown, weights, dose, breath, cues, variations, ways, substitutes, counterposes } = page;
   const [chosen, setChosen] = useState(0);
   const [all, setAll] = useState(false);
   const form = variations[chosen];
@@ -119,21 +120,9 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
           </div>
         </div>
       )}
-      {steps.length > 0 && (
+      {ways.length > 0 && (
         <Section title="Its steps">
-          <ol className="grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-6">
-            {steps.map(({ id, name, how }, i) => (
-              <li key={i}>
-                <Link to={`/asanas/${id}${suffix}`} className="block h-full rounded border border-rule bg-sheet p-2 hover:border-ink">
-                  <Thumb id={id} className="h-20" />
-                  <span className="font-semibold">
-                    {i + 1}. {name}
-                  </span>
-                  <span className="block text-sm text-soft">{how}</span>
-                </Link>
-              </li>
-            ))}
-          </ol>
+          <StepListWays key={entry.id} ways={ways} suffix={suffix} />
         </Section>
       )}
       {variations.length > 1 && (

@@ -1,95 +1,73 @@
-import { LineChart } from 'echarts/charts';
-import { GridComponent, TooltipComponent } from 'echarts/components';
-import * as echarts from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef } from 'react';
+import { wrap } from 'comlink';
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import type { Charts } from '../../worker/chart.worker.js';
 import type { Score } from '../../worker/core.worker.js';
 import { clock, type Column } from './layout.js';
 
-echarts.use([LineChart, GridComponent, TooltipComponent, SVGRenderer]);
+const charts = wrap<Charts>(new Worker(new URL('../../worker/chart.worker.ts', import.meta.url), { type: 'module' }));
 
-const EFFORT_WORDS = ['', 'rest', 'light', 'clear work', 'strong', 'near the most'];
+const EFFORT_WORDS = ['rest', 'light', 'clear work', 'strong', 'near the most'] as const;
+const MARGINS_PX = { left: 84, right: 12 };
+const HEIGHT_PX = 208;
 
-/** Effort from step to step over the minutes of the class. */
+/** Effort from step to step over the minutes of the class. The pointer reads a step off it. */
 export function ClassCurve({ score, columns }: { score: Score; columns: readonly Column[] }) {
   const place = useRef<HTMLDivElement>(null);
+  const [widthPx, setWidthPx] = useState(0);
+  const [svg, setSvg] = useState('');
+  const [read, setRead] = useState('');
+
+  const last = columns.at(-1)!;
+  const seconds = last.startsAt + score.answer.participants[0]!.steps[last.index]!.seconds;
+  const efforts = columns.map(({ index }) => score.steps[index]!.effort);
+
   useEffect(() => {
-    const element = place.current;
-    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => setWidthPx(Math.round(entry!.contentRect.width)));
+    observer.observe(place.current!);
+    return () => observer.disconnect();
+  }, []);
+
+  useEffect(() => {
+    if (widthPx === 0) return;
+    let current = true;
     const style = getComputedStyle(document.documentElement);
     const colour = (name: string) => style.getPropertyValue(name).trim();
-    const chart = echarts.init(element, null, { renderer: 'svg' });
-    const ends = columns.map(({ index, startsAt }) => ({
-      startsAt,
-      effort: score.steps[index]!.effort,
-      name: score.steps[index]!.givenName,
-    }));
-    const last = columns.at(-1)!;
-    const total = last.startsAt + score.answer.participants[0]!.steps[last.index]!.seconds;
-    const points = [...ends.map(({ startsAt, effort }) => [startsAt / 60, effort]), [total / 60, ends.at(-1)!.effort]];
-    // Its own task: making the chart and drawing it at once would hold the page up.
-    const drawing = setTimeout(() =>
-      chart.setOption({
-        animation: false,
-        grid: { left: 84, right: 12, top: 10, bottom: 36 },
-        textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 13 },
-        tooltip: {
-          trigger: 'axis',
-          backgroundColor: colour('--sheet'),
-          borderColor: colour('--rule'),
-          textStyle: { color: colour('--ink') },
-          formatter: (params: unknown) => {
-            const [point] = params as { dataIndex: number }[];
-            const end = ends[Math.min(point?.dataIndex ?? 0, ends.length - 1)]!;
-            return `${clock(end.startsAt)} ${end.name}: ${EFFORT_WORDS[end.effort]}`;
-          },
-        },
-        xAxis: {
-          type: 'value',
-          max: total / 60,
-          name: 'minutes',
-          nameLocation: 'middle',
-          nameGap: 24,
-          axisLabel: { color: colour('--soft'), showMaxLabel: false },
-          nameTextStyle: { color: colour('--soft') },
-          splitLine: { show: false },
-        },
-        yAxis: {
-          type: 'value',
-          min: 0.5,
-          max: 5.5,
-          interval: 1,
-          axisLabel: { color: colour('--soft'), customValues: [1, 2, 3, 4, 5], formatter: (value: number) => EFFORT_WORDS[value] ?? '' },
-          axisTick: { show: false },
-          splitLine: { lineStyle: { color: colour('--rule') } },
-        },
-        series: [
-          {
-            type: 'line',
-            step: 'end',
-            symbol: 'none',
-            data: points,
-            lineStyle: { color: colour('--near'), width: 2.5 },
-            areaStyle: { color: colour('--far'), opacity: 0.25 },
-          },
-        ],
-      }),
-    );
-    const observer = new ResizeObserver(() => chart.resize());
-    observer.observe(element);
+    const starts = columns.map(({ startsAt, index }): [number, number] => [startsAt / 60, score.steps[index]!.effort]);
+    void charts
+      .curve({
+        widthPx,
+        heightPx: HEIGHT_PX,
+        marginsPx: MARGINS_PX,
+        points: [...starts, [seconds / 60, starts.at(-1)![1]]],
+        words: EFFORT_WORDS,
+        colours: { soft: colour('--soft'), rule: colour('--rule'), line: colour('--near'), area: colour('--far') },
+      })
+      .then((drawn) => current && setSvg(drawn));
     return () => {
-      clearTimeout(drawing);
-      observer.disconnect();
-      chart.dispose();
+      current = false;
     };
-  }, [score, columns]);
-  const efforts = columns.map(({ index }) => score.steps[index]!.effort);
+  }, [score, columns, seconds, widthPx]);
+
+  const readOff = ({ clientX, currentTarget }: PointerEvent<HTMLElement>) => {
+    const { left, width } = currentTarget.getBoundingClientRect();
+    const share = (clientX - left - MARGINS_PX.left) / (width - MARGINS_PX.left - MARGINS_PX.right);
+    const column = columns.findLast(({ startsAt }) => startsAt <= share * seconds);
+    const step = column && score.steps[column.index]!;
+    setRead(step ? `${clock(column.startsAt)} ${step.givenName}: ${EFFORT_WORDS[step.effort - 1]}` : '');
+  };
+
   return (
-    <div
-      ref={place}
-      role="img"
-      aria-label={`Effort from ${Math.min(...efforts)} to ${Math.max(...efforts)} of 5 over the class`}
-      className="h-52 w-full"
-    />
+    <figure onPointerMove={readOff} onPointerLeave={() => setRead('')}>
+      <div
+        ref={place}
+        role="img"
+        aria-label={`Effort from ${Math.min(...efforts)} to ${Math.max(...efforts)} of 5 over the class`}
+        className="w-full"
+        style={{ height: HEIGHT_PX }}
+        // Our own worker drew it from numbers and the words above.
+        dangerouslySetInnerHTML={{ __html: svg }}
+      />
+      <figcaption className="h-5 text-sm text-soft">{read}</figcaption>
+    </figure>
   );
 }

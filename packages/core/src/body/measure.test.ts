@@ -1,0 +1,55 @@
+import { library } from '../asanas/all.js';
+import { Studio } from '../adaptation/studio.js';
+import { sizeBody } from './anthropometry.js';
+import { headSweep, measurePosture } from './measure.js';
+import { readPosture } from './posture.js';
+import { solve } from './solve.js';
+
+const anyone = new Studio(library);
+const end = (asana: string, variation: string | null = null) => anyone.form(asana, variation).ends[0]!;
+
+describe('twist in the knee', () => {
+  const sitting = (hipRotation: number, knee: number, contact = 'ankle>floor') =>
+    measurePosture(
+      solve(
+        sizeBody(),
+        readPosture({ legs: { hipFlexion: 80, hipAbduction: 30, hipRotation, knee }, contacts: ['sitbone>floor', contact] }, 'sitting'),
+      ),
+    ).values.kneeRotation;
+
+  test('a straighter knee lets the shin turn with the foot', () => expect(sitting(70, 40)).toBe(0));
+
+  // Common practice, no source: lotus twists the knee most, sitting between the heels too; kneeling and squatting don't.
+  test('lotus > pigeon > tree, and sitting on the heels has none', () => {
+    const of = (asana: string) => end(asana).measured.values.kneeRotation!;
+    expect(of('padmasana')).toBeGreaterThan(of('eka-pada-rajakapotasana'));
+    expect(of('eka-pada-rajakapotasana')).toBeGreaterThan(of('vrksasana'));
+    expect(of('virasana')).toBeGreaterThan(0);
+    expect(of('vajrasana')).toBe(0);
+  });
+});
+
+test.each([
+  ['an open hand', 'tadasana', null, 0],
+  ['a strap held', 'chair-hamstring-stretch', 'strap-round-the-foot', 1],
+  ['a foot pulled', 'dhanurasana', null, 2],
+] as const)('grip: %s', (_name, asana, variation, grade) => {
+  const found = library.find(asana);
+  if (!found) throw new Error(`no ${asana}`);
+  expect(end(asana, variation).measured.values.gripForce).toBe(grade);
+});
+
+describe('how far the head turns against gravity', () => {
+  const placed = (asana: string) => end(asana).solved.placed;
+  test('not at all from a posture to itself', () => expect(headSweep(placed('tadasana'), placed('tadasana'))).toBeCloseTo(0, 3));
+  test('about a right angle from standing to lying on the back', () => {
+    expect(headSweep(placed('tadasana'), placed('savasana'))).toBeGreaterThan(70);
+    expect(headSweep(placed('tadasana'), placed('savasana'))).toBeLessThan(110);
+  });
+  // Conditions' own estimate for a fold is 170 degrees.
+  test('nearly upside down into a fold, the same on the way back', () => {
+    const there = headSweep(placed('tadasana'), placed('uttanasana'));
+    expect(there).toBeGreaterThan(120);
+    expect(headSweep(placed('uttanasana'), placed('tadasana'))).toBeCloseTo(there, 6);
+  });
+});

@@ -1,0 +1,72 @@
+import { expose } from 'comlink';
+import { LineChart } from 'echarts/charts';
+import { GridComponent } from 'echarts/components';
+import * as echarts from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+
+echarts.use([LineChart, GridComponent, SVGRenderer]);
+
+/** The effort of a class over its minutes. */
+export interface Curve {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Pixels left of the first minute and right of the last. */
+  readonly marginsPx: { readonly left: number; readonly right: number };
+  /** Minute and effort where each step begins, and once more at the end. */
+  readonly points: readonly (readonly [number, number])[];
+  /** Word of each effort from 1. */
+  readonly words: readonly string[];
+  readonly colours: { readonly soft: string; readonly rule: string; readonly line: string; readonly area: string };
+}
+
+const charts = {
+  /** The curve as SVG text. Drawn here, so that a page never waits for its chart. */
+  curve({ widthPx, heightPx, marginsPx, points, words, colours }: Curve): string {
+    const chart = echarts.init(null, null, { renderer: 'svg', ssr: true, width: widthPx, height: heightPx });
+    chart.setOption({
+      animation: false,
+      grid: { ...marginsPx, top: 10, bottom: 36 },
+      textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 13 },
+      xAxis: {
+        type: 'value',
+        max: points.at(-1)![0],
+        name: 'minutes',
+        nameLocation: 'middle',
+        nameGap: 24,
+        axisLabel: { color: colours.soft, showMaxLabel: false },
+        nameTextStyle: { color: colours.soft },
+        splitLine: { show: false },
+      },
+      yAxis: {
+        type: 'value',
+        min: 0.5,
+        max: words.length + 0.5,
+        interval: 1,
+        axisLabel: {
+          color: colours.soft,
+          customValues: words.map((_, i) => i + 1),
+          formatter: (value: number) => words[value - 1] ?? '',
+        },
+        axisTick: { show: false },
+        splitLine: { lineStyle: { color: colours.rule } },
+      },
+      series: [
+        {
+          type: 'line',
+          step: 'end',
+          symbol: 'none',
+          silent: true,
+          data: points.map((point) => [...point]),
+          lineStyle: { color: colours.line, width: 2.5 },
+          areaStyle: { color: colours.area, opacity: 0.25 },
+        },
+      ],
+    });
+    const svg = chart.renderToSVGString();
+    chart.dispose();
+    return svg;
+  },
+};
+export type Charts = typeof charts;
+
+expose(charts);
