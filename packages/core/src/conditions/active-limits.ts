@@ -27,7 +27,11 @@ export function limitsOf(condition: Condition, answers: ConditionAnswer, choices
     .filter(
       (spec) => (spec.stages === undefined || spec.stages.some((stage) => stages.has(stage))) && schoolHolds(condition, spec, choices),
     )
-    .map((spec) => ({ condition: condition.id, id: `${condition.id}/${spec.id}`, spec }));
+    .map((spec) => ({
+      condition: condition.id,
+      id: `${condition.id}/${spec.id}`,
+      spec: 'boundOf' in spec && spec.boundOf ? { ...spec, bound: spec.boundOf(answers) } : spec,
+    }));
 }
 
 /**
@@ -43,7 +47,7 @@ export function activeLimits(
   return answers.flatMap((answer) => {
     const condition = findCondition(answer.id);
     if (!condition) throw new RangeError(`No condition "${answer.id}"`);
-    const restricted = !cleared.has(condition.id) && condition.screen(answer).some((finding) => finding.restricted === true);
+    const restricted = !cleared.has(condition.id) && answer['cleared'] !== true && condition.screen(answer).some((finding) => finding.restricted === true);
     return [
       ...limitsOf(condition, answer, choices),
       ...(restricted ? RESTRICTED_PROFILE.map((spec) => ({ condition: condition.id, id: `${condition.id}/${spec.id}`, spec })) : []),

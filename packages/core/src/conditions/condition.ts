@@ -79,7 +79,12 @@ export type LimitSpec<Stage extends string = string, School extends string = str
   /** Only when this position of a school is chosen, as `school:position`. */
   readonly school?: `${School}=${string}`;
 } & (
-    | { readonly measure: Measure; readonly bound: Bound }
+    | {
+        readonly measure: Measure;
+        readonly bound: Bound;
+        /** Where the bound depends on an answer; `bound` is for a missing one. */
+        readonly boundOf?: (answers: AnyAnswers) => Bound;
+      }
     | { readonly measure: 'facing'; readonly bound: { readonly is: readonly Facing[] } }
   );
 

@@ -37,6 +37,8 @@ export function clearedConditions(clearances: readonly Clearance[], today: strin
  * written one for that condition.
  */
 export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet<string> = new Set()): Screening {
+  // Some conditions ask for the clearance themselves.
+  const settled = new Set([...cleared, ...answers.filter((answer) => answer['cleared'] === true).map(({ id }) => id)]);
   const found = answers.flatMap((answer): ScreeningReason[] => {
     const condition = findCondition(answer.id);
     if (!condition) throw new RangeError(`No condition "${answer.id}"`);
@@ -60,7 +62,7 @@ export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet
     ];
   });
   const open = (reason: ScreeningReason) =>
-    reason.outcome === 'refer' || (reason.outcome === 'clearance' && !cleared.has(reason.condition));
+    reason.outcome === 'refer' || (reason.outcome === 'clearance' && !settled.has(reason.condition));
   const reasons = found.filter(open);
   return {
     decision: reasons.some(({ outcome }) => outcome === 'refer') ? 'refer' : reasons.length > 0 ? 'clearance' : 'practise',

@@ -1,0 +1,60 @@
+import { condition } from './condition.js';
+import { limits, pick } from './limits.js';
+import { clearanceAlone, found, GENERAL_RED_FLAGS, note } from './screening.js';
+
+const NEW = ['b0', 'b1'] as const;
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const beginners = condition({
+  id: 'beginners',
+  name: 'Beginner',
+  words: ['new to yoga', 'beginner', 'first class', 'never done yoga'],
+  parameters: {
+    classes: { kind: 'number', unit: 'class', from: 0, to: 500, ask: 'How many classes so far?', default: 0 },
+    screen: { kind: 'choice', options: ['allNo', 'anyYes', 'notDone'], ask: 'General health questions: all no, any yes, or not asked', default: 'notDone' },
+    activeBefore: { kind: 'yesno', ask: 'Moderately active on three days a week for three months?', default: false },
+    invertedCleared: { kind: 'yesno', ask: 'Has a teacher signed that inversions were learned?', default: false },
+  },
+  stages: { b0: '0 to 5 classes', b1: '6 to 20 classes', b2: '21 to 40 classes', upside: 'Inversions not yet signed off', unasked: 'Health questions not asked' },
+  stagesOf: ({ classes = 0, screen = 'notDone', invertedCleared = false }) =>
+    pick(
+      classes <= 5 ? 'b0' : classes <= 20 ? 'b1' : classes <= 40 && 'b2',
+      !invertedCleared && 'upside',
+      screen === 'notDone' && 'unasked',
+    ),
+  screen: ({ screen, classes }) =>
+    found(
+      classes === undefined && note('classes', 'The number of classes is not known: taken as none.'),
+      screen === undefined && note('screen', 'Health questions not asked: nothing beyond light effort.'),
+      screen === 'anyYes' && clearanceAlone('screen', 'A yes to a health question: with known heart, kidney or metabolic disease written clearance first.'),
+    ),
+  redFlags: GENERAL_RED_FLAGS,
+  schools: {
+    'beginners-inversions': {
+      name: 'Headstand early',
+      positions: { late: 'After months of preparation', early: 'Within weeks' },
+      default: 'late',
+      because: 'Headstand is among the poses most often reported in injuries.',
+    },
+  },
+  limits: [
+    ...limits('beg-01', 'Headstand is among the most reported in injuries.', 'CRAMER*', ['headLoad', '<= 0.1', 'avoid', ['upside']]),
+    ...limits('beg-02', 'A shoulder stand crushes an untrained neck.', 'CRAMER*', ['neckLoad', '<= 0.05', 'avoid', NEW], ['neckLoad', '<= 0.15', 'modify', ['b2']]),
+    ...limits('beg-03', 'Learn on the floor.', 'common practice', ['fallHeight', '= 0', 'avoid', NEW]),
+    ...limits('beg-04', 'Move the hips first.', 'common practice', ['lumbarFlexion', '-25..40', 'modify', NEW]),
+    ...limits('beg-05', 'Lotus tears the knee.', 'CRAMER*', ['hipExternalRotation', '<= 60', 'avoid', NEW, 'kneeFlexion > 110']),
+    ...limits('beg-06', 'Cushion under the seat.', 'common practice', ['kneeFlexionLoaded', '<= 120', 'modify', ['b0']]),
+    ...limits('beg-07', 'Wrists and shoulders.', 'common practice', ['handLoad', '<= 0.5', 'modify', ['b0']], ['hold', '<= 20', 'modify', ['b0'], 'handLoad > 0.3']),
+    ...limits('beg-08', 'No splits cold.', 'common practice', ['legAsymmetry', '<= 110', 'modify', NEW]),
+    ...limits('beg-09', 'Form fails first.', 'common practice', ['hold', '<= 30', 'modify', ['b0'], 'effort >= 3'], ['hold', '<= 60', 'modify', ['b1'], 'effort >= 3']),
+    ...limits('beg-10', 'A wall near.', 'common practice', ['support', '>= 1', 'watch', ['b0'], 'feetDown = 1']),
+    ...limits('beg-11', 'No strain.', 'RIEBE*', ['effort', '<= 3', 'modify', ['b0']], ['effort', '<= 4', 'modify', ['b1']], ['effort', '<= 2', 'modify', ['unasked']]),
+    ...limits('beg-12', 'Learn to breathe first.', 'CRAMER*', ['breathRetention', '= 0', 'avoid', NEW], ['breathRetention', '<= 5', 'watch', ['b2']]),
+    ...limits('beg-13', 'Giddy.', 'CRAMER*', ['breathRate', '<= 20', 'avoid', NEW]),
+    ...limits('beg-14', 'Step, don’t jump.', 'common practice', ['impact', '= 0', 'modify', ['b0']]),
+    ...limits('beg-15', 'Not used to it.', 'common practice', ['heat', '<= 30', 'avoid', NEW]),
+    ...limits('beg-16', 'Attention and form fade.', 'common practice', ['sessionMinutes', '<= 60', 'watch', ['b0']]),
+  ], // prettier-ignore
+  favour: ['posture-awareness', 'breath-awareness', 'warm-up'],
+  stopInClass: 'Pain, giddiness, breath that can’t be talked through.',
+});

@@ -1,0 +1,136 @@
+import { condition } from './condition.js';
+import { limits, pick } from './limits.js';
+import { clearance, clearanceAlone, emergency, found, note, open, refer, today } from './screening.js';
+
+const SITES = ['spine', 'ribs', 'pelvis', 'arm', 'leg', 'skull'] as const;
+const FRAIL = ['mets', 'low'] as const;
+const HEAD = ['mets', 'low', 'brain'] as const;
+
+interface Cancer {
+  readonly phase?: string | undefined;
+  readonly platelets?: number | undefined;
+  readonly neutrophils?: number | undefined;
+  readonly hb?: number | undefined;
+}
+
+function lowCounts({ platelets, neutrophils, hb }: Cancer): boolean {
+  return (platelets ?? 999) < 50 || (hb ?? 999) < 100 || (neutrophils ?? 99) < 1;
+}
+function unread({ phase = 'chemo', platelets, hb }: Cancer): boolean {
+  return phase === 'chemo' && (platelets === undefined || hb === undefined);
+}
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const cancer = condition({
+  id: 'cancer',
+  name: 'Cancer, in treatment or after',
+  words: ['cancer', 'chemo', 'chemotherapy', 'radiation', 'breast cancer', 'lymphoedema', 'lymphedema', 'metastases', 'tumour', 'port', 'leukaemia'],
+  parameters: {
+    phase: { kind: 'choice', options: ['before', 'chemo', 'radiation', 'immune', 'hormone', 'after'], ask: 'Where in treatment?', default: 'chemo' },
+    boneMets: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'In the bones?' },
+    bonePain: { kind: 'yesno', ask: 'Bone pain?', default: false },
+    metSites: { kind: 'set', options: SITES, ask: 'In which bones? (say none if none)' },
+    clearedByTeam: { kind: 'yesno', ask: 'Has the team cleared this class in writing?', default: false },
+    platelets: { kind: 'number', unit: '×10⁹/L', from: 0, to: 1000, ask: 'Platelets in the last week' },
+    neutrophils: { kind: 'number', unit: '×10⁹/L', from: 0, to: 20, ask: 'Neutrophils in the last week' },
+    hb: { kind: 'number', unit: 'g/L', from: 30, to: 200, ask: 'Haemoglobin in the last week' },
+    lymphoedema: { kind: 'choice', options: ['none', 'risk', 'stage0', 'stage1', 'stage2', 'stage3'], ask: 'Lymph nodes removed, or a swollen limb?', default: 'none' },
+    limb: { kind: 'choice', options: ['arm', 'leg'], ask: 'Which limb?', default: 'arm' },
+    device: { kind: 'set', options: ['port', 'line', 'pump', 'drain', 'ostomy'], ask: 'Port, line, pump, drain or ostomy? (say none if not)' },
+    deviceWeeks: { kind: 'number', unit: 'week', from: 0, to: 520, ask: 'Weeks since it was set in', default: 0 },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since an operation, if any' },
+    breast: { kind: 'yesno', ask: 'Breast or chest operated or radiated?', default: false },
+    neuropathy: { kind: 'yesno', ask: 'Numb feet or hands?', default: false },
+    brainMets: { kind: 'yesno', ask: 'In the brain?', default: false },
+    fatigue: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Fatigue today', default: 3 },
+    group: { kind: 'yesno', ask: 'Would it be a group class?', default: true },
+  },
+  stages: {
+    ok: 'Well', chemo: 'Chemotherapy', mets: 'In the bones', low: 'Low counts, or not read on chemotherapy', brain: 'In the brain', 'mets-spine': 'In the spine', 'mets-turn': 'In spine, ribs or pelvis', 'mets-arm': 'In the arm', 'mets-leg': 'In leg or pelvis',
+    lymph: 'Nodes removed or a swollen limb', 'lymph-arm': 'Nodes removed or a swollen arm', line: 'Port or line', 'line-new': 'Port or line, first 2 weeks', chest: 'Sore or fresh chest', ostomy: 'Ostomy', tired: 'Chemotherapy or fatigue of 6', counted: 'Counts not read, or platelets 50 to 99', numb: 'Numb feet', therapy: 'Chemotherapy or lymph nodes',
+  }, // prettier-ignore
+  stagesOf: (a) => {
+    const { phase = 'chemo', boneMets, bonePain, metSites, lymphoedema = 'none', limb = 'arm', device, deviceWeeks = 0, weeksSinceSurgery, breast, brainMets, fatigue = 3, neuropathy, platelets } = a;
+    const mets = boneMets === 'yes' || (boneMets !== 'no' && bonePain === true);
+    const site = (...some: (typeof SITES)[number][]) => mets && (metSites === undefined || some.some((one) => metSites.includes(one)));
+    const low = lowCounts(a);
+    const has = (one: string) => (device as readonly string[] | undefined)?.includes(one) ?? false;
+    const line = has('port') || has('line');
+    const lymph = lymphoedema !== 'none';
+    const sore = (breast === true && (phase === 'radiation' || (weeksSinceSurgery ?? 99) < 12)) || line;
+    const chemo = phase === 'chemo';
+    return pick(
+      chemo && 'chemo',
+      mets && 'mets',
+      low && 'low',
+      brainMets === true && 'brain',
+      site('spine') && 'mets-spine',
+      site('spine', 'ribs', 'pelvis') && 'mets-turn',
+      site('arm') && 'mets-arm',
+      site('leg', 'pelvis') && 'mets-leg',
+      lymph && 'lymph',
+      lymph && limb === 'arm' && 'lymph-arm',
+      line && 'line',
+      line && deviceWeeks < 2 && 'line-new',
+      sore && 'chest',
+      has('ostomy') && 'ostomy',
+      (chemo || fatigue >= 6) && 'tired',
+      (unread(a) || (platelets !== undefined && platelets < 100)) && 'counted',
+      neuropathy === true && 'numb',
+      (chemo || lymph) && 'therapy',
+      !chemo && !mets && !low && brainMets !== true && 'ok',
+    );
+  },
+  screen: (a) =>
+    found(
+      (a.platelets ?? 999) < 20 && refer('platelets', 'Platelets below 20: no class.'),
+      a.platelets !== undefined && a.platelets >= 20 && a.platelets < 50 && clearance('platelets', 'Platelets 20 to 49: written clearance, restricted profile.'),
+      (a.hb ?? 999) < 80 && refer('hb', 'Haemoglobin below 80: no class, medical contact today.'),
+      a.hb !== undefined && a.hb >= 80 && a.hb < 100 && clearanceAlone('hb', 'Haemoglobin 80 to 99: written clearance first.'),
+      (a.neutrophils ?? 99) < 0.5 && refer('neutrophils', 'Neutrophils below 0.5: practice at home only.'),
+      a.neutrophils !== undefined && a.neutrophils >= 0.5 && a.neutrophils < 1 && (a.group ?? true) && refer('neutrophils', 'Neutrophils below 1.0: no group class.'),
+      (a.boneMets === 'yes' || (a.boneMets !== 'no' && a.bonePain === true)) && a.clearedByTeam !== true && clearance('boneMets', 'In the bones: written clearance of the team first.'),
+      a.boneMets === undefined && open('boneMets', 'is it in the bones?'),
+      a.brainMets === true && clearance('brainMets', 'In the brain: written clearance first.'),
+      (a.weeksSinceSurgery ?? 99) < 12 && clearance('weeksSinceSurgery', 'Operated in the last 12 weeks: written clearance first; add recent surgery.'),
+      a.device?.some((one) => one !== 'none') === true && (a.deviceWeeks ?? 0) < 2 && clearance('device', 'A device in the last 2 weeks: written clearance first.'),
+      unread(a) && note('platelets', 'No counts of the last week on chemotherapy: light effort, something to hold.'),
+    ),
+  redFlags: [
+    emergency('fever', '38.0 or more on chemotherapy, or shivering'),
+    emergency('cord', 'New back pain like a band, weak legs, changed bladder or bowel; face and arm swelling'),
+    today('other', 'Breathless, one leg swollen, new headache or seizure, bone pain on load'),
+  ],
+  schools: {
+    'cancer-lymph': {
+      name: 'A swollen limb',
+      positions: { slow: 'Slow loading', never: 'Never loaded' },
+      default: 'slow',
+      because: 'Strength built slowly is safe and does good.',
+    },
+  },
+  limits: [
+    ...limits('ca-01', 'Weak vertebrae break in bending.', 'BONEMET*', ['lumbarFlexion', '-10..15', 'avoid', ['mets-spine']], ['thoracicFlexion', '<= 10', 'avoid', ['mets-spine']]),
+    ...limits('ca-02', 'Turning forces break bone.', 'BONEMET*', ['spineRotation', '<= 10', 'avoid', ['mets-turn']]),
+    ...limits('ca-03', 'A loaded spine.', 'BONEMET*', ['discLoad', '<= 1.3', 'avoid', ['mets-spine']]),
+    ...limits('ca-04', 'Bone may break under load.', 'MIRELS*', ['handLoad', '= 0', 'avoid', ['mets-arm']]),
+    ...limits('ca-05', 'Falls, bleeding, breaks.', 'common practice', ['headLoad', '<= 0.1', 'avoid', HEAD], ['neckLoad', '<= 0.05', 'avoid', HEAD], ['headJolt', '= 0', 'avoid', HEAD]),
+    ...limits('ca-06', 'Pressure in the head.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['brain', 'low']]),
+    ...limits('ca-07', 'A fall would break or bleed.', 'BONEMET*', ['fallHeight', '<= 5', 'avoid', FRAIL], ['balanceMargin', '>= 4', 'avoid', FRAIL, 'standing']),
+    ...limits('ca-08', 'Start light; strength is safe when built slowly.', ['SCHMITZ*', 'ISL20*'], ['handLoad', '<= 0.3', 'modify', ['lymph-arm']]),
+    ...limits('ca-09', 'Move rather than hang; the sleeve on.', 'ISL20*', ['hold', '<= 60', 'modify', ['lymph'], 'shoulderElevation > 120']),
+    ...limits('ca-10', 'Pressure and heat swell the limb.', 'ISL20*', ['touch', '= 0', 'avoid', ['lymph']], ['heat', '<= 27', 'modify', ['lymph']]),
+    ...limits('ca-11', 'A high arm pulls the line.', 'common practice', ['shoulderElevation', '<= 90', 'modify', ['line-new']], ['shoulderElevation', '<= 150', 'watch', ['line']]),
+    ...limits('ca-12', 'Pressure on port or sore skin.', 'common practice', ['chestLoad', '<= 0.05', 'modify', ['chest']]),
+    ...limits('ca-13', 'A bulge beside the ostomy.', 'common practice', ['bellyClosure', '<= 0.4', 'modify', ['ostomy']], ['abdominalLoad', '<= 3', 'modify', ['ostomy']]),
+    ...limits('ca-14', 'Rest before tired.', 'ACSMC*', ['sessionMinutes', '<= 30', 'modify', ['tired']], ['restShare', '>= 0.3', 'modify', ['tired']]),
+    ...limits('ca-15', 'Straining.', 'common practice', ['breathRetention', '= 0', 'avoid', HEAD], ['breathRate', '<= 20', 'avoid', HEAD]),
+    ...limits('ca-16', 'Build slowly.', ['ACSMC*', 'BONEMET*'], ['effort', '<= 2', 'avoid', FRAIL], ['impact', '= 0', 'avoid', FRAIL], ['effort', '<= 3', 'modify', ['therapy']], ['impact', '= 0', 'modify', ['therapy']], ['effort', '<= 4', 'watch', ['ok']], ['impact', '<= 1', 'watch', ['ok']]),
+    ...limits('ca-17', 'Never all the weight on that leg.', ['BONEMET*', 'MIRELS*'], ['footLoad', '<= 0.6', 'avoid', ['mets-leg'], { reading: 'Half of the weight, with room for a stance that isn’t quite even.' }], ['support', '>= 2', 'avoid', ['mets-leg'], 'standing']),
+    ...limits('ca-18', 'An arm far behind presses the port.', 'common practice', ['shoulderExtension', '<= 30', 'modify', ['line']]),
+    ...limits('ca-19', 'Counts not read, or platelets below 100: something to hold, no jolts.', 'APTALAB*', ['support', '>= 1', 'modify', ['counted'], 'standing'], ['effort', '<= 2', 'modify', ['counted']], ['impact', '= 0', 'modify', ['counted']]),
+    ...limits('ca-20', 'Numb feet don’t feel the floor.', 'ADA16*', ['balanceMargin', '>= 4', 'modify', ['numb'], 'standing'], ['support', '>= 1', 'modify', ['numb'], 'feetDown = 1'], ['eyesClosed', '= 0', 'avoid', ['numb'], 'standing']),
+  ], // prettier-ignore
+  favour: ['rest', 'calm', 'mobilise-shoulders', 'strengthen-legs', 'breath-awareness'],
+  stopInClass: 'Bone pain, new swelling, bleeding, faint, fever.',
+});

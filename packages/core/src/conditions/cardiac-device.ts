@@ -1,0 +1,58 @@
+import { condition } from './condition.js';
+import { limits, pick } from './limits.js';
+import { clearance, emergency, found, note, refer, today } from './screening.js';
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const cardiacDevice = condition({
+  id: 'cardiac-device',
+  name: 'Pacemaker or defibrillator',
+  words: ['pacemaker', 'ICD', 'defibrillator', 'CRT', 'LVAD', 'heart device', 'implant in the chest'],
+  parameters: {
+    kind: { kind: 'choice', options: ['pacemaker', 'icd', 'crt', 'lvad'], ask: 'Which device?', default: 'icd' },
+    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 1040, ask: 'Weeks since the implant or a change of leads', default: 0 },
+    side: { kind: 'choice', options: ['left', 'right'], ask: 'On which side?' },
+    icdRate: { kind: 'number', unit: 'beats/min', from: 120, to: 220, ask: 'Rate at which it shocks', default: 140 },
+    shock: { kind: 'number', unit: 'week', from: 0, to: 1040, ask: 'Weeks since the last shock, if ever' },
+    cleared: { kind: 'yesno', ask: 'Cleared in writing for this class?' },
+  },
+  stages: { new: 'First 6 weeks', old: 'From 6 weeks', shocks: 'May shock', tender: 'New, or may shock' },
+  stagesOf: ({ kind = 'icd', weeksSince = 0 }) => {
+    const shocks = kind === 'icd' || kind === 'crt';
+    return pick(weeksSince < 6 ? 'new' : 'old', shocks && 'shocks', (weeksSince < 6 || kind === 'icd') && 'tender');
+  },
+  screen: ({ kind = 'icd', weeksSince, shock, cleared, side }) =>
+    found(
+      kind === 'lvad' && refer('kind', 'A heart pump: no class outside specialist care.'),
+      shock !== undefined && shock < 1 && refer('shock', 'A shock in the last week: no practice, medical contact today.'),
+      cleared !== true && (weeksSince ?? 0) < 6 && clearance('weeksSince', 'In the first 6 weeks: written clearance first.'),
+      cleared !== true && kind !== 'pacemaker' && clearance('cleared', 'With this device: written clearance first.'),
+      cleared !== true && shock !== undefined && shock < 12 && clearance('shock', 'A shock in the last 12 weeks: written clearance first.'),
+      side === undefined && note('side', 'The side is not known: both shoulders are spared.'),
+      note('kind', 'No magnets within 15 cm of the device: eye pillows, mat straps, a phone on the chest.'),
+    ),
+  redFlags: [
+    today('shock', 'Any shock, a faint, the device beeps, hiccups or twitching, a red or open pocket'),
+    emergency('shocks', 'Two shocks, or one with symptoms'),
+  ],
+  schools: {
+    'device-arm': {
+      name: 'The arm after the implant',
+      positions: { six: 'Below 90 degrees for 6 weeks, but moving', early: 'Early movement' },
+      default: 'six',
+      because: 'Leads must grow in; a shoulder that rests stiffens, so below 90 degrees it moves.',
+    },
+  },
+  limits: [
+    ...limits('dev-01', 'Leads must grow in.', 'common practice', ['shoulderElevation', '<= 90', 'avoid', ['new']], ['shoulderExtension', '<= 20', 'avoid', ['new']]),
+    ...limits('dev-02', 'No pull on the pocket.', 'common practice', ['handLoad', '<= 0.05', 'avoid', ['new']], ['handLoad', '<= 0.5', 'watch', ['old']]),
+    ...limits('dev-03', 'Lying on the front presses the pocket: pad it.', 'common practice', ['bellyClosure', '<= 0.6', 'avoid', ['new']], ['bellyClosure', '<= 0.6', 'watch', ['old']]),
+    ...limits('dev-04', 'A shock or a faint in the middle of a pose.', 'common practice', ['fallHeight', '= 0', 'avoid', ['shocks']], ['headLoad', '<= 0.1', 'avoid', ['shocks']]),
+    ...limits('dev-05', 'The heart disease below it sets the tighter limit.', 'common practice', ['headBelowHeart', '<= 20', 'modify']),
+    ...limits('dev-06', 'Stay 15 beats below the rate at which it shocks.', 'AACVPR*', ['hold', '<= 30', 'watch', ['shocks'], 'effort >= 3', { reading: '10 to 20 beats (from memory).' }]),
+    ...limits('dev-07', 'Wound and leads settle first.', 'common practice', ['effort', '<= 2', 'avoid', ['new']], ['effort', '<= 4', 'watch', ['old']]),
+    ...limits('dev-08', 'Strain and jolts pull on leads; strain upsets the rhythm.', 'common practice', ['breathRetention', '= 0', 'avoid', ['tender']], ['impact', '= 0', 'avoid', ['tender']]),
+    ...limits('dev-09', 'Jerks pull on the leads.', 'common practice', ['headJolt', '= 0', 'watch']),
+  ], // prettier-ignore
+  favour: ['mobilise-shoulders', 'calm', 'breath-awareness'],
+  stopInClass: 'A shock, a faint, a flutter.',
+});

@@ -1,0 +1,82 @@
+import { condition } from './condition.js';
+import { limits, pick } from './limits.js';
+import { clearance, emergency, found, note, refer, today } from './screening.js';
+
+const YOUNG = ['c3', 'c6', 'c9'] as const;
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const children = condition({
+  id: 'children',
+  name: 'Children and teenagers',
+  words: ['child', 'kids', 'teenager', 'school class', 'Down syndrome', 'youth'],
+  parameters: {
+    age: { kind: 'number', unit: 'year', from: 3, to: 17.9, ask: 'How old?' },
+    hypermobile: { kind: 'yesno', ask: 'Very bendy joints?', default: true },
+    downSyndrome: { kind: 'yesno', ask: 'Down syndrome?', default: false },
+    growthSpurt: { kind: 'yesno', ask: 'In a growth spurt?' },
+    guardianConsent: { kind: 'yesno', ask: 'Has a guardian agreed?' },
+    touchConsent: { kind: 'yesno', ask: 'Have child and guardian agreed to hands-on help?', default: false },
+  },
+  stages: {
+    c3: '3 to 5 years', c6: '6 to 8 years', c9: '9 to 12 years', c13: '13 to 17 years', 'back-growth': 'Growth spurt, or 13 and older',
+    spurt: 'Growth spurt or very bendy', bendy: 'Very bendy joints', down: 'Down syndrome', 'no-touch': 'No agreement to touch',
+  }, // prettier-ignore
+  stagesOf: ({ age, hypermobile = true, downSyndrome, growthSpurt, touchConsent }) => {
+    const years = age ?? 3;
+    const spurt = growthSpurt ?? (years >= 10 && years < 16);
+    return pick(
+      years < 6 ? 'c3' : years < 9 ? 'c6' : years < 13 ? 'c9' : 'c13',
+      (spurt || years >= 13) && 'back-growth',
+      (spurt || hypermobile) && 'spurt',
+      hypermobile && 'bendy',
+      downSyndrome === true && 'down',
+      touchConsent !== true && 'no-touch',
+    );
+  },
+  screen: ({ age, guardianConsent, downSyndrome }) =>
+    found(
+      age === undefined && note('age', 'The age is not known: limits for 3 to 5 years are used.'),
+      guardianConsent === false && refer('guardianConsent', 'No class without a guardian’s agreement.'),
+      guardianConsent === undefined && clearance('guardianConsent', 'Not answered: has a guardian agreed? No class before.'),
+      downSyndrome === true && clearance('downSyndrome', 'Down syndrome: written clearance of the neck first.'),
+    ),
+  redFlags: [
+    emergency('fit', 'A fit, collapse during effort, a blow to head or neck with tingling'),
+    today('night-pain', 'Pain that wakes at night, a limp without cause, fever, back pain for over 2 weeks'),
+    today('safeguarding', 'Any sign or word of abuse or self-harm: follow the safeguarding rule, note the exact words'),
+  ],
+  limits: [
+    ...limits('chi-01', 'A growing neck, play and shoving.', 'common practice', ['headLoad', '<= 0.1', 'avoid']),
+    ...limits('chi-02', 'A growing neck, play and shoving.', 'common practice', ['neckLoad', '<= 0.05', 'avoid', YOUNG], ['neckLoad', '<= 0.05', 'modify', ['c13']]),
+    ...limits('chi-03', 'Loose joints at the top of the neck; no rolls.', 'AAPDOWN*',
+      ['neckLoad', '<= 0', 'avoid', ['down']], ['headBelowHeart', '<= 10', 'avoid', ['down']], ['cervicalFlexion', '-20..40', 'avoid', ['down']]),
+    ...limits('chi-04', 'Attention, and tissue that grows.', 'common practice',
+      ['hold', '<= 10', 'modify', ['c3'], 'effort >= 3'], ['hold', '<= 15', 'modify', ['c6'], 'effort >= 3'],
+      ['hold', '<= 25', 'modify', ['c9'], 'effort >= 3'], ['hold', '<= 40', 'modify', ['c13'], 'effort >= 3']),
+    ...limits('chi-05', 'Attention.', 'common practice',
+      ['hold', '<= 20', 'modify', ['c3'], 'effort = 2'], ['hold', '<= 30', 'modify', ['c6'], 'effort = 2'],
+      ['hold', '<= 45', 'modify', ['c9'], 'effort = 2'], ['hold', '<= 90', 'modify', ['c13'], 'effort = 2']),
+    ...limits('chi-06', 'Stillness becomes a struggle.', 'common practice',
+      ['supineRun', '<= 2', 'modify', ['c3']], ['supineRun', '<= 4', 'modify', ['c6']], ['supineRun', '<= 6', 'modify', ['c9']], ['supineRun', '<= 10', 'modify', ['c13']]),
+    ...limits('chi-07', 'Attention.', 'common practice',
+      ['sessionMinutes', '<= 20', 'modify', ['c3']], ['sessionMinutes', '<= 30', 'modify', ['c6']],
+      ['sessionMinutes', '<= 45', 'modify', ['c9']], ['sessionMinutes', '<= 60', 'modify', ['c13']]),
+    ...limits('chi-08', 'Repeated deep backbends can crack a growing vertebra.', 'MICHELI*',
+      ['lumbarFlexion', '>= -35', 'modify', YOUNG], ['lumbarFlexion', '>= -25', 'modify', ['back-growth']]),
+    ...limits('chi-09', 'Growth plates of the wrist.', 'common practice', ['handLoad', '<= 0.5', 'watch', ['c3', 'c6']]),
+    ...limits('chi-10', 'Splits as a contest tear growth plates.', 'common practice', ['legAsymmetry', '<= 110', 'watch', ['spurt']]),
+    ...limits('chi-11', 'No sitting between the feet, no hanging in joints.', 'common practice', ['kneeFlexionLoaded', '<= 140', 'watch', ['bendy']]),
+    ...limits('chi-12', 'Lotus twists the knee.', 'common practice', ['hipExternalRotation', '<= 60', 'modify', undefined, 'kneeFlexion > 110']),
+    ...limits('chi-13', 'Handstand play needs a mat and a spotter one to one.', 'common practice', ['fallHeight', '<= 40', 'avoid']),
+    ...limits('chi-14', 'Fainting; not needed.', 'common practice', ['breathRetention', '= 0', 'avoid', YOUNG], ['breathRetention', '<= 5', 'modify', ['c13']]),
+    ...limits('chi-15', '"Bunny breath" only briefly.', 'common practice', ['breathRate', '<= 30', 'modify'], ['hold', '<= 20', 'modify', undefined, 'breathRate > 20']),
+    ...limits('chi-16', 'Praise trying, not reaching.', 'common practice', ['effort', '<= 4', 'watch']),
+    ...limits('chi-17', 'Hops on a mat are fine, land soft.', 'common practice', ['impact', '<= 2', 'watch']),
+    ...limits('chi-18', 'Heat illness comes from pushing on and drinking too little.', 'AAPHEAT*', ['heat', '<= 27', 'avoid']),
+    ...limits('chi-19', 'No head flinging, no rolls over the neck.', 'common practice', ['headJolt', '<= 1', 'modify']),
+    ...limits('chi-20', 'Offer "soft eyes".', 'common practice', ['eyesClosed', '= 0', 'watch']),
+    ...limits('chi-21', 'Safeguarding.', 'common practice', ['touch', '= 0', 'avoid', ['no-touch']]),
+  ], // prettier-ignore
+  favour: ['play', 'balance', 'strengthen-core', 'focus', 'calm', 'coordination'],
+  stopInClass: 'Pain, tears that don’t settle, pale, wheeze, headache, fear.',
+});

@@ -1,0 +1,71 @@
+import { condition, type AnyAnswers } from './condition.js';
+import { limits, pick } from './limits.js';
+import { clearance, emergency, found, note, refer, today } from './screening.js';
+
+const session = ({ baselineMinutes, severity }: AnyAnswers) =>
+  Math.min(0.5 * (typeof baselineMinutes === 'number' ? baselineMinutes : severity === 'very-severe' ? 0 : 5), 20);
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const chronicFatigue = condition({
+  id: 'chronic-fatigue',
+  name: 'Chronic fatigue or long COVID',
+  words: ['ME', 'CFS', 'ME/CFS', 'chronic fatigue', 'long covid', 'post-viral', 'PEM', 'exhaustion', 'pacing'],
+  parameters: {
+    pem: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'Worse 12 to 48 hours after effort?', default: 'yes' },
+    severity: { kind: 'choice', options: ['mild', 'moderate', 'severe', 'very-severe'], ask: 'How severe?', default: 'moderate' },
+    baselineMinutes: { kind: 'number', unit: 'min', from: 0, to: 120, ask: 'Minutes of activity a day without a crash' },
+    daysSinceCrash: { kind: 'number', unit: 'days', from: 0, to: 3650, ask: 'Days since the last crash', default: 0 },
+    steadyWeeks: { kind: 'number', unit: 'week', from: 0, to: 520, ask: 'Weeks steady' },
+    orthostatic: { kind: 'yesno', ask: 'Giddy on standing?', default: true },
+    restingPulse: { kind: 'number', unit: 'beats/min', from: 30, to: 130, ask: 'Resting pulse' },
+    weeksSinceInfection: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since the infection' },
+    chestSymptoms: { kind: 'yesno', ask: 'Chest symptoms?', default: false },
+    spo2: { kind: 'number', unit: '%', from: 70, to: 100, ask: 'Oxygen in the blood, if read' },
+  },
+  stages: { crash: 'In or just after a crash', pace: 'Pacing', noPem: 'Steady, no crashes from effort', giddy: 'Giddy on standing', 'pace-giddy': 'Pacing, or giddy', paced: 'Pacing or crash' },
+  stagesOf: ({ pem = 'yes', severity, daysSinceCrash = 0, steadyWeeks, orthostatic = true }) => {
+    const steady = pem === 'no' && (steadyWeeks ?? 99) >= 4;
+    const crash = severity === 'very-severe' || (pem !== 'no' && daysSinceCrash < 7);
+    const stage = crash ? 'crash' : steady ? 'noPem' : 'pace';
+    return pick(stage, orthostatic && 'giddy', (stage === 'pace' || orthostatic) && 'pace-giddy', stage !== 'noPem' && 'paced');
+  },
+  screen: ({ severity, weeksSinceInfection, chestSymptoms, spo2, daysSinceCrash, restingPulse }) =>
+    found(
+      weeksSinceInfection !== undefined && weeksSinceInfection < 4 && refer('weeksSinceInfection', 'Less than 4 weeks since the infection: no practice.'),
+      chestSymptoms === true && clearance('chestSymptoms', 'Chest symptoms: written clearance first (heart).'),
+      (severity === 'severe' || severity === 'very-severe') && clearance('severity', 'Severe: written clearance first.'),
+      spo2 !== undefined && spo2 < 92 && refer('spo2', 'Oxygen below 92 %: call the emergency number.'),
+      spo2 !== undefined && spo2 >= 92 && spo2 < 94 && clearance('spo2', 'Oxygen below 94 %: written clearance first.'),
+      daysSinceCrash === undefined && note('daysSinceCrash', 'The last crash was not asked: taken as today.'),
+      restingPulse !== undefined && note('restingPulse', `Keep the pulse below ${restingPulse + 15} (common practice; a watch, no diagnosis).`),
+      note('pem', 'Never raise the dose by plan: at most a tenth more after 2 weeks without a crash, and only if wanted.'),
+    ),
+  redFlags: [
+    emergency('heart', 'Chest pain, palpitations with a faint, new breathless at rest, oxygen below 92 %, confusion, suicidal thoughts'),
+    today('worse', 'Daily worsening for 2 weeks'),
+  ],
+  schools: {
+    'fatigue-pacing': {
+      name: 'Build up or pace',
+      positions: { pace: 'Pace', build: 'Build up gradually' },
+      default: 'pace',
+      because: 'The guideline warns of graded exercise where effort brings crashes.',
+    },
+  },
+  limits: [
+    ...limits('cf-01', 'Stop well inside what is safe; the bill comes tomorrow.', 'NG206*', ['sessionMinutes', '<= 2.5', 'avoid', ['pace'], { of: session, reading: 'Half of the daily minutes, at most 20.' }], ['sessionMinutes', '<= 5', 'avoid', ['crash']]),
+    ...limits('cf-02', 'Half the class is rest.', 'NG206*', ['restShare', '>= 0.7', 'avoid', ['crash']], ['restShare', '>= 0.5', 'modify', ['pace']], ['restShare', '>= 0.3', 'watch', ['noPem']]),
+    ...limits('cf-03', 'Effort of the muscles sets it off.', 'NG206*', ['effort', '<= 1', 'avoid', ['crash']], ['effort', '<= 2', 'modify', ['pace']], ['effort', '<= 3', 'watch', ['noPem']]),
+    ...limits('cf-04', 'Stay slow and with breath to spare.', 'NG206*', ['met', '<= 1.5', 'avoid', ['crash']], ['met', '<= 2.5', 'modify', ['pace']]),
+    ...limits('cf-05', 'Many tiny bits.', 'common practice', ['hold', '<= 25', 'modify', ['pace'], 'effort >= 2', { reading: '5 breaths.' }]),
+    ...limits('cf-06', 'Blood pools, the pulse races.', 'FREEMAN*', ['standingRun', '<= 1', 'modify', ['pace-giddy']], ['standingRun', '<= 3', 'modify', ['noPem']]),
+    ...limits('cf-07', 'Giddy on changing height.', 'FREEMAN*', ['headBelowHeart', '<= 5', 'modify', ['giddy']], ['transitionTime', '>= 10', 'modify', ['giddy'], 'levelChange >= 50']),
+    ...limits('cf-08', 'Getting up costs most.', 'common practice', ['floorTrips', '<= 1', 'modify', ['pace']]),
+    ...limits('cf-09', 'No forced breath.', 'common practice', ['breathRetention', '= 0', 'modify'], ['breathRate', '5..15', 'modify']),
+    ...limits('cf-10', 'Too much for senses and body.', 'common practice', ['impact', '= 0', 'avoid', ['paced']], ['headJolt', '= 0', 'avoid', ['paced']], ['heat', '<= 25', 'avoid', ['paced']]),
+    ...limits('cf-11', 'Arms up cost much.', 'common practice', ['hold', '<= 10', 'modify', ['pace-giddy'], 'shoulderElevation > 90']),
+    ...limits('cf-12', 'Lying rest only.', 'common practice', ['facing', ['supine', 'left side', 'right side'], 'avoid', ['crash']]),
+  ], // prettier-ignore
+  favour: ['rest', 'calm', 'lengthen-exhale', 'breath-awareness'],
+  stopInClass: 'Pulse over the limit, heavy limbs, foggy, sound or light hurts: end there, rest.',
+});

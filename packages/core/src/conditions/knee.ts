@@ -1,0 +1,94 @@
+import { condition, type AnyAnswers } from './condition.js';
+import { limits, pick } from './limits.js';
+import { PAIN, painOf } from './pain.js';
+import { clearance, found, note, refer, today } from './screening.js';
+
+const bend = (missing: number, short: number) => ({ flexionLimit }: AnyAnswers) => (typeof flexionLimit === 'number' ? flexionLimit : missing) - short;
+const TIGHT = ['irr', 'op0', 'op1'] as const;
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const knee = condition({
+  id: 'knee',
+  name: 'Knee trouble',
+  words: ['knee', 'meniscus', 'ACL', 'cruciate', 'kneecap', 'runner’s knee', 'knee replacement', 'TKR', 'gonarthrosis', 'knee arthritis'],
+  parameters: {
+    ...PAIN.parameters,
+    kind: { kind: 'choice', options: ['oa', 'meniscus', 'acl', 'pcl', 'collateral', 'kneecap', 'bursitis', 'replacement', 'unknown'], ask: 'Which kind?', default: 'unknown' },
+    flexionLimit: { kind: 'number', unit: '°', from: 0, to: 160, ask: 'How far does it bend without pain, or as the surgeon said?' },
+    swelling: { kind: 'yesno', ask: 'Swollen?', default: false },
+    locks: { kind: 'yesno', ask: 'Does it lock?', default: false },
+    givesWay: { kind: 'yesno', ask: 'Does it give way?', default: false },
+    surgery: { kind: 'yesno', ask: 'Operated?', default: false },
+    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since the injury or operation, if any' },
+  },
+  stages: {
+    ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op0: 'Operated, first 6 weeks', op1: '6 to 11 weeks after', op2: '12 to 25 weeks after', 'bend-free': 'Calm, or 12 weeks after an operation', 'load-60': 'Irritable, or 6 to 11 weeks after', twist: 'No twist at all', 'twist-little': 'Worn joint or kneecap, calm',
+    'kneel-none': 'No kneeling', 'kneel-some': 'Kneeling on padding only', ligament: 'Ligament, or gives way', 'no-ligament': 'Other', weak: 'Irritable, operated or gives way', short: 'Irritable or kneecap', pcl: 'Back cruciate, first 12 weeks', wobble: '12 to 25 weeks after, or gives way', landing: 'Irritable or operated',
+  }, // prettier-ignore
+  stagesOf: (a) => {
+    const { kind = 'unknown', swelling, givesWay, surgery, weeksSince } = a;
+    const operated = surgery === true || kind === 'replacement';
+    const weeks = weeksSince ?? (operated ? 0 : 99);
+    const op = !operated ? false : weeks < 6 ? 'op0' : weeks < 12 ? 'op1' : weeks < 26 && 'op2';
+    const irr = painOf(a) >= 4 || swelling === true || (!operated && weeks < 6);
+    const ligaments = kind === 'acl' || kind === 'pcl' || kind === 'collateral';
+    const tender = kind === 'meniscus' || ligaments || kind === 'replacement' || kind === 'unknown' || op !== false || irr;
+    const early = op === 'op0' || op === 'op1';
+    const ligament = kind === 'acl' || kind === 'pcl' || givesWay === true;
+    return [
+      ...PAIN.stagesOf(a),
+      ...pick(
+        op !== false ? op : irr ? 'irr' : 'calm',
+        op !== false && irr && 'irr',
+        ((op === false && !irr) || op === 'op2') && 'bend-free',
+        (irr || op === 'op1') && 'load-60',
+        tender ? 'twist' : 'twist-little',
+        (kind === 'bursitis' || early || (kind === 'replacement' && weeks < 26)) && 'kneel-none',
+        (irr || kind === 'replacement') && 'kneel-some',
+        ligament ? 'ligament' : 'no-ligament',
+        (irr || op !== false || givesWay === true) && 'weak',
+        (irr || kind === 'kneecap' || kind === 'unknown') && 'short',
+        kind === 'pcl' && weeks < 12 && 'pcl',
+        (op === 'op2' || givesWay === true) && 'wobble',
+        (irr || op !== false) && 'landing',
+      ),
+    ];
+  },
+  screen: (a) => [
+    ...PAIN.screen(a),
+    ...found(
+      a.locks === true && refer('locks', 'A locked knee: no practice, medical contact today.'),
+      (a.surgery === true || a.kind === 'replacement') && (a.weeksSince ?? 0) < 12 && clearance('weeksSince', 'Operated in the last 12 weeks, or not known when: written clearance first.'),
+      a.flexionLimit === undefined && note('flexionLimit', 'The painless bend is not known: taken as 90 degrees while irritable, else 110.'),
+    ),
+  ],
+  redFlags: [
+    today('locked', 'Locked, hot, red, swollen with fever; can’t take four steps after an injury; calf pain or swelling; new instability'),
+  ],
+  schools: {
+    'knee-kneel': {
+      name: 'Kneeling after a replacement',
+      positions: { padded: 'Padded, after healing, if comfortable', never: 'Never' },
+      default: 'padded',
+      because: 'Padded kneeling has not been shown to harm the implant.',
+    },
+  },
+  limits: [
+    ...PAIN.limits('kn'),
+    ...limits('kn-01', 'Never force the bend.', 'common practice', ['kneeFlexion', '<= 85', 'avoid', TIGHT, { of: bend(90, 5), reading: '5 degrees short of what is free.' }], ['kneeFlexion', '<= 110', 'modify', ['bend-free'], { of: bend(110, 0), reading: 'What is free of pain.' }]),
+    ...limits('kn-02', 'Pressure on the kneecap climbs with the bend.', 'ESCAM*', ['kneeFlexionLoaded', '<= 30', 'avoid', ['op0'], 'footLoad > 0.3'], ['kneeFlexionLoaded', '<= 60', 'modify', ['load-60'], 'footLoad > 0.3'], ['kneeFlexionLoaded', '<= 90', 'modify', ['bend-free'], 'footLoad > 0.3']),
+    ...limits('kn-03', 'A bent knee is a hinge: twist comes from the hip.', ['MENI18*', 'LIG17*'], ['kneeRotation', '<= 5', 'avoid', ['twist']], ['kneeRotation', '<= 15', 'modify', ['twist-little']]),
+    ...limits('kn-04', 'Kneeling presses the kneecap; pad it.', 'common practice', ['kneeLoad', '<= 0.1', 'avoid', ['kneel-none']], ['kneeLoad', '<= 0.3', 'modify', ['kneel-some']], ['kneeLoad', '<= 0.6', 'watch', ['calm']]),
+    ...limits('kn-05', 'Do not lock backwards.', 'LIG17*', ['kneeFlexion', '>= 0', 'modify', ['ligament'], 'footLoad > 0.3'], ['kneeFlexion', '>= 0', 'watch', ['no-ligament'], 'footLoad > 0.3']),
+    ...limits('kn-06', 'Swelling switches the thigh muscle off.', 'common practice', ['support', '>= 1', 'modify', ['weak'], 'feetDown = 1']),
+    ...limits('kn-07', 'The nerve at the outer knee falls asleep.', 'CHUSID*', ['hold', '<= 60', 'watch', undefined, 'kneeFlexion > 130']),
+    ...limits('kn-08', 'Short, repeated.', 'PFP19*', ['hold', '<= 15', 'modify', ['short'], 'kneeFlexionLoaded > 45']),
+    ...limits('kn-09', 'Bending sags the shin back.', 'LIG17*', ['kneeFlexion', '<= 90', 'avoid', ['pcl']]),
+    ...limits('kn-10', 'Long lunges wobble.', 'common practice', ['legAsymmetry', '<= 90', 'watch', ['wobble']]),
+    ...limits('kn-11', 'Kneeling down is the load.', 'common practice', ['floorTrips', '= 0', 'avoid', ['op0']], ['floorTrips', '<= 1', 'modify', ['op1']], ['floorTrips', '<= 3', 'watch', ['irr']]),
+    ...limits('kn-12', 'Land by stepping.', 'AAOSK*', ['impact', '= 0', 'avoid', ['landing']], ['impact', '<= 1', 'modify', ['calm']]),
+    ...limits('kn-13', 'Graded strength.', 'NG226*', ['effort', '<= 2', 'avoid', ['op0']], ['effort', '<= 3', 'modify', ['load-60']]),
+  ], // prettier-ignore
+  favour: ['strengthen-legs', 'strengthen-hips', 'balance', 'mobilise-knees'],
+  stopInClass: 'A lock, giving way, new swelling, sharp pain along the joint line, a numb foot.',
+});

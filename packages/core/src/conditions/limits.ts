@@ -1,0 +1,135 @@
+import type { Facing, Measure } from '../body/measure.js';
+import { KnowledgeError } from '../knowledge-error.js';
+import type { AnyAnswers, Bound, Clause, Grade, LimitSpec } from './condition.js';
+import type { SourceMark } from './sources.js';
+
+/** A bound as a table writes it: what is allowed. `-20..40` is from -20 to 40. */
+export type BoundText = `<= ${number}` | `>= ${number}` | `= ${number}` | `${number}..${number}`;
+/** When a row is awake: a comparison, or how the body is placed. Several hold together. */
+export type WhenText =
+  | `${Measure} ${'>' | '>=' | '<' | '='} ${number}`
+  | 'standing'
+  | 'not standing'
+  | `facing ${Facing}`
+  | `not facing ${Facing}`;
+
+interface RowOptions<School extends string> {
+  /** Only when this position of a school is chosen, as `school:position`. */
+  readonly school?: `${School}=${string}`;
+  /** How words of the source became this number. */
+  readonly reading?: string;
+  /** The number of a one-sided bound where it depends on an answer; the row's own is for a missing one. */
+  readonly of?: (answers: AnyAnswers) => number;
+}
+
+/** Measure, bound, grade, the stages it holds in (none: in all), and when it is awake. */
+export type Row<Stage extends string, School extends string> =
+  | readonly [Measure, BoundText, Grade, (readonly Stage[])?, ...(WhenText | RowOptions<School>)[]]
+  | readonly ['facing', readonly Facing[], Grade, (readonly Stage[])?, ...(WhenText | RowOptions<School>)[]];
+
+const BOUND = /^(?:(<=|>=|=) (-?[\d.]+)|(-?[\d.]+)\.\.(-?[\d.]+))$/;
+const WHEN = /^(\w+) (>=|>|<|=) (-?[\d.]+)$/;
+
+/** @throws KnowledgeError for a text that is no bound. */
+export function readBound(text: string): Bound {
+  const [, sign, number, low, high] = BOUND.exec(text) ?? [];
+  if (low !== undefined) return { atLeast: Number(low), atMost: Number(high) };
+  switch (sign) {
+    case '<=':
+      return { atMost: Number(number) };
+    case '>=':
+      return { atLeast: Number(number) };
+    case '=':
+      return { equals: Number(number) };
+    default:
+      throw new KnowledgeError(`"${text}" is no bound; expected "<= 5", ">= 5", "= 0" or "-20..40"`);
+  }
+}
+
+/** The same kind of bound with another number, to a hundredth. */
+function withNumber(bound: Bound, number: number): Bound {
+  const value = Math.round(number * 100) / 100;
+  if ('equals' in bound) return { equals: value };
+  return 'atMost' in bound ? { atMost: value } : { atLeast: value };
+}
+
+function readWhen(text: WhenText): Clause {
+  if (text === 'standing' || text === 'not standing') return { standing: text === 'standing' };
+  const facing = /^(not )?facing (.+)$/.exec(text);
+  if (facing) return { facing: facing[2] as Facing, ...(facing[1] && { not: true }) };
+  const [, measure, sign, number] = WHEN.exec(text) ?? [];
+  if (measure === undefined) throw new KnowledgeError(`"${text}" is no clause`);
+  const key = ({ '>': 'over', '>=': 'from', '<': 'under', '=': 'equals' } as const)[sign as '>' | '>=' | '<' | '='];
+  // The measure's name is checked by the compiler, in `WhenText`.
+  return { measure: measure as Measure, [key]: Number(number) };
+}
+
+function kebab(name: string): string {
+  return name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
+}
+
+/** What tells the limits of one row apart: the measure where it differs, then the stages, then their order. */
+function suffixes(rows: readonly Row<string, string>[]): string[] {
+  if (rows.length === 1) return [''];
+  const measures = new Set(rows.map(([measure]) => measure)).size > 1;
+  const tries = [
+    (row: Row<string, string>) => (measures ? `-${kebab(row[0])}` : ''),
+    (row: Row<string, string>) => `${measures ? `-${kebab(row[0])}` : ''}${row[3] ? `-${row[3][0]}` : ''}`,
+    (row: Row<string, string>, i: number) => `${measures ? `-${kebab(row[0])}` : ''}${row[3] ? `-${row[3][0]}` : ''}-${i + 1}`,
+  ];
+  const all = tries.map((name) => rows.map(name));
+  return all.find((names) => new Set(names).size === rows.length)!;
+}
+
+/**
+ * One row of a condition's table: the limits in it share their reason and source, and are known as the
+ * row's id with what tells them apart.
+ * @throws KnowledgeError for a bound that can't be read.
+ */
+export function limits<const Stage extends string = never, const School extends string = never>(
+  id: string,
+  reason: string,
+  source: SourceMark | readonly SourceMark[],
+  ...rows: readonly Row<Stage, School>[]
+): LimitSpec<Stage, School>[] {
+  const names = suffixes(rows as readonly Row<string, string>[]);
+  return rows.map((row, i) => {
+    const [measure, bound, grade, stages, ...rest] = row;
+    const when = rest.filter((one) => typeof one === 'string').map(readWhen);
+    const { of, ...options }: RowOptions<School> = Object.assign({}, ...rest.filter((one) => typeof one === 'object')) as RowOptions<School>;
+    const shared = {
+      id: `${id}${names[i]}`,
+      grade,
+      reason,
+      source: typeof source === 'string' ? [source] : source,
+      ...(stages && { stages }),
+      ...(when.length > 0 && { when }),
+      ...options,
+    };
+    if (measure === 'facing') return { ...shared, measure, bound: { is: bound as readonly Facing[] } };
+    return {
+      ...shared,
+      measure,
+      bound: readBound(bound as BoundText),
+      ...(of && { boundOf: (answers: AnyAnswers) => withNumber(readBound(bound as BoundText), of(answers)) }),
+    };
+  });
+}
+
+const RESTING_HEAD = 'No load on the head is read as at most 0.1: the head’s own weight may rest.';
+
+/** Nothing stands on head or neck: two limits of one row. */
+export function noInversion<const Stage extends string = never>(
+  id: string,
+  reason: string,
+  source: SourceMark | readonly SourceMark[],
+  grade: Grade,
+  stages?: readonly Stage[],
+): LimitSpec<Stage, never>[] {
+  return limits<Stage, never>(id, reason, source, ['headLoad', '<= 0.1', grade, stages, { reading: RESTING_HEAD }], ['neckLoad', '<= 0.05', grade, stages]);
+}
+
+/** The stages and flags that hold. */
+export function pick<const Stage extends string>(...stages: readonly (Stage | false | undefined)[]): Stage[] {
+  return stages.filter((stage): stage is Stage => stage !== false && stage !== undefined);
+}

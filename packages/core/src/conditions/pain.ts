@@ -1,0 +1,47 @@
+import type { LimitSpec, ScreeningFinding } from './condition.js';
+import { limits } from './limits.js';
+import { clearance, note, refer } from './screening.js';
+
+/**
+ * The pain rule that back, joint and pelvic conditions share: the idea of pain monitoring is from Thomeé R.
+ * Phys Ther 1997;77:1690-1703 (from memory), the cut-offs are ours.
+ */
+const PARAMETERS = {
+  painNow: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Pain now, before class' },
+  side: { kind: 'choice', options: ['left', 'right', 'both'], ask: 'Which side?', default: 'both' },
+} as const;
+
+const NOT_ASKED = 3;
+
+interface PainAnswers {
+  readonly painNow?: number | undefined;
+}
+
+/** The pain that counts: what was told, or 3 where nobody asked. */
+export function painOf({ painNow }: PainAnswers): number {
+  return painNow ?? NOT_ASKED;
+}
+
+export const PAIN = {
+  parameters: PARAMETERS,
+  stages: { pain: 'Pain of 4 to 6 now' },
+  stagesOf: (answers: PainAnswers): 'pain'[] => (painOf(answers) >= 4 && painOf(answers) < 7 ? ['pain'] : []),
+  screen: ({ painNow }: PainAnswers): ScreeningFinding[] => {
+    if (painNow === undefined) return [note('painNow', 'Pain was not asked today: taken as 3.')];
+    if (painNow >= 9) return [refer('painNow', 'Pain of 9 or 10: no practice today; medical contact today if it is new.')];
+    if (painNow >= 7) return [clearance('painNow', 'Pain of 7 or 8: only gentle, supported work today.')];
+    return [];
+  },
+  /** A practice must not raise pain by more than 2, and it must settle by next morning. */
+  limits: (prefix: string): LimitSpec<'pain', never>[] =>
+    limits(
+      `${prefix}-pain`,
+      'Pain of 4 to 6: short and moderate until it is less.',
+      'THOMEE*',
+      ['effort', '<= 3', 'modify', ['pain']],
+      ['hold', '<= 20', 'modify', ['pain'], 'effort >= 3'],
+    ),
+};
+
+/** Sides are asked for hand-outs and cues; limits of a limb count its more extreme side, whichever it is. */
+export type WithPain = typeof PARAMETERS;

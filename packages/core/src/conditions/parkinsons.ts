@@ -1,0 +1,71 @@
+import { condition } from './condition.js';
+import { limits, pick } from './limits.js';
+import { clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
+
+const UNSURE = ['mid', 'late', 'off'] as const;
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const parkinsons = condition({
+  id: 'parkinsons',
+  name: 'Parkinson’s disease',
+  words: ['Parkinson', 'parkinsons', 'PD', 'tremor', 'freezing', 'Lewy'],
+  parameters: {
+    hy: { kind: 'number', unit: 'stage 1-5', from: 1, to: 5, ask: 'Hoehn and Yahr stage', default: 3 },
+    state: { kind: 'choice', options: ['on', 'off', 'dyskinesia'], ask: 'Medicine working now?', default: 'off' },
+    minutesSinceDose: { kind: 'number', unit: 'min', from: 0, to: 720, ask: 'Minutes since the last dose' },
+    freezing: { kind: 'yesno', ask: 'Freezing?' },
+    falls: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last 12 months', default: 1 },
+    dropSystolic: { kind: 'number', unit: 'mmHg', from: 0, to: 80, ask: 'Fall of the upper pressure on standing' },
+    dbsWeeks: { kind: 'number', unit: 'week', from: 0, to: 1000, ask: 'Weeks since a brain stimulator was set in, if ever' },
+    cognition: { kind: 'choice', options: ['ok', 'mild', 'more'], ask: 'Memory and thinking', default: 'mild' },
+  },
+  stages: { early: 'Stage 1 to 2', mid: 'Stage 2.5 to 3', late: 'Stage 4 and more', off: 'Medicine not working now', drop: 'Pressure falls on standing, or late', box: 'New stimulator', unsteady: 'From stage 2.5, or off' },
+  stagesOf: ({ hy = 3, state = 'off', dropSystolic, dbsWeeks }) => {
+    const drop = dropSystolic ?? (hy >= 3 ? 20 : 0);
+    return pick(
+      hy <= 2 ? 'early' : hy <= 3 ? 'mid' : 'late',
+      state === 'off' && 'off',
+      (drop >= 20 || hy > 3) && 'drop',
+      dbsWeeks !== undefined && dbsWeeks < 6 && 'box',
+      (hy > 2 || state === 'off') && 'unsteady',
+    );
+  },
+  screen: ({ hy = 3, state, falls, dbsWeeks }) =>
+    found(
+      hy >= 5 && refer('hy', 'Stage 5: led by carers, lying only; no general class.'),
+      hy >= 4 && hy < 5 && clearance('hy', 'Stage 4: in a chair with a helper one to one, after written clearance.'),
+      (falls ?? 0) >= 2 && clearanceAlone('falls', 'Two falls or more: written clearance first.'),
+      dbsWeeks !== undefined && dbsWeeks < 6 && clearance('dbsWeeks', 'A stimulator in the last 6 weeks: written clearance first.'),
+      state === undefined && note('state', 'Not asked whether the medicine works now: taken as not. Best 45 to 90 minutes after a dose.'),
+    ),
+  redFlags: [
+    emergency('rigid', 'Sudden worse stiffness or fever after a missed dose, a fall with a blow to the head, choking'),
+    today('mind', 'New seeing of things, a faint'),
+  ],
+  schools: {
+    'parkinsons-balance': {
+      name: 'Balance',
+      positions: { staged: 'Challenge it early with support, keep it safe later', safe: 'Always keep it safe' },
+      default: 'staged',
+      because: 'Large, fast movement keeps function early; later falls cost more than training gains.',
+    },
+  },
+  limits: [
+    ...limits('par-01', 'Falls back without a catching step.', 'PDPT*', ['support', '>= 1', 'modify', ['early'], 'standing'], ['support', '>= 2', 'avoid', UNSURE, 'standing']),
+    ...limits('par-02', 'Standing on one leg is where falls start.', 'PDPT*', ['feetDown', '= 2', 'modify', ['early'], 'standing', 'support = 0'], ['feetDown', '= 2', 'avoid', UNSURE, 'standing']),
+    ...limits('par-03', 'A wide stance; no steps backwards unaided.', 'PDPT*', ['balanceMargin', '>= 4', 'modify', ['early'], 'standing'], ['balanceMargin', '>= 6', 'avoid', ['mid', 'late'], 'standing']),
+    ...limits('par-04', 'Pressure falls on rising.', 'NG71*', ['headBelowHeart', '<= 20', 'modify', ['early']], ['headBelowHeart', '<= 10', 'modify', ['mid']], ['headBelowHeart', '<= 0', 'avoid', ['drop']]),
+    ...limits('par-05', 'Falls, a stiff neck.', 'common practice', ['headLoad', '<= 0.1', 'avoid'], ['neckLoad', '<= 0.05', 'avoid'], ['fallHeight', '= 0', 'avoid']),
+    ...limits('par-06', 'The stoop is already there: open it.', 'PDPT*', ['thoracicFlexion', '<= 35', 'modify']),
+    ...limits('par-07', 'Freezing, pressure.', 'common practice', ['transitionTime', '>= 10', 'avoid', undefined, 'levelChange >= 30']),
+    ...limits('par-08', 'Rising from the floor is a lesson in itself, with a helper.', 'PDPT*', ['floorTrips', '<= 3', 'watch', ['early']], ['floorTrips', '<= 1', 'modify', ['mid']], ['floorTrips', '= 0', 'avoid', ['late']]),
+    ...limits('par-09', 'Lead and box in the chest.', 'common practice', ['shoulderElevation', '<= 90', 'avoid', ['box']]),
+    ...limits('par-10', 'The head back tips the body backwards.', 'common practice', ['cervicalFlexion', '>= -25', 'modify']),
+    ...limits('par-11', 'Big and strong in the early stage.', 'PDPT*', ['effort', '<= 4', 'watch', ['early']], ['effort', '<= 3', 'modify', ['mid']], ['effort', '<= 2', 'modify', ['late', 'off']]),
+    ...limits('par-12', 'Falls; pressure drops.', 'common practice', ['breathRetention', '= 0', 'avoid', ['mid', 'late']], ['impact', '= 0', 'avoid', ['mid', 'late']]),
+    ...limits('par-13', 'Sweating and pressure are poorly steered.', 'common practice', ['heat', '<= 25', 'modify']),
+    ...limits('par-14', 'Balance leans on the eyes.', 'PDPT*', ['eyesClosed', '= 0', 'avoid', undefined, 'standing']),
+  ], // prettier-ignore
+  favour: ['mobilise-spine-extension', 'mobilise-spine-rotation', 'coordination', 'strengthen-legs', 'stretch-hip-flexors'],
+  stopInClass: 'Freezing over a minute, a faint, a fall, choking, suddenly "off": chair, wait.',
+});

@@ -1,0 +1,74 @@
+import { condition } from './condition.js';
+import { limits, pick } from './limits.js';
+import { PAIN } from './pain.js';
+import { clearance, found, note, open, refer, SPINE_RED_FLAGS, today } from './screening.js';
+
+/** From memory of the sources; to be reviewed by a licensed clinician. */
+export const sciatica = condition({
+  id: 'sciatica',
+  name: 'Sciatica',
+  words: ['sciatica', 'sciatic nerve', 'leg pain', 'piriformis', 'deep gluteal', 'nerve pain in the leg', 'siatica'],
+  parameters: {
+    ...PAIN.parameters,
+    cause: { kind: 'choice', options: ['disc', 'stenosis', 'deep-gluteal', 'unknown'], ask: 'Known cause?', default: 'unknown' },
+    weeksSinceOnset: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since it began' },
+    slrAngle: { kind: 'number', unit: '°', from: 0, to: 120, ask: 'Lying, leg straight: how high until the leg pain starts?', default: 45 },
+    weakness: { kind: 'choice', options: ['none', 'stable', 'new'], ask: 'Weakness or numbness of the leg' },
+    bothLegs: { kind: 'yesno', ask: 'In both legs?', default: false },
+  },
+  stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or leg rise below 45', sub: '6 to 11 weeks', chronic: '12 weeks and more', later: 'From 6 weeks', middle: 'Acute, cause not known', gluteal: 'Deep buttock', 'gluteal-acute': 'Deep buttock, acute' },
+  stagesOf: (a) => {
+    const { cause = 'unknown', weeksSinceOnset, slrAngle = 45 } = a;
+    const acute = weeksSinceOnset === undefined || weeksSinceOnset < 6 || slrAngle < 45;
+    const gluteal = cause === 'deep-gluteal';
+    return [
+      ...PAIN.stagesOf(a),
+      ...pick(
+        acute ? 'acute' : weeksSinceOnset < 12 ? 'sub' : 'chronic',
+        !acute && 'later',
+        acute && cause === 'unknown' && 'middle',
+        gluteal && 'gluteal',
+        gluteal && acute && 'gluteal-acute',
+      ),
+    ];
+  },
+  screen: (a) => [
+    ...PAIN.screen(a),
+    ...found(
+      a.weakness === 'new' && refer('weakness', 'New weakness: call the emergency number.'),
+      a.weakness === undefined && open('weakness', 'weakness or numbness of the leg?'),
+      a.weakness === 'stable' && clearance('weakness', 'Weakness or numbness: written clearance first.'),
+      a.bothLegs === true && a.cause !== 'stenosis' && refer('bothLegs', 'Both legs, without a known narrowing: call the emergency number.'),
+      (a.cause === 'disc' || a.cause === 'stenosis') && note('cause', `Add ${a.cause === 'disc' ? 'a lumbar disc' : 'spinal stenosis'}: its limits hold too.`),
+      a.slrAngle === undefined && note('slrAngle', 'The leg was not raised as a test: taken as 45 degrees.'),
+    ),
+  ],
+  redFlags: [...SPINE_RED_FLAGS, today('calf', 'Calf swelling or warmth')],
+  schools: {
+    'sciatica-stretch': {
+      name: 'Stretch or glide',
+      positions: { glide: 'Glide only', stretch: 'Stretch hamstrings and buttock hard' },
+      default: 'glide',
+      because: 'A stretched, irritated nerve flares for a day.',
+    },
+  },
+  limits: [
+    ...PAIN.limits('sci'),
+    ...limits('sci-01', 'Stay short of where the nerve complains.', 'NASSLDH*', ['straightLegAngle', '<= 35', 'avoid', ['acute'], {
+      of: ({ slrAngle }) => Math.max(20, Math.min(70, (typeof slrAngle === 'number' ? slrAngle : 45) - 10)),
+      reading: '10 degrees short of the test, at least 20 and at most 70.',
+    }]),
+    ...limits('sci-02', 'A nerve likes to glide, not to be stretched.', 'common practice', ['straightLegAngle', '<= 80', 'modify', ['later']]),
+    ...limits('sci-03', 'Move in and out.', 'common practice', ['hold', '<= 5', 'modify', ['acute'], 'straightLegAngle > 45'], ['hold', '<= 30', 'watch', ['later'], 'straightLegAngle > 45']),
+    ...limits('sci-04', 'Rounded back, bent head and straight leg stretch the nerve from both ends.', 'common practice', ['lumbarFlexion', '<= 20', 'modify', undefined, 'straightLegAngle > 45'], ['cervicalFlexion', '<= 20', 'modify', undefined, 'straightLegAngle > 45']),
+    ...limits('sci-05', 'Toes pulled up add stretch to the nerve.', 'common practice', ['ankleDorsiflexion', '<= 0', 'modify', ['acute'], 'straightLegAngle > 45']),
+    ...limits('sci-06', 'Until the direction is known keep to the middle.', 'common practice', ['lumbarFlexion', '-20..25', 'modify', ['middle']]),
+    ...limits('sci-07', 'Small turns only.', 'common practice', ['spineRotation', '<= 20', 'modify', ['acute']], ['spineRotation', '<= 40', 'watch', ['sub']]),
+    ...limits('sci-08', 'It tightens the buttock muscle on the nerve.', 'common practice', ['hipInternalRotation', '<= 20', 'modify', ['gluteal-acute'], 'hipFlexion > 60'], ['hipAdduction', '<= 10', 'modify', ['gluteal-acute'], 'hipFlexion > 60']),
+    ...limits('sci-09', 'A buttock stretch helps in short doses.', 'common practice', ['hold', '<= 60', 'watch', ['gluteal'], 'hipExternalRotation > 40', 'hipFlexion > 80']),
+    ...limits('sci-10', 'Sitting presses nerve and disc.', 'common practice', ['unrelievedSitting', '<= 15', 'modify', ['acute']]),
+    ...limits('sci-11', 'Straining shoots down the leg.', 'NACH*', ['breathRetention', '= 0', 'modify', ['acute']], ['effort', '<= 3', 'modify', ['acute']], ['impact', '<= 1', 'modify', ['acute']]),
+  ], // prettier-ignore
+  favour: ['strengthen-hips', 'strengthen-back', 'rest', 'ease-back'],
+  stopInClass: 'Pain that passes the knee downwards, a foot that drags, both legs.',
+});
