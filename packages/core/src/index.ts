@@ -37,6 +37,7 @@ export {
 } from './conditions/check-answers.js';
 export type { Condition, Grade, ParameterSpec, RedFlag, SchoolSpec } from './conditions/condition.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
+export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { describePart } from './body/contact.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';
@@ -45,6 +46,7 @@ export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
+export { assess, type Answered, type Assessment } from './screening/assess.js';
 export { clearedConditions, screen, type Clearance, type Decision, type Screening, type ScreeningReason } from './screening/screen.js';
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { nameIndex, type NameIndex } from './sequence/names.js';

@@ -1,5 +1,6 @@
-import { activeLimits, type ActiveLimit } from '../conditions/active-limits.js';
-import { clearedConditions, screen } from '../screening/screen.js';
+import type { ActiveLimit } from '../conditions/active-limits.js';
+import { describeConflict, favouredPurposes } from '../conditions/together.js';
+import { assess } from '../screening/assess.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { describeBound, judge, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
@@ -21,8 +22,8 @@ export interface AdaptOptions {
 }
 
 /** The limits that hold for a participant on a day. */
-export function limitsFor(participant: Participant, today: string | null = null): ActiveLimit[] {
-  return activeLimits(participant.conditions, participant.schools, clearedConditions(participant.clearances, today));
+export function limitsFor(participant: Participant, today: string | null = null): readonly ActiveLimit[] {
+  return assess(participant, today).limits;
 }
 
 /** What every step of a participant is judged with; limits of the class as a whole are kept apart. */
@@ -32,6 +33,7 @@ function sharedContext(studio: Studio, participant: Participant, limits: readonl
     limits: limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure)),
     props: participant.props,
     breathSeconds: participant.breathSeconds,
+    favoured: favouredPurposes(participant.conditions),
   };
 }
 
@@ -150,7 +152,7 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
  */
 export function adapt(studio: Studio, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
   const today = options.today ?? null;
-  const limits = limitsFor(participant, today);
+  const { limits, screening, conflicts } = assess(participant, today);
   const shared = sharedContext(studio, participant, limits);
   let tally: Tally = START;
   const tallies: Tally[] = [];
@@ -170,7 +172,8 @@ export function adapt(studio: Studio, sequence: Sequence, participant: Participa
   const most = (of: (at: Tally) => number) => Math.max(0, ...tallies.map(of));
   return {
     id: participant.id,
-    screening: screen(participant.conditions, clearedConditions(participant.clearances, today)),
+    screening,
+    conflicts: conflicts.map(describeConflict),
     steps,
     inserted,
     session: sessionFindings(limits, {

@@ -7,6 +7,7 @@ import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
 import { extremesOnTheWay } from './path.js';
 import { COST, isRest, shapeDistance, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
+import type { Purpose } from '../asanas/purposes.js';
 import { findings, worstOf, type Finding } from './judge.js';
 import type { Chosen, Tally } from './plan.js';
 import { missingProps, propsOf, type Prop, type PropsAtHand } from './props.js';
@@ -20,6 +21,8 @@ export interface StepContext {
   readonly limits: readonly ActiveLimit[];
   readonly props: PropsAtHand;
   readonly breathSeconds: number;
+  /** Purposes that do this person good: among substitutes they are preferred. */
+  readonly favoured: ReadonlySet<Purpose>;
   readonly step: Step;
   readonly tally: Tally;
 }
@@ -84,6 +87,8 @@ export class Evaluation {
     this.needs = propsOf(posture);
     this.cost = candidate.base + COST.prop * this.needs.size;
     if (candidate !== given) {
+      if (asana !== given.asana && !Object.keys(asana.purposes).some((one) => context.favoured.has(one as Purpose)))
+        this.cost += COST.notFavoured;
       this.cost += COST.shape * shapeDistance(posture, given.posture);
       // Lying down in the middle of a standing row, or the reverse, breaks the class apart.
       const [was] = studio.formOf(given.asana, given.variation).ends;

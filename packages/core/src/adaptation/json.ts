@@ -45,6 +45,7 @@ export function personJson(plan: PersonPlan) {
   return {
     id: plan.id,
     screening: plan.screening,
+    conflicts: plan.conflicts,
     minutes: { before: minutes(plan.before), after: minutes(plan.after) },
     steps: plan.steps.map(stepJson),
     inserted: plan.inserted,
@@ -141,11 +142,13 @@ export function asanaJson({
   substitutes,
   counterposes,
   steps,
+  listVariations,
 }: Asana) {
   return {
     id, name, iast, names, kids, base, shown, purposes, dose, substitutes, counterposes,
     variations: variations.map((variation) => ({ id: variation.id, name: variation.name, for: variation.for, as: variation.as })),
-    steps: steps.map(({ asana, side, breath }) => ({ asana, side, breath })),
+    steps: steps.map(({ asana, variation, side, breath }) => ({ asana, side, breath, ...(variation !== undefined && { variation }) })),
+    waysThroughSteps: listVariations.map(({ id: way, name: called, for: whom }) => ({ id: way, name: called, for: whom })),
   }; // prettier-ignore
 }
 

@@ -77,6 +77,8 @@ export interface Inserted {
 export interface PersonPlan {
   readonly id: string;
   readonly screening: Screening;
+  /** Opposed directions of its conditions, in words. */
+  readonly conflicts: readonly string[];
   readonly steps: readonly PlannedStep[];
   readonly inserted: readonly Inserted[];
   readonly session: readonly SessionFinding[];

@@ -12,8 +12,8 @@ export const seatedFloor: readonly AsanaSpec[] = [
     purposes: { 'breath-awareness': 2, 'posture-awareness': 2, calm: 2, 'open-hips': 1, focus: 1 },
     posture: {
       root: { pitch: 2 },
-      legL: { hipFlexion: 88, hipAbduction: 23, hipRotation: 65, knee: 130, ankle: -25 },
-      legR: { hipFlexion: 94, hipAbduction: 30, hipRotation: 64, knee: 115, ankle: -25 },
+      legL: { hipFlexion: 88, hipAbduction: 45, hipRotation: 54, knee: 122, ankle: -20 },
+      legR: { hipFlexion: 92, hipAbduction: 49, hipRotation: 54, knee: 112, ankle: -20 },
       arms: { shoulder: 28, plane: 55, rotation: -20, elbow: 45 },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'hand~thigh'],
     },

@@ -248,8 +248,8 @@ export const standingOneSided: readonly AsanaSpec[] = [
     posture: {
       root: { pitch: 3, roll: 'R1', axial: 'R32' },
       spine: { lumbar: -1, cervical: 1, rotation: 'L32', neckRotation: 'R75' },
-      legL: { hipFlexion: -13, hipAbduction: 49, hipRotation: 20, knee: 5, ankle: 7 },
-      legR: { hipFlexion: 84, hipAbduction: 57, hipRotation: 4, knee: 88, ankle: 3 },
+      legL: { hipFlexion: -13, hipAbduction: 50, hipRotation: 20, knee: 5, ankle: 7 },
+      legR: { hipFlexion: 82, hipAbduction: 50, hipRotation: 4, knee: 90, ankle: 3 },
       arms: { shoulder: 90, forearm: 80 },
       contacts: ['sole>floor'],
     },

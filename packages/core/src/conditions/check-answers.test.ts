@@ -1,5 +1,4 @@
-import { bloodPressureClass, bloodPressureProblem } from '../screening/blood-pressure.js';
-import { chairStandBelowAverage } from '../screening/functional-tests.js';
+import { bloodPressureProblem } from '../screening/blood-pressure.js';
 import { CONDITIONS } from './all.js';
 import { checkAnswers, checkConditions, readCondition } from './check-answers.js';
 import { SOURCES } from './sources.js';
@@ -43,38 +42,7 @@ test('a condition given twice is told', () => {
   ]);
 });
 
-// Whelton PK et al. Hypertension 2018;71:e13-e115 (ACC/AHA 2017): every boundary, below, at and above.
-test.each([
-  [119, 79, 'normal'],
-  [120, 79, 'elevated'],
-  [129, 79, 'elevated'],
-  [119, 80, 'stage 1'],
-  [130, 79, 'stage 1'],
-  [139, 89, 'stage 1'],
-  [140, 79, 'stage 2'],
-  [119, 90, 'stage 2'],
-  [180, 120, 'stage 2'],
-  [181, 100, 'crisis'],
-  [150, 121, 'crisis'],
-] as const)('%i/%i is %s', (systolic, diastolic, name) => expect(bloodPressureClass(systolic, diastolic)).toBe(name));
-
 test('a missing reading is no problem of the pair', () => expect(bloodPressureProblem(150, undefined)).toBeNull());
-
-// STEADI, CDC 2017: below average for age and sex.
-test.each([
-  [13, 60, 'm', true],
-  [14, 60, 'm', false],
-  [11, 64, 'f', true],
-  [12, 64, 'f', false],
-  [9, 70, 'f', true],
-  [10, 70, 'f', false],
-  [6, 94, 'm', true],
-  [7, 94, 'm', false],
-  [3, 90, 'f', true],
-  [4, 90, 'f', false],
-] as const)('%i rises at %i (%s) is below average: %s', (rises, age, sex, below) =>
-  expect(chairStandBelowAverage(rises, age, sex)).toBe(below),
-);
 
 describe('every condition', () => {
   test.each(CONDITIONS)('$id: every limit has reason, source, grade and stages that exist', (condition) => {

@@ -103,7 +103,7 @@ export const recentSurgery = condition({
   limits: [
     ...PAIN.limits('rs'),
     ...limits('rs-01', 'The bone is not yet stiff.', 'common practice',
-      ['footLoad', '<= 0.1', 'avoid', ['leg-none'], { reading: 'No weight is read as the weight of a resting foot; standing on the sound leg counts too, since sides are not told apart.' }], ['footLoad', '<= 0.1', 'avoid', ['leg-touch']],
+      ['footLoad', '<= 0.2', 'avoid', ['leg-none'], { reading: 'No weight is read as the weight of a resting leg; standing on the sound leg counts too, since sides are not told apart.' }], ['footLoad', '<= 0.2', 'avoid', ['leg-touch']],
       ['footLoad', '<= 0.2', 'avoid', ['leg-partial'], { of: ({ kg, bodyKg }) => (typeof kg === 'number' ? kg : 10) / (typeof bodyKg === 'number' ? bodyKg : 70), reading: 'The kilos that are allowed, as a share of body weight.' }], ['footLoad', '<= 0.6', 'watch', ['leg-tolerated']]),
     ...limits('rs-02', 'The bone is not yet stiff.', 'common practice', ['handLoad', '= 0', 'avoid', ['arm-fresh']], ['forearmLoad', '= 0', 'avoid', ['arm-fresh']], ['handLoad', '<= 0.25', 'modify', ['arm-later']], ['forearmLoad', '<= 0.25', 'modify', ['arm-later']]),
     ...limits('rs-03', 'Don’t force what is held or fresh.', ['NG38*', 'common practice'], ['jointRangeUsed', '<= 0.8', 'watch', ['healing'], { reading: 'The affected joint is not told apart from the others, which move freely: shown as a caution at its loosest bound.' }]),

@@ -1,4 +1,4 @@
-import { activeLimits, clearedConditions, findCondition, limitJson, screen, type Grade } from '@lotus-steady/core';
+import { assess, describeConflict, findCondition, limitJson, mergeLimits, type Grade } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { boundWords } from '../../parts/limit-words.js';
 import { DecisionWord } from '../../parts/Verdict.js';
@@ -16,8 +16,13 @@ export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }
   const { conditions, schools, clearances } = draft;
   const meaning = useMemo(() => {
     if (!valid) return null;
-    const cleared = clearedConditions(clearances, today());
-    return { screening: screen(conditions, cleared), limits: activeLimits(conditions, schools, cleared).map(limitJson) };
+    const { screening, limits, conflicts } = assess({ conditions, schools, clearances }, today());
+    const merged = mergeLimits(limits).map(({ strictest, by }) => ({
+      ...limitJson(strictest),
+      // The one that asks most is named by its own condition; the others once each.
+      asking: [...new Set(by.map(({ condition }) => findCondition(condition)?.name ?? condition))],
+    }));
+    return { screening, limits: merged, conflicts: conflicts.map(describeConflict) };
   }, [conditions, schools, clearances, valid]);
   return (
     <aside aria-labelledby="meaning" className="rounded border border-rule bg-sheet p-4 lg:sticky lg:top-4">
@@ -42,6 +47,16 @@ export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }
               ))}
             </ul>
           )}
+          {meaning.conflicts.length > 0 && (
+            <div className="mt-3 border-l-2 border-dashed border-ink pl-3">
+              <h3 className="font-semibold">Opposed directions</h3>
+              <ul className="list-disc pl-5">
+                {meaning.conflicts.map((text) => (
+                  <li key={text}>{text}</li>
+                ))}
+              </ul>
+            </div>
+          )}
           {conditions.length === 0 && <p className="mt-2 text-soft">No condition, no limits.</p>}
           {GRADES.map(({ grade, title }) => {
             const limits = meaning.limits.filter((limit) => limit.grade === grade);
@@ -52,10 +67,14 @@ export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }
                     {title} ({limits.length} limits)
                   </summary>
                   <ul className="mt-1 space-y-1.5 text-sm">
-                    {limits.map(({ limit, label, bound, unit, when, text }) => (
+                    {limits.map(({ limit, label, bound, unit, when, text, asking }) => (
                       <li key={limit}>
                         <strong>{label}</strong> {boundWords(bound)} {unit}
-                        {when.map((one) => `, ${one}`)}. <span className="text-soft">{text}</span>
+                        {when.map((one) => `, ${one}`)}.{' '}
+                        <span className="text-soft">
+                          {text}
+                          {asking.length > 1 && ` Asked for by ${asking.join(', ')}.`}
+                        </span>
                       </li>
                     ))}
                   </ul>
