@@ -35,7 +35,8 @@ export {
   readCondition,
   type ConditionAnswer,
 } from './conditions/check-answers.js';
-export type { Condition, Grade, ParameterSpec, RedFlag, SchoolSpec } from './conditions/condition.js';
+export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, type SchoolSpec } from './conditions/condition.js';
+export { findConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { describeSource, SOURCES } from './conditions/sources.js';

@@ -3,20 +3,24 @@ import type { Facing, Measure } from '../body/measure.js';
 import { KnowledgeError } from '../knowledge-error.js';
 import type { SourceMark } from './sources.js';
 
+/** Asked only once another question has one of these answers. */
+type OnlyIf = Readonly<Record<string, readonly (string | boolean)[]>>;
+
 /** What an answer may be, in which unit and range, and how it is asked. */
-export type ParameterSpec =
-  | {
-      readonly kind: 'number';
-      readonly unit: string;
-      readonly from: number;
-      readonly to: number;
-      readonly ask: string;
-      readonly default?: number;
-    }
-  | { readonly kind: 'choice'; readonly options: readonly string[]; readonly ask: string; readonly default?: string }
+export type ParameterSpec = {
+  readonly ask: string;
+  readonly onlyIf?: OnlyIf;
+  /** How it is measured or tested. */
+  readonly how?: string;
+  /** A stopwatch beside it: counting up, or down from so many seconds. */
+  readonly clock?: 'up' | number;
+} & (
+  | { readonly kind: 'number'; readonly unit: string; readonly from: number; readonly to: number; readonly default?: number }
+  | { readonly kind: 'choice'; readonly options: readonly string[]; readonly default?: string }
   /** Several of a list. "None" must be said: an unanswered set is missing, not empty. */
-  | { readonly kind: 'set'; readonly options: readonly string[]; readonly ask: string }
-  | { readonly kind: 'yesno'; readonly ask: string; readonly default?: boolean };
+  | { readonly kind: 'set'; readonly options: readonly string[] }
+  | { readonly kind: 'yesno'; readonly default?: boolean }
+);
 
 type AnswerOf<S extends ParameterSpec> = S extends { kind: 'number' }
   ? number
@@ -145,6 +149,16 @@ export function condition<const P extends Parameters, const Stage extends string
     if (!(school.default in school.positions)) throw new KnowledgeError(`${input.id}: school ${key} has no position "${school.default}"`);
   // The answers are checked against the parameters before they reach these functions (check-answers.ts).
   return { ...input, schools } as unknown as Condition;
+}
+
+/** Whether a question matters to what was said so far. What was answered already stays in sight. */
+export function isAsked(condition: Condition, name: string, answers: AnyAnswers): boolean {
+  const { onlyIf } = condition.parameters[name]!;
+  if (onlyIf === undefined || answers[name] !== undefined) return true;
+  return Object.entries(onlyIf).every(([other, values]) => {
+    const value = answers[other];
+    return Array.isArray(value) ? values.some((one) => value.includes(one as string)) : values.includes(value as string | boolean);
+  });
 }
 
 /** One row of a table that has several bounds, stages or measures: limits that share reason and source. */

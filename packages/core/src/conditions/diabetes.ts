@@ -48,7 +48,7 @@ export const diabetes = condition({
     years: { kind: 'number', unit: 'year', from: 0, to: 100, ask: 'Years with diabetes' },
     neuropathy: { kind: 'choice', options: ['none', 'feet', 'autonomic', 'both', 'unknown'], ask: 'Damaged nerves' },
     retinopathy: { kind: 'choice', options: ['none', 'mild', 'moderate', 'severe', 'proliferative', 'unknown'], ask: 'Eyes, at a check in the last two years', default: 'unknown' },
-    weeksSinceEyeTreatment: { kind: 'number', unit: 'week', from: 0, to: 520, ask: 'Weeks since an eye treatment, if any' },
+    weeksSinceEyeTreatment: { kind: 'number', unit: 'week', from: 0, to: 520, ask: 'Weeks since an eye treatment, if any', onlyIf: { retinopathy: ['moderate', 'severe', 'proliferative'] } },
     footWound: { kind: 'yesno', ask: 'A wound or a hot swollen foot?' },
     bellyDevice: { kind: 'yesno', ask: 'Pump or sensor on the belly?', default: false },
     heartDisease: { kind: 'yesno', ask: 'Heart disease?', default: false },

@@ -147,6 +147,16 @@ describe.each(CONDITIONS.map((condition) => [condition.id, condition] as const))
     expect(() => activeLimits([{ id: condition.id }])).not.toThrow();
   });
 
+  test('a question that waits for another waits for one that exists, and for answers that it can have', () => {
+    for (const [name, { onlyIf = {} }] of Object.entries(condition.parameters)) {
+      for (const [other, values] of Object.entries(onlyIf)) {
+        const spec = condition.parameters[other];
+        const can: readonly unknown[] = spec?.kind === 'yesno' ? [true, false] : spec && 'options' in spec ? [...spec.options, 'none'] : [];
+        expect([name, other, values.filter((value) => !can.includes(value))]).toEqual([name, other, []]);
+      }
+    }
+  });
+
   test('default answers pass their own check', () => {
     const defaults = Object.fromEntries(Object.entries(condition.parameters).flatMap(([name, spec]) => ('default' in spec && spec.default !== undefined ? [[name, spec.default]] : []))); // prettier-ignore
     expect(checkAnswers({ id: condition.id, ...defaults } as ConditionAnswer)).toEqual([]);

@@ -1,3 +1,4 @@
+import { bloodPressureClass } from '../screening/blood-pressure.js';
 import { condition, row, type ScreeningFinding } from './condition.js';
 
 type Stage = 'ok' | 's1' | 'ctrl' | 's2' | 's2b' | 's3';
@@ -19,7 +20,7 @@ export const hypertension = condition({
   name: 'High blood pressure',
   words: ['high BP', 'blood pressure', 'hypertensive', 'BP'],
   parameters: {
-    systolic: { kind: 'number', unit: 'mmHg', from: 60, to: 260, ask: 'Upper number, seated, after five minutes of rest' },
+    systolic: { kind: 'number', unit: 'mmHg', from: 60, to: 260, ask: 'Upper number, seated, after five minutes of rest', how: 'Back leaning, feet flat, arm on a table at the height of the heart, no talking, no coffee or exercise in the half hour before. Two readings a minute apart; enter the mean.' },
     diastolic: { kind: 'number', unit: 'mmHg', from: 30, to: 160, ask: 'Lower number' },
     controlled: {
       kind: 'choice',
@@ -51,6 +52,8 @@ export const hypertension = condition({
   screen: ({ systolic, diastolic, controlled, betaBlocker, aneurysm, organDamage }) => {
     const found: ScreeningFinding[] = [];
     const stage = stageOf(systolic, diastolic, controlled === 'yes' || betaBlocker === true);
+    if (systolic !== undefined && diastolic !== undefined)
+      found.push({ parameter: 'systolic', text: `${systolic}/${diastolic} mmHg is ${bloodPressureClass(systolic, diastolic)} (ACC/AHA 2017).`, outcome: 'note' });
     if (systolic === undefined || diastolic === undefined)
       found.push({ parameter: 'systolic', text: 'No reading: treated as 140 to 159, uncontrolled.', outcome: 'note' });
     if (stage === 's3')

@@ -11,7 +11,7 @@ export const hypotensionSyncope = condition({
   name: 'Low blood pressure or fainting',
   words: ['low BP', 'low blood pressure', 'fainting', 'faints', 'POTS', 'orthostatic', 'dizzy on standing', 'blackout', 'syncope'],
   parameters: {
-    lyingSystolic: { kind: 'number', unit: 'mmHg', from: 50, to: 260, ask: 'Upper number after 5 minutes of lying' },
+    lyingSystolic: { kind: 'number', unit: 'mmHg', from: 50, to: 260, ask: 'Upper number after 5 minutes of lying', how: 'Lie for 5 minutes, read; stand up, read after 1 and after 3 minutes. Stay beside them; sit them down if they feel faint.' },
     lyingDiastolic: { kind: 'number', unit: 'mmHg', from: 25, to: 160, ask: 'Lower number, lying' },
     standSystolic: { kind: 'number', unit: 'mmHg', from: 50, to: 260, ask: 'Lowest upper number at 1 and 3 minutes of standing' },
     standDiastolic: { kind: 'number', unit: 'mmHg', from: 25, to: 160, ask: 'Lowest lower number, standing' },

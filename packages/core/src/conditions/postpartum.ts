@@ -43,7 +43,7 @@ export const postpartum = condition({
     weeks: { kind: 'number', unit: 'week', from: 0, to: 104, ask: 'How many weeks since the birth?' },
     birth: { kind: 'choice', options: ['vaginal', 'assisted', 'caesarean'], ask: 'How was the birth?', default: 'caesarean' },
     tear: { kind: 'number', unit: 'degree', from: 0, to: 4, ask: 'A tear or cut: which degree? (0 for none)' },
-    gapFingers: { kind: 'number', unit: 'finger', from: 0, to: 8, ask: 'Gap between the belly muscles at the navel, head lifted, in finger-breadths' },
+    gapFingers: { kind: 'number', unit: 'finger', from: 0, to: 8, ask: 'Gap between the belly muscles at the navel, head lifted, in finger-breadths', how: 'Lying on the back, knees bent. Lift the head a little and breathe out; lay fingers across the midline at the navel and feel how many fit between the edges.' },
     gapCm: { kind: 'number', unit: 'cm', from: 0, to: 15, ask: 'The same gap in cm, if measured' },
     doming: { kind: 'yesno', ask: 'Does a ridge stand up along the midline when the head lifts?', default: true },
     pelvicFloor: { kind: 'set', options: ['leak', 'heaviness', 'bulge', 'pain'], ask: 'Any of these from the pelvic floor? (say none if not)' },

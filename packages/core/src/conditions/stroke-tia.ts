@@ -16,7 +16,7 @@ export const strokeTia = condition({
     affected: { kind: 'choice', options: ['left', 'right', 'none'], ask: 'Weaker side' },
     berg: { kind: 'number', unit: 'points', from: 0, to: 56, ask: 'Berg balance scale', default: 44 },
     aid: { kind: 'yesno', ask: 'Walks with a stick or frame?', default: false },
-    shoulderWeak: { kind: 'yesno', ask: 'Is the weaker shoulder loose or painful?' },
+    shoulderWeak: { kind: 'yesno', ask: 'Is the weaker shoulder loose or painful?', onlyIf: { affected: ['left', 'right'] } },
     neglect: { kind: 'yesno', ask: 'Does one side go unnoticed?', default: false },
     aphasia: { kind: 'yesno', ask: 'Trouble with words?', default: false },
     fieldLoss: { kind: 'yesno', ask: 'Half of the sight gone?', default: false },

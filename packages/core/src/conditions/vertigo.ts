@@ -12,7 +12,7 @@ export const vertigo = condition({
     side: { kind: 'choice', options: ['left', 'right', 'both'], ask: 'Which ear?', default: 'both' },
     phase: { kind: 'choice', options: ['active', 'treated', 'quiet'], ask: 'Active, treated in the last week, or quiet?', default: 'active' },
     attackNow: { kind: 'yesno', ask: 'An attack now, or Menière attack in the last 24 hours?', default: false },
-    oneLeg: { kind: 'number', unit: 's', from: 0, to: 60, ask: 'Seconds on one leg', default: 3 },
+    oneLeg: { kind: 'number', unit: 's', from: 0, to: 60, ask: 'Seconds on one leg', clock: 'up', how: 'Near a wall, eyes open, the better leg.', default: 3 },
     hearing: { kind: 'yesno', ask: 'Is hearing falling?', default: false },
   },
   stages: { act: 'Active', tre: 'Treated in the last week', qui: 'Quiet', later: 'Treated or quiet', unsteady: 'Treated, Menière, neuritis, or unsteady', eyes: 'Balance needs the eyes', 'act-tre': 'Active or treated' },

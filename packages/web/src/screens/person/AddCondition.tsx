@@ -1,17 +1,12 @@
-import { CONDITIONS, type Condition } from '@lotus-steady/core';
+import { findConditions, type Condition } from '@lotus-steady/core';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Label, Field } from '@headlessui/react';
 import { useState } from 'react';
 import { INPUT } from '../../parts/button-styles.js';
 
-function fits({ name, words, id }: Condition, wanted: string): boolean {
-  const text = wanted.trim().toLowerCase();
-  return text === '' || [name, id, ...words].some((one) => one.toLowerCase().includes(text));
-}
-
 /** Finds a condition by its name or the plain words people use for it. */
 export function AddCondition({ present, onAdd }: { present: readonly string[]; onAdd: (condition: Condition) => void }) {
   const [wanted, setWanted] = useState('');
-  const open = CONDITIONS.filter((condition) => !present.includes(condition.id) && fits(condition, wanted));
+  const open = findConditions(wanted).filter(({ id }) => !present.includes(id));
   return (
     <Field className="relative max-w-md">
       <Label className="mb-1 block text-sm font-semibold">Add a condition or stage of life</Label>
@@ -31,7 +26,7 @@ export function AddCondition({ present, onAdd }: { present: readonly string[]; o
           className={INPUT}
           autoComplete="off"
         />
-        <ComboboxOptions className="absolute z-10 mt-1 w-full rounded border border-soft bg-sheet shadow-lg">
+        <ComboboxOptions className="absolute z-10 mt-1 max-h-80 w-full overflow-y-auto rounded border border-soft bg-sheet shadow-lg">
           {open.map((condition) => (
             <ComboboxOption key={condition.id} value={condition} className="px-3 py-2 data-focus:bg-shade">
               <span className="font-semibold">{condition.name}</span>

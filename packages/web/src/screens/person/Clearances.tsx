@@ -37,42 +37,37 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
     ),
   ];
   const ids = [...new Set([...asked, ...clearances.map(({ condition }) => condition)])];
-  if (ids.length === 0) return null;
+  if (ids.length === 0) return <p className="text-soft">Nothing that was said asks for a written word.</p>;
   const set = (condition: string, change: Partial<Clearance>) =>
     onChange(clearances.map((one) => (one.condition === condition ? { ...one, ...change } : one)));
   return (
-    <section aria-labelledby="clearances">
-      <h2 id="clearances" className="mb-2 text-lg">
-        Written clearance
-      </h2>
-      <div className="space-y-3">
-        {ids.map((id) => {
-          const own = clearances.find(({ condition }) => condition === id);
-          const name = findCondition(id)?.name ?? id;
-          return own ? (
-            <fieldset key={id} className="rounded border border-rule bg-sheet p-4">
-              <legend className="px-1 font-semibold">{name}</legend>
-              <div className="grid gap-4 sm:grid-cols-3">
-                <TextField label="Given by" value={own.by} onChange={(by) => set(id, { by })} />
-                <TextField label="On" type="date" value={own.on} onChange={(on) => set(id, { on })} />
-                <TextField label="Holds until" type="date" value={own.until} onChange={(until) => set(id, { until })} />
-              </div>
-              <button type="button" onClick={() => onChange(clearances.filter((one) => one !== own))} className="mt-3 text-sm underline">
-                Remove this clearance
-              </button>
-            </fieldset>
-          ) : (
-            <button
-              key={id}
-              type="button"
-              className={PLAIN}
-              onClick={() => onChange([...clearances, { condition: id, by: '', on: today(), until: today() }])}
-            >
-              Enter a clearance for: {name}
+    <div className="space-y-3">
+      {ids.map((id) => {
+        const own = clearances.find(({ condition }) => condition === id);
+        const name = findCondition(id)?.name ?? id;
+        return own ? (
+          <fieldset key={id} className="rounded border border-rule bg-sheet p-4">
+            <legend className="px-1 font-semibold">{name}</legend>
+            <div className="grid gap-4 sm:grid-cols-3">
+              <TextField label="Given by" value={own.by} onChange={(by) => set(id, { by })} />
+              <TextField label="On" type="date" value={own.on} onChange={(on) => set(id, { on })} />
+              <TextField label="Holds until" type="date" value={own.until} onChange={(until) => set(id, { until })} />
+            </div>
+            <button type="button" onClick={() => onChange(clearances.filter((one) => one !== own))} className="mt-3 text-sm underline">
+              Remove this clearance
             </button>
-          );
-        })}
-      </div>
-    </section>
+          </fieldset>
+        ) : (
+          <button
+            key={id}
+            type="button"
+            className={PLAIN}
+            onClick={() => onChange([...clearances, { condition: id, by: '', on: today(), until: today() }])}
+          >
+            Enter a clearance for: {name}
+          </button>
+        );
+      })}
+    </div>
   );
 }

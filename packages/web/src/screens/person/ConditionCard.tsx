@@ -1,9 +1,21 @@
-import { FLAGS, flagsSpec, type Condition, type ConditionAnswer, type ParameterSpec, type Problem } from '@lotus-steady/core';
+import {
+  FLAGS,
+  flagsSpec,
+  isAsked,
+  type Condition,
+  type ConditionAnswer,
+  type ParameterSpec,
+  type Problem,
+  type SchoolChoices,
+} from '@lotus-steady/core';
 import { X } from 'lucide-react';
+import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
 import { problemAt } from './person-draft.js';
+import { Schools } from './Schools.js';
+import { Stopwatch } from './Stopwatch.js';
 
 type Answer = ConditionAnswer[string];
 
@@ -67,19 +79,44 @@ function SetField({ spec, value, problem, onChange, optionWords = words }: Field
   );
 }
 
+/** A number, with how it is measured and a stopwatch where it is a test against time. */
+function TimedNumber({
+  spec,
+  value,
+  problem,
+  onChange,
+}: Omit<FieldProps, 'value'> & { spec: Extract<ParameterSpec, { kind: 'number' }>; value: number | undefined }) {
+  // A number that the watch enters begins a fresh field: what is typed is kept inside it.
+  const [entered, setEntered] = useState(0);
+  return (
+    <div>
+      <NumberField
+        key={entered}
+        label={spec.ask}
+        unit={spec.unit === '0-10' ? 'of 10' : spec.unit}
+        value={value}
+        problem={problem}
+        onChange={onChange}
+        {...(spec.how !== undefined && { hint: spec.how })}
+      />
+      {spec.clock !== undefined && (
+        <Stopwatch
+          from={spec.clock}
+          onStop={(seconds) => {
+            onChange(Math.min(spec.to, Math.max(spec.from, seconds)));
+            setEntered(entered + 1);
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
 function ParameterField(props: FieldProps) {
   const { spec, value, problem, onChange } = props;
   switch (spec.kind) {
     case 'number':
-      return (
-        <NumberField
-          label={spec.ask}
-          unit={spec.unit === '0-10' ? 'of 10' : spec.unit}
-          value={value as number | undefined}
-          problem={problem}
-          onChange={onChange}
-        />
-      );
+      return <TimedNumber spec={spec} value={value as number | undefined} problem={problem} onChange={onChange} />;
     case 'choice':
       return (
         <AnswerSelect
@@ -110,12 +147,14 @@ interface Props {
   readonly condition: Condition;
   readonly answer: ConditionAnswer;
   readonly problems: readonly Problem[];
+  readonly schools: SchoolChoices;
+  readonly onSchools: (schools: SchoolChoices) => void;
   readonly onChange: (answer: ConditionAnswer) => void;
   readonly onRemove: () => void;
 }
 
 /** The questions of one condition, and whether one of its warning signs is there today. */
-export function ConditionCard({ condition, answer, problems, onChange, onRemove }: Props) {
+export function ConditionCard({ condition, answer, problems, schools, onSchools, onChange, onRemove }: Props) {
   const set = (name: string, value: Answer) => {
     const { [name]: _old, ...rest } = answer;
     onChange((value === undefined ? rest : { ...rest, [name]: value }) as ConditionAnswer);
@@ -136,15 +175,17 @@ export function ConditionCard({ condition, answer, problems, onChange, onRemove 
         </button>
       </div>
       <div className="grid gap-4 sm:grid-cols-2">
-        {Object.entries(condition.parameters).map(([name, spec]) => (
-          <ParameterField
-            key={name}
-            spec={spec}
-            value={answer[name]}
-            problem={problemAt(problems, `${condition.id}.${name}`)}
-            onChange={(value) => set(name, value)}
-          />
-        ))}
+        {Object.entries(condition.parameters)
+          .filter(([name]) => isAsked(condition, name, answer))
+          .map(([name, spec]) => (
+            <ParameterField
+              key={name}
+              spec={spec}
+              value={answer[name]}
+              problem={problemAt(problems, `${condition.id}.${name}`)}
+              onChange={(value) => set(name, value)}
+            />
+          ))}
         <SetField
           spec={flagsSpec(condition)}
           value={answer[FLAGS]}
@@ -153,6 +194,7 @@ export function ConditionCard({ condition, answer, problems, onChange, onRemove 
           onChange={(value) => set(FLAGS, value)}
         />
       </div>
+      <Schools condition={condition} chosen={schools} onChange={onSchools} />
     </section>
   );
 }

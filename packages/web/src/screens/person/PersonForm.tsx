@@ -12,24 +12,12 @@ import { SaveBar } from '../../parts/SaveBar.js';
 import { AddCondition } from './AddCondition.js';
 import { Clearances } from './Clearances.js';
 import { ConditionCard } from './ConditionCard.js';
+import { Guided, type Part } from './Guided.js';
+import { LifeStages } from './LifeStages.js';
 import { Meaning } from './Meaning.js';
+import { BODY_LABELS, ReachFields, WHO } from './ReachFields.js';
+import { Why } from './Why.js';
 import { checkDraft, NEW_PERSON, problemAt, toDraft, type PersonDraft } from './person-draft.js';
-
-type BodyKey = keyof typeof BODY_RANGES;
-const WHO: readonly BodyKey[] = ['stature', 'mass', 'age'];
-const BODY_LABELS: Record<BodyKey, string> = {
-  stature: 'Height',
-  mass: 'Weight',
-  age: 'Age',
-  legLength: 'Leg, floor to hip joint',
-  armLength: 'Arm, shoulder to fingertips',
-  neckFlexion: 'Chin to chest',
-  hamstring: 'Straight leg raised, lying',
-  hipFlexion: 'Bent knee to chest',
-  kneeFlexion: 'Knee bend',
-  shoulderElevation: 'Arm raised forward and up',
-  shoulderExtension: 'Arm straight back',
-};
 
 function Erase({ person }: { person: Person }) {
   const navigate = useNavigate();
@@ -109,11 +97,143 @@ export function PersonForm({ stored }: { stored: Person | null }) {
     if (found.length === 0) save();
   };
 
+  const present = draft.conditions.map(({ id }) => id);
+  const add = (id: string) => set({ conditions: [...draft.conditions, { id }] });
+  const remove = (gone: string) =>
+    set({
+      conditions: draft.conditions.filter(({ id }) => id !== gone),
+      clearances: draft.clearances.filter(({ condition }) => condition !== gone),
+    });
+  const guided = stored === null;
+
+  const parts: readonly Part[] = [
+    {
+      id: 'who',
+      title: 'Who are they?',
+      content: (
+        <div className="grid gap-4 sm:grid-cols-4">
+          <div className="sm:col-span-4">
+            <label htmlFor="name" className="mb-1 block text-sm font-semibold">
+              Name
+            </label>
+            <input
+              id="name"
+              value={draft.name}
+              onChange={(event) => set({ name: event.target.value })}
+              className={`${INPUT} max-w-md`}
+              aria-invalid={problemAt(problems, 'name') !== undefined}
+            />
+            {problemAt(problems, 'name') !== undefined && <p className="mt-1 text-sm text-accent">{problemAt(problems, 'name')}</p>}
+          </div>
+          {WHO.map((key) => (
+            <NumberField
+              key={key}
+              label={BODY_LABELS[key]}
+              unit={BODY_RANGES[key].unit}
+              value={draft.body[key]}
+              problem={problemAt(problems, key)}
+              onChange={(value) => setBody({ [key]: value })}
+            />
+          ))}
+          <SelectField
+            label="Sex (for the body’s proportions)"
+            value={draft.body.sex ?? ''}
+            onChange={(sex) => setBody({ sex: sex === '' ? undefined : (sex as 'f' | 'm') })}
+          >
+            <option value="">not told</option>
+            <option value="f">female</option>
+            <option value="m">male</option>
+          </SelectField>
+        </div>
+      ),
+    },
+    {
+      id: 'why',
+      title: 'Why are they here?',
+      content: <Why note={draft.note} present={present} onNote={(note) => set({ note })} onAdd={add} />,
+    },
+    {
+      id: 'life',
+      title: 'Stage of life and way of practising',
+      content: <LifeStages present={present} onTurn={(id, on) => (on ? add(id) : remove(id))} />,
+    },
+    {
+      id: 'conditions',
+      title: 'Health',
+      content: (
+        <div className="space-y-4">
+          <AddCondition present={present} onAdd={({ id }) => add(id)} />
+          {draft.conditions.map((answer) => {
+            const condition = findCondition(answer.id);
+            return condition ? (
+              <ConditionCard
+                key={answer.id}
+                condition={condition}
+                answer={answer}
+                problems={problems}
+                schools={draft.schools}
+                onSchools={(schools) => set({ schools: { ...schools } })}
+                onChange={setCondition}
+                onRemove={() => remove(answer.id)}
+              />
+            ) : null;
+          })}
+        </div>
+      ),
+    },
+    {
+      id: 'reach',
+      title: 'Measured reach',
+      content: (
+        <>
+          <p className="mb-3 text-soft">Only what is known; figures and prop heights follow it.</p>
+          <ReachFields body={draft.body} problems={problems} onBody={setBody} />
+        </>
+      ),
+    },
+    {
+      id: 'props',
+      title: 'Props at hand, breath',
+      content: (
+        <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
+          {PROPS.map((prop: Prop) => (
+            <NumberField
+              key={prop}
+              label={prop[0]!.toUpperCase() + prop.slice(1)}
+              unit=""
+              value={draft.props[prop] ?? 0}
+              onChange={(value) => set({ props: { ...draft.props, [prop]: Number.isInteger(value) ? value : 0 } })}
+            />
+          ))}
+          <div className="col-span-2">
+            <NumberField
+              label="One breath, in and out"
+              unit={`seconds (${BREATH_RANGE.from} to ${BREATH_RANGE.to})`}
+              value={draft.breathSeconds}
+              problem={problemAt(problems, 'breathSeconds')}
+              onChange={(value) => set({ breathSeconds: value ?? Number.NaN })}
+            />
+          </div>
+        </div>
+      ),
+    },
+    {
+      id: 'word',
+      title: 'Word of doctor or midwife',
+      content:
+        found.length === 0 || found.every(({ field }) => field === 'name') ? (
+          <Clearances draft={draft} onChange={(clearances) => set({ clearances: clearances.map((one) => ({ ...one })) })} />
+        ) : (
+          <p className="text-soft">Mend the marked answers first.</p>
+        ),
+    },
+  ];
+
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-2xl">{draft.name || 'Someone new'}</h1>
-        <SaveBar state={state} onSave={trySave} />
+        {!guided && <SaveBar state={state} onSave={trySave} />}
       </div>
       {tried && found.length > 0 && (
         <ul role="alert" className="mb-4 list-disc rounded border border-accent bg-sheet p-4 pl-8">
@@ -150,135 +270,21 @@ export function PersonForm({ stored }: { stored: Person | null }) {
         </section>
       )}
       <div className="grid items-start gap-6 lg:grid-cols-[1fr_24rem]">
-        <div className="space-y-7">
-          <section aria-labelledby="who" className="grid gap-4 sm:grid-cols-4">
-            <h2 id="who" className="sr-only">
-              Who
-            </h2>
-            <div className="sm:col-span-4">
-              <label htmlFor="name" className="mb-1 block text-sm font-semibold">
-                Name
-              </label>
-              <input
-                id="name"
-                value={draft.name}
-                onChange={(event) => set({ name: event.target.value })}
-                className={`${INPUT} max-w-md`}
-                aria-invalid={problemAt(problems, 'name') !== undefined}
-              />
-              {problemAt(problems, 'name') !== undefined && <p className="mt-1 text-sm text-accent">{problemAt(problems, 'name')}</p>}
-            </div>
-            {WHO.map((key) => (
-              <NumberField
-                key={key}
-                label={BODY_LABELS[key]}
-                unit={BODY_RANGES[key].unit}
-                value={draft.body[key]}
-                problem={problemAt(problems, key)}
-                onChange={(value) => setBody({ [key]: value })}
-              />
+        {guided ? (
+          <Guided parts={parts} last={<SaveBar state={state} onSave={trySave} />} />
+        ) : (
+          <div className="space-y-7">
+            {parts.map(({ id, title, content }) => (
+              <section key={id} aria-labelledby={id}>
+                <h2 id={id} className="mb-3 text-lg">
+                  {title}
+                </h2>
+                {content}
+              </section>
             ))}
-            <SelectField
-              label="Sex (for the body’s proportions)"
-              value={draft.body.sex ?? ''}
-              onChange={(sex) => setBody({ sex: sex === '' ? undefined : (sex as 'f' | 'm') })}
-            >
-              <option value="">not told</option>
-              <option value="f">female</option>
-              <option value="m">male</option>
-            </SelectField>
-          </section>
-
-          <details>
-            <summary className="cursor-pointer">
-              <span className="font-serif text-lg font-semibold">Measured reach</span>{' '}
-              <span className="text-sm text-soft">if it is known; figures and props follow</span>
-            </summary>
-            <div className="mt-3 grid gap-4 sm:grid-cols-3">
-              {(Object.keys(BODY_RANGES) as BodyKey[])
-                .filter((key) => !WHO.includes(key))
-                .map((key) => (
-                  <NumberField
-                    key={key}
-                    label={BODY_LABELS[key]}
-                    unit={BODY_RANGES[key].unit}
-                    value={draft.body[key]}
-                    problem={problemAt(problems, key)}
-                    onChange={(value) => setBody({ [key]: value })}
-                  />
-                ))}
-            </div>
-          </details>
-
-          <section aria-labelledby="conditions" className="space-y-4">
-            <h2 id="conditions" className="text-lg">
-              Health and stage of life
-            </h2>
-            {draft.conditions.map((answer) => {
-              const condition = findCondition(answer.id);
-              return condition ? (
-                <ConditionCard
-                  key={answer.id}
-                  condition={condition}
-                  answer={answer}
-                  problems={problems}
-                  onChange={setCondition}
-                  onRemove={() =>
-                    set({
-                      conditions: draft.conditions.filter(({ id }) => id !== answer.id),
-                      clearances: draft.clearances.filter((one) => one.condition !== answer.id),
-                    })
-                  }
-                />
-              ) : null;
-            })}
-            <AddCondition
-              present={draft.conditions.map(({ id }) => id)}
-              onAdd={({ id }) => set({ conditions: [...draft.conditions, { id }] })}
-            />
-          </section>
-
-          {found.length === 0 && (
-            <Clearances draft={draft} onChange={(clearances) => set({ clearances: clearances.map((one) => ({ ...one })) })} />
-          )}
-
-          <section aria-labelledby="props">
-            <h2 id="props" className="mb-2 text-lg">
-              Props at hand
-            </h2>
-            <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
-              {PROPS.map((prop: Prop) => (
-                <NumberField
-                  key={prop}
-                  label={prop[0]!.toUpperCase() + prop.slice(1)}
-                  unit=""
-                  value={draft.props[prop] ?? 0}
-                  onChange={(value) => set({ props: { ...draft.props, [prop]: Number.isInteger(value) ? value : 0 } })}
-                />
-              ))}
-            </div>
-          </section>
-
-          <section aria-labelledby="more" className="space-y-4">
-            <h2 id="more" className="text-lg">
-              Breath and notes
-            </h2>
-            <NumberField
-              label="One breath, in and out"
-              unit={`seconds (${BREATH_RANGE.from} to ${BREATH_RANGE.to})`}
-              value={draft.breathSeconds}
-              problem={problemAt(problems, 'breathSeconds')}
-              onChange={(value) => set({ breathSeconds: value ?? Number.NaN })}
-            />
-            <div>
-              <label htmlFor="note" className="mb-1 block text-sm font-semibold">
-                Note
-              </label>
-              <textarea id="note" rows={3} value={draft.note} onChange={(event) => set({ note: event.target.value })} className={INPUT} />
-            </div>
-          </section>
-          {stored && <Erase person={stored} />}
-        </div>
+            {stored && <Erase person={stored} />}
+          </div>
+        )}
         <Meaning draft={draft} valid={found.every(({ field }) => field === 'name')} />
       </div>
     </>

@@ -1,0 +1,51 @@
+import Fuse from 'fuse.js';
+import { CONDITIONS } from './all.js';
+import type { Condition } from './condition.js';
+
+/** Words that say nothing of which condition is meant. */
+const IDLE = new Set(['and', 'the', 'with', 'have', 'has', 'had', 'from', 'for', 'her', 'his', 'their', 'pain', 'trouble', 'disease', 'problem', 'problems', 'bad', 'old', 'year', 'years', 'weeks', 'week', 'since', 'very', 'some', 'left', 'right']); // prettier-ignore
+
+/** Levels of the spine ("L4/5", "C5-6") tell the region and nothing else. */
+function plainWords(text: string): string {
+  return text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{Mn}/gu, '')
+    .replace(/\b[lc]\d(?:\s*[/-]\s*[lcs]?\d)?\b/g, ' ')
+    .replace(/[^a-z0-9/ -]/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+}
+
+const ENTRIES = CONDITIONS.flatMap((condition) =>
+  [condition.name, condition.id.replaceAll('-', ' '), ...condition.words].map((text) => ({ condition, text: plainWords(text) })),
+);
+const WHOLE = new Fuse(ENTRIES, { keys: ['text'], includeScore: true, ignoreLocation: true, threshold: 0.34, minMatchCharLength: 2 });
+
+/** How well a condition answers to one phrase, 0 exactly to 1 hardly. */
+function scores(phrase: string, weight: number, into: Map<Condition, number>): void {
+  for (const { item, score = 1 } of WHOLE.search(phrase)) {
+    // A short abbreviation inside a longer word is an accident: "ms" is no part of "spasms".
+    if (phrase.length <= 3 && !` ${item.text} `.includes(` ${phrase} `)) continue;
+    const value = (item.text === phrase ? 0 : score + 0.01) + weight;
+    if (value < (into.get(item.condition) ?? Infinity)) into.set(item.condition, value);
+  }
+}
+
+/**
+ * Conditions that plain words, abbreviations or common misspellings mean, best first: "high BP", "slipped disk",
+ * "C-section", "bulging disc L4/5". All conditions for no words.
+ */
+export function findConditions(words: string): Condition[] {
+  const phrase = plainWords(words);
+  if (phrase === '') return [...CONDITIONS];
+  const best = new Map<Condition, number>();
+  scores(phrase, 0, best);
+  // A sentence is tried word by word and two by two; single words count less than what matches as a whole.
+  const parts = phrase.split(' ').filter((word) => word.length >= 2 && !IDLE.has(word));
+  if (parts.length > 1) {
+    parts.slice(1).forEach((word, i) => scores(`${parts[i]!} ${word}`, 0.3, best));
+    parts.filter((word) => word.length > 3 || best.size === 0).forEach((word) => scores(word, 0.6, best));
+  }
+  return [...best].sort(([, a], [, b]) => a - b).map(([condition]) => condition);
+}

@@ -1,0 +1,63 @@
+import { BODY_RANGES, type BodyAnswers, type Problem } from '@lotus-steady/core';
+import { NumberField } from '../../parts/NumberField.js';
+import { Thumb } from '../../parts/Thumb.js';
+import { problemAt } from './person-draft.js';
+
+export type BodyKey = keyof typeof BODY_RANGES;
+export const WHO: readonly BodyKey[] = ['stature', 'mass', 'age'];
+export const BODY_LABELS: Record<BodyKey, string> = {
+  stature: 'Height',
+  mass: 'Weight',
+  age: 'Age',
+  legLength: 'Leg, floor to hip joint',
+  armLength: 'Arm, shoulder to fingertips',
+  neckFlexion: 'Chin to chest',
+  hamstring: 'Straight leg raised, lying',
+  hipFlexion: 'Bent knee to chest',
+  kneeFlexion: 'Knee bend',
+  shoulderElevation: 'Arm raised forward and up',
+  shoulderExtension: 'Arm straight back',
+};
+
+/** How each is measured, with the figure of an asana in which it shows. */
+const HOW: Partial<Record<BodyKey, { readonly asana: string; readonly text: string }>> = {
+  legLength: { asana: 'tadasana', text: 'Standing without shoes: from the floor to the bony point at the side of the hip.' },
+  armLength: { asana: 'five-pointed-star', text: 'Arm out to the side: from the top of the shoulder to the tip of the middle finger.' },
+  neckFlexion: { asana: 'chair-chin-tuck', text: 'Sitting tall, chin down: how far the face turns from upright before it pulls.' },
+  hamstring: {
+    asana: 'supta-padangusthasana-1',
+    text: 'On the back, other leg flat, knee straight: how far the leg comes up from the floor.',
+  },
+  hipFlexion: { asana: 'apanasana-single', text: 'On the back, other leg flat: how far the thigh comes up from the floor, knee bent.' },
+  kneeFlexion: { asana: 'prone-quad-stretch', text: 'On the belly: how far the heel comes towards the seat, from a straight leg.' },
+  shoulderElevation: { asana: 'supine-arm-float', text: 'On the back, ribs down: how far the arm goes overhead, from beside the body.' },
+  shoulderExtension: { asana: 'chair-shoulder-clasp', text: 'Sitting tall: how far the straight arm goes behind without leaning.' },
+};
+
+interface Props {
+  readonly body: BodyAnswers;
+  readonly problems: readonly Problem[];
+  readonly onBody: (part: BodyAnswers) => void;
+}
+
+/** Lengths and ranges, each with a drawing of how to measure it. */
+export function ReachFields({ body, problems, onBody }: Props) {
+  const keys = (Object.keys(BODY_RANGES) as BodyKey[]).filter((key) => !WHO.includes(key));
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      {keys.map((key) => (
+        <div key={key} className="flex gap-3">
+          {HOW[key] && <Thumb id={HOW[key].asana} className="h-20 w-24 shrink-0 rounded border border-rule bg-sheet p-1" />}
+          <NumberField
+            label={BODY_LABELS[key]}
+            unit={BODY_RANGES[key].unit}
+            value={body[key]}
+            problem={problemAt(problems, key)}
+            onChange={(value) => onBody({ [key]: value })}
+            {...(HOW[key] && { hint: HOW[key].text })}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}

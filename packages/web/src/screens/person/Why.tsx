@@ -1,0 +1,59 @@
+import { findConditions, type Condition } from '@lotus-steady/core';
+import { Plus } from 'lucide-react';
+import { useDeferredValue, useMemo } from 'react';
+import { INPUT } from '../../parts/button-styles.js';
+
+const MOST_SUGGESTIONS = 6;
+
+/** Conditions that the words seem to mean, the clearest of each phrase first. */
+function suggest(note: string, present: readonly string[]): Condition[] {
+  const phrases = note.split(/[.,;\n]|\band\b|\bwith\b/i).filter((phrase) => phrase.trim().length > 2);
+  const found = phrases.flatMap((phrase) => findConditions(phrase).slice(0, 2));
+  return [...new Set(found)].filter(({ id }) => !present.includes(id)).slice(0, MOST_SUGGESTIONS);
+}
+
+interface Props {
+  readonly note: string;
+  readonly present: readonly string[];
+  readonly onNote: (note: string) => void;
+  readonly onAdd: (id: string) => void;
+}
+
+/** Why they are here, in their own words, and what those words may mean. */
+export function Why({ note, present, onNote, onAdd }: Props) {
+  const settled = useDeferredValue(note);
+  const suggestions = useMemo(() => suggest(settled, present), [settled, present]);
+  return (
+    <div>
+      <label htmlFor="note" className="mb-1 block text-sm font-semibold">
+        In their own words
+      </label>
+      <textarea
+        id="note"
+        rows={4}
+        value={note}
+        onChange={(event) => onNote(event.target.value)}
+        placeholder="a bulging disc since spring, high blood pressure, wants to sleep better …"
+        className={INPUT}
+      />
+      {suggestions.length > 0 && (
+        <div className="mt-3" role="group" aria-label="Heard in these words">
+          <p className="text-sm text-soft">Heard in these words; add what is meant:</p>
+          <ul className="mt-1 flex flex-wrap gap-2">
+            {suggestions.map(({ id, name }) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  onClick={() => onAdd(id)}
+                  className="inline-flex items-center gap-1.5 rounded border border-dashed border-ink px-3 py-1.5 hover:bg-shade"
+                >
+                  <Plus size={16} aria-hidden /> {name}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </div>
+  );
+}
