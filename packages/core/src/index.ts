@@ -36,13 +36,15 @@ export {
   type ConditionAnswer,
 } from './conditions/check-answers.js';
 export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, type SchoolSpec } from './conditions/condition.js';
-export { findConditions } from './conditions/search.js';
+export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { describePart } from './body/contact.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';
 export { figureSvg } from './figure/sheet.js';
+export { jointPoints, type Joint } from './figure/joints.js';
+export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { KnowledgeError } from './knowledge-error.js';

@@ -29,6 +29,11 @@ export function routes(queries: QueryClient) {
         { index: true, lazy: async () => ({ Component: (await import('./screens/desk/DeskScreen.js')).DeskScreen }) },
         { path: 'asanas', lazy: async () => ({ Component: (await import('./screens/asanas/AsanasScreen.js')).AsanasScreen }) },
         { path: 'asanas/:asana', lazy: async () => ({ Component: (await import('./screens/asana/AsanaScreen.js')).AsanaScreen }) },
+        { path: 'limits', lazy: async () => ({ Component: (await import('./screens/limits/LimitsScreen.js')).LimitsScreen }) },
+        {
+          path: 'limits/:condition',
+          lazy: async () => ({ Component: (await import('./screens/limits/ConditionScreen.js')).ConditionScreen }),
+        },
         { path: 'people', lazy: async () => ({ Component: (await import('./screens/people/PeopleScreen.js')).PeopleScreen }) },
         { path: 'people/:person', lazy: async () => ({ Component: (await import('./screens/person/PersonScreen.js')).PersonScreen }) },
         { path: 'sequences', lazy: async () => ({ Component: (await import('./screens/sequences/SequencesScreen.js')).SequencesScreen }) },

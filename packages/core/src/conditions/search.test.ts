@@ -1,5 +1,5 @@
 import { CONDITIONS } from './all.js';
-import { findConditions } from './search.js';
+import { findConditions, mentionedConditions } from './search.js';
 
 /** What people say and write, misspelled as they do (common practice, no source). */
 test.each([
@@ -27,3 +27,11 @@ test('nothing at all for nonsense, everything for no words', () => {
   expect(findConditions('zzzxqqj')).toEqual([]);
   expect(findConditions('  ')).toHaveLength(CONDITIONS.length);
 });
+
+test.each([
+  ['a bulging disc L4/5 since spring, high BP and sleeps badly', ['lumbar-disc', 'hypertension']],
+  ['low blood pressure; wants to be calmer', ['hypotension-syncope']],
+  ['sciatca on the left', ['sciatica']],
+  ['wants to sleep better and move again', []],
+  ['', []],
+])('"%s" speaks of %j', (text, ids) => expect(mentionedConditions(text).map(({ id }) => id)).toEqual(ids));

@@ -19,7 +19,7 @@ function plainWords(text: string): string {
 
 const ENTRIES = CONDITIONS.flatMap((condition) =>
   [condition.name, condition.id.replaceAll('-', ' '), ...condition.words].map((text) => ({ condition, text: plainWords(text) })),
-);
+).filter(({ text }) => text !== '');
 const WHOLE = new Fuse(ENTRIES, { keys: ['text'], includeScore: true, ignoreLocation: true, threshold: 0.34, minMatchCharLength: 2 });
 
 /** How well a condition answers to one phrase, 0 exactly to 1 hardly. */
@@ -48,4 +48,26 @@ export function findConditions(words: string): Condition[] {
     parts.filter((word) => word.length > 3 || best.size === 0).forEach((word) => scores(word, 0.6, best));
   }
   return [...best].sort(([, a], [, b]) => a - b).map(([condition]) => condition);
+}
+
+/** A fuzzy match this good counts as meant where nothing was written exactly. */
+const SURE = 0.2;
+
+/** Conditions that a text speaks of: by one of their words as it is written, or a clear misspelling of it. In the order of the text. */
+export function mentionedConditions(text: string): Condition[] {
+  const found = text.split(/[.,;\n]/).flatMap((phrase): Condition[] => {
+    const plain = ` ${plainWords(phrase)} `;
+    const exact = ENTRIES.filter((entry) => plain.includes(` ${entry.text} `));
+    if (exact.length > 0) {
+      // The longest words tell most: "blood pressure" inside "low blood pressure" is not meant.
+      const longest = [...exact].sort((a, b) => b.text.length - a.text.length);
+      return longest.filter(({ text: own }, i) => !longest.slice(0, i).some((longer) => longer.text.includes(own))).map(({ condition }) => condition);
+    }
+    const parts = plain.trim().split(' ').filter((word) => word.length > 4 && !IDLE.has(word));
+    return parts.flatMap((word) => {
+      const [best] = WHOLE.search(word);
+      return best && (best.score ?? 1) <= SURE && Math.abs(best.item.text.length - word.length) <= 2 ? [best.item.condition] : [];
+    });
+  });
+  return [...new Set(found)];
 }

@@ -32,6 +32,7 @@ const LINKS = [
   { to: '/sequences', label: 'Sequences' },
   { to: '/people', label: 'People' },
   { to: '/asanas', label: 'Asanas' },
+  { to: '/limits', label: 'Limits' },
 ];
 
 /** The bar above every screen but teaching. */

@@ -1,6 +1,6 @@
 import {
-  adapt, adaptationJson, bodyOf, describeDose, describePart, judgeLibrary, library, nameIndex, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio,
-  type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type Done, type Figure, type Measure, type Participant,
+  adapt, adaptationJson, bodyOf, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, nameIndex, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio,
+  type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type Done, type Figure, type Joint, type Measure, type Participant,
   type Problem, type Prop, type Purpose, type Sequence, type SetupItem, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -172,6 +172,15 @@ function measuredEnd({ measured }: Done): MeasuredEnd {
   };
 }
 
+interface StandingFigure {
+  readonly figure: Figure;
+  readonly at: Readonly<Record<Joint, readonly [number, number]>>;
+}
+export interface StandingFigures {
+  readonly side: StandingFigure;
+  readonly front: StandingFigure;
+}
+
 function waysOf(asana: Asana): ListWay[] {
   if (asana.steps.length === 0) return [];
   const usual = { id: 'plain', name: 'As usually led', for: 'as usually taught', how: null, steps: asana.steps };
@@ -244,6 +253,13 @@ const core = {
     const { shown } = form.asana;
     const side = mirrored && shown ? (shown.side === 'left' ? 'right' : 'left') : 'none';
     return stepFigures(studio, { ...form, changes: [] }, side, yaw);
+  },
+
+  /** A standing figure from side and front with its joints, to draw ranges on. */
+  standing(): StandingFigures {
+    const { placed } = anyStudio.form('tadasana').ends[0]!.solved;
+    const seen = (view: 'side' | 'front') => ({ figure: drawFigure(placed, view), at: jointPoints(placed, view) });
+    return { side: seen('side'), front: seen('front') };
   },
 
   /** What every asana means for one person. */

@@ -40,6 +40,12 @@ export const thumbQuery = (id: string, variation: string | null) =>
   queryOptions({ queryKey: ['thumb', id, variation], queryFn: () => core.thumb(id, variation), staleTime: Infinity, gcTime: Infinity });
 export const asanaQuery = (id: string, body: BodyAnswers) =>
   queryOptions({ queryKey: ['asana', id, body], queryFn: () => core.asana(id, body), staleTime: Infinity });
+export const standingQuery = queryOptions({
+  queryKey: ['standing'],
+  queryFn: () => core.standing(),
+  staleTime: Infinity,
+  gcTime: Infinity,
+});
 export const verdictsQuery = (participant: Participant | undefined) =>
   queryOptions({
     queryKey: ['verdicts', participant],

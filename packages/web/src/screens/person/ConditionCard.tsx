@@ -1,147 +1,8 @@
-import {
-  FLAGS,
-  flagsSpec,
-  isAsked,
-  type Condition,
-  type ConditionAnswer,
-  type ParameterSpec,
-  type Problem,
-  type SchoolChoices,
-} from '@lotus-steady/core';
+import { FLAGS, flagsSpec, type Condition, type ConditionAnswer, type Problem, type SchoolChoices } from '@lotus-steady/core';
 import { X } from 'lucide-react';
-import { useState } from 'react';
-import { NumberField } from '../../parts/NumberField.js';
-import { SelectField } from '../../parts/SelectField.js';
-import { words } from '../../parts/words.js';
-import { problemAt } from './person-draft.js';
+import { Link } from 'react-router';
+import { answered, Questions, SetField } from './Questions.js';
 import { Schools } from './Schools.js';
-import { Stopwatch } from './Stopwatch.js';
-
-type Answer = ConditionAnswer[string];
-
-interface FieldProps {
-  readonly spec: ParameterSpec;
-  readonly value: Answer;
-  readonly problem: string | undefined;
-  readonly onChange: (value: Answer) => void;
-  readonly optionWords?: (option: string) => string;
-}
-
-interface AnswerSelectProps {
-  readonly label: string;
-  readonly options: readonly (readonly [string, string])[];
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-}
-
-function AnswerSelect({ options, ...field }: AnswerSelectProps) {
-  return (
-    <SelectField {...field}>
-      <option value="">not answered</option>
-      {options.map(([option, text]) => (
-        <option key={option} value={option}>
-          {text}
-        </option>
-      ))}
-    </SelectField>
-  );
-}
-
-function SetField({ spec, value, problem, onChange, optionWords = words }: FieldProps & { spec: Extract<ParameterSpec, { kind: 'set' }> }) {
-  const chosen = Array.isArray(value) ? (value as readonly string[]) : [];
-  const turn = (option: string, on: boolean) => {
-    // "None" and anything else exclude each other.
-    const next = on
-      ? option === 'none'
-        ? ['none']
-        : [...chosen.filter((one) => one !== 'none'), option]
-      : chosen.filter((one) => one !== option);
-    onChange(next.length === 0 ? undefined : next);
-  };
-  return (
-    <fieldset className="sm:col-span-2">
-      <legend className="mb-1 text-sm font-semibold">{spec.ask}</legend>
-      <div className="flex flex-wrap gap-x-5 gap-y-1">
-        {['none', ...spec.options].map((option) => (
-          <label key={option} className="inline-flex items-start gap-2">
-            <input
-              type="checkbox"
-              className="mt-1 size-4 accent-[var(--ink)]"
-              checked={chosen.includes(option)}
-              onChange={(event) => turn(option, event.target.checked)}
-            />
-            <span>{option === 'none' ? 'none of these' : optionWords(option)}</span>
-          </label>
-        ))}
-      </div>
-      {problem !== undefined && <p className="mt-1 text-sm text-accent">{problem}</p>}
-    </fieldset>
-  );
-}
-
-/** A number, with how it is measured and a stopwatch where it is a test against time. */
-function TimedNumber({
-  spec,
-  value,
-  problem,
-  onChange,
-}: Omit<FieldProps, 'value'> & { spec: Extract<ParameterSpec, { kind: 'number' }>; value: number | undefined }) {
-  // A number that the watch enters begins a fresh field: what is typed is kept inside it.
-  const [entered, setEntered] = useState(0);
-  return (
-    <div>
-      <NumberField
-        key={entered}
-        label={spec.ask}
-        unit={spec.unit === '0-10' ? 'of 10' : spec.unit}
-        value={value}
-        problem={problem}
-        onChange={onChange}
-        {...(spec.how !== undefined && { hint: spec.how })}
-      />
-      {spec.clock !== undefined && (
-        <Stopwatch
-          from={spec.clock}
-          onStop={(seconds) => {
-            onChange(Math.min(spec.to, Math.max(spec.from, seconds)));
-            setEntered(entered + 1);
-          }}
-        />
-      )}
-    </div>
-  );
-}
-
-function ParameterField(props: FieldProps) {
-  const { spec, value, problem, onChange } = props;
-  switch (spec.kind) {
-    case 'number':
-      return <TimedNumber spec={spec} value={value as number | undefined} problem={problem} onChange={onChange} />;
-    case 'choice':
-      return (
-        <AnswerSelect
-          label={spec.ask}
-          options={spec.options.map((option) => [option, words(option)])}
-          value={(value as string | undefined) ?? ''}
-          onChange={(next) => onChange(next === '' ? undefined : next)}
-        />
-      );
-    case 'yesno':
-      return (
-        <AnswerSelect
-          label={spec.ask}
-          options={[
-            ['yes', 'yes'],
-            ['no', 'no'],
-          ]}
-          value={value === undefined ? '' : value ? 'yes' : 'no'}
-          onChange={(next) => onChange(next === '' ? undefined : next === 'yes')}
-        />
-      );
-    case 'set':
-      return <SetField {...props} spec={spec} />;
-  }
-}
 
 interface Props {
   readonly condition: Condition;
@@ -153,17 +14,18 @@ interface Props {
   readonly onRemove: () => void;
 }
 
-/** The questions of one condition, and whether one of its warning signs is there today. */
+/** The questions of one condition, whether one of its warning signs is there today, and where practitioners disagree. */
 export function ConditionCard({ condition, answer, problems, schools, onSchools, onChange, onRemove }: Props) {
-  const set = (name: string, value: Answer) => {
-    const { [name]: _old, ...rest } = answer;
-    onChange((value === undefined ? rest : { ...rest, [name]: value }) as ConditionAnswer);
-  };
   const flagWords = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
   return (
     <section aria-label={condition.name} className="rounded border border-rule bg-sheet p-4">
       <div className="mb-3 flex items-start justify-between gap-2">
-        <h3 className="text-lg">{condition.name}</h3>
+        <h3 className="text-lg">
+          {condition.name}{' '}
+          <Link to={`/limits/${condition.id}`} className="font-sans text-sm font-normal">
+            its limits
+          </Link>
+        </h3>
         <button
           type="button"
           onClick={onRemove}
@@ -174,24 +36,14 @@ export function ConditionCard({ condition, answer, problems, schools, onSchools,
           <X size={18} aria-hidden />
         </button>
       </div>
-      <div className="grid gap-4 sm:grid-cols-2">
-        {Object.entries(condition.parameters)
-          .filter(([name]) => isAsked(condition, name, answer))
-          .map(([name, spec]) => (
-            <ParameterField
-              key={name}
-              spec={spec}
-              value={answer[name]}
-              problem={problemAt(problems, `${condition.id}.${name}`)}
-              onChange={(value) => set(name, value)}
-            />
-          ))}
+      <Questions condition={condition} answer={answer} problems={problems} onChange={onChange} />
+      <div className="mt-4">
         <SetField
           spec={flagsSpec(condition)}
           value={answer[FLAGS]}
           problem={undefined}
           optionWords={(id) => flagWords.get(id) ?? id}
-          onChange={(value) => set(FLAGS, value)}
+          onChange={(value) => onChange(answered(answer, FLAGS, value))}
         />
       </div>
       <Schools condition={condition} chosen={schools} onChange={onSchools} />

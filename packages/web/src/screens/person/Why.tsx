@@ -1,16 +1,9 @@
-import { findConditions, type Condition } from '@lotus-steady/core';
+import { mentionedConditions } from '@lotus-steady/core';
 import { Plus } from 'lucide-react';
 import { useDeferredValue, useMemo } from 'react';
 import { INPUT } from '../../parts/button-styles.js';
 
 const MOST_SUGGESTIONS = 6;
-
-/** Conditions that the words seem to mean, the clearest of each phrase first. */
-function suggest(note: string, present: readonly string[]): Condition[] {
-  const phrases = note.split(/[.,;\n]|\band\b|\bwith\b/i).filter((phrase) => phrase.trim().length > 2);
-  const found = phrases.flatMap((phrase) => findConditions(phrase).slice(0, 2));
-  return [...new Set(found)].filter(({ id }) => !present.includes(id)).slice(0, MOST_SUGGESTIONS);
-}
 
 interface Props {
   readonly note: string;
@@ -22,7 +15,13 @@ interface Props {
 /** Why they are here, in their own words, and what those words may mean. */
 export function Why({ note, present, onNote, onAdd }: Props) {
   const settled = useDeferredValue(note);
-  const suggestions = useMemo(() => suggest(settled, present), [settled, present]);
+  const suggestions = useMemo(
+    () =>
+      mentionedConditions(settled)
+        .filter(({ id }) => !present.includes(id))
+        .slice(0, MOST_SUGGESTIONS),
+    [settled, present],
+  );
   return (
     <div>
       <label htmlFor="note" className="mb-1 block text-sm font-semibold">

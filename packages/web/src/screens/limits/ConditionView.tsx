@@ -1,0 +1,213 @@
+import {
+  allowedRanges, anybody, checkAnswers, describeSource, limitJson, limitsOf, MEASURES, mergeLimits, screen,
+  type ActiveLimit, type Condition, type ConditionAnswer, type Grade, type Participant,
+} from '@lotus-steady/core'; // prettier-ignore
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { PLAIN } from '../../parts/button-styles.js';
+import { boundWords } from '../../parts/limit-words.js';
+import { DecisionWord } from '../../parts/Verdict.js';
+import { Questions } from '../person/Questions.js';
+import { LibraryFor } from './LibraryFor.js';
+import { RangeFigure } from './RangeFigure.js';
+
+const GRADES: readonly { readonly grade: Grade; readonly title: string; readonly says: string }[] = [
+  { grade: 'avoid', title: 'Not at all', says: 'The given form is never offered; another is found, or the step is left out.' },
+  { grade: 'modify', title: 'Only when changed', says: 'A change is found; the teacher may decide otherwise with a written reason.' },
+  { grade: 'watch', title: 'With care', says: 'Kept, with this caution.' },
+];
+
+/** One way to answer a condition's questions, and what follows. */
+interface Stage {
+  readonly answer: ConditionAnswer;
+  readonly limits: readonly ActiveLimit[];
+  readonly names: readonly string[];
+  readonly participant: Participant;
+}
+
+function stageOf(condition: Condition, answer: ConditionAnswer): Stage {
+  const valid = checkAnswers(answer).length === 0 ? answer : { id: condition.id };
+  return {
+    answer,
+    limits: limitsOf(condition, valid),
+    names: condition.stagesOf(valid).flatMap((stage) => condition.stages[stage] ?? []),
+    participant: { ...anybody(condition.id), conditions: [valid] },
+  };
+}
+
+function shown(limit: ActiveLimit | undefined): string {
+  if (!limit) return '–';
+  const { bound, unit } = limitJson(limit);
+  return `${boundWords(bound)} ${unit === '1' ? '' : unit}`;
+}
+
+/** The limits of one grade, one row each; with a second stage beside the first where two are compared. */
+function Table({ title, says, grade, stages }: { title: string; says: string; grade: Grade; stages: readonly Stage[] }) {
+  const merged = stages.map(({ limits }) => mergeLimits(limits).filter(({ strictest }) => strictest.spec.grade === grade));
+  const key = ({ spec }: ActiveLimit) => `${spec.measure} ${JSON.stringify(spec.when ?? [])} ${Object.keys(spec.bound).join()}`;
+  const rows = [...new Set(merged.flatMap((limits) => limits.map(({ strictest }) => key(strictest))))];
+  if (rows.length === 0) return null;
+  return (
+    <section aria-label={title} className="mt-6">
+      <h2 className="text-lg">
+        {title} ({rows.length})
+      </h2>
+      <p className="mb-2 text-sm text-soft">{says}</p>
+      <table className="w-full border-collapse text-left">
+        <thead className={stages.length > 1 ? '' : 'sr-only'}>
+          <tr className="border-b border-rule text-sm">
+            <th scope="col" className="py-1 pr-3">
+              What
+            </th>
+            {stages.map((_, i) => (
+              <th key={i} scope="col" className="py-1 pr-3">
+                {stages.length > 1 ? (i === 0 ? 'First' : 'Second') : 'Allowed'}
+              </th>
+            ))}
+            <th scope="col" className="py-1">
+              Why, and on whose word
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => {
+            const cells = merged.map((limits) => limits.find(({ strictest }) => key(strictest) === row)?.strictest);
+            const any = cells.find((cell) => cell !== undefined)!;
+            const { label, when } = limitJson(any);
+            const differs = stages.length > 1 && shown(cells[0]) !== shown(cells[1]);
+            return (
+              <tr key={row} className={`border-b border-rule align-top ${differs ? 'bg-shade' : ''}`}>
+                <th scope="row" className="w-56 py-1.5 pr-3 font-semibold">
+                  {label}
+                  {when.length > 0 && <span className="block text-sm font-normal text-soft">{when.join(', ')}</span>}
+                </th>
+                {cells.map((cell, i) => (
+                  <td key={i} className="w-40 py-1.5 pr-3">
+                    {shown(cell)}
+                  </td>
+                ))}
+                <td className="py-1.5">
+                  {any.spec.reason}{' '}
+                  <span className="text-sm text-soft">
+                    {describeSource(any.spec.source)}
+                    {any.spec.reading && ` ${any.spec.reading}`}
+                  </span>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** A condition as a teacher reads it: what is barred and why, on the body and in the library, in one stage or two side by side. */
+export function ConditionView({ condition }: { condition: Condition }) {
+  const [answers, setAnswers] = useState<readonly ConditionAnswer[]>([{ id: condition.id }]);
+  const stages = useMemo(() => answers.map((answer) => stageOf(condition, answer)), [condition, answers]);
+  const set = (index: number, answer: ConditionAnswer) => setAnswers(answers.map((one, i) => (i === index ? answer : one)));
+  const schools = Object.values(condition.schools);
+  return (
+    <>
+      <p className="text-sm">
+        <Link to="/limits">All conditions</Link>
+      </p>
+      <h1 className="text-2xl">{condition.name}</h1>
+      <p className="text-soft">{condition.words.join(', ')}</p>
+      <div className={`mt-4 grid items-start gap-6 ${stages.length > 1 ? 'lg:grid-cols-2' : 'lg:grid-cols-[1fr_26rem]'}`}>
+        {stages.map(({ answer, names, limits, participant }, i) => {
+          const { decision, reasons } = screen(participant.conditions);
+          const ranges = allowedRanges(limits);
+          return (
+            <section
+              key={i}
+              aria-label={stages.length > 1 ? (i === 0 ? 'First' : 'Second') : 'Answers'}
+              className="rounded border border-rule bg-sheet p-4"
+            >
+              <div className="mb-3 flex items-start justify-between gap-3">
+                <p>
+                  {stages.length > 1 && <strong>{i === 0 ? 'First: ' : 'Second: '}</strong>}
+                  {names.length > 0 ? names.join('; ') : 'No limits in this stage'}
+                </p>
+                {i > 0 && (
+                  <button type="button" className="text-sm underline" onClick={() => setAnswers(answers.slice(0, 1))}>
+                    Stop comparing
+                  </button>
+                )}
+              </div>
+              <details open={stages.length > 1}>
+                <summary className="cursor-pointer font-semibold">Answer its questions</summary>
+                <div className="mt-3">
+                  <Questions condition={condition} answer={answer} problems={checkAnswers(answer)} onChange={(next) => set(i, next)} />
+                </div>
+              </details>
+              <p className="mt-3">
+                <DecisionWord decision={decision} />
+                {reasons.length > 0 && `: ${reasons.map(({ text }) => text).join(' ')}`}
+              </p>
+              {stages.length > 1 && ranges.length > 0 && <RangeFigure ranges={ranges} name={condition.name} />}
+            </section>
+          );
+        })}
+        {stages.length === 1 && (
+          <div>
+            <RangeFigure ranges={allowedRanges(stages[0]!.limits)} name={condition.name} />
+            <p className="text-sm text-soft">Full: free. Hatched: barred. Twists: {twists(stages[0]!.limits)}.</p>
+          </div>
+        )}
+      </div>
+      {stages.length === 1 && (
+        <button type="button" className={`${PLAIN} mt-4`} onClick={() => setAnswers([...answers, answers[0]!])}>
+          Compare with another stage
+        </button>
+      )}
+      {GRADES.map((one) => (
+        <Table key={one.grade} {...one} stages={stages} />
+      ))}
+      {schools.length > 0 && (
+        <section aria-label="Where practitioners disagree" className="mt-6 max-w-prose">
+          <h2 className="mb-2 text-lg">Where practitioners disagree</h2>
+          {schools.map(({ name, positions, default: ours, because }) => (
+            <div key={name} className="mb-4">
+              <h3 className="font-semibold">{name}</h3>
+              <ul className="list-disc pl-5">
+                {Object.entries(positions).map(([position, text]) => (
+                  <li key={position} className={position === ours ? 'font-semibold' : ''}>
+                    {text}
+                    {position === ours && ' – ours'}
+                  </li>
+                ))}
+              </ul>
+              <p className="text-soft">{because} Another position is chosen in a person’s record.</p>
+            </div>
+          ))}
+        </section>
+      )}
+      <section aria-label="Warning signs" className="mt-6 max-w-prose">
+        <h2 className="mb-2 text-lg">Warning signs</h2>
+        <ul className="list-disc pl-5">
+          {condition.redFlags.map(({ id, text, urgency }) => (
+            <li key={id}>
+              {text}: {urgency === 'emergency' ? 'emergency number' : 'no practice, medical contact today'}.
+            </li>
+          ))}
+        </ul>
+        <p className="mt-2">
+          <strong>Stop in class: </strong>
+          {condition.stopInClass}
+        </p>
+      </section>
+      <LibraryFor stages={stages.map(({ participant }) => participant)} condition={condition} />
+    </>
+  );
+}
+
+function twists(limits: readonly ActiveLimit[]): string {
+  const most = limits.flatMap(({ spec }) =>
+    spec.measure === 'spineRotation' && spec.when === undefined && spec.grade !== 'watch' && 'atMost' in spec.bound
+      ? [spec.bound.atMost]
+      : [],
+  );
+  return most.length === 0 ? 'free' : `to ${Math.min(...most)}${MEASURES.spineRotation.unit}`;
+}

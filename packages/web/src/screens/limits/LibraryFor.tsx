@@ -1,0 +1,73 @@
+import type { AsanaVerdict, Condition, Participant } from '@lotus-steady/core';
+import { useQueries, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { measureLabel } from '../../parts/limit-words.js';
+import { Thumb } from '../../parts/Thumb.js';
+import { findQuery, verdictsQuery } from '../../worker/queries.js';
+
+const WORDS = { change: 'Only when changed, or not at all', watch: 'With care', keep: 'Allowed as it is' } as const;
+const FIRST = 24;
+
+function number({ by }: AsanaVerdict): string {
+  if (!by) return '';
+  return `${measureLabel(by.measure)} ${by.value ?? 'not known'} ${by.unit === '1' ? '' : by.unit}`;
+}
+
+/** What the limits make of the whole library: asanas by verdict with the number that decided; of two stages what differs. */
+export function LibraryFor({ stages, condition }: { stages: readonly Participant[]; condition: Condition }) {
+  const names = useQuery(findQuery(''));
+  const verdicts = useQueries({ queries: stages.map((stage) => verdictsQuery(stage)) });
+  const [all, setAll] = useState<AsanaVerdict['verdict'] | null>(null);
+  const [first, second] = verdicts.map(({ data }) => data);
+  if (!names.data || !first) return <p className="mt-6 text-soft">Judging the library …</p>;
+  const nameOf = new Map(names.data.map(({ id, name }) => [id, name]));
+  const other = new Map(second?.map((one) => [one.asana, one]));
+  return (
+    <section aria-label="In the library" className="mt-6">
+      <h2 className="mb-2 text-lg">In the library</h2>
+      {second && (
+        <p className="mb-3">
+          Allowed in the first, not in the second:{' '}
+          {first
+            .filter(({ asana, verdict }) => verdict !== 'change' && other.get(asana)?.verdict === 'change')
+            .map(({ asana }) => nameOf.get(asana))
+            .join(', ') || 'nothing'}
+          .
+        </p>
+      )}
+      {(['change', 'watch', 'keep'] as const).map((verdict) => {
+        const own = first.filter((one) => one.verdict === verdict);
+        const drawn = all === verdict ? own : own.slice(0, FIRST);
+        return (
+          own.length > 0 && (
+            <details key={verdict} open={verdict === 'change'} className="mb-3">
+              <summary className="cursor-pointer font-semibold">
+                {WORDS[verdict]} ({own.length})
+              </summary>
+              <ul className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-4 lg:grid-cols-8">
+                {drawn.map((one) => (
+                  <li key={one.asana}>
+                    <Link
+                      to={`/asanas/${one.asana}?for=${condition.id}`}
+                      className="block h-full rounded border border-rule bg-sheet p-2 hover:border-ink"
+                    >
+                      <Thumb id={one.asana} className="h-14" />
+                      <span className="block text-sm leading-tight">{nameOf.get(one.asana)}</span>
+                      <span className="block text-xs text-soft">{number(one)}</span>
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+              {own.length > drawn.length && (
+                <button type="button" className="mt-2 text-sm underline" onClick={() => setAll(verdict)}>
+                  All {own.length}
+                </button>
+              )}
+            </details>
+          )
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,171 @@
+import { isAsked, type Condition, type ConditionAnswer, type ParameterSpec, type Problem } from '@lotus-steady/core';
+import { useState } from 'react';
+import { NumberField } from '../../parts/NumberField.js';
+import { SelectField } from '../../parts/SelectField.js';
+import { words } from '../../parts/words.js';
+import { problemAt } from './person-draft.js';
+import { Stopwatch } from './Stopwatch.js';
+
+export type Answer = ConditionAnswer[string];
+
+interface FieldProps {
+  readonly spec: ParameterSpec;
+  readonly value: Answer;
+  readonly problem: string | undefined;
+  readonly onChange: (value: Answer) => void;
+  readonly optionWords?: (option: string) => string;
+}
+
+interface AnswerSelectProps {
+  readonly label: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+function AnswerSelect({ options, ...field }: AnswerSelectProps) {
+  return (
+    <SelectField {...field}>
+      <option value="">not answered</option>
+      {options.map(([option, text]) => (
+        <option key={option} value={option}>
+          {text}
+        </option>
+      ))}
+    </SelectField>
+  );
+}
+
+export function SetField({
+  spec,
+  value,
+  problem,
+  onChange,
+  optionWords = words,
+}: FieldProps & { spec: Extract<ParameterSpec, { kind: 'set' }> }) {
+  const chosen = Array.isArray(value) ? (value as readonly string[]) : [];
+  const turn = (option: string, on: boolean) => {
+    // "None" and anything else exclude each other.
+    const next = on
+      ? option === 'none'
+        ? ['none']
+        : [...chosen.filter((one) => one !== 'none'), option]
+      : chosen.filter((one) => one !== option);
+    onChange(next.length === 0 ? undefined : next);
+  };
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="mb-1 text-sm font-semibold">{spec.ask}</legend>
+      <div className="flex flex-wrap gap-x-5 gap-y-1">
+        {['none', ...spec.options].map((option) => (
+          <label key={option} className="inline-flex items-start gap-2">
+            <input
+              type="checkbox"
+              className="mt-1 size-4 accent-[var(--ink)]"
+              checked={chosen.includes(option)}
+              onChange={(event) => turn(option, event.target.checked)}
+            />
+            <span>{option === 'none' ? 'none of these' : optionWords(option)}</span>
+          </label>
+        ))}
+      </div>
+      {problem !== undefined && <p className="mt-1 text-sm text-accent">{problem}</p>}
+    </fieldset>
+  );
+}
+
+/** A number, with how it is measured and a stopwatch where it is a test against time. */
+function TimedNumber({
+  spec,
+  value,
+  problem,
+  onChange,
+}: Omit<FieldProps, 'value'> & { spec: Extract<ParameterSpec, { kind: 'number' }>; value: number | undefined }) {
+  // A number that the watch enters begins a fresh field: what is typed is kept inside it.
+  const [entered, setEntered] = useState(0);
+  return (
+    <div>
+      <NumberField
+        key={entered}
+        label={spec.ask}
+        unit={spec.unit === '0-10' ? 'of 10' : spec.unit}
+        value={value}
+        problem={problem}
+        onChange={onChange}
+        {...(spec.how !== undefined && { hint: spec.how })}
+      />
+      {spec.clock !== undefined && (
+        <Stopwatch
+          from={spec.clock}
+          onStop={(seconds) => {
+            onChange(Math.min(spec.to, Math.max(spec.from, seconds)));
+            setEntered(entered + 1);
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+function ParameterField(props: FieldProps) {
+  const { spec, value, problem, onChange } = props;
+  switch (spec.kind) {
+    case 'number':
+      return <TimedNumber spec={spec} value={value as number | undefined} problem={problem} onChange={onChange} />;
+    case 'choice':
+      return (
+        <AnswerSelect
+          label={spec.ask}
+          options={spec.options.map((option) => [option, words(option)])}
+          value={(value as string | undefined) ?? ''}
+          onChange={(next) => onChange(next === '' ? undefined : next)}
+        />
+      );
+    case 'yesno':
+      return (
+        <AnswerSelect
+          label={spec.ask}
+          options={[
+            ['yes', 'yes'],
+            ['no', 'no'],
+          ]}
+          value={value === undefined ? '' : value ? 'yes' : 'no'}
+          onChange={(next) => onChange(next === '' ? undefined : next === 'yes')}
+        />
+      );
+    case 'set':
+      return <SetField {...props} spec={spec} />;
+  }
+}
+
+interface Props {
+  readonly condition: Condition;
+  readonly answer: ConditionAnswer;
+  readonly problems: readonly Problem[];
+  readonly onChange: (answer: ConditionAnswer) => void;
+}
+
+/** An answer with one of its values set, or taken back. */
+export function answered(answer: ConditionAnswer, name: string, value: Answer): ConditionAnswer {
+  const { [name]: _old, ...rest } = answer;
+  return (value === undefined ? rest : { ...rest, [name]: value }) as ConditionAnswer;
+}
+
+/** The questions of one condition that matter to what was said so far. */
+export function Questions({ condition, answer, problems, onChange }: Props) {
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      {Object.entries(condition.parameters)
+        .filter(([name]) => isAsked(condition, name, answer))
+        .map(([name, spec]) => (
+          <ParameterField
+            key={name}
+            spec={spec}
+            value={answer[name]}
+            problem={problemAt(problems, `${condition.id}.${name}`)}
+            onChange={(value) => onChange(answered(answer, name, value))}
+          />
+        ))}
+    </div>
+  );
+}
