@@ -27,6 +27,9 @@ for (const theme of ['light', 'dark'] as const)
         ['/asanas?q=warrior&for=1', 'Asanas'],
         ['/asanas/trikonasana?for=1', 'Triangle'],
         ['/asanas/surya-namaskara-classic', 'Sun salutation'],
+        ['/people/new?part=reach', 'Someone new'],
+        ['/limits', 'Limits'],
+        ['/limits/osteoporosis', 'Osteoporosis or osteopenia'],
       ] as const) {
         await page.goto(path);
         await expect(page.getByRole('heading', { name: heading, level: 1 })).toBeVisible();

@@ -69,6 +69,10 @@ test('take someone in: answers become limits as they are typed, and the record i
   await page.goto('/people/new');
   await page.getByLabel('Name').fill('Maren Holt');
   await page.getByLabel('Height').fill('172');
+  await page
+    .getByRole('button', { name: /Health/ })
+    .first()
+    .click();
   await page.getByLabel('Add a condition or stage of life').fill('high BP');
   await page.getByRole('option', { name: /High blood pressure/ }).click();
   const meaning = page.getByRole('complementary', { name: 'What this means' });
@@ -76,6 +80,10 @@ test('take someone in: answers become limits as they are typed, and the record i
   await page.getByLabel('Upper number').fill('170');
   await page.getByLabel('Lower number').fill('95');
   await expect(meaning).toContainText('Written clearance first');
+  await page
+    .getByRole('button', { name: /Word of doctor or midwife/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: /Enter a clearance for: High blood pressure/ }).click();
   await page.getByLabel('Given by').fill('Dr. Own Doctor');
   await page.getByLabel('Holds until').fill('2099-01-01');

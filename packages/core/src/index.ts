@@ -39,6 +39,7 @@ export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, 
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
+export { answersOn, newsOf } from './conditions/over-time.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { describePart } from './body/contact.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';

@@ -19,6 +19,8 @@ export interface PersonSummary {
   readonly name: string;
   readonly conditions: readonly string[];
   readonly decision: Decision;
+  /** What has changed since they were last asked: stages entered, readings too old, clearances at their end. */
+  readonly news: readonly string[];
   readonly updatedAt: string;
 }
 

@@ -1,6 +1,7 @@
 import { checkBody, type BodyAnswers } from '../body/anthropometry.js';
 import { checkSchools, type SchoolChoices } from '../conditions/active-limits.js';
 import { checkConditions, type ConditionAnswer } from '../conditions/check-answers.js';
+import { answersOn } from '../conditions/over-time.js';
 import type { Problem } from '../problem.js';
 import type { Clearance } from '../screening/screen.js';
 import { COMMON_PROPS, type PropsAtHand } from './props.js';
@@ -39,7 +40,8 @@ export function checkParticipant(participant: Participant): Problem[] {
 }
 
 /** The body that a participant's postures are solved with: as measured, and as a pregnancy makes it. */
-export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditions'>): BodyAnswers {
-  const week = conditions.find(({ id }) => id === 'pregnancy')?.['week'];
+export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditions'>, today: string | null = null): BodyAnswers {
+  const pregnancy = conditions.find(({ id }) => id === 'pregnancy');
+  const week = pregnancy && answersOn(pregnancy, today).answer['week'];
   return typeof week === 'number' ? { ...body, pregnancyWeek: week } : body;
 }

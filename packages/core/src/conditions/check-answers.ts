@@ -57,6 +57,11 @@ export function checkAnswers(answer: ConditionAnswer): Problem[] {
   const problems: Problem[] = [];
   for (const [name, value] of Object.entries(answers)) {
     if (value === undefined) continue;
+    if (name === 'asOf') {
+      if (typeof value !== 'string' || !/^\d{4}-\d\d-\d\d$/.test(value) || Number.isNaN(Date.parse(value)))
+        problems.push({ field: `${id}.asOf`, message: `asOf is ${show(value)}; expected a day such as 2026-03-01` });
+      continue;
+    }
     const spec = parameterSpec(condition, name);
     const field = `${id}.${name}`;
     if (!spec)

@@ -1,5 +1,6 @@
 import { activeLimits, type ActiveLimit, type SchoolChoices } from '../conditions/active-limits.js';
 import type { ConditionAnswer } from '../conditions/check-answers.js';
+import { answersOn } from '../conditions/over-time.js';
 import { RESTRICTED_PROFILE } from '../conditions/restricted.js';
 import { conflictsOf, describeConflict, type Conflict } from '../conditions/together.js';
 import { clearedConditions, screen, type Clearance, type Screening } from './screen.js';
@@ -22,7 +23,8 @@ export interface Assessment {
  * Limits of all conditions together. Where two leave less than a narrow window between them, written clearance
  * is needed, and until then the restricted profile holds too. Without a day no clearance has run out.
  */
-export function assess({ conditions, schools, clearances }: Answered, today: string | null = null): Assessment {
+export function assess({ conditions: given, schools, clearances }: Answered, today: string | null = null): Assessment {
+  const conditions = given.map((answer) => answersOn(answer, today).answer);
   const cleared = clearedConditions(clearances, today);
   const screening = screen(conditions, cleared);
   const limits = activeLimits(conditions, schools, cleared);

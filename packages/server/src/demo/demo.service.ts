@@ -6,7 +6,7 @@ import { library, sequenceReader } from '@lotus-steady/core';
 import { TeacherRow } from '../auth/teacher.row.js';
 import { PersonRow } from '../people/person.row.js';
 import { SequenceRow } from '../sequences/sequence.row.js';
-import { DEMO_PEOPLE, DEMO_TEACHER } from './people.js';
+import { DEMO_TEACHER, demoPeople } from './people.js';
 import { DEMO_SEQUENCES } from './sequences.js';
 
 @Injectable()
@@ -27,7 +27,7 @@ export class DemoService {
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
       const owned = { teacherId: teacher.id, version: 1 };
       await this.people.bulkCreate(
-        DEMO_PEOPLE.map((person) => ({ ...person, ...owned })),
+        demoPeople(new Date().toISOString().slice(0, 10)).map((person) => ({ ...person, ...owned })),
         { transaction },
       );
       await this.sequences.bulkCreate(

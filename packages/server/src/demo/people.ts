@@ -7,7 +7,14 @@ export const DEMO_TEACHER = 'Imre Vandal (Ferry Street Hall)';
 const empty = { schools: {}, clearances: [], breathSeconds: 5, note: '' };
 const room = { props: COMMON_PROPS };
 
-export const DEMO_PEOPLE: readonly PersonBody[] = [
+type DemoPerson = Omit<PersonBody, 'version'> & {
+  /** Days since the questions were answered; today where nothing is said. */
+  readonly askedDaysAgo?: number;
+  /** A written clearance that ends in so many days. */
+  readonly clearedFor?: { readonly condition: string; readonly by: string; readonly endsInDays: number };
+};
+
+const PEOPLE: readonly DemoPerson[] = [
   {
     ...empty,
     ...room,
@@ -20,6 +27,7 @@ export const DEMO_PEOPLE: readonly PersonBody[] = [
     ...empty,
     ...room,
     name: 'Bero Talman',
+    askedDaysAgo: 9,
     body: { stature: 181, mass: 92, sex: 'm', age: 58 },
     conditions: [{ id: 'hypertension', systolic: 150, diastolic: 92, controlled: 'no', aneurysm: false }],
     note: 'Measures at home, brings the book.',
@@ -107,4 +115,55 @@ export const DEMO_PEOPLE: readonly PersonBody[] = [
     conditions: [{ id: 'pregnancy', week: 11, experience: 'experienced', fetuses: 1, complications: ['none'] }],
     note: 'Has told nobody in the class yet.',
   },
-];
+  {
+    ...empty,
+    ...room,
+    name: 'Maret Ostby',
+    body: { stature: 166, mass: 68, sex: 'f', age: 34 },
+    conditions: [
+      {
+        id: 'postpartum', weeks: 5, birth: 'vaginal', tear: 1, gapFingers: 2, doming: false, pelvicFloor: ['none'], checkDone: true, lochia: 'none', breastfeeding: true,
+      },
+    ],
+    askedDaysAgo: 9,
+    note: 'Wants to carry the little one without a sore back.',
+  },
+  {
+    ...empty,
+    ...room,
+    name: 'Nils Hagre',
+    body: { stature: 174, mass: 82, sex: 'm', age: 66 },
+    conditions: [
+      { id: 'hip-replacement', approach: 'posterior', weeksSinceSurgery: 10, highRisk: false, side: 'right', painNow: 1 },
+      { id: 'varicose-veins', severity: 'swelling' },
+    ],
+    clearedFor: { condition: 'hip-replacement', by: 'Dr Sunniva Ekre, surgeon', endsInDays: 6 },
+  },
+  {
+    ...empty,
+    ...room,
+    name: 'Oda Rimbert',
+    body: { stature: 159, mass: 55, sex: 'f', age: 69 },
+    conditions: [
+      { id: 'osteoporosis', tScore: -2.8, vertebralFractures: 0, falls12m: 0, painNow: 1 },
+      { id: 'spinal-stenosis', walkMinutes: 8, deficit: 'none', painNow: 2 },
+      { id: 'reflux', hiatus: 'sliding-small', symptomsToday: 1, minutesSinceMeal: 240 },
+    ],
+    note: 'Swims twice a week. Does not like to be touched.',
+  },
+]; // prettier-ignore
+
+function shifted(today: string, days: number): string {
+  return new Date(Date.parse(`${today}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+}
+
+/** Everyone in the invented hall, as they would have been asked by a day (YYYY-MM-DD). */
+export function demoPeople(today: string): PersonBody[] {
+  return PEOPLE.map(({ askedDaysAgo = 0, clearedFor, ...person }) => ({
+    ...person,
+    conditions: person.conditions.map((answer) => ({ ...answer, asOf: shifted(today, -askedDaysAgo) })),
+    clearances: clearedFor
+      ? [{ condition: clearedFor.condition, by: clearedFor.by, on: shifted(today, -30), until: shifted(today, clearedFor.endsInDays) }]
+      : person.clearances,
+  }));
+}

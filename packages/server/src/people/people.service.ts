@@ -1,4 +1,4 @@
-import { checkParticipant, clearedConditions, readParticipants, screen, type Problem } from '@lotus-steady/core';
+import { assess, checkParticipant, newsOf, readParticipants, type Problem } from '@lotus-steady/core';
 import { PersonBody, type Person, type PersonSummary } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -46,11 +46,12 @@ export class PeopleService {
       people.map(({ id }) => id),
       'list',
     );
-    return people.map(({ id, name, conditions, clearances, updatedAt }) => ({
+    return people.map(({ id, name, conditions, schools, clearances, updatedAt }) => ({
       id,
       name,
       conditions: conditions.map((condition) => condition.id),
-      decision: screen(conditions, clearedConditions(clearances, today())).decision,
+      decision: assess({ conditions, schools, clearances }, today()).screening.decision,
+      news: newsOf({ conditions, clearances }, today()),
       updatedAt,
     }));
   }

@@ -56,7 +56,7 @@ export class PlansService {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = this.sequences.parse(stored.text);
-    const plan = adapt(this.studio(bodyOf(person)), sequence, toParticipant(person), {
+    const plan = adapt(this.studio(bodyOf(person, today())), sequence, toParticipant(person), {
       today: today(),
       ...(minutes !== undefined && { minutes }),
     });
@@ -88,7 +88,7 @@ export class PlansService {
     const options = { today: today(), ...(body.minutes !== undefined && { minutes: body.minutes }) };
     return adaptationJson(
       sequence,
-      participants.map((participant) => adapt(this.studio(bodyOf(participant)), sequence, participant, options)),
+      participants.map((participant) => adapt(this.studio(bodyOf(participant, options.today)), sequence, participant, options)),
       body.minutes ?? sequence.minutes,
     );
   }

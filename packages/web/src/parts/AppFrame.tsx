@@ -56,13 +56,13 @@ export function AppFrame() {
           <Link to="/" className="hidden font-serif text-lg font-semibold no-underline sm:block">
             Lotus Steady
           </Link>
-          <nav aria-label="Main" className="flex grow gap-0.5 text-[0.95rem] sm:gap-1 sm:text-base">
+          <nav aria-label="Main" className="flex grow text-[0.9rem] sm:gap-1 sm:text-base">
             {LINKS.map(({ to, label }) => (
               <NavLink
                 key={to}
                 to={to}
                 end={to === '/'}
-                className={({ isActive }) => `rounded px-1.5 py-1.5 sm:px-3 ${isActive ? 'bg-shade font-semibold' : 'hover:bg-shade'}`}
+                className={({ isActive }) => `rounded px-1 py-1.5 sm:px-3 ${isActive ? 'bg-shade font-semibold' : 'hover:bg-shade'}`}
               >
                 {label}
               </NavLink>

@@ -266,7 +266,7 @@ const core = {
   async verdicts(participant: Participant, today: string): Promise<AsanaVerdict[]> {
     const verdicts: AsanaVerdict[] = [];
     let since = performance.now();
-    for (const verdict of judgeLibrary(studioFor(bodyOf(participant)), participant, { today })) {
+    for (const verdict of judgeLibrary(studioFor(bodyOf(participant, today)), participant, { today })) {
       verdicts.push(verdict);
       if (performance.now() - since < 20) continue;
       // Lets the figures on the screen in between.
@@ -295,7 +295,7 @@ const core = {
   /** A text adapted to one person, with all that the score draws. */
   score(text: string, participant: Participant, today: string): Score {
     const sequence = parse(text);
-    const studio = studioFor(bodyOf(participant));
+    const studio = studioFor(bodyOf(participant, today));
     const plan = adapt(studio, sequence, participant, { today });
     const steps = plan.steps.map(({ step, given, chosen, verdict }): ScoreStep => {
       const shown = chosen ?? given;
@@ -315,7 +315,7 @@ const core = {
   /** Other safe ways for one step, cheapest first. */
   others(text: string, participant: Participant, index: number, today: string): OtherWay[] {
     const sequence = parse(text);
-    const studio = studioFor(bodyOf(participant));
+    const studio = studioFor(bodyOf(participant, today));
     return otherWays(studio, sequence, participant, index, 6, { today }).map((chosen) => ({
       asana: chosen.asana.id,
       name: chosen.asana.name,

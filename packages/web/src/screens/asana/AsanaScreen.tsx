@@ -4,7 +4,7 @@ import { useParams, useSearchParams } from 'react-router';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { useForWhom } from '../../parts/use-for-whom.js';
-import { asanaQuery } from '../../worker/queries.js';
+import { asanaQuery, today } from '../../worker/queries.js';
 import { AsanaView } from './AsanaView.js';
 
 const ANY_BODY = {};
@@ -13,7 +13,7 @@ export function AsanaScreen() {
   const { asana: id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const { whom, query: person } = useForWhom(search.get('for') ?? '');
-  const body = whom === null ? ANY_BODY : whom && bodyOf(whom.participant);
+  const body = whom === null ? ANY_BODY : whom && bodyOf(whom.participant, today());
   const asana = useQuery({ ...asanaQuery(id, body ?? ANY_BODY), enabled: body !== undefined });
   const failed = [person, asana].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;

@@ -1,6 +1,6 @@
-import { activeLimits, CONDITIONS, judge, limitsFor, MEASURES } from '@lotus-steady/core';
+import { activeLimits, CONDITIONS, describeBound, judge, limitsFor, MEASURES } from '@lotus-steady/core';
 import { findConditionName } from '../../parts/condition-name.js';
-import { GRADE_WORDS } from '../../parts/limit-words.js';
+import { allowed, amount, GRADE_WORDS } from '../../parts/limit-words.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
 import { today } from '../../worker/queries.js';
 import type { VariationPage } from '../../worker/core.worker.js';
@@ -23,9 +23,8 @@ export function Touching({ form, whom }: { form: VariationPage; whom: ForWhom | 
     <ul className="space-y-2">
       {touching.map(({ limit, measure, value, bound }) => (
         <li key={limit.id} className="border-l-2 border-ink pl-3">
-          <strong>{findConditionName(limit.condition)}</strong>, {GRADE_WORDS[limit.spec.grade]}: {MEASURES[measure].label} {value}{' '}
-          {MEASURES[measure].unit === '1' ? '' : MEASURES[measure].unit}, allowed{' '}
-          {'equals' in bound ? bound.equals : 'atMost' in bound ? `at most ${bound.atMost}` : `at least ${bound.atLeast}`}.{' '}
+          <strong>{findConditionName(limit.condition)}</strong>, {GRADE_WORDS[limit.spec.grade]}: {MEASURES[measure].label}{' '}
+          {amount(value, MEASURES[measure].unit)}, allowed {allowed(describeBound(bound), MEASURES[measure].unit)}.{' '}
           <span className="text-soft">{limit.spec.reason}</span>
         </li>
       ))}

@@ -4,7 +4,7 @@ import { memo, useDeferredValue, useEffect, useId, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
-import { measureLabel } from '../../parts/limit-words.js';
+import { amount, measureLabel } from '../../parts/limit-words.js';
 import { Loading } from '../../parts/Loading.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { Thumb } from '../../parts/Thumb.js';
@@ -40,7 +40,7 @@ function Filter({ options, ...field }: FilterProps) {
 
 function because({ by }: AsanaVerdict): string {
   if (!by) return '';
-  return `: ${measureLabel(by.measure)} ${by.value ?? 'not known'} ${by.unit === '1' ? '' : by.unit}`;
+  return `: ${measureLabel(by.measure)} ${amount(by.value, by.unit)}`;
 }
 
 const Card = memo(function Card({ entry, verdict, suffix }: { entry: AsanaEntry; verdict: AsanaVerdict | undefined; suffix: string }) {

@@ -25,7 +25,7 @@ export function DeskScreen() {
   if (sequences.isPending || people.isPending) return <Loading what="Opening the desk" />;
   const failed = sequences.isError ? sequences : people.isError ? people : null;
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  const waiting = people.data!.filter(({ decision }) => decision !== 'practise');
+  const waiting = people.data!.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
   const ready = sequence !== null && person !== null;
 
   return (
@@ -35,10 +35,10 @@ export function DeskScreen() {
       {waiting.length > 0 && (
         <section aria-labelledby="waiting" className="mb-5 rounded border border-accent bg-sheet p-4">
           <h2 id="waiting" className="text-base">
-            Before they may practise
+            Before class
           </h2>
-          <ul className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-            {waiting.map(({ id, name, decision }) => (
+          <ul className="mt-2 grid gap-x-6 gap-y-2 md:grid-cols-2">
+            {waiting.map(({ id, name, decision, news }) => (
               <li key={id}>
                 <Link to={`/people/${id}`} className="underline">
                   {name}
@@ -46,6 +46,11 @@ export function DeskScreen() {
                 <span className="text-sm">
                   <DecisionWord decision={decision} />
                 </span>
+                {news.map((text) => (
+                  <span key={text} className="block text-sm text-soft">
+                    {text}
+                  </span>
+                ))}
               </li>
             ))}
           </ul>

@@ -5,7 +5,7 @@ import {
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { PLAIN } from '../../parts/button-styles.js';
-import { boundWords } from '../../parts/limit-words.js';
+import { allowed } from '../../parts/limit-words.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { Questions } from '../person/Questions.js';
 import { LibraryFor } from './LibraryFor.js';
@@ -38,7 +38,7 @@ function stageOf(condition: Condition, answer: ConditionAnswer): Stage {
 function shown(limit: ActiveLimit | undefined): string {
   if (!limit) return '–';
   const { bound, unit } = limitJson(limit);
-  return `${boundWords(bound)} ${unit === '1' ? '' : unit}`;
+  return allowed(bound, unit);
 }
 
 /** The limits of one grade, one row each; with a second stage beside the first where two are compared. */
@@ -54,7 +54,7 @@ function Table({ title, says, grade, stages }: { title: string; says: string; gr
       </h2>
       <p className="mb-2 text-sm text-soft">{says}</p>
       <table className="w-full border-collapse text-left">
-        <thead className={stages.length > 1 ? '' : 'sr-only'}>
+        <thead className={stages.length > 1 ? 'max-sm:sr-only' : 'sr-only'}>
           <tr className="border-b border-rule text-sm">
             <th scope="col" className="py-1 pr-3">
               What
@@ -76,17 +76,20 @@ function Table({ title, says, grade, stages }: { title: string; says: string; gr
             const { label, when } = limitJson(any);
             const differs = stages.length > 1 && shown(cells[0]) !== shown(cells[1]);
             return (
-              <tr key={row} className={`border-b border-rule align-top ${differs ? 'bg-shade' : ''}`}>
-                <th scope="row" className="w-56 py-1.5 pr-3 font-semibold">
+              <tr
+                key={row}
+                className={`border-b border-rule align-top max-sm:grid max-sm:grid-cols-2 max-sm:py-2 ${differs ? 'bg-shade' : ''}`}
+              >
+                <th scope="row" className="py-1.5 pr-3 font-semibold max-sm:col-span-2 max-sm:py-0 sm:w-56">
                   {label}
                   {when.length > 0 && <span className="block text-sm font-normal text-soft">{when.join(', ')}</span>}
                 </th>
                 {cells.map((cell, i) => (
-                  <td key={i} className="w-40 py-1.5 pr-3">
+                  <td key={i} className="py-1.5 pr-3 max-sm:py-0 sm:w-40">
                     {shown(cell)}
                   </td>
                 ))}
-                <td className="py-1.5">
+                <td className="py-1.5 max-sm:col-span-2 max-sm:py-0">
                   {any.spec.reason}{' '}
                   <span className="text-sm text-soft">
                     {describeSource(any.spec.source)}
@@ -146,6 +149,11 @@ export function ConditionView({ condition }: { condition: Condition }) {
                 <DecisionWord decision={decision} />
                 {reasons.length > 0 && `: ${reasons.map(({ text }) => text).join(' ')}`}
               </p>
+              {stages.length === 1 && (
+                <button type="button" className={`${PLAIN} mt-4`} onClick={() => setAnswers([answer, answer])}>
+                  Compare with another stage
+                </button>
+              )}
               {stages.length > 1 && ranges.length > 0 && <RangeFigure ranges={ranges} name={condition.name} />}
             </section>
           );
@@ -157,11 +165,6 @@ export function ConditionView({ condition }: { condition: Condition }) {
           </div>
         )}
       </div>
-      {stages.length === 1 && (
-        <button type="button" className={`${PLAIN} mt-4`} onClick={() => setAnswers([...answers, answers[0]!])}>
-          Compare with another stage
-        </button>
-      )}
       {GRADES.map((one) => (
         <Table key={one.grade} {...one} stages={stages} />
       ))}

@@ -2,7 +2,7 @@ import type { AsanaVerdict, Condition, Participant } from '@lotus-steady/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { measureLabel } from '../../parts/limit-words.js';
+import { amount, measureLabel } from '../../parts/limit-words.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { findQuery, verdictsQuery } from '../../worker/queries.js';
 
@@ -11,7 +11,7 @@ const FIRST = 24;
 
 function number({ by }: AsanaVerdict): string {
   if (!by) return '';
-  return `${measureLabel(by.measure)} ${by.value ?? 'not known'} ${by.unit === '1' ? '' : by.unit}`;
+  return `${measureLabel(by.measure)} ${amount(by.value, by.unit)}`;
 }
 
 /** What the limits make of the whole library: asanas by verdict with the number that decided; of two stages what differs. */

@@ -54,7 +54,7 @@ export function RangeFigure({ ranges, name }: { ranges: readonly AllowedRange[];
             role="img"
             aria-label={`${name}, seen from the ${view}: ${told}`}
             viewBox={`${ROOM.left} ${ROOM.top} ${ROOM.right - ROOM.left} ${ROOM.bottom - ROOM.top}`}
-            className="h-96 w-full max-w-72"
+            className="max-h-96 w-full max-w-72"
           >
             <defs>
               <pattern id={`${hatch}-${view}`} width="3" height="3" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

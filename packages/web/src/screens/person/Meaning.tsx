@@ -1,6 +1,6 @@
 import { assess, describeConflict, findCondition, limitJson, mergeLimits, type Grade } from '@lotus-steady/core';
 import { useMemo } from 'react';
-import { boundWords } from '../../parts/limit-words.js';
+import { allowed } from '../../parts/limit-words.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { today } from '../../worker/queries.js';
 import type { PersonDraft } from './person-draft.js';
@@ -64,12 +64,12 @@ export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }
               limits.length > 0 && (
                 <details key={grade} className="mt-3">
                   <summary className="cursor-pointer font-semibold">
-                    {title} ({limits.length} limits)
+                    {title} ({limits.length} {limits.length === 1 ? 'limit' : 'limits'})
                   </summary>
                   <ul className="mt-1 space-y-1.5 text-sm">
                     {limits.map(({ limit, label, bound, unit, when, text, asking }) => (
                       <li key={limit}>
-                        <strong>{label}</strong> {boundWords(bound)} {unit}
+                        <strong>{label}</strong> {allowed(bound, unit)}
                         {when.map((one) => `, ${one}`)}.{' '}
                         <span className="text-soft">
                           {text}

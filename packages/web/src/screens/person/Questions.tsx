@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
+import { today } from '../../worker/queries.js';
 import { problemAt } from './person-draft.js';
 import { Stopwatch } from './Stopwatch.js';
 
@@ -145,10 +146,10 @@ interface Props {
   readonly onChange: (answer: ConditionAnswer) => void;
 }
 
-/** An answer with one of its values set, or taken back. */
+/** An answer with one of its values set, or taken back; weeks go on counting from the day it is said, readings grow old. */
 export function answered(answer: ConditionAnswer, name: string, value: Answer): ConditionAnswer {
-  const { [name]: _old, ...rest } = answer;
-  return (value === undefined ? rest : { ...rest, [name]: value }) as ConditionAnswer;
+  const others = Object.entries(answer).filter(([key]) => key !== name && key !== 'id');
+  return { id: answer.id, ...Object.fromEntries(value === undefined ? others : [...others, [name, value]]), asOf: today() };
 }
 
 /** The questions of one condition that matter to what was said so far. */

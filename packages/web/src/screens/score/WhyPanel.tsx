@@ -6,7 +6,7 @@ import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { FigurePair } from '../../parts/FigurePair.js';
-import { boundWords, GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
+import { allowed, amount, GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
 import { setupWords } from '../../parts/setup-words.js';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';
@@ -27,8 +27,7 @@ function ReasonItem({ reason }: { reason: Reason }) {
   return (
     <li className="border-l-2 border-ink pl-3">
       <p>
-        <strong>{measureLabel(measure)}</strong>: {value === null ? 'not known' : unit === '1' ? value : `${value} ${unit}`}, allowed{' '}
-        {boundWords(bound)}
+        <strong>{measureLabel(measure)}</strong>: {amount(value, unit)}, allowed {allowed(bound, unit)}
         {where === 'transition' && ' (on the way there)'}
         {where === 'session' && ' (over the class)'}
       </p>

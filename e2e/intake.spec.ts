@@ -1,0 +1,92 @@
+import { expect, test } from './fixtures.js';
+
+test('two conditions taken in from the keyboard alone, left in between and taken up again', async ({ page }) => {
+  await page.goto('/people/new');
+  const type = async (label: string | RegExp, text: string) => {
+    await page.getByLabel(label).first().focus();
+    await page.keyboard.press('ControlOrMeta+A');
+    await page.keyboard.type(text);
+  };
+  const press = async (name: string | RegExp) => {
+    await page.getByRole('button', { name }).first().focus();
+    await page.keyboard.press('Enter');
+  };
+  await type('Name', 'Runa Velt');
+  await press(/^Next: Why/);
+  await type('In their own words', 'a bulging disc L4/5 since spring, high BP, wants to sleep');
+  await press('Lumbar disc herniation');
+  await press('High blood pressure');
+  await press(/^Next: Stage of life/);
+  await press(/^Next: Health/);
+  const meaning = page.getByRole('complementary', { name: 'What this means' });
+  await expect(meaning).toContainText('No reading: treated as 140 to 159');
+  await type(/^Upper number/, '150');
+  await type('Lower number', '92');
+  await expect(meaning).toContainText('150/92 mmHg is stage 2');
+  await expect(meaning).not.toContainText('No reading');
+
+  // Left in between: what was said is still there, at the same part.
+  const there = page.url();
+  await page.goto('/people');
+  await page.goto(there);
+  await expect(page.getByLabel(/^Upper number/)).toHaveValue('150');
+  await expect(page.getByRole('button', { name: '4. Health' })).toHaveAttribute('aria-current', 'step');
+
+  await press('Save');
+  await expect(page).toHaveURL(/\/people\/\d+/);
+  await expect(page.getByLabel('In their own words')).toHaveValue(/bulging disc/);
+  await page.getByRole('button', { name: 'Erase …' }).click();
+  await page.getByRole('button', { name: 'Erase', exact: true }).click();
+});
+
+test('only the questions that matter to what was said', async ({ page }) => {
+  await page.goto('/people/new?part=conditions');
+  await page.getByLabel('Add a condition or stage of life').fill('asthma');
+  await page.getByRole('option', { name: /Asthma or COPD/ }).click();
+  await expect(page.getByLabel('Asthma control test')).toBeHidden();
+  await page.getByLabel('Asthma, COPD or both?').selectOption('asthma');
+  await expect(page.getByLabel('Asthma control test')).toBeVisible();
+  await expect(page.getByLabel(/^Breathlessness/)).toBeHidden();
+});
+
+test('opposed directions are shown, and what is left between them', async ({ page }) => {
+  await page.goto('/people/15');
+  await expect(page.getByRole('complementary', { name: 'What this means' })).toContainText('-5 to 20° is left');
+});
+
+test('a position where practitioners disagree is chosen in the record, and changes its limits', async ({ page }) => {
+  await page.goto('/people/new?part=conditions');
+  await page.getByLabel('Add a condition or stage of life').fill('neck pain');
+  await page.getByRole('option', { name: /^Neck pain/ }).click();
+  const meaning = page.getByRole('complementary', { name: 'What this means' });
+  await meaning.getByText(/^Not at all/).click();
+  await expect(meaning).toContainText('Weight on the neck at most 5 %');
+  await page.getByText(/Where practitioners disagree/).click();
+  await page.getByLabel('Shoulder stand').selectOption('blankets');
+  await expect(meaning).not.toContainText('Weight on the neck at most 5 %');
+});
+
+test('the desk says what has changed since people were asked', async ({ page }) => {
+  await page.goto('/');
+  const before = page.getByRole('region', { name: 'Before class' });
+  await expect(before).toContainText('After birth: now to 12 weeks, after the check');
+  await expect(before).toContainText('Hip replacement: the written clearance ends on');
+  await expect(before).toContainText('too old, ask again: Upper number');
+});
+
+test('a condition’s page: what is barred, on the body, in the library, two stages side by side', async ({ page }) => {
+  await page.goto('/limits');
+  await page.getByLabel('Find by plain words').fill('brittle bones');
+  await page.getByRole('link', { name: /Osteoporosis/ }).click();
+  await expect(page.getByRole('rowheader', { name: /^Low back rounding/ }).first()).toBeVisible();
+  await expect(page.getByRole('img', { name: /seen from the side: .*Low back rounding -30 to 20 degrees/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'In the library' })).toContainText('Cat-cow', { timeout: 30_000 });
+
+  await page.goto('/limits/pregnancy');
+  await page.getByRole('button', { name: 'Compare with another stage' }).click();
+  for (const [stage, week] of [['First', '10'], ['Second', '30']] as const) await page.getByRole('region', { name: stage }).getByLabel('Which week of pregnancy?').fill(week); // prettier-ignore
+  const back = page.getByRole('row', { name: /Flat on the back without a break/ }).first();
+  await expect(back).toContainText('–');
+  await expect(back).toContainText('at most 1 min');
+  await expect(page.getByText(/^Allowed in the first, not in the second:/)).toContainText('Final rest', { timeout: 30_000 });
+});

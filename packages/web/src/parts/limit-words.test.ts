@@ -1,0 +1,29 @@
+import { allowed, amount } from './limit-words.js';
+
+test.each([
+  ['<= 20', '°', 'at most 20°'],
+  ['-20 to 40', '°', '-20 to 40°'],
+  ['<= 0.1', 'body weight', 'at most 10 % of body weight'],
+  ['= 0', 'body weight', '0 % of body weight'],
+  ['= 0', 'yes 1', 'no'],
+  ['= 0', 'grade 0-3', 'none'],
+  ['= 2', 'feet', 'exactly 2 feet'],
+  ['>= 4', 'cm', 'at least 4 cm'],
+  ['<= 3', 'grade 1-5', 'at most 3 of 5'],
+  ['5 to 20', 'breaths/min', '5 to 20 breaths/min'],
+  ['<= 0.3', '1', 'at most 0.3'],
+  ['upright or prone', '', 'upright or prone'],
+])('%s %s reads "%s"', (bound, unit, words) => expect(allowed(bound, unit)).toBe(words));
+
+test.each([
+  [26, '°', '26°'],
+  [0.25, 'body weight', '25 % of body weight'],
+  [4, 'grade 1-5', '4 of 5'],
+  [-1, 'grade -1-2', '-1 of 2'],
+  [1, 'yes 1', 'yes'],
+  [0, 'yes 1', 'no'],
+  [0.6, '1', '0.6'],
+  [54, 'cm', '54 cm'],
+  ['prone', '', 'prone'],
+  [null, 'cm', 'not known'],
+])('%s %s reads "%s"', (value, unit, words) => expect(amount(value, unit)).toBe(words));
