@@ -29,6 +29,7 @@ for (const theme of ['light', 'dark'] as const)
         ['/asanas/surya-namaskara-classic', 'Sun salutation'],
         ['/people/new?part=reach', 'Someone new'],
         ['/limits', 'Limits'],
+        ['/studio', 'The studio'],
         ['/limits/osteoporosis', 'Osteoporosis or osteopenia'],
       ] as const) {
         await page.goto(path);

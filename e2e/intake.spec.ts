@@ -90,3 +90,38 @@ test('a condition’s page: what is barred, on the body, in the library, two sta
   await expect(back).toContainText('at most 1 min');
   await expect(page.getByText(/^Allowed in the first, not in the second:/)).toContainText('Final rest', { timeout: 30_000 });
 });
+
+test('a limit is set aside with a reason, another is added: both are in the record', async ({ page }) => {
+  await page.goto('/people/1');
+  const meaning = page.getByRole('complementary', { name: 'What this means' });
+  await meaning.getByText(/^Only when changed/).click();
+  await meaning.getByRole('button', { name: /^Set aside: Trunk twist/ }).click();
+  await page.getByLabel(/^Why is pregnancy\/prg-07 set aside/).fill('Her midwife practises it with her');
+  await page.getByRole('button', { name: 'Set it aside' }).click();
+  await expect(meaning.getByRole('button', { name: /^Set aside: Trunk twist/ })).toBeHidden();
+  const own = page.getByRole('group', { name: 'Add a stricter limit' });
+  await own.getByLabel('What').selectOption('handLoad');
+  await own.getByLabel('Number').fill('0.3');
+  await own.getByLabel('Why').fill('Sore wrists');
+  await own.getByLabel('Whose word').fill('her physiotherapist');
+  await expect(own.getByText(/^This bars \d+ asanas/)).toBeVisible({ timeout: 30_000 });
+  await own.getByRole('button', { name: 'Add this limit' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/Sore wrists \(her physiotherapist\)/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Hold to it again' }).click();
+  await page.getByRole('button', { name: 'Remove', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+});
+
+test('what the studio decides holds for everyone in it', async ({ page }) => {
+  await page.goto('/studio');
+  await page.getByLabel('Neck pain: shoulder stand').selectOption('blankets');
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Neck pain: shoulder stand')).toHaveValue('blankets');
+  await page.getByLabel('Neck pain: shoulder stand').selectOption('none');
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+});

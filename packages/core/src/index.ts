@@ -23,7 +23,7 @@ export { BODY_RANGES, checkBody, sizeBody, type BodyAnswers, type Sex } from './
 export { MEASURES, measurePosture, roundMeasure, type Facing, type Measure } from './body/measure.js';
 export { NORMAL_RANGE, type NormalMeasure } from './body/norms.js';
 export { solve } from './body/solve.js';
-export { activeLimits, checkSchools, limitsOf, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
+export { activeLimits, checkSchools, limitsOf, schoolMatters, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
 export { CONDITIONS, findCondition } from './conditions/all.js';
 export {
   checkAnswers,
@@ -40,6 +40,7 @@ export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { answersOn, newsOf } from './conditions/over-time.js';
+export { checkOwn, mayLoosen, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { describePart } from './body/contact.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';

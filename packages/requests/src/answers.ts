@@ -1,4 +1,4 @@
-import type { AdaptationJson, Decision, Participant } from '@lotus-steady/core';
+import type { AdaptationJson, Decision, OwnLimit, Participant, SchoolChoices } from '@lotus-steady/core';
 
 /** What the server answers, as its rows make it and the screens read it. */
 export interface Teacher {
@@ -24,10 +24,18 @@ export interface PersonSummary {
   readonly updatedAt: string;
 }
 
+/** What a studio decides for everyone in it. */
+export interface Studio {
+  readonly schools: SchoolChoices;
+  readonly limits: readonly OwnLimit[];
+}
+
 export interface Person extends Omit<Participant, 'id'> {
   readonly id: number;
   readonly name: string;
   readonly note: string;
+  /** Of the studio they practise in; not theirs to save. */
+  readonly studio: Studio;
   readonly version: number;
   readonly updatedAt: string;
 }
@@ -62,7 +70,22 @@ export interface StoredPlan {
   readonly createdAt: string;
 }
 
-/** The participant that the core knows: a person without name and note. */
-export function toParticipant({ id, body, conditions, props, schools, clearances, breathSeconds }: Person): Participant {
-  return { id: String(id), body, conditions, props, schools, clearances, breathSeconds };
+/** The participant that the core knows: a person without name and note, with what their studio decides. */
+export function toParticipant({
+  id,
+  body,
+  conditions,
+  props,
+  schools,
+  clearances,
+  ownLimits,
+  loosened,
+  breathSeconds,
+  studio,
+}: Person): Participant {
+  return {
+    id: String(id), body, conditions, props, clearances, loosened, breathSeconds,
+    schools: { ...studio.schools, ...schools },
+    ownLimits: [...studio.limits, ...ownLimits],
+  }; // prettier-ignore
 }

@@ -1,8 +1,9 @@
-import type { BodyAnswers, Clearance, ConditionAnswer, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type { BodyAnswers, Clearance, ConditionAnswer, Grade, Loosened, OwnLimit, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsIn,
   IsInt,
   IsISO8601,
   IsNumber,
@@ -31,6 +32,52 @@ export class ClearanceBody implements Clearance {
   until: string;
 }
 
+export class OwnLimitBody implements OwnLimit {
+  @IsString()
+  @Length(1, 60)
+  measure: OwnLimit['measure'];
+
+  @IsString()
+  @Length(1, 30)
+  bound: string;
+
+  @IsIn(['avoid', 'modify', 'watch'])
+  grade: Grade;
+
+  @IsString()
+  @Length(1, 300, { message: 'Write why (1 to 300 characters)' })
+  reason: string;
+
+  @IsString()
+  @Length(1, 300, { message: 'Write whose word it is (1 to 300 characters)' })
+  by: string;
+}
+
+export class LoosenedBody implements Loosened {
+  @IsString()
+  @Length(1, 100)
+  limit: string;
+
+  @IsString()
+  @Length(1, 300, { message: 'Write why it is set aside (1 to 300 characters)' })
+  reason: string;
+
+  @IsISO8601({ strict: true }, { message: 'On which day? Expected a date such as 2026-03-01' })
+  on: string;
+}
+
+/** What a studio decides for everyone in it. */
+export class StudioBody {
+  @IsObject()
+  schools: SchoolChoices;
+
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => OwnLimitBody)
+  limits: OwnLimitBody[];
+}
+
 /** The shape of a person alone. What the answers mean, the core checks. */
 export class PersonBody {
   @IsString()
@@ -56,6 +103,18 @@ export class PersonBody {
   @ValidateNested({ each: true })
   @Type(() => ClearanceBody)
   clearances: ClearanceBody[];
+
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => OwnLimitBody)
+  ownLimits: OwnLimitBody[] = [];
+
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => LoosenedBody)
+  loosened: LoosenedBody[] = [];
 
   @IsNumber()
   breathSeconds: number;

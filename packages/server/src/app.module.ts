@@ -16,6 +16,7 @@ import { PlanRow } from './plans/plan.row.js';
 import { PlansModule } from './plans/plans.module.js';
 import { SequenceRow } from './sequences/sequence.row.js';
 import { SequencesModule } from './sequences/sequences.module.js';
+import { StudioModule } from './studio/studio.module.js';
 import type { Settings } from './settings.js';
 
 @Module({})
@@ -52,6 +53,7 @@ export class AppModule {
         }),
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: 1200 }]),
         AuthModule,
+        StudioModule,
         PeopleModule,
         SequencesModule,
         PlansModule,

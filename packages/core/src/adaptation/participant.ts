@@ -1,6 +1,7 @@
 import { checkBody, type BodyAnswers } from '../body/anthropometry.js';
 import { checkSchools, type SchoolChoices } from '../conditions/active-limits.js';
 import { checkConditions, type ConditionAnswer } from '../conditions/check-answers.js';
+import { checkOwn, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
 import { answersOn } from '../conditions/over-time.js';
 import type { Problem } from '../problem.js';
 import type { Clearance } from '../screening/screen.js';
@@ -14,6 +15,10 @@ export interface Participant {
   readonly props: PropsAtHand;
   readonly schools: SchoolChoices;
   readonly clearances: readonly Clearance[];
+  /** Limits that only this person, or their studio, has: stricter ones. */
+  readonly ownLimits: readonly OwnLimit[];
+  /** Limits that were set aside for this person, with the reason. */
+  readonly loosened: readonly Loosened[];
   /** Seconds of one breath. */
   readonly breathSeconds: number;
 }
@@ -22,7 +27,7 @@ export const BREATH_RANGE = { from: 2, to: 20, unit: 's' } as const;
 
 /** Nobody in particular: the reference body, no condition, the usual props. */
 export function anybody(id: string): Participant {
-  return { id, body: {}, conditions: [], props: COMMON_PROPS, schools: {}, clearances: [], breathSeconds: 5 };
+  return { id, body: {}, conditions: [], props: COMMON_PROPS, schools: {}, clearances: [], ownLimits: [], loosened: [], breathSeconds: 5 };
 }
 
 /** Problems of a participant, each naming its field; empty when all is well. */
@@ -33,6 +38,7 @@ export function checkParticipant(participant: Participant): Problem[] {
     ...checkBody(participant.body),
     ...checkConditions(participant.conditions),
     ...checkSchools(participant.schools),
+    ...checkOwn(participant.ownLimits, participant.loosened),
     ...(breath
       ? []
       : [{ field: 'breathSeconds', message: `breathSeconds is ${breathSeconds}; expected ${BREATH_RANGE.from} to ${BREATH_RANGE.to} s` }]),

@@ -1,6 +1,7 @@
 import type { BodyAnswers } from '../body/anthropometry.js';
 import type { SchoolChoices } from '../conditions/active-limits.js';
 import type { ConditionAnswer } from '../conditions/check-answers.js';
+import type { Loosened, OwnLimit } from '../conditions/own-limits.js';
 import type { Problem } from '../problem.js';
 import type { Clearance } from '../screening/screen.js';
 import { anybody, checkParticipant, type Participant } from './participant.js';
@@ -29,13 +30,16 @@ function haveText(list: unknown, keys: readonly string[]): boolean {
 function readOne(raw: unknown, at: string): { participant: Participant | null; problems: Problem[] } {
   const refuse = (field: string, message: string) => ({ participant: null, problems: [{ field: `${at}${field}`, message }] });
   if (!isRecord(raw) || typeof raw['id'] !== 'string' || raw['id'] === '') return refuse('.id', 'expected an object with an "id"');
-  const { body = {}, conditions = [], props, schools = {}, clearances = [], breathSeconds = 5 } = raw;
+  const { body = {}, conditions = [], props, schools = {}, clearances = [], ownLimits = [], loosened = [], breathSeconds = 5 } = raw;
   if (!isRecord(body)) return refuse('.body', 'expected an object such as {"stature": 165}');
   if (!haveText(conditions, ['id'])) return refuse('.conditions', 'expected a list of objects with an "id"');
   if (!isRecord(schools) || Object.values(schools).some((position) => typeof position !== 'string'))
     return refuse('.schools', 'expected an object of school and position');
   if (!haveText(clearances, ['condition', 'by', 'on', 'until']))
     return refuse('.clearances', 'expected a list of objects with condition, by, on and until');
+  if (!haveText(ownLimits, ['measure', 'bound', 'grade', 'reason', 'by']))
+    return refuse('.ownLimits', 'expected a list of objects with measure, bound, grade, reason and by');
+  if (!haveText(loosened, ['limit', 'reason', 'on'])) return refuse('.loosened', 'expected a list of objects with limit, reason and on');
   if (typeof breathSeconds !== 'number') return refuse('.breathSeconds', 'expected a number of seconds');
   const propsProblems = props === undefined ? [] : propProblems(props, at);
   const participant: Participant = {
@@ -45,6 +49,8 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
     props: props === undefined ? anybody('').props : (props as PropsAtHand),
     schools: schools as SchoolChoices,
     clearances: clearances as readonly Clearance[],
+    ownLimits: ownLimits as readonly OwnLimit[],
+    loosened: loosened as readonly Loosened[],
     breathSeconds,
   };
   return {

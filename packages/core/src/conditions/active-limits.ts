@@ -20,6 +20,11 @@ function schoolHolds(condition: Condition, spec: LimitSpec, choices: SchoolChoic
   return (choices[school] ?? condition.schools[school]?.default) === position;
 }
 
+/** Whether any limit depends on which position of a school is chosen; others are told, and change nothing. */
+export function schoolMatters(condition: Condition, school: string): boolean {
+  return condition.limits.some((limit) => limit.school?.startsWith(`${school}=`) === true);
+}
+
 /** The limits of one condition in its present stages and schools, without the restricted profile. */
 export function limitsOf(condition: Condition, answers: ConditionAnswer, choices: SchoolChoices = {}): ActiveLimit[] {
   const stages = new Set(condition.stagesOf(answers));

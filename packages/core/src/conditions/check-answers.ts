@@ -1,3 +1,4 @@
+import { isValid, parseISO } from 'date-fns';
 import type { Problem } from '../problem.js';
 import { bloodPressureProblem } from '../screening/blood-pressure.js';
 import { CONDITIONS, findCondition } from './all.js';
@@ -58,7 +59,7 @@ export function checkAnswers(answer: ConditionAnswer): Problem[] {
   for (const [name, value] of Object.entries(answers)) {
     if (value === undefined) continue;
     if (name === 'asOf') {
-      if (typeof value !== 'string' || !/^\d{4}-\d\d-\d\d$/.test(value) || Number.isNaN(Date.parse(value)))
+      if (typeof value !== 'string' || !/^\d{4}-\d\d-\d\d$/.test(value) || !isValid(parseISO(value)))
         problems.push({ field: `${id}.asOf`, message: `asOf is ${show(value)}; expected a day such as 2026-03-01` });
       continue;
     }

@@ -49,7 +49,7 @@ describe('readings grow old', () => {
   test('a blood pressure holds seven days, then it counts as missing', () => {
     expect(answersOn(pressure, '2026-03-09').stale).toEqual([]);
     expect(answersOn(pressure, '2026-03-10').stale).toEqual(['systolic', 'diastolic']);
-    const { screening } = assess({ conditions: [pressure], schools: {}, clearances: [] }, '2026-03-10');
+    const { screening } = assess({ conditions: [pressure], schools: {}, clearances: [], ownLimits: [], loosened: [] }, '2026-03-10');
     expect(screening.notes.some(({ text }) => text.startsWith('No reading'))).toBe(true);
   });
 

@@ -1,3 +1,4 @@
+import { differenceInCalendarDays, parseISO } from 'date-fns';
 import type { ConditionAnswer } from './check-answers.js';
 import { findCondition } from './all.js';
 import type { Condition, ParameterSpec } from './condition.js';
@@ -5,11 +6,9 @@ import type { Condition, ParameterSpec } from './condition.js';
 /** The day, as YYYY-MM-DD, on which a condition's questions were answered: any condition takes it. */
 export const AS_OF = 'asOf';
 
-const DAY_MS = 86_400_000;
-
 /** Whole days from one date to another, both YYYY-MM-DD; the calendar's, so that no clock change shifts them. */
 export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
+  return differenceInCalendarDays(parseISO(to), parseISO(from));
 }
 
 /**

@@ -1,5 +1,6 @@
 import { activeLimits, type ActiveLimit, type SchoolChoices } from '../conditions/active-limits.js';
 import type { ConditionAnswer } from '../conditions/check-answers.js';
+import { ownActive, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
 import { answersOn } from '../conditions/over-time.js';
 import { RESTRICTED_PROFILE } from '../conditions/restricted.js';
 import { conflictsOf, describeConflict, type Conflict } from '../conditions/together.js';
@@ -10,6 +11,8 @@ export interface Answered {
   readonly conditions: readonly ConditionAnswer[];
   readonly schools: SchoolChoices;
   readonly clearances: readonly Clearance[];
+  readonly ownLimits: readonly OwnLimit[];
+  readonly loosened: readonly Loosened[];
 }
 
 /** Whether a person may practise on a day, within which limits, and where those pull in opposite directions. */
@@ -23,11 +26,12 @@ export interface Assessment {
  * Limits of all conditions together. Where two leave less than a narrow window between them, written clearance
  * is needed, and until then the restricted profile holds too. Without a day no clearance has run out.
  */
-export function assess({ conditions: given, schools, clearances }: Answered, today: string | null = null): Assessment {
+export function assess({ conditions: given, schools, clearances, ownLimits, loosened }: Answered, today: string | null = null): Assessment {
   const conditions = given.map((answer) => answersOn(answer, today).answer);
   const cleared = clearedConditions(clearances, today);
   const screening = screen(conditions, cleared);
-  const limits = activeLimits(conditions, schools, cleared);
+  const aside = new Set(loosened.map(({ limit }) => limit));
+  const limits = [...activeLimits(conditions, schools, cleared).filter(({ id }) => !aside.has(id)), ...ownActive(ownLimits)];
   const conflicts = conflictsOf(limits);
   const open = conflicts.filter(({ narrow, below, above }) => narrow && !(cleared.has(below.condition) && cleared.has(above.condition)));
   if (open.length === 0) return { screening, limits, conflicts };

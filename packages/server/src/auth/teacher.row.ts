@@ -1,3 +1,5 @@
+import type { Studio } from '@lotus-steady/requests';
+import { readJsonColumn } from '../database/json-column.js';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'teachers' })
@@ -15,4 +17,11 @@ export class TeacherRow extends Model {
 
   @Column(DataType.BOOLEAN)
   declare demo: boolean;
+
+  @Column(DataType.JSON)
+  declare studio: Studio | null;
+
+  toStudio(): Studio {
+    return (readJsonColumn(this, 'studio') as Studio | null) ?? { schools: {}, limits: [] };
+  }
 }

@@ -4,7 +4,7 @@ import type { PersonBody } from '@lotus-steady/requests';
 /** The hall and everyone in it are invented. */
 export const DEMO_TEACHER = 'Imre Vandal (Ferry Street Hall)';
 
-const empty = { schools: {}, clearances: [], breathSeconds: 5, note: '' };
+const empty = { schools: {}, clearances: [], ownLimits: [], loosened: [], breathSeconds: 5, note: '' };
 const room = { props: COMMON_PROPS };
 
 type DemoPerson = Omit<PersonBody, 'version'> & {

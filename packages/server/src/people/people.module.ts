@@ -3,10 +3,11 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { AuditModule } from '../audit/audit.module.js';
 import { PeopleController } from './people.controller.js';
 import { PeopleService } from './people.service.js';
+import { StudioModule } from '../studio/studio.module.js';
 import { PersonRow } from './person.row.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([PersonRow]), AuditModule],
+  imports: [SequelizeModule.forFeature([PersonRow]), AuditModule, StudioModule],
   controllers: [PeopleController],
   providers: [PeopleService],
   exports: [PeopleService],

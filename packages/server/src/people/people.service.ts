@@ -1,10 +1,11 @@
 import { assess, checkParticipant, newsOf, readParticipants, type Problem } from '@lotus-steady/core';
-import { PersonBody, type Person, type PersonSummary } from '@lotus-steady/requests';
+import { PersonBody, toParticipant, type Person, type PersonSummary } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import { AuditService, type AuditEntry } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
+import { StudioService } from '../studio/studio.service.js';
 import { PersonRow } from './person.row.js';
 
 function today(): string {
@@ -21,6 +22,8 @@ function check(body: PersonBody): Problem[] {
         props: body.props,
         schools: body.schools,
         clearances: body.clearances,
+        ownLimits: body.ownLimits,
+        loosened: body.loosened,
         breathSeconds: body.breathSeconds,
       },
     ],
@@ -36,28 +39,30 @@ export class PeopleService {
   constructor(
     @InjectModel(PersonRow) private readonly rows: typeof PersonRow,
     private readonly audit: AuditService,
+    private readonly studios: StudioService,
   ) {}
 
   async list(teacherId: number): Promise<PersonSummary[]> {
     const rows = await this.rows.findAll({ where: { teacherId }, order: [['name', 'ASC']] });
-    const people = rows.map((row) => row.toPerson());
+    const studio = await this.studios.read(teacherId);
+    const people = rows.map((row) => row.toPerson(studio));
     await this.audit.record(
       teacherId,
       people.map(({ id }) => id),
       'list',
     );
-    return people.map(({ id, name, conditions, schools, clearances, updatedAt }) => ({
-      id,
-      name,
-      conditions: conditions.map((condition) => condition.id),
-      decision: assess({ conditions, schools, clearances }, today()).screening.decision,
-      news: newsOf({ conditions, clearances }, today()),
-      updatedAt,
+    return people.map((person) => ({
+      id: person.id,
+      name: person.name,
+      conditions: person.conditions.map(({ id }) => id),
+      decision: assess(toParticipant(person), today()).screening.decision,
+      news: newsOf(person, today()),
+      updatedAt: person.updatedAt,
     }));
   }
 
   async read(teacherId: number, id: number): Promise<Person> {
-    const person = (await this.row(teacherId, id)).toPerson();
+    const person = (await this.row(teacherId, id)).toPerson(await this.studios.read(teacherId));
     await this.audit.record(teacherId, [id], 'read');
     return person;
   }
@@ -66,10 +71,11 @@ export class PeopleService {
   async create(teacherId: number, { version: _version, ...body }: PersonBody): Promise<Person> {
     const problems = check(body);
     if (problems.length > 0) throw unusable(problems);
+    const studio = await this.studios.read(teacherId);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.rows.create({ ...body, teacherId, version: 1 }, { transaction });
       await this.audit.record(teacherId, [row.id], 'create', transaction);
-      return row.toPerson();
+      return row.toPerson(studio);
     });
   }
 
@@ -80,6 +86,7 @@ export class PeopleService {
   async replace(teacherId: number, id: number, { version, ...body }: PersonBody): Promise<Person> {
     const problems = check(body);
     if (problems.length > 0) throw unusable(problems);
+    const studio = await this.studios.read(teacherId);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
       if (version !== row.version)
@@ -87,17 +94,17 @@ export class PeopleService {
           statusCode: 409,
           message: 'This person was changed elsewhere meanwhile',
           yours: body,
-          theirs: row.toPerson(),
+          theirs: row.toPerson(studio),
         });
       await row.update({ ...body, version: row.version + 1 }, { transaction });
       await this.audit.record(teacherId, [id], 'change', transaction);
-      return row.toPerson();
+      return row.toPerson(studio);
     });
   }
 
   /** Everything that is kept of one person. */
   async export(teacherId: number, id: number): Promise<{ person: Person; audit: AuditEntry[] }> {
-    const person = (await this.row(teacherId, id)).toPerson();
+    const person = (await this.row(teacherId, id)).toPerson(await this.studios.read(teacherId));
     await this.audit.record(teacherId, [id], 'export');
     return { person, audit: await this.audit.of(teacherId, id) };
   }

@@ -1,5 +1,5 @@
-import type { BodyAnswers, Clearance, ConditionAnswer, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
-import type { Person } from '@lotus-steady/requests';
+import type { BodyAnswers, Clearance, ConditionAnswer, Loosened, OwnLimit, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type { Person, Studio } from '@lotus-steady/requests';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
 
@@ -31,6 +31,12 @@ export class PersonRow extends Model {
   @Column(DataType.JSON)
   declare clearances: Clearance[];
 
+  @Column(DataType.JSON)
+  declare ownLimits: OwnLimit[] | null;
+
+  @Column(DataType.JSON)
+  declare loosened: Loosened[] | null;
+
   @Column(DataType.FLOAT)
   declare breathSeconds: number;
 
@@ -40,7 +46,7 @@ export class PersonRow extends Model {
   @Column(DataType.INTEGER.UNSIGNED)
   declare version: number;
 
-  toPerson(): Person {
+  toPerson(studio: Studio): Person {
     const { id, name, breathSeconds, note, version } = this;
     return {
       id, name, breathSeconds, note, version,
@@ -49,6 +55,9 @@ export class PersonRow extends Model {
       props: readJsonColumn(this, 'props') as PropsAtHand,
       schools: readJsonColumn(this, 'schools') as SchoolChoices,
       clearances: readJsonColumn(this, 'clearances') as Clearance[],
+      ownLimits: (readJsonColumn(this, 'ownLimits') as OwnLimit[] | null) ?? [],
+      loosened: (readJsonColumn(this, 'loosened') as Loosened[] | null) ?? [],
+      studio,
       updatedAt: (this.updatedAt as Date).toISOString(),
     }; // prettier-ignore
   }

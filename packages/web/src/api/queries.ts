@@ -7,6 +7,7 @@ import type {
   SequenceSummary,
   StoredPlan,
   StoredSequence,
+  Studio,
   Teacher,
 } from '@lotus-steady/requests';
 
@@ -16,6 +17,7 @@ export const sessionQuery = queryOptions({
   queryFn: () => request<Teacher>('GET', 'session'),
   staleTime: 5 * 60_000,
 });
+export const studioQuery = queryOptions({ queryKey: ['studio'], queryFn: () => request<Studio>('GET', 'studio') });
 export const peopleQuery = queryOptions({ queryKey: ['people'], queryFn: () => request<PersonSummary[]>('GET', 'people') });
 export const personQuery = (id: number) =>
   queryOptions({ queryKey: ['people', id], queryFn: () => request<Person>('GET', `people/${id}`) });

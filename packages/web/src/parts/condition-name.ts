@@ -1,5 +1,6 @@
-import { findCondition } from '@lotus-steady/core';
+import { findCondition, OWN } from '@lotus-steady/core';
 
 export function findConditionName(id: string): string {
-  return findCondition(id)?.name ?? (id === 'props' ? 'Props at hand' : id);
+  const own: Readonly<Record<string, string>> = { props: 'Props at hand', [OWN]: 'Own limit' };
+  return findCondition(id)?.name ?? own[id] ?? id;
 }

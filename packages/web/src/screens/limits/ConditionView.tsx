@@ -1,5 +1,5 @@
 import {
-  allowedRanges, anybody, checkAnswers, describeSource, limitJson, limitsOf, MEASURES, mergeLimits, screen,
+  allowedRanges, anybody, checkAnswers, describeSource, limitJson, limitsOf, MEASURES, mergeLimits, schoolMatters, screen,
   type ActiveLimit, type Condition, type ConditionAnswer, type Grade, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
 import { useMemo, useState } from 'react';
@@ -110,7 +110,7 @@ export function ConditionView({ condition }: { condition: Condition }) {
   const [answers, setAnswers] = useState<readonly ConditionAnswer[]>([{ id: condition.id }]);
   const stages = useMemo(() => answers.map((answer) => stageOf(condition, answer)), [condition, answers]);
   const set = (index: number, answer: ConditionAnswer) => setAnswers(answers.map((one, i) => (i === index ? answer : one)));
-  const schools = Object.values(condition.schools);
+  const schools = Object.entries(condition.schools);
   return (
     <>
       <p className="text-sm">
@@ -171,7 +171,7 @@ export function ConditionView({ condition }: { condition: Condition }) {
       {schools.length > 0 && (
         <section aria-label="Where practitioners disagree" className="mt-6 max-w-prose">
           <h2 className="mb-2 text-lg">Where practitioners disagree</h2>
-          {schools.map(({ name, positions, default: ours, because }) => (
+          {schools.map(([id, { name, positions, default: ours, because }]) => (
             <div key={name} className="mb-4">
               <h3 className="font-semibold">{name}</h3>
               <ul className="list-disc pl-5">
@@ -182,7 +182,12 @@ export function ConditionView({ condition }: { condition: Condition }) {
                   </li>
                 ))}
               </ul>
-              <p className="text-soft">{because} Another position is chosen in a person’s record.</p>
+              <p className="text-soft">
+                {because}{' '}
+                {schoolMatters(condition, id)
+                  ? 'Another position is chosen in the studio or in a person’s record.'
+                  : 'No limit depends on it.'}
+              </p>
             </div>
           ))}
         </section>

@@ -1,5 +1,7 @@
-import { assess, describeConflict, findCondition, limitJson, mergeLimits, type Grade } from '@lotus-steady/core';
+import { assess, describeConflict, findCondition, limitJson, mayLoosen, mergeLimits, OWN, type Grade } from '@lotus-steady/core';
+import type { Studio } from '@lotus-steady/requests';
 import { useMemo } from 'react';
+import { findConditionName } from '../../parts/condition-name.js';
 import { allowed } from '../../parts/limit-words.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { today } from '../../worker/queries.js';
@@ -11,19 +13,30 @@ const GRADES: readonly { readonly grade: Grade; readonly title: string }[] = [
   { grade: 'watch', title: 'With care' },
 ];
 
+interface Props {
+  readonly draft: PersonDraft;
+  readonly studio: Studio;
+  readonly valid: boolean;
+  readonly onLoosen: (limit: string) => void;
+}
+
 /** What the answers so far mean: may they practise, and within which limits. */
-export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }) {
-  const { conditions, schools, clearances } = draft;
+export function Meaning({ draft, studio, valid, onLoosen }: Props) {
+  const { conditions, schools, clearances, ownLimits, loosened } = draft;
   const meaning = useMemo(() => {
     if (!valid) return null;
-    const { screening, limits, conflicts } = assess({ conditions, schools, clearances }, today());
+    const { screening, limits, conflicts } = assess(
+      { conditions, clearances, loosened, schools: { ...studio.schools, ...schools }, ownLimits: [...studio.limits, ...ownLimits] },
+      today(),
+    );
     const merged = mergeLimits(limits).map(({ strictest, by }) => ({
       ...limitJson(strictest),
       // The one that asks most is named by its own condition; the others once each.
-      asking: [...new Set(by.map(({ condition }) => findCondition(condition)?.name ?? condition))],
+      loose: mayLoosen(strictest.spec) && strictest.condition !== OWN,
+      asking: [...new Set(by.map(({ condition }) => findConditionName(condition)))],
     }));
     return { screening, limits: merged, conflicts: conflicts.map(describeConflict) };
-  }, [conditions, schools, clearances, valid]);
+  }, [conditions, schools, clearances, ownLimits, loosened, studio, valid]);
   return (
     <aside aria-labelledby="meaning" className="rounded border border-rule bg-sheet p-4 lg:sticky lg:top-4">
       <h2 id="meaning" className="text-lg">
@@ -67,7 +80,7 @@ export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }
                     {title} ({limits.length} {limits.length === 1 ? 'limit' : 'limits'})
                   </summary>
                   <ul className="mt-1 space-y-1.5 text-sm">
-                    {limits.map(({ limit, label, bound, unit, when, text, asking }) => (
+                    {limits.map(({ limit, label, bound, unit, when, text, asking, loose }) => (
                       <li key={limit}>
                         <strong>{label}</strong> {allowed(bound, unit)}
                         {when.map((one) => `, ${one}`)}.{' '}
@@ -75,6 +88,16 @@ export function Meaning({ draft, valid }: { draft: PersonDraft; valid: boolean }
                           {text}
                           {asking.length > 1 && ` Asked for by ${asking.join(', ')}.`}
                         </span>
+                        {loose && (
+                          <button
+                            type="button"
+                            className="ml-1 underline"
+                            onClick={() => onLoosen(limit)}
+                            aria-label={`Set aside: ${label} ${allowed(bound, unit)}`}
+                          >
+                            set aside …
+                          </button>
+                        )}
                       </li>
                     ))}
                   </ul>

@@ -1,12 +1,14 @@
 import { BODY_RANGES, BREATH_RANGE, findCondition, PROPS, type BodyAnswers, type ConditionAnswer, type Prop } from '@lotus-steady/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { request } from '../../api/client.js';
+import { studioQuery } from '../../api/queries.js';
 import type { Person } from '@lotus-steady/requests';
 import { useSaved } from '../../drafts/use-saved.js';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { NumberField } from '../../parts/NumberField.js';
+import { OwnLimits } from '../../parts/OwnLimits.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { AddCondition } from './AddCondition.js';
@@ -16,8 +18,12 @@ import { Guided, type Part } from './Guided.js';
 import { LifeStages } from './LifeStages.js';
 import { Meaning } from './Meaning.js';
 import { BODY_LABELS, ReachFields, WHO } from './ReachFields.js';
+import { SetAside } from './SetAside.js';
 import { Why } from './Why.js';
 import { checkDraft, NEW_PERSON, problemAt, toDraft, type PersonDraft } from './person-draft.js';
+
+/** Until the studio's own decisions are there. */
+const NO_STUDIO = { schools: {}, limits: [] };
 
 function Erase({ person }: { person: Person }) {
   const navigate = useNavigate();
@@ -82,6 +88,8 @@ export function PersonForm({ stored }: { stored: Person | null }) {
     },
   });
   const [tried, setTried] = useState(false);
+  const [asked, setAsked] = useState<string | null>(null);
+  const studio = useQuery(studioQuery);
   const found = checkDraft(draft);
   const refused = state.is === 'refused' ? state.error.problems : [];
   // An empty name is no mistake before someone tries to save.
@@ -227,6 +235,16 @@ export function PersonForm({ stored }: { stored: Person | null }) {
           <p className="text-soft">Mend the marked answers first.</p>
         ),
     },
+    {
+      id: 'own',
+      title: 'Stricter or looser for them alone',
+      content: (
+        <div className="space-y-5">
+          <OwnLimits limits={draft.ownLimits} by="" onChange={(ownLimits) => set({ ownLimits })} />
+          <SetAside loosened={draft.loosened} asked={asked} onAsked={setAsked} onChange={(loosened) => set({ loosened })} />
+        </div>
+      ),
+    },
   ];
 
   return (
@@ -285,7 +303,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
             {stored && <Erase person={stored} />}
           </div>
         )}
-        <Meaning draft={draft} valid={found.every(({ field }) => field === 'name')} />
+        <Meaning draft={draft} studio={studio.data ?? NO_STUDIO} valid={found.every(({ field }) => field === 'name')} onLoosen={setAsked} />
       </div>
     </>
   );

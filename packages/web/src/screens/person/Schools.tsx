@@ -1,4 +1,4 @@
-import type { Condition, SchoolChoices } from '@lotus-steady/core';
+import { schoolMatters, type Condition, type SchoolChoices } from '@lotus-steady/core';
 import { SelectField } from '../../parts/SelectField.js';
 
 /** Where practitioners disagree on a condition: the positions, and why ours is the default. */
@@ -11,7 +11,7 @@ export function Schools({
   chosen: SchoolChoices;
   onChange: (schools: SchoolChoices) => void;
 }) {
-  const schools = Object.entries(condition.schools);
+  const schools = Object.entries(condition.schools).filter(([id]) => schoolMatters(condition, id));
   if (schools.length === 0) return null;
   const set = (school: string, position: string) => {
     const { [school]: _old, ...rest } = chosen;

@@ -2,7 +2,7 @@ import { anybody, checkParticipant, COMMON_PROPS, type Problem } from '@lotus-st
 import type { Person } from '@lotus-steady/requests';
 
 /** A record while it is edited: all that the server keeps, without its own bookkeeping. */
-export type PersonDraft = Omit<Person, 'id' | 'version' | 'updatedAt'>;
+export type PersonDraft = Omit<Person, 'id' | 'version' | 'updatedAt' | 'studio'>;
 
 export const NEW_PERSON: PersonDraft = {
   name: '',
@@ -12,10 +12,12 @@ export const NEW_PERSON: PersonDraft = {
   props: COMMON_PROPS,
   schools: {},
   clearances: [],
+  ownLimits: [],
+  loosened: [],
   breathSeconds: 5,
 };
 
-export function toDraft({ id: _id, version: _version, updatedAt: _updatedAt, ...draft }: Person): PersonDraft {
+export function toDraft({ id: _id, version: _version, updatedAt: _updatedAt, studio: _studio, ...draft }: Person): PersonDraft {
   return draft;
 }
 

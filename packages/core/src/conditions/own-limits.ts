@@ -1,0 +1,80 @@
+import { MEASURES, type Measure } from '../body/measure.js';
+import type { Problem } from '../problem.js';
+import type { ActiveLimit } from './active-limits.js';
+import { CONDITIONS } from './all.js';
+import type { Grade, LimitSpec } from './condition.js';
+import { readBound, type BoundText } from './limits.js';
+
+/** A limit that a studio or a person's own clinician adds: it only ever makes things stricter. */
+export interface OwnLimit {
+  readonly measure: Measure;
+  /** `<= 30`, `>= -10` or `-10..30`: what is allowed, in the measure's unit. */
+  readonly bound: string;
+  readonly grade: Grade;
+  readonly reason: string;
+  /** Who asks for it: the studio, or whose word it is. */
+  readonly by: string;
+}
+
+/** A limit that does not hold for one person, and why. */
+export interface Loosened {
+  /** As `condition/limit`. */
+  readonly limit: string;
+  readonly reason: string;
+  /** The day it was decided, as YYYY-MM-DD. */
+  readonly on: string;
+}
+
+export const OWN = 'own';
+const MOST_TEXT = 300;
+
+/** Own limits as they are judged, under the condition `own`. */
+export function ownActive(limits: readonly OwnLimit[]): ActiveLimit[] {
+  return limits.map(({ measure, bound, grade, reason, by }, i): ActiveLimit => {
+    const id = `own-${i + 1}`;
+    const spec: LimitSpec = { id, measure, bound: readBound(bound as BoundText), grade, reason: `${reason} (${by})`, source: ['common practice'] };
+    return { condition: OWN, id: `${OWN}/${id}`, spec };
+  });
+}
+
+/**
+ * Whether a limit may be set aside with a written reason: never one that bars outright, which takes written
+ * clearance, and never one whose number stands in a published source.
+ */
+export function mayLoosen({ grade, source }: Pick<LimitSpec, 'grade' | 'source'>): boolean {
+  return grade !== 'avoid' && source.every((mark) => mark === 'common practice' || mark.endsWith('*'));
+}
+
+function findLimit(id: string): LimitSpec | null {
+  const [condition, limit] = id.split('/');
+  return CONDITIONS.find((one) => one.id === condition)?.limits.find((one) => one.id === limit) ?? null;
+}
+
+/** Problems of own limits and of what was set aside, each named `ownLimits[0]` or `loosened[0]`. */
+export function checkOwn(limits: readonly OwnLimit[], loosened: readonly Loosened[]): Problem[] {
+  return [
+    ...limits.flatMap(({ measure, bound, grade, reason, by }, i): Problem[] => {
+      const field = `ownLimits[${i}]`;
+      const refuse = (message: string) => [{ field, message }];
+      if (!(measure in MEASURES)) return refuse(`no measure "${measure}"`);
+      try {
+        readBound(bound);
+      } catch {
+        return refuse(`"${bound}" is no bound; expected "<= 30", ">= 30" or "-10..30"`);
+      }
+      if (!['avoid', 'modify', 'watch'].includes(grade)) return refuse(`grade is "${grade}"; expected avoid, modify or watch`);
+      if (reason.trim() === '' || reason.length > MOST_TEXT) return refuse(`write why (1 to ${MOST_TEXT} characters)`);
+      if (by.trim() === '' || by.length > MOST_TEXT) return refuse('write whose word it is');
+      return [];
+    }),
+    ...loosened.flatMap(({ limit, reason, on }, i): Problem[] => {
+      const field = `loosened[${i}]`;
+      const spec = findLimit(limit);
+      if (!spec) return [{ field, message: `no limit "${limit}"` }];
+      if (!mayLoosen(spec))
+        return [{ field, message: `${limit} can't be set aside: ${spec.grade === 'avoid' ? 'it bars outright, which takes written clearance' : 'its number stands in a published source'}` }];
+      if (reason.trim() === '' || reason.length > MOST_TEXT) return [{ field, message: `${limit}: write why it is set aside` }];
+      return /^\d{4}-\d\d-\d\d$/.test(on) ? [] : [{ field, message: `${limit}: expected a day such as 2026-03-01` }];
+    }),
+  ];
+}

@@ -1,0 +1,124 @@
+import { anybody, checkOwn, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
+import { useId, useState } from 'react';
+import { verdictsQuery } from '../worker/queries.js';
+import { INPUT, PLAIN } from './button-styles.js';
+import { allowed, GRADE_WORDS } from './limit-words.js';
+import { NumberField } from './NumberField.js';
+import { SelectField } from './SelectField.js';
+
+const NAMED = Object.entries(MEASURES)
+  .map(([measure, { label }]) => ({ measure: measure as Measure, label }))
+  .sort((a, b) => a.label.localeCompare(b.label));
+
+/** What a limit by itself would make of the library. */
+function Effect({ limit }: { limit: OwnLimit }) {
+  const verdicts = useQuery(verdictsQuery({ ...anybody('try'), ownLimits: [limit] }));
+  if (!verdicts.data) return <p className="text-sm text-soft">Trying it against the library …</p>;
+  const touched = verdicts.data.filter(({ verdict }) => verdict === (limit.grade === 'watch' ? 'watch' : 'change'));
+  return (
+    <p role="status" className="text-sm">
+      {limit.grade === 'watch' ? 'This cautions' : 'This bars'} {touched.length} {touched.length === 1 ? 'asana' : 'asanas'} as usually done
+      {touched.length > 0 &&
+        `: ${touched
+          .slice(0, 8)
+          .map(({ asana }) => asana.replaceAll('-', ' '))
+          .join(', ')}${touched.length > 8 ? ' …' : ''}`}
+      .
+    </p>
+  );
+}
+
+interface Props {
+  readonly limits: readonly OwnLimit[];
+  /** Whose word it usually is here. */
+  readonly by: string;
+  readonly onChange: (limits: OwnLimit[]) => void;
+}
+
+/** Limits of one's own: those there are, and a new one, tried out against the library as it is written. */
+export function OwnLimits({ limits, by, onChange }: Props) {
+  const [measure, setMeasure] = useState<Measure>('kneeFlexionLoaded');
+  const [side, setSide] = useState<'<=' | '>='>('<=');
+  const [number, setNumber] = useState<number | undefined>(undefined);
+  const [grade, setGrade] = useState<Grade>('modify');
+  const [reason, setReason] = useState('');
+  const [whose, setWhose] = useState(by);
+  const ids = [useId(), useId()];
+  const draft: OwnLimit = { measure, bound: `${side} ${number ?? ''}`, grade, reason: reason.trim(), by: whose.trim() };
+  const measurable = number !== undefined && checkOwn([{ ...draft, reason: 'x', by: 'x' }], []).length === 0;
+  const ready = checkOwn([draft], []).length === 0;
+  const { unit } = MEASURES[measure];
+  return (
+    <div className="space-y-4">
+      {limits.length > 0 && (
+        <ul className="space-y-2">
+          {limits.map((limit, i) => (
+            <li key={i} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-ink pl-3">
+              <span>
+                <strong>{MEASURES[limit.measure].label}</strong> {allowed(limit.bound, MEASURES[limit.measure].unit)},{' '}
+                {GRADE_WORDS[limit.grade]}.{' '}
+                <span className="text-soft">
+                  {limit.reason} ({limit.by})
+                </span>
+              </span>
+              <button type="button" className="text-sm underline" onClick={() => onChange(limits.filter((one) => one !== limit))}>
+                Remove
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <fieldset className="rounded border border-rule bg-sheet p-4">
+        <legend className="px-1 font-semibold">Add a stricter limit</legend>
+        <div className="grid gap-4 sm:grid-cols-3">
+          <SelectField label="What" value={measure} onChange={(value) => setMeasure(value as Measure)}>
+            {NAMED.map(({ measure: one, label }) => (
+              <option key={one} value={one}>
+                {label}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField label="Allowed" value={side} onChange={(value) => setSide(value as '<=' | '>=')}>
+            <option value="<=">at most</option>
+            <option value=">=">at least</option>
+          </SelectField>
+          <NumberField label="Number" unit={unit === '1' ? 'from 0 to 1' : unit} value={number} onChange={setNumber} />
+          <SelectField label="Beyond it" value={grade} onChange={(value) => setGrade(value as Grade)}>
+            {(['avoid', 'modify', 'watch'] as const).map((one) => (
+              <option key={one} value={one}>
+                {GRADE_WORDS[one]}
+              </option>
+            ))}
+          </SelectField>
+          <div>
+            <label htmlFor={ids[0]} className="mb-1 block text-sm font-semibold">
+              Why
+            </label>
+            <input id={ids[0]} value={reason} onChange={(event) => setReason(event.target.value)} className={INPUT} />
+          </div>
+          <div>
+            <label htmlFor={ids[1]} className="mb-1 block text-sm font-semibold">
+              Whose word
+            </label>
+            <input id={ids[1]} value={whose} onChange={(event) => setWhose(event.target.value)} className={INPUT} />
+          </div>
+        </div>
+        <div className="mt-3 flex flex-wrap items-center gap-4">
+          <button
+            type="button"
+            className={PLAIN}
+            disabled={!ready}
+            onClick={() => {
+              onChange([...limits, draft]);
+              setReason('');
+            }}
+          >
+            Add this limit
+          </button>
+          {measurable && <Effect limit={draft} />}
+        </div>
+      </fieldset>
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+import { CONDITIONS, schoolMatters, type SchoolChoices } from '@lotus-steady/core';
+import type { Studio } from '@lotus-steady/requests';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request } from '../../api/client.js';
+import { studioQuery } from '../../api/queries.js';
+import { explain, Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { OwnLimits } from '../../parts/OwnLimits.js';
+import { SelectField } from '../../parts/SelectField.js';
+
+/** What the studio decides for everyone: positions where practitioners disagree, and limits of its own. Every change is kept at once. */
+export function StudioScreen() {
+  const studio = useQuery(studioQuery);
+  const queries = useQueryClient();
+  const keep = useMutation({
+    mutationFn: (next: Studio) => request<Studio>('PUT', 'studio', next),
+    onSuccess: async (kept) => {
+      queries.setQueryData(studioQuery.queryKey, kept);
+      // What people may do follows from it.
+      await Promise.all(['people', 'score', 'verdicts'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+    },
+  });
+  if (studio.isPending) return <Loading what="Opening the studio" />;
+  if (studio.isError) return <Failure error={studio.error} onRetry={() => void studio.refetch()} />;
+  const { schools, limits } = studio.data;
+  const choose = (school: string, position: string, ours: string) => {
+    const { [school]: _old, ...rest } = schools;
+    const next: SchoolChoices = position === ours ? rest : { ...rest, [school]: position };
+    keep.mutate({ schools: next, limits });
+  };
+  return (
+    <>
+      <h1 className="mb-1 text-2xl">The studio</h1>
+      <p className="max-w-prose text-soft">
+        For everyone who practises here; a person’s own record may decide otherwise where practitioners disagree.
+      </p>
+      <p role="status" className="my-3 text-sm">
+        {keep.isPending && 'Keeping …'}
+        {keep.isSuccess && 'Kept'}
+        {keep.isError && `Not kept: ${explain(keep.error)}`}
+      </p>
+      <section aria-labelledby="own" className="mb-8">
+        <h2 id="own" className="mb-2 text-lg">
+          Limits of our own
+        </h2>
+        <OwnLimits limits={limits} by="the studio" onChange={(next) => keep.mutate({ schools, limits: next })} />
+      </section>
+      <section aria-labelledby="schools">
+        <h2 id="schools" className="mb-2 text-lg">
+          Where practitioners disagree
+        </h2>
+        <p className="mb-3 text-sm text-soft">Only where a limit depends on it; all positions stand on the condition’s page.</p>
+        <div className="grid gap-5 sm:grid-cols-2 lg:grid-cols-3">
+          {CONDITIONS.flatMap((condition) =>
+            Object.entries(condition.schools)
+              .filter(([id]) => schoolMatters(condition, id))
+              .map(([id, { name, positions, default: ours, because }]) => (
+                <div key={id}>
+                  <SelectField
+                    label={`${condition.name}: ${name.toLowerCase()}`}
+                    value={schools[id] ?? ours}
+                    onChange={(position) => choose(id, position, ours)}
+                  >
+                    {Object.entries(positions).map(([position, text]) => (
+                      <option key={position} value={position}>
+                        {text}
+                        {position === ours ? ' (default)' : ''}
+                      </option>
+                    ))}
+                  </SelectField>
+                  <p className="mt-1 text-sm text-soft">{because}</p>
+                </div>
+              )),
+          )}
+        </div>
+      </section>
+    </>
+  );
+}
