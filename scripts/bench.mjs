@@ -5,7 +5,18 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { adapt, anybody, library, measurePosture, readCondition, sequenceReader, sizeBody, solve, Studio } from '@lotus-steady/core';
+import {
+  adapt,
+  anybody,
+  judgeLibrary,
+  library,
+  measurePosture,
+  readCondition,
+  sequenceReader,
+  sizeBody,
+  solve,
+  Studio,
+} from '@lotus-steady/core';
 import { ROOT } from './prepare.mjs';
 
 function ms(run) {
@@ -63,6 +74,22 @@ const again = Array.from({ length: 15 }, () => ms(() => adapt(studio, sequence, 
 row(`${sequence.steps.length} steps adapted for one person, new body`, first, 'ms', `${(first / unit).toFixed(0)} yardsticks`);
 row('the same, body known (target: under 150 ms)', median(again), 'ms', `${(first / median(again)).toFixed(0)} times faster`);
 row('the same, nobody in particular', median(Array.from({ length: 9 }, () => ms(() => adapt(studio, sequence, anybody('p'))))), 'ms');
+
+const three = {
+  ...anybody('p'),
+  conditions: [
+    'osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1',
+    'hypertension systolic=150 diastolic=92 aneurysm=no',
+    'reflux symptomsToday=1 minutesSinceMeal=240',
+  ].map((text) => readCondition(text).answer),
+};
+const judged = Array.from({ length: 9 }, () => ms(() => [...judgeLibrary(studio, three)]));
+row(
+  'verdict of the whole library, three conditions (target: under 30 ms)',
+  median(judged),
+  'ms',
+  `${(median(judged) / unit).toFixed(1)} yardsticks`,
+);
 
 const assets = join(ROOT, 'packages/web/dist/assets');
 const page = readFileSync(join(ROOT, 'packages/web/dist/index.html'), 'utf8');

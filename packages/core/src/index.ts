@@ -41,6 +41,7 @@ export { conditionJson, conditionsJson, limitJson, type LimitJson } from './cond
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { answersOn, newsOf } from './conditions/over-time.js';
 export { checkOwn, mayLoosen, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
+export { allowed, amount } from './conditions/say.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { describePart } from './body/contact.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';
@@ -51,6 +52,7 @@ export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
+export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';
 export { assess, type Answered, type Assessment } from './screening/assess.js';
 export { clearedConditions, screen, type Clearance, type Decision, type Screening, type ScreeningReason } from './screening/screen.js';
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';

@@ -163,6 +163,66 @@ describe('people', () => {
   });
 });
 
+describe('the studio', () => {
+  const limit = { measure: 'kneeFlexion', bound: '<= 100', grade: 'modify', reason: 'Hard floors', by: 'the studio' };
+  const put = (body: object) => api().put('/api/studio').set('Cookie', cookie).send(body);
+
+  test('decides nothing until it is asked', async () => {
+    expect((await api().get('/api/studio').set('Cookie', cookie)).body).toEqual({ schools: {}, limits: [] });
+  });
+
+  test('what it decides is kept, and comes with everyone in it', async () => {
+    await put({ schools: { 'neck-shoulderstand': 'blankets' }, limits: [limit] }).expect(200);
+    const { id } = await make<{ id: number }>('/api/people', PERSON);
+    const { body } = await api().get(`/api/people/${id}`).set('Cookie', cookie);
+    expect(body.studio).toEqual({ schools: { 'neck-shoulderstand': 'blankets' }, limits: [limit] });
+    await put({ schools: {}, limits: [] }).expect(200);
+  });
+
+  test.each([
+    [{ schools: { 'neck-shoulderstand': 'sometimes' }, limits: [] }, /expected one of/],
+    [{ schools: {}, limits: [{ ...limit, bound: 'less' }] }, /is no bound/],
+    [{ schools: {}, limits: [{ ...limit, grade: 'never' }] }, /grade/],
+  ])('%j is refused and nothing changes', async (body, message) => {
+    const { body: answer } = await put(body).expect((response) => expect([400, 422]).toContain(response.status));
+    expect(JSON.stringify(answer)).toMatch(message);
+    expect((await api().get('/api/studio').set('Cookie', cookie)).body.limits).toEqual([]);
+  });
+});
+
+describe('limits of one person', () => {
+  test('stricter and looser ones are kept with their reasons', async () => {
+    const own = { measure: 'handLoad', bound: '<= 0.3', grade: 'avoid', reason: 'Sore wrists', by: 'her physiotherapist' };
+    const aside = { limit: 'hypertension/hyp-07', reason: 'Agreed with her doctor', on: '2026-03-01' };
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, ownLimits: [own], loosened: [aside] });
+    const { body } = await api().get(`/api/people/${id}`).set('Cookie', cookie);
+    expect(body).toMatchObject({ ownLimits: [own], loosened: [aside] });
+  });
+
+  test('a limit that bars outright can’t be set aside', async () => {
+    const loosened = [{ limit: 'pregnancy/prg-26', reason: 'She likes to jump', on: '2026-03-01' }];
+    const { body } = await api()
+      .post('/api/people')
+      .set('Cookie', cookie)
+      .send({ ...PERSON, loosened })
+      .expect(422);
+    expect(JSON.stringify(body)).toMatch(/bars outright/);
+  });
+});
+
+test('the note for a clinician is a PDF, and that it was made is in the audit trail', async () => {
+  const { id } = await make<{ id: number }>('/api/people', PERSON);
+  const { body, headers } = await api().get(`/api/people/${id}/note`).set('Cookie', cookie).buffer(true).expect(200);
+  expect(headers['content-type']).toBe('application/pdf');
+  expect(
+    Buffer.from(body as Buffer)
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  const { body: exported } = await api().get(`/api/people/${id}/export`).set('Cookie', cookie);
+  expect(exported.audit.map(({ action }: { action: string }) => action)).toContain('note');
+});
+
 describe('sequences', () => {
   test('are read, kept and listed by their title', async () => {
     const { id, title } = await make<{ id: number; title: string }>('/api/sequences', { text: TEXT });

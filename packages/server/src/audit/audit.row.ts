@@ -1,6 +1,6 @@
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
-export type AuditAction = 'list' | 'read' | 'create' | 'change' | 'plan' | 'export' | 'erase';
+export type AuditAction = 'list' | 'read' | 'create' | 'change' | 'plan' | 'export' | 'note' | 'erase';
 
 /** Who did what to whose record, and when. Holds no health data itself. */
 @Table({ tableName: 'audit', timestamps: false })

@@ -1,5 +1,5 @@
 import { PersonBody } from '@lotus-steady/requests';
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, ParseIntPipe, Post, Put, StreamableFile } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Teacher } from '@lotus-steady/requests';
 import { CurrentTeacher } from '../auth/session.guard.js';
@@ -33,6 +33,12 @@ export class PeopleController {
   @Get(':person/export')
   export(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number) {
     return this.people.export(id, person);
+  }
+
+  @Get(':person/note')
+  @Header('content-type', 'application/pdf')
+  async note(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number): Promise<StreamableFile> {
+    return new StreamableFile(await this.people.note(id, person));
   }
 
   @Delete(':person')

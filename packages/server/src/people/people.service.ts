@@ -1,4 +1,4 @@
-import { assess, checkParticipant, newsOf, readParticipants, type Problem } from '@lotus-steady/core';
+import { assess, checkParticipant, clinicianNote, newsOf, readParticipants, type Problem } from '@lotus-steady/core';
 import { PersonBody, toParticipant, type Person, type PersonSummary } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -6,6 +6,7 @@ import type { Transaction } from 'sequelize';
 import { AuditService, type AuditEntry } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
 import { StudioService } from '../studio/studio.service.js';
+import { notePdf } from './note-pdf.js';
 import { PersonRow } from './person.row.js';
 
 function today(): string {
@@ -100,6 +101,14 @@ export class PeopleService {
       await this.audit.record(teacherId, [id], 'change', transaction);
       return row.toPerson(studio);
     });
+  }
+
+  /** A note for the clinician of a person, as a PDF. */
+  async note(teacherId: number, id: number): Promise<Buffer> {
+    const person = (await this.row(teacherId, id)).toPerson(await this.studios.read(teacherId));
+    await this.audit.record(teacherId, [id], 'note');
+    const sections = clinicianNote(person.conditions, assess(toParticipant(person), today()));
+    return notePdf(`About ${person.name}: a question before yoga`, today(), sections);
   }
 
   /** Everything that is kept of one person. */

@@ -1,9 +1,9 @@
-import { anybody, checkOwn, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
+import { allowed, anybody, checkOwn, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { verdictsQuery } from '../worker/queries.js';
 import { INPUT, PLAIN } from './button-styles.js';
-import { allowed, GRADE_WORDS } from './limit-words.js';
+import { GRADE_WORDS } from './limit-words.js';
 import { NumberField } from './NumberField.js';
 import { SelectField } from './SelectField.js';
 

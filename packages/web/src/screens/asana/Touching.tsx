@@ -1,6 +1,6 @@
-import { activeLimits, CONDITIONS, describeBound, judge, limitsFor, MEASURES } from '@lotus-steady/core';
+import { allowed, amount, activeLimits, CONDITIONS, describeBound, judge, limitsFor, MEASURES } from '@lotus-steady/core';
 import { findConditionName } from '../../parts/condition-name.js';
-import { allowed, amount, GRADE_WORDS } from '../../parts/limit-words.js';
+import { GRADE_WORDS } from '../../parts/limit-words.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
 import { today } from '../../worker/queries.js';
 import type { VariationPage } from '../../worker/core.worker.js';

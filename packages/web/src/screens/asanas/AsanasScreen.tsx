@@ -1,10 +1,10 @@
-import { PROPS, type AsanaVerdict } from '@lotus-steady/core';
+import { amount, PROPS, type AsanaVerdict } from '@lotus-steady/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useEffect, useId, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
-import { amount, measureLabel } from '../../parts/limit-words.js';
+import { measureLabel } from '../../parts/limit-words.js';
 import { Loading } from '../../parts/Loading.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { Thumb } from '../../parts/Thumb.js';

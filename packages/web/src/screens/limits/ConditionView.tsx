@@ -1,11 +1,11 @@
-import {
+import { allowed,
   allowedRanges, anybody, checkAnswers, describeSource, limitJson, limitsOf, MEASURES, mergeLimits, schoolMatters, screen,
   type ActiveLimit, type Condition, type ConditionAnswer, type Grade, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { PLAIN } from '../../parts/button-styles.js';
-import { allowed } from '../../parts/limit-words.js';
+
 import { DecisionWord } from '../../parts/Verdict.js';
 import { Questions } from '../person/Questions.js';
 import { LibraryFor } from './LibraryFor.js';

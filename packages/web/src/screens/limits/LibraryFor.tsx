@@ -1,8 +1,9 @@
+import { amount } from '@lotus-steady/core';
 import type { AsanaVerdict, Condition, Participant } from '@lotus-steady/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { amount, measureLabel } from '../../parts/limit-words.js';
+import { measureLabel } from '../../parts/limit-words.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { findQuery, verdictsQuery } from '../../worker/queries.js';
 

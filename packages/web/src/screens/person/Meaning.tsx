@@ -1,8 +1,19 @@
-import { assess, describeConflict, findCondition, limitJson, mayLoosen, mergeLimits, OWN, type Grade } from '@lotus-steady/core';
+import {
+  allowed,
+  assess,
+  describeConflict,
+  findCondition,
+  limitJson,
+  mayLoosen,
+  mergeLimits,
+  OWN,
+  whatToSay,
+  type Grade,
+} from '@lotus-steady/core';
 import type { Studio } from '@lotus-steady/requests';
 import { useMemo } from 'react';
 import { findConditionName } from '../../parts/condition-name.js';
-import { allowed } from '../../parts/limit-words.js';
+
 import { DecisionWord } from '../../parts/Verdict.js';
 import { today } from '../../worker/queries.js';
 import type { PersonDraft } from './person-draft.js';
@@ -35,7 +46,7 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
       loose: mayLoosen(strictest.spec) && strictest.condition !== OWN,
       asking: [...new Set(by.map(({ condition }) => findConditionName(condition)))],
     }));
-    return { screening, limits: merged, conflicts: conflicts.map(describeConflict) };
+    return { screening, limits: merged, conflicts: conflicts.map(describeConflict), say: whatToSay({ screening }) };
   }, [conditions, schools, clearances, ownLimits, loosened, studio, valid]);
   return (
     <aside aria-labelledby="meaning" className="rounded border border-rule bg-sheet p-4 lg:sticky lg:top-4">
@@ -59,6 +70,11 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
                 <li key={text}>{text}</li>
               ))}
             </ul>
+          )}
+          {meaning.say !== null && (
+            <p className="mt-3 border-l-2 border-ink pl-3">
+              <strong>What to say: </strong>“{meaning.say}”
+            </p>
           )}
           {meaning.conflicts.length > 0 && (
             <div className="mt-3 border-l-2 border-dashed border-ink pl-3">

@@ -46,6 +46,9 @@ function Erase({ person }: { person: Person }) {
         <a href={`/api/people/${person.id}/export`} download={`${person.name}.json`} className={PLAIN}>
           Export everything
         </a>
+        <a href={`/api/people/${person.id}/note`} download={`About ${person.name}.pdf`} className={PLAIN}>
+          Note for their clinician (PDF)
+        </a>
         {asked ? (
           <>
             <span>Erase {person.name} and all their plans for good?</span>

@@ -1,3 +1,4 @@
+import { allowed, amount } from '@lotus-steady/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -6,7 +7,6 @@ import { plansQuery } from '../../api/queries.js';
 import type { Person, StoredPlan, StoredSequence } from '@lotus-steady/requests';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
-import { boundWords } from '../../parts/limit-words.js';
 import { DecisionWord, VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';
 import { layOut } from './layout.js';
@@ -125,7 +125,7 @@ export function ScoreView({ sequence, person, score }: { sequence: StoredSequenc
           <ul className="mt-2 space-y-1">
             {session.map(({ measure, value, unit, bound, met, text, limit }) => (
               <li key={limit} className={met ? 'text-soft' : 'font-semibold'}>
-                {met ? '○' : '●'} {MEASURE_WORDS[measure] ?? measure}: {value} {unit}, {boundWords(bound)}
+                {met ? '○' : '●'} {MEASURE_WORDS[measure] ?? measure}: {amount(value, unit)}, {allowed(bound, unit)}
                 {met ? '' : ` – ${text}`}
               </li>
             ))}

@@ -1,3 +1,4 @@
+import { allowed, amount } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
@@ -6,7 +7,7 @@ import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { FigurePair } from '../../parts/FigurePair.js';
-import { allowed, amount, GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
+import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
 import { setupWords } from '../../parts/setup-words.js';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';

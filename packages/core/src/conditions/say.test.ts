@@ -1,4 +1,4 @@
-import { allowed, amount } from './limit-words.js';
+import { allowed, amount } from './say.js';
 
 test.each([
   ['<= 20', '°', 'at most 20°'],

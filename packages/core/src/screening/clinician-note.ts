@@ -1,0 +1,69 @@
+import { findCondition } from '../conditions/all.js';
+import type { ConditionAnswer } from '../conditions/check-answers.js';
+import { AS_OF } from '../conditions/over-time.js';
+import { allowed } from '../conditions/say.js';
+import { mergeLimits } from '../conditions/together.js';
+import { limitJson } from '../conditions/json.js';
+import type { Assessment } from './assess.js';
+
+export interface NoteSection {
+  readonly heading: string;
+  readonly lines: readonly string[];
+}
+
+/** What a teacher says to someone who is not to practise yet: plain words, no diagnosis. */
+export function whatToSay({ screening: { decision, reasons } }: Pick<Assessment, 'screening'>): string | null {
+  if (decision === 'practise') return null;
+  // A reason that says when to call is not yet a reason to call.
+  const emergency = reasons.some(({ text }) => /: call the emergency number( and stay with the person)?\.$/.test(text));
+  if (emergency) return 'Sit or lie down, I stay with you. I am calling the emergency number now.';
+  if (decision === 'refer')
+    return 'Today I would rather you did not practise. What you told me should be looked at by a doctor today. I can write down why; come back as soon as they say so.';
+  return 'Before we go on I need a word from your doctor, midwife or physiotherapist. Here is a note for them with what we would do. Until then there is rest and gentle breath.';
+}
+
+function answerLines(answer: ConditionAnswer): string[] {
+  const condition = findCondition(answer.id);
+  if (!condition) return [];
+  const said = Object.entries(answer).flatMap(([name, value]) => {
+    const spec = condition.parameters[name];
+    if (!spec || value === undefined || name === AS_OF) return [];
+    const text = value === true ? 'yes' : value === false ? 'no' : Array.isArray(value) ? value.join(', ') : String(value);
+    return [`${spec.ask.replace(/[?:]$/, '')}: ${text}${spec.kind === 'number' ? ` ${spec.unit}` : ''}`];
+  });
+  return [condition.name, ...said.map((line) => `  ${line}`)];
+}
+
+/**
+ * A note for a clinician: what was told, why it is asked, what the practice would keep to, and what an answer
+ * should say. Nothing is diagnosed.
+ */
+export function clinicianNote(conditions: readonly ConditionAnswer[], { screening, limits, conflicts }: Assessment): NoteSection[] {
+  const kept = mergeLimits(limits)
+    .filter(({ strictest }) => strictest.spec.grade !== 'watch')
+    .map(({ strictest }) => {
+      const { label, bound, unit, when } = limitJson(strictest);
+      return `${label}: ${allowed(bound, unit)}${when.length > 0 ? `, ${when.join(', ')}` : ''}`;
+    });
+  return [
+    { heading: 'What was told', lines: conditions.flatMap(answerLines) },
+    { heading: 'Why we ask', lines: screening.reasons.map(({ text }) => text) },
+    ...(conflicts.length > 0
+      ? [
+          {
+            heading: 'Where conditions pull in opposite directions',
+            lines: conflicts.map(({ atLeast, atMost, measure }) => `${measure}: ${atLeast} to ${atMost}`),
+          },
+        ]
+      : []),
+    { heading: 'What the practice would keep to', lines: kept },
+    {
+      heading: 'What we would like to know',
+      lines: [
+        'May this person practise gentle, supported yoga within these bounds? From which day, until which day?',
+        'What should be left out, or held to a stricter bound? What may be looser?',
+        'Signs on which to stop, and whom to call.',
+      ],
+    },
+  ];
+}

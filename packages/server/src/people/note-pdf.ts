@@ -1,0 +1,34 @@
+import { createRequire } from 'node:module';
+import type { NoteSection } from '@lotus-steady/core';
+import PDFDocument from 'pdfkit';
+
+const FONT = createRequire(import.meta.url).resolve(
+  '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+);
+const MARGIN = 56;
+
+/** A note as a PDF: A4, one column, the shipped face. */
+export function notePdf(title: string, day: string, sections: readonly NoteSection[]): Promise<Buffer> {
+  return new Promise((resolve, reject) => {
+    const page = new PDFDocument({ size: 'A4', margin: MARGIN, info: { Title: title } });
+    const parts: Buffer[] = [];
+    page.on('data', (part: Buffer) => parts.push(part));
+    page.on('end', () => resolve(Buffer.concat(parts)));
+    page.on('error', reject);
+    page.registerFont('text', FONT);
+    page.font('text').fontSize(17).text(title);
+    page.fontSize(10).text(day).moveDown();
+    for (const { heading, lines } of sections) {
+      page.moveDown(0.6).fontSize(13).text(heading).moveDown(0.2);
+      page.fontSize(10);
+      for (const line of lines) page.text(line.trimStart(), { indent: line.startsWith(' ') ? 14 : 0, paragraphGap: 2 });
+    }
+    page
+      .moveDown()
+      .fontSize(9)
+      .text(
+        'Written by a yoga teacher’s software from what the person told. It is no diagnosis. Your written word comes before all of it.',
+      );
+    page.end();
+  });
+}
