@@ -49,6 +49,28 @@ test('only the questions that matter to what was said', async ({ page }) => {
   await expect(page.getByLabel(/^Breathlessness/)).toBeHidden();
 });
 
+test('the week of pregnancy is worked out from the due date', async ({ page }) => {
+  await page.goto('/people/new?part=conditions');
+  await page.getByLabel('Add a condition or stage of life').fill('pregnant');
+  await page.getByRole('option', { name: /^Pregnancy/ }).click();
+  const card = page.getByRole('region', { name: 'Pregnancy' });
+  const due = (weeks: number) => new Date(Date.now() + weeks * 7 * 86_400_000).toISOString().slice(0, 10);
+  await card.getByLabel(/Or the due date/).fill(due(12));
+  await expect(card.getByLabel('Which week of pregnancy?', { exact: true })).toHaveValue('28');
+  await expect(card).toContainText('Taken as: From 28 weeks');
+  await card.getByLabel(/Or the due date/).fill(due(-9));
+  await expect(card).toContainText('week is 49; expected a number from 0 to 42.86');
+});
+
+test('what was asked too long ago is said, and an answer today does not renew the others', async ({ page }) => {
+  await page.goto('/people/2');
+  const card = page.getByRole('region', { name: 'High blood pressure' });
+  await expect(card).toContainText(/too old now, ask again: Upper number.*Lower number/);
+  await card.getByLabel('Upper number').fill('134');
+  await expect(card.getByLabel('Lower number')).toHaveValue('');
+  await expect(page.getByRole('complementary', { name: 'What this means' })).toContainText('No reading');
+});
+
 test('opposed directions are shown, and what is left between them', async ({ page }) => {
   await page.goto('/people/15');
   await expect(page.getByRole('complementary', { name: 'What this means' })).toContainText('-5 to 20° is left');
@@ -84,7 +106,7 @@ test('a condition’s page: what is barred, on the body, in the library, two sta
 
   await page.goto('/limits/pregnancy');
   await page.getByRole('button', { name: 'Compare with another stage' }).click();
-  for (const [stage, week] of [['First', '10'], ['Second', '30']] as const) await page.getByRole('region', { name: stage }).getByLabel('Which week of pregnancy?').fill(week); // prettier-ignore
+  for (const [stage, week] of [['First', '10'], ['Second', '30']] as const) await page.getByRole('region', { name: stage }).getByLabel('Which week of pregnancy?', { exact: true }).fill(week); // prettier-ignore
   const back = page.getByRole('row', { name: /Flat on the back without a break/ }).first();
   await expect(back).toContainText('–');
   await expect(back).toContainText('at most 1 min');

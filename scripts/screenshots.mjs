@@ -26,6 +26,17 @@ const SHOTS = [
   { name: 'desk', path: '/' },
   { name: 'people', path: '/people' },
   { name: 'person', path: '/people/9' },
+  {
+    name: 'intake',
+    path: '/people/new?part=why',
+    ready: async (page) => {
+      await page.getByLabel('In their own words').fill('a bulging disc L4/5 since spring, high BP, wants to sleep better');
+      await page.getByRole('button', { name: 'Lumbar disc herniation' }).click();
+      await page.getByRole('button', { name: '4. Health' }).click();
+    },
+  },
+  { name: 'limits', path: '/limits/osteoporosis', ready: (page) => page.getByText('Allowed as it is').waitFor({ timeout: 30_000 }) },
+  { name: 'studio', path: '/studio' },
   { name: 'sequence', path: '/sequences/5', ready: (page) => page.getByText('steps understood').waitFor() },
   {
     name: 'asanas',

@@ -1,5 +1,5 @@
 import {
-  asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, limitJson, limitsOf,
+  asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, LIBRARY_VERSION, limitJson, limitsOf,
   measureJson, nameIndex, readCondition, setupOf, shoulderStandSetup, Studio, type Condition, type Form,
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
@@ -90,7 +90,8 @@ function everyLimit(condition: Condition) {
 
 export function limitsCommand(words: readonly string[], options: Options): string {
   const [id, ...answers] = words;
-  if (options.all) return JSON.stringify({ contract: CONTRACT, limits: CONDITIONS.flatMap(everyLimit) }, null, 2);
+  if (options.all)
+    return JSON.stringify({ contract: CONTRACT, knowledge: LIBRARY_VERSION, limits: CONDITIONS.flatMap(everyLimit) }, null, 2);
   if (id === undefined) throw new BadInput('limits: name a condition, or --all');
   const condition = findCondition(id);
   if (!condition) throw new BadInput(`no condition "${id}"; known are ${CONDITIONS.map((one) => one.id).join(', ')}`);
@@ -98,7 +99,12 @@ export function limitsCommand(words: readonly string[], options: Options): strin
   refuse([...problems, ...checkAnswers(answer)], 'limits');
   const limits = limitsOf(condition, answer).map(limitJson);
   const given = answers.length > 0 ? condition.stagesOf(answer) : ['nothing answered: the cautious stages'];
-  if (options.json) return JSON.stringify({ contract: CONTRACT, condition: id, stages: condition.stagesOf(answer), limits }, null, 2);
+  if (options.json)
+    return JSON.stringify(
+      { contract: CONTRACT, knowledge: LIBRARY_VERSION, condition: id, stages: condition.stagesOf(answer), limits },
+      null,
+      2,
+    );
   return [
     `${condition.name} (${given.join(', ')})`,
     ...limits.map(

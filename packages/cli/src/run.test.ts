@@ -1,3 +1,4 @@
+import { LIBRARY_VERSION } from '@lotus-steady/core';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -96,7 +97,8 @@ test('asanas, conditions and limits', () => {
     expect.arrayContaining(['pregnancy', 'hypertension', 'glaucoma', 'lumbar-disc', 'seniors', 'chair-ambulatory', 'menstruation']),
   );
   expect(conditions[0].parameters.week).toMatchObject({ kind: 'number', unit: 'week', from: 0 });
-  const { limits } = JSON.parse(run(['limits', 'pregnancy', 'week=10', '--json']).out);
+  const { limits, knowledge } = JSON.parse(run(['limits', 'pregnancy', 'week=10', '--json']).out);
+  expect(knowledge).toBe(LIBRARY_VERSION);
   expect(limits.map(({ limit }: { limit: string }) => limit)).toContain('pregnancy/prg-01');
   expect(limits.map(({ limit }: { limit: string }) => limit)).not.toContain('pregnancy/prg-02');
   expect(JSON.parse(run(['limits', '--all', '--json']).out).limits.length).toBeGreaterThan(150);

@@ -39,7 +39,7 @@ export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, 
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
-export { answersOn, newsOf } from './conditions/over-time.js';
+export { answersOn, newsOf, stageWords, weeksOn } from './conditions/over-time.js';
 export { checkOwn, mayLoosen, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
 export { allowed, amount } from './conditions/say.js';
 export { describeSource, SOURCES } from './conditions/sources.js';

@@ -20,9 +20,6 @@ import { supine } from './supine.js';
 import { supineCoreAndRelease } from './supine-core-and-release.js';
 import { buildLibrary, type Library } from './library.js';
 
-/** Version of the asanas and their postures: kept with every stored adaptation. */
-export const LIBRARY_VERSION = '2026.11';
-
 /** Every asana that the product knows. */
 export const library: Library = buildLibrary([
   ...allFours,

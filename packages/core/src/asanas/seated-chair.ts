@@ -423,7 +423,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'left shoulder sinks' },
-    variations: [{ id: 'hand-resting-on-head', for: 'weight of the arm only', armR: { shoulder: 115, plane: 20, elbow: 135 } }],
+    variations: [{ id: 'hand-resting-on-head', for: 'weight of the arm only', armR: { shoulder: 120, plane: 50, rotation: 30, elbow: 120 } }],
     substitutes: ['neck-release', 'chair-head-circles'],
     counterposes: ['chair-shoulder-circles'],
     cues: ['Hold the seat with the far hand.', 'Never pull.'],

@@ -178,7 +178,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'reach up', exhale: 'arc over' },
     variations: [
-      { id: 'forearm-on-block', for: 'deeper, slower', armR: { shoulder: 58, plane: -45, elbow: 60, wrist: 0 }, contacts: ['R.forearm>block@15'] },
+      { id: 'forearm-on-block', for: 'deeper, slower', armR: { shoulder: 48, plane: 0, rotation: 40, elbow: 84, wrist: 0 }, contacts: ['R.forearm>block@23'] },
       { id: 'hand-to-head', for: 'shoulder', armL: { shoulder: 130, elbow: 130 } },
       { id: 'on-a-chair', for: 'chair users', as: 'chair-side-bend' },
     ],
@@ -365,7 +365,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen', exhale: 'let the far shoulder sink' },
     variations: [
       { id: 'chin-to-armpit', for: 'shoulder-blade lifters', spine: { cervical: 30, neckRotation: 'R30', neckLateral: 'R20' } },
-      { id: 'hand-resting-on-the-head', for: 'stronger stretch', armR: { shoulder: 110, elbow: 130 } },
+      { id: 'hand-resting-on-the-head', for: 'stronger stretch', armR: { shoulder: 120, plane: 50, rotation: 30, elbow: 120 }, contacts: ['L.hand~thigh'], without: ['hand'] },
       { id: 'on-a-chair-or-lying', for: 'dizziness', as: 'chair-neck-stretch' },
     ],
     substitutes: ['chair-head-circles', 'supine-neck-release'],

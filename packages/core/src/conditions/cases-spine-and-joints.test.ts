@@ -93,6 +93,8 @@ const CASES: readonly WorkedCase[] = [
   ['pelp-a, half happy', 'pelvic-pain painNow=1 flare=no', { asana: 'half-happy-baby', side: 'both' }, 'keep'],
   ['pelp-a, happy', 'pelvic-pain painNow=1 flare=no', 'ananda-balasana', 'keep'],
   ['pelp-b', 'pelvic-pain painNow=5 flare=yes', 'navasana', 'change', ['pelp-04', 'pelp-11']],
+  ['pelp-c', 'pelvic-pain painNow=1 flare=yes', 'supported-child', 'keep'],
+  ['pelp-c, without the pillow', 'pelvic-pain painNow=1 flare=yes', 'balasana', 'change', ['pelp-02']],
   ['pf-a', 'pelvic-floor type=weak popStage=2 leak=none', 'navasana', 'change', ['pf-01']],
   ['pf-b', 'pelvic-floor type=weak popStage=2 leak=none', 'viparita-karani', 'keep'],
   ['pf-c', 'pelvic-floor type=overactive leak=none', 'supine-adductor-squeeze', 'change', ['pf-06']],

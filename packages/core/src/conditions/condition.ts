@@ -15,7 +15,15 @@ export type ParameterSpec = {
   /** A stopwatch beside it: counting up, or down from so many seconds. */
   readonly clock?: 'up' | number;
 } & (
-  | { readonly kind: 'number'; readonly unit: string; readonly from: number; readonly to: number; readonly default?: number }
+  | {
+      readonly kind: 'number';
+      readonly unit: string;
+      readonly from: number;
+      readonly to: number;
+      readonly default?: number;
+      /** For weeks that lead up to a day instead of counting from one: how many there are on that day. */
+      readonly dueAt?: number;
+    }
   | { readonly kind: 'choice'; readonly options: readonly string[]; readonly default?: string }
   /** Several of a list. "None" must be said: an unanswered set is missing, not empty. */
   | { readonly kind: 'set'; readonly options: readonly string[] }

@@ -1,6 +1,6 @@
 import { describeBound, whereOf } from '../adaptation/judge.js';
 import { MEASURES } from '../body/measure.js';
-import { CONTRACT } from '../version.js';
+import { CONTRACT, LIBRARY_VERSION } from '../version.js';
 import type { ActiveLimit } from './active-limits.js';
 import { FLAGS, flagsSpec } from './check-answers.js';
 import type { Clause, Condition } from './condition.js';
@@ -22,7 +22,7 @@ export function conditionJson(condition: Condition) {
 }
 
 export function conditionsJson(conditions: readonly Condition[]) {
-  return { contract: CONTRACT, conditions: conditions.map(conditionJson) };
+  return { contract: CONTRACT, knowledge: LIBRARY_VERSION, conditions: conditions.map(conditionJson) };
 }
 
 /** The clauses of a limit in words; empty where it always holds. */

@@ -2,7 +2,7 @@ import { person } from '../adaptation/adapt.fixture.js';
 import { limitsFor } from '../adaptation/adapt.js';
 import { assess } from '../screening/assess.js';
 import { checkAnswers } from './check-answers.js';
-import { answersOn, daysBetween, newsOf } from './over-time.js';
+import { answersOn, daysBetween, newsOf, weeksOn } from './over-time.js';
 
 const pregnant = { id: 'pregnancy', week: 27, fetuses: 1, complications: ['none'], asOf: '2026-03-02' };
 
@@ -11,6 +11,15 @@ test.each([
   // Clocks change in between.
   ['2026-03-28', '2026-03-30', 2], ['2026-10-24', '2026-10-26', 2], ['2026-03-03', '2026-03-02', -1],
 ])('from %s to %s: %i days', (from, to, days) => expect(daysBetween(from, to)).toBe(days)); // prettier-ignore
+
+test.each([
+  // Naegele's rule, 280 days from the first day of the last period to the day it is due (common practice, no source).
+  ['the last period began today', '2026-01-01', '2026-10-08', 40, 0],
+  ['half way', '2026-05-21', '2026-10-08', 40, 20],
+  ['on the day', '2026-10-08', '2026-10-08', 40, 40],
+  ['five days over', '2026-10-13', '2026-10-08', 40, 40 + 5 / 7],
+  ['six weeks after a birth', '2026-04-13', '2026-03-02', undefined, 6],
+])('weeks from a date: %s', (_, today, date, dueAt, weeks) => expect(weeksOn(today, date, dueAt)).toBeCloseTo(weeks, 9));
 
 describe('weeks go on counting', () => {
   test.each([

@@ -29,6 +29,11 @@ function growth(name: string, spec: ParameterSpec, days: number): number {
   return spec.unit === 'days' && name.startsWith('days') && name !== 'daysPerMonth' ? days : 0;
 }
 
+/** Whole weeks and days, in weeks, on a day: since a date, or before the date on which `dueAt` weeks are over. Dates as YYYY-MM-DD. */
+export function weeksOn(today: string, date: string, dueAt?: number): number {
+  return dueAt === undefined ? daysBetween(date, today) / 7 : dueAt - daysBetween(today, date) / 7;
+}
+
 /** A condition's answers as they stand on a day. */
 export interface AnswersOnDay {
   readonly answer: ConditionAnswer;
@@ -57,6 +62,11 @@ export function answersOn(given: ConditionAnswer, today: string | null): Answers
     answer[name] = spec?.kind === 'number' && typeof grown === 'number' ? Math.min(spec.to, grown) : grown;
   }
   return { answer: answer as ConditionAnswer, stale };
+}
+
+/** The stages of a condition that hold now, in words, as far as its answers tell; what wasn't answered takes the cautious ones. */
+export function stageWords(condition: Condition, answer: ConditionAnswer): string[] {
+  return [...new Set(condition.stagesOf(answer).flatMap((stage) => condition.stages[stage] ?? []))];
 }
 
 function entered(condition: Condition, before: readonly string[], after: readonly string[]): string[] {

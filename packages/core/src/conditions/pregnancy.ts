@@ -6,7 +6,7 @@ export const pregnancy = condition({
   name: 'Pregnancy',
   words: ['pregnant', 'expecting', 'prenatal', 'antenatal', 'baby on the way', 'trimester'],
   parameters: {
-    week: { kind: 'number', unit: 'week', from: 0, to: 42.86, ask: 'Which week of pregnancy?' },
+    week: { kind: 'number', unit: 'week', from: 0, to: 42.86, dueAt: 40, ask: 'Which week of pregnancy?' },
     experience: {
       kind: 'choice',
       options: ['beginner', 'experienced'],
@@ -45,7 +45,7 @@ export const pregnancy = condition({
     t1: 'To 13 weeks 6 days', t2: '14 to 27 weeks', t3: 'From 28 weeks',
     't2-early': '14 to 19 weeks', 'w20-27': '20 to 27 weeks', w34: 'From 34 weeks', squat: 'From 34 weeks, or breech, low placenta, short cervix',
     pgp: 'Pelvic girdle pain of 4 or more', 'supine-symptoms': 'Unwell on the back',
-    'experienced-t1': 'Experienced, first trimester', 'less-than-experienced-t1': 'All others', beginner: 'Beginner', experienced: 'Experienced',
+    'experienced-t1': 'Experienced, first trimester', 'less-than-experienced-t1': 'Past the first trimester, or not experienced', beginner: 'Beginner', experienced: 'Experienced',
   }, // prettier-ignore
   stagesOf: ({ week, experience, complications, pelvicGirdlePain, symptomsSupine }) => {
     // A week that nobody told takes the strictest rows of all stages.

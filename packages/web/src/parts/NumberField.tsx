@@ -10,10 +10,15 @@ interface Props {
   readonly hint?: string;
 }
 
+/** At most one decimal: weeks that have grown by days since they were told end in sevenths. */
+function shown(value: number): string {
+  return String(Math.round(value * 10) / 10);
+}
+
 /** A number with its unit. What is no number yet stays as it was typed and is told as a problem by `NaN`. */
 export function NumberField({ label, unit, value, onChange, problem, hint }: Props) {
   const id = useId();
-  const [text, setText] = useState(value === undefined || Number.isNaN(value) ? '' : String(value));
+  const [text, setText] = useState(value === undefined || Number.isNaN(value) ? '' : shown(value));
   const type = (next: string) => {
     setText(next);
     onChange(next.trim() === '' ? undefined : Number(next.replace(',', '.')));

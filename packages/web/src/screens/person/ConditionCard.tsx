@@ -1,6 +1,17 @@
-import { FLAGS, flagsSpec, type Condition, type ConditionAnswer, type Problem, type SchoolChoices } from '@lotus-steady/core';
+import {
+  answersOn,
+  FLAGS,
+  flagsSpec,
+  stageWords,
+  type Condition,
+  type ConditionAnswer,
+  type Problem,
+  type SchoolChoices,
+} from '@lotus-steady/core';
 import { X } from 'lucide-react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { today } from '../../worker/queries.js';
 import { answered, Questions, SetField } from './Questions.js';
 import { Schools } from './Schools.js';
 
@@ -15,7 +26,10 @@ interface Props {
 }
 
 /** The questions of one condition, whether one of its warning signs is there today, and where practitioners disagree. */
-export function ConditionCard({ condition, answer, problems, schools, onSchools, onChange, onRemove }: Props) {
+export function ConditionCard({ condition, answer: told, problems, schools, onSchools, onChange, onRemove }: Props) {
+  // Shown, and edited, as it stands today: an answer given now must not make the older ones look as new.
+  const { answer, stale } = useMemo(() => answersOn(told, today()), [told]);
+  const tooOld = stale.flatMap((name) => condition.parameters[name]?.ask.replace(/\?$/, '') ?? []);
   const flagWords = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
   return (
     <section aria-label={condition.name} className="rounded border border-rule bg-sheet p-4">
@@ -36,6 +50,14 @@ export function ConditionCard({ condition, answer, problems, schools, onSchools,
           <X size={18} aria-hidden />
         </button>
       </div>
+      <p className="-mt-2 mb-3 text-sm text-soft">
+        Taken as: {stageWords(condition, answer).join('; ') || 'no stage that limits'}.
+        {tooOld.length > 0 && (
+          <strong className="block text-ink">
+            Last asked on {String(told['asOf'])}; too old now, ask again: {tooOld.join('; ')}.
+          </strong>
+        )}
+      </p>
       <Questions condition={condition} answer={answer} problems={problems} onChange={onChange} />
       <div className="mt-4">
         <SetField

@@ -1,5 +1,6 @@
-import { isAsked, type Condition, type ConditionAnswer, type ParameterSpec, type Problem } from '@lotus-steady/core';
+import { isAsked, weeksOn, type Condition, type ConditionAnswer, type ParameterSpec, type Problem } from '@lotus-steady/core';
 import { useState } from 'react';
+import { INPUT } from '../../parts/button-styles.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
@@ -62,7 +63,7 @@ export function SetField({
           <label key={option} className="inline-flex items-start gap-2">
             <input
               type="checkbox"
-              className="mt-1 size-4 accent-[var(--ink)]"
+              className="mt-1 size-4 shrink-0 accent-[var(--ink)]"
               checked={chosen.includes(option)}
               onChange={(event) => turn(option, event.target.checked)}
             />
@@ -75,14 +76,37 @@ export function SetField({
   );
 }
 
-/** A number, with how it is measured and a stopwatch where it is a test against time. */
+interface WeeksFromDateProps {
+  readonly spec: Extract<ParameterSpec, { kind: 'number' }>;
+  readonly onWeeks: (weeks: number) => void;
+}
+
+/** A date is easier to know than a count of weeks. What is not within the range of the answer is left for its field to say. */
+function WeeksFromDate({ spec, onWeeks }: WeeksFromDateProps) {
+  return (
+    <label className="mt-1.5 flex items-center gap-2 text-sm whitespace-nowrap text-soft">
+      {spec.dueAt === undefined ? 'or the date' : 'or the due date'}
+      <input
+        type="date"
+        className={`${INPUT} max-w-44`}
+        aria-label={`${spec.ask} ${spec.dueAt === undefined ? 'Or the date' : 'Or the due date'}`}
+        onChange={({ target: { value } }) => {
+          // A year that is still being typed is no date yet.
+          if (/^[12]\d{3}-/.test(value)) onWeeks(weeksOn(today(), value, spec.dueAt));
+        }}
+      />
+    </label>
+  );
+}
+
+/** A number, with how it is measured, a stopwatch where it is a test against time, and a date where it counts weeks. */
 function TimedNumber({
   spec,
   value,
   problem,
   onChange,
 }: Omit<FieldProps, 'value'> & { spec: Extract<ParameterSpec, { kind: 'number' }>; value: number | undefined }) {
-  // A number that the watch enters begins a fresh field: what is typed is kept inside it.
+  // A number that the watch or a date enters begins a fresh field: what is typed is kept inside it.
   const [entered, setEntered] = useState(0);
   return (
     <div>
@@ -100,6 +124,15 @@ function TimedNumber({
           from={spec.clock}
           onStop={(seconds) => {
             onChange(Math.min(spec.to, Math.max(spec.from, seconds)));
+            setEntered(entered + 1);
+          }}
+        />
+      )}
+      {spec.unit === 'week' && (
+        <WeeksFromDate
+          spec={spec}
+          onWeeks={(weeks) => {
+            onChange(weeks);
             setEntered(entered + 1);
           }}
         />
