@@ -17,7 +17,7 @@ export const breathing: readonly AsanaSpec[] = [
     dose: { minutes: 3, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 },
     breath: { inhale: 'notice it come', exhale: 'notice it go' },
-    variations: [{ id: 'hands-on-belly-and-chest', for: 'feeling the movement', contacts: ['hand~belly', 'hand~chest'] },
+    variations: [{ id: 'hands-on-belly-and-chest', for: 'feeling the movement', armL: { shoulder: 40, plane: 55, rotation: -60, elbow: 125 }, armR: { shoulder: 18, plane: 40, rotation: -65, elbow: 85 }, contacts: ['L.hand~chest', 'R.hand~belly'] },
       { id: 'lying', for: 'pain, fatigue, pregnancy (side)', as: 'constructive-rest' },
     ],
     substitutes: ['extended-exhale', 'balloon-breath'],

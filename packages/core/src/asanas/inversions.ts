@@ -82,7 +82,7 @@ export const inversions: readonly AsanaSpec[] = [
     declared: { effort: 4, abdominalLoad: 3 },
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'steady', exhale: 'steady' },
-    variations: [{ id: 'arms-on-the-floor-overhead', for: 'first stage', arms: { shoulder: 165, plane: 85 } }],
+    variations: [{ id: 'arms-on-the-floor-overhead', for: 'first stage', arms: { shoulder: 165, plane: 85 }, contacts: ['handback>floor'], without: ['hand'] }],
     substitutes: ['sarvangasana-supported', 'viparita-karani'],
     counterposes: ['matsyasana', 'constructive-rest'],
     cues: ['Only from a safe shoulder stand.', 'Hips pike so that the weight stays over the shoulders.', 'Not for therapeutic groups.'],

@@ -47,7 +47,7 @@ export const kneeling: readonly AsanaSpec[] = [
     breath: { inhale: 'rise', exhale: 'settle' },
     variations: [
       { id: 'two-blocks', for: 'knees', contacts: ['sitbone>block@23'] },
-      { id: 'arms-overhead', for: 'lengthening', arms: { shoulder: 165, plane: 80 } },
+      { id: 'arms-overhead', for: 'lengthening', arms: { shoulder: 165, plane: 80, elbow: 5 }, without: ['hand'] },
     ],
     substitutes: ['vajrasana', 'chair-mountain', 'sukhasana'],
     counterposes: ['dandasana', 'adho-mukha-svanasana'],
@@ -247,7 +247,7 @@ export const kneeling: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lift', exhale: 'sink the front of the left hip' },
     variations: [
-      { id: 'hands-on-thigh-or-blocks', for: 'balance, blood pressure', contacts: ['hand>R.thigh'] },
+      { id: 'hands-on-thigh-or-blocks', for: 'balance, blood pressure', root: { pitch: 12 }, arms: { shoulder: 55, plane: 100, elbow: 30 }, contacts: ['hand>R.thigh'] },
       { id: 'hands-on-chair-seat', for: 'knees, elders', root: { pitch: 14 }, arms: { shoulder: 62, plane: 85, rotation: 0, elbow: 8 }, contacts: ['palm~seat@41'] },
       { id: 'blanket-under-knee', for: 'sore knees', contacts: ['L.knee>blanket@4'] },
       { id: 'foot-on-seat-standing', for: 'cannot kneel', as: 'chair-lunge' },

@@ -111,7 +111,7 @@ export const restorative: readonly AsanaSpec[] = [
     breath: { inhale: 'chest and belly open', exhale: 'heavy' },
     variations: [
       { id: 'ramp-45-degrees', for: 'late pregnancy, reflux', root: { pitch: -45 } },
-      { id: 'legs-long-over-a-roll', for: 'knees, hips, sacroiliac joint', legs: { hipFlexion: 35, knee: 25 } },
+      { id: 'legs-long-over-a-roll', for: 'knees, hips, sacroiliac joint', legs: { hipFlexion: 58, hipAbduction: 8, hipRotation: 15, knee: 25 }, contacts: ['heel>floor'], without: ['sole', 'edge', 'knee'] },
     ],
     substitutes: ['incline-rest', 'supta-baddha-konasana', 'savasana-knees-bolster'],
     counterposes: ['constructive-rest', 'apanasana'],
@@ -136,7 +136,7 @@ export const restorative: readonly AsanaSpec[] = [
     dose: { minutes: 3, rounds: 1 },
     breath: { inhale: 'belly long', exhale: 'pelvis rests' },
     variations: [
-      { id: 'legs-straight-or-up', for: 'mild inversion', legs: { hipFlexion: 75, knee: 5 }, contacts: ['sole~floor'] },
+      { id: 'legs-straight-or-up', for: 'mild inversion', legs: { hipFlexion: 75, knee: 5 }, without: ['sole'] },
       { id: 'bolster-under-pelvis', for: 'softer', contacts: ['sacrum>bolster@18'] },
       { id: 'low-block', for: 'necks, discs', contacts: ['sacrum>block@8'] },
     ],

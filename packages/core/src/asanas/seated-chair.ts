@@ -72,7 +72,13 @@ export const seatedChair: readonly AsanaSpec[] = [
         spine: { lumbar: -10 },
         moves: { spine: { lumbar: 0, thoracic: 0, cervical: 0 } },
       },
-      { id: 'hands-behind-head', for: 'thoracic emphasis', arms: { shoulder: 110, plane: 20, elbow: 135 } },
+      {
+        id: 'hands-behind-head',
+        for: 'thoracic emphasis',
+        arms: { shoulder: 110, plane: 20, rotation: 40, elbow: 135 },
+        moves: { arms: { shoulder: 110, plane: 40, rotation: 40, elbow: 135 } },
+        without: ['hand'],
+      },
     ],
     substitutes: ['marjaryasana', 'standing-cat-cow', 'supine-pelvic-tilt'],
     counterposes: ['chair-mountain'],
@@ -98,7 +104,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'turn from the ribs' },
     variations: [
-      { id: 'arms-crossed-on-chest', for: 'osteoporosis, recovering disc (rotation R15)', arms: { shoulder: 45, plane: 110, elbow: 125 } },
+      { id: 'arms-crossed-on-chest', for: 'osteoporosis, recovering disc', spine: { rotation: 'R15' }, arms: { shoulder: 40, plane: 75, rotation: -70, elbow: 110, forearm: 0, wrist: 0 }, without: ['hand'] },
       { id: 'knees-wide-open-twist', for: 'pregnancy', legs: { hipAbduction: 25 }, spine: { rotation: 'R20' } },
       { id: 'sitting-sideways', for: 'hips stay square', contacts: ['hand~chairback@78'] },
     ],

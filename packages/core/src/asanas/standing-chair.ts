@@ -415,7 +415,7 @@ export const standingChair: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 6, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'soften the belly and the neck' },
-    variations: [{ id: 'hands-on-chair-back', for: 'hypertension, glaucoma', root: { pitch: 62 }, contacts: ['hand>chairback@85'] }],
+    variations: [{ id: 'hands-on-chair-back', for: 'hypertension, glaucoma', root: { pitch: 62 }, spine: { lumbar: 4, thoracic: 4, cervical: -4 }, legs: { hipFlexion: 62 }, arms: { shoulder: 125, plane: 80, rotation: 0, elbow: 5 }, contacts: ['hand>chairback@85'], without: ['forehead'] }],
     substitutes: ['prasarita-padottanasana', 'upavistha-konasana', 'chair-forward-fold'],
     counterposes: ['tadasana'],
     cues: ['Forearms and forehead share the weight.', 'Bend the knees to rise.'],

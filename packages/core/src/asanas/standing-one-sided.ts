@@ -382,7 +382,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 1 },
     dose: { repetitions: 3, rounds: 1 },
     breath: { inhale: 'rise', exhale: 'lower straight down' },
-    variations: [{ id: 'hand-on-chair', for: 'everyone with knee, hip or balance problems', contacts: ['R.palm>seat@41'] },
+    variations: [{ id: 'hand-on-chair', for: 'everyone with knee, hip or balance problems', armR: { shoulder: 38, plane: 45, elbow: 20 }, moves: { armR: { shoulder: 70, plane: 55, elbow: 40 } }, contacts: ['R.hand>chairback@85'] },
       { id: 'half-way', for: 'strength before trust', moves: { legL: { hipFlexion: -2, knee: 62 }, legR: { hipFlexion: 62, knee: 62 }, contacts: ['R.sole>floor', 'L.ball>floor'] } },
     ],
     substitutes: ['sit-to-stand', 'chair-squat', 'chair-lunge'],
@@ -443,7 +443,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'open the top hip and chest', exhale: 'press the standing foot' },
     variations: [
-      { id: 'hand-on-chair-seat', for: 'fall risk, stiff hips', root: { roll: 'R52' }, contacts: ['R.palm>seat@41'] },
+      { id: 'hand-on-chair-seat', for: 'fall risk, stiff hips', root: { roll: 'R58' }, legR: { hipFlexion: 50, hipAbduction: 48 }, contacts: ['R.palm>seat@41'] },
       { id: 'back-against-wall', for: 'scoliosis, pregnancy (experienced), fear', contacts: ['pelvis>wall.back', 'L.heel>wall.back'] },
       { id: 'top-hand-on-hip', for: 'shoulder pain', armL: { shoulder: 35, plane: 0, elbow: 95 } },
     ],

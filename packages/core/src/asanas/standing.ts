@@ -116,7 +116,7 @@ export const standing: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen upward', exhale: 'lean a little further to the side' },
     variations: [
       { id: 'hand-on-hip', for: 'shoulder pain, hypertension', armR: { shoulder: 35, plane: 0, elbow: 95 } },
-      { id: 'one-hand-on-chair-back', for: 'unsure balance', contacts: ['R.palm>chairback@85'] },
+      { id: 'one-hand-on-chair-back', for: 'unsure balance', armR: { shoulder: 40, plane: 5, elbow: 20 }, contacts: ['R.palm>chairback@85'] },
       { id: 'small-range', for: 'scoliosis (keep out of the deep end), osteoporosis, rib pain', spine: { lateral: 'R12' } },
     ],
     substitutes: ['chair-side-bend', 'parsva-sukhasana', 'supine-half-moon', 'parighasana'],
@@ -145,8 +145,9 @@ export const standing: readonly AsanaSpec[] = [
       {
         id: 'crossed-arms-chin-tucked',
         for: 'flexion-intolerant disc, neck problems',
-        arms: { shoulder: 45, plane: 110, elbow: 125 },
+        arms: { shoulder: 40, plane: 75, rotation: -70, elbow: 110, wrist: 0 },
         spine: { cervical: 10 },
+        without: ['hand'],
       },
       {
         id: 'tiny-bend-wide-feet',
@@ -154,7 +155,7 @@ export const standing: readonly AsanaSpec[] = [
         spine: { lumbar: -6, thoracic: -8, cervical: 0 },
         legs: { hipAbduction: 15 },
       },
-      { id: 'arms-overhead', for: 'strong backs, inside a salutation', arms: { shoulder: 170, plane: 85 } },
+      { id: 'arms-overhead', for: 'strong backs, inside a salutation', arms: { shoulder: 170, plane: 85, rotation: 0, elbow: 5 }, without: ['hand'] },
     ],
     substitutes: ['bhujangasana', 'sphinx', 'chair-backbend', 'anahatasana'],
     counterposes: ['uttanasana', 'ardha-uttanasana', 'standing-cat-cow'],
@@ -185,7 +186,7 @@ export const standing: readonly AsanaSpec[] = [
     breath: { inhale: 'arms up, stay low', exhale: 'sit back and down' },
     variations: [
       { id: 'arms-forward', for: 'shoulder pain, high blood pressure', arms: { shoulder: 90, plane: 85 } },
-      { id: 'hands-on-thighs-shallow', for: 'knee pain, early strength', legs: { hipFlexion: 50, knee: 40 }, contacts: ['palm>thigh'] },
+      { id: 'hands-on-thighs-shallow', for: 'knee pain, early strength', root: { pitch: 42 }, legs: { hipFlexion: 62, knee: 40, ankle: 20 }, arms: { shoulder: 50, plane: 75, elbow: 12 }, contacts: ['palm>thigh'] },
       { id: 'back-to-wall', for: 'weak balance, knee rehabilitation', as: 'wall-squat' },
       { id: 'block-between-thighs', for: 'deep core and inner thighs', legs: { hipAbduction: -1 } },
     ],
@@ -254,7 +255,7 @@ export const standing: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 2 },
     breath: { inhale: 'reach the breastbone forward', exhale: 'firm the belly, keep the length' },
     variations: [
-      { id: 'hands-on-thighs', for: 'disc trouble, dizziness, weak back', legs: { hipFlexion: 55, knee: 20 }, contacts: ['palm>thigh'] },
+      { id: 'hands-on-thighs', for: 'disc trouble, dizziness, weak back', root: { pitch: 58 }, legs: { hipFlexion: 68, hipAbduction: 4, knee: 20, ankle: 8 }, arms: { shoulder: 45, plane: 80, elbow: 8 }, contacts: ['palm>thigh'] },
       { id: 'hands-on-seat-or-chair-back', for: 'short hamstrings, pregnancy', contacts: ['palm>seat@41'] },
       { id: 'hands-on-shins', for: 'flexible bodies inside a salutation', contacts: ['hand~shin'] },
     ],
@@ -290,7 +291,11 @@ export const standing: readonly AsanaSpec[] = [
     dose: { repetitions: 3, rounds: 1 },
     breath: { inhale: 'stay, or roll up stacking bone on bone', exhale: 'roll down from the head' },
     variations: [
-      { id: 'half-roll', for: 'dizziness, fear of bending', root: { pitch: 20 }, spine: { lumbar: 25, thoracic: 30 } },
+      {
+        id: 'half-roll',
+        for: 'dizziness, fear of bending',
+        moves: { root: { pitch: 18 }, spine: { lumbar: 25, thoracic: 30 }, legs: { hipFlexion: 28, hipRotation: 3, knee: 18, ankle: 8 }, arms: { shoulder: 75, plane: 85 } },
+      },
       { id: 'at-the-wall', for: 'support for balance', contacts: ['pelvis>wall.back'] },
     ],
     substitutes: ['marjaryasana', 'chair-cat-cow', 'standing-cat-cow'],
@@ -334,7 +339,7 @@ export const standing: readonly AsanaSpec[] = [
         spine: { lumbar: -8 },
         moves: { spine: { lumbar: 0, thoracic: 0, cervical: 0 } },
       },
-      { id: 'hands-on-chair-back', for: 'pregnancy, wrist pain, weak legs', root: { pitch: 55 }, contacts: ['palm>chairback@85'] },
+      { id: 'hands-on-chair-back', for: 'pregnancy, wrist pain, weak legs', root: { pitch: 55 }, arms: { shoulder: 125, plane: 85, elbow: 5 }, moves: { arms: { shoulder: 115, plane: 85, elbow: 5 } }, contacts: ['palm>chairback@85'] },
     ],
     substitutes: ['chair-cat-cow', 'marjaryasana', 'supine-pelvic-tilt'],
     counterposes: ['tadasana'],
@@ -427,7 +432,7 @@ export const standing: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'straighten a little, open the arms', exhale: 'sink, press the knees back' },
     variations: [
-      { id: 'shallow-hands-on-thighs', for: 'knees, pregnancy late', legs: { knee: 45, hipFlexion: 40 }, contacts: ['palm>thigh'] },
+      { id: 'shallow-hands-on-thighs', for: 'knees, pregnancy late', legs: { knee: 45, hipFlexion: 40 }, arms: { shoulder: 30, plane: 30, rotation: 0, elbow: 25 }, contacts: ['palm>thigh'] },
       { id: 'back-on-the-wall', for: 'balance, upright trunk', contacts: ['pelvis>wall.back'] },
       { id: 'heel-lifts', for: 'feet and calves', contacts: ['L.ball>floor'] },
     ],

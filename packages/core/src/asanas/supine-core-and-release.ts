@@ -264,7 +264,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     breath: { inhale: 'arms float overhead', exhale: 'arms float back' },
     variations: [
       { id: 'along-the-floor-sideways', for: 'snow angel, shoulders', arms: { plane: 0 } },
-      { id: 'stop-at-vertical', for: 'shoulder pain', arms: { shoulder: 90, plane: 85 } },
+      { id: 'stop-at-vertical', for: 'shoulder pain', moves: { arms: { shoulder: 90, plane: 85, rotation: 0, elbow: 5 } }, without: ['wrist'] },
     ],
     substitutes: ['chair-sun-breath', 'wall-arm-slide'],
     counterposes: ['constructive-rest'],

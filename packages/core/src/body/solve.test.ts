@@ -130,3 +130,24 @@ test('trunk within 5 degrees, heights within 4 cm of the values that the posture
   });
   expect(off).toEqual([]);
 });
+
+// A contact that a variation took over by mistake drags the body away from the angles that are written beside it.
+test('what a variation says is what is shown: contacts move no shoulder, elbow, hip or trunk far from its angles', () => {
+  const far = library.asanas.flatMap(({ id, variations }) =>
+    variations.flatMap(({ id: variation, posture, moves }) =>
+      [posture, moves].flatMap((one) => {
+        if (!one) return [];
+        const shown = solve(body, one).posture;
+        const turns = (['left', 'right'] as const).flatMap((side) => [
+          ['shoulder', one.arms[side].shoulder, shown.arms[side].shoulder, 60] as const,
+          ['elbow', one.arms[side].elbow, shown.arms[side].elbow, 60] as const,
+          ['hip', one.legs[side].hipFlexion, shown.legs[side].hipFlexion, 45] as const,
+        ]);
+        return [...turns, ['trunk', one.root.pitch, shown.root.pitch, 45] as const]
+          .filter(([, said, is, most]) => Math.abs(is - said) > most)
+          .map(([joint, said, is]) => `${id}/${variation}: ${joint} ${said} becomes ${is.toFixed(0)}`);
+      }),
+    ),
+  );
+  expect(far).toEqual([]);
+});

@@ -36,7 +36,7 @@ export function describeClause(clause: Clause): string {
     clause.from !== undefined && `from ${clause.from}`,
     clause.equals !== undefined && `${clause.equals}`,
   ].filter((part) => part !== false);
-  return `when ${label.toLowerCase()} is ${bounds.join(' and ')} ${unit}`;
+  return `when ${label.toLowerCase()} is ${bounds.join(' and ')}${unit === '°' ? '' : ' '}${unit}`;
 }
 
 export function limitJson({ condition, id, spec }: ActiveLimit) {
