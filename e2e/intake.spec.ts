@@ -113,6 +113,15 @@ test('a condition’s page: what is barred, on the body, in the library, two sta
   await expect(page.getByText(/^Allowed in the first, not in the second:/)).toContainText('Final rest', { timeout: 30_000 });
 });
 
+test('a condition’s page says what is done instead', async ({ page }) => {
+  await page.goto('/limits/hypertension');
+  const item = page
+    .getByRole('region', { name: 'Done instead' })
+    .getByRole('listitem')
+    .filter({ hasText: /^Headstand →/ });
+  await expect(item).toContainText('Bolster ramp rest');
+});
+
 test('a limit is set aside with a reason, another is added: both are in the record', async ({ page }) => {
   await page.goto('/people/1');
   const meaning = page.getByRole('complementary', { name: 'What this means' });

@@ -43,6 +43,7 @@ export { answersOn, newsOf, stageWords, weeksOn } from './conditions/over-time.j
 export { checkOwn, mayLoosen, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
 export { allowed, amount } from './conditions/say.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
+export { substitutesOf } from './conditions/substitutes.js';
 export { describePart } from './body/contact.js';
 export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';
 export { figureSvg } from './figure/sheet.js';

@@ -1,4 +1,5 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
+import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
 import { assess } from '../screening/assess.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
@@ -34,6 +35,7 @@ function sharedContext(studio: Studio, participant: Participant, limits: readonl
     props: participant.props,
     breathSeconds: participant.breathSeconds,
     favoured: favouredPurposes(participant.conditions),
+    named: namedSubstitutes(participant.conditions),
   };
 }
 

@@ -1,3 +1,4 @@
+import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Posture } from '../body/posture.js';
@@ -20,7 +21,7 @@ export interface Candidate {
 /** Weights of the search, in units of the smallest change (common practice, no source). */
 export const COST = {
   variation: 1.5, otherAsana: 0.8, pair: 0.5, substitute: 5, placeInList: 0.2, otherBase: 1, library: 7.5, dropped: 2,
-  shape: 0.03, prop: 0.15, watch: 0.2, way: 0.6, slower: 0.2, shorter: 0.4, shortenRest: 6, noHold: 0.3, notFavoured: 0.4, otherLevel: 1.5, lyingDown: 2.5,
+  shape: 0.03, prop: 0.15, watch: 0.2, way: 0.6, slower: 0.2, shorter: 0.4, shortenRest: 6, noHold: 0.3, notFavoured: 0.4, notNamed: 2, otherLevel: 1.5, lyingDown: 2.5,
 } as const; // prettier-ignore
 
 export function isRest(asana: Asana): boolean {
@@ -135,6 +136,9 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
     });
   };
   listed.forEach((asana, i) => add(asana, COST.substitute + i * COST.placeInList));
+  // Whom a condition names in its place is known to do the job, also where the asana's own list is silent.
+  const named = [...(EVERY_SUBSTITUTE.get(given.asana.id) ?? [])].map((id) => library.get(id));
+  named.forEach((asana) => add(asana, COST.substitute + 1));
   further.forEach((asana) => add(asana, COST.substitute + 1.5 + 2 * (1 - overlap(given.asana, asana))));
   const kids = given.asana.id.startsWith('kids-');
   library.asanas

@@ -23,6 +23,8 @@ export interface StepContext {
   readonly breathSeconds: number;
   /** Purposes that do this person good: among substitutes they are preferred. */
   readonly favoured: ReadonlySet<Purpose>;
+  /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
+  readonly named: ReadonlyMap<string, ReadonlySet<string>>;
   readonly step: Step;
   readonly tally: Tally;
 }
@@ -89,6 +91,8 @@ export class Evaluation {
     if (candidate !== given) {
       if (asana !== given.asana && !Object.keys(asana.purposes).some((one) => context.favoured.has(one as Purpose)))
         this.cost += COST.notFavoured;
+      const named = context.named.get(given.asana.id);
+      if (asana !== given.asana && named && !named.has(asana.id)) this.cost += COST.notNamed;
       this.cost += COST.shape * shapeDistance(posture, given.posture);
       // Lying down in the middle of a standing row, or the reverse, breaks the class apart.
       const [was] = studio.formOf(given.asana, given.variation).ends;

@@ -5,6 +5,7 @@ import type { ActiveLimit } from './active-limits.js';
 import { FLAGS, flagsSpec } from './check-answers.js';
 import type { Clause, Condition } from './condition.js';
 import { describeSource } from './sources.js';
+import { substitutesOf } from './substitutes.js';
 
 export function conditionJson(condition: Condition) {
   return {
@@ -16,6 +17,7 @@ export function conditionJson(condition: Condition) {
     schools: condition.schools,
     redFlags: condition.redFlags,
     favour: condition.favour,
+    substitutes: Object.fromEntries(substitutesOf(condition.id)),
     stopInClass: condition.stopInClass,
     limits: condition.limits.length,
   };

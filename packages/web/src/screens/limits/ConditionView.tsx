@@ -8,6 +8,7 @@ import { PLAIN } from '../../parts/button-styles.js';
 
 import { DecisionWord } from '../../parts/Verdict.js';
 import { Questions } from '../person/Questions.js';
+import { DoneInstead } from './DoneInstead.js';
 import { LibraryFor } from './LibraryFor.js';
 import { RangeFigure } from './RangeFigure.js';
 
@@ -206,6 +207,7 @@ export function ConditionView({ condition }: { condition: Condition }) {
           {condition.stopInClass}
         </p>
       </section>
+      <DoneInstead condition={condition.id} />
       <LibraryFor stages={stages.map(({ participant }) => participant)} condition={condition} />
     </>
   );

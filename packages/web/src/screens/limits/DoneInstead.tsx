@@ -1,0 +1,28 @@
+import { library, substitutesOf } from '@lotus-steady/core';
+import { Link } from 'react-router';
+
+function AsanaLinks({ ids }: { ids: readonly string[] }) {
+  return ids.map((id, i) => (
+    <span key={id}>
+      {i > 0 && ', '}
+      <Link to={`/asanas/${id}`}>{library.get(id).name}</Link>
+    </span>
+  ));
+}
+
+/** What practitioners do instead with this condition, asana by asana. */
+export function DoneInstead({ condition }: { condition: string }) {
+  return (
+    <section aria-label="Done instead" className="mt-6 max-w-prose">
+      <h2 className="mb-1 text-lg">Done instead</h2>
+      <p className="mb-2 text-sm text-soft">Common practice. Offered before others, where all limits of the person are kept.</p>
+      <ul className="space-y-1">
+        {[...substitutesOf(condition)].map(([asana, instead]) => (
+          <li key={asana}>
+            <AsanaLinks ids={[asana]} /> → <AsanaLinks ids={instead} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
