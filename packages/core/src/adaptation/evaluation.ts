@@ -89,10 +89,10 @@ export class Evaluation {
     this.needs = propsOf(posture);
     this.cost = candidate.base + COST.prop * this.needs.size;
     if (candidate !== given) {
-      if (asana !== given.asana && !Object.keys(asana.purposes).some((one) => context.favoured.has(one as Purpose)))
-        this.cost += COST.notFavoured;
-      const named = context.named.get(given.asana.id);
-      if (asana !== given.asana && named && !named.has(asana.id)) this.cost += COST.notNamed;
+      if (asana !== given.asana) {
+        if (!Object.keys(asana.purposes).some((one) => context.favoured.has(one as Purpose))) this.cost += COST.notFavoured;
+        if (context.named.get(given.asana.id)?.has(asana.id) === false) this.cost += COST.notNamed;
+      }
       this.cost += COST.shape * shapeDistance(posture, given.posture);
       // Lying down in the middle of a standing row, or the reverse, breaks the class apart.
       const [was] = studio.formOf(given.asana, given.variation).ends;

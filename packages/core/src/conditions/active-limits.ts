@@ -25,6 +25,11 @@ export function schoolMatters(condition: Condition, school: string): boolean {
   return condition.limits.some((limit) => limit.school?.startsWith(`${school}=`) === true);
 }
 
+/** Whether a condition has written clearance: `cleared` names it, or it asks for the clearance itself. */
+export function isCleared(answer: ConditionAnswer, cleared: ReadonlySet<string>): boolean {
+  return cleared.has(answer.id) || answer['cleared'] === true;
+}
+
 /** The limits of one condition in its present stages and schools, without the restricted profile. */
 export function limitsOf(condition: Condition, answers: ConditionAnswer, choices: SchoolChoices = {}): ActiveLimit[] {
   const stages = new Set(condition.stagesOf(answers));
@@ -52,7 +57,7 @@ export function activeLimits(
   return answers.flatMap((answer) => {
     const condition = findCondition(answer.id);
     if (!condition) throw new RangeError(`No condition "${answer.id}"`);
-    const restricted = !cleared.has(condition.id) && answer['cleared'] !== true && condition.screen(answer).some((finding) => finding.restricted === true);
+    const restricted = !isCleared(answer, cleared) && condition.screen(answer).some((finding) => finding.restricted === true);
     return [
       ...limitsOf(condition, answer, choices),
       ...(restricted ? RESTRICTED_PROFILE.map((spec) => ({ condition: condition.id, id: `${condition.id}/${spec.id}`, spec })) : []),

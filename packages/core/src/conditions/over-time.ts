@@ -69,10 +69,6 @@ export function stageWords(condition: Condition, answer: ConditionAnswer): strin
   return [...new Set(condition.stagesOf(answer).flatMap((stage) => condition.stages[stage] ?? []))];
 }
 
-function entered(condition: Condition, before: readonly string[], after: readonly string[]): string[] {
-  return after.filter((stage) => !before.includes(stage)).flatMap((stage) => condition.stages[stage] ?? []);
-}
-
 function lowerFirst(text: string): string {
   return text[0]!.toLowerCase() + text.slice(1);
 }
@@ -93,7 +89,8 @@ export function newsOf({ conditions, clearances }: Dated, today: string): string
     const { answer, stale } = answersOn(given, today);
     // The readings alone: whether a stage was entered is asked with the same answers missing.
     const asked = Object.fromEntries(Object.entries(given).filter(([name]) => !stale.includes(name))) as ConditionAnswer;
-    const came = entered(condition, condition.stagesOf(asked), condition.stagesOf(answer));
+    const before = stageWords(condition, asked);
+    const came = stageWords(condition, answer).filter((words) => !before.includes(words));
     const old = stale.filter((name) => name in condition.parameters && (HOLDS_DAYS[name] ?? 0) > 0);
     const daily = stale.filter((name) => name in condition.parameters && HOLDS_DAYS[name] === 0);
     return [

@@ -1,3 +1,4 @@
+import { isCleared } from '../conditions/active-limits.js';
 import { findCondition } from '../conditions/all.js';
 import { FLAGS, type ConditionAnswer } from '../conditions/check-answers.js';
 
@@ -37,8 +38,7 @@ export function clearedConditions(clearances: readonly Clearance[], today: strin
  * written one for that condition.
  */
 export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet<string> = new Set()): Screening {
-  // Some conditions ask for the clearance themselves.
-  const settled = new Set([...cleared, ...answers.filter((answer) => answer['cleared'] === true).map(({ id }) => id)]);
+  const settled = new Set(answers.filter((answer) => isCleared(answer, cleared)).map(({ id }) => id));
   const found = answers.flatMap((answer): ScreeningReason[] => {
     const condition = findCondition(answer.id);
     if (!condition) throw new RangeError(`No condition "${answer.id}"`);

@@ -3,6 +3,7 @@ import { PersonBody, toParticipant, type Person, type PersonSummary } from '@lot
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
+import type { AuditAction } from '../audit/audit.row.js';
 import { AuditService, type AuditEntry } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
 import { StudioService } from '../studio/studio.service.js';
@@ -63,9 +64,7 @@ export class PeopleService {
   }
 
   async read(teacherId: number, id: number): Promise<Person> {
-    const person = (await this.row(teacherId, id)).toPerson(await this.studios.read(teacherId));
-    await this.audit.record(teacherId, [id], 'read');
-    return person;
+    return this.opened(teacherId, id, 'read');
   }
 
   /** @throws UnprocessableEntityException naming each field that can't be taken. */
@@ -105,16 +104,14 @@ export class PeopleService {
 
   /** A note for the clinician of a person, as a PDF. */
   async note(teacherId: number, id: number): Promise<Buffer> {
-    const person = (await this.row(teacherId, id)).toPerson(await this.studios.read(teacherId));
-    await this.audit.record(teacherId, [id], 'note');
+    const person = await this.opened(teacherId, id, 'note');
     const sections = clinicianNote(person.conditions, assess(toParticipant(person), today()));
     return notePdf(`About ${person.name}: a question before yoga`, today(), sections);
   }
 
   /** Everything that is kept of one person. */
   async export(teacherId: number, id: number): Promise<{ person: Person; audit: AuditEntry[] }> {
-    const person = (await this.row(teacherId, id)).toPerson(await this.studios.read(teacherId));
-    await this.audit.record(teacherId, [id], 'export');
+    const person = await this.opened(teacherId, id, 'export');
     return { person, audit: await this.audit.of(teacherId, id) };
   }
 
@@ -132,5 +129,12 @@ export class PeopleService {
     const row = await this.rows.findOne({ where: { id, teacherId }, transaction, ...(transaction && { lock: true }) });
     if (!row) throw new NotFoundException(`No person ${id}`);
     return row;
+  }
+
+  /** A record as its teacher sees it; that it was opened, and for what, is kept. */
+  private async opened(teacherId: number, id: number, action: AuditAction): Promise<Person> {
+    const person = (await this.row(teacherId, id)).toPerson(await this.studios.read(teacherId));
+    await this.audit.record(teacherId, [id], action);
+    return person;
   }
 }

@@ -1,5 +1,5 @@
 import { allowed,
-  allowedRanges, anybody, checkAnswers, describeSource, limitJson, limitsOf, MEASURES, mergeLimits, schoolMatters, screen,
+  allowedRanges, anybody, checkAnswers, describeSource, limitJson, limitsOf, MEASURES, mergeLimits, schoolMatters, screen, stageWords,
   type ActiveLimit, type Condition, type ConditionAnswer, type Grade, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
 import { useMemo, useState } from 'react';
@@ -31,7 +31,7 @@ function stageOf(condition: Condition, answer: ConditionAnswer): Stage {
   return {
     answer,
     limits: limitsOf(condition, valid),
-    names: condition.stagesOf(valid).flatMap((stage) => condition.stages[stage] ?? []),
+    names: stageWords(condition, valid),
     participant: { ...anybody(condition.id), conditions: [valid] },
   };
 }

@@ -1,4 +1,4 @@
-import { CONDITIONS, schoolMatters, type SchoolChoices } from '@lotus-steady/core';
+import { CONDITIONS, schoolMatters } from '@lotus-steady/core';
 import type { Studio } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from '../../api/client.js';
@@ -6,7 +6,7 @@ import { studioQuery } from '../../api/queries.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { OwnLimits } from '../../parts/OwnLimits.js';
-import { SelectField } from '../../parts/SelectField.js';
+import { SchoolSelect } from '../../parts/SchoolSelect.js';
 
 /** What the studio decides for everyone: positions where practitioners disagree, and limits of its own. Every change is kept at once. */
 export function StudioScreen() {
@@ -23,11 +23,6 @@ export function StudioScreen() {
   if (studio.isPending) return <Loading what="Opening the studio" />;
   if (studio.isError) return <Failure error={studio.error} onRetry={() => void studio.refetch()} />;
   const { schools, limits } = studio.data;
-  const choose = (school: string, position: string, ours: string) => {
-    const { [school]: _old, ...rest } = schools;
-    const next: SchoolChoices = position === ours ? rest : { ...rest, [school]: position };
-    keep.mutate({ schools: next, limits });
-  };
   return (
     <>
       <h1 className="mb-1 text-2xl">The studio</h1>
@@ -54,21 +49,17 @@ export function StudioScreen() {
           {CONDITIONS.flatMap((condition) =>
             Object.entries(condition.schools)
               .filter(([id]) => schoolMatters(condition, id))
-              .map(([id, { name, positions, default: ours, because }]) => (
+              .map(([id, school]) => (
                 <div key={id}>
-                  <SelectField
-                    label={`${condition.name}: ${name.toLowerCase()}`}
-                    value={schools[id] ?? ours}
-                    onChange={(position) => choose(id, position, ours)}
-                  >
-                    {Object.entries(positions).map(([position, text]) => (
-                      <option key={position} value={position}>
-                        {text}
-                        {position === ours ? ' (default)' : ''}
-                      </option>
-                    ))}
-                  </SelectField>
-                  <p className="mt-1 text-sm text-soft">{because}</p>
+                  <SchoolSelect
+                    id={id}
+                    school={school}
+                    label={`${condition.name}: ${school.name.toLowerCase()}`}
+                    mark="default"
+                    chosen={schools}
+                    onChange={(next) => keep.mutate({ schools: next, limits })}
+                  />
+                  <p className="mt-1 text-sm text-soft">{school.because}</p>
                 </div>
               )),
           )}
