@@ -25,8 +25,8 @@ export function TeachView({ score, breathSeconds, back }: { score: Score; breath
   useEffect(() => {
     // A page-turner pedal sends arrow or page keys.
     const press = (event: KeyboardEvent) => {
-      if (event.key === 'ArrowRight' || event.key === 'PageDown') go(at + 1);
-      else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(at - 1);
+      if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
+      else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
       else if (event.key === ' ' && !(event.target instanceof HTMLButtonElement)) turn();
       else if (event.key === 'Escape') void navigate(back);
       else return;
@@ -34,7 +34,7 @@ export function TeachView({ score, breathSeconds, back }: { score: Score; breath
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [at, go, turn, navigate, back]);
+  }, [go, turn, navigate, back]);
 
   const beat = beats[at];
   if (!beat) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
@@ -76,7 +76,7 @@ export function TeachView({ score, breathSeconds, back }: { score: Score; breath
       </div>
       <div className="sticky bottom-0 mt-3 flex items-center justify-between gap-3 border-t border-rule bg-paper py-3">
         <div className="flex gap-3">
-          <button type="button" className={KEY} onClick={() => go(at - 1)} disabled={at === 0} aria-label="Back">
+          <button type="button" className={KEY} onClick={() => go(-1)} disabled={at === 0} aria-label="Back">
             <ChevronLeft size={32} aria-hidden />
           </button>
           <button
@@ -88,7 +88,7 @@ export function TeachView({ score, breathSeconds, back }: { score: Score; breath
           >
             {running ? <Pause size={32} aria-hidden /> : <Play size={32} aria-hidden />}
           </button>
-          <button type="button" className={KEY} onClick={() => go(at + 1)} disabled={at + 1 >= beats.length} aria-label="Next">
+          <button type="button" className={KEY} onClick={() => go(1)} disabled={at + 1 >= beats.length} aria-label="Next">
             <ChevronRight size={32} aria-hidden />
           </button>
         </div>

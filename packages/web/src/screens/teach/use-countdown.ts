@@ -5,12 +5,12 @@ interface Countdown {
   readonly left: number;
   readonly running: boolean;
 }
-type Action = { readonly do: 'tick'; readonly by: number } | { readonly do: 'turn' } | { readonly do: 'go'; readonly to: number };
+type Action = { readonly do: 'tick'; readonly by: number } | { readonly do: 'turn' } | { readonly do: 'go'; readonly by: 1 | -1 };
 
 /** Steps of the clock while it runs; short enough for a breath that is seen to move. */
 const TICK_MS = 100;
 
-/** Counts a row of beats down, one after the other. Stops after the last one; `go` keeps what the clock was doing. */
+/** Counts a row of beats down, one after the other. Stops after the last one; `go` moves by one and keeps what the clock was doing. */
 export function useCountdown(seconds: readonly number[]) {
   const reduce = useCallback(
     (now: Countdown, action: Action): Countdown => {
@@ -19,8 +19,8 @@ export function useCountdown(seconds: readonly number[]) {
         case 'turn':
           return { ...now, running: !now.running };
         case 'go': {
-          const to = Math.min(Math.max(0, action.to), seconds.length - 1);
-          return to === now.beat && action.to >= seconds.length ? { ...now, running: false, left: 0 } : at(to, now.running);
+          const to = now.beat + action.by;
+          return to >= seconds.length ? { ...now, running: false, left: 0 } : at(Math.max(0, to), now.running);
         }
         case 'tick': {
           if (!now.running) return now;
@@ -44,5 +44,6 @@ export function useCountdown(seconds: readonly number[]) {
     }, TICK_MS);
     return () => clearInterval(timer);
   }, [state.running]);
-  return { ...state, turn: () => act({ do: 'turn' }), go: (to: number) => act({ do: 'go', to }) };
+  // Counted from where the clock is, not from what is drawn: a pedal pressed twice quickly moves two on.
+  return { ...state, turn: () => act({ do: 'turn' }), go: (by: 1 | -1) => act({ do: 'go', by }) };
 }
