@@ -130,7 +130,7 @@ test('a limit is set aside with a reason, another is added: both are in the reco
   await page.getByLabel(/^Why is pregnancy\/prg-07 set aside/).fill('Her midwife practises it with her');
   await page.getByRole('button', { name: 'Set it aside' }).click();
   await expect(meaning.getByRole('button', { name: /^Set aside: Trunk twist/ })).toBeHidden();
-  const own = page.getByRole('group', { name: 'Add a stricter limit' });
+  const own = page.getByRole('group', { name: 'Add a limit' });
   await own.getByLabel('What').selectOption('handLoad');
   await own.getByLabel('Number').fill('0.3');
   await own.getByLabel('Why').fill('Sore wrists');

@@ -40,7 +40,7 @@ export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { answersOn, newsOf, stageWords, weeksOn } from './conditions/over-time.js';
-export { checkOwn, mayLoosen, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
+export { checkOwn, findLimit, mayLoosen, mayReplace, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
 export { allowed, amount } from './conditions/say.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { substitutesOf } from './conditions/substitutes.js';

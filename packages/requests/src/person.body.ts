@@ -51,6 +51,11 @@ export class OwnLimitBody implements OwnLimit {
   @IsString()
   @Length(1, 300, { message: 'Write whose word it is (1 to 300 characters)' })
   by: string;
+
+  @IsOptional()
+  @IsString()
+  @Length(1, 100)
+  replaces?: string;
 }
 
 export class LoosenedBody implements Loosened {

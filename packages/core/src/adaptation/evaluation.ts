@@ -207,12 +207,9 @@ export class Evaluation {
 
   /** What the place in the class, the dose and the way add to the measures of each end. */
   private here(): Facts['values'] {
-    const { variation } = this.candidate;
     const { breathSeconds, tally } = this.context;
     const runs = this.runs();
-    return {
-      ...declaredValues(variation.declared),
-      ...(this.impact !== null && { impact: this.impact }),
+    const values = {
       hold: this.timed.holdSeconds,
       // Someone who stays once takes the whole hold for one repetition.
       repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
@@ -229,12 +226,16 @@ export class Evaluation {
       minutesHeadDown: runs.headDown > tally.headDown ? runs.headDown : 0,
       floorTrips: runs.floorTrips > tally.floorTrips ? runs.floorTrips : 0,
     };
+    return this.impact === null ? values : { ...values, impact: this.impact };
   }
 
   private judged(): Finding[] {
     const here = this.here();
     const { limits } = this.context;
-    return worstOf(this.ends.map(({ measured: { values, facing, standing } }) => findings(limits, { values, here, facing, standing })));
+    const declared = declaredValues(this.candidate.variation.declared);
+    return worstOf(
+      this.ends.map(({ measured: { values, facing, standing } }) => findings(limits, { values, declared, here, facing, standing })),
+    );
   }
 
   /** Chooses the ordinary way there, or the first other one that no limit bars. */

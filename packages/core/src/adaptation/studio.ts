@@ -27,7 +27,9 @@ export interface Form {
 /** What a limit may look at: numbers by measure; what is missing is unknown. */
 export interface Facts {
   readonly values: Readonly<Partial<Record<Measure, number>>>;
-  /** What the place in the class adds; it comes before `values`. */
+  /** What is declared of the form; it comes before `values`. */
+  readonly declared?: Readonly<Partial<Record<Measure, number>>>;
+  /** What the place in the class adds; it comes before both. */
   readonly here?: Readonly<Partial<Record<Measure, number>>>;
   readonly facing: Facing | null;
   readonly standing: boolean;
@@ -40,9 +42,13 @@ export interface Facts {
 const MET: Record<DeclaredSpec['effort'], number> = { 1: 1.3, 2: 2.5, 3: 3.3, 4: 4, 5: 5 };
 const IMPACT = { none: 0, step: 0, jump: 2 } as const;
 
+const DECLARED_VALUES = new WeakMap<DeclaredSpec, Facts['values']>();
+
 /** Numbers of what geometry can't tell. A foot that is placed slowly is no impact. */
-export function declaredValues(declared: DeclaredSpec): Partial<Record<Measure, number>> {
-  return {
+export function declaredValues(declared: DeclaredSpec): Facts['values'] {
+  const known = DECLARED_VALUES.get(declared);
+  if (known) return known;
+  const values = {
     effort: declared.effort,
     met: MET[declared.effort],
     abdominalLoad: declared.abdominalLoad,
@@ -52,6 +58,8 @@ export function declaredValues(declared: DeclaredSpec): Partial<Record<Measure, 
     pelvicFloorCue: declared.pelvicFloorCue ?? 0,
     ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
   };
+  DECLARED_VALUES.set(declared, values);
+  return values;
 }
 
 /** Props up to this height (m) leave whoever sits or kneels on them on the floor. */
@@ -88,7 +96,7 @@ function levelOf(solved: Solved, measured: MeasuredPosture): Level {
 }
 
 export function valueOf(facts: Facts, measure: Measure): number | undefined {
-  return facts.here?.[measure] ?? facts.values[measure];
+  return facts.here?.[measure] ?? facts.declared?.[measure] ?? facts.values[measure];
 }
 
 /** One body among all postures: solves and measures each once. */

@@ -26,8 +26,16 @@ function linkAt(height: number): { segment: Segment; z: number } {
   return { segment: 'head', z: rest };
 }
 
+const POINTS = new WeakMap<Body, readonly MassPoint[]>();
+
 /** The body's mass as points; shares add to 1 within the rounding of the published table. */
-export function massPoints(body: Body): MassPoint[] {
+export function massPoints(body: Body): readonly MassPoint[] {
+  const points = POINTS.get(body) ?? pointsOf(body);
+  POINTS.set(body, points);
+  return points;
+}
+
+function pointsOf(body: Body): MassPoint[] {
   const k = body.scale / 100;
   const points: MassPoint[] = body.axialMasses.map(({ mass, height }) => {
     const { segment, z } = linkAt(height);

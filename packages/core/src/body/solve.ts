@@ -403,16 +403,25 @@ function step(state: State, wanted: State, rows: readonly Row[], damping: number
   const normal = new Float64Array(n * n);
   const change = new Float64Array(n);
   // A row touches the hinges of one or two limbs: only those columns are worth walking.
-  const columns = new Uint8Array(n);
+  const columns = new Int32Array(n);
+  const slopes = new Float64Array(n);
   for (const { value, slope } of rows) {
     let count = 0;
-    for (let i = 0; i < n; i++) if (slope[i] !== 0) columns[count++] = i;
+    for (let i = 0; i < n; i++) {
+      const a = slope[i]!;
+      if (a === 0) continue;
+      columns[count] = i;
+      slopes[count++] = a;
+    }
     for (let p = 0; p < count; p++) {
       const i = columns[p]!;
-      const a = slope[i]!;
+      const a = slopes[p]!;
       const line = i * n;
-      change[i]! -= a * value;
-      for (let q = p; q < count; q++) normal[line + columns[q]!]! += a * slope[columns[q]!]!;
+      change[i] = change[i]! - a * value;
+      for (let q = p; q < count; q++) {
+        const at = line + columns[q]!;
+        normal[at] = normal[at]! + a * slopes[q]!;
+      }
     }
   }
   for (let i = 0; i < n; i++) {

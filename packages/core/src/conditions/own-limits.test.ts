@@ -1,7 +1,7 @@
 import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
 import { limitsFor } from '../adaptation/adapt.js';
 import { CONDITIONS } from './all.js';
-import { checkOwn, mayLoosen, type OwnLimit } from './own-limits.js';
+import { checkOwn, mayLoosen, mayReplace, type OwnLimit } from './own-limits.js';
 
 const knees: OwnLimit = { measure: 'kneeFlexion', bound: '<= 100', grade: 'avoid', reason: 'Floors here are hard', by: 'the studio' };
 const pregnant = person('pregnancy week=20 fetuses=1 complications=none');
@@ -17,6 +17,31 @@ describe('an own limit', () => {
   test('never makes anything looser: what a condition bars stays barred', () => {
     const wide: OwnLimit = { ...knees, measure: 'headLoad', bound: '<= 1' };
     expect(plan(sequence({ asana: 'sirsasana' }), { ...pregnant, ownLimits: [wide] }).steps[0]!.verdict).not.toBe('keep');
+  });
+});
+
+describe('an own limit in place of a school’s', () => {
+  // Practitioners disagree on turning upside down in pregnancy: the studio's own number stands where the school's would.
+  const ours: OwnLimit = { measure: 'headLoad', bound: '<= 0.3', grade: 'modify', reason: 'Dolphin is taught here', by: 'the studio', replaces: 'pregnancy/prg-10-head' };
+  const ids = (one: typeof pregnant) => limitsFor(one).map(({ id }) => id);
+
+  test('stands there alone', () => {
+    expect(ids(pregnant)).toContain('pregnancy/prg-10-head');
+    expect(ids({ ...pregnant, ownLimits: [ours] })).not.toContain('pregnancy/prg-10-head');
+    expect(ids({ ...pregnant, ownLimits: [ours] })).toContain('own/own-1');
+  });
+
+  test('touches nobody for whom the school’s limit would not hold', () =>
+    expect(ids({ ...person('beginners classes=50 screen=allNo'), ownLimits: [ours] })).not.toContain('own/own-1'));
+
+  test('replaces nothing else, and no published number', () => {
+    for (const { id, limits } of CONDITIONS)
+      for (const limit of limits) {
+        const problem = checkOwn([{ ...ours, measure: limit.measure as never, replaces: `${id}/${limit.id}` }], []).length > 0;
+        expect([id, limit.id, problem]).toEqual([id, limit.id, !mayReplace(limit) || limit.measure === 'facing']);
+      }
+    expect(checkOwn([{ ...ours, measure: 'neckLoad' }], [])[0]!.message).toMatch(/about headLoad, not neckLoad/);
+    expect(checkOwn([{ ...ours, replaces: 'pregnancy/prg-99' }], [])[0]!.message).toMatch(/no limit/);
   });
 });
 

@@ -5,7 +5,7 @@ import { CONDITIONS } from './all.js';
 import type { Grade, LimitSpec } from './condition.js';
 import { readBound, type BoundText } from './limits.js';
 
-/** A limit that a studio or a person's own clinician adds: it only ever makes things stricter. */
+/** A limit that a studio or a person's own clinician adds: stricter only, unless it replaces one that a school asks for. */
 export interface OwnLimit {
   readonly measure: Measure;
   /** `<= 30`, `>= -10` or `-10..30`: what is allowed, in the measure's unit. */
@@ -14,6 +14,8 @@ export interface OwnLimit {
   readonly reason: string;
   /** Who asks for it: the studio, or whose word it is. */
   readonly by: string;
+  /** A school's limit, as `condition/limit`, in whose place it stands: it holds where that one would. */
+  readonly replaces?: string | undefined;
 }
 
 /** A limit that does not hold for one person, and why. */
@@ -28,24 +30,38 @@ export interface Loosened {
 export const OWN = 'own';
 const MOST_TEXT = 300;
 
-/** Own limits as they are judged, under the condition `own`. */
-export function ownActive(limits: readonly OwnLimit[]): ActiveLimit[] {
-  return limits.map(({ measure, bound, grade, reason, by }, i): ActiveLimit => {
+/** Limits with the own ones among them, under the condition `own`; those that were replaced are gone. */
+export function withOwn(active: readonly ActiveLimit[], own: readonly OwnLimit[]): ActiveLimit[] {
+  const here = new Set(active.map(({ id }) => id));
+  const replaced = new Set(own.map(({ replaces }) => replaces));
+  const added = own.flatMap(({ measure, bound, grade, reason, by, replaces }, i): ActiveLimit[] => {
+    if (replaces !== undefined && !here.has(replaces)) return [];
     const id = `own-${i + 1}`;
     const spec: LimitSpec = { id, measure, bound: readBound(bound as BoundText), grade, reason: `${reason} (${by})`, source: ['common practice'] };
-    return { condition: OWN, id: `${OWN}/${id}`, spec };
+    return [{ condition: OWN, id: `${OWN}/${id}`, spec }];
   });
+  return [...active.filter(({ id }) => !replaced.has(id)), ...added];
+}
+
+function isPublished({ source }: Pick<LimitSpec, 'source'>): boolean {
+  return source.some((mark) => mark !== 'common practice' && !mark.endsWith('*'));
 }
 
 /**
  * Whether a limit may be set aside with a written reason: never one that bars outright, which takes written
  * clearance, and never one whose number stands in a published source.
  */
-export function mayLoosen({ grade, source }: Pick<LimitSpec, 'grade' | 'source'>): boolean {
-  return grade !== 'avoid' && source.every((mark) => mark === 'common practice' || mark.endsWith('*'));
+export function mayLoosen(spec: Pick<LimitSpec, 'grade' | 'source'>): boolean {
+  return spec.grade !== 'avoid' && !isPublished(spec);
 }
 
-function findLimit(id: string): LimitSpec | null {
+/** Whether a studio may put a limit of its own in the place of this one: only where practitioners disagree, and never for a published number. */
+export function mayReplace(spec: Pick<LimitSpec, 'school' | 'source'>): boolean {
+  return spec.school !== undefined && !isPublished(spec);
+}
+
+/** A limit by its name, as `condition/limit`. */
+export function findLimit(id: string): LimitSpec | null {
   const [condition, limit] = id.split('/');
   return CONDITIONS.find((one) => one.id === condition)?.limits.find((one) => one.id === limit) ?? null;
 }
@@ -53,7 +69,7 @@ function findLimit(id: string): LimitSpec | null {
 /** Problems of own limits and of what was set aside, each named `ownLimits[0]` or `loosened[0]`. */
 export function checkOwn(limits: readonly OwnLimit[], loosened: readonly Loosened[]): Problem[] {
   return [
-    ...limits.flatMap(({ measure, bound, grade, reason, by }, i): Problem[] => {
+    ...limits.flatMap(({ measure, bound, grade, reason, by, replaces }, i): Problem[] => {
       const field = `ownLimits[${i}]`;
       const refuse = (message: string) => [{ field, message }];
       if (!(measure in MEASURES)) return refuse(`no measure "${measure}"`);
@@ -65,7 +81,11 @@ export function checkOwn(limits: readonly OwnLimit[], loosened: readonly Loosene
       if (!['avoid', 'modify', 'watch'].includes(grade)) return refuse(`grade is "${grade}"; expected avoid, modify or watch`);
       if (reason.trim() === '' || reason.length > MOST_TEXT) return refuse(`write why (1 to ${MOST_TEXT} characters)`);
       if (by.trim() === '' || by.length > MOST_TEXT) return refuse('write whose word it is');
-      return [];
+      if (replaces === undefined) return [];
+      const spec = findLimit(replaces);
+      if (!spec) return refuse(`no limit "${replaces}"`);
+      if (!mayReplace(spec)) return refuse(`${replaces} can't be replaced: ${isPublished(spec) ? 'its number stands in a published source' : 'it is no limit of a school'}`);
+      return spec.measure === measure ? [] : refuse(`${replaces} is about ${spec.measure}, not ${measure}`);
     }),
     ...loosened.flatMap(({ limit, reason, on }, i): Problem[] => {
       const field = `loosened[${i}]`;

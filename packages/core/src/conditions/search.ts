@@ -20,11 +20,16 @@ function plainWords(text: string): string {
 const ENTRIES = CONDITIONS.flatMap((condition) =>
   [condition.name, condition.id.replaceAll('-', ' '), ...condition.words].map((text) => ({ condition, text: plainWords(text) })),
 ).filter(({ text }) => text !== '');
-const WHOLE = new Fuse(ENTRIES, { keys: ['text'], includeScore: true, ignoreLocation: true, threshold: 0.34, minMatchCharLength: 2 });
+let index: Fuse<(typeof ENTRIES)[number]> | undefined;
+/** Made when it is first asked: a page that only names conditions needs none. */
+function search(phrase: string) {
+  index ??= new Fuse(ENTRIES, { keys: ['text'], includeScore: true, ignoreLocation: true, threshold: 0.34, minMatchCharLength: 2 });
+  return index.search(phrase);
+}
 
 /** How well a condition answers to one phrase, 0 exactly to 1 hardly. */
 function scores(phrase: string, weight: number, into: Map<Condition, number>): void {
-  for (const { item, score = 1 } of WHOLE.search(phrase)) {
+  for (const { item, score = 1 } of search(phrase)) {
     // A short abbreviation inside a longer word is an accident: "ms" is no part of "spasms".
     if (phrase.length <= 3 && !` ${item.text} `.includes(` ${phrase} `)) continue;
     const value = (item.text === phrase ? 0 : score + 0.01) + weight;
@@ -65,7 +70,7 @@ export function mentionedConditions(text: string): Condition[] {
     }
     const parts = plain.trim().split(' ').filter((word) => word.length > 4 && !IDLE.has(word));
     return parts.flatMap((word) => {
-      const [best] = WHOLE.search(word);
+      const [best] = search(word);
       return best && (best.score ?? 1) <= SURE && Math.abs(best.item.text.length - word.length) <= 2 ? [best.item.condition] : [];
     });
   });

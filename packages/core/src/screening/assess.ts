@@ -1,6 +1,6 @@
 import { activeLimits, type ActiveLimit, type SchoolChoices } from '../conditions/active-limits.js';
 import type { ConditionAnswer } from '../conditions/check-answers.js';
-import { ownActive, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
+import { withOwn, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
 import { answersOn } from '../conditions/over-time.js';
 import { RESTRICTED_PROFILE } from '../conditions/restricted.js';
 import { conflictsOf, describeConflict, type Conflict } from '../conditions/together.js';
@@ -31,7 +31,7 @@ export function assess({ conditions: given, schools, clearances, ownLimits, loos
   const cleared = clearedConditions(clearances, today);
   const screening = screen(conditions, cleared);
   const aside = new Set(loosened.map(({ limit }) => limit));
-  const limits = [...activeLimits(conditions, schools, cleared).filter(({ id }) => !aside.has(id)), ...ownActive(ownLimits)];
+  const limits = withOwn(activeLimits(conditions, schools, cleared), ownLimits).filter(({ id }) => !aside.has(id));
   const conflicts = conflictsOf(limits);
   const open = conflicts.filter(({ narrow, below, above }) => narrow && !(cleared.has(below.condition) && cleared.has(above.condition)));
   if (open.length === 0) return { screening, limits, conflicts };

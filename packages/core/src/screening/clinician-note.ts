@@ -2,7 +2,7 @@ import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/check-answers.js';
 import { AS_OF } from '../conditions/over-time.js';
 import { allowed } from '../conditions/say.js';
-import { mergeLimits } from '../conditions/together.js';
+import { describeConflict, mergeLimits } from '../conditions/together.js';
 import { limitJson } from '../conditions/json.js';
 import type { Assessment } from './assess.js';
 
@@ -52,7 +52,7 @@ export function clinicianNote(conditions: readonly ConditionAnswer[], { screenin
       ? [
           {
             heading: 'Where conditions pull in opposite directions',
-            lines: conflicts.map(({ atLeast, atMost, measure }) => `${measure}: ${atLeast} to ${atMost}`),
+            lines: conflicts.map(describeConflict),
           },
         ]
       : []),

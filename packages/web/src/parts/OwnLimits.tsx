@@ -1,9 +1,9 @@
-import { allowed, anybody, checkOwn, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
+import { allowed, anybody, checkOwn, CONDITIONS, mayReplace, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { verdictsQuery } from '../worker/queries.js';
+import { findQuery, verdictsQuery } from '../worker/queries.js';
 import { INPUT, PLAIN } from './button-styles.js';
-import { GRADE_WORDS } from './limit-words.js';
+import { GRADE_WORDS, limitWords } from './limit-words.js';
 import { NumberField } from './NumberField.js';
 import { SelectField } from './SelectField.js';
 
@@ -13,8 +13,10 @@ const NAMED = Object.entries(MEASURES)
 
 /** What a limit by itself would make of the library. */
 function Effect({ limit }: { limit: OwnLimit }) {
-  const verdicts = useQuery(verdictsQuery({ ...anybody('try'), ownLimits: [limit] }));
-  if (!verdicts.data) return <p className="text-sm text-soft">Trying it against the library …</p>;
+  const verdicts = useQuery(verdictsQuery({ ...anybody('try'), ownLimits: [{ ...limit, replaces: undefined }] }));
+  const asanas = useQuery(findQuery(''));
+  if (!verdicts.data || !asanas.data) return <p className="text-sm text-soft">Trying it against the library …</p>;
+  const names = new Map(asanas.data.map(({ id, name }) => [id, name]));
   const touched = verdicts.data.filter(({ verdict }) => verdict === (limit.grade === 'watch' ? 'watch' : 'change'));
   return (
     <p role="status" className="text-sm">
@@ -22,10 +24,17 @@ function Effect({ limit }: { limit: OwnLimit }) {
       {touched.length > 0 &&
         `: ${touched
           .slice(0, 8)
-          .map(({ asana }) => asana.replaceAll('-', ' '))
+          .map(({ asana }) => names.get(asana))
           .join(', ')}${touched.length > 8 ? ' …' : ''}`}
       .
     </p>
+  );
+}
+
+/** Limits of schools on a measure that a limit of one's own may stand in for, as `condition/limit`. */
+function replaceableBy(measure: Measure): string[] {
+  return CONDITIONS.flatMap(({ id, limits }) =>
+    limits.filter((limit) => limit.measure === measure && mayReplace(limit)).map((limit) => `${id}/${limit.id}`),
   );
 }
 
@@ -44,8 +53,11 @@ export function OwnLimits({ limits, by, onChange }: Props) {
   const [grade, setGrade] = useState<Grade>('modify');
   const [reason, setReason] = useState('');
   const [whose, setWhose] = useState(by);
+  const [replaces, setReplaces] = useState('');
   const ids = [useId(), useId()];
-  const draft: OwnLimit = { measure, bound: `${side} ${number ?? ''}`, grade, reason: reason.trim(), by: whose.trim() };
+  const replaceable = replaceableBy(measure);
+  const instead = replaceable.includes(replaces) ? { replaces } : {};
+  const draft: OwnLimit = { measure, bound: `${side} ${number ?? ''}`, grade, reason: reason.trim(), by: whose.trim(), ...instead };
   const measurable = number !== undefined && checkOwn([{ ...draft, reason: 'x', by: 'x' }], []).length === 0;
   const ready = checkOwn([draft], []).length === 0;
   const { unit } = MEASURES[measure];
@@ -59,7 +71,7 @@ export function OwnLimits({ limits, by, onChange }: Props) {
                 <strong>{MEASURES[limit.measure].label}</strong> {allowed(limit.bound, MEASURES[limit.measure].unit)},{' '}
                 {GRADE_WORDS[limit.grade]}.{' '}
                 <span className="text-soft">
-                  {limit.reason} ({limit.by})
+                  {limit.reason} ({limit.by}){limit.replaces !== undefined && `, in place of ${limitWords(limit.replaces)}`}
                 </span>
               </span>
               <button type="button" className="text-sm underline" onClick={() => onChange(limits.filter((one) => one !== limit))}>
@@ -70,7 +82,7 @@ export function OwnLimits({ limits, by, onChange }: Props) {
         </ul>
       )}
       <fieldset className="rounded border border-rule bg-sheet p-4">
-        <legend className="px-1 font-semibold">Add a stricter limit</legend>
+        <legend className="px-1 font-semibold">Add a limit</legend>
         <div className="grid gap-4 sm:grid-cols-3">
           <SelectField label="What" value={measure} onChange={(value) => setMeasure(value as Measure)}>
             {NAMED.map(({ measure: one, label }) => (
@@ -104,6 +116,22 @@ export function OwnLimits({ limits, by, onChange }: Props) {
             <input id={ids[1]} value={whose} onChange={(event) => setWhose(event.target.value)} className={INPUT} />
           </div>
         </div>
+        {replaceable.length > 0 && (
+          <div className="mt-4 max-w-xl">
+            <SelectField
+              label="On top of all others, or in place of one where practitioners disagree"
+              value={replaces}
+              onChange={setReplaces}
+            >
+              <option value="">on top of all others: stricter only</option>
+              {replaceable.map((limit) => (
+                <option key={limit} value={limit}>
+                  in place of: {limitWords(limit)}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+        )}
         <div className="mt-3 flex flex-wrap items-center gap-4">
           <button
             type="button"

@@ -1,4 +1,5 @@
-import { MEASURES, type Finding, type Grade, type Measure } from '@lotus-steady/core';
+import { allowed, findLimit, limitJson, MEASURES, type Finding, type Grade, type Measure } from '@lotus-steady/core';
+import { findConditionName } from './condition-name.js';
 
 /** What each grade of a limit allows. */
 export const GRADE_WORDS: Readonly<Record<Grade, string>> = { avoid: 'not at all', modify: 'only when changed', watch: 'with care' };
@@ -6,4 +7,13 @@ export const GRADE_WORDS: Readonly<Record<Grade, string>> = { avoid: 'not at all
 export function measureLabel(measure: Finding['measure']): string {
   if (measure === 'facing') return 'Position';
   return measure === 'props' ? 'Props' : MEASURES[measure as Measure].label;
+}
+
+/** A limit by its name, `condition/limit`, as a person reads it; its name where the knowledge no longer has it. */
+export function limitWords(id: string): string {
+  const spec = findLimit(id);
+  if (!spec) return id;
+  const condition = id.split('/')[0]!;
+  const { label, bound, unit } = limitJson({ condition, id, spec });
+  return `${label} ${allowed(bound, unit)} (${findConditionName(condition)})`;
 }

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { Children, useEffect, useState, type ReactNode } from 'react';
 
 /** How many entries of a long list to draw: a first batch at once, one more with every frame, so that no frame takes long. */
 export function useGrowing(length: number, batch = 12): number {
@@ -9,4 +9,10 @@ export function useGrowing(length: number, batch = 12): number {
     return () => cancelAnimationFrame(frame);
   }, [drawn, length, batch]);
   return Math.min(drawn, length);
+}
+
+/** Its children, one more with every frame: for the parts of a long page. */
+export function Growing({ children }: { children: ReactNode }) {
+  const all = Children.toArray(children);
+  return all.slice(0, useGrowing(all.length, 1));
 }

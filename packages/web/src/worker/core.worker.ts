@@ -1,7 +1,7 @@
 import {
-  adapt, adaptationJson, bodyOf, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, nameIndex, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio,
-  type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type Done, type Figure, type Joint, type Measure, type Participant,
-  type Problem, type Prop, type Purpose, type Sequence, type SetupItem, type StepSide,
+  adapt, adaptationJson, assess, bodyOf, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
+  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant,
+  type Problem, type Prop, type Purpose, type Screening, type Sequence, type SetupItem, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
 
@@ -61,6 +61,19 @@ export interface OtherWay {
   readonly cost: number;
   readonly drawing: Drawing;
   readonly setup: readonly SetupItem[];
+}
+
+/** What a person's answers mean. */
+export interface Meaning {
+  readonly screening: Screening;
+  readonly limits: readonly (LimitJson & {
+    /** Whether it may be set aside with a reason. */
+    readonly loose: boolean;
+    /** Conditions that ask for it. */
+    readonly asking: readonly string[];
+  })[];
+  readonly conflicts: readonly string[];
+  readonly say: string | null;
 }
 
 const index = nameIndex(library);
@@ -260,6 +273,26 @@ const core = {
     const { placed } = anyStudio.form('tadasana').ends[0]!.solved;
     const seen = (view: 'side' | 'front') => ({ figure: drawFigure(placed, view), at: jointPoints(placed, view) });
     return { side: seen('side'), front: seen('front') };
+  },
+
+  /** Ids of the conditions that a text speaks of. */
+  mentioned(text: string): string[] {
+    return mentionedConditions(text).map(({ id }) => id);
+  },
+
+  /** Whether someone may practise on a day, and within which limits. */
+  meaning(answered: Answered, today: string): Meaning {
+    const { screening, limits, conflicts } = assess(answered, today);
+    return {
+      screening,
+      limits: mergeLimits(limits).map(({ strictest, by }) => ({
+        ...limitJson(strictest),
+        loose: mayLoosen(strictest.spec) && strictest.condition !== OWN,
+        asking: [...new Set(by.map(({ condition }) => condition))],
+      })),
+      conflicts: conflicts.map(describeConflict),
+      say: whatToSay({ screening }),
+    };
   },
 
   /** What every asana means for one person. */

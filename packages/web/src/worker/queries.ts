@@ -1,5 +1,5 @@
-import type { BodyAnswers, Participant } from '@lotus-steady/core';
-import { queryOptions, skipToken } from '@tanstack/react-query';
+import type { Answered, BodyAnswers, Participant } from '@lotus-steady/core';
+import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { core } from './core.js';
 import type { ReadText } from './core.worker.js';
@@ -46,6 +46,23 @@ export const standingQuery = queryOptions({
   staleTime: Infinity,
   gcTime: Infinity,
 });
+export const mentionedQuery = (text: string) =>
+  queryOptions({
+    queryKey: ['mentioned', text],
+    queryFn: () => core.mentioned(text),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    placeholderData: keepPreviousData,
+  });
+/** What was known before is shown while the next answer is worked out. */
+export const meaningQuery = (answered: Answered | null) =>
+  queryOptions({
+    queryKey: ['meaning', answered],
+    queryFn: answered === null ? skipToken : () => core.meaning(answered, today()),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    placeholderData: keepPreviousData,
+  });
 export const verdictsQuery = (participant: Participant | undefined) =>
   queryOptions({
     queryKey: ['verdicts', participant],

@@ -2,6 +2,7 @@ import type { BodyAnswers } from '@lotus-steady/core';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { Growing } from '../../parts/use-growing.js';
 import { setupWords } from '../../parts/setup-words.js';
 import { Thumb } from '../../parts/Thumb.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
@@ -120,36 +121,38 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
           </div>
         </div>
       )}
-      {ways.length > 0 && (
-        <Section title="Its steps">
-          <StepListWays key={entry.id} ways={ways} suffix={suffix} />
-        </Section>
-      )}
-      {variations.length > 1 && (
-        <Section title="Ways to do it">
-          <ul className="flex flex-wrap gap-3">
-            {variations.map(({ id, name, for: whom, drawing }, i) => (
-              <li key={id} className="w-40">
-                <button
-                  type="button"
-                  aria-pressed={i === chosen}
-                  onClick={() => setChosen(i)}
-                  className={`flex h-full w-full flex-col rounded border p-2 text-left ${i === chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-ink'}`}
-                >
-                  <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="h-20 w-full" />
-                  <span className="mt-1 leading-tight font-semibold">{name}</span>
-                  <span className="text-sm leading-tight text-soft">{whom}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
-        </Section>
-      )}
-      {form && (
-        <>
+      <Growing>
+        {ways.length > 0 && (
+          <Section title="Its steps">
+            <StepListWays key={entry.id} ways={ways} suffix={suffix} />
+          </Section>
+        )}
+        {variations.length > 1 && (
+          <Section title="Ways to do it">
+            <ul className="flex flex-wrap gap-3">
+              {variations.map(({ id, name, for: whom, drawing }, i) => (
+                <li key={id} className="w-40">
+                  <button
+                    type="button"
+                    aria-pressed={i === chosen}
+                    onClick={() => setChosen(i)}
+                    className={`flex h-full w-full flex-col rounded border p-2 text-left ${i === chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-ink'}`}
+                  >
+                    <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="h-20 w-full" />
+                    <span className="mt-1 leading-tight font-semibold">{name}</span>
+                    <span className="text-sm leading-tight text-soft">{whom}</span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </Section>
+        )}
+        {form && (
           <Section title={whom ? `Limits of ${whom.name} that it goes beyond` : 'Limits that it goes beyond'}>
             <Touching form={form} whom={whom} />
           </Section>
+        )}
+        {form && (
           <Section title="Measures">
             <label className="mb-2 inline-flex items-center gap-2 text-sm">
               <input
@@ -162,18 +165,18 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             </label>
             <MeasureTable variations={variations} all={all} />
           </Section>
-        </>
-      )}
-      {substitutes.length > 0 && (
-        <Section title="Does the same job">
-          <Row asanas={substitutes} suffix={suffix} />
-        </Section>
-      )}
-      {counterposes.length > 0 && (
-        <Section title="Usually followed by">
-          <Row asanas={counterposes} suffix={suffix} />
-        </Section>
-      )}
+        )}
+        {substitutes.length > 0 && (
+          <Section title="Does the same job">
+            <Row asanas={substitutes} suffix={suffix} />
+          </Section>
+        )}
+        {counterposes.length > 0 && (
+          <Section title="Usually followed by">
+            <Row asanas={counterposes} suffix={suffix} />
+          </Section>
+        )}
+      </Growing>
     </>
   );
 }

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { PLAIN } from '../../parts/button-styles.js';
 
+import { Growing } from '../../parts/use-growing.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { Questions } from '../person/Questions.js';
 import { DoneInstead } from './DoneInstead.js';
@@ -166,49 +167,51 @@ export function ConditionView({ condition }: { condition: Condition }) {
           </div>
         )}
       </div>
-      {GRADES.map((one) => (
-        <Table key={one.grade} {...one} stages={stages} />
-      ))}
-      {schools.length > 0 && (
-        <section aria-label="Where practitioners disagree" className="mt-6 max-w-prose">
-          <h2 className="mb-2 text-lg">Where practitioners disagree</h2>
-          {schools.map(([id, { name, positions, default: ours, because }]) => (
-            <div key={name} className="mb-4">
-              <h3 className="font-semibold">{name}</h3>
-              <ul className="list-disc pl-5">
-                {Object.entries(positions).map(([position, text]) => (
-                  <li key={position} className={position === ours ? 'font-semibold' : ''}>
-                    {text}
-                    {position === ours && ' – ours'}
-                  </li>
-                ))}
-              </ul>
-              <p className="text-soft">
-                {because}{' '}
-                {schoolMatters(condition, id)
-                  ? 'Another position is chosen in the studio or in a person’s record.'
-                  : 'No limit depends on it.'}
-              </p>
-            </div>
-          ))}
+      <Growing>
+        {GRADES.map((one) => (
+          <Table key={one.grade} {...one} stages={stages} />
+        ))}
+        {schools.length > 0 && (
+          <section aria-label="Where practitioners disagree" className="mt-6 max-w-prose">
+            <h2 className="mb-2 text-lg">Where practitioners disagree</h2>
+            {schools.map(([id, { name, positions, default: ours, because }]) => (
+              <div key={name} className="mb-4">
+                <h3 className="font-semibold">{name}</h3>
+                <ul className="list-disc pl-5">
+                  {Object.entries(positions).map(([position, text]) => (
+                    <li key={position} className={position === ours ? 'font-semibold' : ''}>
+                      {text}
+                      {position === ours && ' – ours'}
+                    </li>
+                  ))}
+                </ul>
+                <p className="text-soft">
+                  {because}{' '}
+                  {schoolMatters(condition, id)
+                    ? 'Another position is chosen in the studio or in a person’s record.'
+                    : 'No limit depends on it.'}
+                </p>
+              </div>
+            ))}
+          </section>
+        )}
+        <section aria-label="Warning signs" className="mt-6 max-w-prose">
+          <h2 className="mb-2 text-lg">Warning signs</h2>
+          <ul className="list-disc pl-5">
+            {condition.redFlags.map(({ id, text, urgency }) => (
+              <li key={id}>
+                {text}: {urgency === 'emergency' ? 'emergency number' : 'no practice, medical contact today'}.
+              </li>
+            ))}
+          </ul>
+          <p className="mt-2">
+            <strong>Stop in class: </strong>
+            {condition.stopInClass}
+          </p>
         </section>
-      )}
-      <section aria-label="Warning signs" className="mt-6 max-w-prose">
-        <h2 className="mb-2 text-lg">Warning signs</h2>
-        <ul className="list-disc pl-5">
-          {condition.redFlags.map(({ id, text, urgency }) => (
-            <li key={id}>
-              {text}: {urgency === 'emergency' ? 'emergency number' : 'no practice, medical contact today'}.
-            </li>
-          ))}
-        </ul>
-        <p className="mt-2">
-          <strong>Stop in class: </strong>
-          {condition.stopInClass}
-        </p>
-      </section>
-      <DoneInstead condition={condition.id} />
-      <LibraryFor stages={stages.map(({ participant }) => participant)} condition={condition} />
+        <DoneInstead condition={condition.id} />
+        <LibraryFor stages={stages.map(({ participant }) => participant)} condition={condition} />
+      </Growing>
     </>
   );
 }

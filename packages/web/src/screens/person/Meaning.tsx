@@ -1,21 +1,11 @@
-import {
-  allowed,
-  assess,
-  describeConflict,
-  findCondition,
-  limitJson,
-  mayLoosen,
-  mergeLimits,
-  OWN,
-  whatToSay,
-  type Grade,
-} from '@lotus-steady/core';
+import { allowed, findCondition, type Answered, type Grade } from '@lotus-steady/core';
 import type { Studio } from '@lotus-steady/requests';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { findConditionName } from '../../parts/condition-name.js';
 
 import { DecisionWord } from '../../parts/Verdict.js';
-import { today } from '../../worker/queries.js';
+import { meaningQuery } from '../../worker/queries.js';
 import type { PersonDraft } from './person-draft.js';
 
 const GRADES: readonly { readonly grade: Grade; readonly title: string }[] = [
@@ -34,26 +24,21 @@ interface Props {
 /** What the answers so far mean: may they practise, and within which limits. */
 export function Meaning({ draft, studio, valid, onLoosen }: Props) {
   const { conditions, schools, clearances, ownLimits, loosened } = draft;
-  const meaning = useMemo(() => {
-    if (!valid) return null;
-    const { screening, limits, conflicts } = assess(
-      { conditions, clearances, loosened, schools: { ...studio.schools, ...schools }, ownLimits: [...studio.limits, ...ownLimits] },
-      today(),
-    );
-    const merged = mergeLimits(limits).map(({ strictest, by }) => ({
-      ...limitJson(strictest),
-      // The one that asks most is named by its own condition; the others once each.
-      loose: mayLoosen(strictest.spec) && strictest.condition !== OWN,
-      asking: [...new Set(by.map(({ condition }) => findConditionName(condition)))],
-    }));
-    return { screening, limits: merged, conflicts: conflicts.map(describeConflict), say: whatToSay({ screening }) };
-  }, [conditions, schools, clearances, ownLimits, loosened, studio, valid]);
+  const answered = useMemo(
+    (): Answered | null =>
+      valid
+        ? { conditions, clearances, loosened, schools: { ...studio.schools, ...schools }, ownLimits: [...studio.limits, ...ownLimits] }
+        : null,
+    [conditions, schools, clearances, ownLimits, loosened, studio, valid],
+  );
+  const { data } = useQuery(meaningQuery(answered));
+  const meaning = valid ? data : undefined;
   return (
     <aside aria-labelledby="meaning" className="rounded border border-rule bg-sheet p-4 lg:sticky lg:top-4">
       <h2 id="meaning" className="text-lg">
         What this means
       </h2>
-      {!meaning && <p className="mt-2">Mend the marked answers first; until then nothing is worked out.</p>}
+      {!valid && <p className="mt-2">Mend the marked answers first; until then nothing is worked out.</p>}
       {meaning && (
         <div role="status">
           <p className="mt-2 text-lg">
@@ -102,7 +87,7 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
                         {when.map((one) => `, ${one}`)}.{' '}
                         <span className="text-soft">
                           {text}
-                          {asking.length > 1 && ` Asked for by ${asking.join(', ')}.`}
+                          {asking.length > 1 && ` Asked for by ${asking.map(findConditionName).join(', ')}.`}
                         </span>
                         {loose && (
                           <button

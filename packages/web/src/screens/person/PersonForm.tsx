@@ -11,6 +11,7 @@ import { NumberField } from '../../parts/NumberField.js';
 import { OwnLimits } from '../../parts/OwnLimits.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { SaveBar } from '../../parts/SaveBar.js';
+import { Growing } from '../../parts/use-growing.js';
 import { AddCondition } from './AddCondition.js';
 import { Clearances } from './Clearances.js';
 import { ConditionCard } from './ConditionCard.js';
@@ -115,7 +116,6 @@ export function PersonForm({ stored }: { stored: Person | null }) {
       conditions: draft.conditions.filter(({ id }) => id !== gone),
       clearances: draft.clearances.filter(({ condition }) => condition !== gone),
     });
-  const guided = stored === null;
 
   const parts: readonly Part[] = [
     {
@@ -173,22 +173,24 @@ export function PersonForm({ stored }: { stored: Person | null }) {
       title: 'Health',
       content: (
         <div className="space-y-4">
-          <AddCondition present={present} onAdd={({ id }) => add(id)} />
-          {draft.conditions.map((answer) => {
-            const condition = findCondition(answer.id);
-            return condition ? (
-              <ConditionCard
-                key={answer.id}
-                condition={condition}
-                answer={answer}
-                problems={problems}
-                schools={draft.schools}
-                onSchools={(schools) => set({ schools: { ...schools } })}
-                onChange={setCondition}
-                onRemove={() => remove(answer.id)}
-              />
-            ) : null;
-          })}
+          <Growing>
+            <AddCondition present={present} onAdd={({ id }) => add(id)} />
+            {draft.conditions.map((answer) => {
+              const condition = findCondition(answer.id);
+              return condition ? (
+                <ConditionCard
+                  key={answer.id}
+                  condition={condition}
+                  answer={answer}
+                  problems={problems}
+                  schools={draft.schools}
+                  onSchools={(schools) => set({ schools: { ...schools } })}
+                  onChange={setCondition}
+                  onRemove={() => remove(answer.id)}
+                />
+              ) : null;
+            })}
+          </Growing>
         </div>
       ),
     },
@@ -254,7 +256,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-2xl">{draft.name || 'Someone new'}</h1>
-        {!guided && <SaveBar state={state} onSave={trySave} />}
+        {stored !== null && <SaveBar state={state} onSave={trySave} />}
       </div>
       {tried && found.length > 0 && (
         <ul role="alert" className="mb-4 list-disc rounded border border-accent bg-sheet p-4 pl-8">
@@ -291,19 +293,21 @@ export function PersonForm({ stored }: { stored: Person | null }) {
         </section>
       )}
       <div className="grid items-start gap-6 lg:grid-cols-[1fr_24rem]">
-        {guided ? (
+        {stored === null ? (
           <Guided parts={parts} last={<SaveBar state={state} onSave={trySave} />} />
         ) : (
           <div className="space-y-7">
-            {parts.map(({ id, title, content }) => (
-              <section key={id} aria-labelledby={id}>
-                <h2 id={id} className="mb-3 text-lg">
-                  {title}
-                </h2>
-                {content}
-              </section>
-            ))}
-            {stored && <Erase person={stored} />}
+            <Growing>
+              {parts.map(({ id, title, content }) => (
+                <section key={id} aria-labelledby={id}>
+                  <h2 id={id} className="mb-3 text-lg">
+                    {title}
+                  </h2>
+                  {content}
+                </section>
+              ))}
+              <Erase person={stored} />
+            </Growing>
           </div>
         )}
         <Meaning draft={draft} studio={studio.data ?? NO_STUDIO} valid={found.every(({ field }) => field === 'name')} onLoosen={setAsked} />

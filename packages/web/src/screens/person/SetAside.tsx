@@ -1,6 +1,7 @@
 import { type Loosened } from '@lotus-steady/core';
 import { useEffect, useId, useRef, useState } from 'react';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
+import { limitWords } from '../../parts/limit-words.js';
 import { today } from '../../worker/queries.js';
 
 interface Props {
@@ -34,7 +35,7 @@ export function SetAside({ loosened, asked, onAsked, onChange }: Props) {
         {loosened.map((one) => (
           <li key={one.limit} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3">
             <span>
-              <strong>{one.limit}</strong> since {one.on}: {one.reason}
+              <strong>{limitWords(one.limit)}</strong> since {one.on}: {one.reason}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(loosened.filter((other) => other !== one))}>
               Hold to it again
@@ -45,7 +46,7 @@ export function SetAside({ loosened, asked, onAsked, onChange }: Props) {
       {asked !== null && (
         <div className="rounded border border-ink bg-sheet p-4">
           <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-            Why is {asked} set aside for this person?
+            Why is “{limitWords(asked)}” set aside for this person?
           </label>
           <input id={id} ref={field} value={reason} onChange={(event) => setReason(event.target.value)} className={INPUT} />
           <div className="mt-3 flex gap-3">

@@ -1,7 +1,8 @@
-import { mentionedConditions } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
 import { Plus } from 'lucide-react';
-import { useDeferredValue, useMemo } from 'react';
 import { INPUT } from '../../parts/button-styles.js';
+import { findConditionName } from '../../parts/condition-name.js';
+import { mentionedQuery } from '../../worker/queries.js';
 
 const MOST_SUGGESTIONS = 6;
 
@@ -14,14 +15,8 @@ interface Props {
 
 /** Why they are here, in their own words, and what those words may mean. */
 export function Why({ note, present, onNote, onAdd }: Props) {
-  const settled = useDeferredValue(note);
-  const suggestions = useMemo(
-    () =>
-      mentionedConditions(settled)
-        .filter(({ id }) => !present.includes(id))
-        .slice(0, MOST_SUGGESTIONS),
-    [settled, present],
-  );
+  const mentioned = useQuery(mentionedQuery(note));
+  const suggestions = (mentioned.data ?? []).filter((id) => !present.includes(id)).slice(0, MOST_SUGGESTIONS);
   return (
     <div>
       <label htmlFor="note" className="mb-1 block text-sm font-semibold">
@@ -39,14 +34,14 @@ export function Why({ note, present, onNote, onAdd }: Props) {
         <div className="mt-3" role="group" aria-label="Heard in these words">
           <p className="text-sm text-soft">Heard in these words; add what is meant:</p>
           <ul className="mt-1 flex flex-wrap gap-2">
-            {suggestions.map(({ id, name }) => (
+            {suggestions.map((id) => (
               <li key={id}>
                 <button
                   type="button"
                   onClick={() => onAdd(id)}
                   className="inline-flex items-center gap-1.5 rounded border border-dashed border-ink px-3 py-1.5 hover:bg-shade"
                 >
-                  <Plus size={16} aria-hidden /> {name}
+                  <Plus size={16} aria-hidden /> {findConditionName(id)}
                 </button>
               </li>
             ))}
