@@ -31,6 +31,27 @@ Mountain
 Savasana 10 min`);
 const LATE = 'pregnancy week=32 fetuses=1 complications=none';
 
+describe('a class that left someone worse the next day', () => {
+  const calm = 'low-back-pain weeksSinceOnset=40 worse=none legPain=no trauma=no painNow=1';
+  const given = sequence({ asana: 'virabhadrasana-2', side: 'both', dose: { seconds: 20 } }, { asana: 'savasana', dose: { minutes: 10 } });
+  const [warrior, rest] = plan(given, person(`${calm} painNextDay=worse`)).steps;
+
+  test('takes seven tenths of the dose, and says why (common practice, no source)', () => {
+    expect(plan(given, person(calm)).steps[0]!.verdict).toBe('keep');
+    expect(warrior!.chosen).toMatchObject({ asana: { id: 'virabhadrasana-2' }, dose: { seconds: 10 }, changes: ['10 s only'] });
+    expect(warrior!.reasons.map(({ limit }) => limit)).toEqual(['low-back-pain/pain-next-day']);
+    expect(warrior!.given.timed.seconds).toBe(40);
+  });
+
+  test('leaves the rest as long as it was', () => expect(rest).toMatchObject({ verdict: 'keep', seconds: expect.any(Number) }));
+
+  test('is forgotten after two weeks', () => {
+    const dated = person(`${calm} painNextDay=worse`);
+    const old = { ...dated, conditions: [{ ...dated.conditions[0]!, asOf: '2026-05-01' }] };
+    expect(plan(given, old).steps[0]!.chosen!.dose).toEqual({ seconds: 20 });
+  });
+});
+
 describe('a classical salutation and a flat rest in late pregnancy (common practice, no source)', () => {
   const result = plan(SALUTATION, person(LATE));
   const verdicts = Object.fromEntries(result.steps.map(({ step: { line }, verdict }) => [line, verdict]));

@@ -1,4 +1,6 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
+import { answersOn } from '../conditions/over-time.js';
+import { doseAfterPain } from '../conditions/pain.js';
 import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
 import { assess } from '../screening/assess.js';
@@ -28,7 +30,12 @@ export function limitsFor(participant: Participant, today: string | null = null)
 }
 
 /** What every step of a participant is judged with; limits of the class as a whole are kept apart. */
-function sharedContext(studio: Studio, participant: Participant, limits: readonly ActiveLimit[]): Omit<StepContext, 'step' | 'tally'> {
+function sharedContext(
+  studio: Studio,
+  participant: Participant,
+  limits: readonly ActiveLimit[],
+  today: string | null = null,
+): Omit<StepContext, 'step' | 'tally'> {
   return {
     studio,
     limits: limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure)),
@@ -36,6 +43,7 @@ function sharedContext(studio: Studio, participant: Participant, limits: readonl
     breathSeconds: participant.breathSeconds,
     favoured: favouredPurposes(participant.conditions),
     named: namedSubstitutes(participant.conditions),
+    afterPain: doseAfterPain(participant.conditions.map((answer) => answersOn(answer, today).answer)),
   };
 }
 
@@ -56,7 +64,7 @@ function planStep(context: StepContext): PlannedStep {
   return {
     step: context.step,
     // With its own dose and way, whatever a limit would make of them.
-    given: evaluateGiven({ ...context, limits: [] }).chosen,
+    given: evaluateGiven({ ...context, limits: [], afterPain: null }).chosen,
     verdict,
     chosen,
     reasons,
@@ -155,7 +163,7 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
 export function adapt(studio: Studio, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
   const today = options.today ?? null;
   const { limits, screening, conflicts } = assess(participant, today);
-  const shared = sharedContext(studio, participant, limits);
+  const shared = sharedContext(studio, participant, limits, today);
   let tally: Tally = START;
   const tallies: Tally[] = [];
   let steps: PlannedStep[] = sequence.steps.map((step) => {
@@ -205,7 +213,7 @@ export function otherWays(
   count: number,
   options: AdaptOptions = {},
 ): Chosen[] {
-  const shared = sharedContext(studio, participant, limitsFor(participant, options.today));
+  const shared = sharedContext(studio, participant, limitsFor(participant, options.today), options.today);
   let tally: Tally = START;
   for (const step of sequence.steps.slice(0, index)) {
     tally = planStep({ ...shared, step, tally }).chosen?.tally ?? tally;

@@ -1,6 +1,7 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
-import { breathSecondsOf, rhythmOf, timeOf, type Rhythm } from '../sequence/dose.js';
+import { describeSource } from '../conditions/sources.js';
+import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
 import type { Step } from '../sequence/sequence.js';
 import { headSweep } from '../body/measure.js';
 import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
@@ -25,6 +26,8 @@ export interface StepContext {
   readonly favoured: ReadonlySet<Purpose>;
   /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
   readonly named: ReadonlyMap<string, ReadonlySet<string>>;
+  /** What the last class asks of every dose, rests and breath left alone. */
+  readonly afterPain: { readonly share: number; readonly condition: string } | null;
   readonly step: Step;
   readonly tally: Tally;
 }
@@ -106,6 +109,7 @@ export class Evaluation {
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
     const { pattern } = variation;
     this.rhythm = rhythmOf(asana, variation);
+    if (context.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(context.afterPain);
     this.timed = timeOf(this.rhythm, this.dose, step.side, breathSeconds);
     const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
     this.retention =
@@ -154,6 +158,26 @@ export class Evaluation {
         cost: this.cost + COST.watch * watch.length,
       },
     };
+  }
+
+  private takeLess({ share, condition }: NonNullable<StepContext['afterPain']>): void {
+    const less = scaleDose(this.dose, share);
+    if (describeDose(less) === describeDose(this.dose)) return;
+    this.dose = less;
+    this.say(`${describeDose(less)} only`, COST.shorter);
+    this.all.push({
+      condition,
+      limit: `${condition}/pain-next-day`,
+      measure: 'hold',
+      value: null,
+      unit: 's',
+      bound: `${share} of the dose`,
+      grade: 'modify',
+      where: 'dose',
+      text: 'Pain was worse the day after the last class: less of everything that takes effort.',
+      source: describeSource(['common practice']),
+      by: 0,
+    });
   }
 
   private note(broken: readonly Finding[]): void {

@@ -1,5 +1,4 @@
-import type { DoseSpec } from '../asanas/asana.js';
-import { rhythmOf, timeOf } from '../sequence/dose.js';
+import { rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { Chosen, PlannedStep } from './plan.js';
 
 /** The final rest keeps at least this many seconds, or all it had where that was less (common practice, no source). */
@@ -11,20 +10,10 @@ function isRest({ chosen }: PlannedStep): boolean {
   return chosen?.asana.purposes.rest === 3;
 }
 
-function scaled(dose: DoseSpec, share: number): DoseSpec {
-  const whole = (n: number) => Math.max(1, Math.round(n * share));
-  if (dose.minutes !== undefined) return { ...dose, minutes: Math.max(0.5, Math.floor(dose.minutes * share * 2 + 1e-9) / 2) };
-  if (dose.seconds !== undefined) return { ...dose, seconds: Math.max(10, Math.floor((dose.seconds * share) / 5 + 1e-9) * 5) };
-  if (dose.breaths !== undefined && dose.breaths > 1) return { ...dose, breaths: whole(dose.breaths) };
-  if (dose.repetitions !== undefined) return { ...dose, repetitions: whole(dose.repetitions) };
-  if (dose.rounds !== undefined) return { ...dose, rounds: whole(dose.rounds) };
-  return dose;
-}
-
 function shorter(step: PlannedStep, share: number, breathSeconds: number): PlannedStep {
   const { chosen } = step;
   if (!chosen) return step;
-  const dose = scaled(chosen.dose, share);
+  const dose = scaleDose(chosen.dose, share);
   const timed = timeOf(rhythmOf(chosen.asana, chosen.variation), dose, step.step.side, breathSeconds);
   if (timed.seconds >= chosen.timed.seconds) return step;
   const next: Chosen = { ...chosen, dose, timed };

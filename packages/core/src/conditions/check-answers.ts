@@ -22,7 +22,8 @@ export function parameterSpec(condition: Condition, name: string): ParameterSpec
 function expected(spec: ParameterSpec): string {
   switch (spec.kind) {
     case 'number':
-      return `a number from ${spec.from} to ${spec.to} (${spec.unit})`;
+      // A limit such as 42 weeks and 6 days is told to a tenth that still passes.
+      return `a number from ${spec.from} to ${Math.floor(spec.to * 10) / 10} (${spec.unit})`;
     case 'choice':
       return `one of ${spec.options.join(', ')}`;
     case 'set':

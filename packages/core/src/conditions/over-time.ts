@@ -16,7 +16,7 @@ export function daysBetween(from: string, to: string): number {
  * feels or reads today holds today, a pressure 7 days, a blood count 7, functional tests 6 months.
  */
 const HOLDS_DAYS: Readonly<Record<string, number>> = {
-  painNow: 0, now: 0, auraNow: 0, attackNow: 0, symptomsToday: 0, minutesSinceMeal: 0, hoursSinceWaking: 0, glucose: 0, ketones: 0, lowIn24h: 0, temp: 0,
+  painNow: 0, painNextDay: 14, now: 0, auraNow: 0, attackNow: 0, symptomsToday: 0, minutesSinceMeal: 0, hoursSinceWaking: 0, glucose: 0, ketones: 0, lowIn24h: 0, temp: 0,
   fatigue: 0, heaviness: 0, peakPct: 0, spo2: 0, weight3d: 0, minutesSinceDose: 0, state: 0, inhalerPresent: 0, nitroAtHand: 0, flags: 0, symptomsSupine: 7,
   systolic: 7, diastolic: 7, platelets: 7, neutrophils: 7, hb: 7, slrAngle: 14, lyingSystolic: 30, lyingDiastolic: 30, standSystolic: 30, standDiastolic: 30,
   lyingPulse: 30, standPulse: 30, phq9: 30, phq9item9: 30, gad7: 30, tug: 183, chairStand: 183, tandem: 183, oneLeg: 183, gaitSpeed: 183,

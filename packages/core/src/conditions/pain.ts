@@ -1,3 +1,4 @@
+import type { ConditionAnswer } from './check-answers.js';
 import type { LimitSpec, ScreeningFinding } from './condition.js';
 import { limits } from './limits.js';
 import { clearance, note, refer } from './screening.js';
@@ -8,10 +9,13 @@ import { clearance, note, refer } from './screening.js';
  */
 const PARAMETERS = {
   painNow: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Pain now, before class' },
+  painNextDay: { kind: 'choice', options: ['less', 'same', 'worse'], ask: 'The day after the last class, the pain was', default: 'same' },
   side: { kind: 'choice', options: ['left', 'right', 'both'], ask: 'Which side?', default: 'both' },
 } as const;
 
 const NOT_ASKED = 3;
+/** What is left of every dose after a class that left someone worse the next day (common practice, no source). */
+const SHARE_AFTER_WORSE = 0.7;
 
 interface PainAnswers {
   readonly painNow?: number | undefined;
@@ -20,6 +24,12 @@ interface PainAnswers {
 /** The pain that counts: what was told, or 3 where nobody asked. */
 export function painOf({ painNow }: PainAnswers): number {
   return painNow ?? NOT_ASKED;
+}
+
+/** The share of its dose that a step keeps, and the condition that asks for it; `null` where all of it is kept. */
+export function doseAfterPain(answers: readonly ConditionAnswer[]): { readonly share: number; readonly condition: string } | null {
+  const worse = answers.find(({ painNextDay }) => painNextDay === 'worse');
+  return worse ? { share: SHARE_AFTER_WORSE, condition: worse.id } : null;
 }
 
 export const PAIN = {

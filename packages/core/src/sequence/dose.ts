@@ -55,6 +55,17 @@ export function timeOf(rhythm: Rhythm, dose: DoseSpec, side: StepSide, breathSec
   return { holdSeconds: moves ? 0 : breaths * breath, repSeconds: moves ? breath : null, seconds: breaths * breath * times };
 }
 
+/** A share of a dose, in whole breaths and times, 5 s and half minutes; never nothing. */
+export function scaleDose(dose: DoseSpec, share: number): DoseSpec {
+  const whole = (n: number) => Math.max(1, Math.round(n * share));
+  if (dose.minutes !== undefined) return { ...dose, minutes: Math.max(0.5, Math.floor(dose.minutes * share * 2 + 1e-9) / 2) };
+  if (dose.seconds !== undefined) return { ...dose, seconds: Math.max(10, Math.floor((dose.seconds * share) / 5 + 1e-9) * 5) };
+  if (dose.breaths !== undefined && dose.breaths > 1) return { ...dose, breaths: whole(dose.breaths) };
+  if (dose.repetitions !== undefined) return { ...dose, repetitions: whole(dose.repetitions) };
+  if (dose.rounds !== undefined) return { ...dose, rounds: whole(dose.rounds) };
+  return dose;
+}
+
 function count(n: number, one: string, many: string): string {
   return `${n} ${n === 1 ? one : many}`;
 }
