@@ -21,7 +21,7 @@ export const inversions: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen the legs upward', exhale: 'firm the back, soften the throat' },
     variations: [
       { id: 'knees-bent-or-legs-piked', for: 'first stage', as: 'ardha-sarvangasana' },
-      { id: 'feet-on-wall', for: 'confidence, weak back', legs: { hipFlexion: 60, knee: 60 }, contacts: ['sole>wall.back'] },
+      { id: 'feet-on-wall', for: 'confidence, weak back', legs: { hipFlexion: 20, knee: 90 }, contacts: ['sole>wall.front'] },
       { id: 'with-chair', for: 'restorative, 5 to 10 min', contacts: ['sacrum>seat@41'] },
       { id: 'stack-3-to-5-blankets', for: 'neck that flexes less than 60', contacts: ['shoulder>stack@14', 'elbow>stack@14'] },
     ],

@@ -80,7 +80,7 @@ export const standingWall: readonly AsanaSpec[] = [
     variations: [
       { id: 'hands-higher-trunk-50', for: 'pregnancy, hypertension, shoulder pain', root: { pitch: 50 } },
       { id: 'bent-knees', for: 'hamstrings, sciatica', legs: { knee: 25 } },
-      { id: 'forearms-on-wall', for: 'wrists', root: { pitch: 60 }, contacts: ['forearm>wall.front'] },
+      { id: 'forearms-on-wall', for: 'wrists', root: { pitch: 60 }, arms: { elbow: 70 }, contacts: ['forearm>wall.front'] },
     ],
     substitutes: ['chair-dog', 'adho-mukha-svanasana', 'chair-forward-fold'],
     counterposes: ['tadasana', 'wall-mountain'],

@@ -35,9 +35,12 @@ const ANGLE_SIGMA = 12 * DEG2RAD;
 const CONTACT_SIGMA_M = 0.002;
 const GUIDE_SIGMA_M = 0.03;
 const FLOOR_SIGMA_M = 0.004;
+const WALL_SIGMA_M = 0.006;
 /** Flesh gives: limbs may sink so far into each other before they are pushed apart. */
 const SOFT_M = 0.02;
 const OVERLAP_SIGMA_M = 0.01;
+/** What lies farther beyond a wall than this goes past its edge, as a leg does through a doorway. */
+const PAST_WALL_M = 0.25;
 /** Limbs that start farther apart than this, skin to skin, don't come near while contacts are met. */
 const MAY_MEET_M = 0.1;
 const BALANCE_SIGMA_M = 0.006;
@@ -291,6 +294,17 @@ function rowsAt(placed: PlacedBody, targets: readonly Target[], fixed: Fixed): R
     const slope = new Float64Array(DOF_COUNT);
     addSlope(slope, placed, ball, point, UP, 1 / FLOOR_SIGMA_M);
     rows.push({ value: depth / FLOOR_SIGMA_M, slope });
+  }
+  for (const [wall, at] of walls) {
+    const normal = WALL_NORMAL[wall]!;
+    for (const ball of outline) {
+      const point = pointOn(placed, ball.segment, ball.local);
+      const beyond = point[0] * normal[0] + point[1] * normal[1] + ball.radius - at - SOFT_M;
+      if (beyond <= 0 || beyond > PAST_WALL_M) continue;
+      const slope = new Float64Array(DOF_COUNT);
+      addSlope(slope, placed, ball, point, normal, 1 / WALL_SIGMA_M);
+      rows.push({ value: beyond / WALL_SIGMA_M, slope });
+    }
   }
   const balance = balanceRow(placed, targets, masses);
   if (balance) rows.push(balance);

@@ -1,6 +1,6 @@
 import { isExternal, type Contact, type LevelSurface } from '../body/contact.js';
 import { partBalls } from '../body/parts.js';
-import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
+import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { heightOf } from '../body/solve.js';
 import type { Shape, Tone } from './draw.js';
 import { chairSolids, seenOutline, type Solid } from './chair.js';
@@ -77,7 +77,9 @@ export function drawProps(placed: PlacedBody, view: View): Drawn {
     const on = group[0]!.contact.on;
     if (on.kind !== 'level') continue;
     if (key === 'chair') {
-      drawChair(placed, group, view, draw, corners);
+      const outlines = chairsOf(placed).map((solid) => seenOutline(solid, view));
+      draw('wood', outlines.map(path).join(''));
+      corners.push(...outlines.flat());
       continue;
     }
     const height = heightOf(on, placed.body) * 100;
@@ -127,16 +129,27 @@ export function drawProps(placed: PlacedBody, view: View): Drawn {
 
 const SITTING = new Set(['sitbone', 'thigh', 'sacrum', 'pelvis', 'hipside']);
 
+/** From the axis of a thigh to its underside, pressed by sitting. */
+const THIGH_CM = 4;
 /** A hand this near (m) to where someone sits holds on to that same chair. */
 const OWN_CHAIR_M = 0.62;
 
-function drawChair(
-  placed: PlacedBody,
-  group: readonly Spot[],
-  view: View,
-  draw: (tone: Tone, d: string) => void,
-  corners: [number, number][],
-): void {
+/** How far forward in cm a seat of this height may reach: a thigh that slopes down leaves it there. */
+function frontEdge(placed: PlacedBody, height: number): number {
+  const edges = (['left', 'right'] as const).map((side) => {
+    const [hip, knee] = [placed.origins[segmentIndex(`${side}Thigh`)]!, placed.origins[segmentIndex(`${side}Shin`)]!];
+    if (knee[0] <= hip[0] || knee[2] * 100 - THIGH_CM >= height) return Infinity;
+    const share = (hip[2] * 100 - THIGH_CM - height) / ((hip[2] - knee[2]) * 100);
+    return (hip[0] + Math.max(0, share) * (knee[0] - hip[0])) * 100;
+  });
+  return Math.min(...edges);
+}
+
+/** The chairs that a posture's contacts name, in cm: the one that is sat on, and another that is held or leant on. */
+export function chairsOf(placed: PlacedBody): Solid[] {
+  const group = spotsOf(placed).filter(
+    ({ contact: { on } }) => on.kind === 'level' && (on.surface === 'seat' || on.surface === 'chairback'),
+  );
   const scale = placed.body.scale;
   const height = 41 * scale;
   const backHeight = 85 * scale;
@@ -147,7 +160,17 @@ function drawChair(
   const nearSeat = ({ at }: Spot) => sitting.some((seat) => Math.hypot(at[0] - seat.at[0], at[1] - seat.at[1]) < OWN_CHAIR_M);
   const others = group.filter((spot) => !sitting.includes(spot) && !railed.includes(spot) && !nearSeat(spot));
   const solids: Solid[] = [];
-  if (sitting.length > 0) solids.push(...chairSolids([mean(sitting, 0) + 5, mean(sitting, 1)], 1, height, backHeight));
+  // Who hangs head down from a seat has its front edge under the sacrum or the thighs, and the back beyond.
+  const hanging = placed.origins[segmentIndex('thoracic4')]![2] < placed.origins[0]![2];
+  if (sitting.length > 0) {
+    const from = sitting[0]!.contact.part === 'thigh' ? 'pelvis' : 'thoracic4';
+    const away = mean(sitting, 0) >= placed.origins[segmentIndex(from)]![0] * 100 ? 1 : -1;
+    if (hanging) solids.push(...chairSolids([mean(sitting, 0) + away * 17, mean(sitting, 1)], away > 0 ? -1 : 1, height, backHeight));
+    else {
+      const centre = Math.min(mean(sitting, 0) + 5, frontEdge(placed, height) - 20);
+      solids.push(...chairSolids([centre, mean(sitting, 1)], 1, height, backHeight));
+    }
+  }
   if (railed.length > 0 && sitting.length === 0) {
     // The rail is what is held: the seat lies beyond it, away from the person.
     const beyond = mean(railed, 0) >= own ? 1 : -1;
@@ -157,7 +180,5 @@ function drawChair(
     const beyond = mean(others, 0) >= (sitting.length > 0 ? mean(sitting, 0) : own) ? -1 : 1;
     solids.push(...chairSolids([mean(others, 0) - beyond * 6, mean(others, 1)], beyond, height, backHeight));
   }
-  const outlines = solids.map((solid) => seenOutline(solid, view));
-  draw('wood', outlines.map(path).join(''));
-  corners.push(...outlines.flat());
+  return solids;
 }
