@@ -1,22 +1,23 @@
 import { allowed, anybody, checkOwn, CONDITIONS, mayReplace, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { findQuery, verdictsQuery } from '../worker/queries.js';
+import { verdictsQuery } from '../worker/queries.js';
 import { INPUT, PLAIN } from './button-styles.js';
 import { GRADE_WORDS, limitWords } from './limit-words.js';
 import { NumberField } from './NumberField.js';
 import { SelectField } from './SelectField.js';
+import { useAsanaNames } from './use-asana-names.js';
 
 const NAMED = Object.entries(MEASURES)
   .map(([measure, { label }]) => ({ measure: measure as Measure, label }))
-  .sort((a, b) => a.label.localeCompare(b.label));
+  // Plain English labels: a collator would cost more than all the rest of the page.
+  .sort((a, b) => (a.label < b.label ? -1 : 1));
 
 /** What a limit by itself would make of the library. */
 function Effect({ limit }: { limit: OwnLimit }) {
   const verdicts = useQuery(verdictsQuery({ ...anybody('try'), ownLimits: [{ ...limit, replaces: undefined }] }));
-  const asanas = useQuery(findQuery(''));
-  if (!verdicts.data || !asanas.data) return <p className="text-sm text-soft">Trying it against the library …</p>;
-  const names = new Map(asanas.data.map(({ id, name }) => [id, name]));
+  const names = useAsanaNames();
+  if (!verdicts.data || !names) return <p className="text-sm text-soft">Trying it against the library …</p>;
   const touched = verdicts.data.filter(({ verdict }) => verdict === (limit.grade === 'watch' ? 'watch' : 'change'));
   return (
     <p role="status" className="text-sm">

@@ -1,11 +1,13 @@
-import { library, substitutesOf } from '@lotus-steady/core';
+import { substitutesOf } from '@lotus-steady/core';
 import { Link } from 'react-router';
+import { useAsanaNames } from '../../parts/use-asana-names.js';
 
 function AsanaLinks({ ids }: { ids: readonly string[] }) {
+  const names = useAsanaNames();
   return ids.map((id, i) => (
     <span key={id}>
       {i > 0 && ', '}
-      <Link to={`/asanas/${id}`}>{library.get(id).name}</Link>
+      <Link to={`/asanas/${id}`}>{names?.get(id) ?? '…'}</Link>
     </span>
   ));
 }

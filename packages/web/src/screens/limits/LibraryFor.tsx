@@ -1,11 +1,12 @@
 import { amount } from '@lotus-steady/core';
 import type { AsanaVerdict, Condition, Participant } from '@lotus-steady/core';
-import { useQueries, useQuery } from '@tanstack/react-query';
+import { useQueries } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { measureLabel } from '../../parts/limit-words.js';
 import { Thumb } from '../../parts/Thumb.js';
-import { findQuery, verdictsQuery } from '../../worker/queries.js';
+import { useAsanaNames } from '../../parts/use-asana-names.js';
+import { verdictsQuery } from '../../worker/queries.js';
 
 const WORDS = { change: 'Only when changed, or not at all', watch: 'With care', keep: 'Allowed as it is' } as const;
 const FIRST = 24;
@@ -17,12 +18,11 @@ function number({ by }: AsanaVerdict): string {
 
 /** What the limits make of the whole library: asanas by verdict with the number that decided; of two stages what differs. */
 export function LibraryFor({ stages, condition }: { stages: readonly Participant[]; condition: Condition }) {
-  const names = useQuery(findQuery(''));
+  const nameOf = useAsanaNames();
   const verdicts = useQueries({ queries: stages.map((stage) => verdictsQuery(stage)) });
   const [all, setAll] = useState<AsanaVerdict['verdict'] | null>(null);
   const [first, second] = verdicts.map(({ data }) => data);
-  if (!names.data || !first) return <p className="mt-6 text-soft">Judging the library …</p>;
-  const nameOf = new Map(names.data.map(({ id, name }) => [id, name]));
+  if (!nameOf || !first) return <p className="mt-6 text-soft">Judging the library …</p>;
   const other = new Map(second?.map((one) => [one.asana, one]));
   return (
     <section aria-label="In the library" className="mt-6">
