@@ -1,12 +1,12 @@
 import {
-  adapt,
-  adaptationJson,
+  adaptClass,
+  classJson,
   bodyOf,
   library,
   readSequenceJson,
   sequenceReader,
   Studio,
-  type AdaptationJson,
+  type ClassJson,
   type Participant,
   type Sequence,
 } from '@lotus-steady/core';
@@ -31,6 +31,14 @@ function readMinutes(text: string | undefined): number | null {
   return minutes;
 }
 
+function readFigures(text: string | undefined): number | null {
+  if (text === undefined) return null;
+  const figures = Number(text);
+  if (!(Number.isInteger(figures) && figures >= 1 && figures <= 24))
+    throw new BadInput(`--figures is "${text}"; expected a whole number from 1 to 24`);
+  return figures;
+}
+
 /** One studio a body: people of the same measurements share what was solved. */
 function studios() {
   const known = new Map<string, Studio>();
@@ -43,7 +51,7 @@ function studios() {
   };
 }
 
-function asText({ title, minutes, unknown, participants }: AdaptationJson): string {
+function asText({ title, minutes, unknown, participants }: ClassJson): string {
   const lines = [title || 'Sequence', `${minutes.before} min as given, ${minutes.after} min adapted`];
   for (const { line, text, nearest } of unknown) lines.push(`line ${line}: "${text}" is not known; near: ${nearest.join(', ')}`);
   for (const person of participants) {
@@ -67,9 +75,11 @@ export function adaptCommand(words: readonly string[], options: Options): string
   if (file === undefined || more.length > 0) throw new BadInput('adapt: name one sequence file, as in: lotus adapt morning.md');
   const participants = participantsOf(options);
   const minutes = readMinutes(options.minutes);
+  const figures = readFigures(options.figures);
   const sequence = readSequence(file);
   const studioOf = studios();
-  const plans = participants.map((participant) => adapt(studioOf(participant), sequence, participant, minutes === null ? {} : { minutes }));
-  const answer = adaptationJson(sequence, plans, minutes ?? sequence.minutes);
+  const members = participants.map((participant) => ({ studio: studioOf(participant), participant }));
+  const plan = adaptClass(members, sequence, { ...(minutes !== null && { minutes }), ...(figures !== null && { figures }) });
+  const answer = classJson(sequence, plan, minutes ?? sequence.minutes);
   return options.json ? JSON.stringify(answer, null, 2) : asText(answer);
 }

@@ -123,7 +123,7 @@ describe('bad input: exit 2, one line on standard error, nothing on standard out
     [['adapt', file('empty.md', '')], /empty\.md: the text is empty/],
     [['adapt', file('zero.md', 'tree 0 breaths')], /zero\.md: line 1: 0 breaths/],
     [['adapt', file('bad.json', '{')], /bad\.json: no valid JSON/],
-    [['adapt', morning, '--for', 'pregnancy week=55'], /week is 55; expected a number from 0 to 42.86/],
+    [['adapt', morning, '--for', 'pregnancy week=55'], /week is 55; expected a number from 0 to 42.8/],
     [['adapt', morning, '--for', 'hypertension systolic=80 diastolic=90'], /systolic 80 must be at least 15 mmHg above diastolic 90/],
     [['adapt', morning, '--for', 'seniors', '--for', 'seniors'], /seniors is given twice/],
     [['adapt', morning, '--for', 'gout'], /no condition "gout"/],

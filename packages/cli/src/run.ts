@@ -13,6 +13,7 @@ export interface Outcome {
 const OPTIONS = {
   for: { type: 'string', multiple: true },
   class: { type: 'string' },
+  figures: { type: 'string' },
   body: { type: 'string' },
   with: { type: 'string' },
   school: { type: 'string', multiple: true },
@@ -39,7 +40,7 @@ const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Opti
   setup: setupCommand,
 };
 
-const HELP = `lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE] [--minutes N] [--json]
+const HELP = `lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE [--figures N]] [--minutes N] [--json]
 lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json
 lotus setup shoulder-stand|ASANA [--body ...] [--blanket CM] [--json]
 lotus asanas [--json]

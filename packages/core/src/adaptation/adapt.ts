@@ -3,13 +3,13 @@ import { answersOn } from '../conditions/over-time.js';
 import { doseAfterPain } from '../conditions/pain.js';
 import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
-import { assess } from '../screening/assess.js';
+import { assess, type Assessment } from '../screening/assess.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { describeBound, judge, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES, type Measure } from '../body/measure.js';
-import { START, type StepContext } from './evaluation.js';
+import { START, type Evaluated, type StepContext } from './evaluation.js';
 import { CLASS_MEASURES, evaluateGiven, safeWays } from './search.js';
 import type { Studio } from './studio.js';
 import { shortenToFit } from './fit-time.js';
@@ -54,11 +54,8 @@ function verdictOf(step: Step, chosen: Chosen | null): Verdict {
   return same && chosen.changes.length === 0 ? 'keep' : 'modify';
 }
 
-function planStep(context: StepContext): PlannedStep {
-  const given = evaluateGiven(context);
-  // What fits only after its dose or the way there was changed still has to stand against the other ways.
-  const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
-  const chosen = kept ? given.chosen : (safeWays(context, 1)[0] ?? null);
+/** A step of one person as it is planned, once its way was chosen. */
+export function plannedAs(context: StepContext, given: Evaluated, chosen: Chosen | null, together: string | null = null): PlannedStep {
   const verdict = verdictOf(context.step, chosen);
   const reasons = verdict === 'keep' ? [] : uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]);
   return {
@@ -69,7 +66,21 @@ function planStep(context: StepContext): PlannedStep {
     chosen,
     reasons,
     seconds: chosen ? chosen.timed.seconds + chosen.transitionSeconds : 0,
+    together,
   };
+}
+
+/** Someone's own best way to do a step, beside what the step is as given. */
+export function bestWay(context: StepContext): { readonly given: Evaluated; readonly best: Chosen | null } {
+  const given = evaluateGiven(context);
+  // What fits only after its dose or the way there was changed still has to stand against the other ways.
+  const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
+  return { given, best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null) };
+}
+
+function planStep(context: StepContext): PlannedStep {
+  const { given, best } = bestWay(context);
+  return plannedAs(context, given, best);
 }
 
 function uniqueByLimit(list: readonly Finding[]): Finding[] {
@@ -155,53 +166,92 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
   ];
 }
 
+/** A participant on the way through a class: what holds for them, and how they stand after the steps so far. */
+export class Walker {
+  readonly assessment: Assessment;
+  readonly steps: PlannedStep[] = [];
+  private readonly shared: Omit<StepContext, 'step' | 'tally'>;
+  private tally: Tally = START;
+  private readonly tallies: Tally[] = [];
+
+  constructor(
+    studio: Studio,
+    readonly participant: Participant,
+    today: string | null,
+  ) {
+    this.assessment = assess(participant, today);
+    this.shared = sharedContext(studio, participant, this.assessment.limits, today);
+  }
+
+  context(step: Step): StepContext {
+    return { ...this.shared, step, tally: this.tally };
+  }
+
+  take(planned: PlannedStep): void {
+    this.steps.push(planned);
+    this.tally = planned.chosen?.tally ?? this.tally;
+    this.tallies.push(this.tally);
+  }
+
+  /** A quiet end that a limit asks for and the steps don't have. */
+  missingRest(): Inserted[] {
+    return missingRest(this.assessment.limits, { ...this.shared, tally: this.tally }, this.steps);
+  }
+
+  /** The plan, once its steps have their length. */
+  plan(sequence: Sequence, steps: readonly PlannedStep[], inserted: readonly Inserted[]): PersonPlan {
+    const { limits, screening, conflicts } = this.assessment;
+    const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
+    const total = (of: (step: PlannedStep) => number) => steps.reduce((sum, step) => sum + of(step), 0);
+    const after = total(({ seconds }) => seconds) + extra;
+    const most = (of: (at: Tally) => number) => Math.max(0, ...this.tallies.map(of));
+    return {
+      id: this.participant.id,
+      screening,
+      conflicts: conflicts.map(describeConflict),
+      steps,
+      inserted,
+      session: sessionFindings(limits, {
+        sessionMinutes: after / 60,
+        coolMinutes: (quietEnd(steps) + extra) / 60,
+        heat: sequence.room ?? USUAL_ROOM,
+        touch: sequence.assists ? 1 : 0,
+        restShare: after === 0 ? 0 : (restSeconds(steps) + extra) / after,
+        leftRightDifference: leftRightDifference(steps),
+        // Running sums at their highest.
+        supineRun: most((at) => at.supineRun),
+        unrelievedSitting: most((at) => at.sittingRun),
+        minutesHeadDown: most((at) => at.headDown),
+        floorTrips: most((at) => at.floorTrips),
+      }),
+      before: total(({ given }) => given.timed.seconds + given.transitionSeconds),
+      after,
+    };
+  }
+}
+
+/** The plans of people who practise together, fitted to the minutes that were asked for. */
+export function plansOf(walkers: readonly Walker[], sequence: Sequence, minutes: number | null): PersonPlan[] {
+  const people = walkers.map((walker) => ({
+    walker,
+    steps: walker.steps as readonly PlannedStep[],
+    breathSeconds: walker.participant.breathSeconds,
+    inserted: walker.missingRest(),
+  }));
+  const extra = Math.max(0, ...people.map(({ inserted }) => inserted.reduce((sum, { seconds }) => sum + seconds, 0)));
+  const fitted = minutes === null ? people : shortenToFit(people, minutes * 60 - extra);
+  return fitted.map(({ walker, steps, inserted }) => walker.plan(sequence, steps, inserted));
+}
+
 /**
  * A sequence adapted to one participant, step by step in its order: what is allowed is kept, what isn't
  * takes the least change that is, and what can't be changed is replaced by purpose or left out.
  * The same input gives the same plan.
  */
 export function adapt(studio: Studio, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
-  const today = options.today ?? null;
-  const { limits, screening, conflicts } = assess(participant, today);
-  const shared = sharedContext(studio, participant, limits, today);
-  let tally: Tally = START;
-  const tallies: Tally[] = [];
-  let steps: PlannedStep[] = sequence.steps.map((step) => {
-    const context: StepContext = { ...shared, step, tally };
-    const planned = planStep(context);
-    tally = planned.chosen?.tally ?? tally;
-    tallies.push(tally);
-    return planned;
-  });
-  const inserted = missingRest(limits, { ...shared, tally }, steps);
-  const minutes = options.minutes ?? sequence.minutes;
-  const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
-  if (minutes !== null && minutes !== undefined) steps = shortenToFit(steps, minutes * 60 - extra, participant.breathSeconds);
-  const total = (of: (step: PlannedStep) => number) => steps.reduce((sum, step) => sum + of(step), 0);
-  const after = total(({ seconds }) => seconds) + extra;
-  const most = (of: (at: Tally) => number) => Math.max(0, ...tallies.map(of));
-  return {
-    id: participant.id,
-    screening,
-    conflicts: conflicts.map(describeConflict),
-    steps,
-    inserted,
-    session: sessionFindings(limits, {
-      sessionMinutes: after / 60,
-      coolMinutes: (quietEnd(steps) + extra) / 60,
-      heat: sequence.room ?? USUAL_ROOM,
-      touch: sequence.assists ? 1 : 0,
-      restShare: after === 0 ? 0 : (restSeconds(steps) + extra) / after,
-      leftRightDifference: leftRightDifference(steps),
-      // Running sums at their highest.
-      supineRun: most((at) => at.supineRun),
-      unrelievedSitting: most((at) => at.sittingRun),
-      minutesHeadDown: most((at) => at.headDown),
-      floorTrips: most((at) => at.floorTrips),
-    }),
-    before: total(({ given }) => given.timed.seconds + given.transitionSeconds),
-    after,
-  };
+  const walker = new Walker(studio, participant, options.today ?? null);
+  for (const step of sequence.steps) walker.take(planStep(walker.context(step)));
+  return plansOf([walker], sequence, options.minutes ?? sequence.minutes)[0]!;
 }
 
 /** Other safe ways for one step of a plan, cheapest first: what a teacher may pick instead. */

@@ -18,6 +18,12 @@ export interface Candidate {
   readonly moves: Posture | null;
 }
 
+/** What a candidate looks like: a variation that points to another asana is that asana's plain form. */
+export function figureOf({ asana, variation, changes }: Candidate): string {
+  const form = variation.as === null ? `${asana.id}/${variation.id}` : `${variation.as}/plain`;
+  return [form, ...changes.map(({ id }) => id).sort()].join(' ');
+}
+
 /** Weights of the search, in units of the smallest change (common practice, no source). */
 export const COST = {
   variation: 1.5, otherAsana: 0.8, pair: 0.5, substitute: 5, placeInList: 0.2, otherBase: 1, library: 7.5, dropped: 2,

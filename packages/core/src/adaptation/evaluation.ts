@@ -6,7 +6,7 @@ import type { Step } from '../sequence/sequence.js';
 import { headSweep } from '../body/measure.js';
 import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
 import { extremesOnTheWay } from './path.js';
-import { COST, isRest, shapeDistance, type Candidate } from './candidates.js';
+import { COST, figureOf, isRest, shapeDistance, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
 import type { Purpose } from '../asanas/purposes.js';
 import { findings, worstOf, type Finding } from './judge.js';
@@ -144,6 +144,7 @@ export class Evaluation {
       chosen: {
         asana,
         variation,
+        figure: figureOf(this.candidate),
         ends: this.ends,
         declared: variation.declared,
         changes: this.changes,

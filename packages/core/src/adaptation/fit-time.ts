@@ -20,17 +20,37 @@ function shorter(step: PlannedStep, share: number, breathSeconds: number): Plann
   return { ...step, chosen: next, seconds: timed.seconds + chosen.transitionSeconds };
 }
 
+/** Someone's steps while they are fitted. */
+export interface Fitted {
+  readonly steps: readonly PlannedStep[];
+  readonly breathSeconds: number;
+}
+
+/** Seconds of a class: everybody waits for the longest in each step. */
+export function classSeconds(people: readonly Pick<Fitted, 'steps'>[]): number {
+  const [first] = people;
+  return first ? first.steps.reduce((sum, _, i) => sum + Math.max(...people.map(({ steps }) => steps[i]!.seconds)), 0) : 0;
+}
+
 /**
- * Shortens doses, all alike, until the class fits; the last step's rest only after the others, and never
- * below its floor. A class that still doesn't fit is returned as short as it gets: the times say so.
+ * Shortens doses, all alike and everybody's, until the class fits; the last step's rest only after the others,
+ * and never below its floor. A class that still doesn't fit is returned as short as it gets: the times say so.
  */
-export function shortenToFit(steps: readonly PlannedStep[], seconds: number, breathSeconds: number): PlannedStep[] {
-  const total = (some: readonly PlannedStep[]) => some.reduce((sum, step) => sum + step.seconds, 0);
-  let fitted = [...steps];
-  for (let share = 0.95; total(fitted) > seconds && share >= LEAST_SHARE - 1e-9; share -= 0.05)
-    fitted = steps.map((step) => (isRest(step) ? step : shorter(step, share, breathSeconds)));
-  const last = fitted.at(-1);
-  if (total(fitted) <= seconds || !last?.chosen || !isRest(last)) return fitted;
-  const wanted = Math.max(Math.min(REST_FLOOR_SECONDS, last.chosen.timed.seconds), last.chosen.timed.seconds - (total(fitted) - seconds));
-  return [...fitted.slice(0, -1), shorter(last, wanted / last.chosen.timed.seconds, breathSeconds)];
+export function shortenToFit<P extends Fitted>(people: readonly P[], seconds: number): P[] {
+  let fitted = [...people];
+  const isLong = () => classSeconds(fitted) > seconds;
+  for (let share = 0.95; isLong() && share >= LEAST_SHARE - 1e-9; share -= 0.05)
+    fitted = people.map((one) => ({
+      ...one,
+      steps: one.steps.map((step) => (isRest(step) ? step : shorter(step, share, one.breathSeconds))),
+    }));
+  const over = classSeconds(fitted) - seconds;
+  if (over <= 0) return fitted;
+  return fitted.map((one) => {
+    const last = one.steps.at(-1);
+    if (!last?.chosen || !isRest(last)) return one;
+    const has = last.chosen.timed.seconds;
+    const wanted = Math.max(Math.min(REST_FLOOR_SECONDS, has), has - over);
+    return { ...one, steps: [...one.steps.slice(0, -1), shorter(last, wanted / has, one.breathSeconds)] };
+  });
 }

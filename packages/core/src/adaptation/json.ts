@@ -32,6 +32,7 @@ function stepJson(planned: PlannedStep) {
     watch: (chosen?.watch ?? []).map(reason),
     cues: chosen?.asana.cues ?? [],
     setup: chosen ? setupOf(chosen.ends[0]!) : [],
+    ...(planned.together !== null && { together: planned.together }),
   };
 }
 
@@ -53,15 +54,12 @@ export function personJson(plan: PersonPlan) {
   };
 }
 
-/** How many different figures each column of a class holds, by place in the sequence. */
+/** How many different figures each column of a class holds, by place in the sequence; who sits it out shows none. */
 export function columnsOf(sequence: Sequence, plans: readonly PersonPlan[]) {
   return sequence.steps.map(({ line }, i) => ({
     line,
-    distinct: new Set(plans.map(({ steps }) => {
-      const { chosen, verdict } = steps[i]!;
-      return chosen ? `${verdict === 'keep'} ${chosen.asana.id}/${chosen.variation.id}/${chosen.changes.join()}` : 'omit';
-    })).size,
-  })); // prettier-ignore
+    distinct: new Set(plans.flatMap(({ steps }) => steps[i]!.chosen?.figure ?? [])).size,
+  }));
 }
 
 /** The answer to one adaptation, for one person or a class, as programs read it. Times of a class are its longest. */

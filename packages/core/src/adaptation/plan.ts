@@ -23,6 +23,8 @@ export interface Tally {
 export interface Chosen {
   readonly asana: Asana;
   readonly variation: Variation;
+  /** What it looks like to a teacher: two people with the same figure need one cue. */
+  readonly figure: string;
   readonly ends: readonly Done[];
   readonly declared: DeclaredSpec;
   /** What differs from the given step, in words. */
@@ -53,6 +55,8 @@ export interface PlannedStep {
   readonly reasons: readonly Finding[];
   /** Seconds of the step as planned, with the way there. */
   readonly seconds: number;
+  /** What the class asked beyond this person's own limits, in words; `null` where nothing. */
+  readonly together: string | null;
 }
 
 export interface SessionFinding {

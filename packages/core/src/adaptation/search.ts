@@ -1,5 +1,5 @@
 import type { Measure } from '../body/measure.js';
-import { candidateOf, COST, othersFor, shapeDistance, withChanges, type Candidate } from './candidates.js';
+import { candidateOf, COST, figureOf, othersFor, shapeDistance, withChanges, type Candidate } from './candidates.js';
 import { POSTURE_CHANGES, type PostureChange } from './changes.js';
 import { Evaluation, wantedOf, type Evaluated, type StepContext } from './evaluation.js';
 import { findings, type Finding } from './judge.js';
@@ -98,4 +98,24 @@ export function safeWays(context: StepContext, count: number): Chosen[] {
     }
   }
   return found;
+}
+
+/** Others' ways to do a step as this person would do them, those that are safe; changed ones with the same changes. */
+export function waysLike(context: StepContext, others: readonly Chosen[]): Chosen[] {
+  const given = givenOf(context);
+  const known = new Map([given, ...othersFor(context.studio.library, given)].map((candidate) => [figureOf(candidate), candidate]));
+  return others.flatMap(({ figure }): Chosen[] => {
+    const [form, ...ids] = figure.split(' ');
+    const plain = known.get(form!);
+    if (!plain) return [];
+    let candidate: Candidate | null = plain;
+    if (ids.length > 0) {
+      const { hard } = new Evaluation(context, plain, given).run();
+      const changes = ids.map((id) => POSTURE_CHANGES.find((change) => change.id === id)!);
+      candidate = withChanges(plain, changes, wantedOf(hard, context.limits), ids.length > 1 ? COST.pair : 0);
+    }
+    if (!candidate) return [];
+    const { hard, chosen } = new Evaluation(context, candidate, given).run();
+    return hard.length === 0 && chosen.ends.every(({ solved }) => solved.residualCm < 3) ? [chosen] : [];
+  });
 }

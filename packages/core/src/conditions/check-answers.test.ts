@@ -33,7 +33,7 @@ test.each([
 ])('"%s" has %i problems', (text, count) => expect(problems(text)).toHaveLength(count));
 
 test('a problem names parameter, value and what was expected', () => {
-  expect(problems('pregnancy week=55')).toEqual(['pregnancy.week: week is 55; expected a number from 0 to 42.86 (week)']);
+  expect(problems('pregnancy week=55')).toEqual(['pregnancy.week: week is 55; expected a number from 0 to 42.8 (week)']);
 });
 
 test('a condition given twice is told', () => {

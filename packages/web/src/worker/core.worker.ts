@@ -1,6 +1,6 @@
 import {
-  adapt, adaptationJson, assess, bodyOf, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
-  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant,
+  adapt, adaptationJson, adaptingClass, assess, bodyOf, classJson, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
+  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type PlannedStep,
   type Problem, type Prop, type Purpose, type Screening, type Sequence, type SetupItem, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -53,6 +53,12 @@ export interface Score {
   readonly steps: readonly ScoreStep[];
 }
 
+/** A class on one sequence. People of the same limits whose steps are all alike share a stave. */
+export interface ClassScore {
+  readonly answer: ClassJson;
+  readonly staves: readonly { readonly people: readonly number[]; readonly steps: readonly ScoreStep[] }[];
+}
+
 export interface OtherWay {
   readonly asana: string;
   readonly name: string;
@@ -80,7 +86,7 @@ const index = nameIndex(library);
 const read = sequenceReader(library, index);
 const anyStudio = new Studio(library);
 /** The last body's solved postures stay; going back and forth between two people is common. */
-const STUDIOS = 3;
+const STUDIOS = 24;
 const studios = new Map<string, Studio>();
 
 function studioFor(body: BodyAnswers): Studio {
@@ -108,6 +114,32 @@ function parse(text: string): Sequence {
   if (!sequence) throw new Error(problems.map(({ message }) => message).join('; '));
   return sequence;
 }
+
+function scoreStep(studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
+  const shown = chosen ?? given;
+  return {
+    given: draw(studio, given, step.side),
+    givenName: given.asana.name,
+    givenDose: describeDose(given.dose),
+    givenSeconds: given.timed.seconds + given.transitionSeconds,
+    adapted: chosen && verdict !== 'keep' ? draw(studio, chosen, step.side) : null,
+    effort: shown.declared.effort,
+    headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
+  };
+}
+
+/** Who has the same limits and the same steps, by their places. */
+function alike(plans: readonly PersonPlan[], limits: readonly string[]): number[][] {
+  const groups = new Map<string, number[]>();
+  plans.forEach(({ steps }, i) => {
+    const key = `${limits[i]} ${steps.map(({ chosen }) => `${chosen?.figure} ${chosen?.changes.join()}`).join(';')}`;
+    groups.set(key, [...(groups.get(key) ?? []), i]);
+  });
+  return [...groups.values()];
+}
+
+/** Classes that are being worked out and were not stopped. */
+const running = new Set<number>();
 
 /** What an asana is called, for search and lists. */
 export interface AsanaEntry {
@@ -330,19 +362,41 @@ const core = {
     const sequence = parse(text);
     const studio = studioFor(bodyOf(participant, today));
     const plan = adapt(studio, sequence, participant, { today });
-    const steps = plan.steps.map(({ step, given, chosen, verdict }): ScoreStep => {
-      const shown = chosen ?? given;
-      return {
-        given: draw(studio, given, step.side),
-        givenName: given.asana.name,
-        givenDose: describeDose(given.dose),
-        givenSeconds: given.timed.seconds + given.transitionSeconds,
-        adapted: chosen && verdict !== 'keep' ? draw(studio, chosen, step.side) : null,
-        effort: shown.declared.effort,
-        headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
-      };
-    });
-    return { answer: adaptationJson(sequence, [plan]), steps };
+    return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(studio, step)) };
+  },
+
+  /** A text adapted to people who practise together. `onStep` hears how many steps are done; `stopClass` ends it. */
+  async classScore(
+    job: number,
+    text: string,
+    participants: readonly Participant[],
+    figures: number,
+    today: string,
+    onStep: (done: number, of: number) => void,
+  ): Promise<ClassScore | null> {
+    const sequence = parse(text);
+    const members = participants.map((participant) => ({ studio: studioFor(bodyOf(participant, today)), participant }));
+    running.add(job);
+    const steps = adaptingClass(members, sequence, { figures, today });
+    for (;;) {
+      const { done, value } = steps.next();
+      if (done) {
+        running.delete(job);
+        const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
+        const staves = alike(value.plans, limits).map((people) => ({
+          people,
+          steps: value.plans[people[0]!]!.steps.map((step) => scoreStep(members[people[0]!]!.studio, step)),
+        }));
+        return { answer: classJson(sequence, value), staves };
+      }
+      onStep(value, sequence.steps.length);
+      // Lets a stop, and whatever else the screen asks, in between.
+      await new Promise((resolve) => setTimeout(resolve));
+      if (!running.has(job)) return null;
+    }
+  },
+  stopClass(job: number): void {
+    running.delete(job);
   },
 
   /** Other safe ways for one step, cheapest first. */

@@ -1,6 +1,7 @@
 import type { Answered, BodyAnswers, Participant } from '@lotus-steady/core';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
+import { proxy } from 'comlink';
 import { core } from './core.js';
 import type { ReadText } from './core.worker.js';
 
@@ -22,6 +23,28 @@ export const scoreQuery = (text: string | undefined, person: Person | undefined)
   queryOptions({
     queryKey: ['score', text, person],
     queryFn: text === undefined || person === undefined ? skipToken : () => core.score(text, toParticipant(person), today()),
+    staleTime: Infinity,
+    retry: false,
+  });
+
+let jobs = 0;
+/** A class on one sequence; `onStep` hears how far it is. Leaving the screen stops the work. */
+export const classScoreQuery = (
+  text: string | undefined,
+  people: readonly Person[] | undefined,
+  figures: number,
+  onStep: (done: number, of: number) => void,
+) =>
+  queryOptions({
+    queryKey: ['score', 'class', text, people, figures],
+    queryFn:
+      text === undefined || people === undefined
+        ? skipToken
+        : async ({ signal }) => {
+            const job = ++jobs;
+            signal.addEventListener('abort', () => void core.stopClass(job));
+            return core.classScore(job, text, people.map(toParticipant), figures, today(), proxy(onStep));
+          },
     staleTime: Infinity,
     retry: false,
   });

@@ -1,6 +1,6 @@
 import { amount, PROPS, type AsanaVerdict } from '@lotus-steady/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { memo, useDeferredValue, useEffect, useId, useRef } from 'react';
+import { memo, useDeferredValue, useId, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
@@ -65,17 +65,16 @@ const Card = memo(function Card({ entry, verdict, suffix }: { entry: AsanaEntry;
 /** The whole library: by any name, position, purpose or prop, and what of it a person, or anyone with a condition, may do. The choices live in the address. */
 export function AsanasScreen() {
   const [search, setSearch] = useSearchParams();
-  const get = (key: string) => search.get(key) ?? '';
-  // A choice reaches the address a moment later; until then the next one builds on this, so that both count.
-  const underway = useRef<URLSearchParams | null>(null);
-  useEffect(() => {
-    if (underway.current?.toString() === search.toString()) underway.current = null;
-  }, [search]);
+  // A choice reaches the address a moment later; until then it is shown, and the next one builds on it.
+  const [underway, setUnderway] = useState<URLSearchParams | null>(null);
+  if (underway !== null && underway.toString() === search.toString()) setUnderway(null);
+  const now = underway ?? search;
+  const get = (key: string) => now.get(key) ?? '';
   const set = (key: string, value: string) => {
-    const next = new URLSearchParams(underway.current ?? search);
+    const next = new URLSearchParams(now);
     if (value === '') next.delete(key);
     else next.set(key, value);
-    underway.current = next;
+    setUnderway(next);
     setSearch(next, { replace: true });
   };
   const text = useDeferredValue(get('q'));

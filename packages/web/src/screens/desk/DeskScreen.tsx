@@ -14,24 +14,25 @@ function choice(chosen: boolean): string {
   return `${CHOICE} ${chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-soft'}`;
 }
 
-/** Before class: one sequence, one person, and the score is open. */
+/** Before class: one sequence, whoever comes, and the score is open. */
 export function DeskScreen() {
   const sequences = useQuery(sequencesQuery);
   const people = useQuery(peopleQuery);
   const [sequence, setSequence] = useState<number | null>(null);
-  const [person, setPerson] = useState<number | null>(null);
+  const [chosen, setChosen] = useState<readonly number[]>([]);
+  const turn = (id: number) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   const navigate = useNavigate();
 
   if (sequences.isPending || people.isPending) return <Loading what="Opening the desk" />;
   const failed = sequences.isError ? sequences : people.isError ? people : null;
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   const waiting = people.data!.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
-  const ready = sequence !== null && person !== null;
+  const ready = sequence !== null && chosen.length > 0;
 
   return (
     <>
       <h1 className="text-2xl">What do you teach, and to whom?</h1>
-      <p className="mt-1 mb-5 text-soft">Choose a sequence and a person: the score shows what stays, what changes and why.</p>
+      <p className="mt-1 mb-5 text-soft">Choose a sequence and everybody who comes: the score shows what stays, what changes and why.</p>
       {waiting.length > 0 && (
         <section aria-labelledby="waiting" className="mb-5 rounded border border-accent bg-sheet p-4">
           <h2 id="waiting" className="text-base">
@@ -82,7 +83,7 @@ export function DeskScreen() {
         <section aria-labelledby="desk-people">
           <div className="mb-2 flex items-baseline justify-between">
             <h2 id="desk-people" className="text-lg">
-              Person
+              Who comes
             </h2>
             <Link to="/people/new" className="underline">
               Take someone in
@@ -93,9 +94,9 @@ export function DeskScreen() {
               <li key={id}>
                 <button
                   type="button"
-                  aria-pressed={person === id}
-                  onClick={() => setPerson(id)}
-                  className={`${choice(person === id)} h-full`}
+                  aria-pressed={chosen.includes(id)}
+                  onClick={() => turn(id)}
+                  className={`${choice(chosen.includes(id))} h-full`}
                 >
                   <span className="font-semibold">{name}</span>
                   <span className="text-sm text-soft">
@@ -108,8 +109,13 @@ export function DeskScreen() {
         </section>
       </div>
       <div className="sticky bottom-0 mt-6 border-t border-rule bg-paper py-3">
-        <button type="button" disabled={!ready} onClick={() => void navigate(`/sequences/${sequence}/for/${person}`)} className={PRIMARY}>
-          {ready ? 'Open the score' : 'Choose a sequence and a person'}
+        <button
+          type="button"
+          disabled={!ready}
+          onClick={() => void navigate(`/sequences/${sequence}/for/${chosen.join(',')}`)}
+          className={PRIMARY}
+        >
+          {ready ? (chosen.length > 1 ? `Open the score for ${chosen.length}` : 'Open the score') : 'Choose a sequence and who comes'}
         </button>
       </div>
     </>

@@ -4,12 +4,23 @@ import { personQuery, sequenceQuery } from '../../api/queries.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { scoreQuery } from '../../worker/queries.js';
+import { ClassScoreView } from './ClassScoreView.js';
 import { ScoreView } from './ScoreView.js';
 
+/** The score of one person, or of a class where the address names several: `/for/3,5,8`. */
 export function ScoreScreen() {
-  const { sequence: sequenceId, person: personId } = useParams();
+  const { sequence: sequenceId, person = '' } = useParams();
   const sequence = useQuery(sequenceQuery(Number(sequenceId)));
-  const person = useQuery(personQuery(Number(personId)));
+  const ids = [...new Set(person.split(',').map(Number))];
+  if (ids.length === 1) return <OneScore sequenceId={Number(sequenceId)} personId={ids[0]!} />;
+  if (sequence.isError) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
+  if (!sequence.data) return <Loading what="Opening" />;
+  return <ClassScoreView key={person} sequence={sequence.data} ids={ids} />;
+}
+
+function OneScore({ sequenceId, personId }: { sequenceId: number; personId: number }) {
+  const sequence = useQuery(sequenceQuery(sequenceId));
+  const person = useQuery(personQuery(personId));
   const score = useQuery(scoreQuery(sequence.data?.text, person.data));
   const failed = [sequence, person, score].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;

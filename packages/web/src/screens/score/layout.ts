@@ -1,3 +1,4 @@
+import type { StepJson } from '@lotus-steady/core';
 import type { Score, ScoreStep } from '../../worker/core.worker.js';
 
 /** Pixels of one centimetre of body in the score. */
@@ -23,24 +24,33 @@ function widest({ given, adapted }: ScoreStep): number {
   return Math.max(...figures.map(({ box }) => box.right - box.left)) + ROOM_CM;
 }
 
-/** Columns from left to right: wide enough for their figures, and wider the longer a step takes. */
-export function layOut({ answer, steps }: Score): Column[] {
-  const planned = answer.participants[0]!.steps;
+/**
+ * Columns from left to right: wide enough for their figures at `scale` pixels a centimetre, and wider the longer
+ * a step takes. Everybody waits for the longest in each step.
+ */
+export function layOutClass(staves: readonly (readonly ScoreStep[])[], planned: readonly (readonly StepJson[])[], scale: number): Column[] {
   let startsAt = 0;
   let section = '';
-  return steps.map((step, index) => {
-    const { seconds, section: own } = planned[index]!;
+  return (staves[0] ?? []).map((_, index) => {
+    const seconds = Math.max(...planned.map((steps) => steps[index]!.seconds));
+    const own = planned[0]![index]!.section;
     const forTime = Math.min(WIDEST_FOR_TIME, (seconds / 60) * PER_MINUTE + 70);
+    const forFigures = Math.max(...staves.map((steps) => widest(steps[index]!))) * scale;
     const column: Column = {
       index,
       startsAt,
-      width: Math.round(Math.max(NARROWEST, forTime, widest(step) * SCALE)),
+      width: Math.round(Math.max(NARROWEST, forTime, forFigures)),
       section: own !== '' && own !== section ? own : null,
     };
     section = own;
     startsAt += seconds;
     return column;
   });
+}
+
+/** The columns of one person's score. */
+export function layOut({ answer, steps }: Score): Column[] {
+  return layOutClass([steps], [answer.participants[0]!.steps], SCALE);
 }
 
 /** Seconds as `m:ss`. */

@@ -1,0 +1,27 @@
+import { adaptationJson } from '../adaptation/json.js';
+import type { Sequence } from '../sequence/sequence.js';
+import type { ClassPlan } from './adapt-class.js';
+
+/**
+ * The answer for a class, as programs read it: that of one adaptation, with what the columns ask of the class.
+ * `within` is how far in percent the choices may lie above the best ones: 0 where that is proven.
+ */
+export function classJson(sequence: Sequence, plan: ClassPlan, minutesAsked: number | null = sequence.minutes) {
+  const { plans, columns, seconds, cost, bound } = plan;
+  const answer = adaptationJson(sequence, plans, minutesAsked);
+  return {
+    ...answer,
+    minutes: { ...answer.minutes, after: Math.round(seconds / 6) / 10 },
+    columns: [...columns],
+    choice: {
+      cost: round(cost),
+      bound: round(bound),
+      within: cost <= bound + 1e-9 ? 0 : Math.ceil(((cost - bound) / Math.max(bound, 1)) * 100),
+    },
+  };
+}
+export type ClassJson = ReturnType<typeof classJson>;
+
+function round(value: number): number {
+  return Math.round(value * 100) / 100;
+}

@@ -1,0 +1,171 @@
+import { USUAL_FIGURES } from '@lotus-steady/core';
+import { useQueries, useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { Person, StoredSequence } from '@lotus-steady/requests';
+import { personQuery } from '../../api/queries.js';
+import { PLAIN } from '../../parts/button-styles.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { SelectField } from '../../parts/SelectField.js';
+import { classScoreQuery } from '../../worker/queries.js';
+import type { ClassScore, Score } from '../../worker/core.worker.js';
+import { ClassStaves, type Place } from './ClassStaves.js';
+import { layOutClass } from './layout.js';
+import { WhyPanel } from './WhyPanel.js';
+
+/** How large the figures are, from the whole class to one step. */
+const ZOOMS = [0.26, 0.4, 0.56, 0.72] as const;
+const FIGURES = [1, 2, 3, 4, 5, 6] as const;
+
+/** One person's part of a class, as their own score. */
+function scoreOf({ answer, staves }: ClassScore, person: number): Score {
+  const stave = staves.find(({ people }) => people.includes(person))!;
+  return { answer: { ...answer, participants: [answer.participants[person]!] }, steps: stave.steps };
+}
+
+function Staff({
+  score,
+  people,
+  sequence,
+  figures,
+}: {
+  score: ClassScore;
+  people: readonly Person[];
+  sequence: StoredSequence;
+  figures: number;
+}) {
+  const [zoom, setZoom] = useState(1);
+  const [selected, setSelected] = useState<Place | null>(null);
+  const scale = ZOOMS[zoom]!;
+  const { answer, staves } = score;
+  const columns = useMemo(
+    () =>
+      layOutClass(
+        staves.map(({ steps }) => steps),
+        answer.participants.map(({ steps }) => steps),
+        scale,
+      ),
+    [answer, staves, scale],
+  );
+  const names = useMemo(() => people.map(({ name }) => name), [people]);
+  const person = selected && staves[selected.stave]!.people[0]!;
+  const crowded = answer.columns.filter(({ distinct }) => distinct > figures).length;
+  const out = answer.participants.flatMap(({ steps }) => steps.filter(({ verdict }) => verdict === 'omit')).length;
+  const giving = answer.participants.reduce((sum, { steps }) => sum + steps.filter((step) => 'together' in step).length, 0);
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-3 text-sm">
+        <p>
+          {crowded === 0
+            ? `Every step shows at most ${figures} ${figures === 1 ? 'figure' : 'figures'}.`
+            : `${crowded} steps show more figures.`}{' '}
+          {giving > 0 && `${giving} times someone gives way to the class. `}
+          {out > 0 && `${out} times someone sits a step out. `}
+          <span className="text-soft">
+            {answer.choice.within === 0 ? 'No better choice in any step.' : `Within ${answer.choice.within} % of the best choice.`}
+          </span>
+        </p>
+        <div className="flex gap-2" role="group" aria-label="Size of the figures">
+          <button type="button" className={PLAIN} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label="Smaller">
+            −
+          </button>
+          <button
+            type="button"
+            className={PLAIN}
+            disabled={zoom === ZOOMS.length - 1}
+            onClick={() => setZoom(zoom + 1)}
+            aria-label="Larger"
+          >
+            +
+          </button>
+        </div>
+      </div>
+      <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
+        <ClassStaves
+          score={score}
+          columns={columns}
+          names={names}
+          scale={scale}
+          figures={figures}
+          selected={selected}
+          onSelect={setSelected}
+        />
+        {selected !== null && person !== null && (
+          <WhyPanel
+            key={`${selected.stave} ${selected.index}`}
+            sequence={sequence}
+            person={people[person]!}
+            score={scoreOf(score, person)}
+            index={selected.index}
+            onClose={() => setSelected(null)}
+          />
+        )}
+      </div>
+    </>
+  );
+}
+
+/** A sequence for several people at once. */
+export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
+  const [figures, setFigures] = useState<number>(USUAL_FIGURES);
+  const [done, setDone] = useState<readonly [number, number]>([0, 1]);
+  const people = useQueries({
+    queries: ids.map((id) => personQuery(id)),
+    combine: (all) => ({
+      failed: all.find(({ isError }) => isError),
+      data: all.every(({ data }) => data !== undefined) ? all.map(({ data }) => data!) : undefined,
+    }),
+  });
+  const score = useQuery(classScoreQuery(sequence.text, people.data, figures, (step, of) => setDone([step, of])));
+  if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
+  if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
+  if (!people.data) return <Loading what="Opening" />;
+  const waiting = people.data.filter((_, i) => score.data && score.data.answer.participants[i]!.screening.decision !== 'practise');
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+        <div>
+          <h1 className="text-2xl">{sequence.title}</h1>
+          <p className="text-soft">
+            for {people.data.length} people
+            {score.data && `, ${score.data.answer.minutes.after} min (${score.data.answer.minutes.before} as given)`} ·{' '}
+            <Link to={`/sequences/${sequence.id}`} className="underline">
+              change the sequence
+            </Link>
+          </p>
+        </div>
+        <SelectField label="Different figures a step, at most" value={String(figures)} onChange={(value) => setFigures(Number(value))}>
+          {FIGURES.map((count) => (
+            <option key={count} value={count}>
+              {count}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      {waiting.length > 0 && (
+        <p className="mb-3 rounded border border-accent bg-sheet px-4 py-2">
+          Not to be taught yet:{' '}
+          {waiting.map(({ id, name }, i) => (
+            <span key={id}>
+              {i > 0 && ', '}
+              <Link to={`/people/${id}`} className="underline">
+                {name}
+              </Link>
+            </span>
+          ))}
+          . Their staves are for thinking ahead.
+        </p>
+      )}
+      {!score.data && (
+        <div className="py-8" role="status">
+          <p>
+            Working out what is safe for everybody: step {done[0]} of {done[1]}
+          </p>
+          <progress className="mt-2 w-64" max={done[1]} value={done[0]} aria-label="Steps worked out" />
+        </div>
+      )}
+      {score.data && <Staff score={score.data} people={people.data} sequence={sequence} figures={figures} />}
+    </>
+  );
+}
