@@ -51,7 +51,7 @@ export { jointPoints, type Joint } from './figure/joints.js';
 export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
-export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member } from './class/adapt-class.js';
+export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member, type Pin } from './class/adapt-class.js';
 export { classJson, type ClassJson } from './class/json.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';

@@ -100,18 +100,18 @@ export function safeWays(context: StepContext, count: number): Chosen[] {
   return found;
 }
 
-/** Others' ways to do a step as this person would do them, those that are safe; changed ones with the same changes. */
-export function waysLike(context: StepContext, others: readonly Chosen[]): Chosen[] {
+/** These figures of a step as this person would do them, those that are safe; changed ones with the same changes. */
+export function waysLike(context: StepContext, figures: readonly string[]): Chosen[] {
   const given = givenOf(context);
   const known = new Map([given, ...othersFor(context.studio.library, given)].map((candidate) => [figureOf(candidate), candidate]));
-  return others.flatMap(({ figure }): Chosen[] => {
+  return figures.flatMap((figure): Chosen[] => {
     const [form, ...ids] = figure.split(' ');
     const plain = known.get(form!);
     if (!plain) return [];
     let candidate: Candidate | null = plain;
     if (ids.length > 0) {
       const { hard } = new Evaluation(context, plain, given).run();
-      const changes = ids.map((id) => POSTURE_CHANGES.find((change) => change.id === id)!);
+      const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);
       candidate = withChanges(plain, changes, wantedOf(hard, context.limits), ids.length > 1 ? COST.pair : 0);
     }
     if (!candidate) return [];

@@ -22,11 +22,21 @@ export interface Member {
   readonly participant: Participant;
 }
 
+/** A figure that a teacher chose for someone: it is kept where it is safe. */
+export interface Pin {
+  /** The participant's id. */
+  readonly person: string;
+  /** Place of the step in the sequence, from 0. */
+  readonly index: number;
+  readonly figure: string;
+}
+
 export interface ClassOptions extends AdaptOptions {
   /** Different figures a column. */
   readonly figures?: number;
   /** What the whole class shares; otherwise everybody has their own. */
   readonly props?: PropsAtHand;
+  readonly pins?: readonly Pin[];
 }
 
 export interface ClassColumn {
@@ -40,6 +50,8 @@ export interface ClassPlan {
   readonly plans: readonly PersonPlan[];
   readonly columns: readonly ClassColumn[];
   readonly seconds: number;
+  /** Pins that can't be met, and why. */
+  readonly unmet: readonly (Pin & { readonly text: string })[];
   readonly cost: number;
   /** No choice in any column, given what went before, costs less than these together. */
   readonly bound: number;
@@ -81,8 +93,8 @@ function remembered<T>(ask: (context: StepContext) => T): (context: StepContext)
 /** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
 function openWays(contexts: readonly StepContext[]): (readonly (Chosen | null)[])[] {
   const own = contexts.map(remembered((context) => safeWays(context, OWN_WAYS)));
-  const seen = new Map(own.flat().map((chosen) => [chosen.figure, chosen]));
-  const alike = remembered((context) => waysLike(context, [...seen.values()]));
+  const seen = [...new Set(own.flat().map(({ figure }) => figure))];
+  const alike = remembered((context) => waysLike(context, seen));
   return contexts.map((context, i) => {
     const known = new Set(own[i]!.map(({ figure }) => figure));
     return [...own[i]!, ...alike(context).filter(({ figure }) => !known.has(figure)), null];
@@ -107,29 +119,39 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   const props = options.props ?? null;
   const walkers = members.map(({ studio, participant }) => new Walker(studio, participant, options.today ?? null));
   const columns: ClassColumn[] = [];
+  const unmet: (Pin & { readonly text: string })[] = [];
   let cost = 0;
   let bound = 0;
-  for (const step of sequence.steps) {
+  for (const [index, step] of sequence.steps.entries()) {
     const contexts = walkers.map((walker) => walker.context(step));
     const own = contexts.map(remembered(bestWay));
     const best = own.map((one) => one.best);
-    const alone = solveColumn(
-      best.map((one) => [wayOf(one)]),
-      { figures, props },
-    );
-    // Sitting out needs neither figure nor prop, so there is always an answer.
-    const ways = alone ? best.map((one) => [one]) : openWays(contexts);
-    const answer =
-      alone ??
-      solveColumn(
+    const solve = (ways: readonly (readonly (Chosen | null)[])[]) => {
+      const found = solveColumn(
         ways.map((all) => all.map(wayOf)),
         { figures, props },
-      )!;
-    const chosen = answer.chosen.map((at, person) => ways[person]![at]!);
+      );
+      return found && { ...found, taken: found.chosen.map((at, person) => ways[person]![at]!) };
+    };
+    const kept = new Map<number, readonly Chosen[]>();
+    const refuse = (pin: Pin, text: string) => unmet.push({ ...pin, text });
+    for (const pin of (options.pins ?? []).filter((one) => one.index === index)) {
+      const at = members.findIndex(({ participant }) => participant.id === pin.person);
+      if (at < 0) continue;
+      const safe = waysLike(contexts[at]!, [pin.figure]);
+      if (safe.length === 0) refuse(pin, 'What was chosen is not safe here; another way was taken.');
+      else if (!solve([...kept.values(), safe]))
+        refuse(pin, `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.`);
+      else kept.set(at, safe);
+    }
+    const pinned = (ways: readonly (readonly (Chosen | null)[])[]) => ways.map((all, i) => kept.get(i) ?? all);
+    // Sitting out needs neither figure nor prop, so there is always an answer.
+    const answer = solve(pinned(best.map((one) => [one]))) ?? solve(pinned(openWays(contexts)))!;
+    const chosen = answer.taken;
     cost += answer.cost;
     bound += answer.bound;
     walkers.forEach((walker, i) =>
-      walker.take(plannedAs(contexts[i]!, own[i]!.given, chosen[i]!, togetherText(chosen[i]!, best[i]!, figures))),
+      walker.take(plannedAs(contexts[i]!, own[i]!.given, chosen[i]!, kept.has(i) ? null : togetherText(chosen[i]!, best[i]!, figures))),
     );
     columns.push({
       line: step.line,
@@ -140,7 +162,7 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   }
   const plans = plansOf(walkers, sequence, options.minutes ?? sequence.minutes);
   const extra = Math.max(0, ...plans.map(({ inserted }) => inserted.reduce((sum, { seconds }) => sum + seconds, 0)));
-  return { plans, columns, seconds: classSeconds(plans) + extra, cost, bound };
+  return { plans, columns, unmet, seconds: classSeconds(plans) + extra, cost, bound };
 }
 
 /** `adaptingClass` from beginning to end. */

@@ -7,12 +7,13 @@ import type { ClassPlan } from './adapt-class.js';
  * `within` is how far in percent the choices may lie above the best ones: 0 where that is proven.
  */
 export function classJson(sequence: Sequence, plan: ClassPlan, minutesAsked: number | null = sequence.minutes) {
-  const { plans, columns, seconds, cost, bound } = plan;
+  const { plans, columns, seconds, unmet, cost, bound } = plan;
   const answer = adaptationJson(sequence, plans, minutesAsked);
   return {
     ...answer,
     minutes: { ...answer.minutes, after: Math.round(seconds / 6) / 10 },
     columns: [...columns],
+    unmet,
     choice: {
       cost: round(cost),
       bound: round(bound),

@@ -1,7 +1,7 @@
 import {
   adapt, adaptationJson, adaptingClass, assess, bodyOf, classJson, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
-  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type PlannedStep,
-  type Problem, type Prop, type Purpose, type Screening, type Sequence, type SetupItem, type StepSide,
+  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
+  type Problem, type Prop, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
 
@@ -56,10 +56,13 @@ export interface Score {
 /** A class on one sequence. People of the same limits whose steps are all alike share a stave. */
 export interface ClassScore {
   readonly answer: ClassJson;
+  /** The sequence as given, on nobody's body in particular. */
+  readonly given: readonly ScoreStep[];
   readonly staves: readonly { readonly people: readonly number[]; readonly steps: readonly ScoreStep[] }[];
 }
 
 export interface OtherWay {
+  readonly figure: string;
   readonly asana: string;
   readonly name: string;
   readonly variation: string;
@@ -125,6 +128,20 @@ function scoreStep(studio: Studio, { step, given, chosen, verdict }: PlannedStep
     adapted: chosen && verdict !== 'keep' ? draw(studio, chosen, step.side) : null,
     effort: shown.declared.effort,
     headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
+  };
+}
+
+/** A step as the sequence gives it, on nobody's body in particular. */
+function givenStep({ asana, variation, side, dose }: Step): ScoreStep {
+  const form = anyStudio.form(asana, variation);
+  return {
+    given: draw(anyStudio, { ...form, changes: [] }, side),
+    givenName: form.asana.name,
+    givenDose: describeDose(dose),
+    givenSeconds: 0,
+    adapted: null,
+    effort: form.variation.declared.effort,
+    headBelowHeart: null,
   };
 }
 
@@ -370,14 +387,14 @@ const core = {
     job: number,
     text: string,
     participants: readonly Participant[],
-    figures: number,
+    options: { readonly figures: number; readonly pins: readonly Pin[] },
     today: string,
     onStep: (done: number, of: number) => void,
   ): Promise<ClassScore | null> {
     const sequence = parse(text);
     const members = participants.map((participant) => ({ studio: studioFor(bodyOf(participant, today)), participant }));
     running.add(job);
-    const steps = adaptingClass(members, sequence, { figures, today });
+    const steps = adaptingClass(members, sequence, { ...options, today });
     for (;;) {
       const { done, value } = steps.next();
       if (done) {
@@ -387,7 +404,8 @@ const core = {
           people,
           steps: value.plans[people[0]!]!.steps.map((step) => scoreStep(members[people[0]!]!.studio, step)),
         }));
-        return { answer: classJson(sequence, value), staves };
+        const given = value.plans[0]!.steps.map(({ step }) => givenStep(step));
+        return { answer: classJson(sequence, value), given, staves };
       }
       onStep(value, sequence.steps.length);
       // Lets a stop, and whatever else the screen asks, in between.
@@ -404,6 +422,7 @@ const core = {
     const sequence = parse(text);
     const studio = studioFor(bodyOf(participant, today));
     return otherWays(studio, sequence, participant, index, 6, { today }).map((chosen) => ({
+      figure: chosen.figure,
       asana: chosen.asana.id,
       name: chosen.asana.name,
       variation: chosen.variation.id,

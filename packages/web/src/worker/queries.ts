@@ -1,4 +1,4 @@
-import type { Answered, BodyAnswers, Participant } from '@lotus-steady/core';
+import type { Answered, BodyAnswers, Participant, Pin } from '@lotus-steady/core';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
@@ -32,21 +32,23 @@ let jobs = 0;
 export const classScoreQuery = (
   text: string | undefined,
   people: readonly Person[] | undefined,
-  figures: number,
+  options: { readonly figures: number; readonly pins: readonly Pin[] },
   onStep: (done: number, of: number) => void,
 ) =>
   queryOptions({
-    queryKey: ['score', 'class', text, people, figures],
+    queryKey: ['score', 'class', text, people, options],
     queryFn:
       text === undefined || people === undefined
         ? skipToken
         : async ({ signal }) => {
             const job = ++jobs;
             signal.addEventListener('abort', () => void core.stopClass(job));
-            return core.classScore(job, text, people.map(toParticipant), figures, today(), proxy(onStep));
+            return core.classScore(job, text, people.map(toParticipant), options, today(), proxy(onStep));
           },
     staleTime: Infinity,
     retry: false,
+    // A change is worked out while what was there stays in sight.
+    placeholderData: keepPreviousData,
   });
 
 export const othersQuery = (text: string, person: Person, index: number) =>

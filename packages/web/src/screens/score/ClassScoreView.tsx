@@ -1,4 +1,4 @@
-import { USUAL_FIGURES } from '@lotus-steady/core';
+import { USUAL_FIGURES, type Pin } from '@lotus-steady/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -11,6 +11,7 @@ import { SelectField } from '../../parts/SelectField.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import type { ClassScore, Score } from '../../worker/core.worker.js';
 import { ClassStaves, type Place } from './ClassStaves.js';
+import { usePins } from './use-pins.js';
 import { layOutClass } from './layout.js';
 import { WhyPanel } from './WhyPanel.js';
 
@@ -24,17 +25,17 @@ function scoreOf({ answer, staves }: ClassScore, person: number): Score {
   return { answer: { ...answer, participants: [answer.participants[person]!] }, steps: stave.steps };
 }
 
-function Staff({
-  score,
-  people,
-  sequence,
-  figures,
-}: {
-  score: ClassScore;
-  people: readonly Person[];
-  sequence: StoredSequence;
-  figures: number;
-}) {
+interface StaffProps {
+  readonly score: ClassScore;
+  readonly people: readonly Person[];
+  readonly sequence: StoredSequence;
+  readonly figures: number;
+  readonly pins: ReturnType<typeof usePins>;
+  /** What is shown is being worked out anew. */
+  readonly busy: boolean;
+}
+
+function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
   const [zoom, setZoom] = useState(1);
   const [selected, setSelected] = useState<Place | null>(null);
   const scale = ZOOMS[zoom]!;
@@ -53,8 +54,25 @@ function Staff({
   const crowded = answer.columns.filter(({ distinct }) => distinct > figures).length;
   const out = answer.participants.flatMap(({ steps }) => steps.filter(({ verdict }) => verdict === 'omit')).length;
   const giving = answer.participants.reduce((sum, { steps }) => sum + steps.filter((step) => 'together' in step).length, 0);
+  const chosenFor = (at: Place): Pin[] =>
+    staves[at.stave]!.people.flatMap((one) => pins.now.filter((pin) => pin.person === String(people[one]!.id) && pin.index === at.index));
+  const pick = (at: Place, figure: string) =>
+    pins.set([
+      ...pins.now.filter((pin) => !chosenFor(at).includes(pin)),
+      // Everybody on the stave takes it: their limits are the same.
+      ...staves[at.stave]!.people.map((one) => ({ person: String(people[one]!.id), index: at.index, figure })),
+    ]);
   return (
     <>
+      {answer.unmet.length > 0 && (
+        <ul role="alert" className="mb-2 list-disc rounded border border-accent bg-sheet p-3 pl-8 text-sm">
+          {answer.unmet.map(({ person: id, index, text }) => (
+            <li key={`${id} ${index}`}>
+              {people.find((one) => String(one.id) === id)?.name}, {score.given[index]!.givenName}: {text}
+            </li>
+          ))}
+        </ul>
+      )}
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3 text-sm">
         <p>
           {crowded === 0
@@ -66,7 +84,14 @@ function Staff({
             {answer.choice.within === 0 ? 'No better choice in any step.' : `Within ${answer.choice.within} % of the best choice.`}
           </span>
         </p>
-        <div className="flex gap-2" role="group" aria-label="Size of the figures">
+        <div className="flex items-center gap-2" role="group" aria-label="Changes by hand, and size">
+          {busy && <span role="status">Working it out anew …</span>}
+          <button type="button" className={PLAIN} disabled={!pins.canUndo} onClick={pins.undo}>
+            Undo
+          </button>
+          <button type="button" className={PLAIN} disabled={!pins.canRedo} onClick={pins.redo}>
+            Redo
+          </button>
           <button type="button" className={PLAIN} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label="Smaller">
             −
           </button>
@@ -99,6 +124,10 @@ function Staff({
             score={scoreOf(score, person)}
             index={selected.index}
             onClose={() => setSelected(null)}
+            onPick={(figure) => pick(selected, figure)}
+            onUnpick={
+              chosenFor(selected).length > 0 ? () => pins.set(pins.now.filter((pin) => !chosenFor(selected).includes(pin))) : undefined
+            }
           />
         )}
       </div>
@@ -109,6 +138,7 @@ function Staff({
 /** A sequence for several people at once. */
 export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
   const [figures, setFigures] = useState<number>(USUAL_FIGURES);
+  const pins = usePins();
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
   const people = useQueries({
     queries: ids.map((id) => personQuery(id)),
@@ -117,7 +147,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
       data: all.every(({ data }) => data !== undefined) ? all.map(({ data }) => data!) : undefined,
     }),
   });
-  const score = useQuery(classScoreQuery(sequence.text, people.data, figures, (step, of) => setDone([step, of])));
+  const score = useQuery(classScoreQuery(sequence.text, people.data, { figures, pins: pins.now }, (step, of) => setDone([step, of])));
   if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
   if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
   if (!people.data) return <Loading what="Opening" />;
@@ -165,7 +195,9 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           <progress className="mt-2 w-64" max={done[1]} value={done[0]} aria-label="Steps worked out" />
         </div>
       )}
-      {score.data && <Staff score={score.data} people={people.data} sequence={sequence} figures={figures} />}
+      {score.data && (
+        <Staff score={score.data} people={people.data} sequence={sequence} figures={figures} pins={pins} busy={score.isPlaceholderData} />
+      )}
     </>
   );
 }

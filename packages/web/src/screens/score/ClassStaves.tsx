@@ -23,8 +23,9 @@ interface Props {
 }
 
 const NAMES_PX = 148;
-const HEAD_PX = 24;
-const WORDS_PX = 66;
+const HEAD_PX = 40;
+/** A verdict, three lines and the dose, whole lines of 16 pixels. */
+const WORDS_PX = 84;
 
 function Figures({ drawing, scale }: { drawing: Drawing; scale: number }) {
   const [start, other] = drawing[drawing.best];
@@ -36,7 +37,7 @@ function ColumnMark({ distinct, out, figures }: { distinct: number; out: number;
   const words = [distinct > 1 && `${distinct} figures`, out > 0 && `${out} sit out`].filter((part) => part !== false).join(', ');
   if (words === '') return null;
   const hard = distinct > figures || out > 0;
-  return <span className={hard ? 'rounded bg-ink px-1 text-paper' : 'font-semibold text-ink'}>{words}</span>;
+  return <span className={hard ? 'rounded bg-ink px-1 text-paper' : ''}>{words}</span>;
 }
 
 /**
@@ -98,6 +99,10 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
     setActive(to);
     if (selected !== null) onSelect(to);
   };
+  const selectedIndex = selected?.index;
+  useEffect(() => {
+    if (selectedIndex !== undefined) across.scrollToIndex(selectedIndex);
+  }, [across, selectedIndex]);
   const shown = across.getVirtualItems();
   const staffName = (people: readonly number[]) => people.map((person) => names[person]).join(', ');
 
@@ -121,7 +126,7 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
             as given
           </span>
           {shown.map(({ index, start, size }) => {
-            const { given, givenName, givenDose } = staves[0]!.steps[index]!;
+            const { given, givenName, givenDose } = score.given[index]!;
             const { startsAt, section } = columns[index]!;
             const { side } = answer.participants[0]!.steps[index]!;
             const out = answer.participants.filter(({ steps }) => steps[index]!.verdict === 'omit').length;
@@ -133,14 +138,16 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
                 className="absolute top-0 block border-r border-rule"
                 style={{ left: NAMES_PX + start, width: size, height: givenPx }}
               >
-                <span className="flex items-baseline justify-between gap-2 px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
-                  <span>{clock(startsAt)}</span>
-                  {section !== null && <span className="truncate font-serif">{section}</span>}
-                  <ColumnMark distinct={answer.columns[index]!.distinct} out={out} figures={figures} />
+                <span className="block px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
+                  <span className="flex justify-between gap-2 whitespace-nowrap">
+                    <span>{clock(startsAt)}</span>
+                    <ColumnMark distinct={answer.columns[index]!.distinct} out={out} figures={figures} />
+                  </span>
+                  {section !== null && <span className="block truncate font-serif">{section}</span>}
                 </span>
                 <Figures drawing={given} scale={scale} />
-                <span className="block overflow-hidden px-2 text-sm leading-tight" style={{ height: WORDS_PX }}>
-                  <span className="font-semibold">{givenName}</span>
+                <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
+                  <span className="line-clamp-3 text-sm leading-4 font-semibold">{givenName}</span>
                   <span className="block text-soft">
                     {givenDose}
                     {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
@@ -205,12 +212,14 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
                       <span className="block w-full" style={{ height: staffPx }}>
                         {adapted && <Figures drawing={adapted} scale={scale} />}
                       </span>
-                      <span className="block w-full overflow-hidden px-2 text-sm leading-tight" style={{ height: WORDS_PX }}>
+                      <span className="block w-full overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
                         <span className={step.verdict === 'keep' ? 'text-soft' : 'font-semibold'}>
                           <VerdictWord verdict={step.verdict} />
                         </span>
-                        {step.verdict === 'substitute' && <span className="block font-semibold">{step.to?.name}</span>}
-                        <span className="block">{step.to?.changes.join('; ')}</span>
+                        <span className="line-clamp-3">
+                          {step.verdict === 'substitute' && <strong>{step.to?.name}. </strong>}
+                          {step.to?.changes.join('; ')}
+                        </span>
                         {step.to && step.dose !== givenDose && <span className="block text-soft">{step.dose}</span>}
                       </span>
                     </button>

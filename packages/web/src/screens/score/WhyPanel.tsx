@@ -19,6 +19,10 @@ interface Props {
   readonly score: Score;
   readonly index: number;
   readonly onClose: () => void;
+  /** Takes another way instead; left out where nothing is chosen by hand. */
+  readonly onPick?: (figure: string) => void;
+  /** Gives a choice by hand back to the search. */
+  readonly onUnpick?: (() => void) | undefined;
 }
 
 type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
@@ -41,7 +45,7 @@ function ReasonItem({ reason }: { reason: Reason }) {
 }
 
 /** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
-export function WhyPanel({ sequence, person, score, index, onClose }: Props) {
+export function WhyPanel({ sequence, person, score, index, onClose, onPick, onUnpick }: Props) {
   const step = score.answer.participants[0]!.steps[index]!;
   const { given, givenName, adapted } = score.steps[index]!;
   const others = useQuery(othersQuery(sequence.text, person, index));
@@ -72,6 +76,15 @@ export function WhyPanel({ sequence, person, score, index, onClose }: Props) {
         <VerdictWord verdict={step.verdict} />
         {step.verdict === 'substitute' && `: ${name}`}
       </p>
+      {step.together !== undefined && <p className="mt-1">{step.together}</p>}
+      {onUnpick && (
+        <p className="mt-1">
+          Chosen by hand.{' '}
+          <button type="button" className="underline" onClick={onUnpick}>
+            Leave it to the search
+          </button>
+        </p>
+      )}
       {(step.to?.changes.length ?? 0) > 0 && (
         <ul className="mt-1 list-disc pl-5">
           {step.to!.changes.map((change) => (
@@ -129,13 +142,24 @@ export function WhyPanel({ sequence, person, score, index, onClose }: Props) {
       {others.isError && <Failure error={others.error} />}
       {otherWays?.length === 0 && <p className="text-soft">None was found.</p>}
       <ul className="grid grid-cols-2 gap-2">
-        {otherWays?.map(({ asana, variation, name: other, changes, drawing }) => (
+        {otherWays?.map(({ asana, variation, name: other, changes, drawing, figure, cost }) => (
           <li key={asana + variation + changes.join()} className="rounded border border-rule p-2">
             <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="h-20 w-full" />
             <p className="text-sm leading-tight">
               <strong>{other}</strong>
               <span className="block">{changes.join('; ')}</span>
+              <span className="block text-soft">distance {cost.toFixed(1)}</span>
             </p>
+            {onPick && (
+              <button
+                type="button"
+                className="mt-1 text-sm underline"
+                onClick={() => onPick(figure)}
+                aria-label={`Take ${other} ${changes.join('; ')}`}
+              >
+                Take this
+              </button>
+            )}
           </li>
         ))}
       </ul>

@@ -1,0 +1,54 @@
+import type { Pin } from '@lotus-steady/core';
+import { useEffect, useReducer } from 'react';
+import { useSearchParams } from 'react-router';
+
+interface History {
+  readonly past: readonly (readonly Pin[])[];
+  readonly now: readonly Pin[];
+  readonly future: readonly (readonly Pin[])[];
+}
+type Action = { readonly do: 'set'; readonly pins: readonly Pin[] } | { readonly do: 'undo' } | { readonly do: 'redo' };
+
+function reduce({ past, now, future }: History, action: Action): History {
+  if (action.do === 'set') return { past: [...past, now], now: action.pins, future: [] };
+  const [from, onto] = action.do === 'undo' ? [past, future] : [future, past];
+  const next = from.at(-1);
+  if (next === undefined) return { past, now, future };
+  const [left, gained] = [from.slice(0, -1), [...onto, now]];
+  return action.do === 'undo' ? { past: left, now: next, future: gained } : { past: gained, now: next, future: left };
+}
+
+const KEY = 'chosen';
+
+/** Pins as the address keeps them: `person.step.figure`, one each. */
+export function readPins(texts: readonly string[]): Pin[] {
+  return texts.flatMap((text) => {
+    const [, person, index, figure] = /^(\d+)\.(\d+)\.(.+)$/.exec(text) ?? [];
+    return person === undefined ? [] : [{ person, index: Number(index), figure: figure! }];
+  });
+}
+
+/** What a teacher chose by hand, with undo and redo without end. It stays in the address, so that a reload loses nothing. */
+export function usePins() {
+  const [search, setSearch] = useSearchParams();
+  const [{ past, now, future }, act] = useReducer(reduce, null, () => ({ past: [], now: readPins(search.getAll(KEY)), future: [] }));
+  useEffect(() => {
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        next.delete(KEY);
+        for (const { person, index, figure } of now) next.append(KEY, `${person}.${index}.${figure}`);
+        return next;
+      },
+      { replace: true },
+    );
+  }, [now, setSearch]);
+  return {
+    now,
+    canUndo: past.length > 0,
+    canRedo: future.length > 0,
+    set: (pins: readonly Pin[]) => act({ do: 'set', pins }),
+    undo: () => act({ do: 'undo' }),
+    redo: () => act({ do: 'redo' }),
+  };
+}
