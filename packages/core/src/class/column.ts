@@ -24,8 +24,27 @@ export interface ColumnAnswer {
 }
 
 /** Partial choices that are looked at before the best so far is returned with the bound that is proven by then. */
-const MOST_LOOKS = 200_000;
+const MOST_LOOKS = 100_000;
 const EPSILON = 1e-9;
+
+/** A way with its figure and props as numbers. */
+interface Numbered {
+  readonly index: number;
+  /** -1 for sitting out. */
+  readonly figure: number;
+  readonly cost: number;
+  readonly needs: readonly number[];
+}
+
+/** Ways that another of the same figure beats in cost and in every prop are never needed. */
+function undominated(ways: readonly Numbered[]): Numbered[] {
+  const kept: Numbered[] = [];
+  for (const way of ways) {
+    const beaten = kept.some(({ figure, needs }) => figure === way.figure && needs.every((count, prop) => count <= way.needs[prop]!));
+    if (!beaten) kept.push(way);
+  }
+  return kept;
+}
 
 /**
  * The cheapest choice of one way for everybody such that the class shows few enough figures and shares its
@@ -34,31 +53,50 @@ const EPSILON = 1e-9;
  * The same input gives the same answer.
  */
 export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnLimits): ColumnAnswer | null {
-  if (people.some((ways) => ways.length === 0)) return null;
-  const sorted = people.map((ways) => ways.map((way, index) => ({ ...way, index })).sort((a, b) => a.cost - b.cost || a.index - b.index));
+  const names = new Map<string, number>();
+  const shared = limits.props === null ? [] : [...new Set(people.flatMap((ways) => ways.flatMap(({ props }) => [...props.keys()])))];
+  const have = shared.map((prop) => limits.props![prop] ?? 0);
+  const numbered = people.map((ways) =>
+    undominated(
+      ways
+        .map(({ figure, cost, props }, index): Numbered => {
+          if (figure !== null && !names.has(figure)) names.set(figure, names.size);
+          return { index, figure: figure === null ? -1 : names.get(figure)!, cost, needs: shared.map((prop) => props.get(prop) ?? 0) };
+        })
+        .filter(({ needs }) => needs.every((count, prop) => count <= have[prop]!))
+        .sort((a, b) => a.cost - b.cost || a.index - b.index),
+    ),
+  );
+  if (numbered.some((ways) => ways.length === 0)) return null;
   // Who loses most by not getting their first way is placed first: the bound rises early.
-  const regret = sorted.map((ways) => (ways[1] ? ways[1].cost - ways[0]!.cost : Infinity));
-  const order = sorted.map((_, person) => person).sort((a, b) => regret[b]! - regret[a]! || a - b);
+  const regret = numbered.map((ways) => (ways[1] ? ways[1].cost - ways[0]!.cost : Infinity));
+  const order = numbered.map((_, person) => person).sort((a, b) => regret[b]! - regret[a]! || a - b);
 
   const chosen = new Array<number>(people.length).fill(-1);
-  const used = new Map<Prop, number>();
-  const open = new Map<string, number>();
+  const left = [...have];
+  const shows = new Array<number>(names.size).fill(0);
+  let shown = 0;
   let best: number[] | null = null;
   let bestCost = Infinity;
   let looks = 0;
   /** The least bound of what was left unsearched. */
   let unsearched = Infinity;
 
-  const fits = ({ props }: Way) =>
-    limits.props === null || [...props].every(([prop, count]) => (used.get(prop) ?? 0) + count <= (limits.props![prop] ?? 0));
-  const shows = ({ figure }: Way) => figure === null || open.has(figure) || open.size < limits.figures;
-  const restFrom = (depth: number): number => {
-    let sum = 0;
-    for (let i = depth; i < order.length; i++) {
-      const way = sorted[order[i]!]!.find((one) => shows(one) && fits(one));
-      if (!way) return Infinity;
-      sum += way.cost;
+  const may = ({ figure, needs }: Numbered): boolean => {
+    if (figure >= 0 && shows[figure] === 0 && shown >= limits.figures) return false;
+    for (let prop = 0; prop < needs.length; prop++) if (needs[prop]! > left[prop]!) return false;
+    return true;
+  };
+  const take = ({ figure, needs }: Numbered, by: 1 | -1): void => {
+    if (figure >= 0) {
+      if (by > 0 ? shows[figure] === 0 : shows[figure] === 1) shown += by;
+      shows[figure] = shows[figure]! + by;
     }
+    for (let prop = 0; prop < needs.length; prop++) left[prop] = left[prop]! - by * needs[prop]!;
+  };
+  const restFrom = (depth: number, most: number): number => {
+    let sum = 0;
+    for (let i = depth; i < order.length && sum < most; i++) sum += numbered[order[i]!]!.find(may)?.cost ?? Infinity;
     return sum;
   };
   const search = (depth: number, cost: number): void => {
@@ -68,21 +106,17 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
       return;
     }
     const person = order[depth]!;
-    for (const way of sorted[person]!) {
-      if (!shows(way) || !fits(way)) continue;
-      if (way.figure !== null) open.set(way.figure, (open.get(way.figure) ?? 0) + 1);
-      for (const [prop, count] of way.props) used.set(prop, (used.get(prop) ?? 0) + count);
+    for (const way of numbered[person]!) {
+      if (!may(way)) continue;
+      take(way, 1);
       chosen[person] = way.index;
-      const bound = cost + way.cost + restFrom(depth + 1);
+      const sofar = cost + way.cost;
+      const bound = sofar + restFrom(depth + 1, bestCost - sofar);
       if (bound < bestCost - EPSILON) {
-        if (looks++ < MOST_LOOKS) search(depth + 1, cost + way.cost);
+        if (looks++ < MOST_LOOKS) search(depth + 1, sofar);
         else unsearched = Math.min(unsearched, bound);
       }
-      for (const [prop, count] of way.props) used.set(prop, used.get(prop)! - count);
-      if (way.figure !== null) {
-        if (open.get(way.figure) === 1) open.delete(way.figure);
-        else open.set(way.figure, open.get(way.figure)! - 1);
-      }
+      take(way, -1);
     }
   };
   search(0, 0);
