@@ -117,18 +117,20 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
           onSelect={setSelected}
         />
         {selected !== null && person !== null && (
-          <WhyPanel
-            key={`${selected.stave} ${selected.index}`}
-            sequence={sequence}
-            person={people[person]!}
-            score={scoreOf(score, person)}
-            index={selected.index}
-            onClose={() => setSelected(null)}
-            onPick={(figure) => pick(selected, figure)}
-            onUnpick={
-              chosenFor(selected).length > 0 ? () => pins.set(pins.now.filter((pin) => !chosenFor(selected).includes(pin))) : undefined
-            }
-          />
+          <div className="xl:max-h-[78vh] xl:overflow-auto">
+            <WhyPanel
+              key={`${selected.stave} ${selected.index}`}
+              sequence={sequence}
+              person={people[person]!}
+              score={scoreOf(score, person)}
+              index={selected.index}
+              onClose={() => setSelected(null)}
+              onPick={(figure) => pick(selected, figure)}
+              onUnpick={
+                chosenFor(selected).length > 0 ? () => pins.set(pins.now.filter((pin) => !chosenFor(selected).includes(pin))) : undefined
+              }
+            />
+          </div>
         )}
       </div>
     </>

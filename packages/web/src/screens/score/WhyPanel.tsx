@@ -50,9 +50,10 @@ export function WhyPanel({ sequence, person, score, index, onClose, onPick, onUn
   const { given, givenName, adapted } = score.steps[index]!;
   const others = useQuery(othersQuery(sequence.text, person, index));
   const heading = useRef<HTMLHeadingElement>(null);
+  const taken = `${step.to?.asana} ${step.to?.variation} ${step.to?.changes.join()}`;
   useEffect(() => {
     heading.current?.scrollIntoView({ block: 'nearest' });
-  }, []);
+  }, [taken]);
   const name = step.to?.name ?? givenName;
   const isChosen = (asana: string, variation: string, changes: readonly string[]) =>
     step.to?.asana === asana && step.to.variation === variation && step.to.changes.join() === changes.join();
@@ -148,7 +149,7 @@ export function WhyPanel({ sequence, person, score, index, onClose, onPick, onUn
             <p className="text-sm leading-tight">
               <strong>{other}</strong>
               <span className="block">{changes.join('; ')}</span>
-              <span className="block text-soft">distance {cost.toFixed(1)}</span>
+              <span className="block text-soft">{cost.toFixed(1)} away from what was given</span>
             </p>
             {onPick && (
               <button

@@ -1,0 +1,42 @@
+import { expect, expectAccessible, test } from './fixtures.js';
+
+test.setTimeout(180_000);
+
+test('a class of four: at most three figures a step, a choice by hand, undone and kept over a reload', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: /Slow morning/ }).click();
+  for (const name of ['Ansa Kettil', 'Bero Talman', 'Isolde Carran', 'Hanno Vey']) await page.getByRole('button', { name }).click();
+  await page.getByRole('button', { name: 'Open the score for 4' }).click();
+  await expect(page.getByText(/Every step shows at most 3 figures/)).toBeVisible({ timeout: 120_000 });
+  const grid = page.getByRole('grid', { name: 'Slow morning, adapted for 4 people' });
+
+  // One staff for each, empty where a step is kept; the arrows go from step to step and from person to person.
+  const mountain = grid.getByRole('button', { name: /^Mountain, Ansa Kettil/ });
+  await expect(mountain).toHaveAccessibleName(/keep/);
+  await mountain.focus();
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowDown']) await page.keyboard.press(key);
+  const dog = grid.getByRole('button', { name: /^Downward dog, Bero Talman/ });
+  await expect(dog).toBeFocused();
+  await page.keyboard.press('Enter');
+  const why = page.getByRole('region', { name: 'Downward dog' });
+  await expect(why.getByRole('heading', { name: 'Why it is not kept' })).toBeVisible();
+  await expectAccessible(page);
+
+  const before = await dog.getAttribute('aria-label');
+  await why.getByRole('button', { name: /^Take / }).last().click({ timeout: 60_000 }); // prettier-ignore
+  await expect(why.getByText('Chosen by hand.')).toBeVisible({ timeout: 60_000 });
+  await expect(dog).not.toHaveAccessibleName(before!, { timeout: 60_000 });
+  await expect(page).toHaveURL(/chosen=/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(dog).toHaveAccessibleName(before!, { timeout: 60_000 });
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(dog).not.toHaveAccessibleName(before!, { timeout: 60_000 });
+  const chosen = await dog.getAttribute('aria-label');
+  await page.reload();
+  await expect(dog).toHaveAccessibleName(chosen!, { timeout: 120_000 });
+
+  // One figure for all: said, and no step shows a second.
+  await page.getByLabel('Different figures a step, at most').selectOption('1');
+  await expect(page.getByText('Every step shows at most 1 figure.')).toBeVisible({ timeout: 120_000 });
+  await expect(grid.getByText('2 figures')).toHaveCount(0);
+});
