@@ -53,6 +53,8 @@ export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member, type Pin } from './class/adapt-class.js';
 export { classJson, type ClassJson } from './class/json.js';
+export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';
+export { repairText, type Repair } from './craft/repair.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';

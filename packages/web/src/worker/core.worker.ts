@@ -1,6 +1,6 @@
 import {
-  adapt, adaptationJson, adaptingClass, assess, bodyOf, classJson, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
-  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
+  adapt, adaptationJson, adaptingClass, assess, bodyOf, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
+  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Craft, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
   type Problem, type Prop, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -372,6 +372,12 @@ const core = {
       return { line, asana, variation, name: form.asana.name, figure: key };
     });
     return { sequence, lines, figures, problems: [] };
+  },
+
+  /** What a teacher's craft says of a text; `null` for one that isn't understood. */
+  craft(text: string): Craft | null {
+    const { sequence } = read(text);
+    return sequence && craftOf(anyStudio, sequence);
   },
 
   /** A text adapted to one person, with all that the score draws. */

@@ -19,6 +19,15 @@ export const readTextQuery = (text: string) =>
     retry: false,
   });
 
+export const craftQuery = (text: string) =>
+  queryOptions({
+    queryKey: ['craft', text],
+    queryFn: () => core.craft(text),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    placeholderData: keepPreviousData,
+  });
+
 export const scoreQuery = (text: string | undefined, person: Person | undefined) =>
   queryOptions({
     queryKey: ['score', text, person],

@@ -8,6 +8,7 @@ import { useSaved } from '../../drafts/use-saved.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { readTextQuery } from '../../worker/queries.js';
+import { CraftPanel } from './CraftPanel.js';
 import { Matches } from './Matches.js';
 
 const EXAMPLE = `# Slow morning
@@ -93,6 +94,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
         <div>
           <h2 className="mb-1 text-base">Understood as</h2>
           <Matches text={text} read={text.trim() === '' ? undefined : read.data} failure={read.error} onChange={change} onGoTo={goToLine} />
+          {(read.data?.sequence?.steps.length ?? 0) > 0 && <CraftPanel text={text} onChange={change} onGoTo={goToLine} />}
           {stored && (people.data?.length ?? 0) > 0 && (
             <section aria-labelledby="adapt-for" className="mt-6">
               <h2 id="adapt-for" className="mb-2 text-base">

@@ -1,0 +1,330 @@
+import type { Form, Studio } from '../adaptation/studio.js';
+import type { Measure } from '../body/measure.js';
+import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';
+import type { Sequence, Step } from '../sequence/sequence.js';
+import type { Repair } from './repair.js';
+
+/** The directions in which a class moves the spine. */
+export const DIRECTIONS = ['rounding', 'arching', 'turning', 'bending aside', 'lengthening'] as const;
+export type Direction = (typeof DIRECTIONS)[number];
+
+export interface CraftFinding {
+  readonly rule: string;
+  /** The line that it is about; `null` for the sequence as a whole. */
+  readonly line: number | null;
+  readonly text: string;
+  /** One action that mends it. */
+  readonly repair: Repair;
+}
+
+export interface Craft {
+  /** Seconds that each direction is worked in. */
+  readonly directions: Readonly<Record<Direction, number>>;
+  readonly findings: readonly CraftFinding[];
+}
+
+/*
+ * Where a direction begins to count, and where it is an extreme, in degrees; minutes and shares of rest and of
+ * stays. All of them common practice, no source.
+ */
+const COUNTS = { rounding: 20, arching: 10, turning: 15, aside: 12 };
+const EXTREME = { arching: 45, rounding: 38, neckLoad: 0.05, headLoad: 0.3, heldSeconds: 15 };
+const END_RANGE = 0.9;
+const WARM_SECONDS = 90;
+const LEAST_REST = { seconds: 300, share: 0.1 };
+const OUT_OF_PROPORTION = 3;
+const LONGEST = { wrists: 150, knees: 420 };
+
+const isRest = ({ form }: Pick<Seen, 'form'>) => form.asana.purposes.rest === 3;
+
+/** A step with all that the rules look at. */
+interface Seen {
+  readonly step: Step;
+  readonly form: Form;
+  readonly seconds: number;
+  readonly holdSeconds: number;
+  /** Of a measure over both ends of a movement: its largest, and its smallest. */
+  readonly most: (measure: Measure) => number;
+  readonly least: (measure: Measure) => number;
+}
+
+function see(studio: Studio, step: Step): Seen {
+  const form = studio.form(step.asana, step.variation);
+  const { seconds, holdSeconds } = timeOf(rhythmOf(form.asana, form.variation), step.dose, step.side);
+  const values = (measure: Measure) => form.ends.map(({ measured }) => measured.values[measure] ?? 0);
+  return {
+    step,
+    form,
+    seconds,
+    holdSeconds,
+    most: (measure) => Math.max(...values(measure)),
+    least: (measure) => Math.min(...values(measure)),
+  };
+}
+
+function directionsOf(one: Seen): Direction[] {
+  const { most, least, form } = one;
+  // A rest lies in a shape; it doesn't work in it.
+  if (isRest(one)) return [];
+  const flexion = Math.max(most('lumbarFlexion'), most('thoracicFlexion'));
+  const extension = -Math.min(least('lumbarFlexion'), least('thoracicFlexion'));
+  return DIRECTIONS.filter(
+    (direction) =>
+      ({
+        rounding: flexion >= COUNTS.rounding,
+        arching: extension >= COUNTS.arching,
+        turning: most('spineRotation') >= COUNTS.turning,
+        'bending aside': most('spineLateral') >= COUNTS.aside,
+        lengthening: (form.asana.purposes['lengthen-spine'] ?? 0) >= 1,
+      })[direction],
+  );
+}
+
+const isUp = ({ form }: Seen) => form.ends[0]!.level === 'up';
+const isChair = ({ place }: Sequence) => place !== null && /chair/.test(place);
+
+/** What a gentle class adds for a direction that is missing. */
+const GENTLE: Record<Direction, { readonly mat: string; readonly chair: string }> = {
+  rounding: { mat: 'Cat cow flow, 6x', chair: 'Chair cat-cow, 6x' },
+  arching: { mat: 'Sphinx, 5 breaths', chair: 'Chair cat-cow, 6x' },
+  turning: { mat: 'Seated twist, each side 5 breaths', chair: 'Chair twist, each side 5 breaths' },
+  'bending aside': { mat: 'Standing side bend, each side 3 breaths', chair: 'Chair side bend, each side 3 breaths' },
+  lengthening: { mat: 'Mountain, 5 breaths', chair: 'Chair mountain, 5 breaths' },
+};
+
+/** The line before the rest at the end, or the last one. */
+function beforeRest(seen: readonly Seen[]): number {
+  const last = seen.at(-1)!;
+  const before = seen.at(-2);
+  return isRest(last) && before ? before.step.line : last.step.line;
+}
+
+function sides(seen: readonly Seen[]): CraftFinding[] {
+  const each = new Map<string, { left: number; right: number; on: Partial<Record<Step['side'], Seen>>; last: Seen }>();
+  for (const one of seen) {
+    // A salutation changes legs by itself.
+    if (one.step.of !== null || one.form.asana.shown === null) continue;
+    const key = `${one.step.asana} ${one.step.variation}`;
+    const known = each.get(key) ?? { left: 0, right: 0, on: {}, last: one };
+    const { side } = one.step;
+    const both = side === 'both' || side === 'none' ? one.seconds / 2 : 0;
+    each.set(key, {
+      left: known.left + both + (side === 'left' ? one.seconds : 0),
+      right: known.right + both + (side === 'right' ? one.seconds : 0),
+      on: { ...known.on, [side]: one },
+      last: one,
+    });
+  }
+  return [...each.values()].flatMap(({ left, right, on, last }): CraftFinding[] => {
+    if (Math.abs(left - right) < 1) return [];
+    const [more, less] = left > right ? (['left', 'right'] as const) : (['right', 'left'] as const);
+    const short = on[less];
+    const dose = describeDose((on[more] ?? last).step.dose);
+    return [
+      {
+        rule: 'sides',
+        line: (short ?? last).step.line,
+        text: `${last.form.asana.name}: more on the ${more} than on the ${less}.`,
+        repair: short
+          ? { do: 'dose', line: short.step.line, dose, label: `${dose} on the ${less} too` }
+          : { do: 'both-sides', line: last.step.line, label: 'Do it on both sides' },
+      },
+    ];
+  });
+}
+
+function missingDirections(seen: readonly Seen[], sequence: Sequence, directions: Craft['directions']): CraftFinding[] {
+  return DIRECTIONS.filter((direction) => directions[direction] === 0).map((direction) => {
+    const line = GENTLE[direction][isChair(sequence) ? 'chair' : 'mat'];
+    const standing = direction === 'bending aside' || direction === 'lengthening' ? seen.findLast(isUp) : undefined;
+    return {
+      rule: 'directions',
+      line: null,
+      text: `The spine is not moved in one direction: ${direction}.`,
+      repair: { do: 'insert', after: standing?.step.line ?? beforeRest(seen), text: line, label: `Add ${line.split(',')[0]!}` },
+    };
+  });
+}
+
+/** Deep arching, deep rounding that is held, and weight on head or neck ask for their counterpose. */
+function isExtreme(one: Seen): boolean {
+  const held = one.holdSeconds >= EXTREME.heldSeconds;
+  return (
+    one.least('lumbarFlexion') + one.least('thoracicFlexion') <= -EXTREME.arching ||
+    (held && one.most('lumbarFlexion') >= EXTREME.rounding) ||
+    one.most('neckLoad') > EXTREME.neckLoad ||
+    one.most('headLoad') > EXTREME.headLoad
+  );
+}
+
+function counterposes(studio: Studio, seen: readonly Seen[]): CraftFinding[] {
+  return seen.flatMap((one, i): CraftFinding[] => {
+    const { counterposes: named, name, id } = one.form.asana;
+    if (!isExtreme(one) || one.step.of !== null || named.length === 0) return [];
+    const next = seen.slice(i + 1).find(({ step }) => step.asana !== id);
+    // What comes next may be another of its kind; the counterpose ends the row.
+    if (next && (named.includes(next.step.asana) || isExtreme(next) || isRest(next))) return [];
+    const counter = studio.library.get(named[0]!);
+    return [
+      {
+        rule: 'counterpose',
+        line: one.step.line,
+        text: `${name} goes far, and nothing after it counters that.`,
+        repair: { do: 'insert', after: one.step.line, text: `${counter.name}, 5 breaths`, label: `Add ${counter.name} after it` },
+      },
+    ];
+  });
+}
+
+function twistsAfterLength(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+  const at = seen.findIndex(({ form }) => (form.asana.purposes['mobilise-spine-rotation'] ?? 0) >= 2);
+  if (at < 0 || seen.slice(0, at).some((one) => directionsOf(one).includes('lengthening'))) return [];
+  const twist = seen[at]!;
+  const line = GENTLE.lengthening[isChair(sequence) ? 'chair' : 'mat'];
+  return [
+    {
+      rule: 'twist',
+      line: twist.step.line,
+      text: `${twist.form.asana.name} turns the spine before anything has lengthened it.`,
+      repair: { do: 'insert', after: twist.step.line - 1, text: line, label: `Add ${line.split(',')[0]!} before it` },
+    },
+  ];
+}
+
+function warmUp(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+  let seconds = 0;
+  for (const one of seen) {
+    if (one.most('spineRangeUsed') >= END_RANGE && seconds < WARM_SECONDS && !isRest(one)) {
+      const [first] = seen;
+      const line = isChair(sequence) ? 'Chair cat-cow, 20x' : 'Cat cow flow, 20x';
+      return [
+        {
+          rule: 'warm-up',
+          line: one.step.line,
+          text: `${one.form.asana.name} takes the spine to its end before it is warm.`,
+          repair: { do: 'insert', after: first!.step.line - 1, text: line, label: 'Begin with cat-cow' },
+        },
+      ];
+    }
+    seconds += one.seconds;
+  }
+  return [];
+}
+
+function calmAfterEnergy(seen: readonly Seen[]): CraftFinding[] {
+  const wakes = ({ form }: Seen) => (form.asana.purposes.energise ?? 0) >= 2 || form.variation.declared.effort >= 4;
+  const calms = ({ form, seconds }: Seen) => (form.asana.purposes.calm ?? 0) >= 2 && form.variation.declared.effort <= 1 && seconds >= 60;
+  const calm = seen.findIndex((one, i) => i > seen.length / 2 && calms(one) && !wakes(one));
+  const late = calm < 0 ? -1 : seen.findLastIndex((one) => wakes(one));
+  if (late <= calm) return [];
+  const [first, last] = [seen[calm]!, seen[late]!];
+  if (last.step.line === first.step.line) return [];
+  return [
+    {
+      rule: 'calm',
+      line: last.step.line,
+      text: `${last.form.asana.name} wakes up again after ${first.form.asana.name} has calmed.`,
+      repair: { do: 'move', line: last.step.line, after: first.step.line - 1, label: `Move it before ${first.form.asana.name}` },
+    },
+  ];
+}
+
+function rest(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+  const total = seen.reduce((sum, { seconds }) => sum + seconds, 0);
+  const last = seen.at(-1)!;
+  const wanted = Math.ceil(Math.max(LEAST_REST.seconds, LEAST_REST.share * total) / 60);
+  const name = isChair(sequence) ? 'Savasana on a chair' : 'Savasana';
+  if (!isRest(last))
+    return [
+      {
+        rule: 'rest',
+        line: last.step.line,
+        text: 'The class doesn’t end in a rest.',
+        repair: { do: 'insert', after: last.step.line, text: `${name}, ${wanted} min`, label: `Add ${wanted} minutes of rest` },
+      },
+    ];
+  const short = last.seconds < Math.min(LEAST_REST.seconds, 0.2 * total) || last.seconds < LEAST_REST.share * total - 1;
+  if (!short) return [];
+  return [
+    {
+      rule: 'rest',
+      line: last.step.line,
+      text: `The rest at the end takes ${Math.round(last.seconds)} s of ${Math.round(total / 60)} min.`,
+      repair: { do: 'dose', line: last.step.line, dose: `${wanted} min`, label: `Rest ${wanted} minutes` },
+    },
+  ];
+}
+
+function proportion(seen: readonly Seen[], sequence: Sequence, directions: Craft['directions']): CraftFinding[] {
+  const { rounding, arching } = directions;
+  if (rounding === 0 || arching === 0 || Math.max(rounding, arching) < 60) return [];
+  const [more, less]: [Direction, Direction] = rounding > arching ? ['rounding', 'arching'] : ['arching', 'rounding'];
+  if (directions[more] <= OUT_OF_PROPORTION * directions[less]) return [];
+  const breaths = Math.min(20, Math.ceil((directions[more] / OUT_OF_PROPORTION - directions[less]) / 5) + 1);
+  const [name] = GENTLE[less][isChair(sequence) ? 'chair' : 'mat'].split(',');
+  return [
+    {
+      rule: 'proportion',
+      line: null,
+      text: `${Math.round(directions[more] / 60)} min of ${more} to ${Math.round(directions[less])} s of ${less}.`,
+      repair: { do: 'insert', after: beforeRest(seen), text: `${name}, ${breaths} breaths`, label: `Add ${name}` },
+    },
+  ];
+}
+
+const STAYS = [
+  { rule: 'wrists', bears: (one: Seen) => one.most('handLoad') >= 0.2 && one.most('wristExtensionLoaded') >= 40, most: LONGEST.wrists, of: 'on the wrists' },
+  { rule: 'knees', bears: (one: Seen) => one.most('kneeLoad') >= 0.2, most: LONGEST.knees, of: 'on the knees' },
+] as const; // prettier-ignore
+
+function longStays(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+  const relief = isChair(sequence) ? 'Chair mountain, 5 breaths' : 'Easy seat, 5 breaths';
+  return STAYS.flatMap(({ rule, bears, most, of }): CraftFinding[] => {
+    let run = 0;
+    let from: Seen | null = null;
+    for (const one of seen) {
+      const before = run;
+      run = bears(one) ? run + one.seconds : 0;
+      if (run > most && from !== null && before > 0)
+        return [
+          {
+            rule,
+            line: one.step.line,
+            text: `${Math.round(run / 60)} min ${of} without a break.`,
+            repair: { do: 'insert', after: from.step.line, text: relief, label: `Add ${relief.split(',')[0]!} between` },
+          },
+        ];
+      from = one;
+    }
+    return [];
+  });
+}
+
+/**
+ * What a teacher's craft says of a sequence: sides, directions of the spine, counterposes, order, rest and long
+ * stays. Rules are common practice, no source. Each finding comes with one action on the text that mends it.
+ */
+export function craftOf(studio: Studio, sequence: Sequence): Craft {
+  const seen = sequence.steps.map((step) => see(studio, step));
+  const directions = Object.fromEntries(
+    DIRECTIONS.map((direction) => [
+      direction,
+      seen.reduce((sum, one) => sum + (directionsOf(one).includes(direction) ? one.seconds : 0), 0),
+    ]),
+  ) as Record<Direction, number>;
+  if (seen.length === 0) return { directions, findings: [] };
+  return {
+    directions,
+    findings: [
+      ...sides(seen),
+      ...warmUp(seen, sequence),
+      ...twistsAfterLength(seen, sequence),
+      ...counterposes(studio, seen),
+      ...missingDirections(seen, sequence, directions),
+      ...proportion(seen, sequence, directions),
+      ...calmAfterEnergy(seen),
+      ...longStays(seen, sequence),
+      ...rest(seen, sequence),
+    ],
+  };
+}

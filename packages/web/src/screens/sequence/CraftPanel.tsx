@@ -1,0 +1,59 @@
+import { DIRECTIONS, repairText } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
+import { PLAIN } from '../../parts/button-styles.js';
+import { craftQuery } from '../../worker/queries.js';
+
+interface Props {
+  readonly text: string;
+  readonly onChange: (text: string) => void;
+  readonly onGoTo: (line: number) => void;
+}
+
+function minutes(seconds: number): string {
+  if (seconds === 0) return 'not at all';
+  return seconds < 60 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 6) / 10} min`;
+}
+
+/** Sides, directions, counterposes, order and rest of a sequence: what is missing, each with one action that mends it. */
+export function CraftPanel({ text, onChange, onGoTo }: Props) {
+  const { data } = useQuery(craftQuery(text));
+  if (!data) return null;
+  const { directions, findings } = data;
+  const most = Math.max(1, ...Object.values(directions));
+  return (
+    <section aria-labelledby="craft" className="mt-6">
+      <h2 id="craft" className="mb-2 text-base">
+        Balance
+      </h2>
+      <dl className="grid max-w-md grid-cols-[7rem_1fr_5rem] items-center gap-x-3 gap-y-1 text-sm" aria-label="Directions of the spine">
+        {DIRECTIONS.map((direction) => (
+          <div key={direction} className="contents">
+            <dt>{direction}</dt>
+            <dd aria-hidden className="h-2 rounded bg-shade">
+              <span className="block h-2 rounded bg-ink" style={{ width: `${(100 * directions[direction]) / most}%` }} />
+            </dd>
+            <dd className={directions[direction] === 0 ? 'font-semibold' : 'text-soft'}>{minutes(directions[direction])}</dd>
+          </div>
+        ))}
+      </dl>
+      {findings.length === 0 && <p className="mt-2 text-soft">Both sides, all directions, counterposes and rest are there.</p>}
+      <ul className="mt-3 space-y-2" aria-label="To be mended">
+        {findings.map(({ rule, line, text: said, repair }) => (
+          <li key={`${rule} ${line} ${said}`} className="flex flex-wrap items-center justify-between gap-2 border-l-2 border-ink pl-3">
+            <span>
+              {said}{' '}
+              {line !== null && (
+                <button type="button" className="text-sm underline" onClick={() => onGoTo(line)}>
+                  line {line}
+                </button>
+              )}
+            </span>
+            <button type="button" className={PLAIN} onClick={() => onChange(repairText(text, repair))}>
+              {repair.label}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
