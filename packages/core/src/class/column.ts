@@ -23,8 +23,8 @@ export interface ColumnAnswer {
   readonly bound: number;
 }
 
-/** Partial choices that are looked at before the best so far is returned with the bound that is proven by then. */
-const MOST_LOOKS = 100_000;
+/** Sets of figures, and partial choices within them, that are looked at before the best so far is returned with the bound proven by then. */
+const MOST_LOOKS = 300_000;
 const EPSILON = 1e-9;
 
 /** A way with its figure and props as numbers. */
@@ -48,9 +48,10 @@ function undominated(ways: readonly Numbered[]): Numbered[] {
 
 /**
  * The cheapest choice of one way for everybody such that the class shows few enough figures and shares its
- * props: depth-first branch and bound. Below a choice the rest cost at least their cheapest way among the
- * figures that are still open, or any figure while more may open. `null` when no choice keeps the limits.
- * The same input gives the same answer.
+ * props. Sets of figures are built depth-first; below a set everybody costs at least their cheapest way among
+ * its figures and those that may still join it (branch and bound). Within a full set everybody takes their
+ * cheapest way, or, where that needs more props than there are, the cheapest choice by a second search.
+ * `null` when no choice keeps the limits. The same input gives the same answer.
  */
 export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnLimits): ColumnAnswer | null {
   const names = new Map<string, number>();
@@ -68,57 +69,75 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
     ),
   );
   if (numbered.some((ways) => ways.length === 0)) return null;
-  // Who loses most by not getting their first way is placed first: the bound rises early.
-  const regret = numbered.map((ways) => (ways[1] ? ways[1].cost - ways[0]!.cost : Infinity));
-  const order = numbered.map((_, person) => person).sort((a, b) => regret[b]! - regret[a]! || a - b);
 
-  const chosen = new Array<number>(people.length).fill(-1);
-  const left = [...have];
-  const shows = new Array<number>(names.size).fill(0);
-  let shown = 0;
+  // The cheapest way of everybody in each figure; figures that serve the class best come first.
+  const n = people.length;
+  const out = Float64Array.from(numbered, (ways) => ways.find(({ figure }) => figure < 0)?.cost ?? Infinity);
+  const costs = [...names.values()].map((figure) =>
+    Float64Array.from(numbered, (ways) => ways.find((way) => way.figure === figure)?.cost ?? Infinity),
+  );
+  const worth = costs.map((row) => row.reduce((sum, cost) => sum + Math.min(cost, 1e3), 0));
+  const order = costs.map((_, figure) => figure).sort((a, b) => worth[a]! - worth[b]! || a - b);
+  // What the figures from a place of the order on could still give everybody.
+  const later = [new Float64Array(n).fill(Infinity)];
+  for (const figure of [...order].reverse()) later.unshift(costs[figure]!.map((cost, person) => Math.min(cost, later[0]![person]!)));
+
   let best: number[] | null = null;
   let bestCost = Infinity;
   let looks = 0;
   /** The least bound of what was left unsearched. */
   let unsearched = Infinity;
+  const open = new Set<number>();
 
-  const may = ({ figure, needs }: Numbered): boolean => {
-    if (figure >= 0 && shows[figure] === 0 && shown >= limits.figures) return false;
-    for (let prop = 0; prop < needs.length; prop++) if (needs[prop]! > left[prop]!) return false;
-    return true;
+  /** Everybody within the open figures; with props to share by a search of its own. */
+  const settle = (): void => {
+    const within = numbered.map((ways) => ways.filter(({ figure }) => figure < 0 || open.has(figure)));
+    const least = new Float64Array(n + 1);
+    for (let person = n - 1; person >= 0; person--) least[person] = least[person + 1]! + within[person]![0]!.cost;
+    const left = [...have];
+    const chosen = new Array<number>(n);
+    const place = (person: number, cost: number): void => {
+      if (cost + least[person]! >= bestCost - EPSILON) return;
+      if (person === n) {
+        bestCost = cost;
+        best = [...chosen];
+        return;
+      }
+      if (looks++ > MOST_LOOKS) {
+        unsearched = Math.min(unsearched, cost + least[person]!);
+        return;
+      }
+      for (const { index, cost: own, needs } of within[person]!) {
+        if (!needs.every((count, prop) => count <= left[prop]!)) continue;
+        for (let prop = 0; prop < left.length; prop++) left[prop] = left[prop]! - needs[prop]!;
+        chosen[person] = index;
+        place(person + 1, cost + own);
+        for (let prop = 0; prop < left.length; prop++) left[prop] = left[prop]! + needs[prop]!;
+        // Without props to share the cheapest is the only one that matters.
+        if (shared.length === 0) break;
+      }
+    };
+    place(0, 0);
   };
-  const take = ({ figure, needs }: Numbered, by: 1 | -1): void => {
-    if (figure >= 0) {
-      if (by > 0 ? shows[figure] === 0 : shows[figure] === 1) shown += by;
-      shows[figure] = shows[figure]! + by;
-    }
-    for (let prop = 0; prop < needs.length; prop++) left[prop] = left[prop]! - by * needs[prop]!;
-  };
-  const restFrom = (depth: number, most: number): number => {
-    let sum = 0;
-    for (let i = depth; i < order.length && sum < most; i++) sum += numbered[order[i]!]!.find(may)?.cost ?? Infinity;
-    return sum;
-  };
-  const search = (depth: number, cost: number): void => {
-    if (depth === order.length) {
-      bestCost = cost;
-      best = [...chosen];
+  const grow = (from: number, now: Float64Array): void => {
+    let bound = 0;
+    for (let person = 0; person < n; person++)
+      bound += open.size < limits.figures ? Math.min(now[person]!, later[from]![person]!) : now[person]!;
+    if (bound >= bestCost - EPSILON) return;
+    if (looks++ > MOST_LOOKS) {
+      unsearched = Math.min(unsearched, bound);
       return;
     }
-    const person = order[depth]!;
-    for (const way of numbered[person]!) {
-      if (!may(way)) continue;
-      take(way, 1);
-      chosen[person] = way.index;
-      const sofar = cost + way.cost;
-      const bound = sofar + restFrom(depth + 1, bestCost - sofar);
-      if (bound < bestCost - EPSILON) {
-        if (looks++ < MOST_LOOKS) search(depth + 1, sofar);
-        else unsearched = Math.min(unsearched, bound);
-      }
-      take(way, -1);
+    if (open.size === limits.figures || from === order.length) return settle();
+    for (let at = from; at < order.length; at++) {
+      const figure = order[at]!;
+      open.add(figure);
+      grow(at + 1, now.map((cost, person) => Math.min(cost, costs[figure]![person]!))); // prettier-ignore
+      open.delete(figure);
     }
+    // No further figure: the set as it is.
+    grow(order.length, now);
   };
-  search(0, 0);
+  grow(0, out);
   return best && { chosen: best, cost: bestCost, bound: Math.min(bestCost, unsearched) };
 }
