@@ -3,7 +3,8 @@ import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
 import type { Step } from '../sequence/sequence.js';
-import { headSweep } from '../body/measure.js';
+import type { DeclaredSpec } from '../asanas/asana.js';
+import { headSweep, type Measure } from '../body/measure.js';
 import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
 import { extremesOnTheWay } from './path.js';
 import { COST, figureOf, isRest, shapeDistance, type Candidate } from './candidates.js';
@@ -52,6 +53,62 @@ export function wantedOf(broken: readonly Finding[], limits: readonly ActiveLimi
     if (wants) wanted.set(finding.measure, wants);
   }
   return wanted;
+}
+
+/** What the place in the class, the dose and the way decide; all else is the same wherever a form is done. */
+const MOVING: ReadonlySet<string> = new Set<Measure>([
+  'hold', 'repSeconds', 'breathRetention', 'breathRate', 'levelChange', 'headDrop', 'headSweep', 'transitionTime',
+  'supineRun', 'standingRun', 'unrelievedSitting', 'minutesHeadDown', 'floorTrips', 'impact',
+]); // prettier-ignore
+
+interface Judges {
+  readonly moving: readonly ActiveLimit[];
+  /** What a posture breaks of the limits that its place can't change: judged once. */
+  readonly fixedOf: (done: Done, form: DeclaredSpec) => readonly Finding[];
+  /** What a way between two postures breaks: judged once. */
+  readonly fixedWay: (from: Done | null, to: Done, way: WayId, judge: () => Finding[]) => Finding[];
+}
+const JUDGES = new WeakMap<readonly ActiveLimit[], Judges>();
+
+function judgesOf(limits: readonly ActiveLimit[]): Judges {
+  const known = JUDGES.get(limits);
+  if (known) return known;
+  const moves = ({ spec }: ActiveLimit) =>
+    MOVING.has(spec.measure) || (spec.when ?? []).some((clause) => 'measure' in clause && MOVING.has(clause.measure));
+  const fixed = limits.filter((limit) => !moves(limit));
+  const judged = new WeakMap<Done, Map<DeclaredSpec, readonly Finding[]>>();
+  const ways = new WeakMap<Done, Map<string, Finding[]>>();
+  const places = new WeakMap<Done, number>();
+  let count = 0;
+  const placeOf = (done: Done | null) => {
+    if (done === null) return 0;
+    const known = places.get(done) ?? ++count;
+    places.set(done, known);
+    return known;
+  };
+  const judges: Judges = {
+    fixedWay: (from, to, way, judge) => {
+      const known = ways.get(to) ?? new Map<string, Finding[]>();
+      ways.set(to, known);
+      const key = `${placeOf(from)} ${way}`;
+      const found = known.get(key) ?? judge();
+      known.set(key, found);
+      return found;
+    },
+    moving: limits.filter(moves),
+    fixedOf: (done, form) => {
+      const byForm = judged.get(done) ?? new Map<DeclaredSpec, readonly Finding[]>();
+      judged.set(done, byForm);
+      const before = byForm.get(form);
+      if (before) return before;
+      const { values, facing, standing } = done.measured;
+      const found = findings(fixed, { values, declared: declaredValues(form), facing, standing });
+      byForm.set(form, found);
+      return found;
+    },
+  };
+  JUDGES.set(limits, judges);
+  return judges;
 }
 
 export interface Evaluated {
@@ -256,10 +313,16 @@ export class Evaluation {
 
   private judged(): Finding[] {
     const here = this.here();
-    const { limits } = this.context;
-    const declared = declaredValues(this.candidate.variation.declared);
+    const { declared: form } = this.candidate.variation;
+    const { moving, fixedOf } = judgesOf(this.context.limits);
+    const declared = declaredValues(form);
     return worstOf(
-      this.ends.map(({ measured: { values, facing, standing } }) => findings(limits, { values, declared, here, facing, standing })),
+      this.ends.map((done) => {
+        const { values, facing, standing } = done.measured;
+        const moved = findings(moving, { values, declared, here, facing, standing });
+        const fixed = fixedOf(done, form);
+        return moved.length === 0 ? fixed : [...fixed, ...moved];
+      }),
     );
   }
 
@@ -268,17 +331,19 @@ export class Evaluation {
     const { step, tally, limits } = this.context;
     const hops = tally.last ? waysBetween(tally.last.level, this.first.level) : [];
     const asked = step.way;
-    const hardOf = (way: WayId) => {
-      const { values } = WAYS[way] as { values: Facts['values'] };
-      // The ways' own worst values, and what this body passes through on them, at either extreme.
-      const seen = [values, ...(tally.last ? Object.values(extremesOnTheWay(this.context.studio, tally.last, this.first, way)) : [])];
-      return worstOf(
-        seen.map((extreme) => {
-          const about = limits.filter(({ spec }) => spec.measure !== 'facing' && spec.measure in extreme);
-          return findings(about, { values: extreme, facing: null, standing: false }, 'transition');
-        }),
-      ).filter(({ grade }) => grade !== 'watch');
-    };
+    const { fixedWay } = judgesOf(limits);
+    const hardOf = (way: WayId) =>
+      fixedWay(tally.last, this.first, way, () => {
+        const { values } = WAYS[way] as { values: Facts['values'] };
+        // The ways' own worst values, and what this body passes through on them, at either extreme.
+        const seen = [values, ...(tally.last ? Object.values(extremesOnTheWay(this.context.studio, tally.last, this.first, way)) : [])];
+        return worstOf(
+          seen.map((extreme) => {
+            const about = limits.filter(({ spec }) => spec.measure !== 'facing' && spec.measure in extreme);
+            return findings(about, { values: extreme, facing: null, standing: false }, 'transition');
+          }),
+        ).filter(({ grade }) => grade !== 'watch');
+      });
     const jumps = asked === 'jump-back';
     // Whoever needs an easier form doesn't jump into it.
     if (jumps && this.candidate !== this.given) {

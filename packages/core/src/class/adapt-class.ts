@@ -63,6 +63,13 @@ function wayOf(chosen: Chosen | null): Way {
     : { figure: chosen.figure, cost: chosen.cost, props: propsOf(chosen.ends[0]!.solved.posture) };
 }
 
+const LIMITS_KEYS = new WeakMap<StepContext['limits'], string>();
+function limitsKey(limits: StepContext['limits']): string {
+  const key = LIMITS_KEYS.get(limits) ?? JSON.stringify(limits.map(({ id, spec }) => [id, spec.bound]));
+  LIMITS_KEYS.set(limits, key);
+  return key;
+}
+
 /** People whose way to a step is the same question: asked once for all of them. */
 function remembered<T>(ask: (context: StepContext) => T): (context: StepContext) => T {
   const known = new Map<string, T>();
@@ -76,7 +83,7 @@ function remembered<T>(ask: (context: StepContext) => T): (context: StepContext)
     const { last, ...sums } = tally;
     const key = JSON.stringify([
       idOf(studio),
-      limits.map(({ id, spec }) => [id, spec.bound]),
+      limitsKey(limits),
       props,
       breathSeconds,
       afterPain,
