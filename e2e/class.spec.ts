@@ -39,6 +39,15 @@ test('a class of four: at most three figures a step, a choice by hand, undone an
   await page.getByLabel('Different figures a step, at most').selectOption('1');
   await expect(page.getByText('Every step shows at most 1 figure.')).toBeVisible({ timeout: 120_000 });
   await expect(grid.getByText('2 figures')).toHaveCount(0);
+
+  await page.getByLabel('Different figures a step, at most').selectOption('3');
+  await page.getByRole('link', { name: 'Teach', exact: true }).click();
+  await expect(page.getByRole('timer')).toBeVisible({ timeout: 120_000 });
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('list', { name: 'Instead' })).toContainText('Bero Talman');
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await expect(grid).toBeVisible({ timeout: 120_000 });
 });
 
 test('what a sequence lacks is said, and mended by one action each', async ({ page }) => {

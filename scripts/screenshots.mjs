@@ -50,6 +50,11 @@ const SHOTS = [
   { name: 'score', path: '/sequences/2/for/1', ready: score },
   { name: 'score-dark', path: '/sequences/1/for/5', ready: score, theme: 'dark' },
   { name: 'why', path: '/sequences/1/for/2', ready: why },
+  {
+    name: 'class',
+    path: '/sequences/1/for/1,2,3,4,5,6',
+    ready: (page) => page.getByText(/Every step shows at most/).waitFor({ timeout: 120_000 }),
+  },
   { name: 'teach', path: '/sequences/2/for/1/teach', ready: teach },
   { name: 'score-phone', path: '/sequences/2/for/1', ready: score, width: 390, height: 844 },
   { name: 'teach-phone', path: '/sequences/2/for/1/teach', ready: teach, width: 390, height: 844, theme: 'dark' },

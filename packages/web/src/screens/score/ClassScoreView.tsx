@@ -1,23 +1,22 @@
-import { USUAL_FIGURES, type Pin } from '@lotus-steady/core';
+import type { Pin } from '@lotus-steady/core';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { personQuery } from '../../api/queries.js';
-import { PLAIN } from '../../parts/button-styles.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import type { ClassScore, Score } from '../../worker/core.worker.js';
 import { ClassStaves, type Place } from './ClassStaves.js';
-import { usePins } from './use-pins.js';
+import { FIGURES, readFigures, usePins } from './use-pins.js';
 import { layOutClass } from './layout.js';
 import { WhyPanel } from './WhyPanel.js';
 
 /** How large the figures are, from the whole class to one step. */
 const ZOOMS = [0.26, 0.4, 0.56, 0.72] as const;
-const FIGURES = [1, 2, 3, 4, 5, 6] as const;
 
 /** One person's part of a class, as their own score. */
 function scoreOf({ answer, staves }: ClassScore, person: number): Score {
@@ -139,7 +138,17 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
 
 /** A sequence for several people at once. */
 export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
-  const [figures, setFigures] = useState<number>(USUAL_FIGURES);
+  const [search, setSearch] = useSearchParams();
+  const figures = readFigures(search);
+  const setFigures = (count: number) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        next.set('figures', String(count));
+        return next;
+      },
+      { replace: true },
+    );
   const pins = usePins();
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
   const people = useQueries({
@@ -167,13 +176,20 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
             </Link>
           </p>
         </div>
-        <SelectField label="Different figures a step, at most" value={String(figures)} onChange={(value) => setFigures(Number(value))}>
-          {FIGURES.map((count) => (
-            <option key={count} value={count}>
-              {count}
-            </option>
-          ))}
-        </SelectField>
+        <div className="flex flex-wrap items-end gap-3">
+          <SelectField label="Different figures a step, at most" value={String(figures)} onChange={(value) => setFigures(Number(value))}>
+            {FIGURES.map((count) => (
+              <option key={count} value={count}>
+                {count}
+              </option>
+            ))}
+          </SelectField>
+          {score.data && waiting.length < people.data.length && (
+            <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
+              Teach
+            </Link>
+          )}
+        </div>
       </div>
       {waiting.length > 0 && (
         <p className="mb-3 rounded border border-accent bg-sheet px-4 py-2">
@@ -186,7 +202,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
               </Link>
             </span>
           ))}
-          . Their staves are for thinking ahead.
+          . Their staves are for thinking ahead; teaching leaves them out.
         </p>
       )}
       {!score.data && (

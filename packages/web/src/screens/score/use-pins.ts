@@ -1,4 +1,4 @@
-import type { Pin } from '@lotus-steady/core';
+import { USUAL_FIGURES, type Pin } from '@lotus-steady/core';
 import { useEffect, useReducer } from 'react';
 import { useSearchParams } from 'react-router';
 
@@ -20,9 +20,17 @@ function reduce({ past, now, future }: History, action: Action): History {
 
 const KEY = 'chosen';
 
+/** What a teacher may ask for. */
+export const FIGURES = [1, 2, 3, 4, 5, 6] as const;
+
+/** The most figures a step that an address asks for; the usual number for anything else. */
+export function readFigures(search: URLSearchParams): number {
+  return FIGURES.find((count) => String(count) === search.get('figures')) ?? USUAL_FIGURES;
+}
+
 /** Pins as the address keeps them: `person.step.figure`, one each. */
-export function readPins(texts: readonly string[]): Pin[] {
-  return texts.flatMap((text) => {
+export function readPins(search: URLSearchParams): Pin[] {
+  return search.getAll(KEY).flatMap((text) => {
     const [, person, index, figure] = /^(\d+)\.(\d+)\.(.+)$/.exec(text) ?? [];
     return person === undefined ? [] : [{ person, index: Number(index), figure: figure! }];
   });
@@ -31,7 +39,7 @@ export function readPins(texts: readonly string[]): Pin[] {
 /** What a teacher chose by hand, with undo and redo without end. It stays in the address, so that a reload loses nothing. */
 export function usePins() {
   const [search, setSearch] = useSearchParams();
-  const [{ past, now, future }, act] = useReducer(reduce, null, () => ({ past: [], now: readPins(search.getAll(KEY)), future: [] }));
+  const [{ past, now, future }, act] = useReducer(reduce, null, () => ({ past: [], now: readPins(search), future: [] }));
   useEffect(() => {
     setSearch(
       (before) => {

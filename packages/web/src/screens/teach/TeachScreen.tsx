@@ -1,40 +1,89 @@
-import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
-import { Link, useParams } from 'react-router';
+import { useQueries, useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, type ReactNode } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { personQuery, sequenceQuery } from '../../api/queries.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
-import { scoreQuery } from '../../worker/queries.js';
+import { classScoreQuery, scoreQuery } from '../../worker/queries.js';
+import { readFigures, readPins } from '../score/use-pins.js';
+import { taughtAlone, taughtTogether } from './taught.js';
 import { TeachView } from './TeachView.js';
 
+/** Teaching one person's plan, or a class where the address names several. */
 export function TeachScreen() {
-  const { sequence: sequenceId, person: personId } = useParams();
-  const sequence = useQuery(sequenceQuery(Number(sequenceId)));
-  const person = useQuery(personQuery(Number(personId)));
-  const score = useQuery(scoreQuery(sequence.data?.text, person.data));
-  const failed = [sequence, person, score].find(({ isError }) => isError);
+  const { sequence = '', person = '' } = useParams();
+  const [search] = useSearchParams();
   useEffect(() => {
     document.body.style.overflow = 'hidden';
     return () => {
       document.body.style.overflow = '';
     };
   }, []);
-  const back = `/sequences/${sequenceId}/for/${personId}`;
-  let inside;
-  if (failed) inside = <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  else if (!person.data || !score.data) inside = <Loading what="Getting ready" />;
-  else if (score.data.answer.participants[0]!.screening.decision !== 'practise')
-    inside = (
-      <div className="p-8 text-xl">
-        <p>
-          <DecisionWord decision={score.data.answer.participants[0]!.screening.decision} />: this plan is not taught yet.
-        </p>
-        <Link to={back} className="mt-4 inline-block underline">
-          Back to the score
-        </Link>
-      </div>
+  const ids = [...new Set(person.split(',').map(Number))];
+  const back = `/sequences/${sequence}/for/${person}${search.size > 0 ? `?${search}` : ''}`;
+  return (
+    <div className="fixed inset-0 z-10 overflow-auto bg-paper">
+      {ids.length === 1 ? (
+        <TeachOne sequenceId={Number(sequence)} personId={ids[0]!} back={back} />
+      ) : (
+        <TeachClass sequenceId={Number(sequence)} ids={ids} back={back} />
+      )}
+    </div>
+  );
+}
+
+function Waiting({ children, back }: { children: ReactNode; back: string }) {
+  return (
+    <div className="p-8 text-xl">
+      <p>{children}</p>
+      <Link to={back} className="mt-4 inline-block underline">
+        Back to the score
+      </Link>
+    </div>
+  );
+}
+
+function TeachOne({ sequenceId, personId, back }: { sequenceId: number; personId: number; back: string }) {
+  const sequence = useQuery(sequenceQuery(sequenceId));
+  const person = useQuery(personQuery(personId));
+  const score = useQuery(scoreQuery(sequence.data?.text, person.data));
+  const taught = useMemo(() => score.data && taughtAlone(score.data), [score.data]);
+  const failed = [sequence, person, score].find(({ isError }) => isError);
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!person.data || !score.data || !taught) return <Loading what="Getting ready" />;
+  const { decision } = score.data.answer.participants[0]!.screening;
+  if (decision !== 'practise')
+    return (
+      <Waiting back={back}>
+        <DecisionWord decision={decision} />: this plan is not taught yet.
+      </Waiting>
     );
-  else inside = <TeachView score={score.data} breathSeconds={person.data.breathSeconds} back={back} />;
-  return <div className="fixed inset-0 z-10 overflow-auto bg-paper">{inside}</div>;
+  return <TeachView taught={taught} breathSeconds={person.data.breathSeconds} back={back} />;
+}
+
+function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readonly number[]; back: string }) {
+  const [search] = useSearchParams();
+  const sequence = useQuery(sequenceQuery(sequenceId));
+  const people = useQueries({
+    queries: ids.map((id) => personQuery(id)),
+    combine: (all) => ({
+      failed: all.find(({ isError }) => isError),
+      data: all.every(({ data }) => data !== undefined) ? all.map(({ data }) => data!) : undefined,
+    }),
+  });
+  const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search) }), [search]);
+  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, () => undefined));
+  const taught = useMemo(
+    () => score.data && people.data && taughtTogether(score.data, people.data.map(({ name }) => name)), // prettier-ignore
+    [score.data, people.data],
+  );
+  const failed = [sequence, people.failed, score].find((one) => one?.isError);
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!people.data || !score.data || !taught) return <Loading what="Getting ready" />;
+  if (score.data.answer.participants.every(({ screening }) => screening.decision !== 'practise'))
+    return <Waiting back={back}>Nobody of this class may practise today.</Waiting>;
+  // The class breathes with its slowest.
+  const breathSeconds = Math.max(...people.data.map((one) => one.breathSeconds));
+  return <TeachView taught={taught} breathSeconds={breathSeconds} back={back} />;
 }

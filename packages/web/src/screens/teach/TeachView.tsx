@@ -3,19 +3,40 @@ import { useEffect, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { FigurePair } from '../../parts/FigurePair.js';
-import type { Score } from '../../worker/core.worker.js';
 import { clock } from '../score/layout.js';
 import { beatsOf } from './beats.js';
 import { BreathPacer } from './BreathPacer.js';
+import type { TaughtFigure, TaughtStep } from './taught.js';
 import { useCountdown } from './use-countdown.js';
 import { useWakeLock } from './use-wake-lock.js';
 
 const ROUND = 'rounded-full border-2 border-ink p-3 disabled:opacity-40 sm:p-5';
 const KEY = `${ROUND} hover:bg-shade`;
 
+/** What others in the class do instead, each with its names. */
+function Others({ main, others }: { main: TaughtFigure; others: readonly TaughtFigure[] }) {
+  return (
+    <>
+      <p className="text-center text-soft">{main.who.join(', ')}</p>
+      <ul className="mt-2 flex flex-wrap justify-center gap-x-6 gap-y-3 border-t border-rule pt-2" aria-label="Instead">
+        {others.map(({ drawing, name, changes, who }) => (
+          <li key={name + changes.join()} className="max-w-72 text-center leading-tight">
+            <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="mx-auto h-[12dvh] lg:h-[15dvh]" />
+            <strong className="text-lg">{who.join(', ')}</strong>
+            <span className="block">
+              {name}
+              {changes.length > 0 && `: ${changes.join('; ')}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
 /** One step at a time, to be read from two metres: what, how long, which side, what next. */
-export function TeachView({ score, breathSeconds, back }: { score: Score; breathSeconds: number; back: string }) {
-  const steps = score.answer.participants[0]!.steps;
+export function TeachView({ taught, breathSeconds, back }: { taught: readonly TaughtStep[]; breathSeconds: number; back: string }) {
+  const steps = useMemo(() => taught.map(({ step }) => step), [taught]);
   const beats = useMemo(() => beatsOf(steps), [steps]);
   const seconds = useMemo(() => beats.map((beat) => beat.seconds), [beats]);
   const { beat: at, left, running, turn, go } = useCountdown(seconds);
@@ -39,10 +60,9 @@ export function TeachView({ score, breathSeconds, back }: { score: Score; breath
   const beat = beats[at];
   if (!beat) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
   const step = steps[beat.index]!;
-  const drawn = (index: number) => score.steps[index]!.adapted ?? score.steps[index]!.given;
-  const drawing = drawn(beat.index);
+  const [main, ...others] = taught[beat.index]!.figures;
   const next = beats[at + 1];
-  const nextDrawing = next && drawn(next.index);
+  const nextDrawing = next && taught[next.index]!.figures[0]!.drawing;
   const nextFigure = nextDrawing?.[nextDrawing.best][0];
   const finished = !running && left === 0;
   const elapsed = beat.seconds - left;
@@ -59,12 +79,19 @@ export function TeachView({ score, breathSeconds, back }: { score: Score; breath
         </Link>
       </div>
       <div className="grid grow gap-4 lg:grid-cols-[1.25fr_1fr]">
-        <FigurePair drawing={drawing} label={step.to!.name} className="h-[26dvh] w-full self-end sm:h-[36dvh] lg:h-[64dvh]" />
+        <div className="self-end">
+          <FigurePair
+            drawing={main!.drawing}
+            label={main!.name}
+            className={`w-full ${others.length === 0 ? 'h-[26dvh] sm:h-[36dvh] lg:h-[64dvh]' : 'h-[20dvh] lg:h-[40dvh]'}`}
+          />
+          {others.length > 0 && <Others main={main!} others={others} />}
+        </div>
         <div className="flex flex-col gap-3 lg:justify-center">
-          <h1 className="text-3xl sm:text-5xl">{step.to!.name}</h1>
+          <h1 className="text-3xl sm:text-5xl">{main!.name}</h1>
           {beat.side && <p className="text-2xl font-semibold text-accent uppercase sm:text-3xl">{beat.side} side</p>}
           <p className="text-xl sm:text-2xl">{step.dose}</p>
-          {step.to!.changes.length > 0 && <p className="text-lg sm:text-xl">{step.to!.changes.join('; ')}</p>}
+          {main!.changes.length > 0 && <p className="text-lg sm:text-xl">{main!.changes.join('; ')}</p>}
           <div className="flex flex-wrap items-center gap-x-8 gap-y-2">
             <p className="font-serif text-6xl tabular-nums sm:text-8xl" role="timer" aria-label="Time left">
               {finished ? 'Done' : clock(Math.ceil(left))}
@@ -97,7 +124,7 @@ export function TeachView({ score, breathSeconds, back }: { score: Score; breath
             <span className="block text-soft">{next ? 'Next' : 'Last step'}</span>
             {next && (
               <strong>
-                {steps[next.index]!.to!.name}
+                {taught[next.index]!.figures[0]!.name}
                 {next.side && `, ${next.side}`}
               </strong>
             )}

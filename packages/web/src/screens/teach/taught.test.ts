@@ -1,0 +1,72 @@
+import type { StepJson } from '@lotus-steady/core';
+import type { ClassScore, Drawing, Score, ScoreStep } from '../../worker/core.worker.js';
+import { taughtAlone, taughtTogether } from './taught.js';
+
+const drawing = (name: string): Drawing => ({ side: [], front: [], best: 'side', name }) as unknown as Drawing;
+const drawn = (given: string, adapted: string | null = null): ScoreStep =>
+  ({ given: drawing(given), adapted: adapted === null ? null : drawing(adapted) }) as ScoreStep;
+const step = (asana: string | null, seconds: number): StepJson =>
+  ({
+    verdict: asana === null ? 'omit' : 'keep',
+    to: asana === null ? null : { asana, variation: 'plain', name: asana, changes: [] },
+    seconds,
+    side: 'none',
+  }) as unknown as StepJson;
+const person = (steps: StepJson[], decision = 'practise') => ({ steps, screening: { decision } });
+
+const klass = (participants: ReturnType<typeof person>[], staves: ClassScore['staves']): ClassScore =>
+  ({ answer: { participants }, staves, given: [] }) as unknown as ClassScore;
+
+test('one person alone: the adapted figure where there is one, nobody named', () => {
+  const score = {
+    answer: { participants: [person([step('tree', 30), step('dog', 20)])] },
+    steps: [drawn('tree'), drawn('dog', 'chair dog')],
+  };
+  const [tree, dog] = taughtAlone(score as unknown as Score);
+  expect(tree!.figures).toMatchObject([{ drawing: drawing('tree'), name: 'tree', who: [] }]);
+  expect(dog!.figures).toMatchObject([{ drawing: drawing('chair dog') }]);
+});
+
+describe('a class', () => {
+  const names = ['Ann', 'Ben', 'Cem', 'Dora'];
+  const score = klass(
+    [
+      person([step('tree', 30), step('dog', 20)]),
+      person([step('tree', 45), step('chair-dog', 25)]),
+      person([step('tree', 30), step('dog', 20)]),
+      person([step('chair-tree', 90), step('dog', 20)], 'refer'),
+    ],
+    [
+      { people: [0, 2], steps: [drawn('tree'), drawn('dog')] },
+      { people: [1], steps: [drawn('tree'), drawn('dog', 'chair dog')] },
+      { people: [3], steps: [drawn('tree', 'chair tree'), drawn('dog')] },
+    ],
+  );
+  const [tree, dog] = taughtTogether(score, names);
+
+  test('stands together where staves show the same; the clock waits for the longest', () => {
+    expect(tree!.figures.map(({ name, who }) => [name, who])).toEqual([['tree', ['Ann', 'Cem', 'Ben']]]);
+    expect(tree!.step.seconds).toBe(45);
+  });
+
+  test('shows the figure of the most first, the others with their names', () =>
+    expect(dog!.figures.map(({ name, who }) => [name, who])).toEqual([
+      ['dog', ['Ann', 'Cem']],
+      ['chair-dog', ['Ben']],
+    ]));
+
+  test('leaves out whoever may not practise today', () => expect(JSON.stringify([tree, dog])).not.toMatch(/Dora|chair-tree/));
+
+  test('goes on without whoever sits a step out, and skips what nobody does', () => {
+    const out = klass(
+      [person([step(null, 0), step(null, 0)]), person([step('tree', 30), step(null, 0)])],
+      [
+        { people: [0], steps: [drawn('tree'), drawn('tree')] },
+        { people: [1], steps: [drawn('tree'), drawn('tree')] },
+      ],
+    );
+    const [first, second] = taughtTogether(out, names);
+    expect(first!.figures.map(({ who }) => who)).toEqual([['Ben']]);
+    expect([second!.figures, second!.step.to, second!.step.seconds]).toEqual([[], null, 0]);
+  });
+});

@@ -1,0 +1,55 @@
+import type { StepJson } from '@lotus-steady/core';
+import type { ClassScore, Drawing, Score } from '../../worker/core.worker.js';
+
+/** One figure of a step, and who does it; nobody is named where only one person is taught. */
+export interface TaughtFigure {
+  readonly drawing: Drawing;
+  readonly name: string;
+  readonly changes: readonly string[];
+  readonly who: readonly string[];
+}
+
+/** A step as it is taught: what the clock counts, and its figures, that of the most people first. */
+export interface TaughtStep {
+  readonly step: StepJson;
+  readonly figures: readonly TaughtFigure[];
+}
+
+/** One person's plan. */
+export function taughtAlone({ answer, steps }: Score): TaughtStep[] {
+  return answer.participants[0]!.steps.map((step, i) => {
+    const { adapted, given } = steps[i]!;
+    return { step, figures: [{ drawing: adapted ?? given, name: step.to?.name ?? '', changes: step.to?.changes ?? [], who: [] }] };
+  });
+}
+
+/** A class: everybody waits for the longest in each step. Whoever may not practise today is left out. */
+export function taughtTogether({ answer, staves }: ClassScore, names: readonly string[]): TaughtStep[] {
+  const may = (person: number) => answer.participants[person]!.screening.decision === 'practise';
+  const taking = staves.map(({ people, steps }) => ({ people: people.filter(may), steps })).filter(({ people }) => people.length > 0);
+  const count = answer.participants[0]!.steps.length;
+  return Array.from({ length: count }, (_, index): TaughtStep => {
+    const doing = taking
+      .map(({ people, steps }) => {
+        const step = answer.participants[people[0]!]!.steps[index]!;
+        const { adapted, given } = steps[index]!;
+        return { step, people, drawing: adapted ?? given };
+      })
+      .filter(({ step }) => step.to !== null)
+      .sort((a, b) => b.people.length - a.people.length);
+    // Staves that show the same here stand together.
+    const figures = new Map<string, TaughtFigure>();
+    for (const { step, people, drawing } of doing) {
+      const { name, changes, asana, variation } = step.to!;
+      const key = `${asana} ${variation} ${changes.join()}`;
+      const who = [...(figures.get(key)?.who ?? []), ...people.map((person) => names[person]!)];
+      figures.set(key, { drawing, name, changes, who });
+    }
+    const longest = doing.reduce((most, { step }) => Math.max(most, step.seconds), 0);
+    const lead = doing[0]?.step ?? answer.participants[0]!.steps[index]!;
+    return {
+      step: { ...lead, seconds: longest },
+      figures: [...figures.values()].sort((a, b) => b.who.length - a.who.length),
+    };
+  });
+}
