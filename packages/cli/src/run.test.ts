@@ -40,7 +40,7 @@ test('adapt --json prints the objects that programs rely on', () => {
   for (const key of ['condition', 'limit', 'measure', 'value', 'unit', 'bound', 'grade', 'where', 'text', 'source'])
     expect(fold.reasons[0]).toHaveProperty(key);
   expect(fold.setup[0]).toMatchObject({ prop: 'chair', unit: 'cm' });
-  expect(answer.columns).toEqual([{ line: 2, distinct: 1 }, { line: 4, distinct: 1 }, { line: 5, distinct: 1 }]); // prettier-ignore
+  expect(answer.columns).toMatchObject([{ line: 2, distinct: 1 }, { line: 4, distinct: 1 }, { line: 5, distinct: 1 }]); // prettier-ignore
 });
 
 test('--for twice is one participant with two conditions', () => {
@@ -57,7 +57,13 @@ test('--class takes many; a column with different figures counts them', () => {
   );
   const answer = JSON.parse(run(['adapt', morning, '--class', people, '--json']).out);
   expect(answer.participants.map(({ id }: { id: string }) => id)).toEqual(['a', 'b']);
-  expect(answer.columns[1]).toEqual({ line: 4, distinct: 2 });
+  expect(answer.columns[1]).toMatchObject({ line: 4, distinct: 2 });
+  expect(answer.choice).toMatchObject({ within: 0 });
+
+  const alike = JSON.parse(run(['adapt', morning, '--class', people, '--figures', '1', '--json']).out);
+  expect(alike.columns.every(({ distinct }: { distinct: number }) => distinct === 1)).toBe(true);
+  // Whoever could have kept the step is told why it changes.
+  expect(alike.participants[1].steps[1]).toMatchObject({ reasons: [], together: expect.stringMatching(/at most 1 different figures/) });
 });
 
 test('--school, --with, --body and --minutes are heard', () => {
@@ -132,6 +138,8 @@ describe('bad input: exit 2, one line on standard error, nothing on standard out
     [['adapt', morning, '--with', 'boat'], /no prop "boat"/],
     [['adapt', morning, '--school', 'x=y'], /no school "x"/],
     [['adapt', morning, '--minutes', '0'], /--minutes is "0"/],
+    [['adapt', morning, '--figures', '0'], /--figures is "0"; expected a whole number from 1 to 24/],
+    [['adapt', morning, '--figures', 'few'], /--figures is "few"/],
     [
       ['adapt', morning, '--class', file('c.json', '{"participants":[{"id":"a","conditions":[{"id":"pregnancy","week":55}]}]}')],
       /participants\[0\]\.pregnancy\.week: week is 55/,

@@ -403,7 +403,8 @@ export function solve(body: Body, asWritten: Posture): Solved {
   }
   return {
     posture: toPosture(state, posture.contacts),
-    placed,
+    // Thousands of solved postures are kept: what only the search needs is let go.
+    placed: { ...placed, hinges: [] },
     reached: residual <= REACHED_M,
     residualCm: residual * 100,
     rounds,
