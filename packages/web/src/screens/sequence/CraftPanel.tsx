@@ -16,7 +16,8 @@ function minutes(seconds: number): string {
 
 /** Sides, directions, counterposes, order and rest of a sequence: what is missing, each with one action that mends it. */
 export function CraftPanel({ text, onChange, onGoTo }: Props) {
-  const { data } = useQuery(craftQuery(text));
+  // While the text is read anew, its lines are no longer those that the findings speak of.
+  const { data, isPlaceholderData } = useQuery(craftQuery(text));
   if (!data) return null;
   const { directions, findings } = data;
   const most = Math.max(1, ...Object.values(directions));
@@ -48,7 +49,7 @@ export function CraftPanel({ text, onChange, onGoTo }: Props) {
                 </button>
               )}
             </span>
-            <button type="button" className={PLAIN} onClick={() => onChange(repairText(text, repair))}>
+            <button type="button" className={PLAIN} disabled={isPlaceholderData} onClick={() => onChange(repairText(text, repair))}>
               {repair.label}
             </button>
           </li>
