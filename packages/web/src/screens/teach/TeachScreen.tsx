@@ -33,6 +33,14 @@ export function TeachScreen() {
   );
 }
 
+function Preparing() {
+  return (
+    <div className="p-8 text-xl">
+      <Loading what="Getting ready" />
+    </div>
+  );
+}
+
 function Waiting({ children, back }: { children: ReactNode; back: string }) {
   return (
     <div className="p-8 text-xl">
@@ -51,7 +59,7 @@ function TeachOne({ sequenceId, personId, back }: { sequenceId: number; personId
   const taught = useMemo(() => score.data && taughtAlone(score.data), [score.data]);
   const failed = [sequence, person, score].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!person.data || !score.data || !taught) return <Loading what="Getting ready" />;
+  if (!person.data || !score.data || !taught) return <Preparing />;
   const { decision } = score.data.answer.participants[0]!.screening;
   if (decision !== 'practise')
     return (
@@ -80,7 +88,7 @@ function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readon
   );
   const failed = [sequence, people.failed, score].find((one) => one?.isError);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!people.data || !score.data || !taught) return <Loading what="Getting ready" />;
+  if (!people.data || !score.data || !taught) return <Preparing />;
   if (score.data.answer.participants.every(({ screening }) => screening.decision !== 'practise'))
     return <Waiting back={back}>Nobody of this class may practise today.</Waiting>;
   // The class breathes with its slowest.

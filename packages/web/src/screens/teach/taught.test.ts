@@ -5,10 +5,10 @@ import { taughtAlone, taughtTogether } from './taught.js';
 const drawing = (name: string): Drawing => ({ side: [], front: [], best: 'side', name }) as unknown as Drawing;
 const drawn = (given: string, adapted: string | null = null): ScoreStep =>
   ({ given: drawing(given), adapted: adapted === null ? null : drawing(adapted) }) as ScoreStep;
-const step = (asana: string | null, seconds: number): StepJson =>
+const step = (asana: string | null, seconds: number, changes: readonly string[] = []): StepJson =>
   ({
     verdict: asana === null ? 'omit' : 'keep',
-    to: asana === null ? null : { asana, variation: 'plain', name: asana, changes: [] },
+    to: asana === null ? null : { asana, variation: 'plain', name: asana, changes, figure: `${asana}/plain` },
     seconds,
     side: 'none',
   }) as unknown as StepJson;
@@ -56,6 +56,17 @@ describe('a class', () => {
     ]));
 
   test('leaves out whoever may not practise today', () => expect(JSON.stringify([tree, dog])).not.toMatch(/Dora|chair-tree/));
+
+  test('tells what only some of a figure change beside their names', () => {
+    const some = klass(
+      [person([step('dog', 20, ['hands on a chair'])]), person([step('dog', 20, ['hands on a chair', 'hold 10 s'])])],
+      [
+        { people: [0], steps: [drawn('dog', 'chair dog')] },
+        { people: [1], steps: [drawn('dog', 'chair dog')] },
+      ],
+    );
+    expect(taughtTogether(some, names)[0]!.figures).toMatchObject([{ changes: ['hands on a chair'], who: ['Ann', 'Ben (hold 10 s)'] }]);
+  });
 
   test('goes on without whoever sits a step out, and skips what nobody does', () => {
     const out = klass(

@@ -37,19 +37,24 @@ export function taughtTogether({ answer, staves }: ClassScore, names: readonly s
       })
       .filter(({ step }) => step.to !== null)
       .sort((a, b) => b.people.length - a.people.length);
-    // Staves that show the same here stand together.
-    const figures = new Map<string, TaughtFigure>();
-    for (const { step, people, drawing } of doing) {
-      const { name, changes, asana, variation } = step.to!;
-      const key = `${asana} ${variation} ${changes.join()}`;
-      const who = [...(figures.get(key)?.who ?? []), ...people.map((person) => names[person]!)];
-      figures.set(key, { drawing, name, changes, who });
-    }
+    // Staves that show the same here stand together; what only some of them change goes with their names.
+    const figures = new Map<string, typeof doing>();
+    for (const one of doing) figures.set(one.step.to!.figure, [...(figures.get(one.step.to!.figure) ?? []), one]);
     const longest = doing.reduce((most, { step }) => Math.max(most, step.seconds), 0);
     const lead = doing[0]?.step ?? answer.participants[0]!.steps[index]!;
     return {
       step: { ...lead, seconds: longest },
-      figures: [...figures.values()].sort((a, b) => b.who.length - a.who.length),
+      figures: [...figures.values()]
+        .map((alike): TaughtFigure => {
+          const [first] = alike;
+          const changes = first!.step.to!.changes.filter((change) => alike.every(({ step }) => step.to!.changes.includes(change)));
+          const who = alike.flatMap(({ step, people }) => {
+            const own = step.to!.changes.filter((change) => !changes.includes(change));
+            return people.map((person) => `${names[person]}${own.length > 0 ? ` (${own.join('; ')})` : ''}`);
+          });
+          return { drawing: first!.drawing, name: first!.step.to!.name, changes, who };
+        })
+        .sort((one, other) => other.who.length - one.who.length),
     };
   });
 }
