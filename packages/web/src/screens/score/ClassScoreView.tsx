@@ -1,9 +1,9 @@
 import type { Pin } from '@lotus-steady/core';
-import { useQueries, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
-import { personQuery } from '../../api/queries.js';
+import { usePeople } from '../../api/use-people.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
@@ -13,6 +13,7 @@ import type { ClassScore, Score } from '../../worker/core.worker.js';
 import { ClassStaves, type Place } from './ClassStaves.js';
 import { FIGURES, readFigures, usePins } from './use-pins.js';
 import { layOutClass } from './layout.js';
+import { Added, NotUnderstood } from './Notes.js';
 import { WhyPanel } from './WhyPanel.js';
 
 /** How large the figures are, from the whole class to one step. */
@@ -105,6 +106,7 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
           </button>
         </div>
       </div>
+      <NotUnderstood unknown={answer.unknown} sequence={sequence.id} />
       <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
         <ClassStaves
           score={score}
@@ -132,6 +134,9 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
           </div>
         )}
       </div>
+      {answer.participants.map(({ id, inserted }, i) => (
+        <Added key={id} inserted={inserted} name={names[i]!} />
+      ))}
     </>
   );
 }
@@ -151,13 +156,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
     );
   const pins = usePins();
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
-  const people = useQueries({
-    queries: ids.map((id) => personQuery(id)),
-    combine: (all) => ({
-      failed: all.find(({ isError }) => isError),
-      data: all.every(({ data }) => data !== undefined) ? all.map(({ data }) => data!) : undefined,
-    }),
-  });
+  const people = usePeople(ids);
   const score = useQuery(classScoreQuery(sequence.text, people.data, { figures, pins: pins.now }, (step, of) => setDone([step, of])));
   if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
   if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;

@@ -10,6 +10,7 @@ import { explain } from '../../parts/Failure.js';
 import { DecisionWord, VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';
 import { layOut } from './layout.js';
+import { Added, NotUnderstood } from './Notes.js';
 import { Staves } from './Staves.js';
 import { WhyPanel } from './WhyPanel.js';
 
@@ -85,14 +86,7 @@ export function ScoreView({ sequence, person, score }: { sequence: StoredSequenc
           </ul>
         </section>
       )}
-      {unknown.length > 0 && (
-        <p className="mb-3">
-          Not understood and left out here: {unknown.map(({ text, line }) => `“${text}” (line ${line})`).join(', ')}.{' '}
-          <Link to={`/sequences/${sequence.id}`} className="underline">
-            Mend it
-          </Link>
-        </p>
-      )}
+      <NotUnderstood unknown={unknown} sequence={sequence.id} />
       <ul className="mb-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="How many steps">
         {VERDICTS.map((verdict) => {
           const count = steps.filter((step) => step.verdict === verdict).length;
@@ -111,11 +105,7 @@ export function ScoreView({ sequence, person, score }: { sequence: StoredSequenc
           <WhyPanel key={selected} sequence={sequence} person={person} score={score} index={selected} onClose={() => setSelected(null)} />
         )}
       </div>
-      {inserted.map(({ asana, why, seconds }) => (
-        <p key={asana} className="mt-3">
-          Added at the end: {asana.replaceAll('-', ' ')}, {Math.round(seconds / 60)} min. {why}
-        </p>
-      ))}
+      <Added inserted={inserted} />
       <div className="mt-5 grid gap-6 lg:grid-cols-2">
         <section aria-labelledby="whole">
           <h2 id="whole" className="text-lg">

@@ -1,7 +1,8 @@
-import { useQueries, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { personQuery, sequenceQuery } from '../../api/queries.js';
+import { usePeople } from '../../api/use-people.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
@@ -73,13 +74,7 @@ function TeachOne({ sequenceId, personId, back }: { sequenceId: number; personId
 function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readonly number[]; back: string }) {
   const [search] = useSearchParams();
   const sequence = useQuery(sequenceQuery(sequenceId));
-  const people = useQueries({
-    queries: ids.map((id) => personQuery(id)),
-    combine: (all) => ({
-      failed: all.find(({ isError }) => isError),
-      data: all.every(({ data }) => data !== undefined) ? all.map(({ data }) => data!) : undefined,
-    }),
-  });
+  const people = usePeople(ids);
   const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search) }), [search]);
   const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, () => undefined));
   const taught = useMemo(

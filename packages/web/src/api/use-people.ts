@@ -1,0 +1,13 @@
+import { useQueries, type UseQueryResult } from '@tanstack/react-query';
+import type { Person } from '@lotus-steady/requests';
+import { personQuery } from './queries.js';
+
+function together(all: readonly UseQueryResult<Person>[]) {
+  const data = all.flatMap(({ data: person }) => person ?? []);
+  return { failed: all.find(({ isError }) => isError), data: data.length === all.length ? data : undefined };
+}
+
+/** Several people's records, once all of them are there. */
+export function usePeople(ids: readonly number[]) {
+  return useQueries({ queries: ids.map((id) => personQuery(id)), combine: together });
+}
