@@ -1,4 +1,5 @@
 import type { Form, Studio } from '../adaptation/studio.js';
+import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
@@ -68,16 +69,17 @@ function directionsOf(one: Seen): Direction[] {
   if (isRest(one)) return [];
   const flexion = Math.max(most('lumbarFlexion'), most('thoracicFlexion'));
   const extension = -Math.min(least('lumbarFlexion'), least('thoracicFlexion'));
-  return DIRECTIONS.filter(
-    (direction) =>
-      ({
-        rounding: flexion >= COUNTS.rounding,
-        arching: extension >= COUNTS.arching,
-        turning: most('spineRotation') >= COUNTS.turning,
-        'bending aside': most('spineLateral') >= COUNTS.aside,
-        lengthening: (form.asana.purposes['lengthen-spine'] ?? 0) >= 1,
-      })[direction],
-  );
+  const { purposes } = form.asana;
+  // What an asana is clearly for counts even where its angle is small.
+  const isFor = (purpose: Purpose) => (purposes[purpose] ?? 0) >= 2;
+  const works: Record<Direction, boolean> = {
+    rounding: flexion >= COUNTS.rounding || isFor('mobilise-spine-flexion'),
+    arching: extension >= COUNTS.arching || isFor('mobilise-spine-extension'),
+    turning: most('spineRotation') >= COUNTS.turning || isFor('mobilise-spine-rotation'),
+    'bending aside': most('spineLateral') >= COUNTS.aside || isFor('mobilise-spine-lateral'),
+    lengthening: (purposes['lengthen-spine'] ?? 0) >= 1,
+  };
+  return DIRECTIONS.filter((direction) => works[direction]);
 }
 
 const isUp = ({ form }: Seen) => form.ends[0]!.level === 'up';
