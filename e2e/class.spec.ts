@@ -41,6 +41,14 @@ test('a class of four: at most three figures a step, a choice by hand, undone an
   await expect(grid.getByText('2 figures')).toHaveCount(0);
 
   await page.getByLabel('Different figures a step, at most').selectOption('3');
+  // A room without chairs: nobody is given one.
+  await page.getByText('Everybody has their own props').click();
+  await page.getByRole('button', { name: 'Share what is in the room …' }).click();
+  await page.getByLabel('Chair', { exact: true }).fill('0');
+  await expect(page).toHaveURL(/shared=.*chair(:|%3A)0/);
+  await expect(page.getByText('Working it out anew …')).toBeHidden({ timeout: 120_000 });
+  await expect(grid.getByRole('button', { name: /hands on a chair/ })).toHaveCount(0, { timeout: 60_000 });
+  await page.getByRole('button', { name: 'Everybody’s own' }).click();
   await page.getByRole('link', { name: 'Teach', exact: true }).click();
   await expect(page.getByRole('timer')).toBeVisible({ timeout: 120_000 });
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');

@@ -1,7 +1,7 @@
 import {
   adapt, adaptationJson, adaptingClass, assess, bodyOf, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
   type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Craft, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
-  type Problem, type Prop, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepSide,
+  type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
 
@@ -51,6 +51,14 @@ export interface ScoreStep {
 export interface Score {
   readonly answer: AdaptationJson;
   readonly steps: readonly ScoreStep[];
+}
+
+/** What a teacher asks of a class. */
+export interface ClassAsked {
+  readonly figures: number;
+  readonly pins: readonly Pin[];
+  /** Props that the class shares; `null` where everybody has their own. */
+  readonly shared: PropsAtHand | null;
 }
 
 /** A class on one sequence. People of the same limits whose steps are all alike share a stave. */
@@ -393,14 +401,18 @@ const core = {
     job: number,
     text: string,
     participants: readonly Participant[],
-    options: { readonly figures: number; readonly pins: readonly Pin[] },
+    { shared, ...options }: ClassAsked,
     today: string,
     onStep: (done: number, of: number) => void,
   ): Promise<ClassScore | null> {
     const sequence = parse(text);
-    const members = participants.map((participant) => ({ studio: studioFor(bodyOf(participant, today)), participant }));
+    const members = participants.map((one) => ({
+      studio: studioFor(bodyOf(one, today)),
+      // In a room that shares its props everybody has those at hand.
+      participant: shared ? { ...one, props: shared } : one,
+    }));
     running.add(job);
-    const steps = adaptingClass(members, sequence, { ...options, today });
+    const steps = adaptingClass(members, sequence, { ...options, ...(shared && { props: shared }), today });
     for (;;) {
       const { done, value } = steps.next();
       if (done) {

@@ -1,9 +1,9 @@
-import type { Answered, BodyAnswers, Participant, Pin } from '@lotus-steady/core';
+import type { Answered, BodyAnswers, Participant } from '@lotus-steady/core';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
 import { core } from './core.js';
-import type { ReadText } from './core.worker.js';
+import type { ClassAsked, ReadText } from './core.worker.js';
 
 export function today(): string {
   const now = new Date();
@@ -41,7 +41,7 @@ let jobs = 0;
 export const classScoreQuery = (
   text: string | undefined,
   people: readonly Person[] | undefined,
-  options: { readonly figures: number; readonly pins: readonly Pin[] },
+  options: ClassAsked,
   onStep: (done: number, of: number) => void,
 ) =>
   queryOptions({

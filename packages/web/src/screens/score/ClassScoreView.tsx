@@ -11,7 +11,8 @@ import { SelectField } from '../../parts/SelectField.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import type { ClassScore, Score } from '../../worker/core.worker.js';
 import { ClassStaves, type Place } from './ClassStaves.js';
-import { FIGURES, readFigures, usePins } from './use-pins.js';
+import { Room } from './Room.js';
+import { FIGURES, readFigures, readShared, usePins, writeShared } from './use-pins.js';
 import { layOutClass } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { WhyPanel } from './WhyPanel.js';
@@ -145,11 +146,13 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
 export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
   const [search, setSearch] = useSearchParams();
   const figures = readFigures(search);
-  const setFigures = (count: number) =>
+  const shared = useMemo(() => readShared(search), [search]);
+  const ask = (key: string, value: string | null) =>
     setSearch(
       (before) => {
         const next = new URLSearchParams(before);
-        next.set('figures', String(count));
+        if (value === null) next.delete(key);
+        else next.set(key, value);
         return next;
       },
       { replace: true },
@@ -157,7 +160,9 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
   const pins = usePins();
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
   const people = usePeople(ids);
-  const score = useQuery(classScoreQuery(sequence.text, people.data, { figures, pins: pins.now }, (step, of) => setDone([step, of])));
+  const score = useQuery(
+    classScoreQuery(sequence.text, people.data, { figures, pins: pins.now, shared }, (step, of) => setDone([step, of])),
+  );
   if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
   if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
   if (!people.data) return <Loading what="Opening" />;
@@ -176,7 +181,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           </p>
         </div>
         <div className="flex flex-wrap items-end gap-3">
-          <SelectField label="Different figures a step, at most" value={String(figures)} onChange={(value) => setFigures(Number(value))}>
+          <SelectField label="Different figures a step, at most" value={String(figures)} onChange={(value) => ask('figures', value)}>
             {FIGURES.map((count) => (
               <option key={count} value={count}>
                 {count}
@@ -204,6 +209,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           . Their staves are for thinking ahead; teaching leaves them out.
         </p>
       )}
+      <Room shared={shared} onChange={(props) => ask('shared', props && writeShared(props))} />
       {!score.data && (
         <div className="py-8" role="status">
           <p>

@@ -52,3 +52,10 @@ test.each([
   ['figures=two', 3],
   ['', 3],
 ])('an address with "%s" asks for %i figures', (address, figures) => expect(pins.readFigures(new URLSearchParams(address))).toBe(figures));
+
+test('what a class shares goes into an address and comes back', () => {
+  const search = new URLSearchParams({ shared: pins.writeShared({ block: 8, chair: 0 }) });
+  expect(pins.readShared(search)).toEqual({ block: 8, chair: 0 });
+  expect(pins.readShared(new URLSearchParams())).toBeNull();
+  expect(pins.readShared(new URLSearchParams('shared=boat:3,chair:2'))).toEqual({ chair: 2 });
+});

@@ -1,4 +1,4 @@
-import { USUAL_FIGURES, type Pin } from '@lotus-steady/core';
+import { readProps, USUAL_FIGURES, type Pin, type PropsAtHand } from '@lotus-steady/core';
 import { useEffect, useReducer } from 'react';
 import { useSearchParams } from 'react-router';
 
@@ -26,6 +26,19 @@ export const FIGURES = [1, 2, 3, 4, 5, 6] as const;
 /** The most figures a step that an address asks for; the usual number for anything else. */
 export function readFigures(search: URLSearchParams): number {
   return FIGURES.find((count) => String(count) === search.get('figures')) ?? USUAL_FIGURES;
+}
+
+/** What the class shares, as an address keeps it: `block:8,chair:3`; `null` where everybody has their own. */
+export function readShared(search: URLSearchParams): PropsAtHand | null {
+  const text = search.get('shared');
+  return text === null ? null : readProps(text).props;
+}
+
+/** The same in the address's words. */
+export function writeShared(props: PropsAtHand): string {
+  return Object.entries(props)
+    .map(([prop, count]) => `${prop}:${count}`)
+    .join(',');
 }
 
 /** Pins as the address keeps them: `person.step.figure`, one each. */

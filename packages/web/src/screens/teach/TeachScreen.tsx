@@ -7,7 +7,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { classScoreQuery, scoreQuery } from '../../worker/queries.js';
-import { readFigures, readPins } from '../score/use-pins.js';
+import { readFigures, readPins, readShared } from '../score/use-pins.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 import { TeachView } from './TeachView.js';
 
@@ -75,7 +75,7 @@ function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readon
   const [search] = useSearchParams();
   const sequence = useQuery(sequenceQuery(sequenceId));
   const people = usePeople(ids);
-  const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search) }), [search]);
+  const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search), shared: readShared(search) }), [search]);
   const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, () => undefined));
   const taught = useMemo(
     () => score.data && people.data && taughtTogether(score.data, people.data.map(({ name }) => name)), // prettier-ignore
