@@ -201,7 +201,7 @@ export class Walker {
   /** The plan, once its steps have their length. */
   plan(sequence: Sequence, steps: readonly PlannedStep[], inserted: readonly Inserted[]): PersonPlan {
     const { limits, screening, conflicts } = this.assessment;
-    const extra = inserted.reduce((sum, { seconds }) => sum + seconds, 0);
+    const extra = addedSeconds(inserted);
     const total = (of: (step: PlannedStep) => number) => steps.reduce((sum, step) => sum + of(step), 0);
     const after = total(({ seconds }) => seconds) + extra;
     const most = (of: (at: Tally) => number) => Math.max(0, ...this.tallies.map(of));
@@ -230,6 +230,11 @@ export class Walker {
   }
 }
 
+/** Seconds of what is added at the end. */
+export function addedSeconds(inserted: readonly Inserted[]): number {
+  return inserted.reduce((sum, { seconds }) => sum + seconds, 0);
+}
+
 /** The plans of people who practise together, fitted to the minutes that were asked for. */
 export function plansOf(walkers: readonly Walker[], sequence: Sequence, minutes: number | null): PersonPlan[] {
   const people = walkers.map((walker) => ({
@@ -238,7 +243,7 @@ export function plansOf(walkers: readonly Walker[], sequence: Sequence, minutes:
     breathSeconds: walker.participant.breathSeconds,
     inserted: walker.missingRest(),
   }));
-  const extra = Math.max(0, ...people.map(({ inserted }) => inserted.reduce((sum, { seconds }) => sum + seconds, 0)));
+  const extra = Math.max(0, ...people.map(({ inserted }) => addedSeconds(inserted)));
   const fitted = minutes === null ? people : shortenToFit(people, minutes * 60 - extra);
   return fitted.map(({ walker, steps, inserted }) => walker.plan(sequence, steps, inserted));
 }
@@ -263,12 +268,9 @@ export function otherWays(
   count: number,
   options: AdaptOptions = {},
 ): Chosen[] {
-  const shared = sharedContext(studio, participant, limitsFor(participant, options.today), options.today);
-  let tally: Tally = START;
-  for (const step of sequence.steps.slice(0, index)) {
-    tally = planStep({ ...shared, step, tally }).chosen?.tally ?? tally;
-  }
-  return safeWays({ ...shared, step: sequence.steps[index]!, tally }, count);
+  const walker = new Walker(studio, participant, options.today ?? null);
+  for (const step of sequence.steps.slice(0, index)) walker.take(planStep(walker.context(step)));
+  return safeWays(walker.context(sequence.steps[index]!), count);
 }
 
 /** Seconds of a sequence as it is given, for nobody in particular. */

@@ -39,6 +39,11 @@ export function evaluateGiven(context: StepContext): Evaluated {
   return new Evaluation(context, given, given).run();
 }
 
+/** Nothing stands against it, and the body reaches it. */
+function isSafe({ hard, chosen }: Evaluated): boolean {
+  return hard.length === 0 && chosen.ends.every(({ solved }) => solved.residualCm < 3);
+}
+
 /**
  * The safe ways to do a step, cheapest first, at most `count` of them: its variations, small changes,
  * pairs of changes, then other asanas with the same purpose. Complete up to the first `count`: a
@@ -61,7 +66,7 @@ export function safeWays(context: StepContext, count: number): Chosen[] {
     )
       return null;
     const evaluated = new Evaluation(context, candidate, given).run();
-    if (evaluated.hard.length === 0 && evaluated.chosen.ends.every(({ solved }) => solved.residualCm < 3)) {
+    if (isSafe(evaluated)) {
       found.push(evaluated.chosen);
       found.sort((a, b) => a.cost - b.cost);
       if (found.length > count) found.pop();
@@ -115,7 +120,7 @@ export function waysLike(context: StepContext, figures: readonly string[]): Chos
       candidate = withChanges(plain, changes, wantedOf(hard, context.limits), ids.length > 1 ? COST.pair : 0);
     }
     if (!candidate) return [];
-    const { hard, chosen } = new Evaluation(context, candidate, given).run();
-    return hard.length === 0 && chosen.ends.every(({ solved }) => solved.residualCm < 3) ? [chosen] : [];
+    const evaluated = new Evaluation(context, candidate, given).run();
+    return isSafe(evaluated) ? [evaluated.chosen] : [];
   });
 }

@@ -1,4 +1,4 @@
-import { bestWay, plannedAs, plansOf, Walker, type AdaptOptions } from '../adaptation/adapt.js';
+import { addedSeconds, bestWay, plannedAs, plansOf, Walker, type AdaptOptions } from '../adaptation/adapt.js';
 import type { StepContext } from '../adaptation/evaluation.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { Chosen, PersonPlan } from '../adaptation/plan.js';
@@ -168,7 +168,7 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
     yield columns.length;
   }
   const plans = plansOf(walkers, sequence, options.minutes ?? sequence.minutes);
-  const extra = Math.max(0, ...plans.map(({ inserted }) => inserted.reduce((sum, { seconds }) => sum + seconds, 0)));
+  const extra = Math.max(0, ...plans.map(({ inserted }) => addedSeconds(inserted)));
   return { plans, columns, unmet, seconds: classSeconds(plans) + extra, cost, bound };
 }
 

@@ -94,6 +94,10 @@ const GENTLE: Record<Direction, { readonly mat: string; readonly chair: string }
   lengthening: { mat: 'Mountain, 5 breaths', chair: 'Chair mountain, 5 breaths' },
 };
 
+function gentle(direction: Direction, sequence: Sequence): string {
+  return GENTLE[direction][isChair(sequence) ? 'chair' : 'mat'];
+}
+
 /** The line before the rest at the end, or the last one. */
 function beforeRest(seen: readonly Seen[]): number {
   const last = seen.at(-1)!;
@@ -137,7 +141,7 @@ function sides(seen: readonly Seen[]): CraftFinding[] {
 
 function missingDirections(seen: readonly Seen[], sequence: Sequence, directions: Craft['directions']): CraftFinding[] {
   return DIRECTIONS.filter((direction) => directions[direction] === 0).map((direction) => {
-    const line = GENTLE[direction][isChair(sequence) ? 'chair' : 'mat'];
+    const line = gentle(direction, sequence);
     const standing = direction === 'bending aside' || direction === 'lengthening' ? seen.findLast(isUp) : undefined;
     return {
       rule: 'directions',
@@ -182,7 +186,7 @@ function twistsAfterLength(seen: readonly Seen[], sequence: Sequence): CraftFind
   const at = seen.findIndex(({ form }) => (form.asana.purposes['mobilise-spine-rotation'] ?? 0) >= 2);
   if (at < 0 || seen.slice(0, at).some((one) => directionsOf(one).includes('lengthening'))) return [];
   const twist = seen[at]!;
-  const line = GENTLE.lengthening[isChair(sequence) ? 'chair' : 'mat'];
+  const line = gentle('lengthening', sequence);
   return [
     {
       rule: 'twist',
@@ -263,7 +267,7 @@ function proportion(seen: readonly Seen[], sequence: Sequence, directions: Craft
   const [more, less]: [Direction, Direction] = rounding > arching ? ['rounding', 'arching'] : ['arching', 'rounding'];
   if (directions[more] <= OUT_OF_PROPORTION * directions[less]) return [];
   const breaths = Math.min(20, Math.ceil((directions[more] / OUT_OF_PROPORTION - directions[less]) / 5) + 1);
-  const [name] = GENTLE[less][isChair(sequence) ? 'chair' : 'mat'].split(',');
+  const [name] = gentle(less, sequence).split(',');
   return [
     {
       rule: 'proportion',

@@ -6,12 +6,13 @@ import { Loading } from '../../parts/Loading.js';
 import { scoreQuery } from '../../worker/queries.js';
 import { ClassScoreView } from './ClassScoreView.js';
 import { ScoreView } from './ScoreView.js';
+import { readPeople } from './use-pins.js';
 
 /** The score of one person, or of a class where the address names several: `/for/3,5,8`. */
 export function ScoreScreen() {
   const { sequence: sequenceId, person = '' } = useParams();
   const sequence = useQuery(sequenceQuery(Number(sequenceId)));
-  const ids = [...new Set(person.split(',').map(Number))];
+  const ids = readPeople(person);
   if (ids.length === 1) return <OneScore sequenceId={Number(sequenceId)} personId={ids[0]!} />;
   if (sequence.isError) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
   if (!sequence.data) return <Loading what="Opening" />;

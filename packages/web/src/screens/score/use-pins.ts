@@ -28,6 +28,11 @@ export function readFigures(search: URLSearchParams): number {
   return FIGURES.find((count) => String(count) === search.get('figures')) ?? USUAL_FIGURES;
 }
 
+/** Whom an address names, each once: `3,5,8`. */
+export function readPeople(text: string): number[] {
+  return [...new Set(text.split(',').map(Number))];
+}
+
 /** What the class shares, as an address keeps it: `block:8,chair:3`; `null` where everybody has their own. */
 export function readShared(search: URLSearchParams): PropsAtHand | null {
   const text = search.get('shared');

@@ -7,7 +7,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { classScoreQuery, scoreQuery } from '../../worker/queries.js';
-import { readFigures, readPins, readShared } from '../score/use-pins.js';
+import { readFigures, readPeople, readPins, readShared } from '../score/use-pins.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 import { TeachView } from './TeachView.js';
 
@@ -21,7 +21,7 @@ export function TeachScreen() {
       document.body.style.overflow = '';
     };
   }, []);
-  const ids = [...new Set(person.split(',').map(Number))];
+  const ids = readPeople(person);
   const back = `/sequences/${sequence}/for/${person}${search.size > 0 ? `?${search}` : ''}`;
   return (
     <div className="fixed inset-0 z-10 overflow-auto bg-paper">
