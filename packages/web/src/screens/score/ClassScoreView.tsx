@@ -10,7 +10,8 @@ import { Loading } from '../../parts/Loading.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import type { ClassScore, Score } from '../../worker/core.worker.js';
-import { ClassStaves, type Place } from './ClassStaves.js';
+import type { Place } from './ClassCell.js';
+import { ClassStaves } from './ClassStaves.js';
 import { Room } from './Room.js';
 import { FIGURES, readFigures, readShared, usePins, writeShared } from './use-pins.js';
 import { layOutClass } from './layout.js';
@@ -215,7 +216,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           <p>
             Working out what is safe for everybody: step {done[0]} of {done[1]}
           </p>
-          <progress className="mt-2 w-64" max={done[1]} value={done[0]} aria-label="Steps worked out" />
+          <progress className="mt-2 w-64 accent-ink" max={done[1]} value={done[0]} aria-label="Steps worked out" />
         </div>
       )}
       {score.data && (

@@ -1,15 +1,9 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import { VerdictWord } from '../../parts/Verdict.js';
-import type { ClassScore, Drawing } from '../../worker/core.worker.js';
-import { clock, STAFF_CM, type Column } from './layout.js';
-
-/** A step of one stave. */
-export interface Place {
-  readonly stave: number;
-  readonly index: number;
-}
+import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useGrowing } from '../../parts/use-growing.js';
+import type { ClassScore } from '../../worker/core.worker.js';
+import { Cell, Head, HEAD_PX, WORDS_PX, type Place } from './ClassCell.js';
+import { STAFF_CM, type Column } from './layout.js';
 
 interface Props {
   readonly score: ClassScore;
@@ -23,22 +17,8 @@ interface Props {
 }
 
 const NAMES_PX = 148;
-const HEAD_PX = 40;
-/** A verdict, three lines and the dose, whole lines of 16 pixels. */
-const WORDS_PX = 84;
-
-function Figures({ drawing, scale }: { drawing: Drawing; scale: number }) {
-  const [start, other] = drawing[drawing.best];
-  return <FigureDrawing figure={start!} ghost={other} scale={scale} height={STAFF_CM} className="mx-auto block max-w-full" />;
-}
-
-/** What a teacher has to cue in one column. */
-function ColumnMark({ distinct, out, figures }: { distinct: number; out: number; figures: number }) {
-  const words = [distinct > 1 && `${distinct} figures`, out > 0 && `${out} sit out`].filter((part) => part !== false).join(', ');
-  if (words === '') return null;
-  const hard = distinct > figures || out > 0;
-  return <span className={hard ? 'rounded bg-ink px-1 text-paper' : ''}>{words}</span>;
-}
+/** Columns drawn at first, and with every frame after. */
+const BATCH = 2;
 
 /**
  * A class as a score: time runs from left to right, the upper staff is the sequence as given, below it one staff
@@ -81,29 +61,35 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
       wanted.current = null;
     }
   });
-  const move = (event: KeyboardEvent, { stave, index }: Place) => {
-    if (event.key === 'Escape') onSelect(null);
-    const to: Place | undefined = {
-      ArrowRight: { stave, index: index + 1 },
-      ArrowLeft: { stave, index: index - 1 },
-      ArrowDown: { stave: stave + 1, index },
-      ArrowUp: { stave: stave - 1, index },
-      Home: { stave, index: 0 },
-      End: { stave, index: columns.length - 1 },
-    }[event.key];
-    if (!to || to.index < 0 || to.stave < 0 || to.index >= columns.length || to.stave >= staves.length) return;
-    event.preventDefault();
-    across.scrollToIndex(to.index);
-    down.scrollToIndex(to.stave);
-    wanted.current = to;
-    setActive(to);
-    if (selected !== null) onSelect(to);
-  };
+  const last = { stave: staves.length - 1, index: columns.length - 1 };
+  const follow = selected !== null;
+  const move = useCallback(
+    (event: KeyboardEvent, { stave, index }: Place) => {
+      if (event.key === 'Escape') onSelect(null);
+      const to: Place | undefined = {
+        ArrowRight: { stave, index: index + 1 },
+        ArrowLeft: { stave, index: index - 1 },
+        ArrowDown: { stave: stave + 1, index },
+        ArrowUp: { stave: stave - 1, index },
+        Home: { stave, index: 0 },
+        End: { stave, index: last.index },
+      }[event.key];
+      if (!to || to.index < 0 || to.stave < 0 || to.index > last.index || to.stave > last.stave) return;
+      event.preventDefault();
+      across.scrollToIndex(to.index);
+      down.scrollToIndex(to.stave);
+      wanted.current = to;
+      setActive(to);
+      if (follow) onSelect(to);
+    },
+    [across, down, follow, last.index, last.stave, onSelect],
+  );
   const selectedIndex = selected?.index;
   useEffect(() => {
     if (selectedIndex !== undefined) across.scrollToIndex(selectedIndex);
   }, [across, selectedIndex]);
-  const shown = across.getVirtualItems();
+  const inSight = across.getVirtualItems();
+  const shown = inSight.slice(0, useGrowing(inSight.length, BATCH));
   const staffName = (people: readonly number[]) => people.map((person) => names[person]).join(', ');
 
   return (
@@ -125,37 +111,18 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
           >
             as given
           </span>
-          {shown.map(({ index, start, size }) => {
-            const { given, givenName, givenDose } = score.given[index]!;
-            const { startsAt, section } = columns[index]!;
-            const { side } = answer.participants[0]!.steps[index]!;
-            const out = answer.participants.filter(({ steps }) => steps[index]!.verdict === 'omit').length;
-            return (
-              <span
-                key={index}
-                role="columnheader"
-                aria-colindex={index + 2}
-                className="absolute top-0 block border-r border-rule"
-                style={{ left: NAMES_PX + start, width: size, height: givenPx }}
-              >
-                <span className="block px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
-                  <span className="flex justify-between gap-2 whitespace-nowrap">
-                    <span>{clock(startsAt)}</span>
-                    <ColumnMark distinct={answer.columns[index]!.distinct} out={out} figures={figures} />
-                  </span>
-                  {section !== null && <span className="block truncate font-serif">{section}</span>}
-                </span>
-                <Figures drawing={given} scale={scale} />
-                <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
-                  <span className="line-clamp-3 text-sm leading-4 font-semibold">{givenName}</span>
-                  <span className="block text-soft">
-                    {givenDose}
-                    {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
-                  </span>
-                </span>
-              </span>
-            );
-          })}
+          {shown.map(({ index, start, size }) => (
+            <Head
+              key={index}
+              score={score}
+              column={columns[index]!}
+              left={NAMES_PX + start}
+              width={size}
+              height={givenPx}
+              scale={scale}
+              figures={figures}
+            />
+          ))}
         </div>
         {down.getVirtualItems().map(({ index: stave, start: top }) => {
           const { people, steps } = staves[stave]!;
@@ -184,48 +151,24 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
                   </span>
                 )}
               </span>
-              {shown.map(({ index, start, size }) => {
-                const { adapted, givenDose } = steps[index]!;
-                const step = participant.steps[index]!;
-                const isSelected = selected?.stave === stave && selected.index === index;
-                const isActive = active.stave === stave && active.index === index;
-                const at = { stave, index };
-                return (
-                  <span
-                    key={index}
-                    role="gridcell"
-                    aria-colindex={index + 2}
-                    className="absolute top-0 block h-full border-r border-rule"
-                    style={{ left: NAMES_PX + start, width: size }}
-                  >
-                    <button
-                      type="button"
-                      data-place={`${stave} ${index}`}
-                      tabIndex={isActive ? 0 : -1}
-                      aria-expanded={isSelected}
-                      aria-label={`${steps[index]!.givenName}, ${staffName(people)}: ${step.verdict}${step.to && step.verdict !== 'keep' ? ` ${step.to.name} ${step.to.changes.join('; ')}` : ''}`}
-                      onFocus={() => setActive(at)}
-                      onClick={() => onSelect(isSelected ? null : at)}
-                      onKeyDown={(event) => move(event, at)}
-                      className={`flex h-full w-full flex-col text-left -outline-offset-3 hover:bg-shade ${isSelected ? 'bg-shade' : ''}`}
-                    >
-                      <span className="block w-full" style={{ height: staffPx }}>
-                        {adapted && <Figures drawing={adapted} scale={scale} />}
-                      </span>
-                      <span className="block w-full overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
-                        <span className={step.verdict === 'keep' ? 'text-soft' : 'font-semibold'}>
-                          <VerdictWord verdict={step.verdict} />
-                        </span>
-                        <span className="line-clamp-3">
-                          {step.verdict === 'substitute' && <strong>{step.to?.name}. </strong>}
-                          {step.to?.changes.join('; ')}
-                        </span>
-                        {step.to && step.dose !== givenDose && <span className="block text-soft">{step.dose}</span>}
-                      </span>
-                    </button>
-                  </span>
-                );
-              })}
+              {shown.map(({ index, start, size }) => (
+                <Cell
+                  key={index}
+                  stave={stave}
+                  index={index}
+                  shown={steps[index]!}
+                  step={participant.steps[index]!}
+                  who={staffName(people)}
+                  left={NAMES_PX + start}
+                  width={size}
+                  scale={scale}
+                  isSelected={selected?.stave === stave && selected.index === index}
+                  isActive={active.stave === stave && active.index === index}
+                  onActive={setActive}
+                  onSelect={onSelect}
+                  onMove={move}
+                />
+              ))}
             </div>
           );
         })}

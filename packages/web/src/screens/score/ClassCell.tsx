@@ -1,0 +1,131 @@
+import { memo, type KeyboardEvent } from 'react';
+import type { StepJson } from '@lotus-steady/core';
+import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { VerdictWord } from '../../parts/Verdict.js';
+import type { ClassScore, Drawing, ScoreStep } from '../../worker/core.worker.js';
+import { clock, STAFF_CM, type Column } from './layout.js';
+
+export const HEAD_PX = 40;
+/** A verdict, three lines and the dose, whole lines of 16 pixels. */
+export const WORDS_PX = 84;
+
+/** A step of one stave. */
+export interface Place {
+  readonly stave: number;
+  readonly index: number;
+}
+
+/** Where a cell lies in the score, in pixels. */
+interface Frame {
+  readonly left: number;
+  readonly width: number;
+  /** Pixels of one centimetre. */
+  readonly scale: number;
+}
+
+function Figures({ drawing, scale }: { drawing: Drawing; scale: number }) {
+  const [start, other] = drawing[drawing.best];
+  return <FigureDrawing figure={start!} ghost={other} scale={scale} height={STAFF_CM} className="mx-auto block max-w-full" />;
+}
+
+/** What a teacher has to cue in one column. */
+function ColumnMark({ distinct, out, figures }: { distinct: number; out: number; figures: number }) {
+  const words = [distinct > 1 && `${distinct} figures`, out > 0 && `${out} sit out`].filter((part) => part !== false).join(', ');
+  if (words === '') return null;
+  const hard = distinct > figures || out > 0;
+  return <span className={hard ? 'rounded bg-ink px-1 text-paper' : ''}>{words}</span>;
+}
+
+interface HeadProps extends Frame {
+  readonly score: ClassScore;
+  readonly column: Column;
+  readonly height: number;
+  readonly figures: number;
+}
+
+/** A step as the sequence gives it, above what becomes of it. */
+export const Head = memo(function Head({ score: { answer, given: steps }, column, left, width, height, scale, figures }: HeadProps) {
+  const { index, startsAt, section } = column;
+  const { given, givenName, givenDose } = steps[index]!;
+  const { side } = answer.participants[0]!.steps[index]!;
+  const out = answer.participants.filter((one) => one.steps[index]!.verdict === 'omit').length;
+  return (
+    <span
+      role="columnheader"
+      aria-colindex={index + 2}
+      className="absolute top-0 block border-r border-rule contain-strict"
+      style={{ left, width, height }}
+    >
+      <span className="block px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
+        <span className="flex justify-between gap-2 whitespace-nowrap">
+          <span>{clock(startsAt)}</span>
+          <ColumnMark distinct={answer.columns[index]!.distinct} out={out} figures={figures} />
+        </span>
+        {section !== null && <span className="block truncate font-serif">{section}</span>}
+      </span>
+      <Figures drawing={given} scale={scale} />
+      <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
+        <span className="line-clamp-3 text-sm leading-4 font-semibold">{givenName}</span>
+        <span className="block text-soft">
+          {givenDose}
+          {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
+        </span>
+      </span>
+    </span>
+  );
+});
+
+interface CellProps extends Frame, Place {
+  readonly shown: ScoreStep;
+  readonly step: StepJson;
+  /** The people of the stave. */
+  readonly who: string;
+  readonly isSelected: boolean;
+  /** Reached by the tab key. */
+  readonly isActive: boolean;
+  readonly onActive: (place: Place) => void;
+  readonly onSelect: (place: Place | null) => void;
+  readonly onMove: (event: KeyboardEvent, place: Place) => void;
+}
+
+/** What becomes of a step on one stave: empty where it is kept. */
+export const Cell = memo(function Cell(props: CellProps) {
+  const { stave, index, shown, step, who, left, width, scale, isSelected, isActive, onActive, onSelect, onMove } = props;
+  const { adapted, givenName, givenDose } = shown;
+  const at = { stave, index };
+  const changed = step.verdict !== 'keep' && step.to;
+  return (
+    <span
+      role="gridcell"
+      aria-colindex={index + 2}
+      className="absolute top-0 block h-full border-r border-rule contain-strict"
+      style={{ left, width }}
+    >
+      <button
+        type="button"
+        data-place={`${stave} ${index}`}
+        tabIndex={isActive ? 0 : -1}
+        aria-expanded={isSelected}
+        aria-label={`${givenName}, ${who}: ${step.verdict}${changed ? ` ${changed.name} ${changed.changes.join('; ')}` : ''}`}
+        onFocus={() => onActive(at)}
+        onClick={() => onSelect(isSelected ? null : at)}
+        onKeyDown={(event) => onMove(event, at)}
+        className={`flex h-full w-full flex-col text-left -outline-offset-3 hover:bg-shade ${isSelected ? 'bg-shade' : ''}`}
+      >
+        <span className="block w-full" style={{ height: Math.round((STAFF_CM + 5) * scale) }}>
+          {adapted && <Figures drawing={adapted} scale={scale} />}
+        </span>
+        <span className="block w-full overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
+          <span className={step.verdict === 'keep' ? 'text-soft' : 'font-semibold'}>
+            <VerdictWord verdict={step.verdict} />
+          </span>
+          <span className="line-clamp-3">
+            {step.verdict === 'substitute' && <strong>{step.to?.name}. </strong>}
+            {step.to?.changes.join('; ')}
+          </span>
+          {step.to && step.dose !== givenDose && <span className="block text-soft">{step.dose}</span>}
+        </span>
+      </button>
+    </span>
+  );
+});
