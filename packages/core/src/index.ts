@@ -52,6 +52,7 @@ export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member, type Pin } from './class/adapt-class.js';
+export { ClassMemory } from './class/memory.js';
 export { solveColumn, type Way } from './class/column.js';
 export { classJson, type ClassJson } from './class/json.js';
 export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';

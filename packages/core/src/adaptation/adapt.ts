@@ -9,8 +9,9 @@ import { describeBound, judge, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES, type Measure } from '../body/measure.js';
-import { START, type Evaluated, type StepContext } from './evaluation.js';
-import { CLASS_MEASURES, evaluateGiven, safeWays } from './search.js';
+import { START, tallyAfter, type Evaluated, type StepContext } from './evaluation.js';
+import { evaluateGiven, safeWays } from './search.js';
+import { sameWho, stepLimits, unlimited, type Who } from './who.js';
 import type { Studio } from './studio.js';
 import { shortenToFit } from './fit-time.js';
 
@@ -29,22 +30,17 @@ export function limitsFor(participant: Participant, today: string | null = null)
   return assess(participant, today).limits;
 }
 
-/** What every step of a participant is judged with; limits of the class as a whole are kept apart. */
-function sharedContext(
-  studio: Studio,
-  participant: Participant,
-  limits: readonly ActiveLimit[],
-  today: string | null = null,
-): Omit<StepContext, 'step' | 'tally'> {
-  return {
+/** What every step of a participant is judged with. */
+function whoOf(studio: Studio, participant: Participant, limits: readonly ActiveLimit[], today: string | null): Who {
+  return sameWho({
     studio,
-    limits: limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure)),
+    limits: stepLimits(limits),
     props: participant.props,
     breathSeconds: participant.breathSeconds,
     favoured: favouredPurposes(participant.conditions),
     named: namedSubstitutes(participant.conditions),
     afterPain: doseAfterPain(participant.conditions.map((answer) => answersOn(answer, today).answer)),
-  };
+  });
 }
 
 function verdictOf(step: Step, chosen: Chosen | null): Verdict {
@@ -54,33 +50,43 @@ function verdictOf(step: Step, chosen: Chosen | null): Verdict {
   return same && chosen.changes.length === 0 ? 'keep' : 'modify';
 }
 
-/** A step of one person as it is planned, once its way was chosen. */
-export function plannedAs(context: StepContext, given: Evaluated, chosen: Chosen | null, together: string | null = null): PlannedStep {
-  const verdict = verdictOf(context.step, chosen);
-  const reasons = verdict === 'keep' ? [] : uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]);
+/** What someone makes of a step at its place, before others are asked. */
+export interface OwnWays {
+  readonly given: Evaluated;
+  /** The step with its own dose and way, whatever a limit would make of them. */
+  readonly shown: Chosen;
+  /** `null` where nothing is safe. */
+  readonly best: Chosen | null;
+}
+
+export function ownWays(context: StepContext): OwnWays {
+  const given = evaluateGiven(context);
+  // What fits only after its dose or the way there was changed still has to stand against the other ways.
+  const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
   return {
-    step: context.step,
-    // With its own dose and way, whatever a limit would make of them.
-    given: evaluateGiven({ ...context, limits: [], afterPain: null }).chosen,
+    given,
+    shown: evaluateGiven({ ...context, who: unlimited(context.who) }).chosen,
+    best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null),
+  };
+}
+
+/** A step of one person as it is planned, once its way was chosen. */
+export function plannedAs(step: Step, { given, shown }: OwnWays, chosen: Chosen | null, together: string | null = null): PlannedStep {
+  const verdict = verdictOf(step, chosen);
+  return {
+    step,
+    given: shown,
     verdict,
     chosen,
-    reasons,
+    reasons: verdict === 'keep' ? [] : uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]),
     seconds: chosen ? chosen.timed.seconds + chosen.transitionSeconds : 0,
     together,
   };
 }
 
-/** Someone's own best way to do a step, beside what the step is as given. */
-export function bestWay(context: StepContext): { readonly given: Evaluated; readonly best: Chosen | null } {
-  const given = evaluateGiven(context);
-  // What fits only after its dose or the way there was changed still has to stand against the other ways.
-  const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
-  return { given, best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null) };
-}
-
 function planStep(context: StepContext): PlannedStep {
-  const { given, best } = bestWay(context);
-  return plannedAs(context, given, best);
+  const ways = ownWays(context);
+  return plannedAs(context.step, ways, ways.best);
 }
 
 function uniqueByLimit(list: readonly Finding[]): Finding[] {
@@ -170,7 +176,7 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
 export class Walker {
   readonly assessment: Assessment;
   readonly steps: PlannedStep[] = [];
-  private readonly shared: Omit<StepContext, 'step' | 'tally'>;
+  private readonly who: Who;
   private tally: Tally = START;
   private readonly tallies: Tally[] = [];
 
@@ -180,22 +186,22 @@ export class Walker {
     today: string | null,
   ) {
     this.assessment = assess(participant, today);
-    this.shared = sharedContext(studio, participant, this.assessment.limits, today);
+    this.who = whoOf(studio, participant, this.assessment.limits, today);
   }
 
   context(step: Step): StepContext {
-    return { ...this.shared, step, tally: this.tally };
+    return { who: this.who, step, tally: this.tally };
   }
 
   take(planned: PlannedStep): void {
     this.steps.push(planned);
-    this.tally = planned.chosen?.tally ?? this.tally;
+    if (planned.chosen) this.tally = tallyAfter(this.tally, planned.chosen.ends, planned.chosen.timed);
     this.tallies.push(this.tally);
   }
 
   /** A quiet end that a limit asks for and the steps don't have. */
   missingRest(): Inserted[] {
-    return missingRest(this.assessment.limits, { ...this.shared, tally: this.tally }, this.steps);
+    return missingRest(this.assessment.limits, { who: this.who, tally: this.tally }, this.steps);
   }
 
   /** The plan, once its steps have their length. */
@@ -289,7 +295,7 @@ export interface AsanaVerdict {
 
 /** Every asana of the library for one person, done once by itself, one after the other. Step lists are left out. */
 export function* judgeLibrary(studio: Studio, participant: Participant, options: AdaptOptions = {}): Generator<AsanaVerdict> {
-  const shared = { ...sharedContext(studio, participant, limitsFor(participant, options.today)), tally: START };
+  const who = whoOf(studio, participant, limitsFor(participant, options.today), options.today ?? null);
   for (const { id, dose, shown, variations } of studio.library.asanas) {
     if (variations.length === 0) continue;
     const step: Step = {
@@ -305,7 +311,7 @@ export function* judgeLibrary(studio: Studio, participant: Participant, options:
       way: null,
       of: null,
     };
-    const { hard, chosen, all } = evaluateGiven({ ...shared, step });
+    const { hard, chosen, all } = evaluateGiven({ who, step, tally: START });
     const broken = hard[0] ?? (chosen.changes.length > 0 ? all[0] : undefined);
     const caution = chosen.watch[0];
     if (broken) yield { asana: id, verdict: 'change', by: broken };

@@ -2,6 +2,7 @@ import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Posture } from '../body/posture.js';
+import type { Bound } from '../conditions/condition.js';
 import type { PostureChange, Wanted } from './changes.js';
 
 /** One candidate: an asana's form, changed or not. */
@@ -9,7 +10,6 @@ export interface Candidate {
   readonly asana: Asana;
   readonly variation: Variation;
   readonly changes: readonly PostureChange[];
-  readonly wanted: Wanted;
   readonly texts: readonly string[];
   /** Cost before anything is solved: never more than the final cost. */
   readonly base: number;
@@ -61,10 +61,31 @@ export function candidateOf(
   texts: readonly string[],
   drops: readonly Purpose[] = [],
 ): Candidate {
-  return { asana, variation, changes: [], wanted: new Map(), texts, base, drops, posture: variation.posture, moves: variation.moves };
+  return { asana, variation, changes: [], texts, base, drops, posture: variation.posture, moves: variation.moves };
 }
 
+const CHANGED = new WeakMap<Candidate, Map<string, Candidate | null>>();
+
+/**
+ * A candidate with changes that reach what is wanted; `null` where there is nothing to change. A change looks at
+ * nothing but the bounds of what it helps: for the same bounds the same object is returned, solved once a body.
+ */
 export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
+  const known = CHANGED.get(candidate) ?? new Map<string, Candidate | null>();
+  CHANGED.set(candidate, known);
+  const key = changes.map(({ id, helps }) => `${id} ${helps.map((measure) => boundKey(wanted.get(measure))).join()}`).join(';') + extra;
+  const same = known.get(key);
+  if (same !== undefined) return same;
+  const made = applied(candidate, changes, wanted, extra);
+  known.set(key, made);
+  return made;
+}
+
+function boundKey(bound: Bound | undefined): string {
+  return bound ? Object.entries(bound).join() : '';
+}
+
+function applied(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
   let { posture, moves } = candidate;
   const cost = changes.reduce((sum, change) => sum + change.cost + (change.extra?.(candidate.posture, wanted) ?? 0), 0);
   for (const change of changes) {
@@ -77,7 +98,6 @@ export function withChanges(candidate: Candidate, changes: readonly PostureChang
   return {
     ...candidate,
     changes: [...candidate.changes, ...changes],
-    wanted,
     texts: [...candidate.texts, ...changes.map(({ text }) => text)],
     base: candidate.base + cost + extra,
     posture,
@@ -160,19 +180,26 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
   return out;
 }
 
-/** Candidates besides the given form, cheapest first; they depend on the library alone and are made once. */
-const OTHERS = new WeakMap<Library, Map<Variation, readonly Candidate[]>>();
-export function othersFor(library: Library, given: Candidate): readonly Candidate[] {
-  const byVariation = OTHERS.get(library) ?? new Map<Variation, readonly Candidate[]>();
-  OTHERS.set(library, byVariation);
-  const known = byVariation.get(given.variation);
-  if (known) return known;
-  const own = given.asana.variations
-    .filter((variation) => variation !== given.variation)
-    .map((variation, i) =>
-      candidateOf(given.asana, variation, COST.variation + i * 0.05 + (variation.as ? COST.otherAsana : 0), [variationText(variation)]),
-    );
-  const others = [...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base);
-  byVariation.set(given.variation, others);
-  return others;
+/** What can be done in place of a form, and each by its figure. */
+export interface Replacements {
+  /** The form itself first, then cheapest first. */
+  readonly candidates: readonly Candidate[];
+  readonly byFigure: ReadonlyMap<string, Candidate>;
+}
+
+/** They depend on the library alone and are made once. */
+const REPLACEMENTS = new WeakMap<Library, Map<Variation, Replacements>>();
+export function replacementsOf(library: Library, asana: Asana, variation: Variation): Replacements {
+  const byVariation = REPLACEMENTS.get(library) ?? new Map<Variation, Replacements>();
+  REPLACEMENTS.set(library, byVariation);
+  const known = byVariation.get(variation);
+  if (known && known.candidates[0]!.asana === asana) return known;
+  const given = candidateOf(asana, variation, 0, []);
+  const own = asana.variations
+    .filter((one) => one !== variation)
+    .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationText(one)]));
+  const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
+  const made = { candidates, byFigure: new Map(candidates.map((candidate) => [figureOf(candidate), candidate])) };
+  byVariation.set(variation, made);
+  return made;
 }

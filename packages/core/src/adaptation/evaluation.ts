@@ -1,7 +1,7 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
-import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
+import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm, type Timed } from '../sequence/dose.js';
 import type { Step } from '../sequence/sequence.js';
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { headSweep, type Measure } from '../body/measure.js';
@@ -12,23 +12,15 @@ import type { Wanted } from './changes.js';
 import type { Purpose } from '../asanas/purposes.js';
 import { findings, worstOf, type Finding } from './judge.js';
 import type { Chosen, Tally } from './plan.js';
-import { missingProps, propsOf, type Prop, type PropsAtHand } from './props.js';
+import { missingProps, propsOf, type Prop } from './props.js';
 import { declaredValues, type Done, type Facts, type Studio } from './studio.js';
+import type { Who } from './who.js';
 
 export const START: Tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
 
 /** All that one step is judged and searched with. */
 export interface StepContext {
-  readonly studio: Studio;
-  readonly limits: readonly ActiveLimit[];
-  readonly props: PropsAtHand;
-  readonly breathSeconds: number;
-  /** Purposes that do this person good: among substitutes they are preferred. */
-  readonly favoured: ReadonlySet<Purpose>;
-  /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
-  readonly named: ReadonlyMap<string, ReadonlySet<string>>;
-  /** What the last class asks of every dose, rests and breath left alone. */
-  readonly afterPain: { readonly share: number; readonly condition: string } | null;
+  readonly who: Who;
   readonly step: Step;
   readonly tally: Tally;
 }
@@ -63,6 +55,8 @@ const MOVING: ReadonlySet<string> = new Set<Measure>([
 
 interface Judges {
   readonly moving: readonly ActiveLimit[];
+  /** Those of `moving` whose own measure is the posture's: only their clauses look at the place. */
+  readonly sometimes: readonly ActiveLimit[];
   /** What a posture breaks of the limits that its place can't change: judged once. */
   readonly fixedOf: (done: Done, form: DeclaredSpec) => readonly Finding[];
   /** What a way between two postures breaks: judged once. */
@@ -70,7 +64,7 @@ interface Judges {
 }
 const JUDGES = new WeakMap<readonly ActiveLimit[], Judges>();
 
-function judgesOf(limits: readonly ActiveLimit[]): Judges {
+export function judgesOf(limits: readonly ActiveLimit[]): Judges {
   const known = JUDGES.get(limits);
   if (known) return known;
   const moves = ({ spec }: ActiveLimit) =>
@@ -96,6 +90,7 @@ function judgesOf(limits: readonly ActiveLimit[]): Judges {
       return found;
     },
     moving: limits.filter(moves),
+    sometimes: limits.filter((limit) => moves(limit) && !MOVING.has(limit.spec.measure)),
     fixedOf: (done, form) => {
       const byForm = judged.get(done) ?? new Map<DeclaredSpec, readonly Finding[]>();
       judged.set(done, byForm);
@@ -109,6 +104,42 @@ function judgesOf(limits: readonly ActiveLimit[]): Judges {
   };
   JUDGES.set(limits, judges);
   return judges;
+}
+
+/** A candidate's postures as this body does them. */
+export function endsOf(studio: Studio, { asana, variation, posture, moves, changes }: Candidate): readonly Done[] {
+  if (changes.length === 0) return studio.formOf(asana, variation).ends;
+  return [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : []));
+}
+
+/** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
+export function costAnywhere(who: Who, candidate: Candidate, given: Candidate, props: number): number {
+  const { asana, posture, base } = candidate;
+  let cost = base + COST.prop * props + COST.shape * shapeDistance(posture, given.posture);
+  if (asana !== given.asana) {
+    if (!Object.keys(asana.purposes).some((one) => who.favoured.has(one as Purpose))) cost += COST.notFavoured;
+    if (who.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;
+  }
+  return cost;
+}
+
+/** How the class stands after a step of these postures. Minutes. */
+export function tallyAfter(tally: Tally, ends: readonly Done[], timed: Timed): Tally {
+  const [first] = ends;
+  const { measured } = first!;
+  const minutes = timed.seconds / 60;
+  const supine = measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60;
+  const seated = !measured.standing && !measured.lying && measured.facing === 'upright';
+  const headDown = ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM);
+  const down = first!.level !== 'up';
+  const wasDown = tally.last !== null && tally.last.level !== 'up';
+  return {
+    last: ends.at(-1)!,
+    supineRun: supine ? tally.supineRun + minutes : 0,
+    sittingRun: seated ? tally.sittingRun + minutes : 0,
+    headDown: tally.headDown + (headDown ? minutes : 0),
+    floorTrips: tally.floorTrips + (down && !wasDown ? 1 : 0),
+  };
 }
 
 export interface Evaluated {
@@ -141,19 +172,14 @@ export class Evaluation {
     private readonly candidate: Candidate,
     private readonly given: Candidate,
   ) {
-    const { studio, step, breathSeconds } = context;
-    const { asana, variation, posture, moves, changes } = candidate;
-    this.ends =
-      changes.length === 0 ? studio.formOf(asana, variation).ends : [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : []));
+    const { step, who } = context;
+    const { studio, breathSeconds } = who;
+    const { asana, variation, posture } = candidate;
+    this.ends = endsOf(studio, candidate);
     this.changes = [...candidate.texts];
     this.needs = propsOf(posture);
-    this.cost = candidate.base + COST.prop * this.needs.size;
+    this.cost = costAnywhere(who, candidate, given, this.needs.size);
     if (candidate !== given) {
-      if (asana !== given.asana) {
-        if (!Object.keys(asana.purposes).some((one) => context.favoured.has(one as Purpose))) this.cost += COST.notFavoured;
-        if (context.named.get(given.asana.id)?.has(asana.id) === false) this.cost += COST.notNamed;
-      }
-      this.cost += COST.shape * shapeDistance(posture, given.posture);
       // Lying down in the middle of a standing row, or the reverse, breaks the class apart.
       const [was] = studio.formOf(given.asana, given.variation).ends;
       const { last } = context.tally;
@@ -166,7 +192,7 @@ export class Evaluation {
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
     const { pattern } = variation;
     this.rhythm = rhythmOf(asana, variation);
-    if (context.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(context.afterPain);
+    if (who.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(who.afterPain);
     this.timed = timeOf(this.rhythm, this.dose, step.side, breathSeconds);
     const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
     this.retention =
@@ -177,7 +203,7 @@ export class Evaluation {
   }
 
   run(): Evaluated {
-    this.note(missingProps(this.needs, this.context.props));
+    this.note(missingProps(this.needs, this.context.who.props));
     this.takeWay();
     // Dose, breath and way may be fitted, and fitting one may leave another: twice is enough for what they share.
     for (let round = 0; round < 3; round++) {
@@ -185,7 +211,7 @@ export class Evaluation {
       if (round === 0) this.all.push(...broken);
       const wanted = wantedOf(
         broken.filter(({ grade }) => grade !== 'watch'),
-        this.context.limits,
+        this.context.who.limits,
       );
       const fitted = round < 2 && [...wanted].filter(([measure, wants]) => this.fit(measure, wants)).length > 0;
       if (!fitted) {
@@ -212,13 +238,12 @@ export class Evaluation {
         transitionSeconds: this.transitionSeconds,
         drops: this.candidate.drops,
         watch,
-        tally: this.tally(),
         cost: this.cost + COST.watch * watch.length,
       },
     };
   }
 
-  private takeLess({ share, condition }: NonNullable<StepContext['afterPain']>): void {
+  private takeLess({ share, condition }: NonNullable<Who['afterPain']>): void {
     const less = scaleDose(this.dose, share);
     if (describeDose(less) === describeDose(this.dose)) return;
     this.dose = less;
@@ -268,41 +293,23 @@ export class Evaluation {
     return Math.max(0, ...path.slice(1).map((placed, i) => headSweep(path[i]!, placed)));
   }
 
-  /** What the class would look back on after this step. Minutes. */
-  private runs() {
-    const { tally } = this.context;
-    const { measured } = this.first;
-    const minutes = this.timed.seconds / 60;
-    const supine = measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60;
-    const seated = !measured.standing && !measured.lying && measured.facing === 'upright';
-    const headDown = this.ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM);
-    const down = this.first.level !== 'up';
-    const wasDown = tally.last !== null && tally.last.level !== 'up';
-    return {
-      supineRun: supine ? tally.supineRun + minutes : 0,
-      sittingRun: seated ? tally.sittingRun + minutes : 0,
-      standingRun: measured.standing && this.timed.holdSeconds > 0 ? this.timed.holdSeconds / 60 : 0,
-      headDown: tally.headDown + (headDown ? minutes : 0),
-      floorTrips: tally.floorTrips + (down && !wasDown ? 1 : 0),
-    };
-  }
-
   /** What the place in the class, the dose and the way add to the measures of each end. */
   private here(): Facts['values'] {
-    const { breathSeconds, tally } = this.context;
-    const runs = this.runs();
+    const { who, tally } = this.context;
+    const runs = tallyAfter(tally, this.ends, this.timed);
+    const standing = this.first.measured.standing && this.timed.holdSeconds > 0;
     const values = {
       hold: this.timed.holdSeconds,
       // Someone who stays once takes the whole hold for one repetition.
       repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
       breathRetention: this.retention,
-      breathRate: 60 / breathSecondsOf(this.rhythm, breathSeconds),
+      breathRate: 60 / breathSecondsOf(this.rhythm, who.breathSeconds),
       levelChange: this.levelChange(),
       headDrop: this.headDrop(),
       headSweep: this.headSweep(),
       transitionTime: this.transitionSeconds,
       supineRun: runs.supineRun,
-      standingRun: runs.standingRun,
+      standingRun: standing ? this.timed.holdSeconds / 60 : 0,
       unrelievedSitting: runs.sittingRun,
       // Only the step that adds to a sum answers for it.
       minutesHeadDown: runs.headDown > tally.headDown ? runs.headDown : 0,
@@ -314,7 +321,7 @@ export class Evaluation {
   private judged(): Finding[] {
     const here = this.here();
     const { declared: form } = this.candidate.variation;
-    const { moving, fixedOf } = judgesOf(this.context.limits);
+    const { moving, fixedOf } = judgesOf(this.context.who.limits);
     const declared = declaredValues(form);
     return worstOf(
       this.ends.map((done) => {
@@ -328,7 +335,8 @@ export class Evaluation {
 
   /** Chooses the ordinary way there, or the first other one that no limit bars. */
   private takeWay(): void {
-    const { step, tally, limits } = this.context;
+    const { step, tally, who } = this.context;
+    const { limits } = who;
     const hops = tally.last ? waysBetween(tally.last.level, this.first.level) : [];
     const asked = step.way;
     const { fixedWay } = judgesOf(limits);
@@ -336,7 +344,7 @@ export class Evaluation {
       fixedWay(tally.last, this.first, way, () => {
         const { values } = WAYS[way] as { values: Facts['values'] };
         // The ways' own worst values, and what this body passes through on them, at either extreme.
-        const seen = [values, ...(tally.last ? Object.values(extremesOnTheWay(this.context.studio, tally.last, this.first, way)) : [])];
+        const seen = [values, ...(tally.last ? Object.values(extremesOnTheWay(this.context.who.studio, tally.last, this.first, way)) : [])];
         return worstOf(
           seen.map((extreme) => {
             const about = limits.filter(({ spec }) => spec.measure !== 'facing' && spec.measure in extreme);
@@ -379,7 +387,7 @@ export class Evaluation {
   }
 
   private takeOther(others: readonly WayId[], hardOf: (way: WayId) => Finding[], broken: readonly Finding[]): void {
-    const hasChair = (this.context.props.chair ?? 0) > 0;
+    const hasChair = (this.context.who.props.chair ?? 0) > 0;
     const other = others.find((way) => (way !== 'with-chair' || hasChair) && hardOf(way).length === 0);
     if (!other) {
       this.hard.push(...broken);
@@ -444,10 +452,10 @@ export class Evaluation {
   /** Shorter stays with more rounds, at most three, so that the dose is kept where it can be. */
   private shortenHold(seconds: number): boolean {
     if (this.timed.repSeconds !== null || seconds <= 0) return false;
-    const { step, breathSeconds } = this.context;
+    const { step, who } = this.context;
     const rounds = Math.min(3, (this.dose.rounds ?? 1) * Math.ceil(this.timed.holdSeconds / seconds));
     this.dose = { seconds: Math.floor(seconds), rounds };
-    this.timed = timeOf(this.rhythm, this.dose, step.side, breathSeconds);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
     this.say(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`, COST.shorter);
     return true;
   }
@@ -456,16 +464,11 @@ export class Evaluation {
   private shortenRun(minutes: number): boolean {
     const seconds = minutes * 60;
     if (seconds < 10) return false;
-    const { step, breathSeconds } = this.context;
+    const { step, who } = this.context;
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
-    this.timed = timeOf(this.rhythm, this.dose, step.side, breathSeconds);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
     this.say(`no longer than ${Math.round(seconds)} s`, isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
     return true;
-  }
-
-  private tally(): Tally {
-    const { supineRun, sittingRun, headDown, floorTrips } = this.runs();
-    return { last: this.ends.at(-1)!, supineRun, sittingRun, headDown, floorTrips };
   }
 }

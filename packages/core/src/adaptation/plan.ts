@@ -39,8 +39,6 @@ export interface Chosen {
   readonly drops: readonly Purpose[];
   /** Cautions that go with it. */
   readonly watch: readonly Finding[];
-  /** How the class stands after it. */
-  readonly tally: Tally;
   readonly cost: number;
 }
 

@@ -72,8 +72,16 @@ function spreadOf({ part, side, on }: Contact, prop: Prop): string {
   }
 }
 
+const NEEDED = new WeakMap<Posture, ReadonlyMap<Prop, number>>();
+
 /** What a posture needs, each prop counted once for all that rests on it. */
-export function propsOf(posture: Posture): Map<Prop, number> {
+export function propsOf(posture: Posture): ReadonlyMap<Prop, number> {
+  const known = NEEDED.get(posture) ?? countProps(posture);
+  NEEDED.set(posture, known);
+  return known;
+}
+
+function countProps(posture: Posture): Map<Prop, number> {
   const needed = new Map<Prop, number>();
   const seen = new Set<string>();
   for (const contact of posture.contacts) {

@@ -1,4 +1,4 @@
-import { addedSeconds, bestWay, plannedAs, plansOf, Walker, type AdaptOptions } from '../adaptation/adapt.js';
+import { addedSeconds, ownWays, plannedAs, plansOf, Walker, type AdaptOptions, type OwnWays } from '../adaptation/adapt.js';
 import type { StepContext } from '../adaptation/evaluation.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { Chosen, PersonPlan } from '../adaptation/plan.js';
@@ -7,7 +7,8 @@ import { safeWays, waysLike } from '../adaptation/search.js';
 import type { Studio } from '../adaptation/studio.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { classSeconds } from '../adaptation/fit-time.js';
-import { solveColumn, type Way } from './column.js';
+import { solveColumn, type ColumnLimits, type Way } from './column.js';
+import { ClassMemory } from './memory.js';
 
 /** Different figures in one column that a teacher can still cue (common practice, no source). */
 export const USUAL_FIGURES = 3;
@@ -31,12 +32,19 @@ export interface Pin {
   readonly figure: string;
 }
 
+/** A pin that can't be met, and why. */
+export interface Unmet extends Pin {
+  readonly text: string;
+}
+
 export interface ClassOptions extends AdaptOptions {
   /** Different figures a column. */
   readonly figures?: number;
   /** What the whole class shares; otherwise everybody has their own. */
   readonly props?: PropsAtHand;
   readonly pins?: readonly Pin[];
+  /** What was worked out before for these people: an edit then asks only for what it changes. */
+  readonly memory?: ClassMemory;
 }
 
 export interface ClassColumn {
@@ -51,7 +59,7 @@ export interface ClassPlan {
   readonly columns: readonly ClassColumn[];
   readonly seconds: number;
   /** Pins that can't be met, and why. */
-  readonly unmet: readonly (Pin & { readonly text: string })[];
+  readonly unmet: readonly Unmet[];
   readonly cost: number;
   /** No choice in any column, given what went before, costs less than these together. */
   readonly bound: number;
@@ -63,48 +71,16 @@ function wayOf(chosen: Chosen | null): Way {
     : { figure: chosen.figure, cost: chosen.cost, props: propsOf(chosen.ends[0]!.solved.posture) };
 }
 
-const LIMITS_KEYS = new WeakMap<StepContext['limits'], string>();
-function limitsKey(limits: StepContext['limits']): string {
-  const key = LIMITS_KEYS.get(limits) ?? JSON.stringify(limits.map(({ id, spec }) => [id, spec.bound]));
-  LIMITS_KEYS.set(limits, key);
-  return key;
-}
-
-/** People whose way to a step is the same question: asked once for all of them. */
-function remembered<T>(ask: (context: StepContext) => T): (context: StepContext) => T {
-  const known = new Map<string, T>();
-  const ids = new Map<object, number>();
-  const idOf = (one: object) => {
-    if (!ids.has(one)) ids.set(one, ids.size);
-    return ids.get(one)!;
-  };
-  return (context) => {
-    const { studio, limits, props, breathSeconds, afterPain, tally } = context;
-    const { last, ...sums } = tally;
-    const key = JSON.stringify([
-      idOf(studio),
-      limitsKey(limits),
-      props,
-      breathSeconds,
-      afterPain,
-      last && idOf(last),
-      sums,
-      [...context.favoured],
-      [...context.named.keys()],
-    ]);
-    if (!known.has(key)) known.set(key, ask(context));
-    return known.get(key)!;
-  };
-}
-
 /** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
-function openWays(contexts: readonly StepContext[]): (readonly (Chosen | null)[])[] {
-  const own = contexts.map(remembered((context) => safeWays(context, OWN_WAYS)));
+function openWays(contexts: readonly StepContext[], keys: readonly string[], memory: ClassMemory): (readonly (Chosen | null)[])[] {
+  const own = contexts.map((context, i) => memory.once('own', keys[i]!, () => safeWays(context, OWN_WAYS)));
   const seen = [...new Set(own.flat().map(({ figure }) => figure))];
-  const alike = remembered((context) => waysLike(context, seen));
   return contexts.map((context, i) => {
     const known = new Set(own[i]!.map(({ figure }) => figure));
-    return [...own[i]!, ...alike(context).filter(({ figure }) => !known.has(figure)), null];
+    const likes = seen.flatMap((figure) =>
+      known.has(figure) ? [] : (memory.once('like', `${keys[i]} ${figure}`, () => waysLike(context, [figure])[0] ?? null) ?? []),
+    );
+    return [...own[i]!, ...likes, null];
   });
 }
 
@@ -122,54 +98,98 @@ function togetherText(chosen: Chosen | null, best: Chosen | null, figures: numbe
  * Gives the number of steps done after each, so that whoever drives it may tell of it, or stop.
  */
 export function* adaptingClass(members: readonly Member[], sequence: Sequence, options: ClassOptions = {}): Generator<number, ClassPlan> {
-  const figures = options.figures ?? USUAL_FIGURES;
-  const props = options.props ?? null;
+  const { figures = USUAL_FIGURES, props = null, memory = new ClassMemory() } = options;
   const walkers = members.map(({ studio, participant }) => new Walker(studio, participant, options.today ?? null));
+  const places = new Map(members.map(({ participant: { id } }, place) => [id, place]));
+  const shared = JSON.stringify([figures, props]);
   const columns: ClassColumn[] = [];
-  const unmet: (Pin & { readonly text: string })[] = [];
+  const unmet: Unmet[] = [];
   let cost = 0;
   let bound = 0;
   for (const [index, step] of sequence.steps.entries()) {
     const contexts = walkers.map((walker) => walker.context(step));
-    const own = contexts.map(remembered(bestWay));
-    const best = own.map((one) => one.best);
-    const solve = (ways: readonly (readonly (Chosen | null)[])[]) => {
-      const found = solveColumn(
-        ways.map((all) => all.map(wayOf)),
-        { figures, props },
-      );
-      return found && { ...found, taken: found.chosen.map((at, person) => ways[person]![at]!) };
-    };
-    const kept = new Map<number, readonly Chosen[]>();
-    const refuse = (pin: Pin, text: string) => unmet.push({ ...pin, text });
-    for (const pin of (options.pins ?? []).filter((one) => one.index === index)) {
-      const at = members.findIndex(({ participant }) => participant.id === pin.person);
-      if (at < 0) continue;
-      const safe = waysLike(contexts[at]!, [pin.figure]);
-      if (safe.length === 0) refuse(pin, 'What was chosen is not safe here; another way was taken.');
-      else if (!solve([...kept.values(), safe]))
-        refuse(pin, `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.`);
-      else kept.set(at, safe);
-    }
-    const pinned = (ways: readonly (readonly (Chosen | null)[])[]) => ways.map((all, i) => kept.get(i) ?? all);
-    // Sitting out needs neither figure nor prop, so there is always an answer.
-    const answer = solve(pinned(best.map((one) => [one]))) ?? solve(pinned(openWays(contexts)))!;
-    const chosen = answer.taken;
-    cost += answer.cost;
-    bound += answer.bound;
-    walkers.forEach((walker, i) =>
-      walker.take(plannedAs(contexts[i]!, own[i]!.given, chosen[i]!, kept.has(i) ? null : togetherText(chosen[i]!, best[i]!, figures))),
-    );
-    columns.push({
-      line: step.line,
-      distinct: new Set(chosen.flatMap((one) => one?.figure ?? [])).size,
-      shared: answer.cost - best.reduce((sum, one) => sum + wayOf(one).cost, 0),
+    const keys = contexts.map((context) => memory.keyOf(context));
+    const pins = (options.pins ?? []).flatMap((pin): Held[] => {
+      const at = places.get(pin.person);
+      return pin.index === index && at !== undefined ? [{ at, pin }] : [];
     });
+    const column = memory.once('column', [shared, ...pins.map(({ at, pin }) => `${at} ${pin.figure}`), ...keys].join('|'), () =>
+      chooseColumn(contexts, keys, memory, { figures, props }, pins),
+    );
+    cost += column.cost;
+    bound += column.bound;
+    unmet.push(...column.refused.map(({ held, text }) => ({ ...pins[held]!.pin, text })));
+    walkers.forEach((walker, i) => walker.take(plannedAs(step, column.ways[i]!, column.chosen[i]!, column.together[i]!)));
+    columns.push({ line: step.line, distinct: column.distinct, shared: column.shared });
     yield columns.length;
   }
   const plans = plansOf(walkers, sequence, options.minutes ?? sequence.minutes);
   const extra = Math.max(0, ...plans.map(({ inserted }) => addedSeconds(inserted)));
   return { plans, columns, unmet, seconds: classSeconds(plans) + extra, cost, bound };
+}
+
+/** A choice by hand, and whose. */
+interface Held {
+  readonly at: number;
+  readonly pin: Pin;
+}
+
+/** One column, worked out. */
+interface Column {
+  readonly ways: readonly OwnWays[];
+  readonly chosen: readonly (Chosen | null)[];
+  readonly together: readonly (string | null)[];
+  readonly distinct: number;
+  readonly shared: number;
+  readonly cost: number;
+  readonly bound: number;
+  /** Choices by hand, by their place among them, that can't be kept. */
+  readonly refused: readonly { readonly held: number; readonly text: string }[];
+}
+
+function chooseColumn(
+  contexts: readonly StepContext[],
+  keys: readonly string[],
+  memory: ClassMemory,
+  limits: ColumnLimits,
+  pins: readonly Held[],
+): Column {
+  const { figures } = limits;
+  const ways = contexts.map((context, i) => memory.once('best', keys[i]!, () => ownWays(context)));
+  const best = ways.map((one) => one.best);
+  const solve = (open: readonly (readonly (Chosen | null)[])[]) => {
+    const found = solveColumn(
+      open.map((all) => all.map(wayOf)),
+      limits,
+    );
+    return found && { ...found, taken: found.chosen.map((at, person) => open[person]![at]!) };
+  };
+  const kept = new Map<number, readonly Chosen[]>();
+  const refused: { held: number; text: string }[] = [];
+  pins.forEach(({ at, pin }, held) => {
+    const safe = waysLike(contexts[at]!, [pin.figure]);
+    if (safe.length === 0) refused.push({ held, text: 'What was chosen is not safe here; another way was taken.' });
+    else if (!solve([...kept.values(), safe]))
+      refused.push({
+        held,
+        text: `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.`,
+      });
+    else kept.set(at, safe);
+  });
+  const pinned = (open: readonly (readonly (Chosen | null)[])[]) => open.map((all, i) => kept.get(i) ?? all);
+  // Sitting out needs neither figure nor prop, so there is always an answer.
+  const answer = solve(pinned(best.map((one) => [one]))) ?? solve(pinned(openWays(contexts, keys, memory)))!;
+  const { taken: chosen, cost, bound } = answer;
+  return {
+    ways,
+    chosen,
+    together: chosen.map((one, i) => (kept.has(i) ? null : togetherText(one, best[i]!, figures))),
+    distinct: new Set(chosen.flatMap((one) => one?.figure ?? [])).size,
+    shared: cost - best.reduce((sum, one) => sum + wayOf(one).cost, 0),
+    cost,
+    bound,
+    refused,
+  };
 }
 
 /** `adaptingClass` from beginning to end. */

@@ -1,0 +1,197 @@
+import type { Variation } from '../asanas/library.js';
+import type { Measure } from '../body/measure.js';
+import { COST, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
+import { POSTURE_CHANGES, type PostureChange } from './changes.js';
+import { costAnywhere, endsOf, judgesOf, wantedOf } from './evaluation.js';
+import { findings, type Finding } from './judge.js';
+import { missingProps, propsOf } from './props.js';
+import { declaredValues, type Form } from './studio.js';
+import type { Who } from './who.js';
+
+/** More candidates than this are not looked at for one step. */
+const MOST_CANDIDATES = 260;
+/** What is further than this from where it should bear, in cm, this body doesn't reach. */
+const REACHED_CM = 3;
+
+/** What the library declares of a form and neither posture, dose nor way changes. */
+const DECLARED: ReadonlySet<Measure | 'facing'> = new Set(['effort', 'met', 'abdominalLoad', 'headJolt', 'eyesClosed', 'pelvicFloorCue']);
+
+/** A form that someone may do, as far as can be said without its place in a class. */
+export interface Prospect {
+  readonly candidate: Candidate;
+  /** Its place, dose and way can only add to this. */
+  readonly floor: number;
+}
+
+/** A candidate still to be looked at; of a changed one, what the change is to mend. */
+interface Open {
+  readonly candidate: Candidate;
+  readonly first: {
+    readonly change: PostureChange;
+    readonly parent: Candidate;
+    readonly wanted: ReturnType<typeof wantedOf>;
+    readonly broken: number;
+    readonly pairs: Set<string>;
+  } | null;
+}
+
+/** The changes that can improve something that is broken. */
+function helpful(broken: readonly Finding[]): PostureChange[] {
+  const measures = new Set(broken.map(({ measure }) => measure as Measure));
+  return POSTURE_CHANGES.filter(({ helps }) => helps.some((measure) => measures.has(measure)));
+}
+
+function isHard({ grade }: Finding): boolean {
+  return grade !== 'watch';
+}
+
+/** A candidate without what no place in a class can mend: props that are missing, effort, a limit of the posture itself. */
+function judgeAnywhere(who: Who, candidate: Candidate): { readonly barred: boolean; readonly broken: readonly Finding[] } {
+  const { fixedOf, sometimes } = judgesOf(who.limits);
+  const ends = endsOf(who.studio, candidate);
+  const { declared: form } = candidate.variation;
+  const fixed = ends.flatMap((done) => fixedOf(done, form)).filter(isHard);
+  const declared = declaredValues(form);
+  // What the place decides is not known: a clause about it counts as true, so that its change is there if it is.
+  const perhaps = ends.flatMap(({ measured: { values, facing, standing } }) =>
+    findings(sometimes, { values, declared, facing, standing }).filter(isHard),
+  );
+  const unreached = ends.some(({ solved }) => solved.residualCm >= REACHED_CM);
+  const ids = new Set<string>();
+  const broken = [...fixed, ...perhaps].filter(({ limit }) => !ids.has(limit) && ids.add(limit));
+  return { barred: fixed.length > 0 || unreached, broken };
+}
+
+/**
+ * What someone may do in place of a form, cheapest first before it is solved: its variations, small changes of
+ * them, pairs of changes, then other asanas with the same purpose. It is worked out as far as it is asked for,
+ * the same way whoever asks.
+ */
+export class Prospects {
+  private readonly found: Prospect[] = [];
+  readonly given: Candidate;
+  private nextSource = 0;
+  /** Changed candidates, cheapest last. */
+  private readonly changed: Open[] = [];
+  private looked = 0;
+  private readonly likes = new Map<string, Prospect | null>();
+  private readonly declaredLimits;
+
+  constructor(
+    private readonly who: Who,
+    private readonly replacements: Replacements,
+  ) {
+    this.given = replacements.candidates[0]!;
+    this.declaredLimits = who.limits.filter(({ spec }) => spec.when === undefined && DECLARED.has(spec.measure));
+  }
+
+  /** The prospect of a place in the order, unless it costs `below` or more before it is solved. */
+  at(place: number, below: number): Prospect | null {
+    while (this.found.length <= place) {
+      const next = this.nextOpen();
+      if (!next || next.candidate.base >= below || this.looked >= MOST_CANDIDATES) return null;
+      this.take(next);
+    }
+    const prospect = this.found[place]!;
+    return prospect.candidate.base < below ? prospect : null;
+  }
+
+  /** Someone else's figure as this person would do it, changed with the same changes; `null` where it is barred. */
+  like(figure: string): Prospect | null {
+    const known = this.likes.get(figure);
+    if (known !== undefined) return known;
+    const prospect = this.workOut(figure);
+    this.likes.set(figure, prospect);
+    return prospect;
+  }
+
+  private workOut(figure: string): Prospect | null {
+    const [form, ...ids] = figure.split(' ');
+    const plain = this.replacements.byFigure.get(form!);
+    if (!plain) return null;
+    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.who, plain).barred ? this.prospect(plain) : null;
+    const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);
+    const wanted = wantedOf(judgeAnywhere(this.who, plain).broken, this.who.limits);
+    const candidate = withChanges(plain, changes, wanted, ids.length > 1 ? COST.pair : 0);
+    return candidate && this.isPossible(candidate) && !judgeAnywhere(this.who, candidate).barred ? this.prospect(candidate) : null;
+  }
+
+  private nextOpen(): Open | null {
+    const source = this.replacements.candidates[this.nextSource];
+    const changed = this.changed.at(-1);
+    if (changed && (!source || changed.candidate.base < source.base)) return changed;
+    return source ? { candidate: source, first: null } : null;
+  }
+
+  private take(open: Open): void {
+    if (open.first === null) this.nextSource++;
+    else this.changed.pop();
+    this.looked++;
+    const { candidate, first } = open;
+    if (!this.isPossible(candidate)) return;
+    const { barred, broken } = judgeAnywhere(this.who, candidate);
+    if (!barred) this.found.push(this.prospect(candidate));
+    if (broken.length === 0) return;
+    if (first === null) this.openSingles(candidate, broken);
+    else this.openPairs(first, candidate, broken);
+  }
+
+  private openSingles(candidate: Candidate, broken: readonly Finding[]): void {
+    // Only what nearly passes is worth changing further.
+    if (broken.length > 5) return;
+    const wanted = wantedOf(broken, this.who.limits);
+    const pairs = new Set<string>();
+    for (const change of helpful(broken)) {
+      const single = withChanges(candidate, [change], wanted, 0);
+      if (single) this.open({ candidate: single, first: { change, parent: candidate, wanted, broken: broken.length, pairs } });
+    }
+  }
+
+  private openPairs(
+    { change, parent, wanted, broken: before, pairs }: NonNullable<Open['first']>,
+    single: Candidate,
+    broken: readonly Finding[],
+  ): void {
+    if (single.changes.length > 1) return;
+    // A first change that mended nothing makes no pair.
+    if (broken.length >= before || broken.length > (single.asana === this.given.asana ? 4 : 1)) return;
+    const now = new Map([...wanted, ...wantedOf(broken, this.who.limits)]);
+    for (const second of helpful(broken)) {
+      const key = [second.id, change.id].sort().join();
+      if (second.id === change.id || pairs.has(key)) continue;
+      pairs.add(key);
+      const pair = withChanges(parent, [change, second], now, COST.pair);
+      if (pair) this.open({ candidate: pair, first: { change, parent, wanted, broken: before, pairs } });
+    }
+  }
+
+  private open(one: Open): void {
+    const place = this.changed.findLastIndex(({ candidate }) => candidate.base > one.candidate.base);
+    this.changed.splice(place + 1, 0, one);
+  }
+
+  /** Whether the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
+  private isPossible({ posture, variation }: Candidate): boolean {
+    return (
+      missingProps(propsOf(posture), this.who.props).length === 0 &&
+      !findings(this.declaredLimits, { values: declaredValues(variation.declared), facing: null, standing: false }).some(isHard)
+    );
+  }
+
+  private prospect(candidate: Candidate): Prospect {
+    return { candidate, floor: costAnywhere(this.who, candidate, this.given, propsOf(candidate.posture).size) };
+  }
+}
+
+const KNOWN = new WeakMap<Who, Map<Variation, Prospects>>();
+
+/** The prospects of someone in place of a form: made once. */
+export function prospectsOf(who: Who, { asana, variation }: Form): Prospects {
+  const byForm = KNOWN.get(who) ?? new Map<Variation, Prospects>();
+  KNOWN.set(who, byForm);
+  const known = byForm.get(variation);
+  if (known && known.given.asana === asana) return known;
+  const made = new Prospects(who, replacementsOf(who.studio.library, asana, variation));
+  byForm.set(variation, made);
+  return made;
+}

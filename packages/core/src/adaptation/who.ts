@@ -1,0 +1,66 @@
+import type { Purpose } from '../asanas/purposes.js';
+import type { ActiveLimit } from '../conditions/active-limits.js';
+import type { Measure } from '../body/measure.js';
+import type { PropsAtHand } from './props.js';
+import type { Studio } from './studio.js';
+
+/** Limits on these can only be judged of the class as a whole. */
+const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set([
+  'sessionMinutes',
+  'coolMinutes',
+  'heat',
+  'touch',
+  'restShare',
+  'leftRightDifference',
+]);
+
+/** All that someone's steps are judged with, wherever in a class they stand. */
+export interface Who {
+  readonly studio: Studio;
+  /** Those of single steps. */
+  readonly limits: readonly ActiveLimit[];
+  readonly props: PropsAtHand;
+  readonly breathSeconds: number;
+  /** Purposes that do this person good: among substitutes they are preferred. */
+  readonly favoured: ReadonlySet<Purpose>;
+  /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
+  readonly named: ReadonlyMap<string, ReadonlySet<string>>;
+  /** What the last class asks of every dose, rests and breath left alone. */
+  readonly afterPain: { readonly share: number; readonly condition: string } | null;
+}
+
+/** So many different people are known of one studio; then the oldest is forgotten. */
+const MOST = 64;
+const KNOWN = new WeakMap<Studio, Map<string, Who>>();
+
+/** People of one body who are judged alike are the same `Who`, so that what was worked out for one serves the other. */
+export function sameWho(who: Who): Who {
+  const known = KNOWN.get(who.studio) ?? new Map<string, Who>();
+  KNOWN.set(who.studio, known);
+  const key = JSON.stringify([
+    who.limits.map(({ id, spec }) => [id, spec]),
+    who.props,
+    who.breathSeconds,
+    [...who.favoured],
+    [...who.named].map(([asana, ids]) => [asana, ...ids]),
+    who.afterPain,
+  ]);
+  const same = known.get(key) ?? who;
+  known.delete(key);
+  known.set(key, same);
+  if (known.size > MOST) known.delete(known.keys().next().value!);
+  return same;
+}
+
+/** Someone's limits, without those of the class as a whole. */
+export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit[] {
+  return limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
+}
+
+const FREE = new WeakMap<Who, Who>();
+/** The same body without any limit, to show a step as it is given. */
+export function unlimited(who: Who): Who {
+  const known = FREE.get(who) ?? sameWho({ ...who, limits: [], favoured: new Set(), named: new Map(), afterPain: null });
+  FREE.set(who, known);
+  return known;
+}
