@@ -5,7 +5,8 @@ import { POSTURE_CHANGES, type PostureChange } from './changes.js';
 import { costAnywhere, endsOf, judgesOf, wantedOf } from './evaluation.js';
 import { findings, type Finding } from './judge.js';
 import { missingProps, propsOf } from './props.js';
-import { declaredValues, type Form } from './studio.js';
+import { declaredValues, type Form, type Studio } from './studio.js';
+import { standInFor } from './stand-in.js';
 import type { Who } from './who.js';
 
 /** More candidates than this are not looked at for one step. */
@@ -45,10 +46,19 @@ function isHard({ grade }: Finding): boolean {
   return grade !== 'watch';
 }
 
-/** A candidate without what no place in a class can mend: props that are missing, effort, a limit of the posture itself. */
-function judgeAnywhere(who: Who, candidate: Candidate): { readonly barred: boolean; readonly broken: readonly Finding[] } {
+interface Anywhere {
+  readonly barred: boolean;
+  readonly broken: readonly Finding[];
+}
+
+/** What a candidate breaks on a body wherever it is done: no place in a class can mend it. */
+function judgeOn(
+  studio: Studio,
+  who: Who,
+  candidate: Candidate,
+): Anywhere & { readonly fixed: readonly Finding[]; readonly residualCm: number } {
   const { fixedOf, sometimes } = judgesOf(who.limits);
-  const ends = endsOf(who.studio, candidate);
+  const ends = endsOf(studio, candidate);
   const { declared: form } = candidate.variation;
   const fixed = ends.flatMap((done) => fixedOf(done, form)).filter(isHard);
   const declared = declaredValues(form);
@@ -56,10 +66,30 @@ function judgeAnywhere(who: Who, candidate: Candidate): { readonly barred: boole
   const perhaps = ends.flatMap(({ measured: { values, facing, standing } }) =>
     findings(sometimes, { values, declared, facing, standing }).filter(isHard),
   );
-  const unreached = ends.some(({ solved }) => solved.residualCm >= REACHED_CM);
+  const residualCm = Math.max(...ends.map(({ solved }) => solved.residualCm));
   const ids = new Set<string>();
   const broken = [...fixed, ...perhaps].filter(({ limit }) => !ids.has(limit) && ids.add(limit));
-  return { barred: fixed.length > 0 || unreached, broken };
+  return { barred: fixed.length > 0 || residualCm >= REACHED_CM, broken, fixed, residualCm };
+}
+
+/**
+ * Judged on a body much like this one first, whose postures others have solved: what is far out there needs no
+ * solving here. Whatever is near enough to pass is judged on this body itself.
+ */
+function judgeAnywhere(who: Who, candidate: Candidate): Anywhere {
+  const like = standInFor(who.studio);
+  if (like) {
+    const there = judgeOn(like, who, candidate);
+    if (there.residualCm > FAR_CM || there.fixed.some(isFarOut)) return { barred: true, broken: there.broken };
+  }
+  return judgeOn(who.studio, who, candidate);
+}
+
+/** Further than two adult bodies differ in one posture, by the measure's unit. */
+const FAR_OUT: Readonly<Record<string, number>> = { '°': 8, cm: 6, 'body weight': 0.08, '× standing': 0.3 };
+const FAR_CM = 10;
+function isFarOut({ by, unit, value }: Finding): boolean {
+  return value !== null && by > (FAR_OUT[unit] ?? Infinity);
 }
 
 /**

@@ -108,7 +108,7 @@ export class Studio {
 
   constructor(
     readonly library: Library,
-    answers: BodyAnswers = {},
+    readonly answers: BodyAnswers = {},
   ) {
     this.body = sizeBody(answers);
   }

@@ -71,10 +71,17 @@ function wayOf(chosen: Chosen | null): Way {
     : { figure: chosen.figure, cost: chosen.cost, props: propsOf(chosen.ends[0]!.solved.posture) };
 }
 
+/** Figures that a class could agree on: those that are someone's best, or safe and near the best for several. */
+function figuresToShare(own: readonly (readonly Chosen[])[]): string[] {
+  const wanted = new Map<string, number>();
+  for (const ways of own) ways.forEach(({ figure }, place) => wanted.set(figure, (wanted.get(figure) ?? 0) + (place === 0 ? 2 : 1)));
+  return [...wanted].flatMap(([figure, times]) => (times > 1 ? [figure] : []));
+}
+
 /** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
 function openWays(contexts: readonly StepContext[], keys: readonly string[], memory: ClassMemory): (readonly (Chosen | null)[])[] {
   const own = contexts.map((context, i) => memory.once('own', keys[i]!, () => safeWays(context, OWN_WAYS)));
-  const seen = [...new Set(own.flat().map(({ figure }) => figure))];
+  const seen = figuresToShare(own);
   return contexts.map((context, i) => {
     const known = new Set(own[i]!.map(({ figure }) => figure));
     const likes = seen.flatMap((figure) =>

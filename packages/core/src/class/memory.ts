@@ -12,7 +12,7 @@ const SUMS = {
 } as const satisfies Readonly<Record<string, keyof Tally>>;
 
 /** So many answers are kept of each kind; then all are forgotten. */
-const MOST = 20_000;
+const MOST = 50_000;
 
 /** Numbers for objects, the same for the same object. */
 class Numbers {

@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { person, sequence, studio } from '../adaptation/adapt.fixture.js';
+import type { Participant } from '../adaptation/participant.js';
+import type { Step } from '../sequence/sequence.js';
+import { adaptClass, type ClassOptions } from './adapt-class.js';
+import { classJson } from './json.js';
+import { ClassMemory } from './memory.js';
+
+const TODAY = '2026-06-01';
+const named = (id: string, ...conditions: readonly string[]): Participant => ({ ...person(...conditions), id });
+const PEOPLE = [
+  named('expecting', 'pregnancy week=30 fetuses=1 complications=none'),
+  named('pressure', 'hypertension systolic=152 diastolic=95 aneurysm=no'),
+  named('disc', 'lumbar-disc painNow=3'),
+  named('bones', 'osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1'),
+  named('same', 'osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1'),
+];
+const ASANAS = ['tadasana', 'uttanasana', 'adho-mukha-svanasana', 'paschimottanasana', 'bhujangasana', 'balasana', 'setu-bandhasana'];
+const STEPS = sequence(...ASANAS.map((asana) => ({ asana })), { asana: 'savasana', dose: { minutes: 5 } });
+
+const answer = (steps: readonly Step[], options: ClassOptions) => {
+  const edited = { ...STEPS, steps };
+  return classJson(edited, adaptClass(PEOPLE.map((participant) => ({ studio, participant })), edited, { today: TODAY, ...options })); // prettier-ignore
+};
+
+/** What a teacher may do next to the class: another dose, another asana, a step moved, a figure chosen, fewer figures. */
+const EDIT = fc.oneof(
+  fc.record({ kind: fc.constant('dose' as const), at: fc.nat(6), breaths: fc.integer({ min: 1, max: 12 }) }),
+  fc.record({ kind: fc.constant('asana' as const), at: fc.nat(6), asana: fc.constantFrom(...ASANAS) }),
+  fc.record({ kind: fc.constant('move' as const), at: fc.nat(6), to: fc.nat(6) }),
+  fc.record({ kind: fc.constant('pin' as const), at: fc.nat(6), who: fc.nat(4), variation: fc.constantFrom('plain', 'bent-knees', 'on-the-moon') }),
+  fc.record({ kind: fc.constant('figures' as const), figures: fc.integer({ min: 1, max: 4 }) }),
+); // prettier-ignore
+
+test('edit after edit, what is remembered gives the same class as working everything out anew', () => {
+  fc.assert(
+    fc.property(fc.array(EDIT, { minLength: 1, maxLength: 5 }), (edits) => {
+      const memory = new ClassMemory();
+      let steps = STEPS.steps;
+      let options: ClassOptions = {};
+      answer(steps, { ...options, memory });
+      for (const edit of edits) {
+        if (edit.kind === 'figures') options = { ...options, figures: edit.figures };
+        else if (edit.kind === 'dose')
+          steps = steps.map((step, i) => (i === edit.at ? { ...step, dose: { breaths: edit.breaths } } : step));
+        else if (edit.kind === 'asana') steps = steps.map((step, i) => (i === edit.at ? { ...step, asana: edit.asana } : step));
+        else if (edit.kind === 'move') {
+          const moved = [...steps];
+          moved.splice(edit.to, 0, ...moved.splice(edit.at, 1));
+          steps = moved;
+        } else {
+          const pin = { person: PEOPLE[edit.who]!.id, index: edit.at, figure: `${steps[edit.at]!.asana}/${edit.variation}` };
+          options = { ...options, pins: [...(options.pins ?? []), pin] };
+        }
+        expect(answer(steps, { ...options, memory })).toEqual(answer(steps, options));
+      }
+    }),
+    { numRuns: 12, seed: 11 },
+  );
+});
+
+test('what is remembered is not asked again', () => {
+  const memory = new ClassMemory();
+  let asked = 0;
+  const ask = () => ++asked;
+  expect([memory.once('a', 'key', ask), memory.once('a', 'key', ask), memory.once('b', 'key', ask)]).toEqual([1, 1, 2]);
+});
+
+test('two people whose way to a step is the same question share the answer; a sum that nobody’s limit looks at makes no difference', () => {
+  const memory = new ClassMemory();
+  const [step] = STEPS.steps;
+  const who = { studio, limits: [], props: {}, breathSeconds: 4, favoured: new Set<never>(), named: new Map(), afterPain: null };
+  const tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
+  const key = (more: object) => memory.keyOf({ who, step: step!, tally: { ...tally, ...more } });
+  expect(key({ floorTrips: 3, supineRun: 2 })).toBe(key({}));
+  expect(key({ last: studio.form('tadasana').ends[0]! })).not.toBe(key({}));
+  expect(memory.keyOf({ who, step: { ...step!, line: 99, text: 'elsewhere' }, tally })).toBe(key({}));
+  expect(memory.keyOf({ who: { ...who }, step: step!, tally })).not.toBe(key({}));
+});
