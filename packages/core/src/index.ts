@@ -49,6 +49,7 @@ export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js
 export { figureSvg } from './figure/sheet.js';
 export { jointPoints, type Joint } from './figure/joints.js';
 export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
+export { bestView } from './figure/span.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member, type Pin } from './class/adapt-class.js';

@@ -14,18 +14,18 @@ interface Props {
 
 const ROOM = 6;
 /** Ground shown below the feet, in cm. */
-const BELOW = 5;
+export const GROUND_CM = 5;
 
 /** One figure in ink on its ground line. The paths come from the core: the picture can't disagree with the measures. */
 export function FigureDrawing({ figure, label, className = '', scale, height, ghost }: Props) {
   const left = Math.min(figure.box.left, ghost?.box.left ?? Infinity) - ROOM;
   const right = Math.max(figure.box.right, ghost?.box.right ?? -Infinity) + ROOM;
   const top = height === undefined ? Math.min(figure.box.top, ghost?.box.top ?? Infinity) - ROOM : -height;
-  const size = scale === undefined ? {} : { width: (right - left) * scale, height: (BELOW - top) * scale };
+  const size = scale === undefined ? {} : { width: (right - left) * scale, height: (GROUND_CM - top) * scale };
   return (
     <svg
       className={`figure ${className}`}
-      viewBox={`${left} ${top} ${right - left} ${BELOW - top}`}
+      viewBox={`${left} ${top} ${right - left} ${GROUND_CM - top}`}
       {...size}
       {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >

@@ -1,8 +1,9 @@
 import type { Figure } from '@lotus-steady/core';
 import type { Drawing } from '../worker/core.worker.js';
+import { GROUND_CM } from './FigureDrawing.js';
 
 const ROOM = 6;
-const BELOW = 5;
+
 /** Centimetres between the two views. */
 const APART = 22;
 
@@ -28,7 +29,7 @@ export function FigurePair({ drawing, label, className = '' }: { drawing: Drawin
   return (
     <svg
       className={`figure ${className}`}
-      viewBox={`0 ${top} ${width} ${BELOW - top}`}
+      viewBox={`0 ${top} ${width} ${GROUND_CM - top}`}
       preserveAspectRatio="xMidYMax meet"
       role="img"
       aria-label={`${label}, from the side and from the front`}

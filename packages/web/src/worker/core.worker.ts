@@ -1,5 +1,5 @@
 import {
-  adapt, adaptationJson, adaptingClass, assess, bodyOf, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
+  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
   type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Craft, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
   type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -11,6 +11,13 @@ export interface Drawing {
   readonly front: readonly Figure[];
   /** The view that shows more of it: from the front where the stance or the bend runs sideways. */
   readonly best: 'side' | 'front';
+}
+
+/** A figure that is drawn once it comes in sight: a class has more of them than a screen. */
+export interface Picture {
+  readonly key: string;
+  /** About how wide it is from its best side. */
+  readonly widthCm: number;
 }
 
 export interface ReadLine {
@@ -38,12 +45,12 @@ export type ReadText =
     };
 
 export interface ScoreStep {
-  readonly given: Drawing;
+  readonly given: Picture;
   readonly givenName: string;
   readonly givenDose: string;
   readonly givenSeconds: number;
   /** `null` where the step is kept as it is or left out. */
-  readonly adapted: Drawing | null;
+  readonly adapted: Picture | null;
   readonly effort: number;
   readonly headBelowHeart: number | null;
 }
@@ -109,15 +116,33 @@ function studioFor(body: BodyAnswers): Studio {
   return studio;
 }
 
-function width(figures: readonly Figure[]): number {
-  return Math.max(...figures.map(({ box }) => box.right - box.left));
+type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
+
+function draw(studio: Studio, chosen: Shown, stepSide: StepSide): Drawing {
+  const [side, front] = (['side', 'front'] as const).map((view) => stepFigures(studio, chosen, stepSide, view)) as [Figure[], Figure[]];
+  return { side, front, best: bestView(chosen.ends).view };
 }
 
-function draw(studio: Studio, chosen: Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>, stepSide: StepSide): Drawing {
-  const [side, front] = (['side', 'front'] as const).map((view) => stepFigures(studio, chosen, stepSide, view)) as [Figure[], Figure[]];
-  // Standing straight is about 50 cm wide from the front: only what reaches well beyond shows more from there.
-  const best = width(front) > 62 && width(front) > 1.3 * width(side) ? 'front' : 'side';
-  return { side, front, best };
+/** Pictures that were promised, drawn when they are asked for; the oldest are forgotten. */
+const pictures = new Map<string, () => Drawing>();
+const MOST_PICTURES = 20_000;
+const postures = new WeakMap<Done, number>();
+let postureCount = 0;
+
+/** A body's posture has one number: what looks the same keeps its key from one answer to the next. */
+function postureNumber(done: Done): number {
+  const known = postures.get(done) ?? ++postureCount;
+  postures.set(done, known);
+  return known;
+}
+
+function pictureOf(studio: Studio, chosen: Shown, side: StepSide): Picture {
+  const key = `${chosen.ends.map(postureNumber).join('-')} ${side}`;
+  if (!pictures.has(key)) {
+    pictures.set(key, () => draw(studio, chosen, side));
+    if (pictures.size > MOST_PICTURES) pictures.delete(pictures.keys().next().value!);
+  }
+  return { key, widthCm: bestView(chosen.ends).widthCm };
 }
 
 function parse(text: string): Sequence {
@@ -129,11 +154,11 @@ function parse(text: string): Sequence {
 function scoreStep(studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
   const shown = chosen ?? given;
   return {
-    given: draw(studio, given, step.side),
+    given: pictureOf(studio, given, step.side),
     givenName: given.asana.name,
     givenDose: describeDose(given.dose),
     givenSeconds: given.timed.seconds + given.transitionSeconds,
-    adapted: chosen && verdict !== 'keep' ? draw(studio, chosen, step.side) : null,
+    adapted: chosen && verdict !== 'keep' ? pictureOf(studio, chosen, step.side) : null,
     effort: shown.declared.effort,
     headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
   };
@@ -143,7 +168,7 @@ function scoreStep(studio: Studio, { step, given, chosen, verdict }: PlannedStep
 function givenStep({ asana, variation, side, dose }: Step): ScoreStep {
   const form = anyStudio.form(asana, variation);
   return {
-    given: draw(anyStudio, { ...form, changes: [] }, side),
+    given: pictureOf(anyStudio, { ...form, changes: [] }, side),
     givenName: form.asana.name,
     givenDose: describeDose(dose),
     givenSeconds: 0,
@@ -162,6 +187,9 @@ function alike(plans: readonly PersonPlan[], limits: readonly string[]): number[
   });
   return [...groups.values()];
 }
+
+/** What was worked out for classes so far: a change asks only for what it touches. */
+const memory = new ClassMemory();
 
 /** Classes that are being worked out and were not stopped. */
 const running = new Set<number>();
@@ -279,6 +307,13 @@ const core = {
     if (!asana.variations[0]) return null;
     const drawing = draw(anyStudio, { ...anyStudio.form(id, variation), changes: [] }, 'none');
     return drawing[drawing.best].at(-1)!;
+  },
+
+  /** A picture that an answer promised. */
+  picture(key: string): Drawing {
+    const drawn = pictures.get(key);
+    if (!drawn) throw new Error('This picture was promised too long ago.');
+    return drawn();
   },
 
   /** Everything about one asana, as this body does it. */
@@ -412,7 +447,7 @@ const core = {
       participant: shared ? { ...one, props: shared } : one,
     }));
     running.add(job);
-    const steps = adaptingClass(members, sequence, { ...options, ...(shared && { props: shared }), today });
+    const steps = adaptingClass(members, sequence, { ...options, ...(shared && { props: shared }), memory, today });
     for (;;) {
       const { done, value } = steps.next();
       if (done) {

@@ -60,6 +60,9 @@ export const classScoreQuery = (
     placeholderData: keepPreviousData,
   });
 
+export const pictureQuery = (key: string) =>
+  queryOptions({ queryKey: ['picture', key], queryFn: () => core.picture(key), staleTime: Infinity });
+
 export const othersQuery = (text: string, person: Person, index: number) =>
   queryOptions({
     queryKey: ['others', text, person, index],

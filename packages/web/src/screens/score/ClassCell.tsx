@@ -1,8 +1,8 @@
 import { memo, type KeyboardEvent } from 'react';
 import type { StepJson } from '@lotus-steady/core';
-import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { ClassScore, Drawing, ScoreStep } from '../../worker/core.worker.js';
+import type { ClassScore, Picture, ScoreStep } from '../../worker/core.worker.js';
 import { clock, STAFF_CM, type Column } from './layout.js';
 
 export const HEAD_PX = 40;
@@ -23,9 +23,8 @@ interface Frame {
   readonly scale: number;
 }
 
-function Figures({ drawing, scale }: { drawing: Drawing; scale: number }) {
-  const [start, other] = drawing[drawing.best];
-  return <FigureDrawing figure={start!} ghost={other} scale={scale} height={STAFF_CM} className="mx-auto block max-w-full" />;
+function Figures({ picture, scale }: { picture: Picture; scale: number }) {
+  return <StepFigure picture={picture} scale={scale} height={STAFF_CM} className="mx-auto block max-w-full" />;
 }
 
 /** What a teacher has to cue in one column. */
@@ -63,7 +62,7 @@ export const Head = memo(function Head({ score: { answer, given: steps }, column
         </span>
         {section !== null && <span className="block truncate font-serif">{section}</span>}
       </span>
-      <Figures drawing={given} scale={scale} />
+      <Figures picture={given} scale={scale} />
       <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
         <span className="line-clamp-3 text-sm leading-4 font-semibold">{givenName}</span>
         <span className="block text-soft">
@@ -113,7 +112,7 @@ export const Cell = memo(function Cell(props: CellProps) {
         className={`flex h-full w-full flex-col text-left -outline-offset-3 hover:bg-shade ${isSelected ? 'bg-shade' : ''}`}
       >
         <span className="block w-full" style={{ height: Math.round((STAFF_CM + 5) * scale) }}>
-          {adapted && <Figures drawing={adapted} scale={scale} />}
+          {adapted && <Figures picture={adapted} scale={scale} />}
         </span>
         <span className="block w-full overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
           <span className={step.verdict === 'keep' ? 'text-soft' : 'font-semibold'}>

@@ -1,7 +1,7 @@
 import { memo, useRef, type KeyboardEvent } from 'react';
-import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { Drawing, Score } from '../../worker/core.worker.js';
+import type { Picture, Score } from '../../worker/core.worker.js';
 import { clock, SCALE, STAFF_CM, type Column } from './layout.js';
 
 interface Props {
@@ -12,9 +12,8 @@ interface Props {
   readonly onSelect: (index: number | null) => void;
 }
 
-function Figures({ drawing }: { drawing: Drawing }) {
-  const [start, other] = drawing[drawing.best];
-  return <FigureDrawing figure={start!} ghost={other} scale={SCALE} height={STAFF_CM} className="mx-auto block max-w-full self-end" />;
+function Figures({ picture }: { picture: Picture }) {
+  return <StepFigure picture={picture} scale={SCALE} height={STAFF_CM} className="mx-auto block max-w-full self-end" />;
 }
 
 /**
@@ -70,7 +69,7 @@ export const Staves = memo(function Staves({ score, columns, name, selected, onS
                   <span>{clock(startsAt)}</span>
                   <span className="truncate font-serif">{section}</span>
                 </span>
-                <Figures drawing={given} />
+                <Figures picture={given} />
                 <span className="px-2 pt-0.5 pb-3 text-sm leading-tight">
                   <span className="font-semibold">{givenName}</span>
                   <span className="block text-soft">
@@ -78,7 +77,7 @@ export const Staves = memo(function Staves({ score, columns, name, selected, onS
                     {step.side === 'both' ? ', each side' : step.side === 'none' ? '' : `, ${step.side}`}
                   </span>
                 </span>
-                <span className="flex items-end justify-center border-t border-rule">{adapted && <Figures drawing={adapted} />}</span>
+                <span className="flex items-end justify-center border-t border-rule">{adapted && <Figures picture={adapted} />}</span>
                 <span className="px-2 pt-0.5 pb-2 text-sm leading-tight">
                   <span className="sr-only">{name}: </span>
                   <span className={step.verdict === 'keep' ? 'text-soft' : 'font-semibold'}>

@@ -6,7 +6,7 @@ import { findConditionName } from '../../parts/condition-name.js';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import { FigurePair } from '../../parts/FigurePair.js';
+import { StepFigurePair } from '../../parts/StepFigure.js';
 import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
 import { setupWords } from '../../parts/setup-words.js';
 import { VerdictWord } from '../../parts/Verdict.js';
@@ -94,7 +94,7 @@ export function WhyPanel({ sequence, person, score, index, onClose, onPick, onUn
         </ul>
       )}
       <div className="mt-3">
-        <FigurePair drawing={adapted ?? given} label={name} className="h-40 w-full" />
+        <StepFigurePair picture={adapted ?? given} label={name} className="h-40 w-full" />
       </div>
       {step.setup.length > 0 && (
         <p className="mt-2">

@@ -1,17 +1,13 @@
-import type { Figure } from '@lotus-steady/core';
-import type { Score, ScoreStep } from '../../worker/core.worker.js';
+import type { Picture, Score, ScoreStep } from '../../worker/core.worker.js';
 import { clock, layOut, SCALE } from './layout.js';
 
-function figure(width: number): Figure {
-  return { view: 'side', shapes: [], box: { left: 0, right: width, top: -170, bottom: 0 } };
-}
 function step(width: number, adapted: number | null = null): ScoreStep {
-  const drawing = (cm: number) => ({ side: [figure(cm)], front: [figure(50)], best: 'side' as const });
+  const picture = (widthCm: number): Picture => ({ key: `${widthCm}`, widthCm });
   return {
-    given: drawing(width),
+    given: picture(width),
     givenName: 'x',
     givenSeconds: 0,
-    adapted: adapted === null ? null : drawing(adapted),
+    adapted: adapted === null ? null : picture(adapted),
     effort: 1,
     headBelowHeart: 0,
   };

@@ -20,8 +20,7 @@ export interface Column {
 }
 
 function widest({ given, adapted }: ScoreStep): number {
-  const figures = [...given[given.best], ...(adapted ? adapted[adapted.best] : [])];
-  return Math.max(...figures.map(({ box }) => box.right - box.left)) + ROOM_CM;
+  return Math.max(given.widthCm, adapted?.widthCm ?? 0) + ROOM_CM;
 }
 
 /**

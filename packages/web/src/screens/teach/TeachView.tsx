@@ -1,8 +1,7 @@
 import { ChevronLeft, ChevronRight, Pause, Play, X } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import { FigurePair } from '../../parts/FigurePair.js';
+import { StepFigure, StepFigurePair } from '../../parts/StepFigure.js';
 import { clock } from '../score/layout.js';
 import { beatsOf } from './beats.js';
 import { BreathPacer } from './BreathPacer.js';
@@ -19,9 +18,9 @@ function Others({ main, others }: { main: TaughtFigure; others: readonly TaughtF
     <>
       <p className="text-center text-soft">{main.who.join(', ')}</p>
       <ul className="mt-2 flex flex-wrap justify-center gap-x-6 gap-y-3 border-t border-rule pt-2" aria-label="Instead">
-        {others.map(({ drawing, name, changes, who }) => (
+        {others.map(({ picture, name, changes, who }) => (
           <li key={name + changes.join()} className="max-w-72 text-center leading-tight">
-            <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="mx-auto h-[12dvh] lg:h-[15dvh]" />
+            <StepFigure picture={picture} className="mx-auto h-[12dvh] lg:h-[15dvh]" />
             <strong className="text-lg">{who.join(', ')}</strong>
             <span className="block">
               {name}
@@ -62,8 +61,7 @@ export function TeachView({ taught, breathSeconds, back }: { taught: readonly Ta
   const step = steps[beat.index]!;
   const [main, ...others] = taught[beat.index]!.figures;
   const next = beats[at + 1];
-  const nextDrawing = next && taught[next.index]!.figures[0]!.drawing;
-  const nextFigure = nextDrawing?.[nextDrawing.best][0];
+  const nextPicture = next && taught[next.index]!.figures[0]!.picture;
   const finished = !running && left === 0;
   const elapsed = beat.seconds - left;
 
@@ -80,8 +78,8 @@ export function TeachView({ taught, breathSeconds, back }: { taught: readonly Ta
       </div>
       <div className="grid grow gap-4 lg:grid-cols-[1.25fr_1fr]">
         <div className="self-end">
-          <FigurePair
-            drawing={main!.drawing}
+          <StepFigurePair
+            picture={main!.picture}
             label={main!.name}
             className={`w-full ${others.length === 0 ? 'h-[26dvh] sm:h-[36dvh] lg:h-[64dvh]' : 'h-[20dvh] lg:h-[40dvh]'}`}
           />
@@ -129,7 +127,7 @@ export function TeachView({ taught, breathSeconds, back }: { taught: readonly Ta
               </strong>
             )}
           </p>
-          {next && <FigureDrawing figure={nextFigure!} className="hidden h-20 w-28 sm:block" />}
+          {nextPicture && <StepFigure picture={nextPicture} className="hidden h-20 w-28 sm:block" />}
         </div>
       </div>
     </div>

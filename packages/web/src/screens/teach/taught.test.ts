@@ -1,10 +1,10 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { ClassScore, Drawing, Score, ScoreStep } from '../../worker/core.worker.js';
+import type { ClassScore, Picture, Score, ScoreStep } from '../../worker/core.worker.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 
-const drawing = (name: string): Drawing => ({ side: [], front: [], best: 'side', name }) as unknown as Drawing;
+const picture = (key: string): Picture => ({ key, widthCm: 50 });
 const drawn = (given: string, adapted: string | null = null): ScoreStep =>
-  ({ given: drawing(given), adapted: adapted === null ? null : drawing(adapted) }) as ScoreStep;
+  ({ given: picture(given), adapted: adapted === null ? null : picture(adapted) }) as ScoreStep;
 const step = (asana: string | null, seconds: number, changes: readonly string[] = []): StepJson =>
   ({
     verdict: asana === null ? 'omit' : 'keep',
@@ -23,8 +23,8 @@ test('one person alone: the adapted figure where there is one, nobody named', ()
     steps: [drawn('tree'), drawn('dog', 'chair dog')],
   };
   const [tree, dog] = taughtAlone(score as unknown as Score);
-  expect(tree!.figures).toMatchObject([{ drawing: drawing('tree'), name: 'tree', who: [] }]);
-  expect(dog!.figures).toMatchObject([{ drawing: drawing('chair dog') }]);
+  expect(tree!.figures).toMatchObject([{ picture: picture('tree'), name: 'tree', who: [] }]);
+  expect(dog!.figures).toMatchObject([{ picture: picture('chair dog') }]);
 });
 
 describe('a class', () => {

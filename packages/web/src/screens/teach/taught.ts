@@ -1,9 +1,9 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { ClassScore, Drawing, Score } from '../../worker/core.worker.js';
+import type { ClassScore, Picture, Score } from '../../worker/core.worker.js';
 
 /** One figure of a step, and who does it; nobody is named where only one person is taught. */
 export interface TaughtFigure {
-  readonly drawing: Drawing;
+  readonly picture: Picture;
   readonly name: string;
   readonly changes: readonly string[];
   readonly who: readonly string[];
@@ -19,7 +19,7 @@ export interface TaughtStep {
 export function taughtAlone({ answer, steps }: Score): TaughtStep[] {
   return answer.participants[0]!.steps.map((step, i) => {
     const { adapted, given } = steps[i]!;
-    return { step, figures: [{ drawing: adapted ?? given, name: step.to?.name ?? '', changes: step.to?.changes ?? [], who: [] }] };
+    return { step, figures: [{ picture: adapted ?? given, name: step.to?.name ?? '', changes: step.to?.changes ?? [], who: [] }] };
   });
 }
 
@@ -33,7 +33,7 @@ export function taughtTogether({ answer, staves }: ClassScore, names: readonly s
       .map(({ people, steps }) => {
         const step = answer.participants[people[0]!]!.steps[index]!;
         const { adapted, given } = steps[index]!;
-        return { step, people, drawing: adapted ?? given };
+        return { step, people, picture: adapted ?? given };
       })
       .filter(({ step }) => step.to !== null)
       .sort((a, b) => b.people.length - a.people.length);
@@ -52,7 +52,7 @@ export function taughtTogether({ answer, staves }: ClassScore, names: readonly s
             const own = step.to!.changes.filter((change) => !changes.includes(change));
             return people.map((person) => `${names[person]}${own.length > 0 ? ` (${own.join('; ')})` : ''}`);
           });
-          return { drawing: first!.drawing, name: first!.step.to!.name, changes, who };
+          return { picture: first!.picture, name: first!.step.to!.name, changes, who };
         })
         .sort((one, other) => other.who.length - one.who.length),
     };
