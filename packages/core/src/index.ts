@@ -9,6 +9,7 @@ export {
   measureJson,
   personJson,
   type AdaptationJson,
+  type PersonJson,
   type StepJson,
 } from './adaptation/json.js';
 export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
@@ -55,9 +56,11 @@ export type { View } from './figure/view.js';
 export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member, type Pin } from './class/adapt-class.js';
 export { ClassMemory } from './class/memory.js';
 export { solveColumn, type Way } from './class/column.js';
+export { differencesOf, type Compared, type Difference } from './class/differences.js';
+export { carriedPins } from './class/pins.js';
 export { classJson, type ClassJson } from './class/json.js';
 export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';
-export { repairText, type Repair } from './craft/repair.js';
+export { editText, lineAfter, nextDose, type TextEdit } from './sequence/edit-text.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';

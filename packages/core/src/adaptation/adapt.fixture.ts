@@ -20,6 +20,7 @@ export function step(part: Partial<Step> & { readonly asana: string }): Step {
     breath: null,
     way: null,
     of: null,
+    note: null,
     ...part,
   };
 }

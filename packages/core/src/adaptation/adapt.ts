@@ -158,6 +158,7 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
     way: null,
     of: null,
     breath: null,
+    note: null,
     text: 'rest',
   };
   const rest = safeWays({ ...context, step }, 1)[0];
@@ -310,6 +311,7 @@ export function* judgeLibrary(studio: Studio, participant: Participant, options:
       breath: null,
       way: null,
       of: null,
+      note: null,
     };
     const { hard, chosen, all } = evaluateGiven({ who, step, tally: START });
     const broken = hard[0] ?? (chosen.changes.length > 0 ? all[0] : undefined);

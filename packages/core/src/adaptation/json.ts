@@ -22,6 +22,7 @@ function stepJson(planned: PlannedStep) {
     given: step.asana,
     givenVariation: step.variation,
     ...(step.of !== null && { of: step.of }),
+    ...(step.note !== null && { note: step.note }),
     side: step.side,
     verdict,
     to: chosen && {
@@ -59,6 +60,8 @@ export function personJson(plan: PersonPlan) {
     session: plan.session,
   };
 }
+
+export type PersonJson = ReturnType<typeof personJson>;
 
 /** How many different figures each column of a class holds, by place in the sequence; who sits it out shows none. */
 export function columnsOf(sequence: Sequence, plans: readonly PersonPlan[]) {

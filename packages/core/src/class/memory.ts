@@ -59,7 +59,7 @@ export class ClassMemory {
     const known = this.steps.get(step);
     if (known !== undefined) return known;
     // Where it is written doesn't matter.
-    const { line: _line, text: _text, section: _section, of: _of, ...what } = step;
+    const { line: _line, text: _text, section: _section, of: _of, note: _note, ...what } = step;
     const key = JSON.stringify(what);
     this.steps.set(step, key);
     return key;

@@ -3,11 +3,14 @@ import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
-import type { Repair } from './repair.js';
+import type { TextEdit } from '../sequence/edit-text.js';
 
 /** The directions in which a class moves the spine. */
 export const DIRECTIONS = ['rounding', 'arching', 'turning', 'bending aside', 'lengthening'] as const;
 export type Direction = (typeof DIRECTIONS)[number];
+
+/** An edit of the text, and what to call it. */
+export type Repair = TextEdit & { readonly label: string };
 
 export interface CraftFinding {
   readonly rule: string;
@@ -35,6 +38,7 @@ const WARM_SECONDS = 90;
 const LEAST_REST = { seconds: 300, share: 0.1 };
 const OUT_OF_PROPORTION = 3;
 const LONGEST = { wrists: 150, knees: 420 };
+const MANY_TRIPS = 3;
 
 const isRest = ({ form }: Pick<Seen, 'form'>) => form.asana.purposes.rest === 3;
 
@@ -47,26 +51,21 @@ interface Seen {
   /** Of a measure over both ends of a movement: its largest, and its smallest. */
   readonly most: (measure: Measure) => number;
   readonly least: (measure: Measure) => number;
+  readonly directions: readonly Direction[];
 }
 
 function see(studio: Studio, step: Step): Seen {
   const form = studio.form(step.asana, step.variation);
   const { seconds, holdSeconds } = timeOf(rhythmOf(form.asana, form.variation), step.dose, step.side);
   const values = (measure: Measure) => form.ends.map(({ measured }) => measured.values[measure] ?? 0);
-  return {
-    step,
-    form,
-    seconds,
-    holdSeconds,
-    most: (measure) => Math.max(...values(measure)),
-    least: (measure) => Math.min(...values(measure)),
-  };
+  const most = (measure: Measure) => Math.max(...values(measure));
+  const least = (measure: Measure) => Math.min(...values(measure));
+  return { step, form, seconds, holdSeconds, most, least, directions: directionsOf({ form, most, least }) };
 }
 
-function directionsOf(one: Seen): Direction[] {
-  const { most, least, form } = one;
+function directionsOf({ most, least, form }: Pick<Seen, 'most' | 'least' | 'form'>): Direction[] {
   // A rest lies in a shape; it doesn't work in it.
-  if (isRest(one)) return [];
+  if (isRest({ form })) return [];
   const flexion = Math.max(most('lumbarFlexion'), most('thoracicFlexion'));
   const extension = -Math.min(least('lumbarFlexion'), least('thoracicFlexion'));
   const { purposes } = form.asana;
@@ -184,7 +183,7 @@ function counterposes(studio: Studio, seen: readonly Seen[]): CraftFinding[] {
 
 function twistsAfterLength(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
   const at = seen.findIndex(({ form }) => (form.asana.purposes['mobilise-spine-rotation'] ?? 0) >= 2);
-  if (at < 0 || seen.slice(0, at).some((one) => directionsOf(one).includes('lengthening'))) return [];
+  if (at < 0 || seen.slice(0, at).some((one) => one.directions.includes('lengthening'))) return [];
   const twist = seen[at]!;
   const line = gentle('lengthening', sequence);
   return [
@@ -306,6 +305,45 @@ function longStays(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
   });
 }
 
+/** How often a class goes down to the floor. */
+function tripsOf(levels: readonly boolean[]): number {
+  return levels.filter((up, i) => !up && (i === 0 || levels[i - 1]!)).length;
+}
+
+/** Stretches within a section that may change places: neither salutations nor rests. */
+function stretches(seen: readonly Seen[]): Seen[][] {
+  const found: Seen[][] = [[]];
+  seen.forEach((one, i) => {
+    const fixed = one.step.of !== null || isRest(one);
+    if (fixed || (i > 0 && seen[i - 1]!.step.section !== one.step.section)) found.push([]);
+    if (!fixed) found.at(-1)!.push(one);
+  });
+  return found.filter(({ length }) => length > 2);
+}
+
+/** A class that goes down and up again within a section could do what stands and what lies together. */
+function trips(seen: readonly Seen[]): CraftFinding[] {
+  if (tripsOf(seen.map(isUp)) < MANY_TRIPS) return [];
+  return stretches(seen).flatMap((stretch): CraftFinding[] => {
+    const before = seen[seen.indexOf(stretch[0]!) - 1];
+    const up = stretch.filter(isUp);
+    const down = stretch.filter((one) => !isUp(one));
+    // It goes on where it was.
+    const grouped = before && !isUp(before) ? [...down, ...up] : [...up, ...down];
+    const start = before ? [isUp(before)] : [];
+    const [now, then] = [stretch, grouped].map((order) => tripsOf([...start, ...order.map(isUp)])) as [number, number];
+    if (then >= now) return [];
+    return [
+      {
+        rule: 'trips',
+        line: stretch[0]!.step.line,
+        text: `Down to the floor ${now} times${stretch[0]!.step.section === '' ? '' : ` in “${stretch[0]!.step.section}”`}; with what stands and what is on the floor kept together ${then}.`,
+        repair: { do: 'order', lines: grouped.map(({ step }) => step.line), label: 'Put them together' },
+      },
+    ];
+  });
+}
+
 /**
  * What a teacher's craft says of a sequence: sides, directions of the spine, counterposes, order, rest and long
  * stays. Rules are common practice, no source. Each finding comes with one action on the text that mends it.
@@ -313,10 +351,7 @@ function longStays(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
 export function craftOf(studio: Studio, sequence: Sequence): Craft {
   const seen = sequence.steps.map((step) => see(studio, step));
   const directions = Object.fromEntries(
-    DIRECTIONS.map((direction) => [
-      direction,
-      seen.reduce((sum, one) => sum + (directionsOf(one).includes(direction) ? one.seconds : 0), 0),
-    ]),
+    DIRECTIONS.map((direction) => [direction, seen.reduce((sum, one) => sum + (one.directions.includes(direction) ? one.seconds : 0), 0)]),
   ) as Record<Direction, number>;
   if (seen.length === 0) return { directions, findings: [] };
   return {
@@ -330,6 +365,7 @@ export function craftOf(studio: Studio, sequence: Sequence): Craft {
       ...proportion(seen, sequence, directions),
       ...calmAfterEnergy(seen),
       ...longStays(seen, sequence),
+      ...trips(seen),
       ...rest(seen, sequence),
     ],
   };

@@ -61,6 +61,7 @@ export function readSequenceJson(library: Library, raw: unknown): ReadResult {
         breath: null,
         way: null,
         of: null,
+        note: typeof one['note'] === 'string' ? one['note'] : null,
       },
     ];
   });

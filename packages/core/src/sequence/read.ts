@@ -1,6 +1,7 @@
 import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import type { Problem } from '../problem.js';
+import { BULLET, NOTE } from './edit-text.js';
 import { nameIndex, plain, type NameIndex } from './names.js';
 import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence.js';
 import type { WayId } from './ways.js';
@@ -201,7 +202,7 @@ function readHeader(key: string, value: string, header: Header): string | null {
 }
 
 /** The steps that a salutation stands for; its rounds become rounds of each. */
-function expand(list: Asana, steps: readonly StepSpec[], at: { line: number; text: string; section: string }, parsed: Parsed): Step[] {
+function expand(list: Asana, steps: readonly StepSpec[], at: Pick<Step, 'line' | 'text' | 'section' | 'note'>, parsed: Parsed): Step[] {
   const rounds = parsed.dose.rounds ?? parsed.dose.repetitions ?? list.dose.rounds ?? 1;
   return steps.map(({ asana, side, breath, variation }) => ({
     ...at,
@@ -243,7 +244,7 @@ export function doseProblem(dose: DoseSpec): string | null {
 
 /** A line without its bullet or number. */
 function stripLine(full: string): string {
-  return full.replace(/^\s*(?:[-*+•–]|\(?\d{1,3}[.):])\s+/, '').trim();
+  return full.replace(BULLET, '').trim();
 }
 
 /** A step's text with its separators as spaces. */
@@ -276,7 +277,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
     const baseAfter = (line: number): string | null => {
       const next = lines
         .slice(line, line + 3)
-        .map(stripLine)
+        .map((full) => stripLine(full.replace(NOTE, '')))
         .find((stripped) => stripped !== '' && !stripped.startsWith('#'));
       if (next === undefined) return null;
       const parsed = parseStep(cleanLine(next));
@@ -290,7 +291,8 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
         else section = heading[2]!;
         return;
       }
-      const stripped = stripLine(full);
+      const note = NOTE.exec(full)?.[1]?.trim() || null;
+      const stripped = stripLine(full.replace(NOTE, ''));
       if (stripped === '') return;
       const pair = /^([a-z][a-z ]{1,20}):\s*(.+)$/i.exec(stripped);
       if (pair && steps.length === 0 && unknown.length === 0) {
@@ -324,7 +326,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
       if (asana.steps.length > 0) {
         const named = variationFor(asana, isWhole ? [] : parsed.phrases, found.rest);
         const told = asana.listVariations.find(({ id }) => id === named)?.steps ?? asana.steps;
-        steps.push(...expand(asana, told, { line, text: stripped, section }, parsed));
+        steps.push(...expand(asana, told, { line, text: stripped, section, note }, parsed));
         before = asana.base;
         lastFront = null;
         return;
@@ -348,6 +350,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
         breath: parsed.breath,
         way: parsed.way,
         of: null,
+        note,
       });
       before = asana.base;
     });

@@ -21,6 +21,8 @@ export interface Step {
   readonly way: WayId | null;
   /** The salutation that this step is a part of. */
   readonly of: string | null;
+  /** What the teacher noted for themselves. */
+  readonly note: string | null;
 }
 
 export interface UnknownLine {

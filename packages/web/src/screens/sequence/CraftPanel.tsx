@@ -1,4 +1,4 @@
-import { DIRECTIONS, repairText } from '@lotus-steady/core';
+import { DIRECTIONS, editText } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { PLAIN } from '../../parts/button-styles.js';
 import { craftQuery } from '../../worker/queries.js';
@@ -49,7 +49,7 @@ export function CraftPanel({ text, onChange, onGoTo }: Props) {
                 </button>
               )}
             </span>
-            <button type="button" className={PLAIN} disabled={isPlaceholderData} onClick={() => onChange(repairText(text, repair))}>
+            <button type="button" className={PLAIN} disabled={isPlaceholderData} onClick={() => onChange(editText(text, repair))}>
               {repair.label}
             </button>
           </li>

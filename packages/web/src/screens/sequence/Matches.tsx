@@ -1,8 +1,7 @@
-import { describeDose, WAYS, type Step } from '@lotus-steady/core';
+import { describeDose, editText, WAYS, type Step } from '@lotus-steady/core';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import type { ReadText } from '../../worker/core.worker.js';
-import { replaceName } from './replace-name.js';
 
 interface Props {
   readonly text: string;
@@ -94,7 +93,7 @@ export function Matches({ text, read, failure, onChange, onGoTo }: Props) {
                       <button
                         key={id}
                         type="button"
-                        onClick={() => onChange(replaceName(text, line, name))}
+                        onClick={() => onChange(editText(text, { do: 'name', line: line, name: name }))}
                         className="rounded border border-soft px-2.5 py-1 text-sm hover:bg-shade"
                       >
                         {name}

@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import { library } from '../asanas/all.js';
+import { editText, lineAfter, nextDose, type TextEdit } from './edit-text.js';
+import { sequenceReader } from './read.js';
+
+const edited = (line: string, edit: TextEdit) => editText(line, edit);
+
+test.each([
+  ['Reclyning hand, each side, 5 breaths', 'Tree, each side, 5 breaths'],
+  ['- flying carpet 3x', '- Tree 3x'],
+  ['3) flying carpet - 30 s', '3) Tree - 30 s'],
+  ['flying carpet (left)', 'Tree (left)'],
+  ['flying carpet', 'Tree'],
+  ['flying carpet x6', 'Tree x6'],
+  ['flying carpet, 3x // slowly, 2 blocks', 'Tree, 3x // slowly, 2 blocks'],
+])('%s is given another name', (line, wanted) =>
+  expect(edited(`# T\n${line}\nCobra`, { do: 'name', line: 2, name: 'Tree' })).toBe(`# T\n${wanted}\nCobra`),
+);
+
+test.each([
+  ['Tree, 5 breaths // eyes open', 'Tree, 8 breaths // eyes open'],
+  ['Tree 3 breaths, 2 rounds', 'Tree, 8 breaths'],
+  ['Tree, 0.5 min', 'Tree, 8 breaths'],
+])('%s gets its dose, and keeps its note', (line, wanted) => expect(edited(line, { do: 'dose', line: 1, dose: '8 breaths' })).toBe(wanted));
+
+test('a note is written behind two slashes, changed and taken away', () => {
+  const noted = edited('Tree, left', { do: 'note', line: 1, note: 'Bero at the wall ' });
+  expect(noted).toBe('Tree, left // Bero at the wall');
+  expect(edited(noted, { do: 'note', line: 1, note: 'all at the wall' })).toBe('Tree, left // all at the wall');
+  expect(edited(noted, { do: 'note', line: 1, note: ' ' })).toBe('Tree, left');
+});
+
+test('lines are taken out and put in another order', () => {
+  expect(edited('a\nb\nc', { do: 'remove', line: 2 })).toBe('a\nc');
+  expect(edited('# T\na\n\nb\nc', { do: 'order', lines: [5, 2, 4] })).toBe('# T\nc\n\na\nb');
+});
+
+/** Eight lines, each unlike the others, so that a line is found again. */
+const LINES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
+const PLACE = fc.integer({ min: 1, max: LINES.length });
+const EDIT: fc.Arbitrary<TextEdit> = fc.oneof(
+  fc.record({ do: fc.constant('insert' as const), after: fc.integer({ min: 0, max: LINES.length }), text: fc.constant('new') }),
+  fc.record({ do: fc.constant('remove' as const), line: PLACE }),
+  fc.record({ do: fc.constant('move' as const), line: PLACE, after: fc.integer({ min: 0, max: LINES.length - 1 }) }),
+  fc.record({ do: fc.constant('dose' as const), line: PLACE, dose: fc.constant('5 breaths') }),
+  fc.record({ do: fc.constant('order' as const), lines: fc.shuffledSubarray([1, 3, 4, 8]) }),
+);
+
+test('where a line is told to stand after an edit is where it stands', () => {
+  fc.assert(
+    fc.property(EDIT, (edit) => {
+      const after = editText(LINES.join('\n'), edit).split('\n');
+      LINES.forEach((line, i) => {
+        const at = lineAfter(edit, i + 1);
+        expect(at === null ? null : after[at - 1]!.split(',')[0]).toBe(at === null ? null : line);
+      });
+    }),
+    { seed: 3 },
+  );
+});
+
+test('a dose made longer and shorter again by hand reads as it was, for every kind of dose', () => {
+  const read = sequenceReader(library);
+  for (const text of [
+    'Tree, 5 breaths',
+    'Savasana, 8 min',
+    'Plank, 30 s',
+    'Cat cow flow, 6x',
+    'Sun salutation x3',
+    'Bridge, 3 breaths, 2 rounds',
+  ]) {
+    const before = read(text).sequence!.steps[0]!;
+    const longer = editText(text, { do: 'dose', line: 1, dose: nextDose(before, 1)! });
+    const between = read(longer).sequence!.steps[0]!;
+    expect(between.dose).not.toEqual(before.dose);
+    const again = editText(longer, { do: 'dose', line: 1, dose: nextDose(between, -1)! });
+    expect(read(again).sequence!.steps[0]!.dose).toEqual(before.dose);
+  }
+  expect(nextDose({ dose: { breaths: 1 }, of: null }, -1)).toBeNull();
+  expect(nextDose({ dose: { breaths: 1, rounds: 1 }, of: 'surya-namaskar-a' }, -1)).toBeNull();
+});
+
+test('a note is read beside its step and not taken for a part of it', () => {
+  const [step] = sequenceReader(library)('Tree, left, 5 breaths // right for Bero, 9 breaths').sequence!.steps;
+  expect(step).toMatchObject({ asana: 'vrksasana', side: 'left', dose: { breaths: 5 }, note: 'right for Bero, 9 breaths' });
+});
