@@ -60,7 +60,7 @@ export { differencesOf, type Compared, type Difference } from './class/differenc
 export { carriedPins } from './class/pins.js';
 export { classJson, type ClassJson } from './class/json.js';
 export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';
-export { editText, lineAfter, nextDose, type TextEdit } from './sequence/edit-text.js';
+export { editText, lineAfter, textEditOf, type StepEdit, type TextEdit } from './sequence/edit-text.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
-import { editText, lineAfter, nextDose, type TextEdit } from './edit-text.js';
+import { editText, lineAfter, nextDose, textEditOf, type StepEdit, type TextEdit } from './edit-text.js';
 import { sequenceReader } from './read.js';
 
 const edited = (line: string, edit: TextEdit) => editText(line, edit);
@@ -83,4 +83,37 @@ test('a dose made longer and shorter again by hand reads as it was, for every ki
 test('a note is read beside its step and not taken for a part of it', () => {
   const [step] = sequenceReader(library)('Tree, left, 5 breaths // right for Bero, 9 breaths').sequence!.steps;
   expect(step).toMatchObject({ asana: 'vrksasana', side: 'left', dose: { breaths: 5 }, note: 'right for Bero, 9 breaths' });
+});
+
+describe('a step is edited where it stands', () => {
+  const text = '# Class\nMountain\n## Main\nSun salutation x2\nTree, each side\nCobra, 3x';
+  const { steps } = sequenceReader(library)(text).sequence!;
+  const at = (asana: string) => steps.findIndex((step) => step.asana === asana);
+  const done = (edit: StepEdit) => {
+    const made = textEditOf(steps, edit);
+    return made && editText(text, made);
+  };
+
+  test('moved to another step’s place, over headings too', () => {
+    expect(done({ do: 'move', index: 0, to: at('vrksasana') })).toBe(
+      '# Class\n## Main\nSun salutation x2\nTree, each side\nMountain\nCobra, 3x',
+    );
+    expect(done({ do: 'move', index: at('vrksasana'), to: 0 })).toBe(
+      '# Class\nTree, each side\nMountain\n## Main\nSun salutation x2\nCobra, 3x',
+    );
+  });
+
+  test('a salutation’s step moves, and goes, with the whole of it', () => {
+    expect(done({ do: 'move', index: 3, to: 2 })).toBeNull();
+    expect(done({ do: 'remove', index: 3 })).toBe('# Class\nMountain\n## Main\nTree, each side\nCobra, 3x');
+  });
+
+  test('something is put in after it, called otherwise or noted', () => {
+    expect(done({ do: 'insert', index: 0, text: 'Chair pose' })).toMatch(/Mountain\nChair pose\n## Main/);
+    expect(done({ do: 'name', index: at('vrksasana'), name: 'Warrior III' })).toMatch(/\nWarrior III, each side\n/);
+    expect(done({ do: 'note', index: 0, note: 'feet wide' })).toMatch(/Mountain \/\/ feet wide/);
+    expect(done({ do: 'dose', index: 0, by: 1 })).toMatch(/Mountain, \d+ breaths/);
+  });
+
+  test('one that isn’t there changes nothing', () => expect(done({ do: 'remove', index: 99 })).toBeNull());
 });

@@ -113,3 +113,38 @@ export function nextDose({ dose, of }: Pick<Step, 'dose' | 'of'>, by: 1 | -1): s
   const next = (dose[key] ?? 1) + by * size;
   return next < size ? null : describeDose({ ...dose, [key]: next });
 }
+
+/** An edit of a step where it stands in the sequence, from 0. */
+export type StepEdit = { readonly index: number } & (
+  | { readonly do: 'dose'; readonly by: 1 | -1 }
+  /** To the place of another step. */
+  | { readonly do: 'move'; readonly to: number }
+  | { readonly do: 'remove' }
+  | { readonly do: 'name'; readonly name: string }
+  | { readonly do: 'note'; readonly note: string }
+  /** A line of its own after it. */
+  | { readonly do: 'insert'; readonly text: string }
+);
+
+/** The same as an edit of the text; `null` where there is nothing to do. A salutation's steps go together. */
+export function textEditOf(steps: readonly Step[], edit: StepEdit): TextEdit | null {
+  const step = steps[edit.index];
+  if (!step) return null;
+  const { line } = step;
+  switch (edit.do) {
+    case 'dose': {
+      const dose = nextDose(step, edit.by);
+      return dose === null ? null : { do: 'dose', line, dose };
+    }
+    case 'move': {
+      const to = steps[edit.to];
+      return !to || to.line === line ? null : { do: 'move', line, after: to.line - 1 };
+    }
+    case 'remove':
+      return { do: 'remove', line };
+    case 'insert':
+      return { do: 'insert', after: line, text: edit.text };
+    default:
+      return { ...edit, line };
+  }
+}

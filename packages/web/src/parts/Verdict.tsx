@@ -32,7 +32,7 @@ export function VerdictWord({ verdict }: { verdict: Verdict }) {
   );
 }
 
-const DECISIONS: Record<Decision, { readonly mark: string; readonly word: string }> = {
+export const DECISIONS: Record<Decision, { readonly mark: string; readonly word: string }> = {
   practise: { mark: '○', word: 'May practise' },
   clearance: { mark: '◐', word: 'Written clearance first' },
   refer: { mark: '●', word: 'Not today: refer' },

@@ -55,6 +55,7 @@ export const classScoreQuery = (
             return core.classScore(job, text, people.map(toParticipant), options, today(), proxy(onStep));
           },
     staleTime: Infinity,
+    gcTime: 60_000,
     retry: false,
     // A change is worked out while what was there stays in sight.
     placeholderData: keepPreviousData,

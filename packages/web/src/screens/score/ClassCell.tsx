@@ -1,3 +1,4 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo, type KeyboardEvent } from 'react';
 import type { StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
@@ -8,6 +9,9 @@ import { clock, STAFF_CM, type Column } from './layout.js';
 export const HEAD_PX = 40;
 /** A verdict, three lines and the dose, whole lines of 16 pixels. */
 export const WORDS_PX = 84;
+
+/** The stave of the sequence as given, above those of people. */
+export const GIVEN = -1;
 
 /** A step of one stave. */
 export interface Place {
@@ -40,36 +44,64 @@ interface HeadProps extends Frame {
   readonly column: Column;
   readonly height: number;
   readonly figures: number;
+  readonly isSelected: boolean;
+  /** Reached by the tab key. */
+  readonly isActive: boolean;
+  readonly onActive: (place: Place) => void;
+  readonly onSelect: (place: Place | null) => void;
+  readonly onMove: (event: KeyboardEvent, place: Place) => void;
 }
 
-/** A step as the sequence gives it, above what becomes of it. */
-export const Head = memo(function Head({ score: { answer, given: steps }, column, left, width, height, scale, figures }: HeadProps) {
+/** A step as the sequence gives it, above what becomes of it. It is opened to be changed, and dragged to another place. */
+export const Head = memo(function Head(props: HeadProps) {
+  const { score, column, left, width, height, scale, figures, isSelected, isActive, onActive, onSelect, onMove } = props;
+  const { answer, given: steps } = score;
   const { index, startsAt, section } = column;
   const { given, givenName, givenDose } = steps[index]!;
-  const { side } = answer.participants[0]!.steps[index]!;
+  const { side, note } = answer.participants[0]!.steps[index]!;
   const out = answer.participants.filter((one) => one.steps[index]!.verdict === 'omit').length;
+  const drag = useDraggable({ id: index });
+  const drop = useDroppable({ id: index });
+  const at = { stave: GIVEN, index };
+  const over = drop.isOver && drop.active !== null && drop.active.id !== index;
   return (
     <span
+      ref={drop.setNodeRef}
       role="columnheader"
       aria-colindex={index + 2}
-      className="absolute top-0 block border-r border-rule contain-strict"
+      className={`absolute top-0 block border-r border-rule contain-strict ${over ? 'bg-shade' : ''}`}
       style={{ left, width, height }}
     >
-      <span className="block px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
-        <span className="flex justify-between gap-2 whitespace-nowrap">
-          <span>{clock(startsAt)}</span>
-          <ColumnMark distinct={answer.columns[index]!.distinct} out={out} figures={figures} />
+      <button
+        ref={drag.setNodeRef}
+        type="button"
+        {...drag.listeners}
+        data-place={`${GIVEN} ${index}`}
+        tabIndex={isActive ? 0 : -1}
+        aria-expanded={isSelected}
+        aria-label={`${givenName}, ${givenDose}: change it for everybody`}
+        onFocus={() => onActive(at)}
+        onClick={() => onSelect(isSelected ? null : at)}
+        onKeyDown={(event) => onMove(event, at)}
+        className={`block h-full w-full touch-pan-y text-left -outline-offset-3 hover:bg-shade ${isSelected ? 'bg-shade' : ''} ${drag.isDragging ? 'opacity-40' : ''}`}
+      >
+        <span className="block px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
+          <span className="flex justify-between gap-2 whitespace-nowrap">
+            <span>{clock(startsAt)}</span>
+            <ColumnMark distinct={answer.columns[index]!.distinct} out={out} figures={figures} />
+          </span>
+          {section !== null && <span className="block truncate font-serif">{section}</span>}
         </span>
-        {section !== null && <span className="block truncate font-serif">{section}</span>}
-      </span>
-      <Figures picture={given} scale={scale} />
-      <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
-        <span className="line-clamp-3 text-sm leading-4 font-semibold">{givenName}</span>
-        <span className="block text-soft">
-          {givenDose}
-          {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
+        <Figures picture={given} scale={scale} />
+        <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
+          <span className={`${note === undefined ? 'line-clamp-3' : 'line-clamp-2'} text-sm leading-4 font-semibold`}>{givenName}</span>
+          <span className="block text-soft">
+            {givenDose}
+            {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
+          </span>
+          {note !== undefined && <em className="line-clamp-2">{note}</em>}
         </span>
-      </span>
+      </button>
     </span>
   );
 });

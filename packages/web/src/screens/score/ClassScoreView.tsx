@@ -1,6 +1,6 @@
 import type { Pin } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { usePeople } from '../../api/use-people.js';
@@ -8,18 +8,28 @@ import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { SelectField } from '../../parts/SelectField.js';
+import { useSequenceText } from '../../drafts/use-sequence-text.js';
+import { SaveBar } from '../../parts/SaveBar.js';
+import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import type { ClassScore, Score } from '../../worker/core.worker.js';
-import type { Place } from './ClassCell.js';
+import { GIVEN, type Place } from './ClassCell.js';
 import { ClassStaves } from './ClassStaves.js';
 import { Room } from './Room.js';
-import { FIGURES, readFigures, readShared, usePins, writeShared } from './use-pins.js';
+import { FIGURES, readFigures, readShared, writeShared } from './class-address.js';
+import { Differences } from './Differences.js';
 import { layOutClass } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
+import { StepPanel, type OwnEdit } from './StepPanel.js';
+import { useEdits } from './use-edits.js';
 import { WhyPanel } from './WhyPanel.js';
 
 /** How large the figures are, from the whole class to one step. */
 const ZOOMS = [0.26, 0.4, 0.56, 0.72] as const;
+
+function times(count: number): string {
+  return count === 1 ? 'Once' : `${count} times`;
+}
 
 /** One person's part of a class, as their own score. */
 function scoreOf({ answer, staves }: ClassScore, person: number): Score {
@@ -32,12 +42,12 @@ interface StaffProps {
   readonly people: readonly Person[];
   readonly sequence: StoredSequence;
   readonly figures: number;
-  readonly pins: ReturnType<typeof usePins>;
+  readonly edits: ReturnType<typeof useEdits>;
   /** What is shown is being worked out anew. */
   readonly busy: boolean;
 }
 
-function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
+function Staff({ score, people, sequence, figures, edits, busy }: StaffProps) {
   const [zoom, setZoom] = useState(1);
   const [selected, setSelected] = useState<Place | null>(null);
   const scale = ZOOMS[zoom]!;
@@ -52,15 +62,29 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
     [answer, staves, scale],
   );
   const names = useMemo(() => people.map(({ name }) => name), [people]);
-  const person = selected && staves[selected.stave]!.people[0]!;
+  const nameOf = useMemo(() => new Map(people.map(({ id, name }) => [String(id), name])), [people]);
+  const person = selected && selected.stave !== GIVEN ? (staves[selected.stave]?.people[0] ?? null) : null;
+  const [opened] = useState(answer);
+  const [comparing, setComparing] = useState(false);
+  const { edit } = edits;
+  const change = useCallback(
+    (index: number, own: OwnEdit) =>
+      void edit({ ...own, index }).then((now) =>
+        setSelected((at) => (at?.stave === GIVEN ? (now < 0 ? null : { ...at, index: now }) : at)),
+      ),
+    [edit],
+  );
+  const shift = useCallback((from: number, to: number) => change(from, { do: 'move', to }), [change]);
   const crowded = answer.columns.filter(({ distinct }) => distinct > figures).length;
   const out = answer.participants.flatMap(({ steps }) => steps.filter(({ verdict }) => verdict === 'omit')).length;
   const giving = answer.participants.reduce((sum, { steps }) => sum + steps.filter((step) => 'together' in step).length, 0);
   const chosenFor = (at: Place): Pin[] =>
-    staves[at.stave]!.people.flatMap((one) => pins.now.filter((pin) => pin.person === String(people[one]!.id) && pin.index === at.index));
+    staves[at.stave]!.people.flatMap((one) =>
+      edits.now.pins.filter((pin) => pin.person === String(people[one]!.id) && pin.index === at.index),
+    );
   const pick = (at: Place, figure: string) =>
-    pins.set([
-      ...pins.now.filter((pin) => !chosenFor(at).includes(pin)),
+    edits.setPins([
+      ...edits.now.pins.filter((pin) => !chosenFor(at).includes(pin)),
       // Everybody on the stave takes it: their limits are the same.
       ...staves[at.stave]!.people.map((one) => ({ person: String(people[one]!.id), index: at.index, figure })),
     ]);
@@ -80,19 +104,22 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
           {crowded === 0
             ? `Every step shows at most ${figures} ${figures === 1 ? 'figure' : 'figures'}.`
             : `${crowded} steps show more figures.`}{' '}
-          {giving > 0 && `${giving} times someone gives way to the class. `}
-          {out > 0 && `${out} times someone sits a step out. `}
+          {giving > 0 && `${times(giving)} someone gives way to the class. `}
+          {out > 0 && `${times(out)} someone sits a step out. `}
           <span className="text-soft">
             {answer.choice.within === 0 ? 'No better choice in any step.' : `Within ${answer.choice.within} % of the best choice.`}
           </span>
         </p>
         <div className="flex items-center gap-2" role="group" aria-label="Changes by hand, and size">
           {busy && <span role="status">Working it out anew …</span>}
-          <button type="button" className={PLAIN} disabled={!pins.canUndo} onClick={pins.undo}>
+          <button type="button" className={PLAIN} disabled={!edits.canUndo} onClick={edits.undo}>
             Undo
           </button>
-          <button type="button" className={PLAIN} disabled={!pins.canRedo} onClick={pins.redo}>
+          <button type="button" className={PLAIN} disabled={!edits.canRedo} onClick={edits.redo}>
             Redo
+          </button>
+          <button type="button" className={PLAIN} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
+            Compare
           </button>
           <button type="button" className={PLAIN} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label="Smaller">
             −
@@ -108,6 +135,14 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
           </button>
         </div>
       </div>
+      {comparing && (
+        <section aria-labelledby="compared" className="mb-3 max-h-80 overflow-auto rounded border border-rule bg-sheet p-4">
+          <h2 id="compared" className="mb-2 text-base">
+            Since you opened it
+          </h2>
+          <Differences before={opened} after={answer} names={nameOf} none="Nothing has changed." />
+        </section>
+      )}
       <NotUnderstood unknown={answer.unknown} sequence={sequence.id} />
       <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
         <ClassStaves
@@ -118,19 +153,32 @@ function Staff({ score, people, sequence, figures, pins, busy }: StaffProps) {
           figures={figures}
           selected={selected}
           onSelect={setSelected}
+          onShift={shift}
         />
+        {selected?.stave === GIVEN && score.given[selected.index] && (
+          <StepPanel
+            given={score.given[selected.index]!}
+            step={answer.participants[0]!.steps[selected.index]!}
+            index={selected.index}
+            count={columns.length}
+            onEdit={(own) => change(selected.index, own)}
+            onClose={() => setSelected(null)}
+          />
+        )}
         {selected !== null && person !== null && (
           <div className="xl:max-h-[78vh] xl:overflow-auto">
             <WhyPanel
               key={`${selected.stave} ${selected.index}`}
-              sequence={sequence}
+              text={edits.now.text}
               person={people[person]!}
               score={scoreOf(score, person)}
               index={selected.index}
               onClose={() => setSelected(null)}
               onPick={(figure) => pick(selected, figure)}
               onUnpick={
-                chosenFor(selected).length > 0 ? () => pins.set(pins.now.filter((pin) => !chosenFor(selected).includes(pin))) : undefined
+                chosenFor(selected).length > 0
+                  ? () => edits.setPins(edits.now.pins.filter((pin) => !chosenFor(selected).includes(pin)))
+                  : undefined
               }
             />
           </div>
@@ -158,11 +206,12 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
       },
       { replace: true },
     );
-  const pins = usePins();
+  const { value, change, save, state, takeOver } = useSequenceText(sequence);
+  const edits = useEdits(value, change);
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
   const people = usePeople(ids);
   const score = useQuery(
-    classScoreQuery(sequence.text, people.data, { figures, pins: pins.now, shared }, (step, of) => setDone([step, of])),
+    classScoreQuery(edits.now.text, people.data, { figures, pins: edits.now.pins, shared }, (step, of) => setDone([step, of])),
   );
   if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
   if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
@@ -172,7 +221,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
     <>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div>
-          <h1 className="text-2xl">{sequence.title}</h1>
+          <h1 className="text-2xl">{score.data?.answer.title || sequence.title}</h1>
           <p className="text-soft">
             for {people.data.length} people
             {score.data && `, ${score.data.answer.minutes.after} min (${score.data.answer.minutes.before} as given)`} ·{' '}
@@ -189,6 +238,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
               </option>
             ))}
           </SelectField>
+          {state.is !== 'saved' && <SaveBar state={state} onSave={save} label="Save the sequence" />}
           {score.data && waiting.length < people.data.length && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
               Teach
@@ -196,6 +246,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           )}
         </div>
       </div>
+      <SavedElsewhere state={state} text={value} onTakeOver={takeOver} />
       {waiting.length > 0 && (
         <p className="mb-3 rounded border border-accent bg-sheet px-4 py-2">
           Not to be taught yet:{' '}
@@ -220,7 +271,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
         </div>
       )}
       {score.data && (
-        <Staff score={score.data} people={people.data} sequence={sequence} figures={figures} pins={pins} busy={score.isPlaceholderData} />
+        <Staff score={score.data} people={people.data} sequence={sequence} figures={figures} edits={edits} busy={score.isPlaceholderData} />
       )}
     </>
   );

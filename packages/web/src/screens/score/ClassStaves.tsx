@@ -1,8 +1,9 @@
+import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useGrowing } from '../../parts/use-growing.js';
 import type { ClassScore } from '../../worker/core.worker.js';
-import { Cell, Head, HEAD_PX, WORDS_PX, type Place } from './ClassCell.js';
+import { Cell, GIVEN, Head, HEAD_PX, WORDS_PX, type Place } from './ClassCell.js';
 import { STAFF_CM, type Column } from './layout.js';
 
 interface Props {
@@ -14,9 +15,13 @@ interface Props {
   readonly figures: number;
   readonly selected: Place | null;
   readonly onSelect: (place: Place | null) => void;
+  /** Takes a step to another's place. */
+  readonly onShift: (from: number, to: number) => void;
 }
 
 const NAMES_PX = 148;
+/** A press that moves this far is a drag, not a click. */
+const DRAG_PX = 6;
 /** Columns drawn at first, and with every frame after. */
 const BATCH = 2;
 
@@ -24,7 +29,7 @@ const BATCH = 2;
  * A class as a score: time runs from left to right, the upper staff is the sequence as given, below it one staff
  * for each set of people whose steps are alike, empty where a step is kept. Only what is in sight is drawn.
  */
-export const ClassStaves = memo(function ClassStaves({ score, columns, names, scale, figures, selected, onSelect }: Props) {
+export const ClassStaves = memo(function ClassStaves({ score, columns, names, scale, figures, selected, onSelect, onShift }: Props) {
   const { answer, staves } = score;
   const place = useRef<HTMLDivElement>(null);
   const staffPx = Math.round((STAFF_CM + 5) * scale);
@@ -49,7 +54,7 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
     across.measure();
     down.measure();
   }, [across, down, columns, rowPx]);
-  const [active, setActive] = useState<Place>({ stave: 0, index: 0 });
+  const [active, setActive] = useState<Place>({ stave: GIVEN, index: 0 });
   const wanted = useRef<Place | null>(null);
   useEffect(() => {
     // A place that was out of sight is drawn first, then focused.
@@ -66,6 +71,14 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
   const move = useCallback(
     (event: KeyboardEvent, { stave, index }: Place) => {
       if (event.key === 'Escape') onSelect(null);
+      const shift = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+      if (event.altKey && stave === GIVEN && shift !== undefined) {
+        event.preventDefault();
+        if (index + shift < 0 || index + shift > last.index) return;
+        wanted.current = { stave, index: index + shift };
+        onShift(index, index + shift);
+        return;
+      }
       const to: Place | undefined = {
         ArrowRight: { stave, index: index + 1 },
         ArrowLeft: { stave, index: index - 1 },
@@ -74,15 +87,15 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
         Home: { stave, index: 0 },
         End: { stave, index: last.index },
       }[event.key];
-      if (!to || to.index < 0 || to.stave < 0 || to.index > last.index || to.stave > last.stave) return;
+      if (!to || to.index < 0 || to.stave < GIVEN || to.index > last.index || to.stave > last.stave) return;
       event.preventDefault();
       across.scrollToIndex(to.index);
-      down.scrollToIndex(to.stave);
+      if (to.stave !== GIVEN) down.scrollToIndex(to.stave);
       wanted.current = to;
       setActive(to);
       if (follow) onSelect(to);
     },
-    [across, down, follow, last.index, last.stave, onSelect],
+    [across, down, follow, last.index, last.stave, onSelect, onShift],
   );
   const selectedIndex = selected?.index;
   useEffect(() => {
@@ -92,87 +105,97 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
   const shown = inSight.slice(0, useGrowing(inSight.length, BATCH));
   const staffName = (people: readonly number[]) => people.map((person) => names[person]).join(', ');
 
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PX } }));
+  const dropped = ({ active: from, over }: DragEndEvent) => over && from.id !== over.id && onShift(Number(from.id), Number(over.id));
+
   return (
-    <div
-      ref={place}
-      role="grid"
-      aria-label={`${answer.title || 'Sequence'}, adapted for ${names.length} people`}
-      aria-rowcount={staves.length + 1}
-      aria-colcount={columns.length + 1}
-      className="relative max-h-[78vh] overflow-auto rounded border border-rule bg-sheet"
-    >
-      <div className="relative" style={{ width: NAMES_PX + across.getTotalSize(), height: givenPx + down.getTotalSize() }}>
-        <div role="row" aria-rowindex={1} className="sticky top-0 z-2 border-b border-ink bg-sheet" style={{ height: givenPx }}>
-          <span
-            role="columnheader"
-            aria-colindex={1}
-            className="sticky left-0 z-1 flex h-full items-end border-r border-rule bg-sheet px-2 pb-2 font-serif text-sm"
-            style={{ width: NAMES_PX }}
-          >
-            as given
-          </span>
-          {shown.map(({ index, start, size }) => (
-            <Head
-              key={index}
-              score={score}
-              column={columns[index]!}
-              left={NAMES_PX + start}
-              width={size}
-              height={givenPx}
-              scale={scale}
-              figures={figures}
-            />
-          ))}
-        </div>
-        {down.getVirtualItems().map(({ index: stave, start: top }) => {
-          const { people, steps } = staves[stave]!;
-          const participant = answer.participants[people[0]!]!;
-          return (
-            <div
-              key={stave}
-              role="row"
-              aria-rowindex={stave + 2}
-              className="absolute left-0 w-full border-b border-rule"
-              style={{ top: givenPx + top, height: rowPx }}
+    <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={dropped}>
+      <div
+        ref={place}
+        role="grid"
+        aria-label={`${answer.title || 'Sequence'}, adapted for ${names.length} people`}
+        aria-rowcount={staves.length + 1}
+        aria-colcount={columns.length + 1}
+        className="relative max-h-[78vh] overflow-auto rounded border border-rule bg-sheet"
+      >
+        <div className="relative" style={{ width: NAMES_PX + across.getTotalSize(), height: givenPx + down.getTotalSize() }}>
+          <div role="row" aria-rowindex={1} className="sticky top-0 z-2 border-b border-ink bg-sheet" style={{ height: givenPx }}>
+            <span
+              role="columnheader"
+              aria-colindex={1}
+              className="sticky left-0 z-1 flex h-full items-end border-r border-rule bg-sheet px-2 pb-2 font-serif text-sm"
+              style={{ width: NAMES_PX }}
             >
-              <span
-                role="rowheader"
-                aria-colindex={1}
-                className="sticky left-0 z-1 flex h-full flex-col justify-end border-r border-rule bg-sheet px-2 pb-2 text-sm leading-tight"
-                style={{ width: NAMES_PX }}
+              as given
+            </span>
+            {shown.map(({ index, start, size }) => (
+              <Head
+                key={index}
+                score={score}
+                column={columns[index]!}
+                left={NAMES_PX + start}
+                width={size}
+                height={givenPx}
+                scale={scale}
+                figures={figures}
+                isSelected={selected?.stave === GIVEN && selected.index === index}
+                isActive={active.stave === GIVEN && active.index === index}
+                onActive={setActive}
+                onSelect={onSelect}
+                onMove={move}
+              />
+            ))}
+          </div>
+          {down.getVirtualItems().map(({ index: stave, start: top }) => {
+            const { people, steps } = staves[stave]!;
+            const participant = answer.participants[people[0]!]!;
+            return (
+              <div
+                key={stave}
+                role="row"
+                aria-rowindex={stave + 2}
+                className="absolute left-0 w-full border-b border-rule"
+                style={{ top: givenPx + top, height: rowPx }}
               >
-                <span className="line-clamp-4 font-semibold">{staffName(people)}</span>
-                {participant.screening.decision !== 'practise' && (
-                  <span className="text-accent">{participant.screening.decision === 'refer' ? 'not today' : 'clearance first'}</span>
-                )}
-                {participant.session.some(({ met }) => !met) && (
-                  <span title={participant.session.flatMap(({ met, text }) => (met ? [] : [text])).join(' ')}>
-                    ● {participant.session.filter(({ met }) => !met).length} for the whole class
-                  </span>
-                )}
-              </span>
-              {shown.map(({ index, start, size }) => (
-                <Cell
-                  key={index}
-                  stave={stave}
-                  index={index}
-                  shown={steps[index]!}
-                  step={participant.steps[index]!}
-                  who={staffName(people)}
-                  left={NAMES_PX + start}
-                  width={size}
-                  scale={scale}
-                  isSelected={selected?.stave === stave && selected.index === index}
-                  isActive={active.stave === stave && active.index === index}
-                  onActive={setActive}
-                  onSelect={onSelect}
-                  onMove={move}
-                />
-              ))}
-            </div>
-          );
-        })}
+                <span
+                  role="rowheader"
+                  aria-colindex={1}
+                  className="sticky left-0 z-1 flex h-full flex-col justify-end border-r border-rule bg-sheet px-2 pb-2 text-sm leading-tight"
+                  style={{ width: NAMES_PX }}
+                >
+                  <span className="line-clamp-4 font-semibold">{staffName(people)}</span>
+                  {participant.screening.decision !== 'practise' && (
+                    <span className="text-accent">{participant.screening.decision === 'refer' ? 'not today' : 'clearance first'}</span>
+                  )}
+                  {participant.session.some(({ met }) => !met) && (
+                    <span title={participant.session.flatMap(({ met, text }) => (met ? [] : [text])).join(' ')}>
+                      ● {participant.session.filter(({ met }) => !met).length} for the whole class
+                    </span>
+                  )}
+                </span>
+                {shown.map(({ index, start, size }) => (
+                  <Cell
+                    key={index}
+                    stave={stave}
+                    index={index}
+                    shown={steps[index]!}
+                    step={participant.steps[index]!}
+                    who={staffName(people)}
+                    left={NAMES_PX + start}
+                    width={size}
+                    scale={scale}
+                    isSelected={selected?.stave === stave && selected.index === index}
+                    isActive={active.stave === stave && active.index === index}
+                    onActive={setActive}
+                    onSelect={onSelect}
+                    onMove={move}
+                  />
+                ))}
+              </div>
+            );
+          })}
+        </div>
       </div>
-    </div>
+    </DndContext>
   );
 });

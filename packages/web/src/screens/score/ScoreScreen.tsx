@@ -6,7 +6,7 @@ import { Loading } from '../../parts/Loading.js';
 import { scoreQuery } from '../../worker/queries.js';
 import { ClassScoreView } from './ClassScoreView.js';
 import { ScoreView } from './ScoreView.js';
-import { readPeople } from './use-pins.js';
+import { readPeople } from './class-address.js';
 
 /** The score of one person, or of a class where the address names several: `/for/3,5,8`. */
 export function ScoreScreen() {

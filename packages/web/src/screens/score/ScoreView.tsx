@@ -102,7 +102,7 @@ export function ScoreView({ sequence, person, score }: { sequence: StoredSequenc
       <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
         <Staves score={score} columns={columns} name={person.name} selected={selected} onSelect={setSelected} />
         {selected !== null && (
-          <WhyPanel key={selected} sequence={sequence} person={person} score={score} index={selected} onClose={() => setSelected(null)} />
+          <WhyPanel key={selected} text={sequence.text} person={person} score={score} index={selected} onClose={() => setSelected(null)} />
         )}
       </div>
       <Added inserted={inserted} />

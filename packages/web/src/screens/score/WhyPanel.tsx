@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { findConditionName } from '../../parts/condition-name.js';
-import type { Person, StoredSequence } from '@lotus-steady/requests';
+import type { Person } from '@lotus-steady/requests';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
@@ -14,7 +14,8 @@ import type { Score } from '../../worker/core.worker.js';
 import { othersQuery } from '../../worker/queries.js';
 
 interface Props {
-  readonly sequence: StoredSequence;
+  /** The sequence as it is now. */
+  readonly text: string;
   readonly person: Person;
   readonly score: Score;
   readonly index: number;
@@ -45,10 +46,10 @@ function ReasonItem({ reason }: { reason: Reason }) {
 }
 
 /** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
-export function WhyPanel({ sequence, person, score, index, onClose, onPick, onUnpick }: Props) {
+export function WhyPanel({ text, person, score, index, onClose, onPick, onUnpick }: Props) {
   const step = score.answer.participants[0]!.steps[index]!;
   const { given, givenName, adapted } = score.steps[index]!;
-  const others = useQuery(othersQuery(sequence.text, person, index));
+  const others = useQuery(othersQuery(text, person, index));
   const heading = useRef<HTMLHeadingElement>(null);
   const taken = `${step.to?.asana} ${step.to?.variation} ${step.to?.changes.join()}`;
   useEffect(() => {

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { useDeferredValue, useRef } from 'react';
-import { request } from '../../api/client.js';
 import { peopleQuery } from '../../api/queries.js';
 import type { StoredSequence } from '@lotus-steady/requests';
-import { useSaved } from '../../drafts/use-saved.js';
-import { PLAIN } from '../../parts/button-styles.js';
+import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { SaveBar } from '../../parts/SaveBar.js';
+import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { readTextQuery } from '../../worker/queries.js';
 import { CraftPanel } from './CraftPanel.js';
 import { Matches } from './Matches.js';
@@ -31,22 +30,11 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
     save,
     state,
     takeOver,
-  } = useSaved<string, StoredSequence>({
-    key: `sequence.${stored?.id ?? 'new'}`,
-    version: stored?.version ?? null,
-    value: stored?.text ?? '',
-    send: (sent, version) =>
-      stored === null ? request('POST', 'sequences', { text: sent }) : request('PUT', `sequences/${stored.id}`, { text: sent, version }),
-    read: (answer) => answer.text,
-    invalidate: [['sequences']],
-    onSaved: ({ id }) => {
-      if (stored === null) void navigate(`/sequences/${id}`, { replace: true });
-    },
+  } = useSequenceText(stored, ({ id }) => {
+    if (stored === null) void navigate(`/sequences/${id}`, { replace: true });
   });
   const settled = useDeferredValue(text);
   const read = useQuery({ ...readTextQuery(settled), enabled: settled.trim() !== '', placeholderData: (before) => before });
-  const theirs = state.is === 'conflict' ? (state.error.details['theirs'] as StoredSequence) : null;
-
   const goToLine = (line: number) => {
     const lines = text.split('\n');
     const from = lines.slice(0, line - 1).join('\n').length + (line > 1 ? 1 : 0);
@@ -60,22 +48,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
         <h1 className="text-2xl">{read.data?.sequence?.title || stored?.title || 'New sequence'}</h1>
         <SaveBar state={state} onSave={save} />
       </div>
-      {theirs && (
-        <section aria-labelledby="conflict" className="mb-4 rounded border border-accent bg-sheet p-4">
-          <h2 id="conflict" className="text-base">
-            Saved elsewhere meanwhile
-          </h2>
-          <pre className="mt-2 max-h-64 overflow-auto rounded bg-shade p-3 font-sans text-sm whitespace-pre-wrap">{theirs.text}</pre>
-          <div className="mt-3 flex flex-wrap gap-2">
-            <button type="button" className={PLAIN} onClick={() => takeOver(theirs.text, theirs.version)}>
-              Go on from that one
-            </button>
-            <button type="button" className={PLAIN} onClick={() => takeOver(text, theirs.version)}>
-              Keep mine instead
-            </button>
-          </div>
-        </section>
-      )}
+      <SavedElsewhere state={state} text={text} onTakeOver={takeOver} />
       <div className="grid gap-5 lg:grid-cols-[minmax(20rem,30rem)_1fr]">
         <div>
           <label htmlFor="text" className="mb-1 block font-semibold">

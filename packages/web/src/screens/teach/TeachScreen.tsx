@@ -7,7 +7,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { classScoreQuery, scoreQuery } from '../../worker/queries.js';
-import { readFigures, readPeople, readPins, readShared } from '../score/use-pins.js';
+import { readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 import { TeachView } from './TeachView.js';
 
