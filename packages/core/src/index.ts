@@ -57,10 +57,10 @@ export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type Class
 export { ClassMemory } from './class/memory.js';
 export { solveColumn, type Way } from './class/column.js';
 export { differencesOf, type Compared, type Difference } from './class/differences.js';
-export { carriedPins } from './class/pins.js';
+export { editStep, type Edited } from './class/edit.js';
 export { classJson, type ClassJson } from './class/json.js';
 export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';
-export { editText, lineAfter, textEditOf, type StepEdit, type TextEdit } from './sequence/edit-text.js';
+export { editText, type StepEdit, type TextEdit } from './sequence/edit-text.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';

@@ -1,6 +1,6 @@
 import {
-  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, carriedPins, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editText, jointPoints, judgeLibrary, library, limitJson, limitsFor, lineAfter, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, textEditOf, whatToSay,
-  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Craft, type Done, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
+  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
+  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Craft, type Done, type Edited, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
   type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepEdit, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -74,13 +74,6 @@ export interface ClassScore {
   /** The sequence as given, on nobody's body in particular. */
   readonly given: readonly ScoreStep[];
   readonly staves: readonly { readonly people: readonly number[]; readonly steps: readonly ScoreStep[] }[];
-}
-
-/** A text after an edit, and where the edited step stands now; -1 where no step is left. */
-export interface Edited {
-  readonly text: string;
-  readonly pins: readonly Pin[];
-  readonly index: number;
 }
 
 export interface OtherWay {
@@ -426,19 +419,7 @@ const core = {
 
   /** A step's edit carried out in a text, with the choices by hand that go on holding. */
   edited(text: string, pins: readonly Pin[], edit: StepEdit): Edited {
-    const { steps } = parse(text);
-    const made = textEditOf(steps, edit);
-    if (!made) return { text, pins, index: edit.index };
-    const after = editText(text, made);
-    const { steps: now } = parse(after);
-    const line = steps[edit.index]!.line;
-    const to = made.do === 'insert' ? line + 1 : lineAfter(made, line);
-    const index = now.findIndex((step) => step.line === to);
-    return {
-      text: after,
-      pins: carriedPins(pins, steps, now, (one) => lineAfter(made, one)),
-      index: index < 0 ? Math.min(edit.index, now.length - 1) : index,
-    };
+    return editStep(library, read, text, pins, edit);
   },
 
   /** What a teacher's craft says of a text; `null` for one that isn't understood. */

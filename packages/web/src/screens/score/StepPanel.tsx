@@ -127,7 +127,7 @@ export function StepPanel({ given, step, index, count, onEdit, onClose }: Props)
         {step.of === undefined && <Finder label="Do something else here" onTake={(name) => onEdit({ do: 'name', name })} />}
         <Finder label="Add a step after it" onTake={(name) => onEdit({ do: 'insert', text: name })} />
       </div>
-      <button type="button" className={`${PLAIN} mt-4`} onClick={() => onEdit({ do: 'remove' })}>
+      <button type="button" className={`${PLAIN} mt-4`} disabled={count === 1} onClick={() => onEdit({ do: 'remove' })}>
         <Trash2 size={16} aria-hidden /> Take it out
       </button>
     </section>
