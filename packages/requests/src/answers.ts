@@ -1,4 +1,4 @@
-import type { AdaptationJson, Decision, OwnLimit, Participant, SchoolChoices } from '@lotus-steady/core';
+import type { AdaptationJson, Decision, OwnLimit, Participant, PersonJson, Pin, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
 
 /** What the server answers, as its rows make it and the screens read it. */
 export interface Teacher {
@@ -56,6 +56,33 @@ export interface StoredSequence {
   readonly text: string;
   readonly version: number;
   readonly updatedAt: string;
+}
+
+/** A sequence's text as it once was. */
+export interface SequenceVersion {
+  readonly version: number;
+  readonly text: string;
+  readonly savedAt: string;
+}
+
+/** A class that was kept, as a list shows it. */
+export interface ClassSummary {
+  readonly id: number;
+  /** `null` when its sequence is there no more. */
+  readonly sequenceId: number | null;
+  readonly title: string;
+  readonly day: string;
+  readonly personIds: readonly number[];
+  readonly figures: number;
+  readonly shared: PropsAtHand | null;
+  readonly pins: readonly Pin[];
+}
+
+/** The same with its text and everybody's part. */
+export interface StoredClass extends ClassSummary {
+  readonly text: string;
+  readonly libraryVersion: string;
+  readonly participants: readonly PersonJson[];
 }
 
 /** An adaptation that was kept, with the versions of all that made it. */

@@ -1,6 +1,19 @@
 export { toParticipant } from './answers.js';
-export type { InstallationState, Person, PersonSummary, SequenceSummary, StoredPlan, StoredSequence, Studio, Teacher } from './answers.js';
+export type {
+  InstallationState,
+  Person,
+  PersonSummary,
+  SequenceSummary,
+  SequenceVersion,
+  StoredClass,
+  ClassSummary,
+  StoredPlan,
+  StoredSequence,
+  Studio,
+  Teacher,
+} from './answers.js';
 export { ClearanceBody, LoosenedBody, OwnLimitBody, PersonBody, StudioBody } from './person.body.js';
 export { FirstTeacherBody, SignInBody } from './sign-in.body.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, PlanBody } from './plan.body.js';
+export { ClassBody } from './class.body.js';

@@ -7,6 +7,8 @@ import { AuditRow } from './audit/audit.row.js';
 import { AuthModule } from './auth/auth.module.js';
 import { SessionRow } from './auth/session.row.js';
 import { TeacherRow } from './auth/teacher.row.js';
+import { ClassPersonRow, ClassRow } from './classes/class.row.js';
+import { ClassesModule } from './classes/classes.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
 import { KnowledgeModule } from './knowledge/knowledge.module.js';
@@ -15,6 +17,7 @@ import { PersonRow } from './people/person.row.js';
 import { PlanRow } from './plans/plan.row.js';
 import { PlansModule } from './plans/plans.module.js';
 import { SequenceRow } from './sequences/sequence.row.js';
+import { SequenceVersionRow } from './sequences/sequence-version.row.js';
 import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
 import type { Settings } from './settings.js';
@@ -32,7 +35,7 @@ export class AppModule {
           username: database.user,
           password: database.password,
           database: database.name,
-          models: [TeacherRow, SessionRow, PersonRow, SequenceRow, PlanRow, AuditRow],
+          models: [TeacherRow, SessionRow, PersonRow, SequenceRow, SequenceVersionRow, PlanRow, ClassRow, ClassPersonRow, AuditRow],
           // Tables come from migrations alone.
           synchronize: false,
           autoLoadModels: false,
@@ -57,6 +60,7 @@ export class AppModule {
         PeopleModule,
         SequencesModule,
         PlansModule,
+        ClassesModule,
         KnowledgeModule,
         HealthModule,
         DemoModule,

@@ -4,6 +4,7 @@ import { getConnectionToken } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { QueryTypes } from 'sequelize';
 import request from 'supertest';
+import type { StoredClass } from '@lotus-steady/requests';
 import { createApp } from './create-app.js';
 import { demoPeople } from './demo/people.js';
 import { DEMO_SEQUENCES } from './demo/sequences.js';
@@ -35,7 +36,7 @@ beforeAll(async () => {
   database = app.get<Sequelize>(getConnectionToken());
 });
 afterAll(async () => {
-  for (const table of ['plans', 'sequences', 'people', 'sessions', 'audit', 'teachers'])
+  for (const table of ['classes', 'plans', 'sequences', 'people', 'sessions', 'audit', 'teachers'])
     await database.query(`DELETE FROM ${table}`, { type: QueryTypes.DELETE });
   await app.close();
 });
@@ -270,6 +271,114 @@ describe('plans', () => {
     const { body } = await api().post('/api/adapt').set('Cookie', cookie).send({ text: TEXT, class: { participants: [{ id: 'a' }] } }).expect(200); // prettier-ignore
     expect(body).toMatchObject({ contract: 1, participants: [{ id: 'a' }], columns: [{ line: 2, distinct: 1 }, { line: 3, distinct: 1 }, { line: 4, distinct: 1 }] }); // prettier-ignore
     await api().post('/api/adapt').set('Cookie', cookie).send({ text: TEXT, class: {} }).expect(422);
+  });
+});
+
+describe('classes', () => {
+  const DAY = '2026-06-01';
+  const WEEK = (week: number) => [{ id: 'pregnancy', week, fetuses: 1, complications: ['none'], asOf: DAY }];
+  const asked = (sequenceId: number, personIds: readonly number[], more: object = {}) => ({
+    sequenceId, text: TEXT, day: DAY, personIds, figures: 3, pins: [], ...more,
+  }); // prettier-ignore
+  const people = async (...names: string[]) => {
+    const made: number[] = [];
+    for (const name of names) made.push((await make<{ id: number }>('/api/people', { ...PERSON, name })).id);
+    return made;
+  };
+  const read = async (id: number) => (await api().get(`/api/classes/${id}`).set('Cookie', cookie).expect(200)).body as StoredClass;
+
+  test('a class is solved here, kept with its day, text and choices, and listed', async () => {
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const ids = await people('First', 'Second');
+    const pins = [{ person: String(ids[1]), index: 0, figure: 'tadasana/wide-stance' }];
+    const { id } = await make<{ id: number }>('/api/classes', asked(sequenceId, ids, { pins, shared: { block: 2 } }));
+    const kept = await read(id);
+    expect(kept).toMatchObject({
+      sequenceId,
+      day: DAY,
+      title: 'Short',
+      personIds: ids,
+      figures: 3,
+      shared: { block: 2 },
+      pins,
+      text: TEXT,
+    });
+    expect(kept.participants.map((one) => one.id)).toEqual(ids.map(String));
+    for (const { steps } of kept.participants) expect(steps).toHaveLength(3);
+    const { body: list } = await api().get('/api/classes').set('Cookie', cookie).expect(200);
+    expect(list[0]).toMatchObject({ id, personIds: ids });
+    expect(list[0].participants).toBeUndefined();
+    await api().delete(`/api/classes/${id}`).set('Cookie', cookie).expect(204);
+    await api().get(`/api/classes/${id}`).set('Cookie', cookie).expect(404);
+  });
+
+  test('it is judged for its own day: a later week is another stage', async () => {
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: '# Rest\nSavasana 8 min' });
+    const { id: person } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Expecting', conditions: WEEK(12) });
+    const verdictOn = async (day: string) => {
+      const { id } = await make<{ id: number }>('/api/classes', asked(sequenceId, [person], { day, text: '# Rest\nSavasana 8 min' }));
+      return (await read(id)).participants[0]!.steps[0]!.verdict;
+    };
+    expect([await verdictOn('2026-06-01'), await verdictOn('2026-11-01')]).toEqual(['keep', expect.stringMatching(/modify|substitute/)]);
+  });
+
+  test('whoever is erased takes their part along; the others’ stays', async () => {
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const [gone, stays] = await people('Gone', 'Stays');
+    const { id } = await make<{ id: number }>('/api/classes', asked(sequenceId, [gone!, stays!]));
+    await api().delete(`/api/people/${gone}`).set('Cookie', cookie).expect(204);
+    const kept = await read(id);
+    expect([kept.personIds, kept.participants.map((one) => one.id)]).toEqual([[stays], [String(stays)]]);
+    expect(JSON.stringify(kept)).not.toContain(`"${gone}"`);
+  });
+
+  test('its sequence may go; the class stays with its text', async () => {
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const { id } = await make<{ id: number }>('/api/classes', asked(sequenceId, await people('Left')));
+    await api().delete(`/api/sequences/${sequenceId}`).set('Cookie', cookie).expect(204);
+    expect(await read(id)).toMatchObject({ sequenceId: null, text: TEXT });
+  });
+
+  test.each([
+    ['nobody', { personIds: [] }, /somebody/],
+    ['someone twice', { personIds: [1, 1] }, /unique/],
+    ['no day', { day: 'tomorrow' }, /On which day/],
+    ['seven figures', { figures: 7 }, /figures/],
+    ['a prop that there isn’t', { shared: { sofa: 1 } }, /sofa/],
+    ['half a block', { shared: { block: 0.5 } }, /block/],
+    ['a text that is empty', { text: ' ' }, /empty/],
+  ])('%s is refused, and named', async (_what, wrong, words) => {
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const ids = await people('Whoever');
+    const { body } = await api()
+      .post('/api/classes')
+      .set('Cookie', cookie)
+      .send(asked(sequenceId, ids, wrong))
+      .expect(422);
+    expect(JSON.stringify(body)).toMatch(words);
+  });
+
+  test('someone else’s people can’t be put in', async () => {
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    await api()
+      .post('/api/classes')
+      .set('Cookie', cookie)
+      .send(asked(sequenceId, [999_999]))
+      .expect(404);
+  });
+});
+
+describe('earlier texts of a sequence', () => {
+  test('stay, the latest first, and go with it', async () => {
+    const { id } = await make<{ id: number }>('/api/sequences', { text: '# A\ntree' });
+    const put = (text: string, version: number) => api().put(`/api/sequences/${id}`).set('Cookie', cookie).send({ text, version });
+    await put('# B\ntree', 1).expect(200);
+    await put('# C\ntree', 2).expect(200);
+    await put('# D\ntree', 2).expect(409);
+    const { body } = await api().get(`/api/sequences/${id}/versions`).set('Cookie', cookie).expect(200);
+    expect(body).toMatchObject([{ version: 2, text: '# B\ntree' }, { version: 1, text: '# A\ntree' }]); // prettier-ignore
+    await api().delete(`/api/sequences/${id}`).set('Cookie', cookie).expect(204);
+    await api().get(`/api/sequences/${id}/versions`).set('Cookie', cookie).expect(404);
   });
 });
 

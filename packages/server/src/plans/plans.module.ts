@@ -3,6 +3,7 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { AuditModule } from '../audit/audit.module.js';
 import { PeopleModule } from '../people/people.module.js';
 import { SequencesModule } from '../sequences/sequences.module.js';
+import { BodiesService } from './bodies.service.js';
 import { PlanRow } from './plan.row.js';
 import { PlansController } from './plans.controller.js';
 import { PlansService } from './plans.service.js';
@@ -10,6 +11,7 @@ import { PlansService } from './plans.service.js';
 @Module({
   imports: [SequelizeModule.forFeature([PlanRow]), AuditModule, PeopleModule, SequencesModule],
   controllers: [PlansController],
-  providers: [PlansService],
+  providers: [PlansService, BodiesService],
+  exports: [BodiesService],
 })
 export class PlansModule {}

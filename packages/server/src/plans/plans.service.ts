@@ -1,15 +1,4 @@
-import {
-  adapt,
-  adaptationJson,
-  library,
-  LIBRARY_VERSION,
-  readParticipants,
-  Studio,
-  anybody,
-  bodyOf,
-  type AdaptationJson,
-  type BodyAnswers,
-} from '@lotus-steady/core';
+import { adapt, adaptationJson, LIBRARY_VERSION, readParticipants, anybody, bodyOf, type AdaptationJson } from '@lotus-steady/core';
 import { AdaptBody, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -17,10 +6,8 @@ import { AuditService } from '../audit/audit.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { unusable } from '../problems/unusable.js';
 import { SequencesService } from '../sequences/sequences.service.js';
+import { BodiesService } from './bodies.service.js';
 import { PlanRow } from './plan.row.js';
-
-/** Bodies whose postures are kept solved; the oldest makes room. */
-const STUDIOS = 8;
 
 function today(): string {
   return new Date().toISOString().slice(0, 10);
@@ -28,13 +15,12 @@ function today(): string {
 
 @Injectable()
 export class PlansService {
-  private readonly studios = new Map<string, Studio>();
-
   constructor(
     @InjectModel(PlanRow) private readonly rows: typeof PlanRow,
     private readonly sequences: SequencesService,
     private readonly people: PeopleService,
     private readonly audit: AuditService,
+    private readonly bodies: BodiesService,
   ) {}
 
   async list(teacherId: number, sequenceId: number | null, personId: number | null): Promise<StoredPlan[]> {
@@ -56,7 +42,7 @@ export class PlansService {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = this.sequences.parse(stored.text);
-    const plan = adapt(this.studio(bodyOf(person, today())), sequence, toParticipant(person), {
+    const plan = adapt(this.bodies.studioFor(bodyOf(person, today())), sequence, toParticipant(person), {
       today: today(),
       ...(minutes !== undefined && { minutes }),
     });
@@ -88,18 +74,8 @@ export class PlansService {
     const options = { today: today(), ...(body.minutes !== undefined && { minutes: body.minutes }) };
     return adaptationJson(
       sequence,
-      participants.map((participant) => adapt(this.studio(bodyOf(participant, options.today)), sequence, participant, options)),
+      participants.map((participant) => adapt(this.bodies.studioFor(bodyOf(participant, options.today)), sequence, participant, options)),
       body.minutes ?? sequence.minutes,
     );
-  }
-
-  private studio(body: BodyAnswers): Studio {
-    const key = JSON.stringify(body);
-    const known = this.studios.get(key);
-    if (known) return known;
-    const studio = new Studio(library, body);
-    this.studios.set(key, studio);
-    if (this.studios.size > STUDIOS) this.studios.delete(this.studios.keys().next().value!);
-    return studio;
   }
 }

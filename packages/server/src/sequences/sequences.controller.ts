@@ -25,6 +25,11 @@ export class SequencesController {
     return this.sequences.read(id, sequence);
   }
 
+  @Get(':sequence/versions')
+  earlier(@CurrentTeacher() { id }: Teacher, @Param('sequence', ParseIntPipe) sequence: number) {
+    return this.sequences.earlier(id, sequence);
+  }
+
   @Put(':sequence')
   replace(@CurrentTeacher() { id }: Teacher, @Param('sequence', ParseIntPipe) sequence: number, @Body() body: SequenceChangeBody) {
     return this.sequences.replace(id, sequence, body);

@@ -1,11 +1,12 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
+import { SequenceVersionRow } from './sequence-version.row.js';
 import { SequenceRow } from './sequence.row.js';
 import { SequencesController } from './sequences.controller.js';
 import { SequencesService } from './sequences.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([SequenceRow])],
+  imports: [SequelizeModule.forFeature([SequenceRow, SequenceVersionRow])],
   controllers: [SequencesController],
   providers: [SequencesService],
   exports: [SequencesService],

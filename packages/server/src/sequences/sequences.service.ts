@@ -1,16 +1,23 @@
 import { library, sequenceReader, type Sequence } from '@lotus-steady/core';
-import { SequenceBody, SequenceChangeBody, type SequenceSummary, type StoredSequence } from '@lotus-steady/requests';
+import { SequenceBody, SequenceChangeBody, type SequenceSummary, type SequenceVersion, type StoredSequence } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import { unusable } from '../problems/unusable.js';
+import { SequenceVersionRow } from './sequence-version.row.js';
 import { SequenceRow } from './sequence.row.js';
+
+/** So many earlier texts are shown. */
+const MOST_VERSIONS = 30;
 
 const readSequence = sequenceReader(library);
 
 @Injectable()
 export class SequencesService {
-  constructor(@InjectModel(SequenceRow) private readonly rows: typeof SequenceRow) {}
+  constructor(
+    @InjectModel(SequenceRow) private readonly rows: typeof SequenceRow,
+    @InjectModel(SequenceVersionRow) private readonly versions: typeof SequenceVersionRow,
+  ) {}
 
   async list(teacherId: number): Promise<SequenceSummary[]> {
     const rows = await this.rows.findAll({ where: { teacherId }, order: [['title', 'ASC']] });
@@ -51,9 +58,18 @@ export class SequencesService {
           yours: { text, version },
           theirs: row.toSequence(),
         });
+      // What was there before stays to go back to.
+      await this.versions.create({ sequenceId: id, version, text: row.text, savedAt: row.updatedAt as Date }, { transaction });
       await row.update({ title: titleOf(title), text, version: version + 1 }, { transaction });
       return row.toSequence();
     });
+  }
+
+  /** Its earlier texts, the latest first. */
+  async earlier(teacherId: number, id: number): Promise<SequenceVersion[]> {
+    await this.row(teacherId, id);
+    const rows = await this.versions.findAll({ where: { sequenceId: id }, order: [['version', 'DESC']], limit: MOST_VERSIONS });
+    return rows.map((row) => row.toVersion());
   }
 
   async remove(teacherId: number, id: number): Promise<void> {
@@ -74,6 +90,6 @@ export class SequencesService {
   }
 }
 
-function titleOf(title: string): string {
+export function titleOf(title: string): string {
   return title === '' ? 'Untitled sequence' : title.slice(0, 200);
 }

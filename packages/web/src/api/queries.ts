@@ -1,6 +1,9 @@
-import { queryOptions } from '@tanstack/react-query';
+import { queryOptions, skipToken } from '@tanstack/react-query';
 import { request } from './client.js';
 import type {
+  ClassSummary,
+  StoredClass,
+  SequenceVersion,
   InstallationState,
   Person,
   PersonSummary,
@@ -29,3 +32,11 @@ export const plansQuery = (sequence: number, person: number) =>
     queryKey: ['plans', sequence, person],
     queryFn: () => request<StoredPlan[]>('GET', `plans?sequence=${sequence}&person=${person}`),
   });
+export const versionsQuery = (sequence: number) =>
+  queryOptions({
+    queryKey: ['sequences', sequence, 'versions'],
+    queryFn: () => request<SequenceVersion[]>('GET', `sequences/${sequence}/versions`),
+  });
+export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: () => request<ClassSummary[]>('GET', 'classes') });
+export const classQuery = (id: number | null) =>
+  queryOptions({ queryKey: ['classes', id], queryFn: id === null ? skipToken : () => request<StoredClass>('GET', `classes/${id}`) });

@@ -1,3 +1,5 @@
+import { format, parseISO } from 'date-fns';
+
 /** Words whose hyphen or capitals belong to them. */
 const OWN: Readonly<Record<string, string>> = {
   ivf: 'IVF',
@@ -16,4 +18,9 @@ export function words(id: string): string {
       .replaceAll('-', ' ')
       .toLowerCase()
   );
+}
+
+/** A day as people say it. */
+export function dayWords(day: string): string {
+  return format(parseISO(day), 'd MMMM yyyy');
 }

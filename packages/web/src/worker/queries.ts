@@ -42,17 +42,18 @@ export const classScoreQuery = (
   text: string | undefined,
   people: readonly Person[] | undefined,
   options: ClassAsked,
+  day: string,
   onStep: (done: number, of: number) => void,
 ) =>
   queryOptions({
-    queryKey: ['score', 'class', text, people, options],
+    queryKey: ['score', 'class', text, people, options, day],
     queryFn:
       text === undefined || people === undefined
         ? skipToken
         : async ({ signal }) => {
             const job = ++jobs;
             signal.addEventListener('abort', () => void core.stopClass(job));
-            return core.classScore(job, text, people.map(toParticipant), options, today(), proxy(onStep));
+            return core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep));
           },
     staleTime: Infinity,
     gcTime: 60_000,
@@ -64,10 +65,10 @@ export const classScoreQuery = (
 export const pictureQuery = (key: string) =>
   queryOptions({ queryKey: ['picture', key], queryFn: () => core.picture(key), staleTime: Infinity });
 
-export const othersQuery = (text: string, person: Person, index: number) =>
+export const othersQuery = (text: string, person: Person, index: number, day: string) =>
   queryOptions({
-    queryKey: ['others', text, person, index],
-    queryFn: () => core.others(text, toParticipant(person), index, today()),
+    queryKey: ['others', text, person, index, day],
+    queryFn: () => core.others(text, toParticipant(person), index, day),
     staleTime: Infinity,
     retry: false,
   });

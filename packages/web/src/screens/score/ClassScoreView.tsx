@@ -1,22 +1,25 @@
 import type { Pin } from '@lotus-steady/core';
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import type { Person, StoredSequence } from '@lotus-steady/requests';
+import type { Person, StoredClass, StoredSequence } from '@lotus-steady/requests';
+import { request } from '../../api/client.js';
+import { classQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
-import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { Failure } from '../../parts/Failure.js';
+import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { SaveBar } from '../../parts/SaveBar.js';
+import { dayWords } from '../../parts/words.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
-import { classScoreQuery } from '../../worker/queries.js';
+import { classScoreQuery, today } from '../../worker/queries.js';
 import type { ClassScore, Score } from '../../worker/core.worker.js';
 import { GIVEN, type Place } from './ClassCell.js';
 import { ClassStaves } from './ClassStaves.js';
 import { Room } from './Room.js';
-import { FIGURES, readFigures, readShared, writeShared } from './class-address.js';
+import { FIGURES, readDay, readFigures, readShared, readSince, writeShared } from './class-address.js';
 import { Differences } from './Differences.js';
 import { layOutClass } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
@@ -42,12 +45,13 @@ interface StaffProps {
   readonly people: readonly Person[];
   readonly sequence: StoredSequence;
   readonly figures: number;
+  readonly day: string;
   readonly edits: ReturnType<typeof useEdits>;
   /** What is shown is being worked out anew. */
   readonly busy: boolean;
 }
 
-function Staff({ score, people, sequence, figures, edits, busy }: StaffProps) {
+function Staff({ score, people, sequence, figures, day, edits, busy }: StaffProps) {
   const [zoom, setZoom] = useState(1);
   const [selected, setSelected] = useState<Place | null>(null);
   const scale = ZOOMS[zoom]!;
@@ -170,6 +174,7 @@ function Staff({ score, people, sequence, figures, edits, busy }: StaffProps) {
             <WhyPanel
               key={`${selected.stave} ${selected.index}`}
               text={edits.now.text}
+              day={day}
               person={people[person]!}
               score={scoreOf(score, person)}
               index={selected.index}
@@ -196,6 +201,8 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
   const [search, setSearch] = useSearchParams();
   const figures = readFigures(search);
   const shared = useMemo(() => readShared(search), [search]);
+  const day = readDay(search, today());
+  const since = useQuery(classQuery(readSince(search)));
   const ask = (key: string, value: string | null) =>
     setSearch(
       (before) => {
@@ -211,8 +218,23 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
   const people = usePeople(ids);
   const score = useQuery(
-    classScoreQuery(edits.now.text, people.data, { figures, pins: edits.now.pins, shared }, (step, of) => setDone([step, of])),
+    classScoreQuery(edits.now.text, people.data, { figures, pins: edits.now.pins, shared }, day, (step, of) => setDone([step, of])),
   );
+  const queries = useQueryClient();
+  const asked = {
+    sequenceId: sequence.id,
+    text: edits.now.text,
+    day,
+    personIds: ids,
+    figures,
+    pins: edits.now.pins,
+    ...(shared && { shared }),
+  };
+  const keep = useMutation({
+    mutationFn: (body: typeof asked) => request<StoredClass>('POST', 'classes', body),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['classes'] }),
+  });
+  const isKept = keep.isSuccess && JSON.stringify(keep.variables) === JSON.stringify(asked);
   if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
   if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
   if (!people.data) return <Loading what="Opening" />;
@@ -238,6 +260,18 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
               </option>
             ))}
           </SelectField>
+          <label className="text-sm font-semibold">
+            Class on
+            <input
+              type="date"
+              className={`${INPUT} mt-1 block font-normal`}
+              value={day}
+              onChange={(event) => ask('day', event.target.value || null)}
+            />
+          </label>
+          <button type="button" className={PLAIN} disabled={!score.data || keep.isPending || isKept} onClick={() => keep.mutate(asked)}>
+            {isKept ? 'Class is kept' : keep.isPending ? 'Keeping …' : 'Keep this class'}
+          </button>
           {state.is !== 'saved' && <SaveBar state={state} onSave={save} label="Save the sequence" />}
           {score.data && waiting.length < people.data.length && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
@@ -246,6 +280,25 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           )}
         </div>
       </div>
+      {keep.isError && (
+        <p role="alert" className="mb-3 text-accent">
+          The class was not kept: {explain(keep.error)}
+        </p>
+      )}
+      {since.isError && <Failure error={since.error} />}
+      {since.data && score.data && (
+        <section aria-labelledby="since" className="mb-3 max-h-80 overflow-auto rounded border border-ink bg-sheet p-4">
+          <h2 id="since" className="mb-2 text-base">
+            Since the class of {dayWords(since.data.day)}
+          </h2>
+          <Differences
+            before={since.data}
+            after={score.data.answer}
+            names={new Map(people.data.map(({ id, name }) => [String(id), name]))}
+            none="Everybody’s plan is what it was."
+          />
+        </section>
+      )}
       <SavedElsewhere state={state} text={value} onTakeOver={takeOver} />
       {waiting.length > 0 && (
         <p className="mb-3 rounded border border-accent bg-sheet px-4 py-2">
@@ -271,7 +324,15 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
         </div>
       )}
       {score.data && (
-        <Staff score={score.data} people={people.data} sequence={sequence} figures={figures} edits={edits} busy={score.isPlaceholderData} />
+        <Staff
+          score={score.data}
+          people={people.data}
+          sequence={sequence}
+          figures={figures}
+          day={day}
+          edits={edits}
+          busy={score.isPlaceholderData}
+        />
       )}
     </>
   );

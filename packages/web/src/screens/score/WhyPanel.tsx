@@ -11,11 +11,13 @@ import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
 import { setupWords } from '../../parts/setup-words.js';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';
-import { othersQuery } from '../../worker/queries.js';
+import { othersQuery, today } from '../../worker/queries.js';
 
 interface Props {
   /** The sequence as it is now. */
   readonly text: string;
+  /** The day that it is judged for. */
+  readonly day?: string;
   readonly person: Person;
   readonly score: Score;
   readonly index: number;
@@ -46,10 +48,10 @@ function ReasonItem({ reason }: { reason: Reason }) {
 }
 
 /** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
-export function WhyPanel({ text, person, score, index, onClose, onPick, onUnpick }: Props) {
+export function WhyPanel({ text, day = today(), person, score, index, onClose, onPick, onUnpick }: Props) {
   const step = score.answer.participants[0]!.steps[index]!;
   const { given, givenName, adapted } = score.steps[index]!;
-  const others = useQuery(othersQuery(text, person, index));
+  const others = useQuery(othersQuery(text, person, index, day));
   const heading = useRef<HTMLHeadingElement>(null);
   const taken = `${step.to?.asana} ${step.to?.variation} ${step.to?.changes.join()}`;
   useEffect(() => {

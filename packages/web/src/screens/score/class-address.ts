@@ -1,4 +1,6 @@
 import { readProps, USUAL_FIGURES, type Pin, type PropsAtHand } from '@lotus-steady/core';
+import type { ClassSummary } from '@lotus-steady/requests';
+import { addDays, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns';
 
 const KEY = 'chosen';
 
@@ -42,4 +44,31 @@ export function withPins(search: URLSearchParams, pins: readonly Pin[]): URLSear
   next.delete(KEY);
   for (const { person, index, figure } of pins) next.append(KEY, `${person}.${index}.${figure}`);
   return next;
+}
+
+/** The day that an address is for; `today` for anything that is none. */
+export function readDay(search: URLSearchParams, today: string): string {
+  const day = search.get('day') ?? '';
+  return /^\d{4}-\d{2}-\d{2}$/.test(day) && isValid(parseISO(day)) ? day : today;
+}
+
+/** The kept class that an address is set against. */
+export function readSince(search: URLSearchParams): number | null {
+  const id = Number(search.get('since'));
+  return Number.isInteger(id) && id > 0 ? id : null;
+}
+
+/** The same weekday as a class's, its next one from today on; never the day of the class itself. */
+export function nextDay(day: string, today: string): string {
+  const weeks = Math.max(1, Math.ceil(differenceInCalendarDays(parseISO(today), parseISO(day)) / 7));
+  return formatISO(addDays(parseISO(day), 7 * weeks), { representation: 'date' });
+}
+
+/** A kept class opened again for another day: with its people, figures, props and choices, set against what it was. */
+export function againAddress({ id, sequenceId, personIds, figures, shared, pins }: ClassSummary, day: string): string {
+  const search = withPins(
+    new URLSearchParams({ figures: String(figures), ...(shared && { shared: writeShared(shared) }), day, since: String(id) }),
+    pins,
+  );
+  return `/sequences/${sequenceId}/for/${personIds.join(',')}?${search}`;
 }

@@ -8,6 +8,7 @@ import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { readTextQuery } from '../../worker/queries.js';
 import { CraftPanel } from './CraftPanel.js';
+import { EarlierTexts } from './EarlierTexts.js';
 import { Matches } from './Matches.js';
 
 const EXAMPLE = `# Slow morning
@@ -68,6 +69,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
           <h2 className="mb-1 text-base">Understood as</h2>
           <Matches text={text} read={text.trim() === '' ? undefined : read.data} failure={read.error} onChange={change} onGoTo={goToLine} />
           {(read.data?.sequence?.steps.length ?? 0) > 0 && <CraftPanel text={text} onChange={change} onGoTo={goToLine} />}
+          {stored && <EarlierTexts sequence={stored.id} text={text} onChange={change} />}
           {stored && (people.data?.length ?? 0) > 0 && (
             <section aria-labelledby="adapt-for" className="mt-6">
               <h2 id="adapt-for" className="mb-2 text-base">

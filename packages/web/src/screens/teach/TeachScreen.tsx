@@ -6,7 +6,7 @@ import { usePeople } from '../../api/use-people.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
-import { classScoreQuery, scoreQuery } from '../../worker/queries.js';
+import { classScoreQuery, scoreQuery, today } from '../../worker/queries.js';
 import { readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 import { TeachView } from './TeachView.js';
@@ -76,7 +76,7 @@ function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readon
   const sequence = useQuery(sequenceQuery(sequenceId));
   const people = usePeople(ids);
   const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search), shared: readShared(search) }), [search]);
-  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, () => undefined));
+  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, today(), () => undefined));
   const taught = useMemo(
     () => score.data && people.data && taughtTogether(score.data, people.data.map(({ name }) => name)), // prettier-ignore
     [score.data, people.data],

@@ -1,0 +1,32 @@
+import { ClassBody, type Teacher } from '@lotus-steady/requests';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { CurrentTeacher } from '../auth/session.guard.js';
+import { ClassesService } from './classes.service.js';
+
+@ApiTags('classes')
+@Controller('api/classes')
+export class ClassesController {
+  constructor(private readonly classes: ClassesService) {}
+
+  @Get()
+  list(@CurrentTeacher() { id }: Teacher) {
+    return this.classes.list(id);
+  }
+
+  @Post()
+  create(@CurrentTeacher() { id }: Teacher, @Body() body: ClassBody) {
+    return this.classes.create(id, body);
+  }
+
+  @Get(':class')
+  read(@CurrentTeacher() { id }: Teacher, @Param('class', ParseIntPipe) one: number) {
+    return this.classes.read(id, one);
+  }
+
+  @Delete(':class')
+  @HttpCode(204)
+  remove(@CurrentTeacher() { id }: Teacher, @Param('class', ParseIntPipe) one: number): Promise<void> {
+    return this.classes.remove(id, one);
+  }
+}

@@ -1,0 +1,119 @@
+import { setImmediate } from 'node:timers/promises';
+import {
+  adaptingClass,
+  bodyOf,
+  LIBRARY_VERSION,
+  PROPS,
+  personJson,
+  type ClassOptions,
+  type ClassPlan,
+  type Member,
+  type Sequence,
+} from '@lotus-steady/core';
+import { ClassBody, toParticipant, type ClassSummary, type StoredClass } from '@lotus-steady/requests';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { AuditService } from '../audit/audit.service.js';
+import { PeopleService } from '../people/people.service.js';
+import { BodiesService } from '../plans/bodies.service.js';
+import { unusable } from '../problems/unusable.js';
+import { SequencesService, titleOf } from '../sequences/sequences.service.js';
+import { ClassPersonRow, ClassRow } from './class.row.js';
+
+@Injectable()
+export class ClassesService {
+  constructor(
+    @InjectModel(ClassRow) private readonly rows: typeof ClassRow,
+    @InjectModel(ClassPersonRow) private readonly parts: typeof ClassPersonRow,
+    private readonly sequences: SequencesService,
+    private readonly people: PeopleService,
+    private readonly bodies: BodiesService,
+    private readonly audit: AuditService,
+  ) {}
+
+  /** The latest first. */
+  async list(teacherId: number): Promise<ClassSummary[]> {
+    const rows = await this.rows.findAll({
+      where: { teacherId },
+      include: [{ model: ClassPersonRow, attributes: ['id', 'personId', 'pins'] }],
+      order: [['day', 'DESC'], ['id', 'DESC']],
+      limit: 50,
+    }); // prettier-ignore
+    return rows.map((row) => row.toSummary());
+  }
+
+  async read(teacherId: number, id: number): Promise<StoredClass> {
+    const stored = (await this.row(teacherId, id)).toClass();
+    await this.audit.record(teacherId, stored.personIds, 'read');
+    return stored;
+  }
+
+  /**
+   * Adapts a class for its day and keeps everybody's part.
+   * @throws UnprocessableEntityException naming what can't be taken, NotFoundException for someone else's people.
+   */
+  async create(teacherId: number, { sequenceId, text, day, personIds, figures, shared, pins }: ClassBody): Promise<StoredClass> {
+    const problems = Object.entries(shared ?? {})
+      .filter(([prop, count]) => !(PROPS as readonly string[]).includes(prop) || !Number.isInteger(count) || count < 0)
+      .map(([prop, count]) => ({
+        field: `shared.${prop}`,
+        message: `${prop} is ${JSON.stringify(count)}; expected how many of ${PROPS.join(', ')}`,
+      }));
+    if (problems.length > 0) throw unusable(problems);
+    await this.sequences.read(teacherId, sequenceId);
+    const sequence = this.sequences.parse(text);
+    const people = await Promise.all(personIds.map((id) => this.people.read(teacherId, id)));
+    const members = people.map((person): Member => {
+      const participant = toParticipant(person);
+      return { studio: this.bodies.studioFor(bodyOf(person, day)), participant: shared ? { ...participant, props: shared } : participant };
+    });
+    const plan = await solved(members, sequence, { today: day, figures, pins, ...(shared && { props: shared }) });
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      const row = await this.rows.create(
+        {
+          teacherId,
+          sequenceId,
+          title: titleOf(sequence.title),
+          day,
+          text,
+          figures,
+          shared: shared ?? null,
+          libraryVersion: LIBRARY_VERSION,
+        },
+        { transaction },
+      );
+      await this.parts.bulkCreate(
+        people.map(({ id, version }, i) => ({
+          classId: row.id,
+          personId: id,
+          personVersion: version,
+          pins: pins.filter(({ person }) => person === String(id)),
+          answer: personJson(plan.plans[i]!),
+        })),
+        { transaction },
+      );
+      await this.audit.record(teacherId, personIds, 'plan', transaction);
+      return (await row.reload({ include: [ClassPersonRow], transaction })).toClass();
+    });
+  }
+
+  async remove(teacherId: number, id: number): Promise<void> {
+    await (await this.row(teacherId, id)).destroy();
+  }
+
+  private async row(teacherId: number, id: number): Promise<ClassRow> {
+    const row = await this.rows.findOne({ where: { id, teacherId }, include: [ClassPersonRow] });
+    if (!row) throw new NotFoundException(`No class ${id}`);
+    return row;
+  }
+}
+
+/** Solved step by step, so that others are answered in between. */
+async function solved(members: readonly Member[], sequence: Sequence, options: ClassOptions): Promise<ClassPlan> {
+  const steps = adaptingClass(members, sequence, options);
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+    await setImmediate();
+  }
+}
