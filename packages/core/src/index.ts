@@ -59,6 +59,7 @@ export { solveColumn, type Way } from './class/column.js';
 export { differencesOf, type Compared, type Difference } from './class/differences.js';
 export { editStep, type Edited } from './class/edit.js';
 export { classJson, type ClassJson } from './class/json.js';
+export { buildSequence, CHARACTERS, type BuildAsked, type Character } from './build/build-sequence.js';
 export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';
 export { editText, type StepEdit, type TextEdit } from './sequence/edit-text.js';
 export { KnowledgeError } from './knowledge-error.js';

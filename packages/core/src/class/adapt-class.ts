@@ -13,7 +13,7 @@ import { ClassMemory } from './memory.js';
 /** Different figures in one column that a teacher can still cue (common practice, no source). */
 export const USUAL_FIGURES = 3;
 /** Sitting a step out costs more than any way that was found. */
-const SIT_OUT = 30;
+export const SIT_OUT = 30;
 /** So many of everybody's own ways are set against each other where not all can have their best. */
 const OWN_WAYS = 5;
 

@@ -14,7 +14,7 @@ export interface Edited {
 }
 
 /** The text with a line's name written so that it means an asana there; as it was where none of its names does. */
-function nameSurely(library: Library, stepsOf: (text: string) => readonly Step[], text: string, line: number, id: string): string {
+export function nameSurely(library: Library, stepsOf: (text: string) => readonly Step[], text: string, line: number, id: string): string {
   const { name, iast, names } = library.get(id);
   const written = [name, iast, ...names, id.replaceAll('-', ' ')]
     .flatMap((one) => (one === null ? [] : [editText(text, { do: 'name', line, name: one })]))

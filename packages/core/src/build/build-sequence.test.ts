@@ -1,0 +1,80 @@
+import { givenSeconds } from '../adaptation/adapt.js';
+import { person, studio } from '../adaptation/adapt.fixture.js';
+import { library } from '../asanas/all.js';
+import type { Purpose } from '../asanas/purposes.js';
+import { adaptClass } from '../class/adapt-class.js';
+import { craftOf } from '../craft/craft.js';
+import { sequenceReader } from '../sequence/read.js';
+import { buildSequence, CHARACTERS, type BuildAsked } from './build-sequence.js';
+
+const read = sequenceReader(library);
+const TODAY = '2026-06-01';
+const members = (...conditions: readonly string[]) =>
+  conditions.map((condition, i) => ({ studio, participant: { ...person(condition), id: `p${i}` } }));
+const built = (asked: Partial<BuildAsked>, who = members()) => {
+  const text = buildSequence(studio, read, who, { purposes: [], minutes: 30, place: 'mat', character: 'steady', today: TODAY, ...asked });
+  return { text, sequence: read(text).sequence! };
+};
+
+describe.each([
+  ['half an hour of hamstrings on the mat', { purposes: ['stretch-hamstrings'] }, []],
+  ['a lively hour', { minutes: 60, character: 'lively', purposes: ['strengthen-legs', 'balance'] }, []],
+  ['twenty gentle minutes on a chair', { minutes: 20, place: 'chair', character: 'gentle', purposes: ['mobilise-shoulders'] }, []],
+  [
+    'three quarters of an hour for three conditions',
+    { minutes: 45, purposes: ['calm', 'open-hips'] },
+    ['pregnancy week=30 fetuses=1 complications=none', 'hypertension systolic=152 diastolic=95 aneurysm=no', 'lumbar-disc painNow=3'],
+  ],
+] satisfies readonly [string, Partial<BuildAsked>, string[]][])('%s', (_what, asked: Partial<BuildAsked>, conditions) => {
+  const { text, sequence } = built(asked, members(...conditions));
+  const minutes = asked.minutes ?? 30;
+
+  test('is understood line by line, ends in a rest and takes its minutes', () => {
+    expect(sequence.unknown).toEqual([]);
+    expect(library.get(sequence.steps.at(-1)!.asana).purposes.rest).toBe(3);
+    const seconds = givenSeconds(studio, { ...sequence, minutes: null });
+    expect(Math.abs(seconds / 60 - minutes)).toBeLessThan(0.06 * minutes + 1);
+  });
+
+  test('is whole: the rules of the craft find nothing', () => expect(craftOf(studio, sequence).findings).toEqual([]));
+
+  test('serves what it is for more than a round of everything does', () => {
+    const served = (one: typeof sequence, purposes: readonly Purpose[]) =>
+      one.steps.reduce(
+        (sum, { asana }) => sum + purposes.reduce((all, purpose) => all + (library.get(asana).purposes[purpose] ?? 0), 0),
+        0,
+      );
+    const purposes = asked.purposes ?? [];
+    const plain = built({ ...asked, purposes: [] }, members(...conditions)).sequence;
+    expect(served(sequence, purposes)).toBeGreaterThan(served(plain, purposes));
+  });
+
+  test('stays in its place, and the same is asked for gives the same', () => {
+    if (asked.place === 'chair')
+      for (const { asana } of sequence.steps)
+        expect([asana, library.get(asana).base]).toEqual([asana, expect.stringMatching(/chair|supine/)]);
+    expect(built(asked, members(...conditions)).text).toBe(text);
+  });
+});
+
+test('built for people it costs them less to adapt than built for nobody', () => {
+  const who = members('pregnancy week=30 fetuses=1 complications=none', 'osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1');
+  const asked = { purposes: ['stretch-hamstrings', 'stretch-back'] as const, minutes: 30 };
+  const costOf = (text: string) => {
+    const { sequence } = read(text);
+    return adaptClass(who, sequence!, { today: TODAY, figures: 24 }).cost / sequence!.steps.length;
+  };
+  expect(costOf(built(asked, who).text)).toBeLessThan(costOf(built(asked).text));
+});
+
+test('characters differ: a lively class takes more effort than a gentle one', () => {
+  const effort = CHARACTERS.map((character) => {
+    const { steps } = built({ character }).sequence;
+    return steps.reduce((sum, { asana }) => sum + studio.form(asana).variation.declared.effort, 0) / steps.length;
+  });
+  expect(effort[0]).toBeLessThan(effort[2]!);
+});
+
+test.each([0, 4, 121, Number.NaN])('%d minutes are refused with what is expected', (minutes) =>
+  expect(() => built({ minutes })).toThrow(/expected 5 to 120/),
+);
