@@ -61,6 +61,7 @@ export { editStep, type Edited } from './class/edit.js';
 export { classJson, type ClassJson } from './class/json.js';
 export { buildSequence, CHARACTERS, type BuildAsked, type Character } from './build/build-sequence.js';
 export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';
+export { blockOf, joinBlock, sectionsOf, type Section } from './sequence/blocks.js';
 export { editText, type StepEdit, type TextEdit } from './sequence/edit-text.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';

@@ -38,6 +38,7 @@ export function routes(queries: QueryClient) {
         { path: 'people', lazy: async () => ({ Component: (await import('./screens/people/PeopleScreen.js')).PeopleScreen }) },
         { path: 'people/:person', lazy: async () => ({ Component: (await import('./screens/person/PersonScreen.js')).PersonScreen }) },
         { path: 'sequences', lazy: async () => ({ Component: (await import('./screens/sequences/SequencesScreen.js')).SequencesScreen }) },
+        { path: 'sequences/build', lazy: async () => ({ Component: (await import('./screens/build/BuildScreen.js')).BuildScreen }) },
         {
           path: 'sequences/:sequence',
           lazy: async () => ({ Component: (await import('./screens/sequence/SequenceScreen.js')).SequenceScreen }),

@@ -206,6 +206,10 @@ function mended(studio: Studio, parse: (text: string) => Sequence, text: string)
     const [finding] = craftOf(studio, parse(now)).findings;
     if (!finding) break;
     now = editText(now, finding.repair);
+    // A relief that was put in twice is one.
+    const { steps } = parse(now);
+    const twin = steps.find(({ asana, line }, i) => asana === steps[i - 1]?.asana && line !== steps[i - 1]!.line);
+    if (twin) now = editText(now, { do: 'remove', line: twin.line });
   }
   return now;
 }

@@ -3,6 +3,7 @@ import { format, parseISO } from 'date-fns';
 /** Words whose hyphen or capitals belong to them. */
 const OWN: Readonly<Record<string, string>> = {
   ivf: 'IVF',
+  play: 'play, for children',
   'pre-eclampsia': 'pre-eclampsia',
   'earlier-preterm-birth': 'an earlier preterm birth',
   'heart-or-lung': 'heart or lung disease',

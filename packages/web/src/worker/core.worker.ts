@@ -1,6 +1,6 @@
 import {
-  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
-  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type Chosen, type ClassJson, type Craft, type Done, type Edited, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
+  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
+  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type BuildAsked, type Chosen, type ClassJson, type Craft, type Done, type Edited, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
   type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepEdit, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -415,6 +415,12 @@ const core = {
       return { line, asana, variation, name: form.asana.name, figure: key };
     });
     return { sequence, lines, figures, problems: [] };
+  },
+
+  /** A class for people, from nothing. */
+  build(participants: readonly Participant[], asked: BuildAsked, today: string): string {
+    const members = participants.map((participant) => ({ studio: studioFor(bodyOf(participant, today)), participant }));
+    return buildSequence(anyStudio, read, members, { ...asked, today });
   },
 
   /** A step's edit carried out in a text, with the choices by hand that go on holding. */

@@ -1,4 +1,4 @@
-import type { Answered, BodyAnswers, Participant } from '@lotus-steady/core';
+import type { Answered, BodyAnswers, BuildAsked, Participant } from '@lotus-steady/core';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
@@ -60,6 +60,14 @@ export const classScoreQuery = (
     retry: false,
     // A change is worked out while what was there stays in sight.
     placeholderData: keepPreviousData,
+  });
+
+export const buildQuery = (people: readonly Person[] | undefined, asked: BuildAsked | null) =>
+  queryOptions({
+    queryKey: ['build', people, asked],
+    queryFn: people === undefined || asked === null ? skipToken : () => core.build(people.map(toParticipant), asked, today()),
+    staleTime: Infinity,
+    retry: false,
   });
 
 export const pictureQuery = (key: string) =>

@@ -97,9 +97,14 @@ export function DeskScreen() {
             <h2 id="desk-sequences" className="text-lg">
               Sequence
             </h2>
-            <Link to="/sequences/new" className="underline">
-              Paste a sequence
-            </Link>
+            <span className="flex gap-4">
+              <Link to="/sequences/build" className="underline">
+                Build one
+              </Link>
+              <Link to="/sequences/new" className="underline">
+                Paste a sequence
+              </Link>
+            </span>
           </div>
           <ul className="space-y-2">
             {sequences.data!.map(({ id, title, steps, minutes }) => (

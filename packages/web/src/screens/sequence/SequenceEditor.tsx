@@ -7,6 +7,7 @@ import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { readTextQuery } from '../../worker/queries.js';
+import { Blocks } from './Blocks.js';
 import { CraftPanel } from './CraftPanel.js';
 import { EarlierTexts } from './EarlierTexts.js';
 import { Matches } from './Matches.js';
@@ -69,6 +70,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
           <h2 className="mb-1 text-base">Understood as</h2>
           <Matches text={text} read={text.trim() === '' ? undefined : read.data} failure={read.error} onChange={change} onGoTo={goToLine} />
           {(read.data?.sequence?.steps.length ?? 0) > 0 && <CraftPanel text={text} onChange={change} onGoTo={goToLine} />}
+          <Blocks own={stored?.id ?? null} text={text} onChange={change} />
           {stored && <EarlierTexts sequence={stored.id} text={text} onChange={change} />}
           {stored && (people.data?.length ?? 0) > 0 && (
             <section aria-labelledby="adapt-for" className="mt-6">

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { sequencesQuery } from '../../api/queries.js';
-import { PRIMARY } from '../../parts/button-styles.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 
@@ -13,9 +13,14 @@ export function SequencesScreen() {
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-2xl">Sequences</h1>
-        <Link to="/sequences/new" className={PRIMARY}>
-          Paste a sequence
-        </Link>
+        <div className="flex flex-wrap gap-3">
+          <Link to="/sequences/build" className={PLAIN}>
+            Build one
+          </Link>
+          <Link to="/sequences/new" className={PRIMARY}>
+            Paste a sequence
+          </Link>
+        </div>
       </div>
       {sequences.data.length === 0 && <p className="text-soft">No sequence yet. Paste one from your notes: one step a line.</p>}
       <ul className="divide-y divide-rule border-y border-rule">

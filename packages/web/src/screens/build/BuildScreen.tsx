@@ -1,0 +1,198 @@
+import { CHARACTERS, describeDose, findCondition, type BuildAsked, type Character, type Purpose } from '@lotus-steady/core';
+import type { StoredSequence } from '@lotus-steady/requests';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { request } from '../../api/client.js';
+import { peopleQuery } from '../../api/queries.js';
+import { usePeople } from '../../api/use-people.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { explain, Failure } from '../../parts/Failure.js';
+import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { Growing } from '../../parts/use-growing.js';
+import { Loading } from '../../parts/Loading.js';
+import { NumberField } from '../../parts/NumberField.js';
+import { SelectField } from '../../parts/SelectField.js';
+import { words } from '../../parts/words.js';
+import type { ReadText } from '../../worker/core.worker.js';
+import { buildQuery, readTextQuery } from '../../worker/queries.js';
+
+/** What classes are usually built for; the library knows more. */
+const OFFERED: readonly Purpose[] = [
+  'calm', 'energise', 'balance', 'breath-awareness', 'ease-back', 'lengthen-spine', 'open-hips', 'open-chest', 'stretch-hamstrings',
+  'stretch-hip-flexors', 'stretch-side-body', 'stretch-shoulders', 'stretch-neck', 'strengthen-legs', 'strengthen-back', 'strengthen-core',
+  'strengthen-arms', 'pelvic-floor', 'mobilise-shoulders', 'mobilise-hips', 'play',
+]; // prettier-ignore
+const MINUTES = { from: 5, to: 120, usual: 45 };
+
+function Chip({ label, note, pressed, onTurn }: { label: string; note?: string; pressed: boolean; onTurn: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      onClick={onTurn}
+      className={`rounded border px-3 py-1.5 text-left ${pressed ? 'border-ink bg-shade font-semibold' : 'border-rule bg-sheet hover:border-soft'}`}
+    >
+      {label}
+      {note !== undefined && <span className="block text-sm font-normal text-soft">{note}</span>}
+    </button>
+  );
+}
+
+function Steps({ read }: { read: Extract<ReadText, { readonly problems: readonly [] }> }) {
+  return (
+    <ol className="divide-y divide-rule">
+      {read.sequence.steps.map(({ section, dose, side }, i) => {
+        const { name, figure } = read.lines[i]!;
+        return (
+          <li key={i} className="grid grid-cols-[4.5rem_1fr] items-center gap-2 py-1">
+            {section !== read.sequence.steps[i - 1]?.section && <h3 className="col-span-2 pt-1 text-sm text-soft">{section}</h3>}
+            <FigureDrawing figure={read.figures[figure]!} className="h-11 w-full" />
+            <span className="leading-tight">
+              {name}
+              <span className="block text-sm text-soft">
+                {describeDose(dose)}
+                {side === 'both' && ', each side'}
+              </span>
+            </span>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+/** One of the classes to choose from. */
+function Built({
+  text,
+  character,
+  onTake,
+  busy,
+}: {
+  text: string | undefined;
+  character: string;
+  onTake: (text: string) => void;
+  busy: boolean;
+}) {
+  const read = useQuery({ ...readTextQuery(text ?? ''), enabled: text !== undefined });
+  return (
+    <section aria-label={`A ${character} class`} className="rounded border border-rule bg-sheet p-4">
+      <div className="mb-2 flex items-center justify-between gap-3">
+        <h2 className="text-lg capitalize">{character}</h2>
+        <button type="button" className={PRIMARY} disabled={text === undefined || busy} onClick={() => onTake(text!)}>
+          Take this one
+        </button>
+      </div>
+      {read.data?.sequence ? <Steps read={read.data} /> : <Loading what="Building" />}
+    </section>
+  );
+}
+
+function askedIn(build: Omit<BuildAsked, 'character'> | undefined, character: Character): BuildAsked | null {
+  if (!build) return null;
+  const what = build.purposes.slice(0, 2).map(words).join(' and ');
+  return { ...build, character, ...(what !== '' && { title: `${what[0]!.toUpperCase()}${what.slice(1)}, ${character}` }) };
+}
+
+/** A class from nothing: what it is for, for whom, how long and where. */
+export function BuildScreen() {
+  const everybody = useQuery(peopleQuery);
+  const [purposes, setPurposes] = useState<readonly Purpose[]>([]);
+  const [chosen, setChosen] = useState<readonly number[]>([]);
+  const [minutes, setMinutes] = useState<number | undefined>(MINUTES.usual);
+  const [place, setPlace] = useState<BuildAsked['place']>('mat');
+  const [asked, setAsked] = useState<{ readonly build: Omit<BuildAsked, 'character'>; readonly ids: readonly number[] } | null>(null);
+  const people = usePeople(asked?.ids ?? []);
+  const [gentle, steady, lively] = [
+    useQuery(buildQuery(people.data, askedIn(asked?.build, CHARACTERS[0]))),
+    useQuery(buildQuery(people.data, askedIn(asked?.build, CHARACTERS[1]))),
+    useQuery(buildQuery(people.data, askedIn(asked?.build, CHARACTERS[2]))),
+  ];
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const take = useMutation({
+    mutationFn: (text: string) => request<StoredSequence>('POST', 'sequences', { text }),
+    onSuccess: async ({ id }) => {
+      await queries.invalidateQueries({ queryKey: ['sequences'] });
+      void navigate(asked!.ids.length > 0 ? `/sequences/${id}/for/${asked!.ids.join(',')}` : `/sequences/${id}`);
+    },
+  });
+  const turn = <T,>(list: readonly T[], one: T) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
+  const isTime = minutes !== undefined && minutes >= MINUTES.from && minutes <= MINUTES.to;
+  const build = (event: FormEvent) => {
+    event.preventDefault();
+    if (isTime) setAsked({ build: { purposes, minutes, place }, ids: chosen });
+  };
+  const failed = [everybody, people.failed, gentle, steady, lively].find((one) => one?.isError);
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  return (
+    <>
+      <h1 className="mb-4 text-2xl">Build a class</h1>
+      <form onSubmit={build} className="space-y-5">
+        <fieldset>
+          <legend className="mb-2 font-semibold">What is it for?</legend>
+          <div className="flex flex-wrap gap-2">
+            {OFFERED.map((purpose) => (
+              <Chip
+                key={purpose}
+                label={words(purpose)}
+                pressed={purposes.includes(purpose)}
+                onTurn={() => setPurposes(turn(purposes, purpose))}
+              />
+            ))}
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend className="mb-2 font-semibold">Who comes?</legend>
+          <div className="flex flex-wrap gap-2">
+            {everybody.data?.map(({ id, name, conditions }) => (
+              <Chip
+                key={id}
+                label={name}
+                note={conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}
+                pressed={chosen.includes(id)}
+                onTurn={() => setChosen(turn(chosen, id))}
+              />
+            ))}
+          </div>
+        </fieldset>
+        <div className="flex flex-wrap items-end gap-4">
+          <NumberField
+            label="How long"
+            unit="min"
+            value={minutes}
+            onChange={setMinutes}
+            problem={isTime ? undefined : `${MINUTES.from} to ${MINUTES.to} minutes`}
+          />
+          <SelectField label="Where" value={place} onChange={(value) => setPlace(value === 'chair' ? 'chair' : 'mat')}>
+            <option value="mat">On the mat</option>
+            <option value="chair">On chairs</option>
+          </SelectField>
+          <button type="submit" className={asked === null ? PRIMARY : PLAIN} disabled={!isTime}>
+            {asked === null ? 'Build three' : 'Build three anew'}
+          </button>
+        </div>
+      </form>
+      {take.isError && (
+        <p role="alert" className="mt-3 text-accent">
+          Not taken: {explain(take.error)}
+        </p>
+      )}
+      {asked !== null && (
+        <div className="mt-6 grid gap-4 lg:grid-cols-3">
+          <Growing>
+            {[gentle, steady, lively].map(({ data }, i) => (
+              <Built
+                key={CHARACTERS[i]}
+                character={CHARACTERS[i]!}
+                text={data}
+                onTake={(text) => take.mutate(text)}
+                busy={take.isPending}
+              />
+            ))}
+          </Growing>
+        </div>
+      )}
+    </>
+  );
+}
