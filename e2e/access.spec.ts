@@ -24,6 +24,8 @@ for (const theme of ['light', 'dark'] as const)
         ['/people/9', 'Isolde Carran'],
         ['/sequences', 'Sequences'],
         ['/sequences/1', 'Slow morning'],
+        ['/sequences/build', 'Build a class'],
+        ['/sequences/1/for/2,3', 'Slow morning'],
         ['/asanas?q=warrior&for=1', 'Asanas'],
         ['/asanas/trikonasana?for=1', 'Triangle'],
         ['/asanas/surya-namaskara-classic', 'Sun salutation'],

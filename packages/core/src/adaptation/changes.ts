@@ -13,6 +13,8 @@ export interface PostureChange {
   readonly text: string;
   /** How much it disturbs, set against 1 for the smallest. */
   readonly cost: number;
+  /** Of changes that place the same limbs only one is taken. */
+  readonly places?: 'hands';
   /** What it can improve; it is tried only where one of these is broken. */
   readonly helps: readonly Measure[];
   /** What it costs on top where it takes much away. */
@@ -255,10 +257,10 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
       };
     },
   },
-  { id: 'hands-low-block', text: 'hands on low blocks', cost: 1, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 12) },
-  { id: 'hands-high-block', text: 'hands on high blocks', cost: 1.1, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 23) },
-  { id: 'hands-seat', text: 'hands on a chair seat', cost: 1.4, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('seat', 41) },
-  { id: 'hands-back', text: 'hands on a chair back', cost: 1.6, helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('chairback', 85) },
-  { id: 'hold-one', text: 'one hand on a chair back', cost: 1, helps: ['support', 'balanceMargin'], apply: hold(['left']) },
-  { id: 'hold-both', text: 'both hands on a chair back', cost: 1.2, helps: ['support', 'balanceMargin'], apply: hold(['left', 'right']) },
+  { id: 'hands-low-block', text: 'hands on low blocks', cost: 1, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 12) },
+  { id: 'hands-high-block', text: 'hands on high blocks', cost: 1.1, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 23) },
+  { id: 'hands-seat', text: 'hands on a chair seat', cost: 1.4, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('seat', 41) },
+  { id: 'hands-back', text: 'hands on a chair back', cost: 1.6, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('chairback', 85) },
+  { id: 'hold-one', text: 'one hand on a chair back', cost: 1, places: 'hands', helps: ['support', 'balanceMargin'], apply: hold(['left']) },
+  { id: 'hold-both', text: 'both hands on a chair back', cost: 1.2, places: 'hands', helps: ['support', 'balanceMargin'], apply: hold(['left', 'right']) },
 ]; // prettier-ignore

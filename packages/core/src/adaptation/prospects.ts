@@ -142,7 +142,9 @@ export class Prospects {
     if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.who, plain).barred ? this.prospect(plain) : null;
     const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);
     const wanted = wantedOf(judgeAnywhere(this.who, plain).broken, this.who.limits);
-    const candidate = withChanges(plain, changes, wanted, ids.length > 1 ? COST.pair : 0);
+    const extra = ids.length > 1 ? COST.pair : 0;
+    // A figure doesn't tell in which order its changes were made; one of them may leave the other nothing to do.
+    const candidate = withChanges(plain, changes, wanted, extra) ?? withChanges(plain, changes.toReversed(), wanted, extra);
     return candidate && this.isPossible(candidate) && !judgeAnywhere(this.who, candidate).barred ? this.prospect(candidate) : null;
   }
 
@@ -188,7 +190,8 @@ export class Prospects {
     const now = new Map([...wanted, ...wantedOf(broken, this.who.limits)]);
     for (const second of helpful(broken)) {
       const key = [second.id, change.id].sort().join();
-      if (second.id === change.id || pairs.has(key)) continue;
+      const sameLimbs = second.places !== undefined && second.places === change.places;
+      if (second.id === change.id || sameLimbs || pairs.has(key)) continue;
       pairs.add(key);
       const pair = withChanges(parent, [change, second], now, COST.pair);
       if (pair) this.open({ candidate: pair, first: { change, parent, wanted, broken: before, pairs } });

@@ -1,0 +1,111 @@
+import { expect, expectAccessible, test } from './fixtures.js';
+
+test.setTimeout(180_000);
+
+test('a class is edited on its score: dose, order by drag and by keys, a note, another asana; undone to the start', async ({ page }) => {
+  await page.goto('/sequences/1/for/2,3');
+  const grid = page.getByRole('grid');
+  const given = (name: string) => grid.getByRole('button', { name: new RegExp(`^${name}, .*: change it for everybody`) });
+  const order = () => grid.getByRole('button', { name: /change it for everybody/ }).evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!.split(',')[0]!)); // prettier-ignore
+  await expect(given('Mountain')).toBeVisible({ timeout: 120_000 });
+  const before = await order();
+  expect(before.slice(0, 4)).toEqual(['Mountain', 'Standing sun breath', 'Cat-cow', 'Downward dog']);
+
+  await given('Cat-cow').click();
+  const panel = page.getByRole('region', { name: 'Cat-cow, for everybody' });
+  await panel.getByRole('button', { name: 'Longer' }).click();
+  await panel.getByRole('button', { name: 'Longer' }).click();
+  await expect(given('Cat-cow')).toHaveAccessibleName(/8 times/);
+  await panel.getByLabel('Note to yourself').fill('slowly, eyes closed');
+  await page.keyboard.press('Enter');
+  await expect(grid.getByText('slowly, eyes closed')).toBeVisible();
+  await panel.getByLabel('Do something else here').fill('tiger');
+  await expectAccessible(page);
+  await panel.getByLabel('Do something else here').fill('');
+
+  // By keys: earlier, past two others. It stays what it is beside what stands.
+  await given('Cat-cow').focus();
+  await page.keyboard.press('Alt+ArrowLeft');
+  await expect.poll(async () => (await order()).slice(0, 3)).toEqual(['Mountain', 'Cat-cow', 'Standing sun breath']);
+  await expect(given('Cat-cow')).toBeFocused();
+
+  // By drag: the dog to the front.
+  const from = (await given('Downward dog').boundingBox())!;
+  const to = (await given('Mountain').boundingBox())!;
+  await page.mouse.move(from.x + 30, from.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 60, to.y + 60, { steps: 6 });
+  await page.mouse.move(to.x + 30, to.y + 60, { steps: 3 });
+  await page.mouse.up();
+  await expect.poll(async () => (await order())[0]).toBe('Downward dog');
+
+  await page.getByRole('button', { name: 'Compare' }).click();
+  await expect(page.getByRole('region', { name: 'Since you opened it' })).toContainText('Bero Talman');
+  const undo = page.getByRole('button', { name: 'Undo' });
+  for (let i = 0; i < 9 && (await undo.isEnabled()); i++) await undo.click();
+  // What is in sight depends on the room that the panel leaves.
+  await expect.poll(async () => (await order()).slice(0, 8)).toEqual(before.slice(0, 8));
+  await expect(page.getByRole('region', { name: 'Since you opened it' })).toContainText('Nothing has changed.');
+});
+
+test('a class is kept, and planned again for a later day: what changed is shown person by person', async ({ page }) => {
+  await page.goto('/sequences/1/for/2,12');
+  await page.getByLabel('Class on').fill('2026-01-07');
+  const keep = page.getByRole('button', { name: 'Keep this class' });
+  await expect(keep).toBeEnabled({ timeout: 120_000 });
+  await keep.click();
+  await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('link', { name: 'Desk' }).click();
+  const kept = page.getByRole('listitem').filter({ hasText: '7 January 2026: Slow morning, 2 people' }).first();
+  await expect(kept).toBeVisible();
+  await expectAccessible(page);
+  await kept
+    .getByRole('link', { name: /Plan it again for/ })
+    .first()
+    .click();
+  const since = page.getByRole('region', { name: 'Since the class of 7 January 2026' });
+  await expect(since).toBeVisible({ timeout: 120_000 });
+  // Half a year on, a pregnancy of eleven weeks is another stage.
+  const later = new Date(Date.now() + 140 * 86_400_000).toISOString().slice(0, 10);
+  await page.getByLabel('Class on').fill(later);
+  await expect(since).toContainText('Lovis Adair', { timeout: 120_000 });
+  await expectAccessible(page);
+});
+
+test('a class is built from nothing, taken, and opens for its people', async ({ page }) => {
+  await page.goto('/sequences');
+  await page.getByRole('link', { name: 'Build one' }).click();
+  await page.getByRole('button', { name: 'calm', exact: true }).click();
+  await page.getByRole('button', { name: /Bero Talman/ }).click();
+  await page.getByRole('button', { name: /Cilla Marrow/ }).click();
+  await page.getByLabel('How long').fill('3');
+  await expect(page.getByRole('button', { name: 'Build three' })).toBeDisabled();
+  await page.getByLabel('How long').fill('20');
+  await page.getByRole('button', { name: 'Build three' }).click();
+  for (const character of ['gentle', 'steady', 'lively'])
+    await expect(page.getByRole('region', { name: `A ${character} class` })).toContainText('Final rest', { timeout: 120_000 });
+  await expectAccessible(page);
+  await page.getByRole('region', { name: 'A gentle class' }).getByRole('button', { name: 'Take this one' }).click();
+  await expect(page.getByRole('heading', { name: 'Calm, gentle' })).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByRole('grid')).toBeVisible({ timeout: 120_000 });
+});
+
+test('a section is kept as a block and joined in elsewhere; an earlier text is there to go back to', async ({ page }) => {
+  await page.goto('/sequences/new');
+  const text = page.getByLabel('Your notes, one step a line');
+  await text.fill('# Seams\n## Opening\nMountain, 5 breaths\n## End\nSavasana 6 min');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page).toHaveURL(/sequences\/\d+$/);
+  await page.getByText('Blocks', { exact: true }).click();
+  await page.getByRole('listitem').filter({ hasText: /^Opening/ }).getByRole('button', { name: 'Keep as a block' }).click(); // prettier-ignore
+  await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeVisible();
+  await page.getByLabel('Join in').selectOption({ label: 'Opening' });
+  await page.getByLabel('After').selectOption({ label: 'Opening' });
+  await page.getByRole('button', { name: 'Join', exact: true }).click();
+  await expect(text).toHaveValue(/Mountain, 5 breaths\n+## Opening\nMountain, 5 breaths\n+## End/);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByText('Earlier texts', { exact: true }).click();
+  await page.getByRole('button', { name: 'Go back to it' }).click();
+  await expect(text).toHaveValue('# Seams\n## Opening\nMountain, 5 breaths\n## End\nSavasana 6 min');
+});
