@@ -230,3 +230,45 @@ test('someone for whom nothing of a step is possible: it is left out, and why is
   expect(['substitute', 'omit']).toContain(planned!.verdict);
   expect(planned!.reasons.length).toBeGreaterThan(0);
 });
+
+describe('a classical salutation with high blood pressure (common practice, no source)', () => {
+  const { steps } = plan(SALUTATION, person('hypertension systolic=152 diastolic=95 aneurysm=no'));
+  const of = (asana: string) => steps.filter(({ step }) => step.asana === asana);
+
+  test('standing, the arms up and the low cobra stay', () => {
+    for (const asana of ['tadasana', 'anuvittasana', 'bhujangasana'])
+      expect([asana, ...of(asana).map(({ chosen }) => chosen!.asana.id)]).toEqual([asana, ...of(asana).map(() => asana)]);
+  });
+
+  test('fold and dog are done with the hands raised: the head comes no lower than the heart', () => {
+    for (const { step, chosen } of [...of('uttanasana'), ...of('adho-mukha-svanasana')]) {
+      expect([step.asana, chosen!.asana.id]).toEqual([step.asana, step.asana]);
+      expect(Math.max(...chosen!.ends.map(({ measured }) => measured.values.headBelowHeart!))).toBeLessThan(2.5);
+    }
+  });
+
+  test('nobody jumps and nobody folds on the way down or up', () => {
+    for (const { chosen } of steps) for (const way of chosen?.ways ?? []) expect(way).not.toMatch(/jump|fold/);
+  });
+});
+
+describe('a classical salutation without the floor (common practice, no source)', () => {
+  const stepsFor = (condition: string) => plan(SALUTATION, person(condition)).steps;
+
+  test('for someone who walks: every step stands or is sat', () => {
+    for (const { step, chosen } of stepsFor('chair-ambulatory floor=never'))
+      expect([step.text, ...(chosen?.ends.map(({ level }) => level) ?? ['left out'])]).toEqual([
+        step.text,
+        ...chosen!.ends.map(() => 'up'),
+      ]);
+  });
+
+  test('in a wheelchair: every step is seated, and what nothing seated does is left out and said', () => {
+    const steps = stepsFor('wheelchair-user level=T10 adHistory=no trunkControl=3 hand=full skin=intact insensate=no');
+    for (const { chosen } of steps)
+      for (const { measured } of chosen?.ends ?? []) expect(measured.values.feetLoad).toBeLessThanOrEqual(0.4);
+    const out = steps.filter(({ verdict }) => verdict === 'omit');
+    expect(out.length).toBeLessThan(steps.length / 4);
+    for (const { reasons } of out) expect(reasons.map(({ limit }) => limit)).toContain('wheelchair-user/whe-20');
+  });
+});

@@ -62,6 +62,7 @@ export const MEASURES = {
   forearmLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the forearms' },
   kneeLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the knees' },
   footLoad: { unit: 'body weight', of: 'posture', label: 'Weight on one foot' },
+  feetLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the feet' },
   chestLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the chest' },
   headLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the head' },
   neckLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the neck' },
@@ -328,13 +329,15 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   values.jointRangeUsed = rangeUsed(values, JOINT_RANGES);
   if (known) {
     const feetDown = SIDES.filter(footDown).length;
+    const onFoot = (side: Side) => sum(on, ({ contact }) => contact.side === side && (FEET.has(contact.part) || contact.part === 'heel'));
     Object.assign(values, {
       kneeFlexionLoaded: Math.max(0, ...SIDES.map((side) => (kneeBears(side) ? legs[side].knee : 0))),
       wristExtensionLoaded: Math.max(0, ...SIDES.map((side) => (bears(HANDS, side) > 0.05 ? -arms[side].wrist : 0))),
       handLoad: bears(HANDS),
       forearmLoad: bears(FOREARMS),
       kneeLoad: lying ? 0 : bears(KNEES),
-      footLoad: both((side) => sum(on, ({ contact }) => contact.side === side && (FEET.has(contact.part) || contact.part === 'heel'))),
+      footLoad: both(onFoot),
+      feetLoad: onFoot('left') + onFoot('right'),
       chestLoad: bears(CHEST),
       elbowFlexionLoaded: Math.max(0, ...SIDES.map((side) => (bears(HANDS, side) > 0.05 ? arms[side].elbow : 0))),
       toeExtensionLoaded: both((side) =>

@@ -37,13 +37,14 @@ export const wheelchairUser = condition({
     boneLoss: { kind: 'yesno', ask: 'Weak bones in the legs?' },
     weeksSinceInjury: { kind: 'number', unit: 'week', from: 0, to: 4000, ask: 'Weeks since the injury', onlyIf: { cause: ['sci'] } },
     transfer: { kind: 'choice', options: ['alone', 'help', 'hoist'], ask: 'Moves to the floor or a bench', default: 'hoist' },
+    stands: { kind: 'yesno', ask: 'Stands up for practice, as a therapist agreed?', default: false },
     helper: { kind: 'yesno', ask: 'Is a trained helper there?', default: false },
     fused: { kind: 'yesno', ask: 'Is part of the spine fused?', default: false },
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },
   },
   stages: {
     ad: 'Injury at T6 or above, or dysreflexia before', low: 'Injury below T6', other: 'Another cause', trunk0: 'Little trunk control', press: 'Dysreflexia or a catheter',
-    numb: 'Skin without feeling', bones: 'Weak bones', tenodesis: 'Grip by bending the wrist back', fused: 'Part of the spine fused', 'no-floor': 'No safe way to the floor', 'no-touch': 'No agreement to touch',
+    numb: 'Skin without feeling', bones: 'Weak bones', tenodesis: 'Grip by bending the wrist back', fused: 'Part of the spine fused', 'no-floor': 'No safe way to the floor', 'no-touch': 'No agreement to touch', seated: 'Practises seated',
     cord: 'Spinal cord injury', 'low-other': 'Injury below T6, or another cause',
   }, // prettier-ignore
   stagesOf: (a) => {
@@ -63,6 +64,7 @@ export const wheelchairUser = condition({
       a.fused === true && 'fused',
       transfer !== 'alone' && a.helper !== true && 'no-floor',
       a.touchConsent !== true && 'no-touch',
+      a.stands !== true && 'seated',
     );
   },
   screen: ({ cause = 'sci', skin, systolic, baselineSystolic, level = 'T4', weeksSinceInjury }) => {
@@ -111,6 +113,7 @@ export const wheelchairUser = condition({
     ...limits('whe-17', 'Giddy; slow breath with a hand’s help for tetraplegia.', 'common practice', ['breathRate', '<= 20', 'modify']),
     ...limits('whe-18', 'The pulse can’t guide effort above T6: use talking.', 'SCIEX*', ['effort', '<= 3', 'modify', ['ad']]),
     ...limits('whe-19', 'No feeling to warn: look at the skin before and after moving a limb.', 'common practice', ['touch', '= 0', 'avoid', ['no-touch']]),
+    ...limits('whe-20', 'Legs that were not tried don’t carry: practice is seated until a therapist has agreed to more.', 'common practice', ['feetLoad', '<= 0.4', 'avoid', ['seated'], { reading: 'Added: the table names no bound on standing, yet its substitutes are all seated.' }]),
   ], // prettier-ignore
   favour: ['open-chest', 'strengthen-back', 'breath-awareness', 'mobilise-neck', 'balance', 'calm'],
   stopInClass: 'Any sign of dysreflexia, a spasm that won’t let go, skin red after, the chair moves.',
