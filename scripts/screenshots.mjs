@@ -53,7 +53,20 @@ const SHOTS = [
   {
     name: 'class',
     path: '/sequences/1/for/1,2,3,4,5,6',
-    ready: (page) => page.getByText(/Every step shows at most/).waitFor({ timeout: 120_000 }),
+    ready: async (page) => {
+      await page.getByText(/Every step shows at most/).waitFor({ timeout: 120_000 });
+      await page.waitForTimeout(1500);
+    },
+  },
+  {
+    name: 'build',
+    path: '/sequences/build',
+    ready: async (page) => {
+      for (const purpose of ['calm', 'stretch hamstrings']) await page.getByRole('button', { name: purpose, exact: true }).click();
+      await page.getByRole('button', { name: /Bero Talman/ }).click();
+      await page.getByRole('button', { name: 'Build three' }).click();
+      await page.getByRole('region', { name: 'A lively class' }).getByText('Final rest').waitFor({ timeout: 60_000 });
+    },
   },
   { name: 'teach', path: '/sequences/2/for/1/teach', ready: teach },
   { name: 'score-phone', path: '/sequences/2/for/1', ready: score, width: 390, height: 844 },
