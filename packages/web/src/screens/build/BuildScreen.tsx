@@ -9,7 +9,7 @@ import { usePeople } from '../../api/use-people.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import { Growing } from '../../parts/use-growing.js';
+import { Growing, useGrowing } from '../../parts/use-growing.js';
 import { Loading } from '../../parts/Loading.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { SelectField } from '../../parts/SelectField.js';
@@ -40,9 +40,10 @@ function Chip({ label, note, pressed, onTurn }: { label: string; note?: string; 
 }
 
 function Steps({ read }: { read: Extract<ReadText, { readonly problems: readonly [] }> }) {
+  const drawn = useGrowing(read.sequence.steps.length, 3);
   return (
     <ol className="divide-y divide-rule">
-      {read.sequence.steps.map(({ section, dose, side }, i) => {
+      {read.sequence.steps.slice(0, drawn).map(({ section, dose, side }, i) => {
         const { name, figure } = read.lines[i]!;
         return (
           <li key={i} className="grid grid-cols-[4.5rem_1fr] items-center gap-2 py-1">

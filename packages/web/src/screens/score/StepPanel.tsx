@@ -1,7 +1,7 @@
 import type { StepEdit, StepJson } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { ArrowLeft, ArrowRight, Minus, Plus, Trash2, X } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
 import type { ScoreStep } from '../../worker/core.worker.js';
@@ -76,6 +76,9 @@ function Note({ note, onChange }: { note: string; onChange: (note: string) => vo
 /** A step of the sequence, changed for everybody. */
 export function StepPanel({ given, step, index, count, onEdit, onClose }: Props) {
   const { givenName, givenDose } = given;
+  const heading = useRef<HTMLHeadingElement>(null);
+  // On a phone it opens below the score.
+  useEffect(() => heading.current?.scrollIntoView({ block: 'nearest' }), []);
   return (
     <section
       aria-labelledby="step"
@@ -83,7 +86,7 @@ export function StepPanel({ given, step, index, count, onEdit, onClose }: Props)
       onKeyDown={(event) => event.key === 'Escape' && onClose()}
     >
       <div className="flex items-start justify-between gap-3">
-        <h2 id="step" className="text-lg">
+        <h2 id="step" ref={heading} className="text-lg">
           {givenName}, for everybody
         </h2>
         <button type="button" onClick={onClose} className="rounded p-1.5 hover:bg-shade" aria-label="Close">
