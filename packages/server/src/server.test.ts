@@ -332,6 +332,16 @@ describe('classes', () => {
     expect(JSON.stringify(kept)).not.toContain(`"${gone}"`);
   });
 
+  test('an export of someone holds their plans and their part of each class, and nobody else’s', async () => {
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const [one, other] = await people('Exported', 'Beside');
+    await make('/api/plans', { sequenceId, personId: one });
+    const { id: classId } = await make<{ id: number }>('/api/classes', asked(sequenceId, [one!, other!]));
+    const { body } = await api().get(`/api/people/${one}/export`).set('Cookie', cookie).expect(200);
+    expect(body.plans).toMatchObject([{ sequenceId, personId: one }]);
+    expect(body.classes).toMatchObject([{ classId, answer: { id: String(one) } }]);
+  });
+
   test('its sequence may go; the class stays with its text', async () => {
     const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
     const { id } = await make<{ id: number }>('/api/classes', asked(sequenceId, await people('Left')));

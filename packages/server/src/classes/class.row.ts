@@ -82,4 +82,9 @@ export class ClassPersonRow extends Model {
 
   @Column(DataType.JSON)
   declare answer: PersonJson;
+
+  toPart() {
+    const { classId } = this;
+    return { classId, pins: readJsonColumn(this, 'pins') as Pin[], answer: readJsonColumn(this, 'answer') as PersonJson };
+  }
 }

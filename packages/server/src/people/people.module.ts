@@ -1,13 +1,15 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { AuditModule } from '../audit/audit.module.js';
+import { ClassPersonRow } from '../classes/class.row.js';
+import { PlanRow } from '../plans/plan.row.js';
 import { PeopleController } from './people.controller.js';
 import { PeopleService } from './people.service.js';
 import { StudioModule } from '../studio/studio.module.js';
 import { PersonRow } from './person.row.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([PersonRow]), AuditModule, StudioModule],
+  imports: [SequelizeModule.forFeature([PersonRow, PlanRow, ClassPersonRow]), AuditModule, StudioModule],
   controllers: [PeopleController],
   providers: [PeopleService],
   exports: [PeopleService],

@@ -1,11 +1,13 @@
 import { assess, checkParticipant, clinicianNote, newsOf, readParticipants, type Problem } from '@lotus-steady/core';
-import { PersonBody, toParticipant, type Person, type PersonSummary } from '@lotus-steady/requests';
+import { PersonBody, toParticipant, type Person, type PersonSummary, type StoredPlan } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import type { AuditAction } from '../audit/audit.row.js';
 import { AuditService, type AuditEntry } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
+import { ClassPersonRow } from '../classes/class.row.js';
+import { PlanRow } from '../plans/plan.row.js';
 import { StudioService } from '../studio/studio.service.js';
 import { notePdf } from './note-pdf.js';
 import { PersonRow } from './person.row.js';
@@ -36,10 +38,21 @@ function check(body: PersonBody): Problem[] {
   return problems.map(({ field, message }) => ({ field: field.replace(/^participants\[0\]\./, ''), message }));
 }
 
+/** All that is kept of one person. */
+export interface Exported {
+  readonly person: Person;
+  readonly plans: readonly StoredPlan[];
+  /** Their part of each class that was kept. */
+  readonly classes: readonly ReturnType<ClassPersonRow['toPart']>[];
+  readonly audit: readonly AuditEntry[];
+}
+
 @Injectable()
 export class PeopleService {
   constructor(
     @InjectModel(PersonRow) private readonly rows: typeof PersonRow,
+    @InjectModel(PlanRow) private readonly plans: typeof PlanRow,
+    @InjectModel(ClassPersonRow) private readonly parts: typeof ClassPersonRow,
     private readonly audit: AuditService,
     private readonly studios: StudioService,
   ) {}
@@ -110,9 +123,18 @@ export class PeopleService {
   }
 
   /** Everything that is kept of one person. */
-  async export(teacherId: number, id: number): Promise<{ person: Person; audit: AuditEntry[] }> {
+  async export(teacherId: number, id: number): Promise<Exported> {
     const person = await this.opened(teacherId, id, 'export');
-    return { person, audit: await this.audit.of(teacherId, id) };
+    const [plans, parts] = await Promise.all([
+      this.plans.findAll({ where: { teacherId, personId: id }, order: ['id'] }),
+      this.parts.findAll({ where: { personId: id }, order: ['id'] }),
+    ]);
+    return {
+      person,
+      plans: plans.map((row) => row.toPlan()),
+      classes: parts.map((row) => row.toPart()),
+      audit: await this.audit.of(teacherId, id),
+    };
   }
 
   /** Erases a person with all their plans. That it was done stays in the audit trail, without their name. */
