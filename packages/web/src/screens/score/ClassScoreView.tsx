@@ -140,7 +140,7 @@ function Staff({ score, people, sequence, figures, day, edits, busy }: StaffProp
         </div>
       </div>
       {comparing && (
-        <section aria-labelledby="compared" className="mb-3 max-h-80 overflow-auto rounded border border-rule bg-sheet p-4">
+        <section aria-labelledby="compared" tabIndex={0} className="mb-3 max-h-80 overflow-auto rounded border border-rule bg-sheet p-4">
           <h2 id="compared" className="mb-2 text-base">
             Since you opened it
           </h2>
@@ -287,7 +287,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
       )}
       {since.isError && <Failure error={since.error} />}
       {since.data && score.data && (
-        <section aria-labelledby="since" className="mb-3 max-h-56 overflow-auto rounded border border-ink bg-sheet p-4">
+        <section aria-labelledby="since" tabIndex={0} className="mb-3 max-h-56 overflow-auto rounded border border-ink bg-sheet p-4">
           <h2 id="since" className="mb-2 text-base">
             Since the class of {dayWords(since.data.day)}
           </h2>
