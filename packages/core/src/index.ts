@@ -15,6 +15,7 @@ export {
 export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
 export { COMMON_PROPS, PROPS, propsOf, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
+export { Studios } from './adaptation/studios.js';
 export { Studio, type Done, type Form } from './adaptation/studio.js';
 export { library } from './asanas/all.js';
 export type { Base, DoseSpec } from './asanas/asana.js';

@@ -4,7 +4,7 @@ import { doseAfterPain } from '../conditions/pain.js';
 import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
 import { assess, type Assessment } from '../screening/assess.js';
-import type { Sequence, Step } from '../sequence/sequence.js';
+import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 import { describeBound, judge, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
@@ -297,23 +297,10 @@ export interface AsanaVerdict {
 /** Every asana of the library for one person, done once by itself, one after the other. Step lists are left out. */
 export function* judgeLibrary(studio: Studio, participant: Participant, options: AdaptOptions = {}): Generator<AsanaVerdict> {
   const who = whoOf(studio, participant, limitsFor(participant, options.today), options.today ?? null);
-  for (const { id, dose, shown, variations } of studio.library.asanas) {
-    if (variations.length === 0) continue;
-    const step: Step = {
-      line: 1,
-      text: '',
-      section: '',
-      asana: id,
-      variation: null,
-      side: shown ? 'both' : 'none',
-      dose,
-      retention: null,
-      breath: null,
-      way: null,
-      of: null,
-      note: null,
-    };
-    const { hard, chosen, all } = evaluateGiven({ who, step, tally: START });
+  for (const asana of studio.library.asanas) {
+    if (asana.variations.length === 0) continue;
+    const { id } = asana;
+    const { hard, chosen, all } = evaluateGiven({ who, step: usualStep(asana), tally: START });
     const broken = hard[0] ?? (chosen.changes.length > 0 ? all[0] : undefined);
     const caution = chosen.watch[0];
     if (broken) yield { asana: id, verdict: 'change', by: broken };

@@ -187,6 +187,16 @@ export interface Replacements {
   readonly byFigure: ReadonlyMap<string, Candidate>;
 }
 
+const GIVEN = new WeakMap<Variation, Candidate>();
+/** A form as it is given, the same object for the same form. */
+export function givenOf(asana: Asana, variation: Variation): Candidate {
+  const known = GIVEN.get(variation);
+  if (known && known.asana === asana) return known;
+  const made = candidateOf(asana, variation, 0, []);
+  GIVEN.set(variation, made);
+  return made;
+}
+
 /** They depend on the library alone and are made once. */
 const REPLACEMENTS = new WeakMap<Library, Map<Variation, Replacements>>();
 export function replacementsOf(library: Library, asana: Asana, variation: Variation): Replacements {
@@ -194,7 +204,7 @@ export function replacementsOf(library: Library, asana: Asana, variation: Variat
   REPLACEMENTS.set(library, byVariation);
   const known = byVariation.get(variation);
   if (known && known.candidates[0]!.asana === asana) return known;
-  const given = candidateOf(asana, variation, 0, []);
+  const given = givenOf(asana, variation);
   const own = asana.variations
     .filter((one) => one !== variation)
     .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationText(one)]));

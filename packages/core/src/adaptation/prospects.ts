@@ -1,7 +1,7 @@
 import type { Variation } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
-import { COST, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
-import { POSTURE_CHANGES, type PostureChange } from './changes.js';
+import { COST, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
+import { POSTURE_CHANGES, type PostureChange, type Wanted } from './changes.js';
 import { costAnywhere, endsOf, judgesOf, wantedOf } from './evaluation.js';
 import { findings, type Finding } from './judge.js';
 import { missingProps, propsOf } from './props.js';
@@ -24,16 +24,11 @@ export interface Prospect {
   readonly floor: number;
 }
 
-/** A candidate still to be looked at; of a changed one, what the change is to mend. */
+/** A candidate still to be looked at. */
 interface Open {
   readonly candidate: Candidate;
-  readonly first: {
-    readonly change: PostureChange;
-    readonly parent: Candidate;
-    readonly wanted: ReturnType<typeof wantedOf>;
-    readonly broken: number;
-    readonly pairs: Set<string>;
-  } | null;
+  /** What is opened next where it breaks something; a pair of changes is not changed further. */
+  readonly next: ((broken: readonly Finding[]) => void) | null;
 }
 
 /** The changes that can improve something that is broken. */
@@ -109,10 +104,15 @@ export class Prospects {
 
   constructor(
     private readonly who: Who,
-    private readonly replacements: Replacements,
+    { asana, variation }: Form,
   ) {
-    this.given = replacements.candidates[0]!;
+    this.given = givenOf(asana, variation);
     this.declaredLimits = who.limits.filter(({ spec }) => spec.when === undefined && DECLARED.has(spec.measure));
+  }
+
+  /** Worked out only where more than the form itself is looked at. */
+  private get replacements(): Replacements {
+    return replacementsOf(this.who.studio.library, this.given.asana, this.given.variation);
   }
 
   /** The prospect of a place in the order, unless it costs `below` or more before it is solved. */
@@ -152,49 +152,43 @@ export class Prospects {
     const source = this.replacements.candidates[this.nextSource];
     const changed = this.changed.at(-1);
     if (changed && (!source || changed.candidate.base < source.base)) return changed;
-    return source ? { candidate: source, first: null } : null;
+    return source ? { candidate: source, next: (broken) => this.openSingles(source, broken) } : null;
   }
 
   private take(open: Open): void {
-    if (open.first === null) this.nextSource++;
-    else this.changed.pop();
+    if (open === this.changed.at(-1)) this.changed.pop();
+    else this.nextSource++;
     this.looked++;
-    const { candidate, first } = open;
+    const { candidate, next } = open;
     if (!this.isPossible(candidate)) return;
     const { barred, broken } = judgeAnywhere(this.who, candidate);
     if (!barred) this.found.push(this.prospect(candidate));
-    if (broken.length === 0) return;
-    if (first === null) this.openSingles(candidate, broken);
-    else this.openPairs(first, candidate, broken);
+    if (broken.length > 0) next?.(broken);
   }
 
-  private openSingles(candidate: Candidate, broken: readonly Finding[]): void {
+  private openSingles(plain: Candidate, broken: readonly Finding[]): void {
     // Only what nearly passes is worth changing further.
     if (broken.length > 5) return;
     const wanted = wantedOf(broken, this.who.limits);
     const pairs = new Set<string>();
     for (const change of helpful(broken)) {
-      const single = withChanges(candidate, [change], wanted, 0);
-      if (single) this.open({ candidate: single, first: { change, parent: candidate, wanted, broken: broken.length, pairs } });
+      const single = withChanges(plain, [change], wanted, 0);
+      // A first change that mended nothing makes no pair.
+      const most = Math.min(broken.length - 1, plain.asana === this.given.asana ? 4 : 1);
+      if (single)
+        this.open({ candidate: single, next: (left) => left.length <= most && this.openPairs(plain, change, wanted, left, pairs) });
     }
   }
 
-  private openPairs(
-    { change, parent, wanted, broken: before, pairs }: NonNullable<Open['first']>,
-    single: Candidate,
-    broken: readonly Finding[],
-  ): void {
-    if (single.changes.length > 1) return;
-    // A first change that mended nothing makes no pair.
-    if (broken.length >= before || broken.length > (single.asana === this.given.asana ? 4 : 1)) return;
+  private openPairs(plain: Candidate, first: PostureChange, wanted: Wanted, broken: readonly Finding[], pairs: Set<string>): void {
     const now = new Map([...wanted, ...wantedOf(broken, this.who.limits)]);
     for (const second of helpful(broken)) {
-      const key = [second.id, change.id].sort().join();
-      const sameLimbs = second.places !== undefined && second.places === change.places;
-      if (second.id === change.id || sameLimbs || pairs.has(key)) continue;
+      const key = [second.id, first.id].sort().join();
+      const sameLimbs = second.places !== undefined && second.places === first.places;
+      if (second.id === first.id || sameLimbs || pairs.has(key)) continue;
       pairs.add(key);
-      const pair = withChanges(parent, [change, second], now, COST.pair);
-      if (pair) this.open({ candidate: pair, first: { change, parent, wanted, broken: before, pairs } });
+      const pair = withChanges(plain, [first, second], now, COST.pair);
+      if (pair) this.open({ candidate: pair, next: null });
     }
   }
 
@@ -219,12 +213,12 @@ export class Prospects {
 const KNOWN = new WeakMap<Who, Map<Variation, Prospects>>();
 
 /** The prospects of someone in place of a form: made once. */
-export function prospectsOf(who: Who, { asana, variation }: Form): Prospects {
+export function prospectsOf(who: Who, form: Form): Prospects {
   const byForm = KNOWN.get(who) ?? new Map<Variation, Prospects>();
   KNOWN.set(who, byForm);
-  const known = byForm.get(variation);
-  if (known && known.given.asana === asana) return known;
-  const made = new Prospects(who, replacementsOf(who.studio.library, asana, variation));
-  byForm.set(variation, made);
+  const known = byForm.get(form.variation);
+  if (known && known.given.asana === form.asana) return known;
+  const made = new Prospects(who, form);
+  byForm.set(form.variation, made);
   return made;
 }

@@ -10,7 +10,7 @@ import { craftOf } from '../craft/craft.js';
 import { describeDose } from '../sequence/dose.js';
 import { editText, textEditOf } from '../sequence/edit-text.js';
 import type { ReadResult } from '../sequence/read.js';
-import type { Sequence, Step } from '../sequence/sequence.js';
+import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 
 /** How a class of the same purposes may feel. */
 export const CHARACTERS = ['gentle', 'steady', 'lively'] as const;
@@ -59,24 +59,6 @@ const REST = { share: 0.15, most: 12, floor: 5, floorShare: 0.2 };
 const MINUTES_A_STEP = 1.5;
 const MOST_REPAIRS = 14;
 const MOST_DOSES = 160;
-
-function stepOf({ id, dose, shown }: Asana, section: string): Step {
-  const side = shown ? 'both' : 'none';
-  return {
-    line: 1,
-    text: '',
-    section,
-    asana: id,
-    variation: null,
-    side,
-    dose,
-    retention: null,
-    breath: null,
-    way: null,
-    of: null,
-    note: null,
-  };
-}
 
 /** The whole minutes of the rest at the end. */
 function restMinutes(minutes: number): number {
@@ -143,7 +125,7 @@ function chooseSteps(library: Library, studio: Studio, company: Company, asked: 
         .sort((a, b) => b.worth - a.worth)
         .slice(0, TRIED)
         .map(({ asana, worth: good }) => {
-          const step = stepOf(asana, part.name);
+          const step = usualStep(asana, part.name);
           return { asana, step, good: good - COST_WEIGHT * company.costOf(step) };
         })
         .sort((a, b) => b.good - a.good)[0];

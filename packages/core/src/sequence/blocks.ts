@@ -1,3 +1,5 @@
+import { HEADING } from './edit-text.js';
+
 /** A part of a sequence's text under its heading. Lines count from 1. */
 export interface Section {
   readonly name: string;
@@ -7,18 +9,17 @@ export interface Section {
   readonly to: number;
 }
 
-const HEADING = /^\s*#+\s*(.*?)\s*#*\s*$/;
 const HEADER = /^\s*(?:title|minutes|room|assists|place):/i;
 
 /** The headed sections of a text; the first heading is its title where it is `#`. */
 export function sectionsOf(text: string): Section[] {
   const lines = text.split('\n');
   const headings = lines.flatMap((line, i) => {
-    const name = HEADING.exec(line)?.[1];
-    return name ? [{ name, at: i + 1 }] : [];
+    const [, marks, name] = HEADING.exec(line) ?? [];
+    return name ? [{ name, marks, at: i + 1 }] : [];
   });
-  const title = /^\s*#\s*[^#\s]/.exec(lines[(headings[0]?.at ?? 0) - 1] ?? '') ? 1 : 0;
-  return headings.slice(title).map(({ name, at }, i, all) => ({ name, from: at, to: (all[i + 1]?.at ?? lines.length + 1) - 1 }));
+  const titled = headings[0]?.marks === '#' ? 1 : 0;
+  return headings.slice(titled).map(({ name, at }, i, all) => ({ name, from: at, to: (all[i + 1]?.at ?? lines.length + 1) - 1 }));
 }
 
 /** A section as a sequence of its own: a block to be used again. */
@@ -30,11 +31,18 @@ export function blockOf(text: string, { name, from, to }: Section): string {
 /** The steps of a block, headed by its title, after a line of a text. Its minutes and place were its own and stay behind. */
 export function joinBlock(text: string, block: string, after: number): string {
   const lines = text.split('\n');
-  const title = block.split('\n').map((line) => HEADING.exec(line)?.[1]).find((name) => name) ?? 'Block'; // prettier-ignore
+  const title =
+    block
+      .split('\n')
+      .map((line) => HEADING.exec(line)?.[2])
+      .find((name) => name) ?? 'Block';
   const body = block
     .split('\n')
     .filter((line) => !HEADING.test(line) && !HEADER.test(line))
     .join('\n')
     .trim();
-  return [...lines.slice(0, after), '', `## ${title}`, body, '', ...lines.slice(after)].join('\n').replace(/\n{3,}/g, '\n\n').trimEnd(); // prettier-ignore
+  return [...lines.slice(0, after), '', `## ${title}`, body, '', ...lines.slice(after)]
+    .join('\n')
+    .replace(/\n{3,}/g, '\n\n')
+    .trimEnd();
 }

@@ -17,6 +17,8 @@ export type TextEdit =
   | { readonly do: 'order'; readonly lines: readonly number[] };
 
 export const BULLET = /^\s*(?:[-*+•–]|\(?\d{1,3}[.):])\s+/;
+/** `# Title` or `## Section`. */
+export const HEADING = /^\s*(#+)\s*(.*?)\s*#*\s*$/;
 /** What a teacher notes for themselves follows two slashes. */
 export const NOTE = /(?:^|\s+)\/\/\s*(.*)$/;
 const SIDE = /[,;|–-]?\s*\(?\b(?:on the |to the )?(?:left|right|l|r)\b(?: side| leg| foot| hand)?(?: forward| back)?\)?/i;

@@ -1,7 +1,7 @@
 import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import type { Problem } from '../problem.js';
-import { BULLET, NOTE } from './edit-text.js';
+import { BULLET, HEADING, NOTE } from './edit-text.js';
 import { nameIndex, plain, type NameIndex } from './names.js';
 import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence.js';
 import type { WayId } from './ways.js';
@@ -285,7 +285,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
     };
     lines.forEach((full, i) => {
       const line = i + 1;
-      const heading = /^\s*(#+)\s*(.*?)\s*#*\s*$/.exec(full);
+      const heading = HEADING.exec(full);
       if (heading) {
         if (heading[1] === '#' && header.title === '') header.title = heading[2]!;
         else section = heading[2]!;

@@ -1,4 +1,5 @@
 import type { DoseSpec } from '../asanas/asana.js';
+import type { Asana } from '../asanas/library.js';
 import type { WayId } from './ways.js';
 
 /** `none` for an asana that is the same on both sides. */
@@ -49,4 +50,23 @@ export interface Sequence {
   readonly steps: readonly Step[];
   readonly unknown: readonly UnknownLine[];
   readonly notes: readonly ReaderNote[];
+}
+
+/** An asana as it is usually done, as a step of its own. */
+export function usualStep({ id, dose, shown }: Pick<Asana, 'id' | 'dose' | 'shown'>, section = ''): Step {
+  const side = shown ? 'both' : 'none';
+  return {
+    line: 1,
+    text: '',
+    section,
+    asana: id,
+    variation: null,
+    side,
+    dose,
+    retention: null,
+    breath: null,
+    way: null,
+    of: null,
+    note: null,
+  };
 }

@@ -65,7 +65,7 @@ export class ClassesService {
     const people = await Promise.all(personIds.map((id) => this.people.read(teacherId, id)));
     const members = people.map((person): Member => {
       const participant = toParticipant(person);
-      return { studio: this.bodies.studioFor(bodyOf(person, day)), participant: shared ? { ...participant, props: shared } : participant };
+      return { studio: this.bodies.of(bodyOf(person, day)), participant: shared ? { ...participant, props: shared } : participant };
     });
     const plan = await solved(members, sequence, { today: day, figures, pins, ...(shared && { props: shared }) });
     return this.rows.sequelize!.transaction(async (transaction) => {

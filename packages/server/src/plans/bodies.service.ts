@@ -1,19 +1,13 @@
-import { library, Studio, type BodyAnswers } from '@lotus-steady/core';
+import { library, Studios } from '@lotus-steady/core';
 import { Injectable } from '@nestjs/common';
 
-/** Bodies whose postures are kept solved; the oldest makes room. */
+/** A full class, and none of its bodies is solved twice. */
 const MOST = 24;
 
+/** The bodies of all whom this server plans for. */
 @Injectable()
-export class BodiesService {
-  private readonly studios = new Map<string, Studio>();
-
-  studioFor(body: BodyAnswers): Studio {
-    const key = JSON.stringify(body);
-    const studio = this.studios.get(key) ?? new Studio(library, body);
-    this.studios.delete(key);
-    this.studios.set(key, studio);
-    if (this.studios.size > MOST) this.studios.delete(this.studios.keys().next().value!);
-    return studio;
+export class BodiesService extends Studios {
+  constructor() {
+    super(library, MOST);
   }
 }

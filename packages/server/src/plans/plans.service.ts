@@ -42,7 +42,7 @@ export class PlansService {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = this.sequences.parse(stored.text);
-    const plan = adapt(this.bodies.studioFor(bodyOf(person, today())), sequence, toParticipant(person), {
+    const plan = adapt(this.bodies.of(bodyOf(person, today())), sequence, toParticipant(person), {
       today: today(),
       ...(minutes !== undefined && { minutes }),
     });
@@ -74,7 +74,7 @@ export class PlansService {
     const options = { today: today(), ...(body.minutes !== undefined && { minutes: body.minutes }) };
     return adaptationJson(
       sequence,
-      participants.map((participant) => adapt(this.bodies.studioFor(bodyOf(participant, options.today)), sequence, participant, options)),
+      participants.map((participant) => adapt(this.bodies.of(bodyOf(participant, options.today)), sequence, participant, options)),
       body.minutes ?? sequence.minutes,
     );
   }

@@ -1,5 +1,5 @@
 import {
-  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, whatToSay,
+  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, Studios, whatToSay,
   type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type BuildAsked, type Chosen, type ClassJson, type Craft, type Done, type Edited, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
   type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepEdit, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -103,18 +103,8 @@ export interface Meaning {
 const index = nameIndex(library);
 const read = sequenceReader(library, index);
 const anyStudio = new Studio(library);
-/** The last body's solved postures stay; going back and forth between two people is common. */
-const STUDIOS = 24;
-const studios = new Map<string, Studio>();
-
-function studioFor(body: BodyAnswers): Studio {
-  const key = JSON.stringify(body);
-  const studio = studios.get(key) ?? new Studio(library, body);
-  studios.delete(key);
-  studios.set(key, studio);
-  if (studios.size > STUDIOS) studios.delete(studios.keys().next().value!);
-  return studio;
-}
+/** Going back and forth between the people of a class is common. */
+const studios = new Studios(library, 24);
 
 type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
 
@@ -124,7 +114,7 @@ function draw(studio: Studio, chosen: Shown, stepSide: StepSide): Drawing {
 }
 
 /** Pictures that were promised, drawn when they are asked for; the oldest are forgotten. */
-const pictures = new Map<string, () => Drawing>();
+const pictures = new Map<string, { readonly picture: Picture; readonly draw: () => Drawing }>();
 const MOST_PICTURES = 20_000;
 const postures = new WeakMap<Done, number>();
 let postureCount = 0;
@@ -138,11 +128,12 @@ function postureNumber(done: Done): number {
 
 function pictureOf(studio: Studio, chosen: Shown, side: StepSide): Picture {
   const key = `${chosen.ends.map(postureNumber).join('-')} ${side}`;
-  if (!pictures.has(key)) {
-    pictures.set(key, () => draw(studio, chosen, side));
-    if (pictures.size > MOST_PICTURES) pictures.delete(pictures.keys().next().value!);
-  }
-  return { key, widthCm: bestView(chosen.ends).widthCm };
+  const known = pictures.get(key);
+  if (known) return known.picture;
+  const picture = { key, widthCm: bestView(chosen.ends).widthCm };
+  pictures.set(key, { picture, draw: () => draw(studio, chosen, side) });
+  if (pictures.size > MOST_PICTURES) pictures.delete(pictures.keys().next().value!);
+  return picture;
 }
 
 function parse(text: string): Sequence {
@@ -311,16 +302,16 @@ const core = {
 
   /** A picture that an answer promised. */
   picture(key: string): Drawing {
-    const drawn = pictures.get(key);
-    if (!drawn) throw new Error('This picture was promised too long ago.');
-    return drawn();
+    const promised = pictures.get(key);
+    if (!promised) throw new Error('This picture was promised too long ago.');
+    return promised.draw();
   },
 
   /** Everything about one asana, as this body does it. */
   asana(id: string, body: BodyAnswers): AsanaPage | null {
     const asana = library.find(id);
     if (!asana) return null;
-    const studio = studioFor(body);
+    const studio = studios.of(body);
     const others = (ids: readonly string[]) => ids.map((other) => entryOf(library.get(other)));
     return {
       entry: entryOf(asana),
@@ -353,7 +344,7 @@ const core = {
 
   /** One form from any side, in degrees on the way from the side to the front; mirrored on demand. */
   turned(id: string, variation: string, body: BodyAnswers, yaw: number, mirrored: boolean): Figure[] {
-    const studio = studioFor(body);
+    const studio = studios.of(body);
     const form = studio.form(id, variation);
     const { shown } = form.asana;
     const side = mirrored && shown ? (shown.side === 'left' ? 'right' : 'left') : 'none';
@@ -391,7 +382,7 @@ const core = {
   async verdicts(participant: Participant, today: string): Promise<AsanaVerdict[]> {
     const verdicts: AsanaVerdict[] = [];
     let since = performance.now();
-    for (const verdict of judgeLibrary(studioFor(bodyOf(participant, today)), participant, { today })) {
+    for (const verdict of judgeLibrary(studios.of(bodyOf(participant, today)), participant, { today })) {
       verdicts.push(verdict);
       if (performance.now() - since < 20) continue;
       // Lets the figures on the screen in between.
@@ -419,7 +410,7 @@ const core = {
 
   /** A class for people, from nothing. */
   build(participants: readonly Participant[], asked: BuildAsked, today: string): string {
-    const members = participants.map((participant) => ({ studio: studioFor(bodyOf(participant, today)), participant }));
+    const members = participants.map((participant) => ({ studio: studios.of(bodyOf(participant, today)), participant }));
     return buildSequence(anyStudio, read, members, { ...asked, today });
   },
 
@@ -437,7 +428,7 @@ const core = {
   /** A text adapted to one person, with all that the score draws. */
   score(text: string, participant: Participant, today: string): Score {
     const sequence = parse(text);
-    const studio = studioFor(bodyOf(participant, today));
+    const studio = studios.of(bodyOf(participant, today));
     const plan = adapt(studio, sequence, participant, { today });
     return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(studio, step)) };
   },
@@ -453,7 +444,7 @@ const core = {
   ): Promise<ClassScore | null> {
     const sequence = parse(text);
     const members = participants.map((one) => ({
-      studio: studioFor(bodyOf(one, today)),
+      studio: studios.of(bodyOf(one, today)),
       // In a room that shares its props everybody has those at hand.
       participant: shared ? { ...one, props: shared } : one,
     }));
@@ -484,7 +475,7 @@ const core = {
   /** Other safe ways for one step, cheapest first. */
   others(text: string, participant: Participant, index: number, today: string): OtherWay[] {
     const sequence = parse(text);
-    const studio = studioFor(bodyOf(participant, today));
+    const studio = studios.of(bodyOf(participant, today));
     return otherWays(studio, sequence, participant, index, 6, { today }).map((chosen) => ({
       figure: chosen.figure,
       asana: chosen.asana.id,

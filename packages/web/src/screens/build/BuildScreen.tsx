@@ -1,6 +1,6 @@
 import { CHARACTERS, describeDose, findCondition, type BuildAsked, type Character, type Purpose } from '@lotus-steady/core';
 import type { StoredSequence } from '@lotus-steady/requests';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { request } from '../../api/client.js';
@@ -104,11 +104,7 @@ export function BuildScreen() {
   const [place, setPlace] = useState<BuildAsked['place']>('mat');
   const [asked, setAsked] = useState<{ readonly build: Omit<BuildAsked, 'character'>; readonly ids: readonly number[] } | null>(null);
   const people = usePeople(asked?.ids ?? []);
-  const [gentle, steady, lively] = [
-    useQuery(buildQuery(people.data, askedIn(asked?.build, CHARACTERS[0]))),
-    useQuery(buildQuery(people.data, askedIn(asked?.build, CHARACTERS[1]))),
-    useQuery(buildQuery(people.data, askedIn(asked?.build, CHARACTERS[2]))),
-  ];
+  const built = useQueries({ queries: CHARACTERS.map((character) => buildQuery(people.data, askedIn(asked?.build, character))) });
   const queries = useQueryClient();
   const navigate = useNavigate();
   const take = useMutation({
@@ -124,7 +120,7 @@ export function BuildScreen() {
     event.preventDefault();
     if (isTime) setAsked({ build: { purposes, minutes, place }, ids: chosen });
   };
-  const failed = [everybody, people.failed, gentle, steady, lively].find((one) => one?.isError);
+  const failed = [everybody, people.failed, ...built].find((one) => one?.isError);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   return (
     <>
@@ -182,7 +178,7 @@ export function BuildScreen() {
       {asked !== null && (
         <div className="mt-6 grid gap-4 lg:grid-cols-3">
           <Growing>
-            {[gentle, steady, lively].map(({ data }, i) => (
+            {built.map(({ data }, i) => (
               <Built
                 key={CHARACTERS[i]}
                 character={CHARACTERS[i]!}

@@ -19,12 +19,18 @@ export interface Place {
   readonly index: number;
 }
 
-/** Where a cell lies in the score, in pixels. */
+/** Where a cell lies in the score, in pixels, and how it is reached. */
 interface Frame {
   readonly left: number;
   readonly width: number;
   /** Pixels of one centimetre. */
   readonly scale: number;
+  readonly isSelected: boolean;
+  /** Reached by the tab key. */
+  readonly isActive: boolean;
+  readonly onActive: (place: Place) => void;
+  readonly onSelect: (place: Place | null) => void;
+  readonly onMove: (event: KeyboardEvent, place: Place) => void;
 }
 
 function Figures({ picture, scale }: { picture: Picture; scale: number }) {
@@ -44,12 +50,6 @@ interface HeadProps extends Frame {
   readonly column: Column;
   readonly height: number;
   readonly figures: number;
-  readonly isSelected: boolean;
-  /** Reached by the tab key. */
-  readonly isActive: boolean;
-  readonly onActive: (place: Place) => void;
-  readonly onSelect: (place: Place | null) => void;
-  readonly onMove: (event: KeyboardEvent, place: Place) => void;
 }
 
 /** A step as the sequence gives it, above what becomes of it. It is opened to be changed, and dragged to another place. */
@@ -111,12 +111,6 @@ interface CellProps extends Frame, Place {
   readonly step: StepJson;
   /** The people of the stave. */
   readonly who: string;
-  readonly isSelected: boolean;
-  /** Reached by the tab key. */
-  readonly isActive: boolean;
-  readonly onActive: (place: Place) => void;
-  readonly onSelect: (place: Place | null) => void;
-  readonly onMove: (event: KeyboardEvent, place: Place) => void;
 }
 
 /** What becomes of a step on one stave: empty where it is kept. */
