@@ -8,6 +8,8 @@ test('a class is edited on its score: dose, order by drag and by keys, a note, a
   const given = (name: string) => grid.getByRole('button', { name: new RegExp(`^${name}, .*: change it for everybody`) });
   const order = () => grid.getByRole('button', { name: /change it for everybody/ }).evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!.split(',')[0]!)); // prettier-ignore
   await expect(given('Mountain')).toBeVisible({ timeout: 120_000 });
+  // Cells are drawn a few with every frame.
+  await expect(given('Tree')).toBeVisible();
   const before = await order();
   expect(before.slice(0, 4)).toEqual(['Mountain', 'Standing sun breath', 'Cat-cow', 'Downward dog']);
 
@@ -81,6 +83,14 @@ test('a class is built from nothing, taken, and opens for its people', async ({ 
   await page.getByLabel('How long').fill('3');
   await expect(page.getByRole('button', { name: 'Build three' })).toBeDisabled();
   await page.getByLabel('How long').fill('20');
+  // What the room has is told, and goes along to the class; chairs for all of them would be needed on chairs.
+  await page.getByText('Everybody has their own props').click();
+  await page.getByRole('button', { name: /Share what is in the room/ }).click();
+  await page.getByLabel('Chair', { exact: true }).fill('1');
+  await page.getByLabel('Where').selectOption('chair');
+  await expect(page.getByText('the room has 1 for 2')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Build three' })).toBeDisabled();
+  await page.getByLabel('Where').selectOption('mat');
   await page.getByRole('button', { name: 'Build three' }).click();
   for (const character of ['gentle', 'steady', 'lively'])
     await expect(page.getByRole('region', { name: `A ${character} class` })).toContainText('Final rest', { timeout: 120_000 });
@@ -88,6 +98,8 @@ test('a class is built from nothing, taken, and opens for its people', async ({ 
   await page.getByRole('region', { name: 'A gentle class' }).getByRole('button', { name: 'Take this one' }).click();
   await expect(page.getByRole('heading', { name: 'Calm, gentle' })).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('grid')).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByText('The class shares what is in the room')).toBeVisible();
+  await expect(page.getByLabel('Chair', { exact: true })).toHaveValue('1');
 });
 
 test('a section is kept as a block and joined in elsewhere; an earlier text is there to go back to', async ({ page }) => {
@@ -108,4 +120,20 @@ test('a section is kept as a block and joined in elsewhere; an earlier text is t
   await page.getByText('Earlier texts', { exact: true }).click();
   await page.getByRole('button', { name: 'Go back to it' }).click();
   await expect(text).toHaveValue('# Seams\n## Opening\nMountain, 5 breaths\n## End\nSavasana 6 min');
+});
+
+test('steps change places inside their section where the teacher lets them; undo takes it back', async ({ page }) => {
+  const text =
+    '# Up and down\nWarrior 2, each side\nBridge, 5 breaths\nTree, each side\nKnees to chest\nTriangle, each side\nSavasana, 5 min';
+  const { id } = (await (await page.request.post('/api/sequences', { data: { text } })).json()) as { id: number };
+  await page.goto(`/sequences/${id}/for/5,8`);
+  const given = page.getByRole('grid').getByRole('button', { name: /change it for everybody/ });
+  const order = () => given.evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!.split(',')[0]!));
+  const before = ['Warrior II', 'Bridge', 'Tree', 'Knees to chest', 'Triangle', 'Final rest'];
+  await expect.poll(order, { timeout: 120_000 }).toEqual(before);
+  await page.getByRole('button', { name: 'Better order' }).click();
+  await expect(page.getByText(/^Moved: /)).toBeVisible({ timeout: 120_000 });
+  await expect.poll(order).not.toEqual(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(order, { timeout: 30_000 }).toEqual(before);
 });

@@ -54,13 +54,23 @@ export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
 export { bestView } from './figure/span.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
-export { adaptClass, adaptingClass, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member, type Pin } from './class/adapt-class.js';
+export {
+  adaptClass,
+  adaptingClass,
+  inRoom,
+  USUAL_FIGURES,
+  type ClassOptions,
+  type ClassPlan,
+  type Member,
+  type Pin,
+} from './class/adapt-class.js';
 export { ClassMemory } from './class/memory.js';
 export { solveColumn, type Way } from './class/column.js';
+export { betterOrder, type BetterOrder } from './class/better-order.js';
 export { differencesOf, type Compared, type Difference } from './class/differences.js';
 export { editStep, type Edited } from './class/edit.js';
 export { classJson, type ClassJson } from './class/json.js';
-export { buildSequence, CHARACTERS, type BuildAsked, type Character } from './build/build-sequence.js';
+export { buildSequence, CHARACTERS, missingChairs, type BuildAsked, type Character } from './build/build-sequence.js';
 export { craftOf, DIRECTIONS, type Craft, type CraftFinding, type Direction } from './craft/craft.js';
 export { blockOf, joinBlock, sectionsOf, type Section } from './sequence/blocks.js';
 export { editText, type StepEdit, type TextEdit } from './sequence/edit-text.js';
@@ -71,7 +81,7 @@ export { assess, type Answered, type Assessment } from './screening/assess.js';
 export { clearedConditions, screen, type Clearance, type Decision, type Screening, type ScreeningReason } from './screening/screen.js';
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { nameIndex, type NameIndex } from './sequence/names.js';
-export { MOST_LINES, sequenceReader, type ReadResult } from './sequence/read.js';
+export { MOST_LINES, sequenceReader, understood, type ReadResult } from './sequence/read.js';
 export { readSequenceJson } from './sequence/read-json.js';
 export { readParticipants } from './adaptation/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';

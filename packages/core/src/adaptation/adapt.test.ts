@@ -214,7 +214,8 @@ test('an end that is too short for someone on pills gets a quiet rest', () => {
 });
 
 test('other ways are safe, and cheapest first', () => {
-  const ways = otherWays(studio, sequence({ asana: 'uttanasana' }), person(LATE), 0, 5, { today: '2026-06-01' });
+  const given = sequence({ asana: 'uttanasana' });
+  const ways = otherWays(studio, person(LATE), plan(given, person(LATE)), 0, 5, { today: '2026-06-01' });
   expect(ways.length).toBeGreaterThan(2);
   const costs = ways.map(({ cost }) => cost);
   expect([...costs].sort((a, b) => a - b)).toEqual(costs);
@@ -271,4 +272,15 @@ describe('a classical salutation without the floor (common practice, no source)'
     expect(out.length).toBeLessThan(steps.length / 4);
     for (const { reasons } of out) expect(reasons.map(({ limit }) => limit)).toContain('wheelchair-user/whe-20');
   });
+});
+
+test('a dose that is shortened once more to fit the time is said once', () => {
+  const given = sequence({ asana: 'virabhadrasana-2', side: 'both', dose: { breaths: 10 } }, { asana: 'savasana', dose: { minutes: 5 } });
+  const pressure = person('hypertension systolic=152 diastolic=95 aneurysm=no');
+  const [whole] = plan(given, pressure).steps;
+  expect(whole!.chosen).toMatchObject({ dose: { seconds: 20, rounds: 3 }, aboutDose: ['hold 20 s, 3 times'] });
+  expect(whole!.chosen!.changes).toContain('hold 20 s, 3 times');
+  const [short] = plan(given, pressure, { today: '2026-06-01', minutes: 6 }).steps;
+  expect(short!.chosen!.timed.holdSeconds).toBeLessThan(20);
+  expect(short!.chosen!.changes.filter((text) => text.startsWith('hold'))).toEqual([]);
 });

@@ -9,7 +9,8 @@ import { describeBound, judge, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES, type Measure } from '../body/measure.js';
-import { START, tallyAfter, type Evaluated, type StepContext } from './evaluation.js';
+import { START, tallyAfter, type StepContext } from './evaluation.js';
+import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
 import { sameWho, stepLimits, unlimited, type Who } from './who.js';
 import type { Studio } from './studio.js';
@@ -52,11 +53,12 @@ function verdictOf(step: Step, chosen: Chosen | null): Verdict {
 
 /** What someone makes of a step at its place, before others are asked. */
 export interface OwnWays {
-  readonly given: Evaluated;
   /** The step with its own dose and way, whatever a limit would make of them. */
   readonly shown: Chosen;
   /** `null` where nothing is safe. */
   readonly best: Chosen | null;
+  /** What stands against the given step, most severe first. */
+  readonly against: readonly Finding[];
 }
 
 export function ownWays(context: StepContext): OwnWays {
@@ -64,29 +66,36 @@ export function ownWays(context: StepContext): OwnWays {
   // What fits only after its dose or the way there was changed still has to stand against the other ways.
   const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
   return {
-    given,
     shown: evaluateGiven({ ...context, who: unlimited(context.who) }).chosen,
     best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null),
+    against: uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]),
   };
 }
 
-/** A step of one person as it is planned, once its way was chosen. */
-export function plannedAs(step: Step, { given, shown }: OwnWays, chosen: Chosen | null, together: string | null = null): PlannedStep {
+/** Why someone takes a way of their own that isn't the closest one here. */
+export function aheadText(chosen: Chosen | null, closest: Chosen | null): string | null {
+  if (!chosen || !closest || chosen.cost <= closest.cost + 1e-9) return null;
+  return `Taken with what follows in mind: ${closest.asana.name.toLowerCase()} would be closer here, and cost more later.`;
+}
+
+/** A step of one person as it is planned, once its way was chosen; with why, where it isn't the closest one. */
+export function plannedAs(
+  step: Step,
+  { shown, against }: OwnWays,
+  chosen: Chosen | null,
+  { together = null, ahead = null }: Partial<Pick<PlannedStep, 'together' | 'ahead'>> = {},
+): PlannedStep {
   const verdict = verdictOf(step, chosen);
   return {
     step,
     given: shown,
     verdict,
     chosen,
-    reasons: verdict === 'keep' ? [] : uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]),
+    reasons: verdict === 'keep' ? [] : against,
     seconds: chosen ? chosen.timed.seconds + chosen.transitionSeconds : 0,
     together,
+    ahead,
   };
-}
-
-function planStep(context: StepContext): PlannedStep {
-  const ways = ownWays(context);
-  return plannedAs(context.step, ways, ways.best);
 }
 
 function uniqueByLimit(list: readonly Finding[]): Finding[] {
@@ -177,21 +186,36 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
 export class Walker {
   readonly assessment: Assessment;
   readonly steps: PlannedStep[] = [];
-  private readonly who: Who;
+  readonly who: Who;
   private tally: Tally = START;
   private readonly tallies: Tally[] = [];
 
   constructor(
     studio: Studio,
     readonly participant: Participant,
-    today: string | null,
+    private readonly today: string | null,
+    same: Walker | null = null,
   ) {
-    this.assessment = assess(participant, today);
-    this.who = whoOf(studio, participant, this.assessment.limits, today);
+    this.assessment = same?.assessment ?? assess(participant, today);
+    this.who = same?.who ?? whoOf(studio, participant, this.assessment.limits, today);
+  }
+
+  /** The same participant at the beginning of a class. */
+  anew(): Walker {
+    return new Walker(this.who.studio, this.participant, this.today, this);
   }
 
   context(step: Step): StepContext {
     return { who: this.who, step, tally: this.tally };
+  }
+
+  /** The best way through all steps. */
+  walk(steps: readonly Step[]): void {
+    const { chosen } = bestPath(this.who, steps);
+    for (const [i, step] of steps.entries()) {
+      const ways = ownWays(this.context(step));
+      this.take(plannedAs(step, ways, chosen[i]!, { ahead: aheadText(chosen[i]!, ways.best) }));
+    }
   }
 
   take(planned: PlannedStep): void {
@@ -256,28 +280,28 @@ export function plansOf(walkers: readonly Walker[], sequence: Sequence, minutes:
 }
 
 /**
- * A sequence adapted to one participant, step by step in its order: what is allowed is kept, what isn't
- * takes the least change that is, and what can't be changed is replaced by purpose or left out.
+ * A sequence adapted to one participant: what is allowed is kept, what isn't takes the least change that is, and
+ * what can't be changed is replaced by purpose or left out, so that all steps together cost least (see `bestPath`).
  * The same input gives the same plan.
  */
 export function adapt(studio: Studio, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
   const walker = new Walker(studio, participant, options.today ?? null);
-  for (const step of sequence.steps) walker.take(planStep(walker.context(step)));
+  walker.walk(sequence.steps);
   return plansOf([walker], sequence, options.minutes ?? sequence.minutes)[0]!;
 }
 
-/** Other safe ways for one step of a plan, cheapest first: what a teacher may pick instead. */
+/** Safe ways for one step of someone's plan, on what goes before in it, cheapest first: what a teacher may pick instead. */
 export function otherWays(
   studio: Studio,
-  sequence: Sequence,
   participant: Participant,
+  { steps }: PersonPlan,
   index: number,
   count: number,
-  options: AdaptOptions = {},
+  { today = null }: { readonly today?: string | null } = {},
 ): Chosen[] {
-  const walker = new Walker(studio, participant, options.today ?? null);
-  for (const step of sequence.steps.slice(0, index)) walker.take(planStep(walker.context(step)));
-  return safeWays(walker.context(sequence.steps[index]!), count);
+  const walker = new Walker(studio, participant, today);
+  steps.slice(0, index).forEach((step) => walker.take(step));
+  return safeWays(walker.context(steps[index]!.step), count);
 }
 
 /** Seconds of a sequence as it is given, for nobody in particular. */

@@ -30,6 +30,9 @@ export const COST = {
   shape: 0.03, prop: 0.15, watch: 0.2, way: 0.6, slower: 0.2, shorter: 0.4, shortenRest: 6, noHold: 0.3, notFavoured: 0.4, notNamed: 2, otherLevel: 1.5, lyingDown: 2.5,
 } as const; // prettier-ignore
 
+/** Sitting a step out costs more than any way that was found. */
+export const SIT_OUT = 30;
+
 export function isRest(asana: Asana): boolean {
   return asana.purposes.rest === 3;
 }

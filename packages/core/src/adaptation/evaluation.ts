@@ -3,10 +3,11 @@ import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm, type Timed } from '../sequence/dose.js';
 import type { Step } from '../sequence/sequence.js';
+import { stepKey } from '../sequence/step-key.js';
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { headSweep, type Measure } from '../body/measure.js';
 import { WAYS, waysBetween, type WayId } from '../sequence/ways.js';
-import { extremesOnTheWay } from './path.js';
+import { extremesOnTheWay, PASSED, type Passed } from './path.js';
 import { COST, figureOf, isRest, shapeDistance, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
 import type { Purpose } from '../asanas/purposes.js';
@@ -47,69 +48,100 @@ export function wantedOf(broken: readonly Finding[], limits: readonly ActiveLimi
   return wanted;
 }
 
+/** Sums of the class so far, by the measures that look at them. */
+const SUMS = {
+  supineRun: 'supineRun',
+  unrelievedSitting: 'sittingRun',
+  minutesHeadDown: 'headDown',
+  floorTrips: 'floorTrips',
+} as const satisfies Readonly<Record<string, keyof Tally>>;
+
+/** What the posture before decides. */
+const ARRIVING: ReadonlySet<string> = new Set<Measure>(['levelChange', 'headDrop', 'headSweep']);
+
+const PLACE: ReadonlySet<string> = new Set<string>([...ARRIVING, ...Object.keys(SUMS), 'transitionTime']);
+
 /** What the place in the class, the dose and the way decide; all else is the same wherever a form is done. */
-const MOVING: ReadonlySet<string> = new Set<Measure>([
-  'hold', 'repSeconds', 'breathRetention', 'breathRate', 'levelChange', 'headDrop', 'headSweep', 'transitionTime',
-  'supineRun', 'standingRun', 'unrelievedSitting', 'minutesHeadDown', 'floorTrips', 'impact',
-]); // prettier-ignore
+const MOVING: ReadonlySet<string> = new Set<string>([
+  ...PLACE,
+  ...(['hold', 'repSeconds', 'breathRetention', 'breathRate', 'standingRun', 'impact'] satisfies Measure[]),
+]);
+
+const ON_THE_WAY: ReadonlySet<string> = new Set([...PASSED, ...Object.values(WAYS).flatMap(({ values }) => Object.keys(values))]);
 
 interface Judges {
   readonly moving: readonly ActiveLimit[];
   /** Those of `moving` whose own measure is the posture's: only their clauses look at the place. */
   readonly sometimes: readonly ActiveLimit[];
-  /** What a posture breaks of the limits that its place can't change: judged once. */
-  readonly fixedOf: (done: Done, form: DeclaredSpec) => readonly Finding[];
-  /** What a way between two postures breaks: judged once. */
-  readonly fixedWay: (from: Done | null, to: Done, way: WayId, judge: () => Finding[]) => Finding[];
+  /** What a form's ends break of the limits that their place can't change, each at its worst: judged once. */
+  readonly fixedOf: (ends: readonly Done[], form: DeclaredSpec) => readonly Finding[];
+  /** Sums of the class so far that these limits look at. */
+  readonly sums: readonly (keyof Tally)[];
+  /** Whether they look at what the posture before decides. */
+  readonly arriving: boolean;
+  /** Ids of those that look at the place in the class, by their measure or a clause. */
+  readonly aboutPlace: ReadonlySet<string>;
+  /** Whether they look at how far the head turns over. */
+  readonly sweeps: boolean;
+  /** Those on what a way itself asks of everybody. */
+  readonly ofWay: (way: WayId) => readonly ActiveLimit[];
+  /** Those on what this body passes through on a way, and all of that which they look at. */
+  readonly ofPassage: readonly ActiveLimit[];
+  readonly passed: readonly Passed[];
 }
 const JUDGES = new WeakMap<readonly ActiveLimit[], Judges>();
 
 export function judgesOf(limits: readonly ActiveLimit[]): Judges {
   const known = JUDGES.get(limits);
   if (known) return known;
-  const moves = ({ spec }: ActiveLimit) =>
-    MOVING.has(spec.measure) || (spec.when ?? []).some((clause) => 'measure' in clause && MOVING.has(clause.measure));
+  const measuresOf = ({ spec }: ActiveLimit): string[] => [
+    spec.measure,
+    ...(spec.when ?? []).flatMap((clause) => ('measure' in clause ? [clause.measure] : [])),
+  ];
+  const moves = (limit: ActiveLimit) => measuresOf(limit).some((measure) => MOVING.has(measure));
+  const looked = new Set(limits.flatMap(measuresOf));
   const fixed = limits.filter((limit) => !moves(limit));
-  const judged = new WeakMap<Done, Map<DeclaredSpec, readonly Finding[]>>();
-  const ways = new WeakMap<Done, Map<string, Finding[]>>();
-  const places = new WeakMap<Done, number>();
-  let count = 0;
-  const placeOf = (done: Done | null) => {
-    if (done === null) return 0;
-    const known = places.get(done) ?? ++count;
-    places.set(done, known);
-    return known;
-  };
+  const passing = limits.filter(({ spec }) => ON_THE_WAY.has(spec.measure) && spec.grade !== 'watch');
+  const ofPassage = passing.filter(({ spec }) => (PASSED as readonly string[]).includes(spec.measure));
+  const seen = new Set(ofPassage.flatMap(measuresOf));
+  const byWay = new Map((Object.keys(WAYS) as WayId[]).map((way) => [way, passing.filter(({ spec }) => spec.measure in WAYS[way].values)]));
+  const judged = new WeakMap<readonly Done[], readonly Finding[]>();
   const judges: Judges = {
-    fixedWay: (from, to, way, judge) => {
-      const known = ways.get(to) ?? new Map<string, Finding[]>();
-      ways.set(to, known);
-      const key = `${placeOf(from)} ${way}`;
-      const found = known.get(key) ?? judge();
-      known.set(key, found);
-      return found;
-    },
     moving: limits.filter(moves),
     sometimes: limits.filter((limit) => moves(limit) && !MOVING.has(limit.spec.measure)),
-    fixedOf: (done, form) => {
-      const byForm = judged.get(done) ?? new Map<DeclaredSpec, readonly Finding[]>();
-      judged.set(done, byForm);
-      const before = byForm.get(form);
+    fixedOf: (ends, form) => {
+      const before = judged.get(ends);
       if (before) return before;
-      const { values, facing, standing } = done.measured;
-      const found = findings(fixed, { values, declared: declaredValues(form), facing, standing });
-      byForm.set(form, found);
+      const declared = declaredValues(form);
+      const found = worstOf(
+        ends.map(({ measured: { values, facing, standing } }) => findings(fixed, { values, declared, facing, standing })),
+      );
+      judged.set(ends, found);
       return found;
     },
+    sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),
+    arriving: [...ARRIVING].some((measure) => looked.has(measure)),
+    aboutPlace: new Set(limits.filter((limit) => measuresOf(limit).some((measure) => PLACE.has(measure))).map(({ id }) => id)),
+    sweeps: looked.has('headSweep'),
+    ofWay: (way) => byWay.get(way)!,
+    ofPassage,
+    passed: PASSED.filter((measure) => seen.has(measure)),
   };
   JUDGES.set(limits, judges);
   return judges;
 }
 
-/** A candidate's postures as this body does them. */
-export function endsOf(studio: Studio, { asana, variation, posture, moves, changes }: Candidate): readonly Done[] {
+const ENDS = new WeakMap<Studio, WeakMap<Candidate, readonly Done[]>>();
+
+/** A candidate's postures as this body does them: the same array whenever it is asked. */
+export function endsOf(studio: Studio, candidate: Candidate): readonly Done[] {
+  const { asana, variation, posture, moves, changes } = candidate;
   if (changes.length === 0) return studio.formOf(asana, variation).ends;
-  return [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : []));
+  const known = ENDS.get(studio) ?? new WeakMap<Candidate, readonly Done[]>();
+  ENDS.set(studio, known);
+  const ends = known.get(candidate) ?? [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : []));
+  known.set(candidate, ends);
+  return ends;
 }
 
 /** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
@@ -142,6 +174,121 @@ export function tallyAfter(tally: Tally, ends: readonly Done[], timed: Timed): T
   };
 }
 
+/** How far the body rises from one posture to the next, in cm. */
+function levelChange(from: Done | null, to: Done): number {
+  return from ? Math.max(0, (to.measured.values.comHeight ?? 0) - (from.measured.values.comHeight ?? 0)) : 0;
+}
+
+/** How far the head comes up or goes down against the heart, in cm. */
+function headDrop(from: Done | null, to: Done): number {
+  return from ? Math.abs((from.measured.values.headBelowHeart ?? 0) - (to.measured.values.headBelowHeart ?? 0)) : 0;
+}
+
+function usualWaySeconds(from: Done | null, to: Done): number {
+  return levelChange(from, to) >= RISE_CM || headDrop(from, to) > HEAD_RISE_CM ? 2 * WAY_SECONDS : WAY_SECONDS;
+}
+
+/** How someone gets to a posture. */
+interface WayTaken {
+  /** Equal where nothing tells two of them apart. */
+  readonly key: string;
+  readonly ways: readonly { readonly way: WayId; /** Another than was meant. */ readonly instead: boolean }[];
+  /** What the way that was meant breaks. */
+  readonly all: readonly Finding[];
+  /** What no other way mends. */
+  readonly hard: readonly Finding[];
+  readonly impact: number | null;
+}
+
+/** So many are kept for one person; then all are forgotten. */
+const MOST_TAKEN = 10_000;
+const TAKEN = new WeakMap<Who, Map<string | number, WayTaken>>();
+/** Postures are numbered below this. */
+const MOST_IDS = 2 ** 26;
+
+/** The ordinary way to a posture, or the first other one that no limit bars: worked out once. */
+function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, isGiven: boolean): WayTaken {
+  const known = TAKEN.get(who) ?? new Map<string | number, WayTaken>();
+  TAKEN.set(who, known);
+  // Only a way that is asked for may be left to whoever does the step as it is given.
+  const key = step.way === null ? (last?.id ?? 0) * MOST_IDS + to.id : `${last?.id ?? 0} ${to.id} ${step.way} ${isGiven ? '' : 'other'}`;
+  const taken = known.get(key);
+  if (taken) return taken;
+  if (known.size >= MOST_TAKEN) known.clear();
+  const now = takenBetween(who, last, to, step.way, isGiven);
+  known.set(key, now);
+  return now;
+}
+
+function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null, isGiven: boolean): WayTaken {
+  const { limits, studio, props } = who;
+  const ways: { way: WayId; instead: boolean }[] = [];
+  const all: Finding[] = [];
+  const hard: Finding[] = [];
+  const jumps = asked === 'jump-back';
+  const hops = from ? waysBetween(from.level, to.level) : [];
+  const { ofWay, ofPassage, passed } = judgesOf(limits);
+  const breaks = (about: readonly ActiveLimit[], values: Facts['values']) =>
+    findings(about, { values, facing: null, standing: false }, 'transition');
+  const hardOf = (way: WayId): Finding[] => {
+    const own = breaks(ofWay(way), WAYS[way].values);
+    if (!from || ofPassage.length === 0) return own;
+    const { least, most } = extremesOnTheWay(studio, from, to, way, passed);
+    return worstOf([own, breaks(ofPassage, least), breaks(ofPassage, most)]);
+  };
+  const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
+    all.push(...broken);
+    const other = others.find((way) => (way !== 'with-chair' || (props.chair ?? 0) > 0) && hardOf(way).length === 0);
+    if (other) ways.push({ way: other, instead: true });
+    else hard.push(...broken);
+  };
+  let impact: number | null = null;
+  // Whoever needs an easier form doesn't jump into it.
+  if (jumps && !isGiven) ways.push({ way: 'step-back', instead: false });
+  else if (asked !== null) {
+    const broken = hardOf(asked);
+    if (broken.length === 0) {
+      ways.push({ way: asked, instead: false });
+      if (jumps) impact = 2;
+    } else {
+      const others: readonly WayId[] = jumps ? ['step-back'] : hops.length > 0 ? hops.flat() : ['split-squat', 'hands-to-thighs'];
+      takeOther(
+        others.filter((way) => way !== asked),
+        broken,
+      );
+    }
+  } else {
+    for (const [ordinary, ...others] of hops) {
+      const broken = hardOf(ordinary!);
+      if (broken.length > 0) takeOther(others, broken);
+    }
+  }
+  const told = all.length + hard.length > 0 ? ` ${from?.id ?? 0} ${to.id}` : '';
+  return { key: `${ways.map(({ way }) => way).join()} ${impact ?? ''}${told}`, ways, all, hard, impact };
+}
+
+/** All that a step's ways look at of its place in a class: the same for two places where it is the same question. Whose it is, is not part of it. */
+export function contextKey({ who, step, tally }: StepContext): string {
+  let key = `${stepKey(step)} ${tally.last?.id ?? 0}`;
+  for (const sum of judgesOf(who.limits).sums) key += ` ${tally[sum] as number}`;
+  return key;
+}
+
+/**
+ * All that a candidate's evaluation looks at of its place in a class: the same for two places where it is the
+ * same. The step itself, and who does it, are not part of it.
+ */
+export function placeKey(context: StepContext, candidate: Candidate, given: Candidate): string {
+  const { who, tally } = context;
+  const { last } = tally;
+  const [first] = endsOf(who.studio, candidate);
+  const { sums, arriving } = judgesOf(who.limits);
+  const before = arriving ? String(last?.id ?? 0) : last ? `${last.level} ${last.measured.lying}` : '';
+  let key = `${before} ${usualWaySeconds(last, first!)} ${wayTaken(context, first!, candidate === given).key}`;
+  for (const sum of sums) key += ` ${tally[sum] as number}`;
+  return key;
+}
+
 export interface Evaluated {
   readonly chosen: Chosen;
   /** What still stands against it. */
@@ -153,7 +300,10 @@ export interface Evaluated {
 /** Judges one candidate at its place, fitting dose, breath and way to the limits as it goes. */
 export class Evaluation {
   private readonly changes: string[];
+  private readonly aboutDose: string[] = [];
   private cost: number;
+  /** What of it the place in the class asks for: elsewhere it may be nothing. */
+  private costHere = 0;
   private readonly all: Finding[] = [];
   private readonly hard: Finding[] = [];
   private readonly watch = new Map<string, Finding>();
@@ -164,7 +314,7 @@ export class Evaluation {
   private timed;
   private retention: number;
   private impact: number | null = null;
-  private ways: WayId[] = [];
+  private readonly ways: WayId[] = [];
   private transitionSeconds: number;
 
   constructor(
@@ -186,8 +336,8 @@ export class Evaluation {
       // A rest is lain down for, wherever the class stood before.
       const fits = (of: (done: Done) => unknown) =>
         of(this.first) === of(was!) || (!isRest(given.asana) && last !== null && of(this.first) === of(last));
-      if (!fits(({ measured }) => measured.lying)) this.cost += COST.lyingDown;
-      if (!fits(({ level }) => level === 'up')) this.cost += COST.otherLevel;
+      if (!fits(({ measured }) => measured.lying)) this.payHere(COST.lyingDown);
+      if (!fits(({ level }) => level === 'up')) this.payHere(COST.otherLevel);
     }
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
     const { pattern } = variation;
@@ -199,28 +349,26 @@ export class Evaluation {
       asana === given.asana
         ? (step.retention ?? Math.max(variation.declared.retention ?? 0, pauses))
         : (variation.declared.retention ?? pauses);
-    this.transitionSeconds = this.usualWaySeconds();
+    this.transitionSeconds = usualWaySeconds(context.tally.last, this.first);
   }
 
   run(): Evaluated {
-    this.note(missingProps(this.needs, this.context.who.props));
+    // What needs props that aren't there is no candidate, unless it is given.
+    if (this.candidate === this.given) this.note(missingProps(this.needs, this.context.who.props));
     this.takeWay();
     // Dose, breath and way may be fitted, and fitting one may leave another: twice is enough for what they share.
     for (let round = 0; round < 3; round++) {
       const broken = this.judged();
       if (round === 0) this.all.push(...broken);
-      const wanted = wantedOf(
-        broken.filter(({ grade }) => grade !== 'watch'),
-        this.context.who.limits,
-      );
-      const fitted = round < 2 && [...wanted].filter(([measure, wants]) => this.fit(measure, wants)).length > 0;
-      if (!fitted) {
+      if (round === 2 || !this.fitAll(broken)) {
         this.note(broken);
         break;
       }
     }
     const { asana, variation } = this.candidate;
     const watch = [...this.watch.values()];
+    const { aboutPlace } = judgesOf(this.context.who.limits);
+    const cost = this.cost + COST.watch * watch.length;
     return {
       all: worstOf([this.all]),
       hard: this.hard,
@@ -231,6 +379,7 @@ export class Evaluation {
         ends: this.ends,
         declared: variation.declared,
         changes: this.changes,
+        aboutDose: this.aboutDose,
         dose: this.dose,
         timed: this.timed,
         retention: this.retention,
@@ -238,16 +387,25 @@ export class Evaluation {
         transitionSeconds: this.transitionSeconds,
         drops: this.candidate.drops,
         watch,
-        cost: this.cost + COST.watch * watch.length,
+        cost,
+        floor: cost - this.costHere - COST.watch * watch.filter(({ limit }) => aboutPlace.has(limit)).length,
       },
     };
+  }
+
+  /** Whether anything that is broken could be fitted. */
+  private fitAll(broken: readonly Finding[]): boolean {
+    const hard = broken.filter(({ grade }) => grade !== 'watch');
+    if (hard.length === 0) return false;
+    return [...wantedOf(hard, this.context.who.limits)].filter(([measure, wants]) => this.fit(measure, wants)).length > 0;
   }
 
   private takeLess({ share, condition }: NonNullable<Who['afterPain']>): void {
     const less = scaleDose(this.dose, share);
     if (describeDose(less) === describeDose(this.dose)) return;
     this.dose = less;
-    this.say(`${describeDose(less)} only`, COST.shorter);
+    this.sayDose(`${describeDose(less)} only`);
+    this.cost += COST.shorter;
     this.all.push({
       condition,
       limit: `${condition}/pain-next-day`,
@@ -275,18 +433,6 @@ export class Evaluation {
     return this.ends[0]!;
   }
 
-  private usualWaySeconds(): number {
-    return this.levelChange() >= RISE_CM || this.headDrop() > HEAD_RISE_CM ? 2 * WAY_SECONDS : WAY_SECONDS;
-  }
-  private levelChange(): number {
-    const { last } = this.context.tally;
-    return last ? Math.max(0, (this.first.measured.values.comHeight ?? 0) - (last.measured.values.comHeight ?? 0)) : 0;
-  }
-  private headDrop(): number {
-    const { last } = this.context.tally;
-    return last ? Math.abs((last.measured.values.headBelowHeart ?? 0) - (this.first.measured.values.headBelowHeart ?? 0)) : 0;
-  }
-
   /** From the step before, and between the ends of a movement. Degrees. */
   private headSweep(): number {
     const path = [this.context.tally.last, ...this.ends].flatMap((done) => (done ? [done.solved.placed] : []));
@@ -304,9 +450,9 @@ export class Evaluation {
       repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
       breathRetention: this.retention,
       breathRate: 60 / breathSecondsOf(this.rhythm, who.breathSeconds),
-      levelChange: this.levelChange(),
-      headDrop: this.headDrop(),
-      headSweep: this.headSweep(),
+      levelChange: levelChange(tally.last, this.first),
+      headDrop: headDrop(tally.last, this.first),
+      headSweep: judgesOf(who.limits).sweeps ? this.headSweep() : 0,
       transitionTime: this.transitionSeconds,
       supineRun: runs.supineRun,
       standingRun: standing ? this.timed.holdSeconds / 60 : 0,
@@ -318,84 +464,25 @@ export class Evaluation {
     return this.impact === null ? values : { ...values, impact: this.impact };
   }
 
-  private judged(): Finding[] {
+  private judged(): readonly Finding[] {
     const here = this.here();
     const { declared: form } = this.candidate.variation;
     const { moving, fixedOf } = judgesOf(this.context.who.limits);
     const declared = declaredValues(form);
-    return worstOf(
-      this.ends.map((done) => {
-        const { values, facing, standing } = done.measured;
-        const moved = findings(moving, { values, declared, here, facing, standing });
-        const fixed = fixedOf(done, form);
-        return moved.length === 0 ? fixed : [...fixed, ...moved];
-      }),
+    const moved = this.ends.map(({ measured: { values, facing, standing } }) =>
+      findings(moving, { values, declared, here, facing, standing }),
     );
+    const fixed = fixedOf(this.ends, form);
+    return moved.every(({ length }) => length === 0) ? fixed : worstOf([fixed, ...moved]);
   }
 
-  /** Chooses the ordinary way there, or the first other one that no limit bars. */
   private takeWay(): void {
-    const { step, tally, who } = this.context;
-    const { limits } = who;
-    const hops = tally.last ? waysBetween(tally.last.level, this.first.level) : [];
-    const asked = step.way;
-    const { fixedWay } = judgesOf(limits);
-    const hardOf = (way: WayId) =>
-      fixedWay(tally.last, this.first, way, () => {
-        const { values } = WAYS[way] as { values: Facts['values'] };
-        // The ways' own worst values, and what this body passes through on them, at either extreme.
-        const seen = [values, ...(tally.last ? Object.values(extremesOnTheWay(this.context.who.studio, tally.last, this.first, way)) : [])];
-        return worstOf(
-          seen.map((extreme) => {
-            const about = limits.filter(({ spec }) => spec.measure !== 'facing' && spec.measure in extreme);
-            return findings(about, { values: extreme, facing: null, standing: false }, 'transition');
-          }),
-        ).filter(({ grade }) => grade !== 'watch');
-      });
-    const jumps = asked === 'jump-back';
-    // Whoever needs an easier form doesn't jump into it.
-    if (jumps && this.candidate !== this.given) {
-      this.ways.push('step-back');
-      return;
-    }
-    if (asked !== null) {
-      const broken = hardOf(asked);
-      if (broken.length === 0) {
-        this.ways.push(asked);
-        if (jumps) this.impact = 2;
-        return;
-      }
-      this.all.push(...broken);
-      const others = jumps
-        ? (['step-back'] as const)
-        : hops.flat().length > 0
-          ? hops.flat()
-          : (['split-squat', 'hands-to-thighs'] as const);
-      this.takeOther(
-        others.filter((way) => way !== asked),
-        hardOf,
-        broken,
-      );
-      return;
-    }
-    for (const [ordinary, ...others] of hops) {
-      const broken = hardOf(ordinary!);
-      if (broken.length === 0) continue;
-      this.all.push(...broken);
-      this.takeOther(others, hardOf, broken);
-    }
-  }
-
-  private takeOther(others: readonly WayId[], hardOf: (way: WayId) => Finding[], broken: readonly Finding[]): void {
-    const hasChair = (this.context.who.props.chair ?? 0) > 0;
-    const other = others.find((way) => (way !== 'with-chair' || hasChair) && hardOf(way).length === 0);
-    if (!other) {
-      this.hard.push(...broken);
-      return;
-    }
-    this.ways.push(other);
-    this.changes.push(`get there ${WAYS[other].name}`);
-    this.cost += COST.way;
+    const { ways, all, hard, impact } = wayTaken(this.context, this.first, this.candidate === this.given);
+    this.ways.push(...ways.map(({ way }) => way));
+    this.all.push(...all);
+    this.hard.push(...hard);
+    this.impact = impact;
+    for (const { way, instead } of ways) if (instead) this.sayHere(`get there ${WAYS[way].name}`, COST.way);
   }
 
   /** Fits dose, breath or way to a bound; `false` where only another posture can help. */
@@ -413,7 +500,7 @@ export class Evaluation {
         const least = 'atLeast' in wants ? wants.atLeast : null;
         if (least === null) return false;
         this.transitionSeconds = least;
-        this.say(`take ${least} s to get there`, COST.slower);
+        this.sayHere(`take ${least} s to get there`, COST.slower);
         return true;
       }
       case 'repSeconds': {
@@ -449,6 +536,20 @@ export class Evaluation {
     this.cost += cost;
   }
 
+  private sayDose(text: string): void {
+    this.changes.push(text);
+    this.aboutDose.push(text);
+  }
+
+  private payHere(cost: number): void {
+    this.cost += cost;
+    this.costHere += cost;
+  }
+  private sayHere(text: string, cost: number): void {
+    this.say(text, cost);
+    this.costHere += cost;
+  }
+
   /** Shorter stays with more rounds, at most three, so that the dose is kept where it can be. */
   private shortenHold(seconds: number): boolean {
     if (this.timed.repSeconds !== null || seconds <= 0) return false;
@@ -456,7 +557,8 @@ export class Evaluation {
     const rounds = Math.min(3, (this.dose.rounds ?? 1) * Math.ceil(this.timed.holdSeconds / seconds));
     this.dose = { seconds: Math.floor(seconds), rounds };
     this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
-    this.say(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`, COST.shorter);
+    this.sayDose(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`);
+    this.cost += COST.shorter;
     return true;
   }
 
@@ -468,7 +570,8 @@ export class Evaluation {
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
     this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
-    this.say(`no longer than ${Math.round(seconds)} s`, isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
+    this.sayDose(`no longer than ${Math.round(seconds)} s`);
+    this.payHere(isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
     return true;
   }
 }

@@ -16,7 +16,9 @@ function shorter(step: PlannedStep, share: number, breathSeconds: number): Plann
   const dose = scaleDose(chosen.dose, share);
   const timed = timeOf(rhythmOf(chosen.asana, chosen.variation), dose, step.step.side, breathSeconds);
   if (timed.seconds >= chosen.timed.seconds) return step;
-  const next: Chosen = { ...chosen, dose, timed };
+  // What was said of the dose no longer holds; the dose says it itself.
+  const changes = chosen.changes.filter((text) => !chosen.aboutDose.includes(text));
+  const next: Chosen = { ...chosen, changes, aboutDose: [], dose, timed };
   return { ...step, chosen: next, seconds: timed.seconds + chosen.transitionSeconds };
 }
 

@@ -40,6 +40,7 @@ function stepJson(planned: PlannedStep) {
     cues: chosen?.asana.cues ?? [],
     setup: chosen ? setupOf(chosen.ends[0]!) : [],
     ...(planned.together !== null && { together: planned.together }),
+    ...(planned.ahead !== null && { ahead: planned.ahead }),
   };
 }
 

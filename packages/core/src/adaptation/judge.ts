@@ -1,5 +1,5 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
-import type { Bound, Clause, Grade } from '../conditions/condition.js';
+import type { Clause, Grade } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
 import { valueOf, type Facts } from './studio.js';
@@ -52,28 +52,59 @@ function holds(clause: Clause, facts: Facts): boolean {
   );
 }
 
-/** How far a value lies outside a bound; 0 inside. */
-function outside(bound: Bound, value: number): number {
-  if ('equals' in bound) return Math.abs(value - bound.equals);
-  const above = 'atMost' in bound ? Math.max(0, value - bound.atMost) : 0;
-  const below = 'atLeast' in bound ? Math.max(0, bound.atLeast - value) : 0;
-  return Math.max(above, below);
+/** A limit unpacked, for the many times that it is asked. */
+interface Check {
+  readonly limit: ActiveLimit;
+  /** Its bound and its source as they are told. */
+  readonly bound: string;
+  readonly source: string;
+  readonly when: readonly Clause[];
+  readonly asks: { readonly facings: readonly Facing[] } | { readonly measure: Measure; readonly least: number; readonly most: number };
+}
+
+function checkOf(limit: ActiveLimit): Check {
+  const { id, spec } = limit;
+  const told = { limit, bound: describeBound(spec.bound), source: describeSource(spec.source), when: spec.when ?? [] };
+  if (spec.measure === 'facing') return { ...told, asks: { facings: 'is' in spec.bound ? spec.bound.is : [] } };
+  if ('is' in spec.bound) throw new RangeError(`${id}: a facing is bound, but the measure is ${spec.measure}`);
+  const { bound, measure } = spec;
+  if ('equals' in bound) return { ...told, asks: { measure, least: bound.equals, most: bound.equals } };
+  const least = 'atLeast' in bound ? bound.atLeast : -Infinity;
+  const most = 'atMost' in bound ? bound.atMost : Infinity;
+  return { ...told, asks: { measure, least, most } };
+}
+
+const CHECKS = new WeakMap<readonly ActiveLimit[], readonly Check[]>();
+
+function checksOf(limits: readonly ActiveLimit[]): readonly Check[] {
+  const known = CHECKS.get(limits) ?? limits.map(checkOf);
+  CHECKS.set(limits, known);
+  return known;
+}
+
+/**
+ * How far facts lie outside a limit, in the measure's unit: 0 where it is met, 1 for a facing, NaN where that isn't
+ * known, `null` while the limit sleeps.
+ */
+function breach({ when, asks }: Check, facts: Facts): number | null {
+  for (const clause of when) if (!holds(clause, facts)) return null;
+  if ('facings' in asks) return facts.facing === null ? NaN : asks.facings.includes(facts.facing) ? 0 : 1;
+  const raw = valueOf(facts, asks.measure);
+  if (raw === undefined) return NaN;
+  const value = roundMeasure(asks.measure, raw);
+  return value > asks.most ? value - asks.most : value < asks.least ? asks.least - value : 0;
+}
+
+function valueFor({ spec: { measure } }: ActiveLimit, facts: Facts): number | Facing {
+  return measure === 'facing' ? facts.facing! : roundMeasure(measure, valueOf(facts, measure)!);
 }
 
 /** One limit against what is known; `null` while the limit sleeps. */
 export function judge(limit: ActiveLimit, facts: Facts): Judgement | null {
-  const { spec } = limit;
-  if (spec.when && !spec.when.every((clause) => holds(clause, facts))) return null;
-  if (spec.measure === 'facing') {
-    if (facts.facing === null) return { is: 'unknown', missing: 'facing' };
-    const fits = 'is' in spec.bound && spec.bound.is.includes(facts.facing);
-    return fits ? { is: 'met', value: facts.facing } : { is: 'broken', value: facts.facing, by: 1 };
-  }
-  if ('is' in spec.bound) throw new RangeError(`${limit.id}: a facing is bound, but the measure is ${spec.measure}`);
-  const raw = valueOf(facts, spec.measure);
-  if (raw === undefined) return { is: 'unknown', missing: spec.measure };
-  const value = roundMeasure(spec.measure, raw);
-  const by = outside(spec.bound, value);
+  const by = breach(checkOf(limit), facts);
+  if (by === null) return null;
+  if (Number.isNaN(by)) return { is: 'unknown', missing: limit.spec.measure };
+  const value = valueFor(limit, facts);
   return by === 0 ? { is: 'met', value } : { is: 'broken', value, by };
 }
 
@@ -88,34 +119,38 @@ export function whereOf(measure: Measure | 'facing'): Where {
   return measure === 'facing' ? 'posture' : MEASURES[measure].of;
 }
 
-/** All limits that these facts break or can't show to be met, most severe first. */
+/** All limits that these facts break or can't show to be met, most severe first. The same list of limits is unpacked once. */
 export function findings(limits: readonly ActiveLimit[], facts: Facts, where?: Where): Finding[] {
   const found: Finding[] = [];
-  for (const limit of limits) {
-    const judgement = judge(limit, facts);
-    if (judgement === null || judgement.is === 'met') continue;
+  for (const check of checksOf(limits)) {
+    const by = breach(check, facts);
+    if (by === null || by === 0) continue;
+    const { limit, bound, source } = check;
     const { spec } = limit;
+    const isUnknown = Number.isNaN(by);
     found.push({
       condition: limit.condition,
       limit: limit.id,
       measure: spec.measure,
-      value: judgement.is === 'broken' ? judgement.value : null,
+      value: isUnknown ? null : valueFor(limit, facts),
       unit: spec.measure === 'facing' ? '' : MEASURES[spec.measure].unit,
-      bound: describeBound(spec.bound),
+      bound,
       grade: spec.grade,
       where: where ?? whereOf(spec.measure),
       text: spec.reason,
-      source: describeSource(spec.source),
-      by: judgement.is === 'broken' ? judgement.by : 0,
+      source,
+      by: isUnknown ? 0 : by,
     });
   }
-  return found.sort((a, b) => SEVERITY[b.grade] - SEVERITY[a.grade]);
+  return found.length > 1 ? found.sort((a, b) => SEVERITY[b.grade] - SEVERITY[a.grade]) : found;
 }
 
 export const SEVERITY: Record<Grade, number> = { watch: 1, modify: 2, avoid: 3 };
 
 /** Findings from several ends of a movement: each limit once, at its worst. */
 export function worstOf(lists: readonly (readonly Finding[])[]): Finding[] {
+  const count = lists.reduce((sum, { length }) => sum + length, 0);
+  if (count < 2) return lists.flat();
   const worst = new Map<string, Finding>();
   for (const finding of lists.flat()) {
     const known = worst.get(finding.limit);

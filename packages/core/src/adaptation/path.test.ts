@@ -28,9 +28,9 @@ test('sitting straight up from the back works the belly wall and rounds; over th
   expect(over.most.spineRotation).toBeLessThan(30);
 });
 
-test('between two postures without a way nothing is passed beyond them', () => {
+test('on a way that leads through nothing else, nothing is passed beyond its ends', () => {
   const [from, to] = [standing, end('urdhva-hastasana')];
-  const { most, least } = extremesOnTheWay(studio, from, to, null);
+  const { most, least } = extremesOnTheWay(studio, from, to, 'step-back');
   for (const measure of ['lumbarFlexion', 'thoracicFlexion', 'hipFlexion'] as const) {
     const ends = [from, to].map(({ measured }) => measured.values[measure]!);
     expect(most[measure]).toBeLessThanOrEqual(Math.max(...ends) + 0.01);
@@ -42,6 +42,13 @@ test('the way back is the way there', () => {
   const there = extremesOnTheWay(studio, standing, lying, 'fold-down');
   const back = extremesOnTheWay(studio, lying, standing, 'fold-up');
   expect(back.most.lumbarFlexion).toBeCloseTo(there.most.lumbarFlexion!, 0);
+});
+
+test('what is asked of only some measures is what is asked of all', () => {
+  const all = extremesOnTheWay(studio, standing, lying, 'squat-down');
+  const some = extremesOnTheWay(studio, standing, lying, 'squat-down', ['kneeFlexion', 'trunkPitch']);
+  expect(some.most).toEqual({ kneeFlexion: all.most.kneeFlexion, trunkPitch: all.most.trunkPitch });
+  expect(some.least).toEqual({ kneeFlexion: all.least.kneeFlexion, trunkPitch: all.least.trunkPitch });
 });
 
 test('a barred way is replaced, and the pose at its end stays', () => {

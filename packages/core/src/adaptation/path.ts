@@ -5,10 +5,10 @@ import { RAD2DEG, SIDES } from '../angles.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Done, Studio } from './studio.js';
 
-/** Lowest and highest value of each measure passed through on a way. */
-export interface Extremes {
-  readonly least: Readonly<Partial<Record<Measure, number>>>;
-  readonly most: Readonly<Partial<Record<Measure, number>>>;
+/** Lowest and highest value of measures passed through on a way. */
+export interface Extremes<M extends Passed = Passed> {
+  readonly least: Readonly<Record<M, number>>;
+  readonly most: Readonly<Record<M, number>>;
 }
 
 /** The postures that a way leads through, as asana, variation and which end of a movement. */
@@ -32,8 +32,16 @@ const THROUGH: Readonly<Record<WayId, readonly (readonly [asana: string, variati
 /** Steps in which each leg of a way is walked: what matters lies at the stations. */
 const SAMPLES = 3;
 
-/** What follows from joint angles and the lie of the body alone, wherever it is put down. */
-function valuesAt(studio: Studio, state: State): Partial<Record<Measure, number>> {
+/** What is looked at on a way: it follows from joint angles and the lie of the body alone, wherever it is put down. */
+export const PASSED = [
+  'lumbarFlexion', 'thoracicFlexion', 'cervicalFlexion', 'spineRotation', 'spineLateral', 'hipFlexion', 'kneeFlexion',
+  'straightLegAngle', 'headBelowHeart', 'pelvisAboveHeart', 'trunkPitch',
+] as const satisfies readonly Measure[]; // prettier-ignore
+
+export type Passed = (typeof PASSED)[number];
+type Values = Readonly<Record<Passed, number>>;
+
+function valuesAt(studio: Studio, state: State): Values {
   const placed = place(studio.body, state);
   const { spine, legs } = toPosture(state, []);
   const height = ({ segment, local }: ReturnType<typeof eyes>) => pointOn(placed, segment, local)[2] * 100;
@@ -57,38 +65,70 @@ function valuesAt(studio: Studio, state: State): Partial<Record<Measure, number>
   };
 }
 
-const KNOWN = new WeakMap<Done, WeakMap<Done, Map<WayId | null, Extremes>>>();
+const ENDS = new WeakMap<Done, Extremes>();
+const LEGS = new WeakMap<Done, WeakMap<Done, Extremes>>();
+
+function merged<M extends Passed>([first, ...others]: readonly Extremes[], measures: readonly M[]): Extremes<M> {
+  const least = {} as Record<M, number>;
+  const most = {} as Record<M, number>;
+  for (const measure of measures) {
+    let low = first!.least[measure];
+    let high = first!.most[measure];
+    for (const other of others) {
+      low = Math.min(low, other.least[measure]);
+      high = Math.max(high, other.most[measure]);
+    }
+    least[measure] = low;
+    most[measure] = high;
+  }
+  return { least, most };
+}
+
+function at(studio: Studio, states: readonly State[]): Extremes {
+  const values = states.map((state) => valuesAt(studio, state));
+  return merged(
+    values.map((one) => ({ least: one, most: one })),
+    PASSED,
+  );
+}
+
+/** Between two postures, without them. */
+function leg(studio: Studio, from: Done, to: Done): Extremes {
+  const byTo = LEGS.get(from) ?? new WeakMap<Done, Extremes>();
+  LEGS.set(from, byTo);
+  const known = byTo.get(to);
+  if (known) return known;
+  const [a, b] = [from, to].map(({ solved }) => toState(solved.posture)) as [State, State];
+  const samples = Array.from({ length: SAMPLES - 1 }, (_, i) => (i + 1) / SAMPLES);
+  const extremes = at(
+    studio,
+    samples.map((share) => a.map((value, i) => value + (b[i]! - value) * share) as State),
+  );
+  byTo.set(to, extremes);
+  return extremes;
+}
+
+function station(studio: Studio, done: Done): Extremes {
+  const known = ENDS.get(done) ?? at(studio, [toState(done.solved.posture)]);
+  ENDS.set(done, known);
+  return known;
+}
 
 /**
- * The body is led from one posture to the next, straight or by a named way, every joint at a steady pace,
- * and the extremes between its ends are kept. Contacts are let go meanwhile: heights against
- * each other are right, heights above the floor are not and aren't given.
+ * The body is led from one posture to the next by a named way, every joint at a steady pace, and the extremes
+ * between its ends are kept; the ends themselves are judged as postures. Contacts are let go meanwhile: heights
+ * against each other are right, heights above the floor are not and aren't given. Only these measures are looked at.
  */
-export function extremesOnTheWay(studio: Studio, from: Done, to: Done, way: WayId | null): Extremes {
-  const byTo = KNOWN.get(from) ?? new WeakMap<Done, Map<WayId | null, Extremes>>();
-  KNOWN.set(from, byTo);
-  const byWay = byTo.get(to) ?? new Map<WayId | null, Extremes>();
-  byTo.set(to, byWay);
-  const known = byWay.get(way);
-  if (known) return known;
-
-  const through = way === null ? [] : THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!);
-  const stations = [from, ...through, to].map(({ solved }) => toState(solved.posture));
-  const least: Partial<Record<Measure, number>> = {};
-  const most: Partial<Record<Measure, number>> = {};
-  stations.slice(1).forEach((next, leg) => {
-    const last = stations[leg]!;
-    // The ends themselves are judged as postures.
-    const upTo = leg === stations.length - 2 ? SAMPLES - 1 : SAMPLES;
-    for (let sample = 1; sample <= upTo; sample++) {
-      const at = last.map((value, i) => value + ((next[i]! - value) * sample) / SAMPLES) as State;
-      for (const [measure, value] of Object.entries(valuesAt(studio, at)) as [Measure, number][]) {
-        least[measure] = Math.min(least[measure] ?? Infinity, value);
-        most[measure] = Math.max(most[measure] ?? -Infinity, value);
-      }
-    }
-  });
-  const extremes = { least, most };
-  byWay.set(way, extremes);
-  return extremes;
+export function extremesOnTheWay<M extends Passed = Passed>(
+  studio: Studio,
+  from: Done,
+  to: Done,
+  way: WayId,
+  measures: readonly M[] = PASSED as readonly Passed[] as readonly M[],
+): Extremes<M> {
+  const through = THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!);
+  const stops = [from, ...through, to];
+  // Legs to and from a station serve all ways through it.
+  const parts = [...stops.slice(1).map((next, i) => leg(studio, stops[i]!, next)), ...through.map((done) => station(studio, done))];
+  return merged(parts, measures);
 }

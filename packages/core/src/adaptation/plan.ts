@@ -29,6 +29,8 @@ export interface Chosen {
   readonly declared: DeclaredSpec;
   /** What differs from the given step, in words. */
   readonly changes: readonly string[];
+  /** Those of them that speak of the dose. */
+  readonly aboutDose: readonly string[];
   readonly dose: DoseSpec;
   readonly timed: Timed;
   readonly retention: number;
@@ -40,6 +42,8 @@ export interface Chosen {
   /** Cautions that go with it. */
   readonly watch: readonly Finding[];
   readonly cost: number;
+  /** What it would cost at the least, wherever in a class it stood. */
+  readonly floor: number;
 }
 
 export interface PlannedStep {
@@ -55,6 +59,8 @@ export interface PlannedStep {
   readonly seconds: number;
   /** What the class asked beyond this person's own limits, in words; `null` where nothing. */
   readonly together: string | null;
+  /** Why a way was taken that isn't the closest one here, for the sake of what follows; `null` where nothing. */
+  readonly ahead: string | null;
 }
 
 export interface SessionFinding {

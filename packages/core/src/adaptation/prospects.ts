@@ -2,15 +2,29 @@ import type { Variation } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
 import { COST, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
 import { POSTURE_CHANGES, type PostureChange, type Wanted } from './changes.js';
-import { costAnywhere, endsOf, judgesOf, wantedOf } from './evaluation.js';
+import { stepKey } from '../sequence/step-key.js';
+import {
+  contextKey,
+  costAnywhere,
+  endsOf,
+  Evaluation,
+  judgesOf,
+  placeKey,
+  wantedOf,
+  type Evaluated,
+  type StepContext,
+} from './evaluation.js';
 import { findings, type Finding } from './judge.js';
+import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
 import { declaredValues, type Form, type Studio } from './studio.js';
-import { standInFor } from './stand-in.js';
 import type { Who } from './who.js';
 
 /** More candidates than this are not looked at for one step. */
 const MOST_CANDIDATES = 260;
+/** So many places of a candidate, and of all prospects of a form, are remembered; then all are forgotten. */
+const MOST_PLACES = 24;
+const MOST_HERE = 300;
 /** What is further than this from where it should bear, in cm, this body doesn't reach. */
 const REACHED_CM = 3;
 
@@ -55,7 +69,7 @@ function judgeOn(
   const { fixedOf, sometimes } = judgesOf(who.limits);
   const ends = endsOf(studio, candidate);
   const { declared: form } = candidate.variation;
-  const fixed = ends.flatMap((done) => fixedOf(done, form)).filter(isHard);
+  const fixed = fixedOf(ends, form).filter(isHard);
   const declared = declaredValues(form);
   // What the place decides is not known: a clause about it counts as true, so that its change is there if it is.
   const perhaps = ends.flatMap(({ measured: { values, facing, standing } }) =>
@@ -72,7 +86,7 @@ function judgeOn(
  * solving here. Whatever is near enough to pass is judged on this body itself.
  */
 function judgeAnywhere(who: Who, candidate: Candidate): Anywhere {
-  const like = standInFor(who.studio);
+  const { like } = who.studio;
   if (like) {
     const there = judgeOn(like, who, candidate);
     if (there.residualCm > FAR_CM || there.fixed.some(isFarOut)) return { barred: true, broken: there.broken };
@@ -85,6 +99,29 @@ const FAR_OUT: Readonly<Record<string, number>> = { '°': 8, cm: 6, 'body weight
 const FAR_CM = 10;
 function isFarOut({ by, unit, value }: Finding): boolean {
   return value !== null && by > (FAR_OUT[unit] ?? Infinity);
+}
+
+/** The prospects of a form at one place of a class, judged there as far as they are asked for. */
+export class Here {
+  private readonly judged: (Chosen | null)[] = [];
+
+  constructor(
+    private readonly prospects: Prospects,
+    private readonly context: StepContext,
+  ) {}
+
+  /** As `Prospects.at`. */
+  at(place: number, below: number): Prospect | null {
+    return this.prospects.at(place, below);
+  }
+
+  /** A prospect as it is done here; `null` where it isn't safe. */
+  safe(place: number, { candidate }: Prospect): Chosen | null {
+    const known = this.judged[place];
+    if (known !== undefined) return known;
+    const { hard, chosen } = this.prospects.evaluate(this.context, candidate);
+    return (this.judged[place] = hard.length === 0 ? chosen : null);
+  }
 }
 
 /**
@@ -101,6 +138,9 @@ export class Prospects {
   private looked = 0;
   private readonly likes = new Map<string, Prospect | null>();
   private readonly declaredLimits;
+  /** Evaluations by step and candidate, and by what each looks at of its place. */
+  private readonly places = new Map<string, Here>();
+  private readonly evaluated = new Map<number, Map<Candidate, Map<string, Evaluated>>>();
 
   constructor(
     private readonly who: Who,
@@ -133,6 +173,33 @@ export class Prospects {
     const prospect = this.workOut(figure);
     this.likes.set(figure, prospect);
     return prospect;
+  }
+
+  /** All of them at a place in a class; the same for places that nothing tells apart. */
+  here(context: StepContext): Here {
+    const key = contextKey(context);
+    const known = this.places.get(key);
+    if (known) return known;
+    if (this.places.size >= MOST_HERE) this.places.clear();
+    const here = new Here(this, context);
+    this.places.set(key, here);
+    return here;
+  }
+
+  /** A candidate at a place in a class; made once for all places that are alike to it. */
+  evaluate(context: StepContext, candidate: Candidate): Evaluated {
+    const step = stepKey(context.step);
+    const byCandidate = this.evaluated.get(step) ?? new Map<Candidate, Map<string, Evaluated>>();
+    this.evaluated.set(step, byCandidate);
+    const byPlace = byCandidate.get(candidate) ?? new Map<string, Evaluated>();
+    byCandidate.set(candidate, byPlace);
+    const place = placeKey(context, candidate, this.given);
+    const known = byPlace.get(place);
+    if (known) return known;
+    const evaluated = new Evaluation(context, candidate, this.given).run();
+    if (byPlace.size >= MOST_PLACES) byPlace.clear();
+    byPlace.set(place, evaluated);
+    return evaluated;
   }
 
   private workOut(figure: string): Prospect | null {

@@ -1,6 +1,8 @@
-import { Evaluation, type Evaluated, type StepContext } from './evaluation.js';
+import type { Step } from '../sequence/sequence.js';
+import { START, type Evaluated, type StepContext } from './evaluation.js';
 import type { Chosen } from './plan.js';
-import { prospectsOf, type Prospect, type Prospects } from './prospects.js';
+import { prospectsOf, type Prospects } from './prospects.js';
+import type { Who } from './who.js';
 
 function prospectsFor({ who, step }: StepContext): Prospects {
   return prospectsOf(who, who.studio.form(step.asana, step.variation));
@@ -8,13 +10,8 @@ function prospectsFor({ who, step }: StepContext): Prospects {
 
 /** The step just as it was given. */
 export function evaluateGiven(context: StepContext): Evaluated {
-  const { given } = prospectsFor(context);
-  return new Evaluation(context, given, given).run();
-}
-
-function safeAt(context: StepContext, { given }: Prospects, { candidate }: Prospect): Chosen | null {
-  const { hard, chosen } = new Evaluation(context, candidate, given).run();
-  return hard.length === 0 ? chosen : null;
+  const prospects = prospectsFor(context);
+  return prospects.evaluate(context, prospects.given);
 }
 
 /**
@@ -22,18 +19,42 @@ function safeAt(context: StepContext, { given }: Prospects, { candidate }: Prosp
  * `count`: a prospect is passed over only when even its cost before solving is above what was found.
  */
 export function safeWays(context: StepContext, count: number): Chosen[] {
-  const prospects = prospectsFor(context);
+  const here = prospectsFor(context).here(context);
   const found: Chosen[] = [];
   const worst = () => (found.length < count ? Infinity : found.at(-1)!.cost);
   for (let place = 0; ; place++) {
-    const prospect = prospects.at(place, worst());
+    const prospect = here.at(place, worst());
     if (!prospect) return found;
     if (prospect.floor >= worst()) continue;
-    const chosen = safeAt(context, prospects, prospect);
+    const chosen = here.safe(place, prospect);
     if (!chosen || chosen.cost >= worst()) continue;
     found.push(chosen);
     found.sort((a, b) => a.cost - b.cost);
     if (found.length > count) found.pop();
+  }
+}
+
+/** No way to do a step costs someone less than this, wherever in a class it stands; ways of `most` or more aren't looked at. */
+export function leastFloor(who: Who, step: Step, most: number): number {
+  const context = { who, step, tally: START };
+  const prospects = prospectsFor(context);
+  let least = most;
+  for (let place = 0; ; place++) {
+    const prospect = prospects.at(place, least);
+    if (!prospect) return least;
+    if (prospect.floor < least) least = Math.min(least, prospects.evaluate(context, prospect.candidate).chosen.floor);
+  }
+}
+
+/** Every safe way to do a step at its place that costs less than `below`. */
+export function* eachSafeWay(context: StepContext, below: number): Generator<Chosen> {
+  const here = prospectsFor(context).here(context);
+  for (let place = 0; ; place++) {
+    const prospect = here.at(place, below);
+    if (!prospect) return;
+    if (prospect.floor >= below) continue;
+    const chosen = here.safe(place, prospect);
+    if (chosen && chosen.cost < below) yield chosen;
   }
 }
 
@@ -42,6 +63,8 @@ export function waysLike(context: StepContext, figures: readonly string[]): Chos
   const prospects = prospectsFor(context);
   return figures.flatMap((figure) => {
     const prospect = prospects.like(figure);
-    return (prospect && safeAt(context, prospects, prospect)) ?? [];
+    if (!prospect) return [];
+    const { hard, chosen } = prospects.evaluate(context, prospect.candidate);
+    return hard.length === 0 ? chosen : [];
   });
 }

@@ -9,9 +9,12 @@ import type { Solved } from '../body/solve.js';
 import { pointOn } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
 import type { Level } from '../sequence/ways.js';
+import { standInFor } from './stand-in.js';
 
 /** One posture as this body does it, with all that follows from it. */
 export interface Done {
+  /** Its own number among all that were done. */
+  readonly id: number;
   readonly solved: Solved;
   readonly measured: MeasuredPosture;
   readonly level: Level;
@@ -99,18 +102,36 @@ export function valueOf(facts: Facts, measure: Measure): number | undefined {
   return facts.here?.[measure] ?? facts.declared?.[measure] ?? facts.values[measure];
 }
 
+let count = 0;
+
+const STAND_INS = new WeakMap<Library, Map<string, Studio>>();
+
+/** Bodies that stand in for others, made once. */
+function standIn(library: Library, answers: BodyAnswers): Studio {
+  const known = STAND_INS.get(library) ?? new Map<string, Studio>();
+  STAND_INS.set(library, known);
+  const key = JSON.stringify(answers);
+  const studio = known.get(key) ?? new Studio(library, answers);
+  known.set(key, studio);
+  return studio;
+}
+
 /** One body among all postures: solves and measures each once. */
 export class Studio {
   readonly body: Body;
   private readonly byContent = new Map<string, Done>();
   private readonly byObject = new WeakMap<Posture, Done>();
   private readonly forms = new WeakMap<Variation, Form>();
+  /** A body much like this one, whose postures others have solved; `null` for those who are like nobody else. */
+  readonly like: Studio | null;
 
   constructor(
     readonly library: Library,
     readonly answers: BodyAnswers = {},
   ) {
     this.body = sizeBody(answers);
+    const like = standInFor(answers);
+    this.like = like && standIn(library, like);
   }
 
   /** @throws RangeError for an asana or variation that doesn't exist. */
@@ -142,8 +163,8 @@ export class Studio {
   }
 
   private solve(posture: Posture): Done {
-    const solved = solveMeetingHands(this.body, posture);
+    const solved = solveMeetingHands(this.body, posture, this.like?.posture(posture).solved);
     const measured = measurePosture(solved);
-    return { solved, measured, level: levelOf(solved, measured) };
+    return { id: ++count, solved, measured, level: levelOf(solved, measured) };
   }
 }

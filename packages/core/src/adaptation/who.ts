@@ -16,6 +16,8 @@ const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set([
 
 /** All that someone's steps are judged with, wherever in a class they stand. */
 export interface Who {
+  /** Its own number. */
+  readonly id: number;
   readonly studio: Studio;
   /** Those of single steps. */
   readonly limits: readonly ActiveLimit[];
@@ -33,8 +35,10 @@ export interface Who {
 const MOST = 64;
 const KNOWN = new WeakMap<Studio, Map<string, Who>>();
 
+let count = 0;
+
 /** People of one body who are judged alike are the same `Who`, so that what was worked out for one serves the other. */
-export function sameWho(who: Who): Who {
+export function sameWho(who: Omit<Who, 'id'>): Who {
   const known = KNOWN.get(who.studio) ?? new Map<string, Who>();
   KNOWN.set(who.studio, known);
   const key = JSON.stringify([
@@ -45,7 +49,7 @@ export function sameWho(who: Who): Who {
     [...who.named].map(([asana, ids]) => [asana, ...ids]),
     who.afterPain,
   ]);
-  const same = known.get(key) ?? who;
+  const same = known.get(key) ?? { ...who, id: ++count };
   known.delete(key);
   known.set(key, same);
   if (known.size > MOST) known.delete(known.keys().next().value!);

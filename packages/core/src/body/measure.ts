@@ -363,11 +363,15 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   return { values, facing, standing, lying, loads, centreOfMass: com };
 }
 
+const HUNDREDTHS = new Set(['body weight', '1', '× standing', 'ratio']);
+const TENTHS = new Set(['min', 'MET']);
+const FINE = Object.fromEntries(
+  Object.entries(MEASURES).map(([measure, { unit }]) => [measure, HUNDREDTHS.has(unit) ? 100 : TENTHS.has(unit) ? 10 : 1]),
+) as Record<Measure, number>;
+
 /** Rounding before a value is set against a bound: 1 cm, 1 degree, 0.01 of body weight, 1 s; 0.1 min. */
 export function roundMeasure(measure: Measure, value: number): number {
-  const { unit } = MEASURES[measure];
-  const fine =
-    unit === 'body weight' || unit === '1' || unit === '× standing' || unit === 'ratio' ? 100 : unit === 'min' || unit === 'MET' ? 10 : 1;
+  const fine = FINE[measure];
   // Adding 0 turns -0 into 0.
   return Math.round(value * fine + 1e-9) / fine + 0;
 }

@@ -23,10 +23,10 @@ function bottomOf({ placed }: Solved, { part, side }: Contact): number {
 /**
  * A posture as this body reaches it. Hands that stop in the air because a joint ends there are met by
  * blocks: the height is where they hang when nothing pulls them down. Bodies whose reach nobody
- * measured are solved as the posture is written.
+ * measured are solved as the posture is written. `like` is the posture on a body much like this one, see `solve`.
  */
-export function solveMeetingHands(body: Body, posture: Posture): Solved {
-  if (!isMeasured(body) || !posture.contacts.some(isHandDown)) return solve(body, posture);
+export function solveMeetingHands(body: Body, posture: Posture, like: Solved | null = null): Solved {
+  if (!isMeasured(body) || !posture.contacts.some(isHandDown)) return solve(body, posture, like);
   const hanging = solve(body, { ...posture, contacts: posture.contacts.filter((contact) => !isHandDown(contact)) });
   const contacts = posture.contacts.map((contact): Contact => {
     if (!isHandDown(contact) || contact.on.kind !== 'level') return contact;
@@ -36,5 +36,5 @@ export function solveMeetingHands(body: Body, posture: Posture): Solved {
     const surface = bottom > HIGHEST_BLOCKS_M ? 'seat' : 'block';
     return { ...contact, bears: true, on: { kind: 'level', surface, height: (bottom * 100) / body.scale } };
   });
-  return solve(body, { ...posture, contacts });
+  return solve(body, { ...posture, contacts }, like);
 }

@@ -335,13 +335,22 @@ function dropToSupports(body: Body, state: State, targets: readonly Target[]): v
   state[2] = -(drops.length > 0 ? drops.reduce((a, b) => a + b, 0) / drops.length : 0);
 }
 
+/** Where a body much like this one came to: all but the height is about the same. */
+function startedFrom({ placed }: Solved, body: Body, targets: readonly Target[]): State {
+  const state = placed.state.slice();
+  state[2] = 0;
+  dropToSupports(body, state, targets);
+  return state;
+}
+
 /**
  * Brings the contacts of a posture on to their supports with the least change of its angles:
  * damped least squares (Levenberg, Q Appl Math 1944;2:164; Marquardt, J SIAM 1963;11:431) over the
  * place of the pelvis and all joint angles. Level supports fix a height, walls a common plane.
+ * It begins where a body much like this one ended, if that is given: fewer rounds lead to about the same place.
  * Changes nothing it is given; the same input gives the same output.
  */
-export function solve(body: Body, asWritten: Posture): Solved {
+export function solve(body: Body, asWritten: Posture, like: Solved | null = null): Solved {
   const posture = withinReach(body, asWritten);
   const ranges = rangesOf(body);
   const wanted = toState(posture);
@@ -351,7 +360,7 @@ export function solve(body: Body, asWritten: Posture): Solved {
   );
   dropToSupports(body, wanted, targets);
 
-  let state = wanted.slice();
+  let state = like ? startedFrom(like, body, targets) : wanted.slice();
   let placed = place(body, state, posture.contacts);
   const rods = rodsOf(body);
   const fixed: Fixed = { outline, masses: massPoints(body), rods, pairs: near(placed, rods, PAIRS, MAY_MEET_M).map(({ pair }) => pair) };
@@ -366,9 +375,10 @@ export function solve(body: Body, asWritten: Posture): Solved {
   let damping = 1e-3;
   let rounds = 0;
   let slow = 0;
+  let slopes = normalOf(rows, state, wanted);
   while (rounds < MAX_ROUNDS) {
     rounds++;
-    const next = step(state, wanted, rows, damping, ranges);
+    const next = step(state, wanted, slopes, damping, ranges);
     const nextPlaced = place(body, next, posture.contacts);
     const nextRows = rowsAt(nextPlaced, targets, fixed);
     const nextCost = costOf(nextRows, next);
@@ -383,6 +393,7 @@ export function solve(body: Body, asWritten: Posture): Solved {
       // Floor rows that come and go make the last rounds creep: a run of small gains is as good as none.
       slow = gain < SMALL_GAIN * (1 + cost) ? slow + 1 : 0;
       if (slow >= SMALL_GAINS) break;
+      slopes = normalOf(rows, state, wanted);
     } else {
       damping *= 6;
       if (damping > 1e6) break;
@@ -412,10 +423,15 @@ export function solve(body: Body, asWritten: Posture): Solved {
   };
 }
 
-/** One damped step from `state`, kept inside the joints' ranges. */
-function step(state: State, wanted: State, rows: readonly Row[], damping: number, ranges: Ranges): State {
+/** The normal equations at a state: J'J, its upper right half, and -J'r, both with what holds the angles. */
+interface Normal {
+  readonly matrix: Float64Array;
+  readonly change: Float64Array;
+}
+
+function normalOf(rows: readonly Row[], state: State, wanted: State): Normal {
   const n = DOF_COUNT;
-  const normal = new Float64Array(n * n);
+  const matrix = new Float64Array(n * n);
   const change = new Float64Array(n);
   // A row touches the hinges of one or two limbs: only those columns are worth walking.
   const columns = new Int32Array(n);
@@ -435,20 +451,29 @@ function step(state: State, wanted: State, rows: readonly Row[], damping: number
       change[i] = change[i]! - a * value;
       for (let q = p; q < count; q++) {
         const at = line + columns[q]!;
-        normal[at] = normal[at]! + a * slopes[q]!;
+        matrix[at] = matrix[at]! + a * slopes[q]!;
       }
     }
   }
   for (let i = 0; i < n; i++) {
     const hold = STIFF[i]! ** 2;
-    normal[i * n + i] = (normal[i * n + i]! + hold) * (1 + damping) + 1e-9;
+    matrix[i * n + i]! += hold;
     change[i]! -= hold * (state[i]! - wanted[i]!);
   }
-  solveSymmetric(normal, change);
+  return { matrix, change };
+}
+
+/** One damped step from `state`, kept inside the joints' ranges. */
+function step(state: State, wanted: State, { matrix, change }: Normal, damping: number, ranges: Ranges): State {
+  const n = DOF_COUNT;
+  const damped = matrix.slice();
+  const move = change.slice();
+  for (let i = 0; i < n; i++) damped[i * n + i] = damped[i * n + i]! * (1 + damping) + 1e-9;
+  solveSymmetric(damped, move);
   const next = new Float64Array(n);
   for (let i = 0; i < n; i++) {
     const [low, high] = ranges[i]!;
-    const moved = state[i]! + change[i]!;
+    const moved = state[i]! + move[i]!;
     next[i] = Math.min(Math.max(moved, Math.min(low, wanted[i]!)), Math.max(high, wanted[i]!));
   }
   return next;

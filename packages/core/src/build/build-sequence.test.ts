@@ -5,7 +5,7 @@ import type { Purpose } from '../asanas/purposes.js';
 import { adaptClass } from '../class/adapt-class.js';
 import { craftOf } from '../craft/craft.js';
 import { sequenceReader } from '../sequence/read.js';
-import { buildSequence, CHARACTERS, type BuildAsked } from './build-sequence.js';
+import { buildSequence, CHARACTERS, missingChairs, type BuildAsked } from './build-sequence.js';
 
 const read = sequenceReader(library);
 const TODAY = '2026-06-01';
@@ -65,6 +65,34 @@ test('built for people it costs them less to adapt than built for nobody', () =>
     return adaptClass(who, sequence!, { today: TODAY, figures: 24 }).cost / sequence!.steps.length;
   };
   expect(costOf(built(asked, who).text)).toBeLessThan(costOf(built(asked).text));
+});
+
+describe('props in the room', () => {
+  const who = members(
+    'seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown',
+    'low-back-pain weeksSinceOnset=40 worse=none legPain=no trauma=no painNow=1',
+    'knee kind=oa painNow=2',
+    'hypertension systolic=152 diastolic=95 aneurysm=no',
+  );
+  const purposes = ['stretch-hamstrings', 'open-hips'] as const;
+
+  test('a class that is built for a room without any is one that this room can do', () => {
+    const props = {};
+    const costIn = (text: string) => {
+      const { sequence } = read(text);
+      return adaptClass(who, sequence!, { today: TODAY, props }).cost / sequence!.steps.length;
+    };
+    const blind = built({ purposes }, who).text;
+    const text = built({ purposes, props }, who).text;
+    expect(text).not.toBe(blind);
+    expect(costIn(text)).toBeLessThan(costIn(blind));
+  });
+
+  test('a class on chairs asks for a chair for everybody', () => {
+    expect(() => built({ place: 'chair', props: { chair: 2 } }, who)).toThrow('the room has 2 for 4');
+    expect(missingChairs({ chair: 4 }, 4)).toBeNull();
+    expect(missingChairs(null, 4)).toBeNull();
+  });
 });
 
 test('characters differ: a lively class takes more effort than a gentle one', () => {

@@ -1,15 +1,18 @@
-import { ownWays, Walker, plannedAs, givenSeconds } from '../adaptation/adapt.js';
+import { Walker, givenSeconds } from '../adaptation/adapt.js';
 import { anybody } from '../adaptation/participant.js';
 import type { Studio } from '../adaptation/studio.js';
 import type { Base } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
-import { SIT_OUT, type Member } from '../class/adapt-class.js';
+import type { PropsAtHand } from '../adaptation/props.js';
+import { columnAt, inRoom, takeColumn, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
+import type { ColumnLimits } from '../class/column.js';
 import { nameSurely } from '../class/edit.js';
+import { ClassMemory } from '../class/memory.js';
 import { craftOf } from '../craft/craft.js';
 import { describeDose } from '../sequence/dose.js';
 import { editText, textEditOf } from '../sequence/edit-text.js';
-import type { ReadResult } from '../sequence/read.js';
+import { understood, type ReadResult } from '../sequence/read.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 
 /** How a class of the same purposes may feel. */
@@ -23,6 +26,8 @@ export interface BuildAsked {
   readonly minutes: number;
   readonly place: 'mat' | 'chair';
   readonly character: Character;
+  /** What the class shares; otherwise everybody has their own. */
+  readonly props?: PropsAtHand | null;
   readonly title?: string;
   readonly today?: string;
 }
@@ -69,22 +74,21 @@ function restMinutes(minutes: number): number {
 /** Everybody on the way through what is being built. */
 class Company {
   private readonly walkers: readonly Walker[];
+  private readonly limits: ColumnLimits;
+  private readonly memory = new ClassMemory();
 
-  constructor(members: readonly Member[], today: string | null) {
-    this.walkers = members.map(({ studio, participant }) => new Walker(studio, participant, today));
+  constructor(members: readonly Member[], { props = null, today }: BuildAsked) {
+    this.walkers = inRoom(members, props).map(({ studio, participant }) => new Walker(studio, participant, today ?? null));
+    this.limits = { figures: USUAL_FIGURES, props };
   }
 
-  /** What a step costs them on average, in the units of an adaptation. */
+  /** What a step costs them on average when they do it together, in the units of an adaptation. */
   costOf(step: Step): number {
-    const costs = this.walkers.map((walker) => ownWays(walker.context(step)).best?.cost ?? SIT_OUT);
-    return costs.reduce((sum, cost) => sum + cost, 0) / Math.max(1, costs.length);
+    return columnAt(this.walkers, step, this.limits, this.memory).cost / this.walkers.length;
   }
 
   take(step: Step): void {
-    for (const walker of this.walkers) {
-      const ways = ownWays(walker.context(step));
-      walker.take(plannedAs(step, ways, ways.best));
-    }
+    takeColumn(this.walkers, step, columnAt(this.walkers, step, this.limits, this.memory));
   }
 }
 
@@ -196,21 +200,26 @@ function mended(studio: Studio, parse: (text: string) => Sequence, text: string)
   return now;
 }
 
+/** What stands against a class on chairs in a room for so many people; `null` where everybody has one. */
+export function missingChairs(props: PropsAtHand | null, people: number): string | null {
+  const chairs = props?.chair ?? 0;
+  if (props === null || chairs >= people) return null;
+  return `A class on chairs needs one for everybody: the room has ${chairs} for ${people}.`;
+}
+
 /**
- * A whole class from its purposes, people, minutes, place and character: parts from arriving to rest, what serves
+ * A whole class from its purposes, people, minutes, place, props and character: parts from arriving to rest, what serves
  * the purposes and costs these people least to adapt, from standing down to lying, balanced by the rules of the
  * craft and fitted to its minutes. The text is a sequence like any other. The same input gives the same text.
- * @throws RangeError for minutes outside 5 to 120.
+ * @throws RangeError for minutes outside 5 to 120, and for a class on chairs with fewer than people.
  */
 export function buildSequence(studio: Studio, read: (text: string) => ReadResult, members: readonly Member[], asked: BuildAsked): string {
   if (!(asked.minutes >= 5 && asked.minutes <= 120)) throw new RangeError(`minutes is ${asked.minutes}; expected 5 to 120`);
+  const seats = asked.place === 'chair' ? missingChairs(asked.props ?? null, Math.max(1, members.length)) : null;
+  if (seats !== null) throw new RangeError(seats);
   const { library } = studio;
-  const parse = (one: string): Sequence => {
-    const { sequence, problems } = read(one);
-    if (!sequence) throw new RangeError(problems.map(({ message }) => message).join('; '));
-    return sequence;
-  };
-  const company = new Company(members.length > 0 ? members : [{ studio, participant: anybody('anybody') }], asked.today ?? null);
+  const parse = (one: string): Sequence => understood(read(one));
+  const company = new Company(members.length > 0 ? members : [{ studio, participant: anybody('anybody') }], asked);
   const steps = chooseSteps(library, studio, company, asked);
   let text = writeText(library, steps, asked);
   // Names that neighbours decide are written so that they mean what was chosen.

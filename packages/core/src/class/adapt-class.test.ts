@@ -1,10 +1,11 @@
 import { person, plan, sequence, studio } from '../adaptation/adapt.fixture.js';
-import { limitsFor } from '../adaptation/adapt.js';
+import { limitsFor, otherWays } from '../adaptation/adapt.js';
 import { findings } from '../adaptation/judge.js';
 import type { Participant } from '../adaptation/participant.js';
+import type { Chosen } from '../adaptation/plan.js';
 import { propsOf } from '../adaptation/props.js';
 import { declaredValues } from '../adaptation/studio.js';
-import { adaptClass, adaptingClass, type ClassOptions } from './adapt-class.js';
+import { adaptClass, adaptingClass, inRoom, type ClassOptions } from './adapt-class.js';
 import { classJson } from './json.js';
 
 const TODAY = '2026-06-01';
@@ -81,7 +82,8 @@ describe('seven people with different conditions in one class', () => {
     const one = adapted(PEOPLE, { figures: 1 });
     expect(one.columns.every(({ distinct }) => distinct <= 1)).toBe(true);
     expect(one.cost).toBeGreaterThan(three.cost);
-    expect(classJson(CLASS, one).choice.within).toBe(0);
+    expect(classJson(CLASS, one).choice).toMatchObject({ bestInEachStep: true });
+    expect(one.bound).toBeLessThanOrEqual(one.cost);
   });
 });
 
@@ -104,6 +106,27 @@ test('two chairs for a class are shared: no step needs a third', () => {
   expect(Math.max(...chairs({ props: shared }))).toBeLessThanOrEqual(2);
 });
 
+test('in a room without any props nobody is given one, and no other way that is offered needs one', () => {
+  const { plans } = adapted(PEOPLE, { props: {} });
+  const needs = (ways: readonly (Chosen | null)[]) => ways.flatMap((way) => (way ? [...propsOf(way.ends[0]!.solved.posture).keys()] : []));
+  const [member] = inRoom([{ studio, participant: PEOPLE[0]! }], {});
+  for (const [i, { steps }] of plans.entries()) expect([i, needs(steps.map(({ chosen }) => chosen))]).toEqual([i, []]);
+  CLASS.steps.forEach((_, i) => expect(needs(otherWays(studio, member!.participant, plans[0]!, i, 4, { today: TODAY }))).toEqual([]));
+});
+
+test('other ways of a step are asked for where the class has led someone: what was chosen there is among them at its cost', () => {
+  const { plans } = adapted(PEOPLE, { figures: 1 });
+  const found = plans.flatMap(({ steps }, i) =>
+    steps.flatMap(({ chosen }, at) => {
+      const same =
+        chosen && otherWays(studio, PEOPLE[i]!, plans[i]!, at, 30, { today: TODAY }).find(({ figure }) => figure === chosen.figure);
+      return same ? [same.cost - chosen.cost] : [];
+    }),
+  );
+  expect(found.length).toBeGreaterThan(30);
+  for (const apart of found) expect(apart).toBeCloseTo(0, 9);
+});
+
 describe('a figure chosen by hand', () => {
   const pin = (id: string, index: number, figure: string) => ({ person: id, index, figure });
 
@@ -113,6 +136,7 @@ describe('a figure chosen by hand', () => {
     expect(plans.at(-1)!.steps[3]!).toMatchObject({
       verdict: 'modify',
       together: null,
+      ahead: null,
       chosen: { figure: 'adho-mukha-svanasana/bent-knees' },
     });
   });

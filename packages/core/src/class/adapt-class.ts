@@ -1,19 +1,21 @@
-import { addedSeconds, ownWays, plannedAs, plansOf, Walker, type AdaptOptions, type OwnWays } from '../adaptation/adapt.js';
+import { addedSeconds, aheadText, ownWays, plannedAs, plansOf, Walker, type AdaptOptions, type OwnWays } from '../adaptation/adapt.js';
 import type { StepContext } from '../adaptation/evaluation.js';
 import type { Participant } from '../adaptation/participant.js';
-import type { Chosen, PersonPlan } from '../adaptation/plan.js';
+import type { Chosen, PersonPlan, PlannedStep } from '../adaptation/plan.js';
+import { SIT_OUT } from '../adaptation/candidates.js';
 import { propsOf, type PropsAtHand } from '../adaptation/props.js';
+import { bestPath, NARROW, WIDE, type BestPath } from '../adaptation/best-path.js';
+import { Outlook, standOf } from '../adaptation/outlook.js';
 import { safeWays, waysLike } from '../adaptation/search.js';
-import type { Studio } from '../adaptation/studio.js';
-import type { Sequence } from '../sequence/sequence.js';
+import type { Done, Studio } from '../adaptation/studio.js';
+import type { Sequence, Step } from '../sequence/sequence.js';
+import { stepKey } from '../sequence/step-key.js';
 import { classSeconds } from '../adaptation/fit-time.js';
 import { solveColumn, type ColumnLimits, type Way } from './column.js';
 import { ClassMemory } from './memory.js';
 
 /** Different figures in one column that a teacher can still cue (common practice, no source). */
 export const USUAL_FIGURES = 3;
-/** Sitting a step out costs more than any way that was found. */
-export const SIT_OUT = 30;
 /** So many of everybody's own ways are set against each other where not all can have their best. */
 const OWN_WAYS = 5;
 
@@ -61,14 +63,18 @@ export interface ClassPlan {
   /** Pins that can't be met, and why. */
   readonly unmet: readonly Unmet[];
   readonly cost: number;
-  /** No choice in any column, given what went before, costs less than these together. */
+  /** No choice of the ways that were set against each other costs less, in whatever order it is made. */
   readonly bound: number;
+  /** Whether no other choice in any single step costs less, on what went before. */
+  readonly isBestStepByStep: boolean;
 }
 
-function wayOf(chosen: Chosen | null): Way {
+const costOf = (chosen: Chosen | null) => chosen?.cost ?? SIT_OUT;
+
+function wayOf(chosen: Chosen | null, cost: number): Way {
   return chosen === null
-    ? { figure: null, cost: SIT_OUT, props: new Map() }
-    : { figure: chosen.figure, cost: chosen.cost, props: propsOf(chosen.ends[0]!.solved.posture) };
+    ? { figure: null, cost, props: new Map() }
+    : { figure: chosen.figure, cost, props: propsOf(chosen.ends[0]!.solved.posture) };
 }
 
 /** Figures that a class could agree on: those that are someone's best, or safe and near the best for several. */
@@ -78,9 +84,44 @@ function figuresToShare(own: readonly (readonly Chosen[])[]): string[] {
   return [...wanted].flatMap(([figure, times]) => (times > 1 ? [figure] : []));
 }
 
+/** Where someone's own best way through the class leads at a step, and what it costs them to be led elsewhere. */
+interface Guide {
+  readonly figure: string | null;
+  readonly stand: number | null;
+  readonly elsewhere: number;
+}
+
+/** What a way costs someone with what follows in mind. */
+function withAhead(cost: number, last: Done | null, guide: Guide | null): number {
+  return guide === null || guide.stand === null || (last !== null && standOf(last) === guide.stand) ? cost : cost + guide.elsewhere;
+}
+
+/** Someone's best way through the class by themselves, as a guide step by step. */
+function guideOf({ chosen, stepByStep }: BestPath): Guide[] {
+  let elsewhere = 0;
+  return chosen
+    .map((one, i) => ({ one, spared: stepByStep[i]! - costOf(one) }))
+    .reverse()
+    .map(({ one, spared }): Guide => {
+      const guide = { figure: one?.figure ?? null, stand: one && standOf(one.ends.at(-1)!), elsewhere: Math.max(0, elsewhere) };
+      elsewhere += spared;
+      return guide;
+    })
+    .reverse();
+}
+
 /** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
-function openWays(contexts: readonly StepContext[], keys: readonly string[], memory: ClassMemory): (readonly (Chosen | null)[])[] {
-  const own = contexts.map((context, i) => memory.once('own', keys[i]!, () => safeWays(context, OWN_WAYS)));
+function openWays(
+  contexts: readonly StepContext[],
+  keys: readonly string[],
+  wishes: readonly (Chosen | null)[],
+  memory: ClassMemory,
+): (readonly (Chosen | null)[])[] {
+  const own = contexts.map((context, i) => {
+    const ways = memory.once('own', keys[i]!, () => safeWays(context, OWN_WAYS));
+    const wish = wishes[i]!;
+    return wish && ways.every(({ figure }) => figure !== wish.figure) ? [wish, ...ways] : ways;
+  });
   const seen = figuresToShare(own);
   return contexts.map((context, i) => {
     const known = new Set(own[i]!.map(({ figure }) => figure));
@@ -98,41 +139,117 @@ function togetherText(chosen: Chosen | null, best: Chosen | null, figures: numbe
     : `Changed so that the class shows at most ${figures} different figures here and shares its props.`;
 }
 
+/** The same people where the props are those of the room: whatever it has is at hand for everybody, as long as there is enough. */
+export function inRoom(members: readonly Member[], props: PropsAtHand | null): readonly Member[] {
+  return props ? members.map(({ studio, participant }) => ({ studio, participant: { ...participant, props } })) : members;
+}
+
+/** A class chosen from its first step to its last. */
+interface Walked {
+  readonly walkers: readonly Walker[];
+  readonly columns: readonly Column[];
+  readonly unmet: readonly Unmet[];
+  readonly cost: number;
+}
+
+/** One column after the other, each on what went before. Gives the number of columns done. */
+function* walk(
+  start: readonly Walker[],
+  steps: readonly Step[],
+  guides: readonly (readonly Guide[] | null)[],
+  options: ClassOptions,
+  memory: ClassMemory,
+): Generator<number, Walked> {
+  const { figures = USUAL_FIGURES, props = null, pins = [] } = options;
+  const walkers = start.map((walker) => walker.anew());
+  const places = new Map(start.map(({ participant: { id } }, place) => [id, place]));
+  const limits: ColumnLimits = { figures, props };
+  const columns: Column[] = [];
+  const unmet: Unmet[] = [];
+  for (const [index, step] of steps.entries()) {
+    const held = pins.flatMap((pin): Held[] => {
+      const at = places.get(pin.person);
+      return pin.index === index && at !== undefined ? [{ at, pin }] : [];
+    });
+    const led = guides.map((guide) => guide && guide[index]!);
+    const column = columnAt(walkers, step, limits, memory, led, held);
+    takeColumn(walkers, step, column);
+    unmet.push(...column.refused.map(({ place, text }) => ({ ...held[place]!.pin, text })));
+    columns.push(column);
+    yield columns.length;
+  }
+  return { walkers, columns, unmet, cost: columns.reduce((sum, { cost }) => sum + cost, 0) };
+}
+
+/**
+ * What a class costs at the least: everybody's outlook, and in each step where it has to give way, what that costs
+ * beyond it. Valid for the ways that were set against each other there, and for all ways elsewhere.
+ */
+function boundOf(
+  walkers: readonly Walker[],
+  columns: readonly Column[],
+  steps: readonly Step[],
+  limits: ColumnLimits,
+  memory: ClassMemory,
+): number {
+  const outlooks = walkers.map(({ who }) => new Outlook(who, steps));
+  const given = columns.map((column, i) => {
+    const { open } = column;
+    if (!open) return 0;
+    const key = outlooks.map((outlook) => outlook.keyOf(i)).join('|');
+    return memory.onceFor(column, key, () => {
+      const ways = open.map((all, person) => all.map((one) => wayOf(one, outlooks[person]!.above(i, one))));
+      return solveColumn(ways, limits)!.bound;
+    });
+  });
+  return [...outlooks.map((outlook) => outlook.least(0)), ...given].reduce((sum, cost) => sum + cost, 0);
+}
+
+/** Whoever sits a step out may have been led to where they can't go on from. */
+function needsGuide({ steps }: Walker): boolean {
+  return steps.some(({ chosen }) => chosen === null);
+}
+
 /**
  * A sequence adapted to people who practise together. Step by step everybody's safe ways are set against each
  * other: the cheapest choice that shows few enough figures and shares the props (exact for the ways that are
- * considered, see `solveColumn`). Nobody's limits are ever traded for it. The same input gives the same plan.
+ * considered, see `solveColumn`). Where that leads someone to where they can't go on from, their own best
+ * way through (see `bestPath`) guides a second choice, and the cheaper class is taken. Nobody's limits are ever traded
+ * for it. The same input gives the same plan.
  * Gives the number of steps done after each, so that whoever drives it may tell of it, or stop.
  */
 export function* adaptingClass(members: readonly Member[], sequence: Sequence, options: ClassOptions = {}): Generator<number, ClassPlan> {
   const { figures = USUAL_FIGURES, props = null, memory = new ClassMemory() } = options;
-  const walkers = members.map(({ studio, participant }) => new Walker(studio, participant, options.today ?? null));
-  const places = new Map(members.map(({ participant: { id } }, place) => [id, place]));
-  const shared = JSON.stringify([figures, props]);
-  const columns: ClassColumn[] = [];
-  const unmet: Unmet[] = [];
-  let cost = 0;
-  let bound = 0;
-  for (const [index, step] of sequence.steps.entries()) {
-    const contexts = walkers.map((walker) => walker.context(step));
-    const keys = contexts.map((context) => memory.keyOf(context));
-    const pins = (options.pins ?? []).flatMap((pin): Held[] => {
-      const at = places.get(pin.person);
-      return pin.index === index && at !== undefined ? [{ at, pin }] : [];
-    });
-    const column = memory.once('column', [shared, ...pins.map(({ at, pin }) => `${at} ${pin.figure}`), ...keys].join('|'), () =>
-      chooseColumn(contexts, keys, memory, { figures, props }, pins),
-    );
-    cost += column.cost;
-    bound += column.bound;
-    unmet.push(...column.refused.map(({ held, text }) => ({ ...pins[held]!.pin, text })));
-    walkers.forEach((walker, i) => walker.take(plannedAs(step, column.ways[i]!, column.chosen[i]!, column.together[i]!)));
-    columns.push({ line: step.line, distinct: column.distinct, shared: column.shared });
-    yield columns.length;
+  const { steps } = sequence;
+  const present = inRoom(members, props).map(({ studio, participant }) => new Walker(studio, participant, options.today ?? null));
+  const nobody = members.map(() => null);
+  let walked = yield* walk(present, steps, nobody, options, memory);
+  // Where everybody may have a figure of their own, the class is everybody's best way.
+  const areFew = members.length <= figures;
+  const paths = walked.walkers.map((walker) =>
+    areFew || needsGuide(walker)
+      ? memory.once('path', `${walker.who.id} ${steps.map(stepKey).join()}`, () => bestPath(walker.who, steps, areFew ? WIDE : NARROW))
+      : null,
+  );
+  const guides = paths.map((path) => path && guideOf(path));
+  if (guides.some((guide) => guide?.some(({ elsewhere }) => elsewhere > 0))) {
+    const guided = yield* walk(present, steps, guides, options, memory);
+    if (guided.cost < walked.cost - 1e-9) walked = guided;
   }
+  const { walkers, columns, unmet, cost } = walked;
+  // A class is never cheaper than everybody by themselves.
+  const alone = paths.reduce((sum, path) => sum + (path?.bound ?? 0), 0);
   const plans = plansOf(walkers, sequence, options.minutes ?? sequence.minutes);
   const extra = Math.max(0, ...plans.map(({ inserted }) => addedSeconds(inserted)));
-  return { plans, columns, unmet, seconds: classSeconds(plans) + extra, cost, bound };
+  return {
+    plans,
+    columns: columns.map(({ distinct, shared }, i) => ({ line: steps[i]!.line, distinct, shared })),
+    unmet,
+    seconds: classSeconds(plans) + extra,
+    cost,
+    bound: Math.min(cost, Math.max(boundOf(walkers, columns, steps, { figures, props }, memory), alone)),
+    isBestStepByStep: columns.every((column) => column.cost <= column.bound + 1e-9),
+  };
 }
 
 /** A choice by hand, and whose. */
@@ -145,56 +262,92 @@ interface Held {
 interface Column {
   readonly ways: readonly OwnWays[];
   readonly chosen: readonly (Chosen | null)[];
-  readonly together: readonly (string | null)[];
+  /** Why someone's way isn't the closest one. */
+  readonly why: readonly Partial<Pick<PlannedStep, 'together' | 'ahead'>>[];
   readonly distinct: number;
   readonly shared: number;
   readonly cost: number;
+  /** No choice costs less, on what went before. */
   readonly bound: number;
+  /** Where the class had to give way: all that was set against each other. */
+  readonly open: readonly (readonly (Chosen | null)[])[] | null;
   /** Choices by hand, by their place among them, that can't be kept. */
-  readonly refused: readonly { readonly held: number; readonly text: string }[];
+  readonly refused: readonly { readonly place: number; readonly text: string }[];
+}
+
+/** One step for people who practise together, on what went before. */
+export function columnAt(
+  walkers: readonly Walker[],
+  step: Step,
+  limits: ColumnLimits,
+  memory: ClassMemory,
+  led: readonly (Guide | null)[] = walkers.map(() => null),
+  held: readonly Held[] = [],
+): Column {
+  const contexts = walkers.map((walker) => walker.context(step));
+  const keys = contexts.map((context) => memory.keyOf(context));
+  const key = [
+    JSON.stringify(limits),
+    ...held.map(({ at, pin }) => `${at} ${pin.figure}`),
+    ...keys.map((own, i) => `${own}${led[i] ? JSON.stringify(led[i]) : ''}`),
+  ].join('|');
+  return memory.once('column', key, () => chooseColumn(contexts, keys, led, memory, limits, held));
+}
+
+export function takeColumn(walkers: readonly Walker[], step: Step, { ways, chosen, why }: Column): void {
+  walkers.forEach((walker, i) => walker.take(plannedAs(step, ways[i]!, chosen[i]!, why[i])));
 }
 
 function chooseColumn(
   contexts: readonly StepContext[],
   keys: readonly string[],
+  guides: readonly (Guide | null)[],
   memory: ClassMemory,
   limits: ColumnLimits,
   pins: readonly Held[],
 ): Column {
   const { figures } = limits;
   const ways = contexts.map((context, i) => memory.once('best', keys[i]!, () => ownWays(context)));
-  const best = ways.map((one) => one.best);
-  const solve = (open: readonly (readonly (Chosen | null)[])[]) => {
+  const costFor = (chosen: Chosen | null, person: number) =>
+    withAhead(costOf(chosen), chosen ? chosen.ends.at(-1)! : contexts[person]!.tally.last, guides[person]!);
+  const wishes = contexts.map((context, i) => (guides[i]?.figure ? (waysLike(context, [guides[i].figure])[0] ?? null) : null));
+  const best = ways.map((one, i) => (wishes[i] && costFor(wishes[i], i) < costFor(one.best, i) ? wishes[i] : one.best));
+  type Open = readonly (readonly (Chosen | null)[])[];
+  const solve = (open: Open, cost: typeof costFor = costFor) => {
     const found = solveColumn(
-      open.map((all) => all.map(wayOf)),
+      open.map((all, person) => all.map((one) => wayOf(one, cost(one, person)))),
       limits,
     );
-    return found && { ...found, taken: found.chosen.map((at, person) => open[person]![at]!) };
+    return found && { ...found, open, taken: found.chosen.map((at, person) => open[person]![at]!) };
   };
   const kept = new Map<number, readonly Chosen[]>();
-  const refused: { held: number; text: string }[] = [];
-  pins.forEach(({ at, pin }, held) => {
+  const refused: { place: number; text: string }[] = [];
+  for (const [place, { at, pin }] of pins.entries()) {
     const safe = waysLike(contexts[at]!, [pin.figure]);
-    if (safe.length === 0) refused.push({ held, text: 'What was chosen is not safe here; another way was taken.' });
-    else if (!solve([...kept.values(), safe]))
-      refused.push({
-        held,
-        text: `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.`,
-      });
+    if (safe.length === 0) refused.push({ place, text: 'What was chosen is not safe here; another way was taken.' });
+    else if (!solve([...kept.values(), safe], costOf))
+      refused.push({ place, text: `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.` }); // prettier-ignore
     else kept.set(at, safe);
-  });
-  const pinned = (open: readonly (readonly (Chosen | null)[])[]) => open.map((all, i) => kept.get(i) ?? all);
+  }
+  const pinned = (open: Open) => open.map((all, i) => kept.get(i) ?? all);
   // Sitting out needs neither figure nor prop, so there is always an answer.
-  const answer = solve(pinned(best.map((one) => [one]))) ?? solve(pinned(openWays(contexts, keys, memory)))!;
-  const { taken: chosen, cost, bound } = answer;
+  const together = solve(pinned(best.map((one) => [one])));
+  const answer = together ?? solve(pinned(openWays(contexts, keys, wishes, memory)))!;
+  const { taken: chosen } = answer;
+  const cost = chosen.reduce((sum, one) => sum + costOf(one), 0);
   return {
     ways,
     chosen,
-    together: chosen.map((one, i) => (kept.has(i) ? null : togetherText(one, best[i]!, figures))),
+    why: chosen.map((one, i) => {
+      if (kept.has(i)) return {};
+      const together = togetherText(one, best[i]!, figures);
+      return together === null ? { ahead: aheadText(one, ways[i]!.best) } : { together };
+    }),
     distinct: new Set(chosen.flatMap((one) => one?.figure ?? [])).size,
-    shared: cost - best.reduce((sum, one) => sum + wayOf(one).cost, 0),
+    shared: cost - best.reduce((sum, one) => sum + costOf(one), 0),
     cost,
-    bound,
+    bound: cost - (answer.cost - answer.bound),
+    open: together ? null : answer.open,
     refused,
   };
 }

@@ -27,6 +27,9 @@ export interface ColumnAnswer {
 const MOST_LOOKS = 300_000;
 const EPSILON = 1e-9;
 
+/** Dearer than all ways of a class together: for whoever can neither show a figure nor sit out. */
+const NEVER = 1e6;
+
 /** A way with its figure and props as numbers. */
 interface Numbered {
   readonly index: number;
@@ -48,8 +51,8 @@ function undominated(ways: readonly Numbered[]): Numbered[] {
 
 /**
  * The cheapest choice of one way for everybody such that the class shows few enough figures and shares its
- * props. Sets of figures are built depth-first; below a set everybody costs at least their cheapest way among
- * its figures and those that may still join it (branch and bound). Within a full set everybody takes their
+ * props. Sets of figures are built depth-first, what spares the class most first; what may still join a set
+ * spares no more than its best figures do, each by itself (branch and bound). Within a full set everybody takes their
  * cheapest way, or, where that needs more props than there are, the cheapest choice by a second search.
  * `null` when no choice keeps the limits. The same input gives the same answer.
  */
@@ -70,17 +73,12 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
   );
   if (numbered.some((ways) => ways.length === 0)) return null;
 
-  // The cheapest way of everybody in each figure; figures that serve the class best come first.
+  // The cheapest way of everybody in each figure.
   const n = people.length;
-  const out = Float64Array.from(numbered, (ways) => ways.find(({ figure }) => figure < 0)?.cost ?? Infinity);
+  const out = Float64Array.from(numbered, (ways) => ways.find(({ figure }) => figure < 0)?.cost ?? NEVER);
   const costs = [...names.values()].map((figure) =>
-    Float64Array.from(numbered, (ways) => ways.find((way) => way.figure === figure)?.cost ?? Infinity),
+    Float64Array.from(numbered, (ways) => ways.find((way) => way.figure === figure)?.cost ?? NEVER),
   );
-  const worth = costs.map((row) => row.reduce((sum, cost) => sum + Math.min(cost, 1e3), 0));
-  const order = costs.map((_, figure) => figure).sort((a, b) => worth[a]! - worth[b]! || a - b);
-  // What the figures from a place of the order on could still give everybody.
-  const later = [new Float64Array(n).fill(Infinity)];
-  for (const figure of [...order].reverse()) later.unshift(costs[figure]!.map((cost, person) => Math.min(cost, later[0]![person]!)));
 
   let best: number[] | null = null;
   let bestCost = Infinity;
@@ -92,6 +90,7 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
   /** Everybody within the open figures; with props to share by a search of its own. */
   const settle = (): void => {
     const within = numbered.map((ways) => ways.filter(({ figure }) => figure < 0 || open.has(figure)));
+    if (within.some(({ length }) => length === 0)) return;
     const least = new Float64Array(n + 1);
     for (let person = n - 1; person >= 0; person--) least[person] = least[person + 1]! + within[person]![0]!.cost;
     const left = [...have];
@@ -119,25 +118,30 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
     };
     place(0, 0);
   };
-  const grow = (from: number, now: Float64Array): void => {
-    let bound = 0;
-    for (let person = 0; person < n; person++)
-      bound += open.size < limits.figures ? Math.min(now[person]!, later[from]![person]!) : now[person]!;
-    if (bound >= bestCost - EPSILON) return;
-    if (looks++ > MOST_LOOKS) {
-      unsearched = Math.min(unsearched, bound);
-      return;
-    }
-    if (open.size === limits.figures || from === order.length) return settle();
-    for (let at = from; at < order.length; at++) {
-      const figure = order[at]!;
+  const grow = (rest: readonly number[], now: Float64Array): void => {
+    const cost = now.reduce((sum, own) => sum + own, 0);
+    const room = limits.figures - open.size;
+    const joining = (room === 0 ? [] : rest)
+      .map((figure) => ({ figure, spares: now.reduce((sum, own, person) => sum + Math.max(0, own - costs[figure]![person]!), 0) }))
+      // Where props are shared, a figure that spares nothing may be the one that needs fewer of them.
+      .filter(({ spares }) => spares > 0 || shared.length > 0)
+      .sort((a, b) => b.spares - a.spares || a.figure - b.figure);
+    if (joining.length === 0) return settle();
+    // Figures spare less together than each by itself.
+    const least = (from: number) => joining.slice(from, from + room).reduce((left, { spares }) => left - spares, cost);
+    for (const [at, { figure }] of joining.entries()) {
+      const bound = least(at);
+      if (bound >= bestCost - EPSILON) return;
+      if (looks++ > MOST_LOOKS) {
+        unsearched = Math.min(unsearched, bound);
+        return;
+      }
       open.add(figure);
-      grow(at + 1, now.map((cost, person) => Math.min(cost, costs[figure]![person]!))); // prettier-ignore
+      const others = joining.slice(at + 1).map((one) => one.figure);
+      grow(others, now.map((own, person) => Math.min(own, costs[figure]![person]!))); // prettier-ignore
       open.delete(figure);
     }
-    // No further figure: the set as it is.
-    grow(order.length, now);
   };
-  grow(0, out);
+  grow([...names.values()], out);
   return best && { chosen: best, cost: bestCost, bound: Math.min(bestCost, unsearched) };
 }

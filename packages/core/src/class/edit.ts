@@ -1,6 +1,6 @@
 import type { Library } from '../asanas/library.js';
 import { editText, lineAfter, textEditOf, type StepEdit } from '../sequence/edit-text.js';
-import type { ReadResult } from '../sequence/read.js';
+import { understood, type ReadResult } from '../sequence/read.js';
 import type { Step } from '../sequence/sequence.js';
 import type { Pin } from './adapt-class.js';
 import { carriedPins } from './pins.js';
@@ -28,12 +28,7 @@ export function nameSurely(library: Library, stepsOf: (text: string) => readonly
  * @throws RangeError for a text that isn't understood.
  */
 export function editStep(library: Library, read: (text: string) => ReadResult, text: string, pins: readonly Pin[], edit: StepEdit): Edited {
-  const stepsOf = (one: string) => {
-    if (one.trim() === '') return [];
-    const { sequence, problems } = read(one);
-    if (!sequence) throw new RangeError(problems.map(({ message }) => message).join('; '));
-    return sequence.steps;
-  };
+  const stepsOf = (one: string) => (one.trim() === '' ? [] : understood(read(one)).steps);
   const before = stepsOf(text);
   const made = textEditOf(before, edit);
   if (!made) return { text, pins, index: edit.index };

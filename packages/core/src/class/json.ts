@@ -4,10 +4,11 @@ import type { ClassPlan } from './adapt-class.js';
 
 /**
  * The answer for a class, as programs read it: that of one adaptation, with what the columns ask of the class.
- * `within` is how far in percent the choices may lie above the best ones: 0 where that is proven.
+ * `within` is how far in percent all choices together may lie above the best ones, 0 where that is proven;
+ * `bestInEachStep` tells whether no single step could be chosen better on what went before.
  */
 export function classJson(sequence: Sequence, plan: ClassPlan, minutesAsked: number | null = sequence.minutes) {
-  const { plans, columns, seconds, unmet, cost, bound } = plan;
+  const { plans, columns, seconds, unmet, cost, bound, isBestStepByStep } = plan;
   const answer = adaptationJson(sequence, plans, minutesAsked);
   return {
     ...answer,
@@ -17,6 +18,7 @@ export function classJson(sequence: Sequence, plan: ClassPlan, minutesAsked: num
     choice: {
       cost: round(cost),
       bound: round(bound),
+      bestInEachStep: isBestStepByStep,
       within: cost <= bound + 1e-9 ? 0 : Math.ceil(((cost - bound) / Math.max(bound, 1)) * 100),
     },
   };

@@ -69,11 +69,20 @@ test('what is remembered is not asked again', () => {
 test('two people whose way to a step is the same question share the answer; a sum that nobody’s limit looks at makes no difference', () => {
   const memory = new ClassMemory();
   const [step] = STEPS.steps;
-  const who = { studio, limits: [], props: {}, breathSeconds: 4, favoured: new Set<never>(), named: new Map(), afterPain: null };
+  const who = { id: 1, studio, limits: [], props: {}, breathSeconds: 4, favoured: new Set<never>(), named: new Map(), afterPain: null };
   const tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
   const key = (more: object) => memory.keyOf({ who, step: step!, tally: { ...tally, ...more } });
   expect(key({ floorTrips: 3, supineRun: 2 })).toBe(key({}));
   expect(key({ last: studio.form('tadasana').ends[0]! })).not.toBe(key({}));
   expect(memory.keyOf({ who, step: { ...step!, line: 99, text: 'elsewhere' }, tally })).toBe(key({}));
-  expect(memory.keyOf({ who: { ...who }, step: step!, tally })).not.toBe(key({}));
+  expect(memory.keyOf({ who: { ...who, id: 2 }, step: step!, tally })).not.toBe(key({}));
+});
+
+test('a choice by hand that can’t be kept is told for the step that it stands at, also where its column was worked out before', () => {
+  const memory = new ClassMemory();
+  const members = [{ studio, participant: named('p', 'glaucoma') }];
+  const alike = sequence({ asana: 'tadasana' }, { asana: 'tadasana' }, { asana: 'tadasana' });
+  const refusedAt = (index: number) =>
+    adaptClass(members, alike, { memory, pins: [{ person: 'p', index, figure: 'tadasana/on-the-moon' }] }).unmet.map((pin) => pin.index);
+  expect([refusedAt(1), refusedAt(2)]).toEqual([[1], [2]]);
 });

@@ -321,6 +321,19 @@ function stretches(seen: readonly Seen[]): Seen[][] {
   return found.filter(({ length }) => length > 2);
 }
 
+export interface Movable {
+  /** Places of steps, from 0, that may change with each other: inside a section, without salutations and rests. */
+  readonly stretches: readonly (readonly number[])[];
+  /** Whether each step stands. */
+  readonly up: readonly boolean[];
+}
+
+/** Which steps may change places without leaving their section. */
+export function movable(studio: Studio, sequence: Sequence): Movable {
+  const seen = sequence.steps.map((step) => see(studio, step));
+  return { stretches: stretches(seen).map((stretch) => stretch.map((one) => seen.indexOf(one))), up: seen.map(isUp) };
+}
+
 /** A class that goes down and up again within a section could do what stands and what lies together. */
 function trips(seen: readonly Seen[]): CraftFinding[] {
   if (tripsOf(seen.map(isUp)) < MANY_TRIPS) return [];

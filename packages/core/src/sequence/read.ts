@@ -358,3 +358,12 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
     return { sequence: { ...header, steps, unknown, notes }, problems: [] };
   };
 }
+
+/**
+ * The sequence that a text is read as.
+ * @throws RangeError with what is wrong with a text that can't be one.
+ */
+export function understood({ sequence, problems }: ReadResult): Sequence {
+  if (!sequence) throw new RangeError(problems.map(({ message }) => message).join('; '));
+  return sequence;
+}

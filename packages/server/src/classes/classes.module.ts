@@ -12,5 +12,6 @@ import { ClassesService } from './classes.service.js';
   imports: [SequelizeModule.forFeature([ClassRow, ClassPersonRow]), AuditModule, PeopleModule, PlansModule, SequencesModule],
   controllers: [ClassesController],
   providers: [ClassesService],
+  exports: [ClassesService],
 })
 export class ClassesModule {}

@@ -63,10 +63,7 @@ export class ClassesService {
     await this.sequences.read(teacherId, sequenceId);
     const sequence = this.sequences.parse(text);
     const people = await Promise.all(personIds.map((id) => this.people.read(teacherId, id)));
-    const members = people.map((person): Member => {
-      const participant = toParticipant(person);
-      return { studio: this.bodies.of(bodyOf(person, day)), participant: shared ? { ...participant, props: shared } : participant };
-    });
+    const members = people.map((person): Member => ({ studio: this.bodies.of(bodyOf(person, day)), participant: toParticipant(person) }));
     const plan = await solved(members, sequence, { today: day, figures, pins, ...(shared && { props: shared }) });
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.rows.create(

@@ -2,11 +2,12 @@ import { randomBytes } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { hash } from '@node-rs/argon2';
-import { library, sequenceReader } from '@lotus-steady/core';
+import { library, sequenceReader, USUAL_FIGURES } from '@lotus-steady/core';
 import { TeacherRow } from '../auth/teacher.row.js';
+import { ClassesService } from '../classes/classes.service.js';
 import { PersonRow } from '../people/person.row.js';
 import { SequenceRow } from '../sequences/sequence.row.js';
-import { DEMO_TEACHER, demoPeople } from './people.js';
+import { DEMO_CLASS, DEMO_TEACHER, demoPeople } from './people.js';
 import { DEMO_SEQUENCES } from './sequences.js';
 
 @Injectable()
@@ -15,6 +16,7 @@ export class DemoService {
     @InjectModel(TeacherRow) private readonly teachers: typeof TeacherRow,
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
     @InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow,
+    private readonly classes: ClassesService,
   ) {}
 
   /** Loads the invented hall into an installation that has no teacher yet; otherwise does nothing. */
@@ -22,8 +24,8 @@ export class DemoService {
     // Nobody signs in to the demo with a password, so nobody has to know it.
     const passwordHash = await hash(randomBytes(24).toString('base64url'));
     const readSequence = sequenceReader(library);
-    await this.teachers.sequelize!.transaction(async (transaction) => {
-      if (await this.teachers.findOne({ transaction, lock: true })) return;
+    const teacherId = await this.teachers.sequelize!.transaction(async (transaction) => {
+      if (await this.teachers.findOne({ transaction, lock: true })) return null;
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
       const owned = { teacherId: teacher.id, version: 1 };
       await this.people.bulkCreate(
@@ -34,6 +36,24 @@ export class DemoService {
         DEMO_SEQUENCES.map((text) => ({ ...owned, text, title: readSequence(text).sequence?.title ?? '' })),
         { transaction },
       );
+      return teacher.id;
+    });
+    if (teacherId !== null) await this.keepLastWeek(teacherId);
+  }
+
+  /** Last week's class, to be planned again. */
+  private async keepLastWeek(teacherId: number): Promise<void> {
+    const [sequence] = await this.sequences.findAll({ where: { teacherId }, order: ['id'], limit: 1 });
+    const people = await this.people.findAll({ where: { teacherId, name: [...DEMO_CLASS] }, order: ['id'] });
+    const day = new Date();
+    day.setUTCDate(day.getUTCDate() - 7);
+    await this.classes.create(teacherId, {
+      sequenceId: sequence!.id,
+      text: sequence!.text,
+      day: day.toISOString().slice(0, 10),
+      personIds: people.map(({ id }) => id),
+      figures: USUAL_FIGURES,
+      pins: [],
     });
   }
 }

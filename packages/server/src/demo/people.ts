@@ -3,6 +3,8 @@ import type { PersonBody } from '@lotus-steady/requests';
 
 /** The hall and everyone in it are invented. */
 export const DEMO_TEACHER = 'Imre Vandal (Ferry Street Hall)';
+/** Who came last week. */
+export const DEMO_CLASS = ['Ansa Kettil', 'Dov Hallmar', 'Etta Brandvik', 'Maret Ostby'] as const;
 
 const empty = { schools: {}, clearances: [], ownLimits: [], loosened: [], breathSeconds: 5, note: '' };
 const room = { props: COMMON_PROPS };

@@ -1,6 +1,6 @@
 import {
-  adapt, adaptationJson, adaptingClass, assess, bestView, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, Studios, whatToSay,
-  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BodyAnswers, type BuildAsked, type Chosen, type ClassJson, type Craft, type Done, type Edited, type Figure, type Joint, type LimitJson, type Measure, type Participant, type PersonPlan, type Pin, type PlannedStep,
+  adapt, adaptationJson, adaptClass, adaptingClass, assess, bestView, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, Studios, understood, whatToSay,
+  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BetterOrder, type BodyAnswers, type BuildAsked, type Chosen, type ClassJson, type ClassOptions, type Craft, type Done, type Edited, type Figure, type Joint, type LimitJson, type Measure, type Member, type Participant, type PersonPlan, type Pin, type PlannedStep,
   type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepEdit, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -76,6 +76,20 @@ export interface ClassScore {
   readonly staves: readonly { readonly people: readonly number[]; readonly steps: readonly ScoreStep[] }[];
 }
 
+/** A step of someone: by themselves, or among others in a class. */
+export interface StepAsked {
+  /** The sequence as it is now. */
+  readonly text: string;
+  readonly people: readonly Participant[];
+  /** Their place among the people. */
+  readonly whose: number;
+  /** `null` for someone by themselves. */
+  readonly asked: ClassAsked | null;
+  readonly index: number;
+  /** The day that it is judged for. */
+  readonly day: string;
+}
+
 export interface OtherWay {
   readonly figure: string;
   readonly asana: string;
@@ -137,9 +151,7 @@ function pictureOf(studio: Studio, chosen: Shown, side: StepSide): Picture {
 }
 
 function parse(text: string): Sequence {
-  const { sequence, problems } = read(text);
-  if (!sequence) throw new Error(problems.map(({ message }) => message).join('; '));
-  return sequence;
+  return understood(read(text));
 }
 
 function scoreStep(studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
@@ -182,8 +194,32 @@ function alike(plans: readonly PersonPlan[], limits: readonly string[]): number[
 /** What was worked out for classes so far: a change asks only for what it touches. */
 const memory = new ClassMemory();
 
+function membersOf(participants: readonly Participant[], today: string): Member[] {
+  return participants.map((participant) => ({ studio: studios.of(bodyOf(participant, today)), participant }));
+}
+
+function optionsOf({ shared, ...options }: ClassAsked, today: string): ClassOptions {
+  return { ...options, ...(shared && { props: shared }), memory, today };
+}
+
 /** Classes that are being worked out and were not stopped. */
 const running = new Set<number>();
+
+/** Works something out bit by bit, unless its job is stopped: then there is no answer. */
+async function worked<Bit, Answer>(job: number, bits: Generator<Bit, Answer>, onBit: (bit: Bit) => void): Promise<Answer | null> {
+  running.add(job);
+  for (;;) {
+    const { done, value } = bits.next();
+    if (done) {
+      running.delete(job);
+      return value;
+    }
+    onBit(value);
+    // Lets a stop, and whatever else the screen asks, in between.
+    await new Promise((resolve) => setTimeout(resolve));
+    if (!running.has(job)) return null;
+  }
+}
 
 /** What an asana is called, for search and lists. */
 export interface AsanaEntry {
@@ -410,8 +446,7 @@ const core = {
 
   /** A class for people, from nothing. */
   build(participants: readonly Participant[], asked: BuildAsked, today: string): string {
-    const members = participants.map((participant) => ({ studio: studios.of(bodyOf(participant, today)), participant }));
-    return buildSequence(anyStudio, read, members, { ...asked, today });
+    return buildSequence(anyStudio, read, membersOf(participants, today), { ...asked, today });
   },
 
   /** A step's edit carried out in a text, with the choices by hand that go on holding. */
@@ -438,45 +473,49 @@ const core = {
     job: number,
     text: string,
     participants: readonly Participant[],
-    { shared, ...options }: ClassAsked,
+    asked: ClassAsked,
     today: string,
     onStep: (done: number, of: number) => void,
   ): Promise<ClassScore | null> {
     const sequence = parse(text);
-    const members = participants.map((one) => ({
-      studio: studios.of(bodyOf(one, today)),
-      // In a room that shares its props everybody has those at hand.
-      participant: shared ? { ...one, props: shared } : one,
+    const members = membersOf(participants, today);
+    const steps = adaptingClass(members, sequence, optionsOf(asked, today));
+    const plan = await worked(job, steps, (done) => onStep(done, sequence.steps.length));
+    if (!plan) return null;
+    const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
+    const staves = alike(plan.plans, limits).map((people) => ({
+      people,
+      steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(members[people[0]!]!.studio, step)),
     }));
-    running.add(job);
-    const steps = adaptingClass(members, sequence, { ...options, ...(shared && { props: shared }), memory, today });
-    for (;;) {
-      const { done, value } = steps.next();
-      if (done) {
-        running.delete(job);
-        const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
-        const staves = alike(value.plans, limits).map((people) => ({
-          people,
-          steps: value.plans[people[0]!]!.steps.map((step) => scoreStep(members[people[0]!]!.studio, step)),
-        }));
-        const given = value.plans[0]!.steps.map(({ step }) => givenStep(step));
-        return { answer: classJson(sequence, value), given, staves };
-      }
-      onStep(value, sequence.steps.length);
-      // Lets a stop, and whatever else the screen asks, in between.
-      await new Promise((resolve) => setTimeout(resolve));
-      if (!running.has(job)) return null;
-    }
+    const given = plan.plans[0]!.steps.map(({ step }) => givenStep(step));
+    return { answer: classJson(sequence, plan), given, staves };
+  },
+
+  /** The steps of a class in a better order inside their sections; `null` where there is none, or where it was stopped. */
+  async betterOrder(
+    job: number,
+    text: string,
+    participants: readonly Participant[],
+    asked: ClassAsked,
+    today: string,
+  ): Promise<BetterOrder | null> {
+    const steps = betterOrder(anyStudio, read, membersOf(participants, today), text, optionsOf(asked, today));
+    return worked(job, steps, () => undefined);
   },
   stopClass(job: number): void {
     running.delete(job);
   },
 
   /** Other safe ways for one step, cheapest first. */
-  others(text: string, participant: Participant, index: number, today: string): OtherWay[] {
-    const sequence = parse(text);
-    const studio = studios.of(bodyOf(participant, today));
-    return otherWays(studio, sequence, participant, index, 6, { today }).map((chosen) => ({
+  others({ text, people, whose, asked, index, day }: StepAsked): OtherWay[] {
+    // Doses as they are before they are fitted to the time: ways are chosen by those.
+    const sequence = { ...parse(text), minutes: null };
+    const members = inRoom(membersOf(people, day), asked && asked.shared);
+    const { studio, participant } = members[whose]!;
+    const plan = asked
+      ? adaptClass(members, sequence, optionsOf(asked, day)).plans[whose]!
+      : adapt(studio, sequence, participant, { today: day });
+    return otherWays(studio, participant, plan, index, 6, { today: day }).map((chosen) => ({
       figure: chosen.figure,
       asana: chosen.asana.id,
       name: chosen.asana.name,

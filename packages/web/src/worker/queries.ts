@@ -3,7 +3,7 @@ import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
 import { core } from './core.js';
-import type { ClassAsked, ReadText } from './core.worker.js';
+import type { ClassAsked, ReadText, StepAsked } from './core.worker.js';
 
 export function today(): string {
   const now = new Date();
@@ -62,6 +62,11 @@ export const classScoreQuery = (
     placeholderData: keepPreviousData,
   });
 
+/** A class's steps in a better order. */
+export function findBetterOrder(text: string, people: readonly Person[], options: ClassAsked, day: string) {
+  return core.betterOrder(++jobs, text, people.map(toParticipant), options, day);
+}
+
 export const buildQuery = (people: readonly Person[] | undefined, asked: BuildAsked | null) =>
   queryOptions({
     queryKey: ['build', people, asked],
@@ -73,10 +78,13 @@ export const buildQuery = (people: readonly Person[] | undefined, asked: BuildAs
 export const pictureQuery = (key: string) =>
   queryOptions({ queryKey: ['picture', key], queryFn: () => core.picture(key), staleTime: Infinity });
 
-export const othersQuery = (text: string, person: Person, index: number, day: string) =>
+/** A step of people as they are stored. */
+export type StepOf = Omit<StepAsked, 'people'> & { readonly people: readonly Person[] };
+
+export const othersQuery = (of: StepOf) =>
   queryOptions({
-    queryKey: ['others', text, person, index, day],
-    queryFn: () => core.others(text, toParticipant(person), index, day),
+    queryKey: ['others', of],
+    queryFn: () => core.others({ ...of, people: of.people.map(toParticipant) }),
     staleTime: Infinity,
     retry: false,
   });

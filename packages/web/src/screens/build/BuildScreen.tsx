@@ -1,4 +1,13 @@
-import { CHARACTERS, describeDose, findCondition, type BuildAsked, type Character, type Purpose } from '@lotus-steady/core';
+import {
+  CHARACTERS,
+  describeDose,
+  findCondition,
+  missingChairs,
+  type BuildAsked,
+  type Character,
+  type PropsAtHand,
+  type Purpose,
+} from '@lotus-steady/core';
 import type { StoredSequence } from '@lotus-steady/requests';
 import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
@@ -12,10 +21,12 @@ import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { Growing, useGrowing } from '../../parts/use-growing.js';
 import { Loading } from '../../parts/Loading.js';
 import { NumberField } from '../../parts/NumberField.js';
+import { Room } from '../../parts/Room.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
 import type { ReadText } from '../../worker/core.worker.js';
 import { buildQuery, readTextQuery } from '../../worker/queries.js';
+import { writeShared } from '../score/class-address.js';
 
 /** What classes are usually built for; the library knows more. */
 const OFFERED: readonly Purpose[] = [
@@ -95,13 +106,14 @@ function askedIn(build: Omit<BuildAsked, 'character'> | undefined, character: Ch
   return { ...build, character, ...(what !== '' && { title: `${what[0]!.toUpperCase()}${what.slice(1)}, ${character}` }) };
 }
 
-/** A class from nothing: what it is for, for whom, how long and where. */
+/** A class from nothing: what it is for, for whom, how long, where and with which props. */
 export function BuildScreen() {
   const everybody = useQuery(peopleQuery);
   const [purposes, setPurposes] = useState<readonly Purpose[]>([]);
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [minutes, setMinutes] = useState<number | undefined>(MINUTES.usual);
   const [place, setPlace] = useState<BuildAsked['place']>('mat');
+  const [shared, setShared] = useState<PropsAtHand | null>(null);
   const [asked, setAsked] = useState<{ readonly build: Omit<BuildAsked, 'character'>; readonly ids: readonly number[] } | null>(null);
   const people = usePeople(asked?.ids ?? []);
   const built = useQueries({ queries: CHARACTERS.map((character) => buildQuery(people.data, askedIn(asked?.build, character))) });
@@ -111,14 +123,17 @@ export function BuildScreen() {
     mutationFn: (text: string) => request<StoredSequence>('POST', 'sequences', { text }),
     onSuccess: async ({ id }) => {
       await queries.invalidateQueries({ queryKey: ['sequences'] });
-      void navigate(asked!.ids.length > 0 ? `/sequences/${id}/for/${asked!.ids.join(',')}` : `/sequences/${id}`);
+      const { ids, build } = asked!;
+      const room = build.props ? `?${new URLSearchParams({ shared: writeShared(build.props) })}` : '';
+      void navigate(ids.length > 0 ? `/sequences/${id}/for/${ids.join(',')}${room}` : `/sequences/${id}`);
     },
   });
   const turn = <T,>(list: readonly T[], one: T) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
   const isTime = minutes !== undefined && minutes >= MINUTES.from && minutes <= MINUTES.to;
+  const seats = place === 'chair' ? missingChairs(shared, Math.max(1, chosen.length)) : null;
   const build = (event: FormEvent) => {
     event.preventDefault();
-    if (isTime) setAsked({ build: { purposes, minutes, place }, ids: chosen });
+    if (isTime && seats === null) setAsked({ build: { purposes, minutes, place, props: shared }, ids: chosen });
   };
   const failed = [everybody, people.failed, ...built].find((one) => one?.isError);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
@@ -165,10 +180,16 @@ export function BuildScreen() {
             <option value="mat">On the mat</option>
             <option value="chair">On chairs</option>
           </SelectField>
-          <button type="submit" className={asked === null ? PRIMARY : PLAIN} disabled={!isTime}>
-            {asked === null ? 'Build three' : 'Build three anew'}
-          </button>
         </div>
+        <Room shared={shared} onChange={setShared} />
+        {seats !== null && (
+          <p role="alert" className="text-accent">
+            {seats}
+          </p>
+        )}
+        <button type="submit" className={asked === null ? PRIMARY : PLAIN} disabled={!isTime || seats !== null}>
+          {asked === null ? 'Build three' : 'Build three anew'}
+        </button>
       </form>
       {take.isError && (
         <p role="alert" className="mt-3 text-accent">

@@ -10,6 +10,7 @@ import { DecisionWord } from '../../parts/Verdict.js';
 import { dayWords } from '../../parts/words.js';
 import { today } from '../../worker/queries.js';
 import { againAddress, nextDay } from '../score/class-address.js';
+import { useHeadStart } from './use-head-start.js';
 
 const MOST_KEPT = 5;
 const CHOICE = 'flex w-full flex-col items-start rounded border px-3 py-2 text-left';
@@ -55,6 +56,7 @@ export function DeskScreen() {
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const turn = (id: number) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   const navigate = useNavigate();
+  useHeadStart(sequence, chosen);
 
   if (sequences.isPending || people.isPending) return <Loading what="Opening the desk" />;
   const failed = sequences.isError ? sequences : people.isError ? people : null;

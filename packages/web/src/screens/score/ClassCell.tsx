@@ -3,7 +3,7 @@ import { memo, type KeyboardEvent } from 'react';
 import type { StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { ClassScore, Picture, ScoreStep } from '../../worker/core.worker.js';
+import type { Picture, ScoreStep } from '../../worker/core.worker.js';
 import { clock, STAFF_CM, type Column } from './layout.js';
 
 export const HEAD_PX = 40;
@@ -37,29 +37,50 @@ function Figures({ picture, scale }: { picture: Picture; scale: number }) {
   return <StepFigure picture={picture} scale={scale} height={STAFF_CM} className="mx-auto block max-w-full" />;
 }
 
-/** What a teacher has to cue in one column. */
+/** What a teacher has to cue in one column, and how many sit it out. */
 function ColumnMark({ distinct, out, figures }: { distinct: number; out: number; figures: number }) {
-  const words = [distinct > 1 && `${distinct} figures`, out > 0 && `${out} sit out`].filter((part) => part !== false).join(', ');
-  if (words === '') return null;
-  const hard = distinct > figures || out > 0;
-  return <span className={hard ? 'rounded bg-ink px-1 text-paper' : ''}>{words}</span>;
+  if (distinct < 2 && out === 0) return null;
+  const shown = distinct === 1 ? '1 figure' : `${distinct} figures`;
+  if (out === 0) return <span className={distinct > figures ? MARKED : ''}>{shown}</span>;
+  return (
+    <span className={MARKED} title={`${shown}, ${out} sit out`}>
+      {distinct > 1 && `${distinct}, `}
+      {out} out
+    </span>
+  );
+}
+const MARKED = 'rounded bg-ink px-1 text-paper';
+
+/** What a cell shows of its step: after an edit most of the steps are other objects that say the same. */
+interface Shown {
+  readonly shown: ScoreStep;
+  readonly step: StepJson;
 }
 
-interface HeadProps extends Frame {
-  readonly score: ClassScore;
-  readonly column: Column;
+function wordsOf({ shown: { given, givenName, givenDose, adapted }, step: { verdict, to, dose, side, note } }: Shown): string {
+  return JSON.stringify([given.key, givenName, givenDose, adapted?.key, verdict, to?.name, to?.changes, dose, side, note]);
+}
+
+/** Whether two sets of properties draw the same. */
+function drawsSame<P extends Shown>(before: P, after: P): boolean {
+  const plain = (Object.keys(after) as (keyof P)[]).every((key) => key === 'shown' || key === 'step' || before[key] === after[key]);
+  return plain && ((before.shown === after.shown && before.step === after.step) || wordsOf(before) === wordsOf(after));
+}
+
+interface HeadProps extends Frame, Shown, Pick<Column, 'index' | 'startsAt' | 'section'> {
   readonly height: number;
   readonly figures: number;
+  /** Different figures of the column, and people who sit it out. */
+  readonly distinct: number;
+  readonly out: number;
 }
 
 /** A step as the sequence gives it, above what becomes of it. It is opened to be changed, and dragged to another place. */
 export const Head = memo(function Head(props: HeadProps) {
-  const { score, column, left, width, height, scale, figures, isSelected, isActive, onActive, onSelect, onMove } = props;
-  const { answer, given: steps } = score;
-  const { index, startsAt, section } = column;
-  const { given, givenName, givenDose } = steps[index]!;
-  const { side, note } = answer.participants[0]!.steps[index]!;
-  const out = answer.participants.filter((one) => one.steps[index]!.verdict === 'omit').length;
+  const { shown, step, index, startsAt, section, left, width, height, scale, figures, distinct, out } = props;
+  const { isSelected, isActive, onActive, onSelect, onMove } = props;
+  const { given, givenName, givenDose } = shown;
+  const { side, note } = step;
   const drag = useDraggable({ id: index });
   const drop = useDroppable({ id: index });
   const at = { stave: GIVEN, index };
@@ -88,7 +109,7 @@ export const Head = memo(function Head(props: HeadProps) {
         <span className="block px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
           <span className="flex justify-between gap-2 whitespace-nowrap">
             <span>{clock(startsAt)}</span>
-            <ColumnMark distinct={answer.columns[index]!.distinct} out={out} figures={figures} />
+            <ColumnMark distinct={distinct} out={out} figures={figures} />
           </span>
           {section !== null && <span className="block truncate font-serif">{section}</span>}
         </span>
@@ -104,11 +125,9 @@ export const Head = memo(function Head(props: HeadProps) {
       </button>
     </span>
   );
-});
+}, drawsSame);
 
-interface CellProps extends Frame, Place {
-  readonly shown: ScoreStep;
-  readonly step: StepJson;
+interface CellProps extends Frame, Shown, Place {
   /** The people of the stave. */
   readonly who: string;
 }
@@ -153,4 +172,4 @@ export const Cell = memo(function Cell(props: CellProps) {
       </button>
     </span>
   );
-});
+}, drawsSame);

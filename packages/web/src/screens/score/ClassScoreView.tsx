@@ -1,24 +1,25 @@
-import type { Pin } from '@lotus-steady/core';
+import type { Pin, PropsAtHand } from '@lotus-steady/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { Person, StoredClass, StoredSequence } from '@lotus-steady/requests';
 import { request } from '../../api/client.js';
-import { classQuery } from '../../api/queries.js';
+import { classesQuery, classQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { Room } from '../../parts/Room.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { SaveBar } from '../../parts/SaveBar.js';
+import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
-import { classScoreQuery, today } from '../../worker/queries.js';
-import type { ClassScore, Score } from '../../worker/core.worker.js';
+import { classScoreQuery, findBetterOrder, today } from '../../worker/queries.js';
+import type { ClassAsked, ClassScore, Score } from '../../worker/core.worker.js';
 import { GIVEN, type Place } from './ClassCell.js';
 import { ClassStaves } from './ClassStaves.js';
-import { Room } from './Room.js';
 import { FIGURES, readDay, readFigures, readShared, readSince, writeShared } from './class-address.js';
 import { Differences } from './Differences.js';
 import { layOutClass } from './layout.js';
@@ -34,10 +35,48 @@ function times(count: number): string {
   return count === 1 ? 'Once' : `${count} times`;
 }
 
+/** How good what was chosen is, as far as that is proven. */
+function choiceWords({ within, bestInEachStep }: ClassScore['answer']['choice']): string {
+  if (within === 0) return 'No better choice for the whole class.';
+  return `${bestInEachStep ? 'No better choice in any single step; the' : 'The'} whole class is within ${within} % of the best.`;
+}
+
 /** One person's part of a class, as their own score. */
 function scoreOf({ answer, staves }: ClassScore, person: number): Score {
   const stave = staves.find(({ people }) => people.includes(person))!;
   return { answer: { ...answer, participants: [answer.participants[person]!] }, steps: stave.steps };
+}
+
+interface BetterOrderProps {
+  readonly people: readonly Person[];
+  readonly asked: ClassAsked;
+  readonly day: string;
+  readonly edits: ReturnType<typeof useEdits>;
+}
+
+/** Lets steps change places inside their sections where that spares the class something. */
+function BetterOrder({ people, asked, day, edits }: BetterOrderProps) {
+  const asanas = useAsanaNames();
+  const { text } = edits.now;
+  const search = useMutation({
+    mutationFn: (from: string) => findBetterOrder(from, people, asked, day),
+    onSuccess: (found) => found && edits.apply({ text: found.text, pins: found.pins }),
+  });
+  const moved = search.data?.moved.map((id) => asanas?.get(id) ?? id).join(', ');
+  // What was found is told until something else changes.
+  const isFresh = search.isSuccess && (search.data?.text ?? search.variables) === text;
+  return (
+    <>
+      <span role="status">
+        {search.isPending && 'Trying other orders …'}
+        {isFresh && (moved === undefined ? 'No better order inside the sections.' : `Moved: ${moved}.`)}
+        {search.isError && explain(search.error)}
+      </span>
+      <button type="button" className={PLAIN} disabled={search.isPending} onClick={() => search.mutate(text)}>
+        Better order
+      </button>
+    </>
+  );
 }
 
 interface StaffProps {
@@ -45,17 +84,19 @@ interface StaffProps {
   readonly people: readonly Person[];
   readonly sequence: StoredSequence;
   readonly figures: number;
+  readonly shared: PropsAtHand | null;
   readonly day: string;
   readonly edits: ReturnType<typeof useEdits>;
   /** What is shown is being worked out anew. */
   readonly busy: boolean;
 }
 
-function Staff({ score, people, sequence, figures, day, edits, busy }: StaffProps) {
+function Staff({ score, people, sequence, figures, shared, day, edits, busy }: StaffProps) {
   const [zoom, setZoom] = useState(1);
   const [selected, setSelected] = useState<Place | null>(null);
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;
+  const asked = { figures, pins: edits.now.pins, shared };
   const columns = useMemo(
     () =>
       layOutClass(
@@ -110,11 +151,9 @@ function Staff({ score, people, sequence, figures, day, edits, busy }: StaffProp
             : `${crowded} steps show more figures.`}{' '}
           {giving > 0 && `${times(giving)} someone gives way to the class. `}
           {out > 0 && `${times(out)} someone sits a step out. `}
-          <span className="text-soft">
-            {answer.choice.within === 0 ? 'No better choice in any step.' : `Within ${answer.choice.within} % of the best choice.`}
-          </span>
+          <span className="text-soft">{choiceWords(answer.choice)}</span>
         </p>
-        <div className="flex items-center gap-2" role="group" aria-label="Changes by hand, and size">
+        <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Changes by hand, and size">
           {busy && <span role="status">Working it out anew …</span>}
           <button type="button" className={PLAIN} disabled={!edits.canUndo} onClick={edits.undo}>
             Undo
@@ -122,6 +161,7 @@ function Staff({ score, people, sequence, figures, day, edits, busy }: StaffProp
           <button type="button" className={PLAIN} disabled={!edits.canRedo} onClick={edits.redo}>
             Redo
           </button>
+          <BetterOrder people={people} asked={asked} day={day} edits={edits} />
           <button type="button" className={PLAIN} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
             Compare
           </button>
@@ -173,11 +213,8 @@ function Staff({ score, people, sequence, figures, day, edits, busy }: StaffProp
           <div className="xl:max-h-[78vh] xl:overflow-auto">
             <WhyPanel
               key={`${selected.stave} ${selected.index}`}
-              text={edits.now.text}
-              day={day}
-              person={people[person]!}
+              of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
               score={scoreOf(score, person)}
-              index={selected.index}
               onClose={() => setSelected(null)}
               onPick={(figure) => pick(selected, figure)}
               onUnpick={
@@ -203,6 +240,8 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
   const shared = useMemo(() => readShared(search), [search]);
   const day = readDay(search, today());
   const since = useQuery(classQuery(readSince(search)));
+  const classes = useQuery(classesQuery);
+  const earlier = classes.data?.filter(({ sequenceId }) => sequenceId === sequence.id) ?? [];
   const ask = (key: string, value: string | null) =>
     setSearch(
       (before) => {
@@ -239,6 +278,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
   if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
   if (!people.data) return <Loading what="Opening" />;
   const waiting = people.data.filter((_, i) => score.data && score.data.answer.participants[i]!.screening.decision !== 'practise');
+  const isEmpty = score.data?.given.length === 0;
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
@@ -269,11 +309,26 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
               onChange={(event) => ask('day', event.target.value || null)}
             />
           </label>
-          <button type="button" className={PLAIN} disabled={!score.data || keep.isPending || isKept} onClick={() => keep.mutate(asked)}>
+          {earlier.length > 0 && (
+            <SelectField label="Set against" value={String(readSince(search) ?? '')} onChange={(value) => ask('since', value || null)}>
+              <option value="">no other class</option>
+              {earlier.map(({ id, day: on, personIds }) => (
+                <option key={id} value={id}>
+                  {dayWords(on)}, {personIds.length} people
+                </option>
+              ))}
+            </SelectField>
+          )}
+          <button
+            type="button"
+            className={PLAIN}
+            disabled={!score.data || isEmpty || keep.isPending || isKept}
+            onClick={() => keep.mutate(asked)}
+          >
             {isKept ? 'Class is kept' : keep.isPending ? 'Keeping …' : 'Keep this class'}
           </button>
           {state.is !== 'saved' && <SaveBar state={state} onSave={save} label="Save the sequence" />}
-          {score.data && waiting.length < people.data.length && (
+          {score.data && !isEmpty && waiting.length < people.data.length && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
               Teach
             </Link>
@@ -323,12 +378,21 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           <progress className="mt-2 w-64 accent-ink" max={done[1]} value={done[0]} aria-label="Steps worked out" />
         </div>
       )}
-      {score.data && (
+      {score.data && isEmpty && (
+        <p className="py-8">
+          “{sequence.title}” holds no step that was understood.{' '}
+          <Link to={`/sequences/${sequence.id}`} className="underline">
+            Write some
+          </Link>
+        </p>
+      )}
+      {score.data && !isEmpty && (
         <Staff
           score={score.data}
           people={people.data}
           sequence={sequence}
           figures={figures}
+          shared={shared}
           day={day}
           edits={edits}
           busy={score.isPlaceholderData}

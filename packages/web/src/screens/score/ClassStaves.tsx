@@ -1,7 +1,7 @@
 import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { useGrowing } from '../../parts/use-growing.js';
+import { useGradually } from '../../parts/use-growing.js';
 import type { ClassScore } from '../../worker/core.worker.js';
 import { Cell, GIVEN, Head, HEAD_PX, WORDS_PX, type Place } from './ClassCell.js';
 import { STAFF_CM, type Column } from './layout.js';
@@ -22,15 +22,15 @@ interface Props {
 const NAMES_PX = 148;
 /** A press that moves this far is a drag, not a click. */
 const DRAG_PX = 6;
-/** Columns drawn at first, and with every frame after. */
-const BATCH = 2;
+/** Cells that are drawn anew with every frame. */
+const BATCH = 6;
 
 /**
  * A class as a score: time runs from left to right, the upper staff is the sequence as given, below it one staff
  * for each set of people whose steps are alike, empty where a step is kept. Only what is in sight is drawn.
  */
 export const ClassStaves = memo(function ClassStaves({ score, columns, names, scale, figures, selected, onSelect, onShift }: Props) {
-  const { answer, staves } = score;
+  const { answer, given, staves } = score;
   const place = useRef<HTMLDivElement>(null);
   const staffPx = Math.round((STAFF_CM + 5) * scale);
   const givenPx = HEAD_PX + staffPx + WORDS_PX;
@@ -69,7 +69,9 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
   const last = { stave: staves.length - 1, index: columns.length - 1 };
   const follow = selected !== null;
   const move = useCallback(
-    (event: KeyboardEvent, { stave, index }: Place) => {
+    (event: KeyboardEvent, from: Place) => {
+      // Keys pressed faster than places are drawn go on from the place that is still to be focused.
+      const { stave, index } = wanted.current ?? from;
       if (event.key === 'Escape') onSelect(null);
       const shift = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
       if (event.altKey && stave === GIVEN && shift !== undefined) {
@@ -97,12 +99,24 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
     },
     [across, down, follow, last.index, last.stave, onSelect, onShift],
   );
+  const focused = useCallback((at: Place) => {
+    wanted.current = null;
+    setActive(at);
+  }, []);
   const selectedIndex = selected?.index;
   useEffect(() => {
     if (selectedIndex !== undefined) across.scrollToIndex(selectedIndex);
   }, [across, selectedIndex]);
   const inSight = across.getVirtualItems();
-  const shown = inSight.slice(0, useGrowing(inSight.length, BATCH));
+  const rows = down.getVirtualItems();
+  const cell = (stave: number, index: number) => (stave + 1) * columns.length + index;
+  const drawn = useGradually(
+    inSight.flatMap(({ index }) => [GIVEN, ...rows.map((row) => row.index)].map((stave) => cell(stave, index))),
+    BATCH,
+    scale,
+  );
+  const isActive = (stave: number, index: number) => active.stave === stave && active.index === index;
+  const shownOf = (stave: number) => inSight.filter(({ index }) => drawn.has(cell(stave, index)) || isActive(stave, index));
   const staffName = (people: readonly number[]) => people.map((person) => names[person]).join(', ');
 
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PX } }));
@@ -128,25 +142,30 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
             >
               as given
             </span>
-            {shown.map(({ index, start, size }) => (
+            {shownOf(GIVEN).map(({ index, start, size }) => (
               <Head
                 key={index}
-                score={score}
-                column={columns[index]!}
+                index={index}
+                shown={given[index]!}
+                step={answer.participants[0]!.steps[index]!}
+                startsAt={columns[index]!.startsAt}
+                section={columns[index]!.section}
+                distinct={answer.columns[index]!.distinct}
+                out={answer.participants.filter(({ steps }) => steps[index]!.verdict === 'omit').length}
                 left={NAMES_PX + start}
                 width={size}
                 height={givenPx}
                 scale={scale}
                 figures={figures}
                 isSelected={selected?.stave === GIVEN && selected.index === index}
-                isActive={active.stave === GIVEN && active.index === index}
-                onActive={setActive}
+                isActive={isActive(GIVEN, index)}
+                onActive={focused}
                 onSelect={onSelect}
                 onMove={move}
               />
             ))}
           </div>
-          {down.getVirtualItems().map(({ index: stave, start: top }) => {
+          {rows.map(({ index: stave, start: top }) => {
             const { people, steps } = staves[stave]!;
             const participant = answer.participants[people[0]!]!;
             return (
@@ -173,7 +192,7 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
                     </span>
                   )}
                 </span>
-                {shown.map(({ index, start, size }) => (
+                {shownOf(stave).map(({ index, start, size }) => (
                   <Cell
                     key={index}
                     stave={stave}
@@ -185,8 +204,8 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
                     width={size}
                     scale={scale}
                     isSelected={selected?.stave === stave && selected.index === index}
-                    isActive={active.stave === stave && active.index === index}
-                    onActive={setActive}
+                    isActive={isActive(stave, index)}
+                    onActive={focused}
                     onSelect={onSelect}
                     onMove={move}
                   />

@@ -9,6 +9,7 @@ import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { DecisionWord, VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';
+import { today } from '../../worker/queries.js';
 import { layOut } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { Staves } from './Staves.js';
@@ -102,7 +103,12 @@ export function ScoreView({ sequence, person, score }: { sequence: StoredSequenc
       <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
         <Staves score={score} columns={columns} name={person.name} selected={selected} onSelect={setSelected} />
         {selected !== null && (
-          <WhyPanel key={selected} text={sequence.text} person={person} score={score} index={selected} onClose={() => setSelected(null)} />
+          <WhyPanel
+            key={selected}
+            of={{ text: sequence.text, people: [person], whose: 0, asked: null, index: selected, day: today() }}
+            score={score}
+            onClose={() => setSelected(null)}
+          />
         )}
       </div>
       <Added inserted={inserted} />

@@ -3,7 +3,6 @@ import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { findConditionName } from '../../parts/condition-name.js';
-import type { Person } from '@lotus-steady/requests';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
@@ -11,16 +10,11 @@ import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
 import { setupWords } from '../../parts/setup-words.js';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/core.worker.js';
-import { othersQuery, today } from '../../worker/queries.js';
+import { othersQuery, type StepOf } from '../../worker/queries.js';
 
 interface Props {
-  /** The sequence as it is now. */
-  readonly text: string;
-  /** The day that it is judged for. */
-  readonly day?: string;
-  readonly person: Person;
+  readonly of: StepOf;
   readonly score: Score;
-  readonly index: number;
   readonly onClose: () => void;
   /** Takes another way instead; left out where nothing is chosen by hand. */
   readonly onPick?: (figure: string) => void;
@@ -48,10 +42,11 @@ function ReasonItem({ reason }: { reason: Reason }) {
 }
 
 /** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
-export function WhyPanel({ text, day = today(), person, score, index, onClose, onPick, onUnpick }: Props) {
+export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
+  const { index } = of;
   const step = score.answer.participants[0]!.steps[index]!;
   const { given, givenName, adapted } = score.steps[index]!;
-  const others = useQuery(othersQuery(text, person, index, day));
+  const others = useQuery(othersQuery(of));
   const heading = useRef<HTMLHeadingElement>(null);
   const taken = `${step.to?.asana} ${step.to?.variation} ${step.to?.changes.join()}`;
   useEffect(() => {
@@ -81,6 +76,7 @@ export function WhyPanel({ text, day = today(), person, score, index, onClose, o
         {step.verdict === 'substitute' && `: ${name}`}
       </p>
       {step.together !== undefined && <p className="mt-1">{step.together}</p>}
+      {step.ahead !== undefined && <p className="mt-1">{step.ahead}</p>}
       {onUnpick && (
         <p className="mt-1">
           Chosen by hand.{' '}

@@ -66,6 +66,7 @@ export function useEdits(text: string, keep: (text: string) => void) {
     canUndo: past.length > 0,
     canRedo: future.length > 0,
     setPins: (next: readonly Pin[]) => act({ do: 'set', next: { text: now.text, pins: next } }),
+    apply: (next: Edits) => act({ do: 'set', next }),
     /** Gives the place of the edited step afterwards. */
     edit,
     undo: () => act({ do: 'undo' }),

@@ -1,6 +1,6 @@
 import { COMMON_PROPS, PROPS, type PropsAtHand } from '@lotus-steady/core';
-import { PLAIN } from '../../parts/button-styles.js';
-import { NumberField } from '../../parts/NumberField.js';
+import { PLAIN } from './button-styles.js';
+import { NumberField } from './NumberField.js';
 
 interface Props {
   readonly shared: PropsAtHand | null;

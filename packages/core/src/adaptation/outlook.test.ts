@@ -1,0 +1,53 @@
+import { library } from '../asanas/all.js';
+import { usualStep } from '../sequence/sequence.js';
+import { person, studio } from './adapt.fixture.js';
+import { Walker } from './adapt.js';
+import { bestPath } from './best-path.js';
+import { Outlook } from './outlook.js';
+
+const STEPS = ['tadasana', 'uttanasana', 'bhujangasana', 'balasana', 'virabhadrasana-2', 'setu-bandhasana', 'sukhasana', 'savasana'].map((id) => usualStep(library.get(id), '')); // prettier-ignore
+const PEOPLE = [
+  [],
+  ['pregnancy week=30 fetuses=1 complications=none'],
+  ['osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1', 'glaucoma'],
+  ['knee kind=oa painNow=2'],
+].map((conditions) => new Walker(studio, person(...conditions), '2026-06-01').who);
+
+test('the outlook never says more than what the rest of a class costs, from wherever it is looked at', () => {
+  for (const who of PEOPLE) {
+    const outlook = new Outlook(who, STEPS);
+    const { chosen, cost } = bestPath(who, STEPS);
+    expect(outlook.least(0)).toBeLessThanOrEqual(cost + 1e-9);
+    let spent = 0;
+    chosen.forEach((way, i) => {
+      spent += way?.cost ?? 30;
+      if (way) expect(outlook.after(i + 1, way.ends.at(-1)!)).toBeLessThanOrEqual(cost - spent + 1e-9);
+    });
+    expect(outlook.least(STEPS.length)).toBe(0);
+  }
+});
+
+test('what a way costs above the least is never negative, and all of a class together no more than it costs above the outlook', () => {
+  for (const who of PEOPLE) {
+    const outlook = new Outlook(who, STEPS);
+    const { chosen, cost } = bestPath(who, STEPS);
+    const above = chosen.map((way, i) => outlook.above(i, way));
+    for (const one of above) expect(one).toBeGreaterThanOrEqual(-1e-9);
+    expect(above.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(cost - outlook.least(0) + 1e-9);
+  }
+});
+
+test('a sum that all that follows costs more makes no other key', () => {
+  const [who] = PEOPLE;
+  const [one, other] = [new Outlook(who!, STEPS), new Outlook(who!, [...STEPS, usualStep(library.get('savasana'), '')])];
+  expect(one.keyOf(0)).toBe(other.keyOf(0));
+});
+
+test('classes that end alike share the outlook on that end, whichever was asked first', () => {
+  const [who, other] = [PEOPLE[2]!, { ...PEOPLE[2]! }];
+  const longer = [usualStep(library.get('vrksasana'), ''), ...STEPS];
+  // The other has asked for nothing before.
+  const [after, fresh] = [new Outlook(who, longer), new Outlook(other, longer)];
+  for (let i = 0; i <= longer.length; i++) expect(after.least(i)).toBe(fresh.least(i));
+  for (let i = 0; i < STEPS.length; i++) expect(after.keyOf(i + 1)).toBe(new Outlook(who, STEPS).keyOf(i));
+});

@@ -1,0 +1,109 @@
+/** How the class score answers to the hand in Chromium: 60 steps and 24 people, scrolled, zoomed and dragged. */
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { startApplication } from './application.mjs';
+import { chromiumOptions } from './chromium.mjs';
+import { freePort, startMariadb } from './mariadb.mjs';
+
+const PEOPLE = 24;
+const STEPS = 60;
+
+/** Puts the class together from the demo's people, again and again under other names; gives the score's address. */
+function fillClass([people, steps, lines]) {
+  const call = async (method, path, body) => {
+    const answer = await fetch(`/api/${path}`, {
+      method,
+      ...(body && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+    if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
+    return answer.json();
+  };
+  return (async () => {
+    const listed = await call('GET', 'people');
+    const known = await Promise.all(listed.map(({ id }) => call('GET', `people/${id}`)));
+    const ids = known.map(({ id }) => id);
+    for (let i = ids.length; i < people; i++) {
+      const { id: _id, version: _version, studio: _studio, updatedAt: _updated, ...body } = known[i % known.length];
+      ids.push((await call('POST', 'people', { ...body, name: `${body.name} ${i}` })).id);
+    }
+    const text = ['# An hour', ...Array.from({ length: steps }, (_, i) => lines[i % lines.length])].join('\n');
+    const { id } = await call('POST', 'sequences', { text });
+    return `/sequences/${id}/for/${ids.slice(0, people).join(',')}`;
+  })();
+}
+
+/** Processor time of the longest task of the page's main thread while something is done, in ms. */
+async function longestTask(browser, page, act) {
+  await browser.startTracing(page, { categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', '__metadata'] });
+  await act();
+  const { traceEvents } = JSON.parse((await browser.stopTracing()).toString());
+  const main = new Set(
+    traceEvents.filter(({ name, args }) => name === 'thread_name' && args.name === 'CrRendererMain').map(({ pid, tid }) => `${pid} ${tid}`),
+  );
+  const tasks = traceEvents.filter(({ name, ph, pid, tid }) => name === 'RunTask' && ph === 'X' && main.has(`${pid} ${tid}`));
+  if (tasks.length === 0) throw new Error('the trace holds no task');
+  return { processor: Math.max(...tasks.map(({ tdur }) => tdur ?? 0)) / 1000, wall: Math.max(...tasks.map(({ dur }) => dur)) / 1000 };
+}
+
+/** Longest tasks of the page's main thread by what was done meanwhile: processor time, and time by the clock, in ms. `lines` are repeated until the class is long enough. */
+export async function measureScreen(lines) {
+  const folder = mkdtempSync(join(tmpdir(), 'lotus-bench-'));
+  const stops = [() => rmSync(folder, { recursive: true, force: true })];
+  try {
+    const database = await startMariadb(folder);
+    stops.push(database.stop);
+    const { address, stop } = await startApplication({ database, port: await freePort(), demo: true, quiet: true });
+    stops.push(stop);
+    const browser = await chromium.launch(chromiumOptions());
+    stops.push(() => browser.close());
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: address });
+    await page.goto('/sign-in');
+    await page.getByRole('button', { name: 'Look round the demo hall' }).click();
+    await page.getByRole('heading', { name: 'What do you teach, and to whom?' }).waitFor();
+    await page.goto(await page.evaluate(fillClass, [PEOPLE, STEPS, lines]));
+    await page.getByRole('grid').waitFor({ timeout: 240_000 });
+    await page.waitForTimeout(3000);
+    const staves = page.getByRole('grid').first();
+    const box = await staves.boundingBox();
+    const scroll = async () => {
+      await page.mouse.move(box.x + 500, 500);
+      for (let i = 0; i < 30; i++) await page.mouse.wheel(i % 3 === 0 ? 0 : 400, i % 3 === 0 ? 250 : 0);
+      await page.waitForTimeout(500);
+    };
+    const zoom = async () => {
+      for (const name of ['Larger', 'Larger', 'Smaller', 'Smaller', 'Smaller'])
+        await page
+          .getByRole('button', { name })
+          .click()
+          .then(() => page.waitForTimeout(300));
+    };
+    const drag = async () => {
+      const step = page.locator('[data-place="-1 2"]');
+      const at = await step.boundingBox();
+      await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+      await page.mouse.down();
+      for (let i = 1; i <= 40; i++) await page.mouse.move(at.x + at.width / 2 + 8 * i, at.y + at.height / 2, { steps: 2 });
+      await page.mouse.up();
+      await page.waitForTimeout(1500);
+    };
+    const found = [];
+    // A jump to the other end and back draws everything in sight anew.
+    const jump = async () => {
+      for (const key of ['End', 'Home']) {
+        await page.locator('[data-place][tabindex="0"]').press(key);
+        await page.waitForTimeout(1500);
+      }
+    };
+    const acts = { 'jumping to the end and back': jump, scrolling: scroll, zooming: zoom, 'dragging a step': drag };
+    for (const [what, act] of Object.entries(acts)) {
+      await staves.evaluate((grid) => grid.scrollTo(0, 0));
+      await page.waitForTimeout(2000);
+      found.push({ what, ...(await longestTask(browser, page, act)) });
+    }
+    return found;
+  } finally {
+    for (const stop of stops.reverse()) await stop();
+  }
+}
