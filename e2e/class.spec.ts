@@ -54,9 +54,16 @@ test('a class of four: at most three figures a step, a choice by hand, undone an
   await expect(page.getByText('Working it out anew …')).toBeHidden({ timeout: 120_000 });
   await expect(grid.getByRole('button', { name: /hands on a chair/ })).toHaveCount(0, { timeout: 60_000 });
   await page.getByRole('button', { name: 'Everybody’s own' }).click();
+  // A pedal pressed the moment the clock is on the screen counts.
+  await page.evaluate(() => {
+    new MutationObserver((_, observer) => {
+      if (!document.querySelector('[role=timer]')) return;
+      observer.disconnect();
+      for (let i = 0; i < 3; i++) window.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight' }));
+    }).observe(document.body, { childList: true, subtree: true });
+  });
   await page.getByRole('link', { name: 'Teach', exact: true }).click();
   await expect(page.getByRole('timer')).toBeVisible({ timeout: 120_000 });
-  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('list', { name: 'Instead' })).toContainText('Bero Talman');
   await expectAccessible(page);
   await page.keyboard.press('Escape');

@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight, Pause, Play, X } from 'lucide-react';
-import { useEffect, useMemo } from 'react';
+import { useLayoutEffect, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { StepFigure, StepFigurePair } from '../../parts/StepFigure.js';
 import { clock } from '../score/layout.js';
@@ -42,7 +42,8 @@ export function TeachView({ taught, breathSeconds, back }: { taught: readonly Ta
   const navigate = useNavigate();
   useWakeLock(running);
 
-  useEffect(() => {
+  // Before the step is painted: a pedal pressed the moment it is seen counts.
+  useLayoutEffect(() => {
     // A page-turner pedal sends arrow or page keys.
     const press = (event: KeyboardEvent) => {
       if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);

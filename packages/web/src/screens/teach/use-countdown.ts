@@ -45,5 +45,7 @@ export function useCountdown(seconds: readonly number[]) {
     return () => clearInterval(timer);
   }, [state.running]);
   // Counted from where the clock is, not from what is drawn: a pedal pressed twice quickly moves two on.
-  return { ...state, turn: () => act({ do: 'turn' }), go: (by: 1 | -1) => act({ do: 'go', by }) };
+  const turn = useCallback(() => act({ do: 'turn' }), []);
+  const go = useCallback((by: 1 | -1) => act({ do: 'go', by }), []);
+  return { ...state, turn, go };
 }
