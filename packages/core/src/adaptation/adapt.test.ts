@@ -6,7 +6,7 @@ import { givenSeconds, limitsFor, otherWays } from './adapt.js';
 import { adaptationJson } from './json.js';
 import { findings } from './judge.js';
 import { anybody } from './participant.js';
-import { declaredValues } from './studio.js';
+import { declaredValues } from './facts.js';
 
 const read = sequenceReader(library);
 function text(lines: string) {

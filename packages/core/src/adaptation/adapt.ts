@@ -5,11 +5,11 @@ import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
 import { assess, type Assessment } from '../screening/assess.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
-import { describeBound, judge, type Finding } from './judge.js';
+import { describeBound, isHard, judge, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES, type Measure } from '../body/measure.js';
-import { START, tallyAfter, type StepContext } from './evaluation.js';
+import { START, tallyAfter, type StepContext } from './place.js';
 import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
 import { sameWho, stepLimits, unlimited, type Who } from './who.js';
@@ -68,7 +68,7 @@ export function ownWays(context: StepContext): OwnWays {
   return {
     shown: evaluateGiven({ ...context, who: unlimited(context.who) }).chosen,
     best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null),
-    against: uniqueByLimit([...given.hard, ...given.all.filter(({ grade }) => grade !== 'watch')]),
+    against: uniqueByLimit([...given.hard, ...given.all.filter(isHard)]),
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Step } from '../sequence/sequence.js';
 import { SIT_OUT } from './candidates.js';
-import { START, tallyAfter } from './evaluation.js';
+import { START, tallyAfter } from './place.js';
 import type { Tally } from './plan.js';
 import { eachSafeWay, safeWays, waysLike } from './search.js';
 import type { Who } from './who.js';

@@ -5,7 +5,7 @@ import { person, plan, sequence, studio } from './adapt.fixture.js';
 import { Walker } from './adapt.js';
 import { bestPath } from './best-path.js';
 import { SIT_OUT } from './candidates.js';
-import { START, tallyAfter } from './evaluation.js';
+import { START, tallyAfter } from './place.js';
 import type { Tally } from './plan.js';
 import { allWays, asProgram } from './all-ways.fixture.js';
 import { safeWays } from './search.js';

@@ -1,7 +1,9 @@
 import type { Step } from '../sequence/sequence.js';
 import { SIT_OUT } from './candidates.js';
-import { judgesOf, START, tallyAfter } from './evaluation.js';
-import { Outlook, standOf } from './outlook.js';
+import { standOf } from './arrival.js';
+import { judgesOf } from './judges.js';
+import { Outlook } from './outlook.js';
+import { START, tallyAfter } from './place.js';
 import type { Chosen, Tally } from './plan.js';
 import { eachSafeWay, leastFloor, safeWays } from './search.js';
 import type { Who } from './who.js';
@@ -72,8 +74,10 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
   for (const [i, step] of steps.entries()) {
     const total = ({ cost, tally }: Beginning) => cost + outlook.after(i + 1, tally.last);
     const next = new Map<string, Beginning>();
-    const take = (one: Beginning) => {
-      if (total(one) >= best.cost - EPSILON) return;
+    const take = (before: Beginning, chosen: Chosen | null) => {
+      const [cost, last] = chosen ? [chosen.cost, chosen.ends.at(-1)!] : [SIT_OUT, before.tally.last];
+      if (before.cost + cost + outlook.after(i + 1, last) >= best.cost - EPSILON) return;
+      const one = then(before, chosen);
       const place = placeOf(one.tally);
       const known = next.get(place);
       if (!known || one.cost < known.cost) next.set(place, one);
@@ -88,7 +92,7 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
       let ways = 0;
       for (const chosen of eachSafeWay(context, best.cost - EPSILON - before.cost - outlook.least(i + 1))) {
         ways++;
-        take(then(before, chosen));
+        take(before, chosen);
         ends.add(standOf(chosen.ends.at(-1)!));
         // Enough of them, if they don't all lead to the same place.
         if (width > NARROW || ways < (ends.size > 1 ? FEW_WAYS : MANY_WAYS)) continue;
@@ -97,7 +101,7 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
       }
       looks += ways;
       // A step is left out only where nothing of it is safe.
-      if (ways === 0 && safeWays(context, 1).length === 0) take(then(before, null));
+      if (ways === 0 && safeWays(context, 1).length === 0) take(before, null);
     }
     open = [];
     const places = new Map<number, number>();

@@ -84,8 +84,12 @@ export function withChanges(candidate: Candidate, changes: readonly PostureChang
   return made;
 }
 
+const BOUND_KEYS = new WeakMap<Bound, string>();
 function boundKey(bound: Bound | undefined): string {
-  return bound ? Object.entries(bound).join() : '';
+  if (!bound) return '';
+  const key = BOUND_KEYS.get(bound) ?? Object.entries(bound).join();
+  BOUND_KEYS.set(bound, key);
+  return key;
 }
 
 function applied(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {

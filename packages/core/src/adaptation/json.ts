@@ -8,7 +8,8 @@ import { CONTRACT } from '../version.js';
 import type { Finding } from './judge.js';
 import type { PersonPlan, PlannedStep } from './plan.js';
 import { setupOf } from './props.js';
-import { declaredValues, type Done, type Form } from './studio.js';
+import { declaredValues } from './facts.js';
+import type { Done, Form } from './studio.js';
 
 function reason({ by: _by, ...finding }: Finding) {
   return finding;

@@ -1,7 +1,7 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { LimitSpec } from '../conditions/condition.js';
 import { describeBound, findings, judge, worstOf } from './judge.js';
-import type { Facts } from './studio.js';
+import type { Facts } from './facts.js';
 
 function limit(spec: Partial<LimitSpec>): ActiveLimit {
   const whole = {

@@ -1,8 +1,8 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Clause, Grade } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
-import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
-import { valueOf, type Facts } from './studio.js';
+import { MEASURES, type Facing, type Measure } from '../body/measure.js';
+import { placeOf, roundedOf, type Facts } from './facts.js';
 
 /** "Unknown" is never "met". */
 export type Judgement =
@@ -35,15 +35,14 @@ export interface Finding {
 }
 
 /** A clause whose measure is unknown counts as true: the limit stays awake. */
-function holds(clause: Clause, facts: Facts): boolean {
+function holds({ clause, place }: Check['when'][number], facts: Facts): boolean {
   if ('standing' in clause) return facts.standing === clause.standing;
   if ('facing' in clause) {
     if (facts.facing === null) return true;
     return (facts.facing === clause.facing) !== (clause.not === true);
   }
-  const raw = valueOf(facts, clause.measure);
-  if (raw === undefined) return true;
-  const value = roundMeasure(clause.measure, raw);
+  const value = roundedOf(facts, clause.measure, place);
+  if (value === undefined) return true;
   return (
     (clause.over === undefined || value > clause.over) &&
     (clause.under === undefined || value < clause.under) &&
@@ -58,20 +57,24 @@ interface Check {
   /** Its bound and its source as they are told. */
   readonly bound: string;
   readonly source: string;
-  readonly when: readonly Clause[];
-  readonly asks: { readonly facings: readonly Facing[] } | { readonly measure: Measure; readonly least: number; readonly most: number };
+  readonly when: readonly { readonly clause: Clause; readonly place: number }[];
+  readonly asks:
+    | { readonly facings: readonly Facing[] }
+    | { readonly measure: Measure; readonly place: number; readonly least: number; readonly most: number };
 }
 
 function checkOf(limit: ActiveLimit): Check {
   const { id, spec } = limit;
-  const told = { limit, bound: describeBound(spec.bound), source: describeSource(spec.source), when: spec.when ?? [] };
+  const when = (spec.when ?? []).map((clause) => ({ clause, place: 'measure' in clause ? placeOf(clause.measure) : -1 }));
+  const told = { limit, bound: describeBound(spec.bound), source: describeSource(spec.source), when };
   if (spec.measure === 'facing') return { ...told, asks: { facings: 'is' in spec.bound ? spec.bound.is : [] } };
   if ('is' in spec.bound) throw new RangeError(`${id}: a facing is bound, but the measure is ${spec.measure}`);
   const { bound, measure } = spec;
-  if ('equals' in bound) return { ...told, asks: { measure, least: bound.equals, most: bound.equals } };
+  const place = placeOf(measure);
+  if ('equals' in bound) return { ...told, asks: { measure, place, least: bound.equals, most: bound.equals } };
   const least = 'atLeast' in bound ? bound.atLeast : -Infinity;
   const most = 'atMost' in bound ? bound.atMost : Infinity;
-  return { ...told, asks: { measure, least, most } };
+  return { ...told, asks: { measure, place, least, most } };
 }
 
 const CHECKS = new WeakMap<readonly ActiveLimit[], readonly Check[]>();
@@ -89,14 +92,13 @@ function checksOf(limits: readonly ActiveLimit[]): readonly Check[] {
 function breach({ when, asks }: Check, facts: Facts): number | null {
   for (const clause of when) if (!holds(clause, facts)) return null;
   if ('facings' in asks) return facts.facing === null ? NaN : asks.facings.includes(facts.facing) ? 0 : 1;
-  const raw = valueOf(facts, asks.measure);
-  if (raw === undefined) return NaN;
-  const value = roundMeasure(asks.measure, raw);
+  const value = roundedOf(facts, asks.measure, asks.place);
+  if (value === undefined) return NaN;
   return value > asks.most ? value - asks.most : value < asks.least ? asks.least - value : 0;
 }
 
 function valueFor({ spec: { measure } }: ActiveLimit, facts: Facts): number | Facing {
-  return measure === 'facing' ? facts.facing! : roundMeasure(measure, valueOf(facts, measure)!);
+  return measure === 'facing' ? facts.facing! : roundedOf(facts, measure, placeOf(measure))!;
 }
 
 /** One limit against what is known; `null` while the limit sleeps. */
@@ -146,6 +148,17 @@ export function findings(limits: readonly ActiveLimit[], facts: Facts, where?: W
 }
 
 export const SEVERITY: Record<Grade, number> = { watch: 1, modify: 2, avoid: 3 };
+
+/** What stands against doing it, not only for watching. */
+export function isHard({ grade }: Finding): boolean {
+  return grade !== 'watch';
+}
+
+/** The first finding of each limit. */
+export function oncePerLimit(list: readonly Finding[]): Finding[] {
+  const ids = new Set<string>();
+  return list.filter(({ limit }) => !ids.has(limit) && ids.add(limit));
+}
 
 /** Findings from several ends of a movement: each limit once, at its worst. */
 export function worstOf(lists: readonly (readonly Finding[])[]): Finding[] {

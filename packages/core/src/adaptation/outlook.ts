@@ -1,27 +1,17 @@
 import { numbering } from '../numbering.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
-import { WAYS, waysBetween, type Level, type WayId } from '../sequence/ways.js';
-import { COST, figureOf, isRest, SIT_OUT } from './candidates.js';
-import { endsOf, judgesOf, START } from './evaluation.js';
-import { findings } from './judge.js';
+import { leastCrossing, outOfPlace, standOf, STANDS } from './arrival.js';
+import { figureOf, SIT_OUT } from './candidates.js';
+import { endsOf } from './evaluation.js';
+import { START } from './place.js';
 import type { Chosen } from './plan.js';
 import { prospectsOf } from './prospects.js';
-import type { Done } from './studio.js';
+import type { Done, Form } from './studio.js';
 import type { Who } from './who.js';
 
-const LEVELS: readonly Level[] = ['up', 'floor', 'supine'];
-/** So many places a body may be in after a step: its level, lying or not. */
-const STANDS = 2 * LEVELS.length;
 /** Ways to do a step are told apart up to so much above the cheapest; dearer ones may lead anywhere. */
 const SPAN = 2;
-
-/** Where a posture leaves the body, from 0 to `STANDS`. */
-export function standOf({ level, measured }: Done): number {
-  return 2 * LEVELS.indexOf(level) + (measured.lying ? 1 : 0);
-}
-const isUp = (stand: number) => stand < 2;
-const isLying = (stand: number) => stand % 2 === 1;
 
 /** The cheapest of the ways to do a step that begin and end in the same places. */
 interface Group {
@@ -36,9 +26,9 @@ interface Coarse {
   readonly groups: readonly Group[];
   /** All others cost at least this. */
   readonly beyond: number;
-  /** Where the step as it is given begins. */
-  readonly given: number;
-  readonly isRest: boolean;
+  /** The step as it is given, and what it looks like. */
+  readonly form: Form;
+  readonly figure: string;
 }
 
 const COARSE = new WeakMap<Who, Map<number, Coarse>>();
@@ -67,25 +57,9 @@ function coarseOf(who: Who, step: Step): Coarse {
     if (!group) groups.set(at, { isGiven, first, last, floor });
     else group.floor = Math.min(group.floor, floor);
   }
-  const coarse = { groups: [...groups.values()], beyond: least + SPAN, given: standOf(form.ends[0]!), isRest: isRest(form.asana) };
+  const coarse = { groups: [...groups.values()], beyond: least + SPAN, form, figure: figureOf(prospects.given) };
   byStep.set(key, coarse);
   return coarse;
-}
-
-const CROSSINGS = new WeakMap<Who, Float64Array>();
-
-/** What getting from one level to another costs someone at the least: each pair of levels at `3 * from + to`. */
-function crossingsOf(who: Who): Float64Array {
-  const known = CROSSINGS.get(who);
-  if (known) return known;
-  const { ofWay } = judgesOf(who.limits);
-  const isBarred = (way: WayId) => findings(ofWay(way), { values: WAYS[way].values, facing: null, standing: false }).length > 0;
-  const hop = ([ordinary, ...others]: readonly WayId[]) => (!isBarred(ordinary!) ? 0 : others.every(isBarred) ? Infinity : COST.way);
-  const made = Float64Array.from({ length: 9 }, (_, i) =>
-    waysBetween(LEVELS[Math.floor(i / 3)]!, LEVELS[i % 3]!).reduce((sum, ways) => sum + hop(ways), 0),
-  );
-  CROSSINGS.set(who, made);
-  return made;
 }
 
 /** What the last steps of a class cost someone at the least: worked out once for all classes that end with them. */
@@ -161,7 +135,7 @@ export class Outlook {
     const [rests, next] = [this.rests[index]!.costs, this.rests[index + 1]!.costs];
     if (!chosen) return rests.reduce((least, rest, stand) => Math.min(least, SIT_OUT + next[stand]! - rest), Infinity);
     const group = {
-      isGiven: figureOf(prospectsOf(this.who, this.who.studio.form(step.asana, step.variation)).given) === chosen.figure,
+      isGiven: chosen.figure === coarseOf(this.who, step).figure,
       first: standOf(chosen.ends[0]!),
       last: standOf(chosen.ends.at(-1)!),
     };
@@ -184,10 +158,7 @@ export class Outlook {
 
   /** What it costs at the least to begin a step's way in one place when the class stands in another. */
   private arriving(step: Step, { isGiven, first }: Pick<Group, 'isGiven' | 'first'>, stand: number): number {
-    const { given, isRest: rests } = coarseOf(this.who, step);
-    const fits = (of: (stand: number) => boolean) => isGiven || of(first) === of(given) || (!rests && of(first) === of(stand));
-    const apart = (fits(isLying) ? 0 : COST.lyingDown) + (fits(isUp) ? 0 : COST.otherLevel);
-    // A way that the step asks for is taken or not by its postures: nothing is certain about it here.
-    return step.way === null ? apart + crossingsOf(this.who)[3 * (stand >> 1) + (first >> 1)]! : apart;
+    const { form } = coarseOf(this.who, step);
+    return (isGiven ? 0 : outOfPlace(form, first, stand)) + leastCrossing(this.who, step, stand, first);
   }
 }

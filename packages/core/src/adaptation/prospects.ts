@@ -1,23 +1,17 @@
 import type { Variation } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
+import { leastCrossing, outOfPlace, standOf } from './arrival.js';
 import { COST, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
 import { POSTURE_CHANGES, type PostureChange, type Wanted } from './changes.js';
 import { stepKey } from '../sequence/step-key.js';
-import {
-  contextKey,
-  costAnywhere,
-  endsOf,
-  Evaluation,
-  judgesOf,
-  placeKey,
-  wantedOf,
-  type Evaluated,
-  type StepContext,
-} from './evaluation.js';
-import { findings, type Finding } from './judge.js';
+import { costAnywhere, endsOf, Evaluation, placeKey, wantedOf, type Evaluated } from './evaluation.js';
+import { declaredValues } from './facts.js';
+import { findings, isHard, type Finding } from './judge.js';
+import { judgesOf } from './judges.js';
+import { contextKey, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
-import { declaredValues, type Form, type Studio } from './studio.js';
+import type { Form, Studio } from './studio.js';
 import type { Who } from './who.js';
 
 /** More candidates than this are not looked at for one step. */
@@ -51,34 +45,22 @@ function helpful(broken: readonly Finding[]): PostureChange[] {
   return POSTURE_CHANGES.filter(({ helps }) => helps.some((measure) => measures.has(measure)));
 }
 
-function isHard({ grade }: Finding): boolean {
-  return grade !== 'watch';
-}
-
-interface Anywhere {
-  readonly barred: boolean;
+interface OnBody {
+  readonly barring: readonly Finding[];
   readonly broken: readonly Finding[];
+  readonly residualCm: number;
 }
 
 /** What a candidate breaks on a body wherever it is done: no place in a class can mend it. */
-function judgeOn(
-  studio: Studio,
-  who: Who,
-  candidate: Candidate,
-): Anywhere & { readonly fixed: readonly Finding[]; readonly residualCm: number } {
-  const { fixedOf, sometimes } = judgesOf(who.limits);
+function judgeOn(studio: Studio, { limits }: Who, candidate: Candidate): OnBody {
   const ends = endsOf(studio, candidate);
-  const { declared: form } = candidate.variation;
-  const fixed = fixedOf(ends, form).filter(isHard);
-  const declared = declaredValues(form);
-  // What the place decides is not known: a clause about it counts as true, so that its change is there if it is.
-  const perhaps = ends.flatMap(({ measured: { values, facing, standing } }) =>
-    findings(sometimes, { values, declared, facing, standing }).filter(isHard),
-  );
-  const residualCm = Math.max(...ends.map(({ solved }) => solved.residualCm));
-  const ids = new Set<string>();
-  const broken = [...fixed, ...perhaps].filter(({ limit }) => !ids.has(limit) && ids.add(limit));
-  return { barred: fixed.length > 0 || residualCm >= REACHED_CM, broken, fixed, residualCm };
+  const { barring, broken } = judgesOf(limits).anywhere(ends, candidate.variation.declared);
+  return { barring, broken, residualCm: Math.max(...ends.map(({ solved }) => solved.residualCm)) };
+}
+
+interface Anywhere {
+  readonly isBarred: boolean;
+  readonly broken: readonly Finding[];
 }
 
 /**
@@ -89,9 +71,10 @@ function judgeAnywhere(who: Who, candidate: Candidate): Anywhere {
   const { like } = who.studio;
   if (like) {
     const there = judgeOn(like, who, candidate);
-    if (there.residualCm > FAR_CM || there.fixed.some(isFarOut)) return { barred: true, broken: there.broken };
+    if (there.residualCm > FAR_CM || there.barring.some(isFarOut)) return { isBarred: true, broken: there.broken };
   }
-  return judgeOn(who.studio, who, candidate);
+  const { barring, broken, residualCm } = judgeOn(who.studio, who, candidate);
+  return { isBarred: barring.length > 0 || residualCm >= REACHED_CM, broken };
 }
 
 /** Further than two adult bodies differ in one posture, by the measure's unit. */
@@ -104,6 +87,7 @@ function isFarOut({ by, unit, value }: Finding): boolean {
 /** The prospects of a form at one place of a class, judged there as far as they are asked for. */
 export class Here {
   private readonly judged: (Chosen | null)[] = [];
+  private readonly leasts: number[] = [];
 
   constructor(
     private readonly prospects: Prospects,
@@ -113,6 +97,17 @@ export class Here {
   /** As `Prospects.at`. */
   at(place: number, below: number): Prospect | null {
     return this.prospects.at(place, below);
+  }
+
+  /** No way to do a prospect here costs less than this: known before it is judged. */
+  least(place: number, { candidate, floor }: Prospect): number {
+    const known = this.leasts[place];
+    if (known !== undefined) return known;
+    const { who, step, tally } = this.context;
+    const [first, from] = [endsOf(who.studio, candidate)[0]!, tally.last && standOf(tally.last)];
+    const form = who.studio.form(step.asana, step.variation);
+    const apart = candidate === this.prospects.given ? 0 : outOfPlace(form, standOf(first), from);
+    return (this.leasts[place] = floor + apart + leastCrossing(who, step, from, standOf(first)));
   }
 
   /** A prospect as it is done here; `null` where it isn't safe. */
@@ -206,13 +201,13 @@ export class Prospects {
     const [form, ...ids] = figure.split(' ');
     const plain = this.replacements.byFigure.get(form!);
     if (!plain) return null;
-    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.who, plain).barred ? this.prospect(plain) : null;
+    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.who, plain).isBarred ? this.prospect(plain) : null;
     const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);
     const wanted = wantedOf(judgeAnywhere(this.who, plain).broken, this.who.limits);
     const extra = ids.length > 1 ? COST.pair : 0;
     // A figure doesn't tell in which order its changes were made; one of them may leave the other nothing to do.
     const candidate = withChanges(plain, changes, wanted, extra) ?? withChanges(plain, changes.toReversed(), wanted, extra);
-    return candidate && this.isPossible(candidate) && !judgeAnywhere(this.who, candidate).barred ? this.prospect(candidate) : null;
+    return candidate && this.isPossible(candidate) && !judgeAnywhere(this.who, candidate).isBarred ? this.prospect(candidate) : null;
   }
 
   private nextOpen(): Open | null {
@@ -228,8 +223,8 @@ export class Prospects {
     this.looked++;
     const { candidate, next } = open;
     if (!this.isPossible(candidate)) return;
-    const { barred, broken } = judgeAnywhere(this.who, candidate);
-    if (!barred) this.found.push(this.prospect(candidate));
+    const { isBarred, broken } = judgeAnywhere(this.who, candidate);
+    if (!isBarred) this.found.push(this.prospect(candidate));
     if (broken.length > 0) next?.(broken);
   }
 

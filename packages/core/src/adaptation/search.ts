@@ -1,5 +1,6 @@
 import type { Step } from '../sequence/sequence.js';
-import { START, type Evaluated, type StepContext } from './evaluation.js';
+import type { Evaluated } from './evaluation.js';
+import { START, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { prospectsOf, type Prospects } from './prospects.js';
 import type { Who } from './who.js';
@@ -16,7 +17,7 @@ export function evaluateGiven(context: StepContext): Evaluated {
 
 /**
  * The safe ways to do a step at its place, cheapest first, at most `count` of them. Complete up to the first
- * `count`: a prospect is passed over only when even its cost before solving is above what was found.
+ * `count`: a prospect is passed over only when the least that it can cost here is above what was found.
  */
 export function safeWays(context: StepContext, count: number): Chosen[] {
   const here = prospectsFor(context).here(context);
@@ -25,7 +26,7 @@ export function safeWays(context: StepContext, count: number): Chosen[] {
   for (let place = 0; ; place++) {
     const prospect = here.at(place, worst());
     if (!prospect) return found;
-    if (prospect.floor >= worst()) continue;
+    if (here.least(place, prospect) >= worst()) continue;
     const chosen = here.safe(place, prospect);
     if (!chosen || chosen.cost >= worst()) continue;
     found.push(chosen);
@@ -52,7 +53,7 @@ export function* eachSafeWay(context: StepContext, below: number): Generator<Cho
   for (let place = 0; ; place++) {
     const prospect = here.at(place, below);
     if (!prospect) return;
-    if (prospect.floor >= below) continue;
+    if (here.least(place, prospect) >= below) continue;
     const chosen = here.safe(place, prospect);
     if (chosen && chosen.cost < below) yield chosen;
   }

@@ -1,14 +1,15 @@
-import type { DeclaredSpec } from '../asanas/asana.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js';
 import { isExternal } from '../body/contact.js';
-import { measurePosture, type Facing, type Measure, type MeasuredPosture } from '../body/measure.js';
+import { measurePosture, type MeasuredPosture } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import { solveMeetingHands } from '../body/meet-hands.js';
 import type { Solved } from '../body/solve.js';
 import { pointOn } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
+import { numbering } from '../numbering.js';
 import type { Level } from '../sequence/ways.js';
+import { rowOf, type Row } from './facts.js';
 import { standInFor } from './stand-in.js';
 
 /** One posture as this body does it, with all that follows from it. */
@@ -17,6 +18,8 @@ export interface Done {
   readonly id: number;
   readonly solved: Solved;
   readonly measured: MeasuredPosture;
+  /** Its measures as they are set against bounds. */
+  readonly row: Row;
   readonly level: Level;
 }
 
@@ -25,44 +28,6 @@ export interface Form {
   readonly asana: Asana;
   readonly variation: Variation;
   readonly ends: readonly Done[];
-}
-
-/** What a limit may look at: numbers by measure; what is missing is unknown. */
-export interface Facts {
-  readonly values: Readonly<Partial<Record<Measure, number>>>;
-  /** What is declared of the form; it comes before `values`. */
-  readonly declared?: Readonly<Partial<Record<Measure, number>>>;
-  /** What the place in the class adds; it comes before both. */
-  readonly here?: Readonly<Partial<Record<Measure, number>>>;
-  readonly facing: Facing | null;
-  readonly standing: boolean;
-}
-
-/**
- * Energy of a step from its effort, in MET: rest 1 to 1.3, gentle hatha 2.5, sun salutation 3.3, power
- * flow 4. Compendium of Physical Activities, Med Sci Sports Exerc 2011 (values from memory).
- */
-const MET: Record<DeclaredSpec['effort'], number> = { 1: 1.3, 2: 2.5, 3: 3.3, 4: 4, 5: 5 };
-const IMPACT = { none: 0, step: 0, jump: 2 } as const;
-
-const DECLARED_VALUES = new WeakMap<DeclaredSpec, Facts['values']>();
-
-/** Numbers of what geometry can't tell. A foot that is placed slowly is no impact. */
-export function declaredValues(declared: DeclaredSpec): Facts['values'] {
-  const known = DECLARED_VALUES.get(declared);
-  if (known) return known;
-  const values = {
-    effort: declared.effort,
-    met: MET[declared.effort],
-    abdominalLoad: declared.abdominalLoad,
-    impact: IMPACT[declared.impact ?? 'none'],
-    headJolt: declared.headJolt ?? 0,
-    eyesClosed: declared.eyesClosed === true ? 1 : 0,
-    pelvicFloorCue: declared.pelvicFloorCue ?? 0,
-    ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
-  };
-  DECLARED_VALUES.set(declared, values);
-  return values;
 }
 
 /** Props up to this height (m) leave whoever sits or kneels on them on the floor. */
@@ -98,11 +63,19 @@ function levelOf(solved: Solved, measured: MeasuredPosture): Level {
   return handsDown ? 'floor' : 'up';
 }
 
-export function valueOf(facts: Facts, measure: Measure): number | undefined {
-  return facts.here?.[measure] ?? facts.declared?.[measure] ?? facts.values[measure];
-}
-
 let count = 0;
+
+const CONTENTS = new WeakMap<Posture, number>();
+const numberOf = numbering(10_000);
+
+/** A number for what a posture asks for, shared by all bodies. */
+function contentOf(posture: Posture): number {
+  const known = CONTENTS.get(posture);
+  if (known !== undefined) return known;
+  const number = numberOf(JSON.stringify(posture));
+  CONTENTS.set(posture, number);
+  return number;
+}
 
 const STAND_INS = new WeakMap<Library, Map<string, Studio>>();
 
@@ -119,8 +92,7 @@ function standIn(library: Library, answers: BodyAnswers): Studio {
 /** One body among all postures: solves and measures each once. */
 export class Studio {
   readonly body: Body;
-  private readonly byContent = new Map<string, Done>();
-  private readonly byObject = new WeakMap<Posture, Done>();
+  private readonly done = new Map<number, Done>();
   private readonly forms = new WeakMap<Variation, Form>();
   /** A body much like this one, whose postures others have solved; `null` for those who are like nobody else. */
   readonly like: Studio | null;
@@ -153,18 +125,17 @@ export class Studio {
 
   /** A posture as this body does it. Equal postures, as where one asana's variation is another asana, are solved once. */
   posture(posture: Posture): Done {
-    const known = this.byObject.get(posture);
+    const key = contentOf(posture);
+    const known = this.done.get(key);
     if (known) return known;
-    const key = JSON.stringify(posture);
-    const done = this.byContent.get(key) ?? this.solve(posture);
-    this.byContent.set(key, done);
-    this.byObject.set(posture, done);
+    const done = this.solve(posture);
+    this.done.set(key, done);
     return done;
   }
 
   private solve(posture: Posture): Done {
     const solved = solveMeetingHands(this.body, posture, this.like?.posture(posture).solved);
     const measured = measurePosture(solved);
-    return { id: ++count, solved, measured, level: levelOf(solved, measured) };
+    return { id: ++count, solved, measured, row: rowOf(measured.values), level: levelOf(solved, measured) };
   }
 }

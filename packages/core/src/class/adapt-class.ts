@@ -1,11 +1,12 @@
 import { addedSeconds, aheadText, ownWays, plannedAs, plansOf, Walker, type AdaptOptions, type OwnWays } from '../adaptation/adapt.js';
-import type { StepContext } from '../adaptation/evaluation.js';
+import type { StepContext } from '../adaptation/place.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { Chosen, PersonPlan, PlannedStep } from '../adaptation/plan.js';
 import { SIT_OUT } from '../adaptation/candidates.js';
 import { propsOf, type PropsAtHand } from '../adaptation/props.js';
 import { bestPath, NARROW, WIDE, type BestPath } from '../adaptation/best-path.js';
-import { Outlook, standOf } from '../adaptation/outlook.js';
+import { standOf } from '../adaptation/arrival.js';
+import { Outlook } from '../adaptation/outlook.js';
 import { safeWays, waysLike } from '../adaptation/search.js';
 import type { Done, Studio } from '../adaptation/studio.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
@@ -125,9 +126,13 @@ function openWays(
   const seen = figuresToShare(own);
   return contexts.map((context, i) => {
     const known = new Set(own[i]!.map(({ figure }) => figure));
-    const likes = seen.flatMap((figure) =>
-      known.has(figure) ? [] : (memory.once('like', `${keys[i]} ${figure}`, () => waysLike(context, [figure])[0] ?? null) ?? []),
-    );
+    const asked = memory.once('likes', keys[i]!, () => new Map<string, readonly Chosen[]>());
+    const likes = seen.flatMap((figure) => {
+      if (known.has(figure)) return [];
+      const like = asked.get(figure) ?? waysLike(context, [figure]);
+      asked.set(figure, like);
+      return like;
+    });
     return [...own[i]!, ...likes, null];
   });
 }

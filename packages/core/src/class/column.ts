@@ -39,6 +39,16 @@ interface Numbered {
   readonly needs: readonly number[];
 }
 
+/** A figure that may join those that the class shows. */
+interface Joining {
+  readonly figure: number;
+  readonly spares: number;
+}
+
+function moreSparing(one: Joining, other: Joining): Joining {
+  return other.spares > one.spares || (other.spares === one.spares && other.figure < one.figure) ? other : one;
+}
+
 /** Ways that another of the same figure beats in cost and in every prop are never needed. */
 function undominated(ways: readonly Numbered[]): Numbered[] {
   const kept: Numbered[] = [];
@@ -75,10 +85,15 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
 
   // The cheapest way of everybody in each figure.
   const n = people.length;
-  const out = Float64Array.from(numbered, (ways) => ways.find(({ figure }) => figure < 0)?.cost ?? NEVER);
-  const costs = [...names.values()].map((figure) =>
-    Float64Array.from(numbered, (ways) => ways.find((way) => way.figure === figure)?.cost ?? NEVER),
-  );
+  const nothing = () => new Float64Array(n).fill(NEVER);
+  const out = nothing();
+  const costs = Array.from(names, nothing);
+  numbered.forEach((ways, person) => {
+    for (const { figure, cost } of ways) {
+      const own = figure < 0 ? out : costs[figure]!;
+      own[person] = Math.min(own[person]!, cost);
+    }
+  });
 
   let best: number[] | null = null;
   let bestCost = Infinity;
@@ -118,15 +133,26 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
     };
     place(0, 0);
   };
-  const grow = (rest: readonly number[], now: Float64Array): void => {
-    const cost = now.reduce((sum, own) => sum + own, 0);
-    const room = limits.figures - open.size;
-    const joining = (room === 0 ? [] : rest)
-      .map((figure) => ({ figure, spares: now.reduce((sum, own, person) => sum + Math.max(0, own - costs[figure]![person]!), 0) }))
+  /** What each figure of `rest` would spare the class as it stands; those that spare nothing are left out. */
+  const sparing = (rest: readonly number[], now: Float64Array): Joining[] => {
+    const joining: Joining[] = [];
+    for (const figure of rest) {
+      const own = costs[figure]!;
+      let spares = 0;
+      for (let person = 0; person < n; person++) if (own[person]! < now[person]!) spares += now[person]! - own[person]!;
       // Where props are shared, a figure that spares nothing may be the one that needs fewer of them.
-      .filter(({ spares }) => spares > 0 || shared.length > 0)
-      .sort((a, b) => b.spares - a.spares || a.figure - b.figure);
+      if (spares > 0 || shared.length > 0) joining.push({ figure, spares });
+    }
+    return joining;
+  };
+  const grow = (rest: readonly number[], now: Float64Array): void => {
+    const room = limits.figures - open.size;
+    const joining = room === 0 ? [] : sparing(rest, now);
     if (joining.length === 0) return settle();
+    const cost = now.reduce((sum, own) => sum + own, 0);
+    // Only the best of them can fill the last place, unless props decide.
+    if (room === 1 && shared.length === 0) joining.splice(0, joining.length, joining.reduce(moreSparing));
+    else joining.sort((a, b) => b.spares - a.spares || a.figure - b.figure);
     // Figures spare less together than each by itself.
     const least = (from: number) => joining.slice(from, from + room).reduce((left, { spares }) => left - spares, cost);
     for (const [at, { figure }] of joining.entries()) {

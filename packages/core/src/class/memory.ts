@@ -1,4 +1,4 @@
-import { contextKey, type StepContext } from '../adaptation/evaluation.js';
+import { contextKey, type StepContext } from '../adaptation/place.js';
 
 /** So many answers are kept of each kind; then all are forgotten. */
 const MOST = 50_000;

@@ -1,5 +1,5 @@
 import { judge } from '../adaptation/judge.js';
-import type { Facts } from '../adaptation/studio.js';
+import type { Facts } from '../adaptation/facts.js';
 import { MEASURES, type Facing, type Measure } from '../body/measure.js';
 import { activeLimits, limitsOf, type ActiveLimit } from './active-limits.js';
 import { CONDITIONS } from './all.js';

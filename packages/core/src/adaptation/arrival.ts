@@ -1,0 +1,153 @@
+import type { ActiveLimit } from '../conditions/active-limits.js';
+import type { Step } from '../sequence/sequence.js';
+import { WAYS, waysBetween, type Level, type WayId } from '../sequence/ways.js';
+import { COST, isRest } from './candidates.js';
+import type { Facts } from './facts.js';
+import { findings, worstOf, type Finding } from './judge.js';
+import { judgesOf } from './judges.js';
+import { extremesOnTheWay } from './path.js';
+import type { StepContext } from './place.js';
+import type { Done, Form } from './studio.js';
+import type { Who } from './who.js';
+
+const LEVELS: readonly Level[] = ['up', 'floor', 'supine'];
+/** So many places a body may be in after a step: its level, lying or not. */
+export const STANDS = 2 * LEVELS.length;
+
+/** Where a posture leaves the body, from 0 to `STANDS`. */
+export function standOf({ level, measured }: Done): number {
+  return 2 * LEVELS.indexOf(level) + (measured.lying ? 1 : 0);
+}
+const isUp = (stand: number) => stand < 2;
+const isLying = (stand: number) => stand % 2 === 1;
+
+/**
+ * What another way than the given costs for where it begins: lying down in the middle of a standing row, or the
+ * reverse, breaks the class apart. `from` is where the class stands.
+ */
+export function outOfPlace({ asana, ends }: Form, first: number, from: number | null): number {
+  const given = standOf(ends[0]!);
+  // A rest is lain down for, wherever the class stood before.
+  const fits = (of: (stand: number) => boolean) => of(first) === of(given) || (!isRest(asana) && from !== null && of(first) === of(from));
+  return (fits(isLying) ? 0 : COST.lyingDown) + (fits(isUp) ? 0 : COST.otherLevel);
+}
+
+const CROSSINGS = new WeakMap<Who, Float64Array>();
+
+/** What getting from one level to another costs someone at the least: each pair of levels at `3 * from + to`. */
+function crossingsOf(who: Who): Float64Array {
+  const known = CROSSINGS.get(who);
+  if (known) return known;
+  const { ofWay } = judgesOf(who.limits);
+  const isBarred = (way: WayId) => findings(ofWay(way), { values: WAYS[way].values, facing: null, standing: false }).length > 0;
+  const hop = ([ordinary, ...others]: readonly WayId[]) => (!isBarred(ordinary!) ? 0 : others.every(isBarred) ? Infinity : COST.way);
+  const made = Float64Array.from({ length: 9 }, (_, i) =>
+    waysBetween(LEVELS[Math.floor(i / 3)]!, LEVELS[i % 3]!).reduce((sum, ways) => sum + hop(ways), 0),
+  );
+  CROSSINGS.set(who, made);
+  return made;
+}
+
+/** What the way from one place to another costs someone at the least, whatever is passed through on it. */
+export function leastCrossing(who: Who, { way }: Step, from: number | null, to: number): number {
+  // A way that the step asks for is taken or not by its postures: nothing is certain about it here.
+  return way === null && from !== null ? crossingsOf(who)[3 * (from >> 1) + (to >> 1)]! : 0;
+}
+
+/** A way of no special kind takes this long; one with a rise of 30 cm or the head coming up 20, twice that. Seconds. */
+const WAY_SECONDS = 3;
+const RISE_CM = 30;
+const HEAD_RISE_CM = 20;
+
+/** How far the body rises from one posture to the next, in cm. */
+export function levelChange(from: Done | null, to: Done): number {
+  return from ? Math.max(0, (to.measured.values.comHeight ?? 0) - (from.measured.values.comHeight ?? 0)) : 0;
+}
+
+/** How far the head comes up or goes down against the heart, in cm. */
+export function headDrop(from: Done | null, to: Done): number {
+  return from ? Math.abs((from.measured.values.headBelowHeart ?? 0) - (to.measured.values.headBelowHeart ?? 0)) : 0;
+}
+
+export function usualWaySeconds(from: Done | null, to: Done): number {
+  return levelChange(from, to) >= RISE_CM || headDrop(from, to) > HEAD_RISE_CM ? 2 * WAY_SECONDS : WAY_SECONDS;
+}
+
+/** How someone gets to a posture. */
+interface WayTaken {
+  /** Equal where nothing tells two of them apart. */
+  readonly key: string;
+  readonly ways: readonly { readonly way: WayId; /** Another than was meant. */ readonly instead: boolean }[];
+  /** What the way that was meant breaks. */
+  readonly all: readonly Finding[];
+  /** What no other way mends. */
+  readonly hard: readonly Finding[];
+  readonly impact: number | null;
+}
+
+/** So many are kept for one person; then all are forgotten. */
+const MOST_TAKEN = 10_000;
+const TAKEN = new WeakMap<Who, Map<string | number, WayTaken>>();
+/** Postures are numbered below this. */
+const MOST_IDS = 2 ** 26;
+
+/** The ordinary way to a posture, or the first other one that no limit bars: worked out once. */
+export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, isGiven: boolean): WayTaken {
+  const known = TAKEN.get(who) ?? new Map<string | number, WayTaken>();
+  TAKEN.set(who, known);
+  // Only a way that is asked for may be left to whoever does the step as it is given.
+  const key = step.way === null ? (last?.id ?? 0) * MOST_IDS + to.id : `${last?.id ?? 0} ${to.id} ${step.way} ${isGiven ? '' : 'other'}`;
+  const taken = known.get(key);
+  if (taken) return taken;
+  if (known.size >= MOST_TAKEN) known.clear();
+  const now = takenBetween(who, last, to, step.way, isGiven);
+  known.set(key, now);
+  return now;
+}
+
+function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null, isGiven: boolean): WayTaken {
+  const { limits, studio, props } = who;
+  const ways: { way: WayId; instead: boolean }[] = [];
+  const all: Finding[] = [];
+  const hard: Finding[] = [];
+  const jumps = asked === 'jump-back';
+  const hops = from ? waysBetween(from.level, to.level) : [];
+  const { ofWay, ofPassage, passed } = judgesOf(limits);
+  const breaks = (about: readonly ActiveLimit[], values: Facts['values']) =>
+    findings(about, { values, facing: null, standing: false }, 'transition');
+  const hardOf = (way: WayId): Finding[] => {
+    const own = breaks(ofWay(way), WAYS[way].values);
+    if (!from || ofPassage.length === 0) return own;
+    const { least, most } = extremesOnTheWay(studio, from, to, way, passed);
+    return worstOf([own, breaks(ofPassage, least), breaks(ofPassage, most)]);
+  };
+  const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
+    all.push(...broken);
+    const other = others.find((way) => (way !== 'with-chair' || (props.chair ?? 0) > 0) && hardOf(way).length === 0);
+    if (other) ways.push({ way: other, instead: true });
+    else hard.push(...broken);
+  };
+  let impact: number | null = null;
+  // Whoever needs an easier form doesn't jump into it.
+  if (jumps && !isGiven) ways.push({ way: 'step-back', instead: false });
+  else if (asked !== null) {
+    const broken = hardOf(asked);
+    if (broken.length === 0) {
+      ways.push({ way: asked, instead: false });
+      if (jumps) impact = 2;
+    } else {
+      const others: readonly WayId[] = jumps ? ['step-back'] : hops.length > 0 ? hops.flat() : ['split-squat', 'hands-to-thighs'];
+      takeOther(
+        others.filter((way) => way !== asked),
+        broken,
+      );
+    }
+  } else {
+    for (const [ordinary, ...others] of hops) {
+      const broken = hardOf(ordinary!);
+      if (broken.length > 0) takeOther(others, broken);
+    }
+  }
+  const told = all.length + hard.length > 0 ? ` ${from?.id ?? 0} ${to.id}` : '';
+  return { key: `${ways.map(({ way }) => way).join()} ${impact ?? ''}${told}`, ways, all, hard, impact };
+}

@@ -1,0 +1,80 @@
+import type { Step } from '../sequence/sequence.js';
+import { stepKey } from '../sequence/step-key.js';
+import type { Timed } from '../sequence/dose.js';
+import { judgesOf, type Sum } from './judges.js';
+import type { Tally } from './plan.js';
+import type { Done } from './studio.js';
+import type { Who } from './who.js';
+
+const HEAD_DOWN_CM = 5;
+
+export const START: Tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
+
+/** All that one step is judged and searched with. */
+export interface StepContext {
+  readonly who: Who;
+  readonly step: Step;
+  readonly tally: Tally;
+}
+
+/** Sums that a step of some postures adds to. */
+type Adds = Readonly<Record<Sum, boolean>>;
+const ADDS = new WeakMap<readonly Done[], Adds>();
+
+function addsOf(ends: readonly Done[]): Adds {
+  const known = ADDS.get(ends);
+  if (known) return known;
+  const { measured, level } = ends[0]!;
+  const adds = {
+    supineRun: measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60,
+    sittingRun: !measured.standing && !measured.lying && measured.facing === 'upright',
+    headDown: ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM),
+    floorTrips: level !== 'up',
+  };
+  ADDS.set(ends, adds);
+  return adds;
+}
+
+function isDown({ last }: Tally): boolean {
+  return last !== null && last.level !== 'up';
+}
+
+/** To the millisecond, so that steps in another order come to the same sum. */
+function sumOf(...minutes: readonly number[]): number {
+  return Math.round(minutes.reduce((sum, one) => sum + one, 0) * 6e4) / 6e4;
+}
+
+/** How the class stands after a step of these postures. Minutes. */
+export function tallyAfter(tally: Tally, ends: readonly Done[], timed: Timed): Tally {
+  const adds = addsOf(ends);
+  const minutes = timed.seconds / 60;
+  return {
+    last: ends.at(-1)!,
+    supineRun: adds.supineRun ? sumOf(tally.supineRun, minutes) : 0,
+    sittingRun: adds.sittingRun ? sumOf(tally.sittingRun, minutes) : 0,
+    headDown: adds.headDown ? sumOf(tally.headDown, minutes) : tally.headDown,
+    floorTrips: tally.floorTrips + (adds.floorTrips && !isDown(tally) ? 1 : 0),
+  };
+}
+
+/**
+ * What the limits look at of the sums before a step: equal where it makes no difference to them. With the postures
+ * that the step would take, only the sums that those add to.
+ */
+export function sumsKey({ who, tally }: StepContext, ends?: readonly Done[]): string {
+  const { sums, fewTrips } = judgesOf(who.limits);
+  const adds = ends && addsOf(ends);
+  let key = '';
+  for (const sum of sums) {
+    if (adds && !adds[sum]) continue;
+    // Whoever is on the floor already makes no trip to it, and the first ones are all alike.
+    if (sum === 'floorTrips' && (isDown(tally) || tally.floorTrips < fewTrips)) continue;
+    key += ` ${sum} ${tally[sum]}`;
+  }
+  return key;
+}
+
+/** All that a step's ways look at of its place in a class: the same for two places where it is the same question. Whose it is, is not part of it. */
+export function contextKey(context: StepContext): string {
+  return `${stepKey(context.step)} ${context.tally.last?.id ?? 0}${sumsKey(context)}`;
+}
