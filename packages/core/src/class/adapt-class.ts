@@ -104,7 +104,11 @@ function guideOf({ chosen, stepByStep }: BestPath): Guide[] {
     .map((one, i) => ({ one, spared: stepByStep[i]! - costOf(one) }))
     .reverse()
     .map(({ one, spared }): Guide => {
-      const guide = { figure: one?.figure ?? null, stand: one && standOf(one.ends.at(-1)!), elsewhere: Math.max(0, elsewhere) };
+      const guide = {
+        figure: one?.figure ?? null,
+        stand: one && standOf(one.ends.at(-1)!),
+        elsewhere: Math.max(0, Math.round(elsewhere * 1e6) / 1e6),
+      };
       elsewhere += spared;
       return guide;
     })
@@ -176,7 +180,7 @@ function* walk(
       const at = places.get(pin.person);
       return pin.index === index && at !== undefined ? [{ at, pin }] : [];
     });
-    const led = guides.map((guide) => guide && guide[index]!);
+    const led = guides.map((guide) => guide?.[index] ?? null);
     const column = columnAt(walkers, step, limits, memory, led, held);
     takeColumn(walkers, step, column);
     unmet.push(...column.refused.map(({ place, text }) => ({ ...held[place]!.pin, text })));
@@ -210,9 +214,9 @@ function boundOf(
   return [...outlooks.map((outlook) => outlook.least(0)), ...given].reduce((sum, cost) => sum + cost, 0);
 }
 
-/** Whoever sits a step out may have been led to where they can't go on from. */
-function needsGuide({ steps }: Walker): boolean {
-  return steps.some(({ chosen }) => chosen === null);
+/** Whoever sits a step out may have been led to where they can't go on from: the steps up to the last one sat out, for a guide through them. */
+function stepsToGuide({ steps }: Walker): readonly Step[] {
+  return steps.slice(0, steps.findLastIndex(({ chosen }) => chosen === null) + 1).map(({ step }) => step);
 }
 
 /**
@@ -226,16 +230,20 @@ function needsGuide({ steps }: Walker): boolean {
 export function* adaptingClass(members: readonly Member[], sequence: Sequence, options: ClassOptions = {}): Generator<number, ClassPlan> {
   const { figures = USUAL_FIGURES, props = null, memory = new ClassMemory() } = options;
   const { steps } = sequence;
-  const present = inRoom(members, props).map(({ studio, participant }) => new Walker(studio, participant, options.today ?? null));
+  const today = options.today ?? null;
+  const present = inRoom(members, props).map(({ studio, participant }) =>
+    memory.once('walker', JSON.stringify([participant, today, studio.answers]), () => new Walker(studio, participant, today)),
+  );
   const nobody = members.map(() => null);
   let walked = yield* walk(present, steps, nobody, options, memory);
   // Where everybody may have a figure of their own, the class is everybody's best way.
   const areFew = members.length <= figures;
-  const paths = walked.walkers.map((walker) =>
-    areFew || needsGuide(walker)
-      ? memory.once('path', `${walker.who.id} ${steps.map(stepKey).join()}`, () => bestPath(walker.who, steps, areFew ? WIDE : NARROW))
-      : null,
-  );
+  const paths = walked.walkers.map((walker) => {
+    const led = areFew ? steps : stepsToGuide(walker);
+    return led.length === 0
+      ? null
+      : memory.once('path', `${walker.who.id} ${led.map(stepKey).join()}`, () => bestPath(walker.who, led, areFew ? WIDE : NARROW));
+  });
   const guides = paths.map((path) => path && guideOf(path));
   if (guides.some((guide) => guide?.some(({ elsewhere }) => elsewhere > 0))) {
     const guided = yield* walk(present, steps, guides, options, memory);
