@@ -1,5 +1,5 @@
 import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import { useVirtualizer } from '@tanstack/react-virtual';
+import { defaultRangeExtractor, useVirtualizer, type Range } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useGradually } from '../../parts/use-growing.js';
 import type { ClassScore } from '../../worker/core.worker.js';
@@ -25,6 +25,11 @@ const DRAG_PX = 6;
 /** Cells that are drawn anew with every frame. */
 const BATCH = 6;
 
+/** What is in sight, and the place that the keyboard is at: it isn't lost when it is scrolled away. */
+function withPlace(at: number): (range: Range) => number[] {
+  return (range) => [...new Set([...defaultRangeExtractor(range), ...(at >= 0 && at < range.count ? [at] : [])])].sort((a, b) => a - b);
+}
+
 /**
  * A class as a score: time runs from left to right, the upper staff is the sequence as given, below it one staff
  * for each set of people whose steps are alike, empty where a step is kept. Only what is in sight is drawn.
@@ -32,6 +37,7 @@ const BATCH = 6;
 export const ClassStaves = memo(function ClassStaves({ score, columns, names, scale, figures, selected, onSelect, onShift }: Props) {
   const { answer, given, staves } = score;
   const place = useRef<HTMLDivElement>(null);
+  const [active, setActive] = useState<Place>({ stave: GIVEN, index: 0 });
   const staffPx = Math.round((STAFF_CM + 5) * scale);
   const givenPx = HEAD_PX + staffPx + WORDS_PX;
   const rowPx = staffPx + WORDS_PX;
@@ -41,6 +47,7 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
     getScrollElement: () => place.current,
     estimateSize: (index) => columns[index]!.width,
     overscan: 2,
+    rangeExtractor: withPlace(active.index),
     scrollPaddingStart: NAMES_PX,
   });
   const down = useVirtualizer({
@@ -48,13 +55,13 @@ export const ClassStaves = memo(function ClassStaves({ score, columns, names, sc
     getScrollElement: () => place.current,
     estimateSize: () => rowPx,
     overscan: 1,
+    rangeExtractor: withPlace(active.stave),
     scrollPaddingStart: givenPx,
   });
   useEffect(() => {
     across.measure();
     down.measure();
   }, [across, down, columns, rowPx]);
-  const [active, setActive] = useState<Place>({ stave: GIVEN, index: 0 });
   const wanted = useRef<Place | null>(null);
   useEffect(() => {
     // A place that was out of sight is drawn first, then focused.
