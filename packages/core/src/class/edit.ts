@@ -35,13 +35,15 @@ export function editStep(library: Library, read: (text: string) => ReadResult, t
   const lineOf = (line: number) => lineAfter(made, line);
   const { line } = before[edit.index]!;
   let after = editText(text, made);
+  let steps = stepsOf(after);
   for (const step of before) {
     const at = lineOf(step.line);
     const isRenamed = made.do === 'name' && step.line === line;
     if (at === null || isRenamed || step.of !== null) continue;
-    if (stepsOf(after).find((one) => one.line === at)?.asana !== step.asana) after = nameSurely(library, stepsOf, after, at, step.asana);
+    if (steps.find((one) => one.line === at)?.asana === step.asana) continue;
+    after = nameSurely(library, stepsOf, after, at, step.asana);
+    steps = stepsOf(after);
   }
-  const steps = stepsOf(after);
   const to = made.do === 'insert' ? line + 1 : lineOf(line);
   const index = steps.findIndex((step) => step.line === to);
   return {
