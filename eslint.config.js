@@ -17,6 +17,8 @@ export default tseslint.config(
     },
   },
   { files: ['scripts/**', '*.js', 'jest.config.js'], languageOptions: { globals: globals.node } },
+  // What it hands to the page runs there.
+  { files: ['scripts/bench-screen.mjs'], languageOptions: { globals: globals.browser } },
   {
     files: ['packages/web/**'],
     plugins: { 'react-hooks': hooks },

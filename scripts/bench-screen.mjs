@@ -47,7 +47,40 @@ async function longestTask(browser, page, act) {
   return { processor: Math.max(...tasks.map(({ tdur }) => tdur ?? 0)) / 1000, wall: Math.max(...tasks.map(({ dur }) => dur)) / 1000 };
 }
 
-/** Longest tasks of the page's main thread by what was done meanwhile: processor time, and time by the clock, in ms. `lines` are repeated until the class is long enough. */
+/** From a click on a step's dose to the score that was worked out anew, in ms by the clock: the median of a few. */
+async function editLatency(page) {
+  await page.locator('[data-place="-1 2"]').click();
+  const longer = page.getByRole('button', { name: 'Longer' });
+  await longer.waitFor();
+  const took = [];
+  for (let i = 0; i < 7; i++) {
+    await page.waitForTimeout(1000);
+    const settled = page.evaluate(
+      () =>
+        new Promise((resolve) => {
+          let from = null;
+          let isBusy = false;
+          document.addEventListener('click', () => (from ??= performance.now()), { capture: true, once: true });
+          const observer = new MutationObserver(() => {
+            const was = isBusy;
+            isBusy = [...document.querySelectorAll('[role=status]')].some(({ textContent }) => textContent === 'Working it out anew …');
+            if (!was || isBusy) return;
+            observer.disconnect();
+            resolve(performance.now() - from);
+          });
+          observer.observe(document.body, { childList: true, subtree: true });
+        }),
+    );
+    await longer.click();
+    took.push(await settled);
+  }
+  return took.sort((a, b) => a - b)[3];
+}
+
+/**
+ * Longest tasks of the page's main thread by what was done meanwhile: processor time, and time by the clock, in ms;
+ * and how long an edit takes. `lines` are repeated until the class is long enough.
+ */
 export async function measureScreen(lines) {
   const folder = mkdtempSync(join(tmpdir(), 'lotus-bench-'));
   const stops = [() => rmSync(folder, { recursive: true, force: true })];
@@ -102,7 +135,7 @@ export async function measureScreen(lines) {
       await page.waitForTimeout(2000);
       found.push({ what, ...(await longestTask(browser, page, act)) });
     }
-    return found;
+    return { tasks: found, edit: await editLatency(page) };
   } finally {
     for (const stop of stops.reverse()) await stop();
   }
