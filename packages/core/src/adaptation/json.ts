@@ -115,7 +115,7 @@ function endJson(done: Done, form: Form) {
   return {
     measures: measuresOf(done, form),
     facing: done.measured.facing,
-    contacts: done.measured.loads.contacts.map(({ contact, share }) => ({
+    contacts: done.measured.shares.map(({ contact, share }) => ({
       part: describePart(contact),
       on: supportName(contact),
       share: Math.round(share * 100) / 100,

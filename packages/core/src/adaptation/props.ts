@@ -72,19 +72,19 @@ function spreadOf({ part, side, on }: Contact, prop: Prop): string {
   }
 }
 
-const NEEDED = new WeakMap<Posture, ReadonlyMap<Prop, number>>();
+const NEEDED = new WeakMap<Posture['contacts'], ReadonlyMap<Prop, number>>();
 
 /** What a posture needs, each prop counted once for all that rests on it. */
-export function propsOf(posture: Posture): ReadonlyMap<Prop, number> {
-  const known = NEEDED.get(posture) ?? countProps(posture);
-  NEEDED.set(posture, known);
+export function propsOf({ contacts }: Pick<Posture, 'contacts'>): ReadonlyMap<Prop, number> {
+  const known = NEEDED.get(contacts) ?? countProps(contacts);
+  NEEDED.set(contacts, known);
   return known;
 }
 
-function countProps(posture: Posture): Map<Prop, number> {
+function countProps(contacts: Posture['contacts']): Map<Prop, number> {
   const needed = new Map<Prop, number>();
   const seen = new Set<string>();
-  for (const contact of posture.contacts) {
+  for (const contact of contacts) {
     const found = propOf(contact);
     if (!found) continue;
     const spread = spreadOf(contact, found.prop);
@@ -128,8 +128,8 @@ const PART_WORDS: Readonly<Record<string, string>> = {
 /** Which props, how high for this body, and under what. */
 export function setupOf(done: Done): SetupItem[] {
   const items = new Map<string, SetupItem & { parts: Set<string> }>();
-  const body = done.solved.placed.body;
-  for (const contact of done.solved.posture.contacts) {
+  const { body, contacts } = done.solved;
+  for (const contact of contacts) {
     const found = propOf(contact);
     if (!found || !isExternal(contact)) continue;
     const height = contact.on.kind === 'level' ? Math.round(heightOf(contact.on, body) * 100) : null;
@@ -139,7 +139,7 @@ export function setupOf(done: Done): SetupItem[] {
     if (known) known.parts.add(words);
     else items.set(key, { ...found, height, unit: 'cm', place: '', parts: new Set([words]) });
   }
-  const needed = propsOf(done.solved.posture);
+  const needed = propsOf(done.solved);
   return [...items.values()].map(({ parts, ...item }) => {
     const alone = [...items.values()].filter(({ prop }) => prop === item.prop).length === 1;
     const preposition = item.prop === 'wall' || item.height === null ? 'at' : 'under';

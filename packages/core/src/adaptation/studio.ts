@@ -4,7 +4,8 @@ import { isExternal } from '../body/contact.js';
 import { measurePosture, type MeasuredPosture } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import { solveMeetingHands } from '../body/meet-hands.js';
-import type { Solved } from '../body/solve.js';
+import type { ContactLoad } from '../body/loads.js';
+import type { Solved } from '../body/solved.js';
 import { pointOn } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
 import { numbering } from '../numbering.js';
@@ -12,12 +13,17 @@ import type { Level } from '../sequence/ways.js';
 import { rowOf, type Row } from './facts.js';
 import { standInFor } from './stand-in.js';
 
+/** What is kept of a posture's measures: where its weight rests, without the points and forces that it was worked out from. */
+export interface Measured extends Omit<MeasuredPosture, 'loads' | 'centreOfMass'> {
+  readonly shares: readonly Pick<ContactLoad, 'contact' | 'share'>[];
+}
+
 /** One posture as this body does it, with all that follows from it. */
 export interface Done {
   /** Its own number among all that were done. */
   readonly id: number;
   readonly solved: Solved;
-  readonly measured: MeasuredPosture;
+  readonly measured: Measured;
   /** Its measures as they are set against bounds. */
   readonly row: Row;
   readonly level: Level;
@@ -47,17 +53,18 @@ const DOWN_PARTS = new Set([
   'shoulder',
 ]);
 
-function levelOf(solved: Solved, measured: MeasuredPosture): Level {
-  const low = solved.placed.contacts.some((contact) => {
+function levelOf(solved: Solved, measured: Measured): Level {
+  const { placed } = solved;
+  const low = placed.contacts.some((contact) => {
     if (!contact.bears || !isExternal(contact) || !DOWN_PARTS.has(contact.part) || contact.on.kind === 'wall') return false;
-    return partBalls(solved.placed.body, contact.part, contact.side).some(
-      (ball) => pointOn(solved.placed, ball.segment, ball.local)[2] - ball.radius < FLOOR_HEIGHT_M,
+    return partBalls(placed.body, contact.part, contact.side).some(
+      (ball) => pointOn(placed, ball.segment, ball.local)[2] - ball.radius < FLOOR_HEIGHT_M,
     );
   });
   if (low && measured.facing === 'supine' && (measured.lying || (measured.values.trunkPitch ?? 0) > 90)) return 'supine';
   if (low) return 'floor';
   // Hands and feet on the ground, as in a dog or a plank: on the way, and counted with the floor.
-  const handsDown = solved.placed.contacts.some(
+  const handsDown = placed.contacts.some(
     ({ part, on, bears }) => bears && on.kind === 'level' && on.surface === 'floor' && (part === 'palm' || part === 'forearm'),
   );
   return handsDown ? 'floor' : 'up';
@@ -135,7 +142,8 @@ export class Studio {
 
   private solve(posture: Posture): Done {
     const solved = solveMeetingHands(this.body, posture, this.like?.posture(posture).solved);
-    const measured = measurePosture(solved);
+    const { loads, centreOfMass: _, ...measures } = measurePosture(solved);
+    const measured = { ...measures, shares: loads.contacts.map(({ contact, share }) => ({ contact, share })) };
     return { id: ++count, solved, measured, row: rowOf(measured.values), level: levelOf(solved, measured) };
   }
 }

@@ -10,7 +10,7 @@ import type { Posture } from './posture.js';
 import { NORMAL_RANGE, type NormalMeasure } from './norms.js';
 import { BEHIND } from './reach.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
-import type { Solved } from './solve.js';
+import type { Solved } from './solved.js';
 
 export interface MeasureSpec {
   readonly unit: string;

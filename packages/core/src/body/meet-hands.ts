@@ -4,7 +4,8 @@ import { partBalls } from './parts.js';
 import type { Posture } from './posture.js';
 import { isMeasured } from './reach.js';
 import { pointOn } from './skeleton.js';
-import { heightOf, solve, type Solved } from './solve.js';
+import { heightOf, solve } from './solve.js';
+import type { Solved } from './solved.js';
 
 const HANDS = new Set(['palm', 'hand', 'fingertips', 'fist']);
 /** Hands that hang less than this (m) above their place still reach it: soft knees and shoulders give as much. */

@@ -9,21 +9,10 @@ import { ownEnds, withinReach } from './reach.js';
 import { near, PAIRS, rodsOf, type Pair, type Rod } from './overlap.js';
 import type { Posture } from './posture.js';
 import {
-  ARM_DOF, DOF_COUNT, DOFS, HINGES_OF, LEG_DOF, parentOf, place, pointOn, toPosture, toState,
+  ARM_DOF, DOF_COUNT, DOFS, HINGES_OF, LEG_DOF, parentOf, place, pointOn, toState,
   type PlacedBody, type State, type Vec3,
 } from './skeleton.js'; // prettier-ignore
-
-export interface Solved {
-  readonly posture: Posture;
-  readonly placed: PlacedBody;
-  /** Whether every bearing contact lies within 1 cm of its support. */
-  readonly reached: boolean;
-  /** The farthest bearing contact from its support, in cm. */
-  readonly residualCm: number;
-  readonly rounds: number;
-  /** What could not be met, in words. */
-  readonly warnings: readonly string[];
-}
+import { Solved } from './solved.js';
 
 const REACHED_M = 0.01;
 const MAX_ROUNDS = 40;
@@ -336,8 +325,8 @@ function dropToSupports(body: Body, state: State, targets: readonly Target[]): v
 }
 
 /** Where a body much like this one came to: all but the height is about the same. */
-function startedFrom({ placed }: Solved, body: Body, targets: readonly Target[]): State {
-  const state = placed.state.slice();
+function startedFrom(like: Solved, body: Body, targets: readonly Target[]): State {
+  const state = like.state.slice();
   state[2] = 0;
   dropToSupports(body, state, targets);
   return state;
@@ -412,15 +401,7 @@ export function solve(body: Body, asWritten: Posture, like: Solved | null = null
       warnings.push(`${side ? `${side} ` : ''}${part} stays ${(worst * 100).toFixed(1)} cm from its support`);
     }
   }
-  return {
-    posture: toPosture(state, posture.contacts),
-    // Thousands of solved postures are kept: what only the search needs is let go.
-    placed: { ...placed, hinges: [] },
-    reached: residual <= REACHED_M,
-    residualCm: residual * 100,
-    rounds,
-    warnings,
-  };
+  return new Solved(body, state, posture.contacts, { reached: residual <= REACHED_M, residualCm: residual * 100, rounds, warnings });
 }
 
 /** The normal equations at a state: J'J, its upper right half, and -J'r, both with what holds the angles. */

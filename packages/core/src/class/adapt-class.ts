@@ -75,7 +75,7 @@ const costOf = (chosen: Chosen | null) => chosen?.cost ?? SIT_OUT;
 function wayOf(chosen: Chosen | null, cost: number): Way {
   return chosen === null
     ? { figure: null, cost, props: new Map() }
-    : { figure: chosen.figure, cost, props: propsOf(chosen.ends[0]!.solved.posture) };
+    : { figure: chosen.figure, cost, props: propsOf(chosen.ends[0]!.solved) };
 }
 
 /** Figures that a class could agree on: those that are someone's best, or safe and near the best for several. */

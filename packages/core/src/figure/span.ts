@@ -27,7 +27,7 @@ function bodySpan(placed: PlacedBody, view: View): readonly [number, number] {
  */
 export function figureSpan(ends: readonly Done[], view: 'side' | 'front'): number {
   const spans = ends.map(({ solved }) => bodySpan(solved.placed, view));
-  const beyond = Math.max(0, ...[...propsOf(ends[0]!.solved.posture).keys()].map((prop) => BEYOND[prop] ?? 0));
+  const beyond = Math.max(0, ...[...propsOf(ends[0]!.solved).keys()].map((prop) => BEYOND[prop] ?? 0));
   return Math.max(...spans.map(([, right]) => right)) - Math.min(...spans.map(([left]) => left)) + FLESH[view] + beyond;
 }
 

@@ -293,7 +293,7 @@ function entryOf({ id, name, iast, base, purposes, variations }: Asana): AsanaEn
 function measuredEnd({ measured }: Done): MeasuredEnd {
   return {
     measures: (Object.entries(measured.values) as [Measure, number][]).map(([measure, value]) => ({ measure, value })),
-    loads: measured.loads.contacts
+    loads: measured.shares
       .filter(({ share }) => share > 0.005)
       .map(({ contact, share }) => ({
         part: describePart(contact),
