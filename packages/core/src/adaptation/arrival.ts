@@ -108,7 +108,7 @@ export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, 
 function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null, isGiven: boolean): WayTaken {
   const { limits, studio, props } = who;
   const ways: { way: WayId; instead: boolean }[] = [];
-  const all: Finding[] = [];
+  const meant: (readonly Finding[])[] = [];
   const hard: Finding[] = [];
   const jumps = asked === 'jump-back';
   const hops = from ? waysBetween(from.level, to.level) : [];
@@ -122,7 +122,7 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
     return worstOf([own, breaks(ofPassage, least), breaks(ofPassage, most)]);
   };
   const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
-    all.push(...broken);
+    meant.push(broken);
     const other = others.find((way) => (way !== 'with-chair' || (props.chair ?? 0) > 0) && hardOf(way).length === 0);
     if (other) ways.push({ way: other, instead: true });
     else hard.push(...broken);
@@ -148,6 +148,7 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
       if (broken.length > 0) takeOther(others, broken);
     }
   }
+  const all = worstOf(meant);
   const told = all.length + hard.length > 0 ? ` ${from?.id ?? 0} ${to.id}` : '';
   return { key: `${ways.map(({ way }) => way).join()} ${impact ?? ''}${told}`, ways, all, hard, impact };
 }

@@ -85,7 +85,7 @@ export class Evaluation {
   private cost: number;
   /** What of it the place in the class asks for: elsewhere it may be nothing. */
   private costHere = 0;
-  private readonly all: Finding[] = [];
+  private readonly all: (readonly Finding[])[] = [];
   private readonly hard: Finding[] = [];
   private readonly watch = new Map<string, Finding>();
   private readonly ends: readonly Done[];
@@ -133,7 +133,7 @@ export class Evaluation {
     // Dose, breath and way may be fitted, and fitting one may leave another: twice is enough for what they share.
     for (let round = 0; round < 3; round++) {
       const broken = this.judged();
-      if (round === 0) this.all.push(...broken);
+      if (round === 0) this.all.push(broken);
       if (round === 2 || !this.fitAll(broken)) {
         this.note(broken);
         break;
@@ -144,7 +144,7 @@ export class Evaluation {
     const { aboutPlace } = judgesOf(this.context.who.limits);
     const cost = this.cost + COST.watch * watch.length;
     return {
-      all: worstOf([this.all]),
+      all: worstOf(this.all),
       hard: this.hard,
       chosen: {
         asana,
@@ -180,26 +180,28 @@ export class Evaluation {
     this.dose = less;
     this.sayDose(`${describeDose(less)} only`);
     this.cost += COST.shorter;
-    this.all.push({
-      condition,
-      limit: `${condition}/pain-next-day`,
-      measure: 'hold',
-      value: null,
-      unit: 's',
-      bound: `${share} of the dose`,
-      grade: 'modify',
-      where: 'dose',
-      text: 'Pain was worse the day after the last class: less of everything that takes effort.',
-      source: describeSource(['common practice']),
-      by: 0,
-    });
+    this.all.push([
+      {
+        condition,
+        limit: `${condition}/pain-next-day`,
+        measure: 'hold',
+        value: null,
+        unit: 's',
+        bound: `${share} of the dose`,
+        grade: 'modify',
+        where: 'dose',
+        text: 'Pain was worse the day after the last class: less of everything that takes effort.',
+        source: describeSource(['common practice']),
+        by: 0,
+      },
+    ]);
   }
 
   private note(broken: readonly Finding[]): void {
     for (const finding of broken) {
       if (finding.grade === 'watch') this.watch.set(finding.limit, finding);
       else this.hard.push(finding);
-      if (finding.measure === 'props') this.all.push(finding);
+      if (finding.measure === 'props') this.all.push([finding]);
     }
   }
 
@@ -250,7 +252,7 @@ export class Evaluation {
   private takeWay(): void {
     const { ways, all, hard, impact } = wayTaken(this.context, this.first, this.candidate === this.given);
     this.ways.push(...ways.map(({ way }) => way));
-    this.all.push(...all);
+    this.all.push(all);
     this.hard.push(...hard);
     this.impact = impact;
     for (const { way, instead } of ways) if (instead) this.sayHere(`get there ${WAYS[way].name}`, COST.way);

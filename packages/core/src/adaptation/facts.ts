@@ -8,11 +8,12 @@ export interface Facts {
   /** What is declared of the form; it comes before `values`. */
   readonly declared?: Readonly<Partial<Record<Measure, number>>>;
   /** What the place in the class adds; it comes before both. */
-  readonly here?: Readonly<Partial<Record<Measure, number>>>;
+  readonly here?: Readonly<Partial<Record<Measure, number>>> | undefined;
   readonly facing: Facing | null;
   readonly standing: boolean;
   /** `declared` and `values` as they are set against bounds, where that was worked out before. */
-  readonly rows?: { readonly declared: Row; readonly values: Row };
+  readonly declaredRow?: Row;
+  readonly valuesRow?: Row;
 }
 
 /** Rounded values by the place of their measure (`placeOf`); NaN where one isn't known. */
@@ -72,15 +73,15 @@ export function declaredValues(declared: DeclaredSpec): Facts['values'] {
 /** What is known of a posture done in a form, with what its place adds. */
 export function factsOf({ measured: { values, facing, standing }, row }: Done, form: DeclaredSpec, here?: Facts['values']): Facts {
   const declared = declaredOf(form);
-  return { values, declared: declared.values, ...(here && { here }), facing, standing, rows: { declared: declared.row, values: row } };
+  return { values, declared: declared.values, here, facing, standing, declaredRow: declared.row, valuesRow: row };
 }
 
 /** A measure as it is set against bounds; `undefined` where it isn't known. `place` is that of the measure. */
-export function roundedOf({ here, rows, declared, values }: Facts, measure: Measure, place: number): number | undefined {
+export function roundedOf({ here, declaredRow, valuesRow, declared, values }: Facts, measure: Measure, place: number): number | undefined {
   const now = here?.[measure];
-  if (now === undefined && rows) {
-    const value = rows.declared[place]!;
-    const rounded = Number.isNaN(value) ? rows.values[place]! : value;
+  if (now === undefined && declaredRow && valuesRow) {
+    const value = declaredRow[place]!;
+    const rounded = Number.isNaN(value) ? valuesRow[place]! : value;
     return Number.isNaN(rounded) ? undefined : rounded;
   }
   const raw = now ?? declared?.[measure] ?? values[measure];

@@ -160,12 +160,13 @@ export function oncePerLimit(list: readonly Finding[]): Finding[] {
   return list.filter(({ limit }) => !ids.has(limit) && ids.add(limit));
 }
 
-/** Findings from several ends of a movement: each limit once, at its worst. */
+/** Findings from several lists that name each limit once, as of the ends of a movement: each limit once in all, at its worst. */
 export function worstOf(lists: readonly (readonly Finding[])[]): Finding[] {
-  const count = lists.reduce((sum, { length }) => sum + length, 0);
-  if (count < 2) return lists.flat();
+  const filled = lists.filter(({ length }) => length > 0);
+  // One list names each limit once.
+  if (filled.length < 2) return [...(filled[0] ?? [])];
   const worst = new Map<string, Finding>();
-  for (const finding of lists.flat()) {
+  for (const finding of filled.flat()) {
     const known = worst.get(finding.limit);
     if (!known || finding.by > known.by) worst.set(finding.limit, finding);
   }

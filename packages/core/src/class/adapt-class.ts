@@ -129,15 +129,16 @@ function openWays(
   });
   const seen = figuresToShare(own);
   return contexts.map((context, i) => {
-    const known = new Set(own[i]!.map(({ figure }) => figure));
+    const ways: (Chosen | null)[] = [...own[i]!];
     const asked = memory.once('likes', keys[i]!, () => new Map<string, readonly Chosen[]>());
-    const likes = seen.flatMap((figure) => {
-      if (known.has(figure)) return [];
-      const like = asked.get(figure) ?? waysLike(context, [figure]);
-      asked.set(figure, like);
-      return like;
-    });
-    return [...own[i]!, ...likes, null];
+    for (const figure of seen) {
+      if (own[i]!.some((one) => one.figure === figure)) continue;
+      let like = asked.get(figure);
+      if (!like) asked.set(figure, (like = waysLike(context, [figure])));
+      ways.push(...like);
+    }
+    ways.push(null);
+    return ways;
   });
 }
 
