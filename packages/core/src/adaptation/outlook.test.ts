@@ -51,3 +51,17 @@ test('classes that end alike share the outlook on that end, whichever was asked 
   for (let i = 0; i <= longer.length; i++) expect(after.least(i)).toBe(fresh.least(i));
   for (let i = 0; i < STEPS.length; i++) expect(after.keyOf(i + 1)).toBe(new Outlook(who, STEPS).keyOf(i));
 });
+
+test('steps that change places leave the outlook before them as it was', () => {
+  const named = (ids: readonly string[]) => ids.map((id) => usualStep(library.get(id), ''));
+  const [before, swapped, after] = [
+    ['tadasana', 'bhujangasana'],
+    ['virabhadrasana-2', 'trikonasana'],
+    ['balasana', 'savasana'],
+  ];
+  for (const who of PEOPLE) {
+    const [one, other] = [swapped, swapped.toReversed()].map((two) => new Outlook(who, named([...before!, ...two, ...after!])));
+    expect(other!.least(0)).toBeCloseTo(one!.least(0), 6);
+    expect(other!.keyOf(0)).toBe(one!.keyOf(0));
+  }
+});

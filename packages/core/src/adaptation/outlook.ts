@@ -62,26 +62,53 @@ function coarseOf(who: Who, step: Step): Coarse {
   return coarse;
 }
 
-/** What the last steps of a class cost someone at the least: worked out once for all classes that end with them. */
+/** What the last steps of a class cost someone from each stand, above the least of them: the same for all classes that end alike. */
 interface Rest {
-  /** From each stand. */
-  readonly costs: Float64Array;
-  readonly least: number;
-  /** A number for what changes with one step more, but for a sum that all of it costs more or less. */
-  readonly shape: number;
+  readonly above: Float64Array;
   /** With one step more before them, by what that asks for. */
-  readonly longer: Map<number, Rest>;
+  readonly longer: Map<number, Longer>;
+}
+
+interface Longer {
+  readonly rest: Rest;
+  /** What the step adds to the least. */
+  readonly adds: number;
+  /** The same for all steps that add the same, from the same to the same. */
+  readonly shape: number;
+}
+
+/** What someone's classes come to at their ends. */
+interface Rests {
+  readonly none: Rest;
+  readonly byCosts: Map<string, Rest>;
+  count: number;
 }
 
 /** So many are kept for one person; then all are forgotten. */
 const MOST_RESTS = 5_000;
-const RESTS = new WeakMap<Who, { readonly none: Rest; count: number }>();
+const RESTS = new WeakMap<Who, Rests>();
 const shapeOf = numbering();
 
-function restOf(costs: Float64Array, next: Rest | null): Rest {
-  const base = next?.least ?? 0;
-  const shape = shapeOf([...costs, ...(next?.costs ?? [])].map((cost) => Math.round((cost - base) * 1e6)).join(' '));
-  return { costs, least: Math.min(...costs), shape, longer: new Map() };
+/** Costs are told apart by this much, and never said too high by more than rounding: steps in another order come to the same. */
+const GRAIN = 2 ** -36;
+function grained(cost: number): number {
+  return Math.floor(cost / GRAIN + 0.01) * GRAIN;
+}
+
+function restOf({ byCosts }: Pick<Rests, 'byCosts'>, above: Float64Array): Rest {
+  const key = above.join(' ');
+  const rest = byCosts.get(key) ?? { above, longer: new Map() };
+  byCosts.set(key, rest);
+  return rest;
+}
+
+function restsOf(who: Who): Rests {
+  const known = RESTS.get(who);
+  if (known && known.count <= MOST_RESTS) return known;
+  const byCosts = new Map<string, Rest>();
+  const made = { none: restOf({ byCosts }, new Float64Array(STANDS)), byCosts, count: 0 };
+  RESTS.set(who, made);
+  return made;
 }
 
 /**
@@ -89,69 +116,80 @@ function restOf(costs: Float64Array, next: Rest | null): Rest {
  * passed through between two postures, are left out of it: it never says too much.
  */
 export class Outlook {
-  /** After each count of steps. */
+  /** After each count of steps: the rest, and the least that it costs. */
   private readonly rests: readonly Rest[];
+  private readonly leasts: readonly number[];
+  private readonly shapes: readonly number[];
 
   constructor(
     private readonly who: Who,
     private readonly steps: readonly Step[],
   ) {
-    let known = RESTS.get(who);
-    if (!known || known.count > MOST_RESTS) known = { none: restOf(new Float64Array(STANDS), null), count: 0 };
-    RESTS.set(who, known);
-    const rests = [known.none];
+    const known = restsOf(who);
+    const [rests, leasts, shapes] = [[known.none], [0], [0]];
     for (const step of [...steps].reverse()) {
       const next = rests.at(-1)!;
       const key = stepKey(step);
-      let rest = next.longer.get(key);
-      if (!rest) {
-        rest = restOf(this.before(step, next), next);
-        next.longer.set(key, rest);
+      let longer = next.longer.get(key);
+      if (!longer) {
+        const costs = this.before(step, next);
+        const adds = Math.min(...costs);
+        const rest = restOf(
+          known,
+          costs.map((cost) => grained(cost - adds)),
+        );
+        const shape = shapeOf([Math.round(adds * 1e6), rest.above.join(' '), next.above.join(' ')].join('|'));
+        longer = { rest, adds, shape };
+        next.longer.set(key, longer);
         known.count++;
       }
-      rests.push(rest);
+      rests.push(longer.rest);
+      leasts.push(leasts.at(-1)! + longer.adds);
+      shapes.push(longer.shape);
     }
     this.rests = rests.reverse();
+    this.leasts = leasts.reverse();
+    this.shapes = shapes.reverse();
   }
 
   /** The same wherever the outlook around a step is the same but for a sum that all of it costs more or less. */
   keyOf(index: number): number {
-    return this.rests[index]!.shape;
+    return this.shapes[index]!;
   }
 
   /** After the first `count` steps, from where the last of them left the body; the least of all where nothing was done yet. */
   after(count: number, last: Done | null): number {
-    const { costs, least } = this.rests[count]!;
-    return last ? costs[standOf(last)]! : least;
+    return this.leasts[count]! + (last ? this.rests[count]!.above[standOf(last)]! : 0);
   }
 
   least(count: number): number {
-    return this.rests[count]!.least;
+    return this.leasts[count]!;
   }
 
   /** How much more than the least the class costs at the least with this way at a step, from whatever place it is begun. */
   above(index: number, chosen: Chosen | null): number {
     const step = this.steps[index]!;
-    const [rests, next] = [this.rests[index]!.costs, this.rests[index + 1]!.costs];
-    if (!chosen) return rests.reduce((least, rest, stand) => Math.min(least, SIT_OUT + next[stand]! - rest), Infinity);
+    const [here, next] = [this.rests[index]!.above, this.rests[index + 1]!.above];
+    const adds = this.leasts[index]! - this.leasts[index + 1]!;
+    if (!chosen) return here.reduce((least, above, stand) => Math.min(least, SIT_OUT + next[stand]! - above - adds), Infinity);
     const group = {
       isGiven: chosen.figure === coarseOf(this.who, step).figure,
       first: standOf(chosen.ends[0]!),
       last: standOf(chosen.ends.at(-1)!),
     };
-    return rests.reduce(
-      (least, rest, stand) => Math.min(least, chosen.floor + this.arriving(step, group, stand) + next[group.last]! - rest),
+    return here.reduce(
+      (least, above, stand) => Math.min(least, chosen.floor + this.arriving(step, group, stand) + next[group.last]! - above - adds),
       Infinity,
     );
   }
 
-  /** From each stand what a step and those after it cost at the least. */
-  private before(step: Step, { costs, least: rest }: Rest): Float64Array {
+  /** From each stand what a step and those after it cost at the least, above the least of those. */
+  private before(step: Step, { above }: Rest): Float64Array {
     const { groups, beyond } = coarseOf(this.who, step);
     return Float64Array.from({ length: STANDS }, (_, stand) =>
       groups.reduce(
-        (least, group) => Math.min(least, group.floor + this.arriving(step, group, stand) + costs[group.last]!),
-        Math.min(beyond + rest, SIT_OUT + costs[stand]!),
+        (least, group) => Math.min(least, group.floor + this.arriving(step, group, stand) + above[group.last]!),
+        Math.min(beyond, SIT_OUT + above[stand]!),
       ),
     );
   }

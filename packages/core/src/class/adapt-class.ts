@@ -20,6 +20,9 @@ export const USUAL_FIGURES = 3;
 /** So many of everybody's own ways are set against each other where not all can have their best. */
 const OWN_WAYS = 5;
 
+/** Costs of a class closer than this are the same. */
+const SAME = 1e-6;
+
 /** Someone in a class, with their body. */
 export interface Member {
   readonly studio: Studio;
@@ -255,13 +258,14 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   const alone = paths.reduce((sum, path) => sum + (path?.bound ?? 0), 0);
   const plans = plansOf(walkers, sequence, options.minutes ?? sequence.minutes);
   const extra = Math.max(0, ...plans.map(({ inserted }) => addedSeconds(inserted)));
+  const bound = Math.max(boundOf(walkers, columns, steps, { figures, props }, memory), alone);
   return {
     plans,
     columns: columns.map(({ distinct, shared }, i) => ({ line: steps[i]!.line, distinct, shared })),
     unmet,
     seconds: classSeconds(plans) + extra,
     cost,
-    bound: Math.min(cost, Math.max(boundOf(walkers, columns, steps, { figures, props }, memory), alone)),
+    bound: cost - bound < SAME ? cost : bound,
     isBestStepByStep: columns.every((column) => column.cost <= column.bound + 1e-9),
   };
 }
