@@ -83,3 +83,17 @@ test('what a sequence lacks is said, and mended by one action each', async ({ pa
   await expect(page.getByText('Both sides, all directions, counterposes and rest are there.')).toBeVisible();
   await expectAccessible(page);
 });
+
+test('the place of the keyboard is not lost when it is scrolled out of sight', async ({ page }) => {
+  await page.setViewportSize({ width: 640, height: 700 });
+  await page.goto('/sequences/1/for/2,3');
+  const grid = page.getByRole('grid');
+  const given = (name: string) => grid.getByRole('button', { name: new RegExp(`^${name}, .*: change it for everybody`) });
+  await expect(given('Mountain')).toBeVisible({ timeout: 120_000 });
+  await given('Mountain').focus();
+  await grid.evaluate((element) => element.scrollTo(element.scrollWidth, element.scrollHeight));
+  await expect(given('Final rest')).toBeVisible();
+  await expect(given('Mountain')).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await expect(given('Standing sun breath')).toBeFocused();
+});
