@@ -6,6 +6,7 @@ import { Outlook } from './outlook.js';
 import { START, tallyAfter } from './place.js';
 import type { Chosen, Tally } from './plan.js';
 import { eachSafeWay, leastFloor, safeWays } from './search.js';
+import type { Done } from './studio.js';
 import type { Who } from './who.js';
 
 const EPSILON = 1e-9;
@@ -14,8 +15,8 @@ export const NARROW = 4;
 export const WIDE = 200;
 const OF_EACH_PLACE = 2;
 /** In a narrow search so many ways of a step are tried from one place. */
-const FEW_WAYS = 8;
-const MANY_WAYS = 16;
+const FEW_WAYS = 4;
+const MANY_WAYS = 8;
 /** So many ways are looked at in one search; then the cheapest beginnings go on step by step. */
 const MOST_LOOKS = 12_000;
 
@@ -74,10 +75,8 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
   for (const [i, step] of steps.entries()) {
     const total = ({ cost, tally }: Beginning) => cost + outlook.after(i + 1, tally.last);
     const next = new Map<string, Beginning>();
-    const take = (before: Beginning, chosen: Chosen | null) => {
-      const [cost, last] = chosen ? [chosen.cost, chosen.ends.at(-1)!] : [SIT_OUT, before.tally.last];
-      if (before.cost + cost + outlook.after(i + 1, last) >= best.cost - EPSILON) return;
-      const one = then(before, chosen);
+    const ahead = { least: outlook.least(i + 1), after: (last: Done) => outlook.after(i + 1, last) };
+    const take = (one: Beginning) => {
       const place = placeOf(one.tally);
       const known = next.get(place);
       if (!known || one.cost < known.cost) next.set(place, one);
@@ -90,9 +89,9 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
       const context = { who, step, tally: before.tally };
       const ends = new Set<number>();
       let ways = 0;
-      for (const chosen of eachSafeWay(context, best.cost - EPSILON - before.cost - outlook.least(i + 1))) {
+      for (const chosen of eachSafeWay(context, best.cost - EPSILON - before.cost, ahead)) {
         ways++;
-        take(before, chosen);
+        take(then(before, chosen));
         ends.add(standOf(chosen.ends.at(-1)!));
         // Enough of them, if they don't all lead to the same place.
         if (width > NARROW || ways < (ends.size > 1 ? FEW_WAYS : MANY_WAYS)) continue;
@@ -101,7 +100,9 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
       }
       looks += ways;
       // A step is left out only where nothing of it is safe.
-      if (ways === 0 && safeWays(context, 1).length === 0) take(before, null);
+      if (ways > 0 || safeWays(context, 1).length > 0) continue;
+      const without = then(before, null);
+      if (total(without) < best.cost - EPSILON) take(without);
     }
     open = [];
     const places = new Map<number, number>();

@@ -11,7 +11,7 @@ import { judgesOf } from './judges.js';
 import { contextKey, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
-import type { Form, Studio } from './studio.js';
+import type { Done, Form, Studio } from './studio.js';
 import type { Who } from './who.js';
 
 /** More candidates than this are not looked at for one step. */
@@ -97,6 +97,11 @@ export class Here {
   /** As `Prospects.at`. */
   at(place: number, below: number): Prospect | null {
     return this.prospects.at(place, below);
+  }
+
+  /** The posture that a prospect ends in. */
+  lastOf({ candidate }: Prospect): Done {
+    return endsOf(this.context.who.studio, candidate).at(-1)!;
   }
 
   /** No way to do a prospect here costs less than this: known before it is judged. */

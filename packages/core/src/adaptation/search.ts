@@ -3,6 +3,7 @@ import type { Evaluated } from './evaluation.js';
 import { START, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { prospectsOf, type Prospects } from './prospects.js';
+import type { Done } from './studio.js';
 import type { Who } from './who.js';
 
 function prospectsFor({ who, step }: StepContext): Prospects {
@@ -47,15 +48,25 @@ export function leastFloor(who: Who, step: Step, most: number): number {
   }
 }
 
-/** Every safe way to do a step at its place that costs less than `below`. */
-export function* eachSafeWay(context: StepContext, below: number): Generator<Chosen> {
+/** What follows a step costs at the least. */
+export interface Ahead {
+  /** Wherever the step leads. */
+  readonly least: number;
+  /** From the posture that it ends in. */
+  readonly after: (last: Done) => number;
+}
+const NOTHING_AHEAD: Ahead = { least: 0, after: () => 0 };
+
+/** Every safe way to do a step at its place that costs less than `below`, with what follows it. */
+export function* eachSafeWay(context: StepContext, below: number, { least, after }: Ahead = NOTHING_AHEAD): Generator<Chosen> {
   const here = prospectsFor(context).here(context);
   for (let place = 0; ; place++) {
-    const prospect = here.at(place, below);
+    const prospect = here.at(place, below - least);
     if (!prospect) return;
-    if (here.least(place, prospect) >= below) continue;
+    const ahead = after(here.lastOf(prospect));
+    if (here.least(place, prospect) + ahead >= below) continue;
     const chosen = here.safe(place, prospect);
-    if (chosen && chosen.cost < below) yield chosen;
+    if (chosen && chosen.cost + ahead < below) yield chosen;
   }
 }
 

@@ -184,7 +184,7 @@ function* walk(
       const at = places.get(pin.person);
       return pin.index === index && at !== undefined ? [{ at, pin }] : [];
     });
-    const led = guides.map((guide) => guide?.[index] ?? null);
+    const led = guides.map((guide) => guide && guide[index]!);
     const column = columnAt(walkers, step, limits, memory, led, held);
     takeColumn(walkers, step, column);
     unmet.push(...column.refused.map(({ place, text }) => ({ ...held[place]!.pin, text })));
@@ -218,9 +218,9 @@ function boundOf(
   return [...outlooks.map((outlook) => outlook.least(0)), ...given].reduce((sum, cost) => sum + cost, 0);
 }
 
-/** Whoever sits a step out may have been led to where they can't go on from: the steps up to the last one sat out, for a guide through them. */
-function stepsToGuide({ steps }: Walker): readonly Step[] {
-  return steps.slice(0, steps.findLastIndex(({ chosen }) => chosen === null) + 1).map(({ step }) => step);
+/** Whoever sits a step out may have been led to where they can't go on from. */
+function needsGuide({ steps }: Walker): boolean {
+  return steps.some(({ chosen }) => chosen === null);
 }
 
 /**
@@ -242,12 +242,11 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   let walked = yield* walk(present, steps, nobody, options, memory);
   // Where everybody may have a figure of their own, the class is everybody's best way.
   const areFew = members.length <= figures;
-  const paths = walked.walkers.map((walker) => {
-    const led = areFew ? steps : stepsToGuide(walker);
-    return led.length === 0
-      ? null
-      : memory.once('path', `${walker.who.id} ${led.map(stepKey).join()}`, () => bestPath(walker.who, led, areFew ? WIDE : NARROW));
-  });
+  const paths = walked.walkers.map((walker) =>
+    areFew || needsGuide(walker)
+      ? memory.once('path', `${walker.who.id} ${steps.map(stepKey).join()}`, () => bestPath(walker.who, steps, areFew ? WIDE : NARROW))
+      : null,
+  );
   const guides = paths.map((path) => path && guideOf(path));
   if (guides.some((guide) => guide?.some(({ elsewhere }) => elsewhere > 0))) {
     const guided = yield* walk(present, steps, guides, options, memory);
