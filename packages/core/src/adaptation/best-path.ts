@@ -15,8 +15,8 @@ export const NARROW = 4;
 export const WIDE = 200;
 const OF_EACH_PLACE = 2;
 /** In a narrow search so many ways of a step are tried from one place. */
-const FEW_WAYS = 4;
-const MANY_WAYS = 8;
+const FEW_WAYS = 8;
+const MANY_WAYS = 16;
 /** So many ways are looked at in one search; then the cheapest beginnings go on step by step. */
 const MOST_LOOKS = 12_000;
 
