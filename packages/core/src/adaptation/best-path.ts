@@ -1,6 +1,6 @@
 import type { Step } from '../sequence/sequence.js';
-import { SIT_OUT } from './candidates.js';
 import { standOf } from './arrival.js';
+import { SIT_OUT } from './candidates.js';
 import { judgesOf } from './judges.js';
 import { Outlook } from './outlook.js';
 import { START, tallyAfter } from './place.js';

@@ -60,6 +60,7 @@ interface Judges {
   readonly ofPassage: readonly ActiveLimit[];
   readonly passed: readonly Passed[];
 }
+
 /** The least number of trips that any limit allows; 0 where one looks at them in another way than by a most. */
 function fewTripsOf(limits: readonly ActiveLimit[]): number {
   const isTrips = ({ measure }: { readonly measure: string }) => measure === 'floorTrips';
