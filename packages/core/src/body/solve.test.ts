@@ -29,6 +29,16 @@ test('a standing body stands on its soles', () => {
   expect(solved.placed.origins[0]![2]).toBeCloseTo(0.875, 3);
 });
 
+test('where a body lies is the same when it is placed anew, after many others were', () => {
+  const [kept, ...others] = everything.slice(0, 220).map(({ posture }) => solve(body, posture));
+  const first = kept!.placed;
+  expect(kept!.placed).toBe(first);
+  for (const { placed } of others) expect(placed.origins).toHaveLength(first.origins.length);
+  const again = kept!.placed;
+  expect(again).not.toBe(first);
+  expect(again).toEqual(first);
+});
+
 test('what can’t be reached says so, with part and distance', () => {
   const solved = solve(body, readPosture({ contacts: ['sole>floor', 'crown>block@230'] }, 'test'));
   expect(solved.reached).toBe(false);

@@ -28,6 +28,17 @@ test('a step keeps its meaning among other neighbours: its name is written out',
   expect(text).toContain('// slowly');
 });
 
+test('a long text is not read once for every step', () => {
+  let reads = 0;
+  const counted = (text: string) => {
+    reads++;
+    return read(text);
+  };
+  const long = `${TEXT}\n${'Tree, each side\nTriangle, each side\n'.repeat(20)}`;
+  editStep(library, counted, long, [], { do: 'move', index: 20, to: 22 });
+  expect(reads).toBeLessThan(5);
+});
+
 test('where the edited step stands afterwards is told; of one that is gone, the next', () => {
   const at = (edit: StepEdit) => editStep(library, read, TEXT, [], edit).index;
   expect(at({ do: 'insert', index: 0, text: 'Tree' })).toBe(1);
