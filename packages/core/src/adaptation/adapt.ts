@@ -5,7 +5,7 @@ import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
 import { assess, type Assessment } from '../screening/assess.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
-import { describeBound, isHard, judge, type Finding } from './judge.js';
+import { describeBound, isHard, judge, uniqueByLimit, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES, type Measure } from '../body/measure.js';
@@ -96,10 +96,6 @@ export function plannedAs(
     together,
     ahead,
   };
-}
-
-function uniqueByLimit(list: readonly Finding[]): Finding[] {
-  return list.filter(({ limit, where }, i) => list.findIndex((other) => other.limit === limit && other.where === where) === i);
 }
 
 /** Steps at effort 2 or less at the end of the class, in seconds. */

@@ -1,6 +1,6 @@
 import type { Step } from '../sequence/sequence.js';
 import { standOf } from './arrival.js';
-import { SIT_OUT } from './candidates.js';
+import { costOf } from './candidates.js';
 import { judgesOf } from './judges.js';
 import { Outlook } from './outlook.js';
 import { START, tallyAfter } from './place.js';
@@ -41,7 +41,7 @@ const NOTHING: Beginning = { cost: 0, tally: START, chosen: null, before: null }
 
 function then(before: Beginning, chosen: Chosen | null): Beginning {
   return {
-    cost: before.cost + (chosen?.cost ?? SIT_OUT),
+    cost: before.cost + costOf(chosen),
     tally: chosen ? tallyAfter(before.tally, chosen.ends, chosen.timed) : before.tally,
     chosen,
     before,
@@ -126,7 +126,7 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
  */
 export function bestPath(who: Who, steps: readonly Step[], width = WIDE): BestPath {
   let best = stepByStep(who, steps);
-  const costs = waysOf(best).map((chosen) => chosen?.cost ?? SIT_OUT);
+  const costs = waysOf(best).map(costOf);
   let bound = costs.reduce((sum, cost, i) => sum + leastFloor(who, steps[i]!, cost), 0);
   if (bound >= best.cost - EPSILON) return { chosen: waysOf(best), cost: best.cost, bound: best.cost, stepByStep: costs };
   const outlook = new Outlook(who, steps);

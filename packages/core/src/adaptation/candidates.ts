@@ -33,6 +33,11 @@ export const COST = {
 /** Sitting a step out costs more than any way that was found. */
 export const SIT_OUT = 30;
 
+/** What a way that was chosen costs, or sitting the step out. */
+export function costOf(chosen: { readonly cost: number } | null): number {
+  return chosen?.cost ?? SIT_OUT;
+}
+
 export function isRest(asana: Asana): boolean {
   return asana.purposes.rest === 3;
 }

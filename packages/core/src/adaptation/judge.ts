@@ -154,10 +154,9 @@ export function isHard({ grade }: Finding): boolean {
   return grade !== 'watch';
 }
 
-/** The first finding of each limit. */
-export function oncePerLimit(list: readonly Finding[]): Finding[] {
-  const ids = new Set<string>();
-  return list.filter(({ limit }) => !ids.has(limit) && ids.add(limit));
+/** The first finding of each limit where it lies. */
+export function uniqueByLimit(list: readonly Finding[]): Finding[] {
+  return list.filter(({ limit, where }, i) => list.findIndex((other) => other.limit === limit && other.where === where) === i);
 }
 
 /** Findings from several lists that name each limit once, as of the ends of a movement: each limit once in all, at its worst. */

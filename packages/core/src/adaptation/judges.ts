@@ -3,7 +3,7 @@ import type { DeclaredSpec } from '../asanas/asana.js';
 import type { Measure } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
 import { factsOf } from './facts.js';
-import { findings, isHard, oncePerLimit, worstOf, type Finding } from './judge.js';
+import { findings, isHard, uniqueByLimit, worstOf, type Finding } from './judge.js';
 import { PASSED, type Passed } from './path.js';
 import type { Tally } from './plan.js';
 import type { Done } from './studio.js';
@@ -100,7 +100,7 @@ export function judgesOf(limits: readonly ActiveLimit[]): Judges {
       const barring = found.filter(isHard);
       // What the place decides is not known: a clause about it counts as true, so that its change is there if it is.
       const perhaps = facts.flatMap((one) => findings(sometimes, one).filter(isHard));
-      const now = { fixed: found, barring, broken: perhaps.length === 0 ? barring : oncePerLimit([...barring, ...perhaps]) };
+      const now = { fixed: found, barring, broken: perhaps.length === 0 ? barring : uniqueByLimit([...barring, ...perhaps]) };
       judged.set(ends, now);
       return now;
     },

@@ -65,6 +65,8 @@ function coarseOf(who: Who, step: Step): Coarse {
 /** What the last steps of a class cost someone from each stand, above the least of them: the same for all classes that end alike. */
 interface Rest {
   readonly above: Float64Array;
+  /** Its costs in words. */
+  readonly key: string;
   /** With one step more before them, by what that asks for. */
   readonly longer: Map<number, Longer>;
 }
@@ -97,7 +99,7 @@ function grained(cost: number): number {
 
 function restOf({ byCosts }: Pick<Rests, 'byCosts'>, above: Float64Array): Rest {
   const key = above.join(' ');
-  const rest = byCosts.get(key) ?? { above, longer: new Map() };
+  const rest = byCosts.get(key) ?? { above, key, longer: new Map() };
   byCosts.set(key, rest);
   return rest;
 }
@@ -138,7 +140,7 @@ export class Outlook {
           known,
           costs.map((cost) => grained(cost - adds)),
         );
-        const shape = shapeOf([Math.round(adds * 1e6), rest.above.join(' '), next.above.join(' ')].join('|'));
+        const shape = shapeOf(`${Math.round(adds * 1e6)}|${rest.key}|${next.key}`);
         longer = { rest, adds, shape };
         next.longer.set(key, longer);
         known.count++;

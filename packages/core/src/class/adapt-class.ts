@@ -2,7 +2,7 @@ import { addedSeconds, aheadText, ownWays, plannedAs, plansOf, Walker, type Adap
 import type { StepContext } from '../adaptation/place.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { Chosen, PersonPlan, PlannedStep } from '../adaptation/plan.js';
-import { SIT_OUT } from '../adaptation/candidates.js';
+import { costOf } from '../adaptation/candidates.js';
 import { propsOf, type PropsAtHand } from '../adaptation/props.js';
 import { bestPath, NARROW, WIDE, type BestPath } from '../adaptation/best-path.js';
 import { standOf } from '../adaptation/arrival.js';
@@ -72,8 +72,6 @@ export interface ClassPlan {
   /** Whether no other choice in any single step costs less, on what went before. */
   readonly isBestStepByStep: boolean;
 }
-
-const costOf = (chosen: Chosen | null) => chosen?.cost ?? SIT_OUT;
 
 function wayOf(chosen: Chosen | null, cost: number): Way {
   return chosen === null
@@ -236,7 +234,8 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   const { steps } = sequence;
   const today = options.today ?? null;
   const present = inRoom(members, props).map(({ studio, participant }) =>
-    memory.once('walker', JSON.stringify([participant, today, studio.answers]), () => new Walker(studio, participant, today)),
+    // Kept with the body: who is forgotten takes it along.
+    memory.onceFor(studio, JSON.stringify([participant, today]), () => new Walker(studio, participant, today)),
   );
   const nobody = members.map(() => null);
   let walked = yield* walk(present, steps, nobody, options, memory);

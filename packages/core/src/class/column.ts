@@ -147,12 +147,12 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
   };
   const grow = (rest: readonly number[], now: Float64Array): void => {
     const room = limits.figures - open.size;
-    const joining = room === 0 ? [] : sparing(rest, now);
-    if (joining.length === 0) return settle();
+    const able = room === 0 ? [] : sparing(rest, now);
+    if (able.length === 0) return settle();
     const cost = now.reduce((sum, own) => sum + own, 0);
     // Only the best of them can fill the last place, unless props decide.
-    if (room === 1 && shared.length === 0) joining.splice(0, joining.length, joining.reduce(moreSparing));
-    else joining.sort((a, b) => b.spares - a.spares || a.figure - b.figure);
+    const joining =
+      room === 1 && shared.length === 0 ? [able.reduce(moreSparing)] : able.sort((a, b) => b.spares - a.spares || a.figure - b.figure);
     // Figures spare less together than each by itself.
     const least = (from: number) => joining.slice(from, from + room).reduce((left, { spares }) => left - spares, cost);
     for (const [at, { figure }] of joining.entries()) {

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { person, sequence, studio } from '../adaptation/adapt.fixture.js';
 import type { Participant } from '../adaptation/participant.js';
+import { Studio } from '../adaptation/studio.js';
+import { library } from '../asanas/all.js';
 import type { Step } from '../sequence/sequence.js';
 import { adaptClass, type ClassOptions } from './adapt-class.js';
 import { classJson } from './json.js';
@@ -85,4 +87,14 @@ test('a choice by hand that can’t be kept is told for the step that it stands 
   const refusedAt = (index: number) =>
     adaptClass(members, alike, { memory, pins: [{ person: 'p', index, figure: 'tadasana/on-the-moon' }] }).unmet.map((pin) => pin.index);
   expect([refusedAt(1), refusedAt(2)]).toEqual([[1], [2]]);
+});
+
+test('a body that was let go and made again is not answered for by the one before', () => {
+  const memory = new ClassMemory();
+  const [before, again] = [new Studio(library), new Studio(library)];
+  const given = sequence({ asana: 'tadasana' });
+  const endOf = (body: Studio) =>
+    adaptClass([{ studio: body, participant: person() }], given, { memory }).plans[0]!.steps[0]!.chosen!.ends[0];
+  expect(endOf(before)).toBe(before.form('tadasana').ends[0]);
+  expect(endOf(again)).toBe(again.form('tadasana').ends[0]);
 });
