@@ -9,7 +9,7 @@ import { describeBound, isHard, judge, uniqueByLimit, type Finding } from './jud
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES, type Measure } from '../body/measure.js';
-import { START, tallyAfter, type StepContext } from './place.js';
+import { START, tallyAfter, tripTold, type StepContext } from './place.js';
 import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
 import { sameWho, stepLimits, unlimited, type Who } from './who.js';
@@ -207,17 +207,29 @@ export class Walker {
 
   /** The best way through all steps. */
   walk(steps: readonly Step[]): void {
-    const { chosen } = bestPath(this.who, steps);
+    const { way } = bestPath(this.who, steps);
     for (const [i, step] of steps.entries()) {
-      const ways = ownWays(this.context(step));
-      this.take(plannedAs(step, ways, chosen[i]!, { ahead: aheadText(chosen[i]!, ways.best) }));
+      const [ways, { chosen }] = [ownWays(this.context(step)), way[i]!];
+      this.take(plannedAs(step, ways, chosen, { ahead: aheadText(chosen, ways.best) }));
     }
   }
 
   take(planned: PlannedStep): void {
-    this.steps.push(planned);
-    if (planned.chosen) this.tally = tallyAfter(this.tally, planned.chosen.ends, planned.chosen.timed);
+    const { chosen } = planned;
+    const told = { chosen: chosen && this.told(chosen), reasons: tripTold(this.who, this.tally, planned.reasons) };
+    this.steps.push(told.chosen === chosen && told.reasons === planned.reasons ? planned : { ...planned, ...told });
+    if (chosen) this.tally = tallyAfter(this.tally, chosen.ends, chosen.timed);
     this.tallies.push(this.tally);
+  }
+
+  /** The safe ways to do a step next, cheapest first. */
+  ways(step: Step, count: number): Chosen[] {
+    return safeWays(this.context(step), count).map((chosen) => this.told(chosen));
+  }
+
+  private told(chosen: Chosen): Chosen {
+    const watch = tripTold(this.who, this.tally, chosen.watch);
+    return watch === chosen.watch ? chosen : { ...chosen, watch };
   }
 
   /** A quiet end that a limit asks for and the steps don't have. */
@@ -297,7 +309,7 @@ export function otherWays(
 ): Chosen[] {
   const walker = new Walker(studio, participant, today);
   steps.slice(0, index).forEach((step) => walker.take(step));
-  return safeWays(walker.context(steps[index]!.step), count);
+  return walker.ways(steps[index]!.step, count);
 }
 
 /** Seconds of a sequence as it is given, for nobody in particular. */

@@ -1,11 +1,10 @@
-import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Step } from '../sequence/sequence.js';
-import { WAYS, waysBetween, type Level, type WayId } from '../sequence/ways.js';
+import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
 import type { Facts } from './facts.js';
 import { findings, worstOf, type Finding } from './judge.js';
 import { judgesOf } from './judges.js';
-import { extremesOnTheWay } from './path.js';
+import { extremesOnTheWay, keepsWithin } from './path.js';
 import type { StepContext } from './place.js';
 import type { Done, Form } from './studio.js';
 import type { Who } from './who.js';
@@ -39,7 +38,7 @@ function crossingsOf(who: Who): Float64Array {
   const known = CROSSINGS.get(who);
   if (known) return known;
   const { ofWay } = judgesOf(who.limits);
-  const isBarred = (way: WayId) => findings(ofWay(way), { values: WAYS[way].values, facing: null, standing: false }).length > 0;
+  const isBarred = (way: WayId) => ofWay(way).length > 0;
   const hop = ([ordinary, ...others]: readonly WayId[]) => (!isBarred(ordinary!) ? 0 : others.every(isBarred) ? Infinity : COST.way);
   const made = Float64Array.from({ length: 9 }, (_, i) =>
     waysBetween(LEVELS[Math.floor(i / 3)]!, LEVELS[i % 3]!).reduce((sum, ways) => sum + hop(ways), 0),
@@ -112,14 +111,13 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
   const hard: Finding[] = [];
   const jumps = asked === 'jump-back';
   const hops = from ? waysBetween(from.level, to.level) : [];
-  const { ofWay, ofPassage, passed } = judgesOf(limits);
-  const breaks = (about: readonly ActiveLimit[], values: Facts['values']) =>
-    findings(about, { values, facing: null, standing: false }, 'transition');
-  const hardOf = (way: WayId): Finding[] => {
-    const own = breaks(ofWay(way), WAYS[way].values);
-    if (!from || ofPassage.length === 0) return own;
+  const { ofWay, ofPassage, passageBounds, passed } = judgesOf(limits);
+  const breaks = (values: Facts['values']) => findings(ofPassage, { values, facing: null, standing: false }, 'transition');
+  const hardOf = (way: WayId): readonly Finding[] => {
+    const own = ofWay(way);
+    if (!from || ofPassage.length === 0 || keepsWithin(studio, from, to, way, passageBounds)) return own;
     const { least, most } = extremesOnTheWay(studio, from, to, way, passed);
-    return worstOf([own, breaks(ofPassage, least), breaks(ofPassage, most)]);
+    return worstOf([own, breaks(least), breaks(most)]);
   };
   const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
     meant.push(broken);

@@ -54,10 +54,10 @@ test('it is never dearer than going from step to step, and proven where it says 
       greedy += way?.cost ?? SIT_OUT;
       if (way) tally = tallyAfter(tally, way.ends, way.timed);
     }
-    const { cost, bound, chosen } = bestPath(who, steps);
+    const { cost, bound, way } = bestPath(who, steps);
     expect(cost).toBeLessThanOrEqual(greedy + 1e-9);
     expect(bound).toBeLessThanOrEqual(cost + 1e-9);
-    expect(chosen).toHaveLength(steps.length);
+    expect(way).toHaveLength(steps.length);
   }
 });
 

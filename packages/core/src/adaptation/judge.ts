@@ -70,11 +70,13 @@ function checkOf(limit: ActiveLimit): Check {
   if (spec.measure === 'facing') return { ...told, asks: { facings: 'is' in spec.bound ? spec.bound.is : [] } };
   if ('is' in spec.bound) throw new RangeError(`${id}: a facing is bound, but the measure is ${spec.measure}`);
   const { bound, measure } = spec;
-  const place = placeOf(measure);
-  if ('equals' in bound) return { ...told, asks: { measure, place, least: bound.equals, most: bound.equals } };
-  const least = 'atLeast' in bound ? bound.atLeast : -Infinity;
-  const most = 'atMost' in bound ? bound.atMost : Infinity;
-  return { ...told, asks: { measure, place, least, most } };
+  return { ...told, asks: { measure, place: placeOf(measure), ...rangeOf(bound) } };
+}
+
+/** What a bound lets through; everything where it is about facings. */
+export function rangeOf(bound: ActiveLimit['spec']['bound']): { readonly least: number; readonly most: number } {
+  if ('equals' in bound) return { least: bound.equals, most: bound.equals };
+  return { least: 'atLeast' in bound ? bound.atLeast : -Infinity, most: 'atMost' in bound ? bound.atMost : Infinity };
 }
 
 const CHECKS = new WeakMap<readonly ActiveLimit[], readonly Check[]>();

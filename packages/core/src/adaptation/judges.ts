@@ -3,8 +3,8 @@ import type { DeclaredSpec } from '../asanas/asana.js';
 import type { Measure } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
 import { factsOf } from './facts.js';
-import { findings, isHard, uniqueByLimit, worstOf, type Finding } from './judge.js';
-import { PASSED, type Passed } from './path.js';
+import { findings, isHard, rangeOf, uniqueByLimit, worstOf, type Finding } from './judge.js';
+import { PASSED, type Passed, type PassageBound } from './path.js';
 import type { Tally } from './plan.js';
 import type { Done } from './studio.js';
 
@@ -48,34 +48,41 @@ interface Judges {
   readonly sums: readonly Sum[];
   /** While there were fewer trips to the floor than this, one more breaks nothing. */
   readonly fewTrips: number;
+  /** Once there were so many trips to the floor, one more breaks all that it can. */
+  readonly manyTrips: number;
   /** Whether they look at what the posture before decides. */
   readonly arriving: boolean;
   /** Ids of those that look at the place in the class, by their measure or a clause. */
   readonly aboutPlace: ReadonlySet<string>;
   /** Whether they look at how far the head turns over. */
   readonly sweeps: boolean;
-  /** Those on what a way itself asks of everybody. */
-  readonly ofWay: (way: WayId) => readonly ActiveLimit[];
-  /** Those on what this body passes through on a way, and all of that which they look at. */
+  /** What a way itself breaks, whoever takes it. */
+  readonly ofWay: (way: WayId) => readonly Finding[];
+  /** Those on what this body passes through on a way, their bounds, and all of that which they look at. */
   readonly ofPassage: readonly ActiveLimit[];
+  readonly passageBounds: readonly PassageBound[];
   readonly passed: readonly Passed[];
 }
 
-/** The least number of trips that any limit allows; 0 where one looks at them in another way than by a most. */
-function fewTripsOf(limits: readonly ActiveLimit[]): number {
+/** The least and the greatest number of trips that any limit allows; all of them where one looks at them in another way than by a most. */
+function tripsAllowed(limits: readonly ActiveLimit[]): { fewTrips: number; manyTrips: number } {
   const isTrips = ({ measure }: { readonly measure: string }) => measure === 'floorTrips';
-  const inClauses = limits.some(({ spec }) => spec.when?.some((clause) => 'measure' in clause && isTrips(clause)));
-  const most = limits
-    .filter(({ spec }) => isTrips(spec))
-    .map(({ spec: { bound } }) => ('atMost' in bound && !('atLeast' in bound) ? bound.atMost : 0));
-  return inClauses ? 0 : Math.min(...most);
+  const about = limits.filter(({ spec }) => isTrips(spec));
+  const most = about.flatMap(({ spec: { bound } }) => ('atMost' in bound && !('atLeast' in bound) ? bound.atMost : 'equals' in bound && bound.equals === 0 ? 0 : [])); // prettier-ignore
+  const otherwise =
+    most.length < about.length || limits.some(({ spec }) => spec.when?.some((clause) => 'measure' in clause && isTrips(clause)));
+  return otherwise ? { fewTrips: 0, manyTrips: Infinity } : { fewTrips: Math.min(...most), manyTrips: Math.max(...most) };
 }
 
 const JUDGES = new WeakMap<readonly ActiveLimit[], Judges>();
 
 export function judgesOf(limits: readonly ActiveLimit[]): Judges {
-  const known = JUDGES.get(limits);
-  if (known) return known;
+  let judges = JUDGES.get(limits);
+  if (!judges) JUDGES.set(limits, (judges = judging(limits)));
+  return judges;
+}
+
+function judging(limits: readonly ActiveLimit[]): Judges {
   const measuresOf = ({ spec }: ActiveLimit): string[] => [
     spec.measure,
     ...(spec.when ?? []).flatMap((clause) => ('measure' in clause ? [clause.measure] : [])),
@@ -86,11 +93,17 @@ export function judgesOf(limits: readonly ActiveLimit[]): Judges {
   const passing = limits.filter(({ spec }) => ON_THE_WAY.has(spec.measure) && spec.grade !== 'watch');
   const ofPassage = passing.filter(({ spec }) => (PASSED as readonly string[]).includes(spec.measure));
   const seen = new Set(ofPassage.flatMap(measuresOf));
-  const byWay = new Map((Object.keys(WAYS) as WayId[]).map((way) => [way, passing.filter(({ spec }) => spec.measure in WAYS[way].values)]));
+  const byWay = new Map(
+    (Object.keys(WAYS) as WayId[]).map((way) => {
+      const { values } = WAYS[way];
+      const about = passing.filter(({ spec }) => spec.measure in values);
+      return [way, findings(about, { values, facing: null, standing: false }, 'transition')];
+    }),
+  );
   // Those of `moving` whose own measure is the posture's: only their clauses look at the place.
   const sometimes = limits.filter((limit) => moves(limit) && !MOVING.has(limit.spec.measure));
   const judged = new WeakMap<readonly Done[], Anywhere>();
-  const judges: Judges = {
+  return {
     moving: limits.filter(moves),
     anywhere: (ends, form) => {
       const before = judged.get(ends);
@@ -105,14 +118,13 @@ export function judgesOf(limits: readonly ActiveLimit[]): Judges {
       return now;
     },
     sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),
-    fewTrips: fewTripsOf(limits),
+    ...tripsAllowed(limits),
     arriving: [...ARRIVING].some((measure) => looked.has(measure)),
     aboutPlace: new Set(limits.filter((limit) => measuresOf(limit).some((measure) => PLACE.has(measure))).map(({ id }) => id)),
     sweeps: looked.has('headSweep'),
     ofWay: (way) => byWay.get(way)!,
     ofPassage,
+    passageBounds: ofPassage.map(({ spec: { measure, bound } }) => ({ measure: measure as Passed, ...rangeOf(bound) })),
     passed: PASSED.filter((measure) => seen.has(measure)),
   };
-  JUDGES.set(limits, judges);
-  return judges;
 }

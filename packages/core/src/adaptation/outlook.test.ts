@@ -16,7 +16,8 @@ const PEOPLE = [
 test('the outlook never says more than what the rest of a class costs, from wherever it is looked at', () => {
   for (const who of PEOPLE) {
     const outlook = new Outlook(who, STEPS);
-    const { chosen, cost } = bestPath(who, STEPS);
+    const { way: beginnings, cost } = bestPath(who, STEPS);
+    const chosen = beginnings.map((one) => one.chosen);
     expect(outlook.least(0)).toBeLessThanOrEqual(cost + 1e-9);
     let spent = 0;
     chosen.forEach((way, i) => {
@@ -30,8 +31,9 @@ test('the outlook never says more than what the rest of a class costs, from wher
 test('what a way costs above the least is never negative, and all of a class together no more than it costs above the outlook', () => {
   for (const who of PEOPLE) {
     const outlook = new Outlook(who, STEPS);
-    const { chosen, cost } = bestPath(who, STEPS);
-    const above = chosen.map((way, i) => outlook.above(i, way));
+    const { way: beginnings, cost } = bestPath(who, STEPS);
+    const chosen = beginnings.map((one) => one.chosen);
+    const above = chosen.map((way, i) => outlook.aboveWith(i, way));
     for (const one of above) expect(one).toBeGreaterThanOrEqual(-1e-9);
     expect(above.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(cost - outlook.least(0) + 1e-9);
   }

@@ -26,9 +26,24 @@ interface Coarse {
   readonly groups: readonly Group[];
   /** All others cost at least this. */
   readonly beyond: number;
-  /** The step as it is given, and what it looks like. */
-  readonly form: Form;
+  /** What the step as it is given looks like. */
   readonly figure: string;
+  /** What it costs at the least to begin it in one place, given or another way, when the class stands in another: see `arrivalsOf`. */
+  readonly arrivals: Float64Array;
+}
+
+function arrivalAt(isGiven: boolean, first: number, stand: number): number {
+  return ((isGiven ? STANDS : 0) + first) * STANDS + stand;
+}
+
+function arrivalsOf(who: Who, step: Step, form: Form): Float64Array {
+  const arrivals = new Float64Array(2 * STANDS * STANDS);
+  for (const isGiven of [true, false])
+    for (let first = 0; first < STANDS; first++)
+      for (let stand = 0; stand < STANDS; stand++)
+        arrivals[arrivalAt(isGiven, first, stand)] =
+          (isGiven ? 0 : outOfPlace(form, first, stand)) + leastCrossing(who, step, stand, first);
+  return arrivals;
 }
 
 const COARSE = new WeakMap<Who, Map<number, Coarse>>();
@@ -57,7 +72,12 @@ function coarseOf(who: Who, step: Step): Coarse {
     if (!group) groups.set(at, { isGiven, first, last, floor });
     else group.floor = Math.min(group.floor, floor);
   }
-  const coarse = { groups: [...groups.values()], beyond: least + SPAN, form, figure: figureOf(prospects.given) };
+  const coarse = {
+    groups: [...groups.values()],
+    beyond: least + SPAN,
+    figure: figureOf(prospects.given),
+    arrivals: arrivalsOf(who, step, form),
+  };
   byStep.set(key, coarse);
   return coarse;
 }
@@ -161,44 +181,48 @@ export class Outlook {
 
   /** After the first `count` steps, from where the last of them left the body; the least of all where nothing was done yet. */
   after(count: number, last: Done | null): number {
-    return this.leasts[count]! + (last ? this.rests[count]!.above[standOf(last)]! : 0);
+    return this.leasts[count]! + this.above(count, last);
   }
 
   least(count: number): number {
     return this.leasts[count]!;
   }
 
+  /** What a step adds to the least. */
+  adds(index: number): number {
+    return this.leasts[index]! - this.leasts[index + 1]!;
+  }
+
+  /** As `after`, above the least. */
+  above(count: number, last: Done | null): number {
+    return last ? this.rests[count]!.above[standOf(last)]! : 0;
+  }
+
   /** How much more than the least the class costs at the least with this way at a step, from whatever place it is begun. */
-  above(index: number, chosen: Chosen | null): number {
+  aboveWith(index: number, chosen: Chosen | null): number {
     const step = this.steps[index]!;
     const [here, next] = [this.rests[index]!.above, this.rests[index + 1]!.above];
-    const adds = this.leasts[index]! - this.leasts[index + 1]!;
-    if (!chosen) return here.reduce((least, above, stand) => Math.min(least, SIT_OUT + next[stand]! - above - adds), Infinity);
-    const group = {
-      isGiven: chosen.figure === coarseOf(this.who, step).figure,
-      first: standOf(chosen.ends[0]!),
-      last: standOf(chosen.ends.at(-1)!),
-    };
-    return here.reduce(
-      (least, above, stand) => Math.min(least, chosen.floor + this.arriving(step, group, stand) + next[group.last]! - above - adds),
-      Infinity,
-    );
+    const adds = this.adds(index);
+    let least = Infinity;
+    if (!chosen) {
+      for (let stand = 0; stand < STANDS; stand++) least = Math.min(least, SIT_OUT + next[stand]! - here[stand]! - adds);
+      return least;
+    }
+    const { figure, arrivals } = coarseOf(this.who, step);
+    const isGiven = chosen.figure === figure;
+    const [first, last] = [standOf(chosen.ends[0]!), standOf(chosen.ends.at(-1)!)];
+    for (let stand = 0; stand < STANDS; stand++)
+      least = Math.min(least, chosen.floor + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
+    return least;
   }
 
   /** From each stand what a step and those after it cost at the least, above the least of those. */
   private before(step: Step, { above }: Rest): Float64Array {
-    const { groups, beyond } = coarseOf(this.who, step);
-    return Float64Array.from({ length: STANDS }, (_, stand) =>
-      groups.reduce(
-        (least, group) => Math.min(least, group.floor + this.arriving(step, group, stand) + above[group.last]!),
-        Math.min(beyond, SIT_OUT + above[stand]!),
-      ),
-    );
-  }
-
-  /** What it costs at the least to begin a step's way in one place when the class stands in another. */
-  private arriving(step: Step, { isGiven, first }: Pick<Group, 'isGiven' | 'first'>, stand: number): number {
-    const { form } = coarseOf(this.who, step);
-    return (isGiven ? 0 : outOfPlace(form, first, stand)) + leastCrossing(this.who, step, stand, first);
+    const { groups, beyond, arrivals } = coarseOf(this.who, step);
+    const costs = above.map((sittingOut) => Math.min(beyond, SIT_OUT + sittingOut));
+    for (let stand = 0; stand < STANDS; stand++)
+      for (const { isGiven, first, last, floor } of groups)
+        costs[stand] = Math.min(costs[stand]!, floor + arrivals[arrivalAt(isGiven, first, stand)]! + above[last]!);
+    return costs;
   }
 }

@@ -1,6 +1,6 @@
-import type { Measure } from '../body/measure.js';
+import { roundMeasure, type Measure } from '../body/measure.js';
 import { eyes, heart } from '../body/parts.js';
-import { place, pointOn, toPosture, toState, type State } from '../body/skeleton.js';
+import { LEG_DOF, pointOn, trunkOf, type State } from '../body/skeleton.js';
 import { RAD2DEG, SIDES } from '../angles.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Done, Studio } from './studio.js';
@@ -39,79 +39,103 @@ export const PASSED = [
 ] as const satisfies readonly Measure[]; // prettier-ignore
 
 export type Passed = (typeof PASSED)[number];
-type Values = Readonly<Record<Passed, number>>;
+const PLACES = Object.fromEntries(PASSED.map((measure, place) => [measure, place])) as Readonly<Record<Passed, number>>;
 
-function valuesAt(studio: Studio, state: State): Values {
-  const placed = place(studio.body, state);
-  const { spine, legs } = toPosture(state, []);
-  const height = ({ segment, local }: ReturnType<typeof eyes>) => pointOn(placed, segment, local)[2] * 100;
-  const neck = placed.origins[7]!;
+/** The extremes of a stretch of a way, by the place of their measure in `PASSED`. */
+interface Stretch {
+  readonly least: Float64Array;
+  readonly most: Float64Array;
+}
+
+const HIPS = SIDES.map((side) => LEG_DOF[side]);
+const KNEE = 3;
+
+/** What is passed through in a state, in the order of `PASSED`. Degrees and cm. */
+function valuesAt({ body }: Studio, state: State): Float64Array {
+  const trunk = trunkOf(body, state);
+  const degrees = (dof: number) => state[dof]! * RAD2DEG;
+  const height = ({ segment, local }: ReturnType<typeof eyes>) => pointOn(trunk, segment, local)[2] * 100;
+  const neck = trunk.origins[7]!;
   const lean = Math.acos(
     Math.min(1, Math.max(-1, (neck[2] - state[2]!) / Math.hypot(neck[0] - state[0]!, neck[1] - state[1]!, neck[2] - state[2]!))),
   );
-  const heartHeight = height(heart(studio.body));
-  return {
-    lumbarFlexion: spine.lumbar,
-    thoracicFlexion: spine.thoracic,
-    cervicalFlexion: spine.cervical,
-    spineRotation: Math.abs(spine.rotation),
-    spineLateral: Math.abs(spine.lateral),
-    hipFlexion: Math.max(...SIDES.map((side) => legs[side].hipFlexion)),
-    kneeFlexion: Math.max(...SIDES.map((side) => legs[side].knee)),
-    straightLegAngle: Math.max(0, ...SIDES.map((side) => legs[side].hipFlexion - legs[side].knee)),
-    headBelowHeart: heartHeight - height(eyes(studio.body)),
+  const heartHeight = height(heart(body));
+  const values: Readonly<Record<Passed, number>> = {
+    lumbarFlexion: degrees(6),
+    thoracicFlexion: degrees(7),
+    cervicalFlexion: degrees(8),
+    spineLateral: Math.abs(degrees(9)),
+    spineRotation: Math.abs(degrees(10)),
+    hipFlexion: Math.max(...HIPS.map(degrees)),
+    kneeFlexion: Math.max(...HIPS.map((hip) => degrees(hip + KNEE))),
+    straightLegAngle: Math.max(0, ...HIPS.map((hip) => degrees(hip) - degrees(hip + KNEE))),
+    headBelowHeart: heartHeight - height(eyes(body)),
     pelvisAboveHeart: state[2]! * 100 - heartHeight,
     trunkPitch: lean * RAD2DEG,
   };
+  return Float64Array.from(PASSED, (measure) => values[measure]);
 }
 
-const ENDS = new WeakMap<Done, Extremes>();
-const LEGS = new WeakMap<Done, WeakMap<Done, Extremes>>();
-
-function merged<M extends Passed>([first, ...others]: readonly Extremes[], measures: readonly M[]): Extremes<M> {
-  const least = {} as Record<M, number>;
-  const most = {} as Record<M, number>;
-  for (const measure of measures) {
-    let low = first!.least[measure];
-    let high = first!.most[measure];
-    for (const other of others) {
-      low = Math.min(low, other.least[measure]);
-      high = Math.max(high, other.most[measure]);
-    }
-    least[measure] = low;
-    most[measure] = high;
-  }
-  return { least, most };
-}
-
-function at(studio: Studio, states: readonly State[]): Extremes {
-  const values = states.map((state) => valuesAt(studio, state));
-  return merged(
-    values.map((one) => ({ least: one, most: one })),
-    PASSED,
-  );
-}
+const ENDS = new WeakMap<Done, Stretch>();
+const LEGS = new WeakMap<Done, WeakMap<Done, Stretch>>();
 
 /** Between two postures, without them. */
-function leg(studio: Studio, from: Done, to: Done): Extremes {
-  const byTo = LEGS.get(from) ?? new WeakMap<Done, Extremes>();
+function leg(studio: Studio, from: Done, to: Done): Stretch {
+  const byTo = LEGS.get(from) ?? new WeakMap<Done, Stretch>();
   LEGS.set(from, byTo);
   const known = byTo.get(to);
   if (known) return known;
-  const [a, b] = [from, to].map(({ solved }) => toState(solved.posture)) as [State, State];
+  const [a, b] = [from.solved.state, to.solved.state];
   const samples = Array.from({ length: SAMPLES - 1 }, (_, i) => (i + 1) / SAMPLES);
-  const extremes = at(
-    studio,
-    samples.map((share) => a.map((value, i) => value + (b[i]! - value) * share) as State),
+  const values = samples.map((share) =>
+    valuesAt(
+      studio,
+      a.map((value, i) => value + (b[i]! - value) * share),
+    ),
   );
-  byTo.set(to, extremes);
-  return extremes;
+  const extreme = (of: (...all: number[]) => number) => Float64Array.from(PASSED, (_, place) => of(...values.map((one) => one[place]!)));
+  const stretch = { least: extreme(Math.min), most: extreme(Math.max) };
+  byTo.set(to, stretch);
+  return stretch;
 }
 
-function station(studio: Studio, done: Done): Extremes {
-  const known = ENDS.get(done) ?? at(studio, [toState(done.solved.posture)]);
-  ENDS.set(done, known);
-  return known;
+function station(studio: Studio, done: Done): Stretch {
+  const known = ENDS.get(done);
+  if (known) return known;
+  const values = valuesAt(studio, done.solved.state);
+  const stretch = { least: values, most: values };
+  ENDS.set(done, stretch);
+  return stretch;
+}
+
+/** The stretches of a named way from one posture to the next, and its stations; legs to and from a station serve all ways through it. */
+function stretchesOf(studio: Studio, from: Done, to: Done, way: WayId): readonly Stretch[] {
+  const through = THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!);
+  const stops = [from, ...through, to];
+  return [...stops.slice(1).map((next, i) => leg(studio, stops[i]!, next)), ...through.map((done) => station(studio, done))];
+}
+
+function lowest(stretches: readonly Stretch[], place: number): number {
+  return stretches.reduce((low, { least }) => Math.min(low, least[place]!), Infinity);
+}
+function highest(stretches: readonly Stretch[], place: number): number {
+  return stretches.reduce((high, { most }) => Math.max(high, most[place]!), -Infinity);
+}
+
+/** A bound on what is passed through, whatever else is asked beside it. */
+export interface PassageBound {
+  readonly measure: Passed;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** Whether a way keeps within all of the bounds, as they are told. */
+export function keepsWithin(studio: Studio, from: Done, to: Done, way: WayId, bounds: readonly PassageBound[]): boolean {
+  const stretches = stretchesOf(studio, from, to, way);
+  return bounds.every(({ measure, least, most }) => {
+    const place = PLACES[measure];
+    return roundMeasure(measure, lowest(stretches, place)) >= least && roundMeasure(measure, highest(stretches, place)) <= most;
+  });
 }
 
 /**
@@ -126,9 +150,8 @@ export function extremesOnTheWay<M extends Passed = Passed>(
   way: WayId,
   measures: readonly M[] = PASSED as readonly Passed[] as readonly M[],
 ): Extremes<M> {
-  const through = THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!);
-  const stops = [from, ...through, to];
-  // Legs to and from a station serve all ways through it.
-  const parts = [...stops.slice(1).map((next, i) => leg(studio, stops[i]!, next)), ...through.map((done) => station(studio, done))];
-  return merged(parts, measures);
+  const stretches = stretchesOf(studio, from, to, way);
+  const all = (of: typeof lowest) =>
+    Object.fromEntries(measures.map((measure) => [measure, of(stretches, PLACES[measure])])) as Record<M, number>;
+  return { least: all(lowest), most: all(highest) };
 }

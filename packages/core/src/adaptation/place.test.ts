@@ -1,19 +1,21 @@
 import fc from 'fast-check';
 import { usualStep } from '../sequence/sequence.js';
-import { person, studio } from './adapt.fixture.js';
-import { Walker } from './adapt.js';
+import { person, plan, sequence, studio } from './adapt.fixture.js';
+import { otherWays, Walker } from './adapt.js';
 import { givenOf } from './candidates.js';
 import { Evaluation } from './evaluation.js';
-import { contextKey, START, sumsKey, tallyAfter } from './place.js';
-import type { Tally } from './plan.js';
+import type { Finding } from './judge.js';
+import { contextKey, START, sumsKey, tallyAfter, tripTold } from './place.js';
+import type { PersonPlan, Tally } from './plan.js';
 import { prospectsOf } from './prospects.js';
 
+const TODAY = '2026-06-01';
 const WHO = [
   ['seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'],
   ['pregnancy week=30 fetuses=1 complications=none'],
   ['knee kind=oa painNow=2'],
   ['hypertension systolic=152 diastolic=95 aneurysm=no', 'glaucoma'],
-].map((conditions) => new Walker(studio, person(...conditions), '2026-06-01').who);
+].map((conditions) => new Walker(studio, person(...conditions), TODAY).who);
 const FORMS = ['tadasana', 'uttanasana', 'balasana', 'setu-bandhasana', 'sukhasana', 'adho-mukha-svanasana', 'savasana'].map((id) =>
   studio.form(id),
 );
@@ -38,7 +40,12 @@ test('sums that no limit tells apart change nothing of how a step is judged', ()
       if (key !== otherKey) return;
       alike++;
       const given = givenOf(asana, variation);
-      const [first, second] = contexts.map((context) => new Evaluation(context, given, given).run());
+      // Past every bound the number of the trip is told apart from all else.
+      const [first, second] = contexts.map((context) => {
+        const { all, hard, chosen } = new Evaluation(context, given, given).run();
+        const told = (found: readonly Finding[]) => tripTold(who, other, tripTold(who, one, found));
+        return { all: told(all), hard: told(hard), chosen: { ...chosen, watch: told(chosen.watch) } };
+      });
       expect(second).toEqual(first);
     }),
     { numRuns: 600 },
@@ -70,6 +77,23 @@ test('the first trips to the floor are alike, those at a bound are not', () => {
   const at = (floorTrips: number) => contextKey({ who: senior!, step: STEPS[2]!, tally: { ...START, last: standing, floorTrips } });
   expect(at(0)).toBe(at(most - 1));
   expect(at(most)).not.toBe(at(most - 1));
+});
+
+test('trips past every bound are one question, and each is told by its own number', () => {
+  const up = { asana: 'tadasana' };
+  const down = { asana: 'sukhasana' };
+  const given = sequence(...Array.from({ length: 7 }, () => [up, down]).flat());
+  const [, expecting] = WHO;
+  const at = (floorTrips: number) =>
+    contextKey({ who: expecting!, step: STEPS[2]!, tally: { ...START, last: FORMS[0]!.ends[0]!, floorTrips } });
+  expect(at(6)).toBe(at(4));
+  expect(at(4)).not.toBe(at(3));
+  const trips = (one: PersonPlan) =>
+    one.steps.flatMap(({ chosen }) => chosen!.watch.flatMap(({ measure, value, by }) => (measure === 'floorTrips' ? [[value, by]] : [])));
+  const who = person('pregnancy week=30 fetuses=1 complications=none');
+  expect(trips(plan(given, who))).toEqual([5, 6, 7].map((trip) => [trip, trip - 4]));
+  const others = otherWays(studio, who, plan(given, who), 13, 1, { today: TODAY });
+  expect(others[0]!.watch).toContainEqual(expect.objectContaining({ measure: 'floorTrips', value: 7, by: 3 }));
 });
 
 test('steps in another order come to the same sum', () => {

@@ -1,6 +1,7 @@
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import type { Timed } from '../sequence/dose.js';
+import type { Finding } from './judge.js';
 import { judgesOf, type Sum } from './judges.js';
 import type { Tally } from './plan.js';
 import type { Done } from './studio.js';
@@ -39,9 +40,13 @@ function isDown({ last }: Tally): boolean {
   return last !== null && last.level !== 'up';
 }
 
+function inMilliseconds(minutes: number): number {
+  return Math.round(minutes * 6e4);
+}
+
 /** To the millisecond, so that steps in another order come to the same sum. */
-function sumOf(...minutes: readonly number[]): number {
-  return Math.round(minutes.reduce((sum, one) => sum + one, 0) * 6e4) / 6e4;
+function sumOf(one: number, other: number): number {
+  return inMilliseconds(one + other) / 6e4;
 }
 
 /** How the class stands after a step of these postures. Minutes. */
@@ -62,16 +67,26 @@ export function tallyAfter(tally: Tally, ends: readonly Done[], timed: Timed): T
  * that the step would take, only the sums that those add to.
  */
 export function sumsKey({ who, tally }: StepContext, ends?: readonly Done[]): string {
-  const { sums, fewTrips } = judgesOf(who.limits);
+  const { sums, fewTrips, manyTrips } = judgesOf(who.limits);
   const adds = ends && addsOf(ends);
   let key = '';
   for (const sum of sums) {
     if (adds && !adds[sum]) continue;
-    // Whoever is on the floor already makes no trip to it, and the first ones are all alike.
+    // Whoever is on the floor already makes no trip to it; the first ones are all alike, and so are those past every bound.
     if (sum === 'floorTrips' && (isDown(tally) || tally.floorTrips < fewTrips)) continue;
-    key += ` ${sum} ${tally[sum]}`;
+    key += ` ${sum} ${sum === 'floorTrips' ? Math.min(tally.floorTrips, manyTrips) : inMilliseconds(tally[sum])}`;
   }
   return key;
+}
+
+/** Once no bound on trips to the floor is left, all places are judged alike (see `sumsKey`): here each is told its own trip. */
+export function tripTold({ limits }: Who, { floorTrips }: Tally, found: readonly Finding[]): readonly Finding[] {
+  if (floorTrips <= judgesOf(limits).manyTrips) return found;
+  return found.map((one) =>
+    one.measure === 'floorTrips' && typeof one.value === 'number'
+      ? { ...one, value: floorTrips + 1, by: one.by + floorTrips + 1 - one.value }
+      : one,
+  );
 }
 
 /** All that a step's ways look at of its place in a class: the same for two places where it is the same question. Whose it is, is not part of it. */

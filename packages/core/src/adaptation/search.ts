@@ -30,8 +30,8 @@ export function safeWays(context: StepContext, count: number): Chosen[] {
     if (here.least(place, prospect) >= worst()) continue;
     const chosen = here.safe(place, prospect);
     if (!chosen || chosen.cost >= worst()) continue;
-    found.push(chosen);
-    found.sort((a, b) => a.cost - b.cost);
+    const dearer = found.findIndex(({ cost }) => cost > chosen.cost);
+    found.splice(dearer < 0 ? found.length : dearer, 0, chosen);
     if (found.length > count) found.pop();
   }
 }

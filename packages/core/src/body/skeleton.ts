@@ -151,12 +151,8 @@ class Chain {
 const LATERAL_LUMBAR = 0.4;
 const ROTATION_LUMBAR = 0.15;
 
-/**
- * Forward kinematics: where every segment is for a row of free numbers.
- * The order of rotations is fixed by the library's data; see `posture.ts` for signs.
- */
-export function place(body: Body, state: State, contacts: readonly Contact[] = []): PlacedBody {
-  const { length } = body;
+/** From the pelvis to the head. */
+function placeTrunk({ length }: Body, state: State): Chain {
   const chain = new Chain(state);
   chain.startAt(state[0]!, state[1]!, state[2]!).by(3, 'y').by(4, 'x').by(5, 'z').segment().forward(length.pelvis);
   for (let link = 0; link < 3; link++)
@@ -170,6 +166,21 @@ export function place(body: Body, state: State, contacts: readonly Contact[] = [
       .by(12, 'z', 1 / 3)
       .segment()
       .forward(length.neck / 2);
+  return chain;
+}
+
+/** Where the trunk and the head are, without legs and arms. */
+export function trunkOf(body: Body, state: State): Pick<PlacedBody, 'origins' | 'turns'> {
+  return placeTrunk(body, state);
+}
+
+/**
+ * Forward kinematics: where every segment is for a row of free numbers.
+ * The order of rotations is fixed by the library's data; see `posture.ts` for signs.
+ */
+export function place(body: Body, state: State, contacts: readonly Contact[] = []): PlacedBody {
+  const { length } = body;
+  const chain = placeTrunk(body, state);
   for (const side of SIDES) {
     const out = side === 'left' ? 1 : -1;
     const leg = LEG[side];
@@ -216,7 +227,7 @@ export const HINGES_OF: readonly (readonly number[])[] = (() => {
 })();
 
 /** World position in metres of a point given in a segment's own frame. */
-export function pointOn(placed: PlacedBody, segment: number, local: Readonly<Vec3>): Vec3 {
+export function pointOn(placed: Pick<PlacedBody, 'origins' | 'turns'>, segment: number, local: Readonly<Vec3>): Vec3 {
   const point = vec3.transformQuat([0, 0, 0], local as Vec3, placed.turns[segment]!) as Vec3;
   return vec3.add(point, point, placed.origins[segment]!) as Vec3;
 }

@@ -4,15 +4,14 @@ import type { Participant } from '../adaptation/participant.js';
 import type { Chosen, PersonPlan, PlannedStep } from '../adaptation/plan.js';
 import { costOf } from '../adaptation/candidates.js';
 import { propsOf, type PropsAtHand } from '../adaptation/props.js';
-import { bestPath, NARROW, WIDE, type BestPath } from '../adaptation/best-path.js';
-import { standOf } from '../adaptation/arrival.js';
+import { bestPath } from '../adaptation/best-path.js';
 import { Outlook } from '../adaptation/outlook.js';
 import { safeWays, waysLike } from '../adaptation/search.js';
-import type { Done, Studio } from '../adaptation/studio.js';
+import type { Studio } from '../adaptation/studio.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
-import { stepKey } from '../sequence/step-key.js';
 import { classSeconds } from '../adaptation/fit-time.js';
 import { solveColumn, type ColumnLimits, type Way } from './column.js';
+import { guideOf, withAhead, type Guide } from './guide.js';
 import { ClassMemory } from './memory.js';
 
 /** Different figures in one column that a teacher can still cue (common practice, no source). */
@@ -84,36 +83,6 @@ function figuresToShare(own: readonly (readonly Chosen[])[]): string[] {
   const wanted = new Map<string, number>();
   for (const ways of own) ways.forEach(({ figure }, place) => wanted.set(figure, (wanted.get(figure) ?? 0) + (place === 0 ? 2 : 1)));
   return [...wanted].flatMap(([figure, times]) => (times > 1 ? [figure] : []));
-}
-
-/** Where someone's own best way through the class leads at a step, and what it costs them to be led elsewhere. */
-interface Guide {
-  readonly figure: string | null;
-  readonly stand: number | null;
-  readonly elsewhere: number;
-}
-
-/** What a way costs someone with what follows in mind. */
-function withAhead(cost: number, last: Done | null, guide: Guide | null): number {
-  return guide === null || guide.stand === null || (last !== null && standOf(last) === guide.stand) ? cost : cost + guide.elsewhere;
-}
-
-/** Someone's best way through the class by themselves, as a guide step by step. */
-function guideOf({ chosen, stepByStep }: BestPath): Guide[] {
-  let elsewhere = 0;
-  return chosen
-    .map((one, i) => ({ one, spared: stepByStep[i]! - costOf(one) }))
-    .reverse()
-    .map(({ one, spared }): Guide => {
-      const guide = {
-        figure: one?.figure ?? null,
-        stand: one && standOf(one.ends.at(-1)!),
-        elsewhere: Math.max(0, Math.round(elsewhere * 1e6) / 1e6),
-      };
-      elsewhere += spared;
-      return guide;
-    })
-    .reverse();
 }
 
 /** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
@@ -209,7 +178,7 @@ function boundOf(
     if (!open) return 0;
     const key = outlooks.map((outlook) => outlook.keyOf(i)).join('|');
     return memory.onceFor(column, key, () => {
-      const ways = open.map((all, person) => all.map((one) => wayOf(one, outlooks[person]!.above(i, one))));
+      const ways = open.map((all, person) => all.map((one) => wayOf(one, outlooks[person]!.aboveWith(i, one))));
       return solveColumn(ways, limits)!.bound;
     });
   });
@@ -224,8 +193,8 @@ function needsGuide({ steps }: Walker): boolean {
 /**
  * A sequence adapted to people who practise together. Step by step everybody's safe ways are set against each
  * other: the cheapest choice that shows few enough figures and shares the props (exact for the ways that are
- * considered, see `solveColumn`). Where that leads someone to where they can't go on from, their own best
- * way through (see `bestPath`) guides a second choice, and the cheaper class is taken. Nobody's limits are ever traded
+ * considered, see `solveColumn`). Where that leads someone to where they can't go on from, a good way through
+ * of their own (see `nearPath`) guides a second choice, and the cheaper class is taken. Nobody's limits are ever traded
  * for it. The same input gives the same plan.
  * Gives the number of steps done after each, so that whoever drives it may tell of it, or stop.
  */
@@ -241,19 +210,15 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   let walked = yield* walk(present, steps, nobody, options, memory);
   // Where everybody may have a figure of their own, the class is everybody's best way.
   const areFew = members.length <= figures;
-  const paths = walked.walkers.map((walker) =>
-    areFew || needsGuide(walker)
-      ? memory.once('path', `${walker.who.id} ${steps.map(stepKey).join()}`, () => bestPath(walker.who, steps, areFew ? WIDE : NARROW))
-      : null,
-  );
-  const guides = paths.map((path) => path && guideOf(path));
+  const paths = areFew ? walked.walkers.map(({ who }) => bestPath(who, steps)) : null;
+  const guides = walked.walkers.map((walker, i) => (paths || needsGuide(walker) ? guideOf(walker.who, steps, paths?.[i]!.way) : null));
   if (guides.some((guide) => guide?.some(({ elsewhere }) => elsewhere > 0))) {
     const guided = yield* walk(present, steps, guides, options, memory);
     if (guided.cost < walked.cost - 1e-9) walked = guided;
   }
   const { walkers, columns, unmet, cost } = walked;
   // A class is never cheaper than everybody by themselves.
-  const alone = paths.reduce((sum, path) => sum + (path?.bound ?? 0), 0);
+  const alone = (paths ?? []).reduce((sum, path) => sum + path.bound, 0);
   const plans = plansOf(walkers, sequence, options.minutes ?? sequence.minutes);
   const extra = Math.max(0, ...plans.map(({ inserted }) => addedSeconds(inserted)));
   const bound = Math.max(boundOf(walkers, columns, steps, { figures, props }, memory), alone);

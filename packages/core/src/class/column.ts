@@ -70,12 +70,18 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
   const names = new Map<string, number>();
   const shared = limits.props === null ? [] : [...new Set(people.flatMap((ways) => ways.flatMap(({ props }) => [...props.keys()])))];
   const have = shared.map((prop) => limits.props![prop] ?? 0);
+  const none: readonly number[] = [];
   const numbered = people.map((ways) =>
     undominated(
       ways
         .map(({ figure, cost, props }, index): Numbered => {
           if (figure !== null && !names.has(figure)) names.set(figure, names.size);
-          return { index, figure: figure === null ? -1 : names.get(figure)!, cost, needs: shared.map((prop) => props.get(prop) ?? 0) };
+          return {
+            index,
+            figure: figure === null ? -1 : names.get(figure)!,
+            cost,
+            needs: shared.length === 0 ? none : shared.map((prop) => props.get(prop) ?? 0),
+          };
         })
         .filter(({ needs }) => needs.every((count, prop) => count <= have[prop]!))
         .sort((a, b) => a.cost - b.cost || a.index - b.index),

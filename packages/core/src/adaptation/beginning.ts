@@ -1,0 +1,62 @@
+import type { Step } from '../sequence/sequence.js';
+import { standOf } from './arrival.js';
+import { costOf } from './candidates.js';
+import { judgesOf } from './judges.js';
+import { START, tallyAfter } from './place.js';
+import type { Chosen, Tally } from './plan.js';
+import { safeWays } from './search.js';
+import type { Who } from './who.js';
+
+const OF_EACH_STAND = 2;
+
+/** A beginning of a class: ways for its first steps. */
+export interface Beginning {
+  readonly cost: number;
+  readonly tally: Tally;
+  readonly chosen: Chosen | null;
+  readonly before: Beginning | null;
+}
+export const NOTHING: Beginning = { cost: 0, tally: START, chosen: null, before: null };
+
+export function then(before: Beginning, chosen: Chosen | null): Beginning {
+  return {
+    cost: before.cost + costOf(chosen),
+    tally: chosen ? tallyAfter(before.tally, chosen.ends, chosen.timed) : before.tally,
+    chosen,
+    before,
+  };
+}
+
+/** The beginnings that an end has come from, after each step one. */
+export function wayTo(end: Beginning): Beginning[] {
+  const way: Beginning[] = [];
+  for (let at = end; at.before; at = at.before) way.push(at);
+  return way.reverse();
+}
+
+/** Step after step the cheapest way from where the one before has led. */
+export function stepByStep(who: Who, steps: readonly Step[]): Beginning {
+  return steps.reduce((before, step) => then(before, safeWays({ who, step, tally: before.tally }, 1)[0] ?? null), NOTHING);
+}
+
+/** All that what follows may cost someone depends on: two beginnings that lead to the same place go on alike. */
+export function placeOf({ limits }: Who, { last, ...tally }: Tally): string {
+  const { sums, manyTrips } = judgesOf(limits);
+  return `${last?.id ?? 0} ${sums.map((sum) => (sum === 'floorTrips' ? Math.min(tally.floorTrips, manyTrips) : tally[sum])).join(' ')}`;
+}
+
+/**
+ * The first `width` of them, and a few of every stand: what looks dearer now may be the only one that gets up
+ * again. And those that are let go.
+ */
+export function fewOf<B extends Pick<Beginning, 'tally'>>(sorted: readonly B[], width: number): { kept: B[]; letGo: B[] } {
+  const [kept, letGo]: [B[], B[]] = [[], []];
+  const stands = new Map<number, number>();
+  for (const one of sorted) {
+    const stand = one.tally.last ? standOf(one.tally.last) : -1;
+    const there = (stands.get(stand) ?? 0) + 1;
+    stands.set(stand, there);
+    (kept.length < width || there <= OF_EACH_STAND ? kept : letGo).push(one);
+  }
+  return { kept, letGo };
+}

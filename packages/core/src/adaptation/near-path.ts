@@ -1,0 +1,93 @@
+import type { Step } from '../sequence/sequence.js';
+import { stepKey } from '../sequence/step-key.js';
+import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning } from './beginning.js';
+import { costOf, SIT_OUT } from './candidates.js';
+import { Outlook } from './outlook.js';
+import type { Chosen } from './plan.js';
+import { eachSafeWay, safeWays } from './search.js';
+import type { Done } from './studio.js';
+import type { Who } from './who.js';
+
+/** So many beginnings are followed at once. */
+const WIDTH = 4;
+/** So many ways of a step are tried from one place. */
+const WAYS = 16;
+/** What promises to cost so much more than the best beginning isn't followed. */
+const SLACK = SIT_OUT;
+
+/** A beginning that goes on: one of those before, by its place among them, with a way for one step more. */
+interface Onward {
+  readonly from: number;
+  readonly chosen: Chosen | null;
+}
+
+/** So many are kept for one person; then all are forgotten. */
+const MOST = 3_000;
+const KNOWN = new WeakMap<Who, Map<string, readonly Onward[]>>();
+
+/** To a millionth, so that the same beginnings compare the same wherever in a class they stand. */
+function rounded(cost: number): number {
+  return Math.round(cost * 1e6) / 1e6;
+}
+
+/**
+ * The beginnings that go on after one step more, most promising first. Nothing is looked at that the key of it
+ * doesn't tell: the same beginnings at the same outlook go on the same way, before an edit and after it.
+ */
+function onward(who: Who, step: Step, open: readonly Beginning[], outlook: Outlook, index: number): readonly Onward[] {
+  const costs = open.map(({ cost }) => rounded(cost - open[0]!.cost));
+  const key = [stepKey(step), outlook.keyOf(index), ...open.map(({ tally }, i) => `${placeOf(who, tally)} ${costs[i]!}`)].join('|');
+  const byKey = KNOWN.get(who) ?? new Map<string, readonly Onward[]>();
+  KNOWN.set(who, byKey);
+  const known = byKey.get(key);
+  if (known) return known;
+  const now = wentOn(who, step, open, costs, outlook, index);
+  if (byKey.size >= MOST) byKey.clear();
+  byKey.set(key, now);
+  return now;
+}
+
+function wentOn(
+  who: Who,
+  step: Step,
+  open: readonly Beginning[],
+  costs: readonly number[],
+  outlook: Outlook,
+  index: number,
+): readonly Onward[] {
+  const adds = rounded(outlook.adds(index));
+  const after = (last: Done | null) => outlook.above(index + 1, last);
+  const promised = open.map(({ tally }, i) => costs[i]! + adds + outlook.above(index, tally.last));
+  const most = Math.min(...promised) + SLACK;
+  const next = new Map<string, Onward & Pick<Beginning, 'tally' | 'cost'> & { readonly total: number }>();
+  const take = (from: number, chosen: Chosen | null) => {
+    const { tally } = then(open[from]!, chosen);
+    const cost = costs[from]! + costOf(chosen);
+    const place = placeOf(who, tally);
+    const known = next.get(place);
+    if (!known || cost < known.cost) next.set(place, { from, chosen, tally, cost, total: cost + after(tally.last) });
+  };
+  for (const [from, { tally }] of open.entries()) {
+    const context = { who, step, tally };
+    let ways = 0;
+    for (const chosen of eachSafeWay(context, most - costs[from]!, { least: 0, after })) {
+      take(from, chosen);
+      if (++ways >= WAYS) break;
+    }
+    // A step is left out only where nothing of it is safe.
+    if (ways === 0) take(from, safeWays(context, 1)[0] ?? null);
+  }
+  return fewOf([...next.values()].sort((a, b) => a.total - b.total), WIDTH).kept.map(({ from, chosen }) => ({ from, chosen })); // prettier-ignore
+}
+
+/**
+ * A good way through all steps for one person, found with little looking: a few of the most promising beginnings
+ * are followed, step by step (beam search). What an edit leaves as it was isn't looked at again.
+ */
+export function nearPath(who: Who, steps: readonly Step[], outlook = new Outlook(who, steps)): readonly Beginning[] {
+  const closest = stepByStep(who, steps);
+  let open: readonly Beginning[] = [NOTHING];
+  for (const [i, step] of steps.entries()) open = onward(who, step, open, outlook, i).map(({ from, chosen }) => then(open[from]!, chosen));
+  const [found] = [...open].sort((a, b) => a.cost - b.cost);
+  return wayTo(found!.cost < closest.cost ? found! : closest);
+}

@@ -1,0 +1,48 @@
+import { standOf } from '../adaptation/arrival.js';
+import { stepByStep, wayTo, type Beginning } from '../adaptation/beginning.js';
+import { SIT_OUT } from '../adaptation/candidates.js';
+import { nearPath } from '../adaptation/near-path.js';
+import type { Done } from '../adaptation/studio.js';
+import type { Who } from '../adaptation/who.js';
+import type { Step } from '../sequence/sequence.js';
+
+/** Where someone's own best way through the class leads at a step, and what it costs them to be led elsewhere. */
+export interface Guide {
+  readonly figure: string | null;
+  readonly stand: number | null;
+  readonly elsewhere: number;
+}
+
+/** Being led elsewhere costs no more than this: two steps sat out. */
+const MOST_ELSEWHERE = 2 * SIT_OUT;
+
+function standAfter({ tally: { last } }: Beginning): number | null {
+  return last && standOf(last);
+}
+
+/**
+ * Someone's own way through the class, a good one where none is given, as a guide step by step. Elsewhere costs what
+ * it spares them against going from step to step, until that stands where the guide does.
+ */
+export function guideOf(who: Who, steps: readonly Step[], near = nearPath(who, steps)): readonly Guide[] {
+  const closest = wayTo(stepByStep(who, steps));
+  const guides: Guide[] = [];
+  let elsewhere = 0;
+  for (let i = near.length - 1; i >= 0; i--) {
+    const [way, other] = [near[i]!, closest[i]!];
+    const stand = standAfter(way);
+    if (stand === standAfter(other)) elsewhere = 0;
+    guides.push({
+      figure: way.chosen?.figure ?? null,
+      stand: way.chosen && stand,
+      elsewhere: Math.round(Math.min(MOST_ELSEWHERE, Math.max(0, elsewhere)) * 1e6) / 1e6,
+    });
+    elsewhere += other.cost - other.before!.cost - (way.cost - way.before!.cost);
+  }
+  return guides.reverse();
+}
+
+/** What a way that ends in a posture costs someone with what follows in mind. */
+export function withAhead(cost: number, last: Done | null, guide: Guide | null): number {
+  return guide === null || guide.stand === null || (last !== null && standOf(last) === guide.stand) ? cost : cost + guide.elsewhere;
+}
