@@ -6,7 +6,7 @@ import { givenSeconds, limitsFor, otherWays } from './adapt.js';
 import { adaptationJson } from './json.js';
 import { findings } from './judge.js';
 import { anybody } from './participant.js';
-import { declaredValues } from './facts.js';
+import { declaredValues, factsFrom } from './facts.js';
 
 const read = sequenceReader(library);
 function text(lines: string) {
@@ -87,7 +87,7 @@ describe('a classical salutation and a flat rest in late pregnancy (common pract
       for (const { measured } of chosen.ends) {
         const here = { ...declaredValues(chosen.declared), impact: 0 };
         const about = limits.filter(({ spec }) => spec.measure in { ...measured.values, ...here });
-        expect(findings(about, { values: measured.values, here, facing: measured.facing, standing: measured.standing })).toEqual([]);
+        expect(findings(about, factsFrom({ ...measured.values, ...here }, measured))).toEqual([]);
       }
     }
   });

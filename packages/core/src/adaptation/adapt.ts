@@ -8,7 +8,8 @@ import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 import { describeBound, isHard, judge, uniqueByLimit, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
-import { MEASURES, type Measure } from '../body/measure.js';
+import { MEASURES } from '../body/measure.js';
+import { factsFrom, type Values } from './facts.js';
 import { START, tallyAfter, tripTold, type StepContext } from './place.js';
 import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
@@ -124,11 +125,11 @@ function leftRightDifference(steps: readonly PlannedStep[]): number {
 }
 
 /** The limits on these measures of the class as a whole, met or not. */
-function sessionFindings(limits: readonly ActiveLimit[], values: Readonly<Partial<Record<Measure, number>>>): SessionFinding[] {
+function sessionFindings(limits: readonly ActiveLimit[], values: Values): SessionFinding[] {
   return limits.flatMap((limit) => {
     const { spec } = limit;
     if (spec.measure === 'facing' || !(spec.measure in values)) return [];
-    const judgement = judge(limit, { values, facing: null, standing: false });
+    const judgement = judge(limit, factsFrom(values));
     if (judgement === null || judgement.is === 'unknown') return [];
     const { unit } = MEASURES[spec.measure];
     return [

@@ -1,7 +1,7 @@
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
-import type { Facts } from './facts.js';
+import { factsFrom, type Values } from './facts.js';
 import { findings, worstOf, type Finding } from './judge.js';
 import { judgesOf } from './judges.js';
 import { extremesOnTheWay, keepsWithin } from './path.js';
@@ -84,6 +84,9 @@ interface WayTaken {
   readonly impact: number | null;
 }
 
+/** To a posture on the same level, where no way is asked for. */
+const NO_WAY: WayTaken = { key: '', ways: [], all: [], hard: [], impact: null };
+
 /** So many are kept for one person; then all are forgotten. */
 const MOST_TAKEN = 10_000;
 const TAKEN = new WeakMap<Who, Map<string | number, WayTaken>>();
@@ -92,6 +95,7 @@ const MOST_IDS = 2 ** 26;
 
 /** The ordinary way to a posture, or the first other one that no limit bars: worked out once. */
 export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, isGiven: boolean): WayTaken {
+  if (step.way === null && (last === null || last.level === to.level)) return NO_WAY;
   const known = TAKEN.get(who) ?? new Map<string | number, WayTaken>();
   TAKEN.set(who, known);
   // Only a way that is asked for may be left to whoever does the step as it is given.
@@ -112,7 +116,7 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
   const jumps = asked === 'jump-back';
   const hops = from ? waysBetween(from.level, to.level) : [];
   const { ofWay, ofPassage, passageBounds, passed } = judgesOf(limits);
-  const breaks = (values: Facts['values']) => findings(ofPassage, { values, facing: null, standing: false }, 'transition');
+  const breaks = (values: Values) => findings(ofPassage, factsFrom(values), 'transition');
   const hardOf = (way: WayId): readonly Finding[] => {
     const own = ofWay(way);
     if (!from || ofPassage.length === 0 || keepsWithin(studio, from, to, way, passageBounds)) return own;
@@ -121,7 +125,8 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
   };
   const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
     meant.push(broken);
-    const other = others.find((way) => (way !== 'with-chair' || (props.chair ?? 0) > 0) && hardOf(way).length === 0);
+    const isOpen = (way: WayId) => ofWay(way).length === 0 && hardOf(way).length === 0;
+    const other = others.find((way) => (way !== 'with-chair' || (props.chair ?? 0) > 0) && isOpen(way));
     if (other) ways.push({ way: other, instead: true });
     else hard.push(...broken);
   };

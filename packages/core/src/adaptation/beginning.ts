@@ -7,8 +7,6 @@ import type { Chosen, Tally } from './plan.js';
 import { safeWays } from './search.js';
 import type { Who } from './who.js';
 
-const OF_EACH_STAND = 2;
-
 /** A beginning of a class: ways for its first steps. */
 export interface Beginning {
   readonly cost: number;
@@ -45,18 +43,23 @@ export function placeOf({ limits }: Who, { last, ...tally }: Tally): string {
   return `${last?.id ?? 0} ${sums.map((sum) => (sum === 'floorTrips' ? Math.min(tally.floorTrips, manyTrips) : tally[sum])).join(' ')}`;
 }
 
-/**
- * The first `width` of them, and a few of every stand: what looks dearer now may be the only one that gets up
- * again. And those that are let go.
- */
-export function fewOf<B extends Pick<Beginning, 'tally'>>(sorted: readonly B[], width: number): { kept: B[]; letGo: B[] } {
+/** How many beginnings go on. */
+export interface Few {
+  /** The most promising ones. */
+  readonly width: number;
+  /** And so many of every stand: what looks dearer now may be the only one that gets up again. */
+  readonly ofEachStand: number;
+}
+
+/** The few that go on, of beginnings that are sorted, and those that are let go. */
+export function fewOf<B extends Pick<Beginning, 'tally'>>(sorted: readonly B[], { width, ofEachStand }: Few): { kept: B[]; letGo: B[] } {
   const [kept, letGo]: [B[], B[]] = [[], []];
   const stands = new Map<number, number>();
   for (const one of sorted) {
     const stand = one.tally.last ? standOf(one.tally.last) : -1;
     const there = (stands.get(stand) ?? 0) + 1;
     stands.set(stand, there);
-    (kept.length < width || there <= OF_EACH_STAND ? kept : letGo).push(one);
+    (kept.length < width || there <= ofEachStand ? kept : letGo).push(one);
   }
   return { kept, letGo };
 }

@@ -1,5 +1,5 @@
 import type { Step } from '../sequence/sequence.js';
-import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning } from './beginning.js';
+import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
 import { nearPath } from './near-path.js';
 import { Outlook } from './outlook.js';
 import { eachSafeWay, leastFloor, safeWays } from './search.js';
@@ -8,7 +8,7 @@ import type { Who } from './who.js';
 
 const EPSILON = 1e-9;
 /** So many beginnings are followed at once to prove that an answer is the best. */
-const WIDTH = 200;
+const MANY: Few = { width: 200, ofEachStand: 2 };
 /** So many ways are looked at in one search; then the cheapest beginnings go on step by step. */
 const MOST_LOOKS = 12_000;
 
@@ -58,7 +58,7 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
     }
     const few = fewOf(
       [...next.values()].sort((a, b) => total(a) - total(b)),
-      WIDTH,
+      MANY,
     );
     open = few.kept;
     letGo = few.letGo.reduce((least, one) => Math.min(least, total(one)), letGo);
@@ -70,7 +70,7 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
  * The cheapest safe way through all steps for one person: what is dearer at one step and spares more at a later
  * one is found. Dynamic programming over the steps, from the posture and the sums that each beginning leads to;
  * a beginning that can't beat the best so far, whatever follows, is not followed (branch and bound). Exact, but
- * for what is let go where more than `WIDTH` beginnings lead to different places: the bound tells of it.
+ * for what is let go where more than `MANY` beginnings lead to different places: the bound tells of it.
  */
 export function bestPath(who: Who, steps: readonly Step[]): BestPath {
   const closest = stepByStep(who, steps);

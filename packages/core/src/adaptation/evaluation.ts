@@ -8,7 +8,7 @@ import { headDrop, levelChange, outOfPlace, standOf, usualWaySeconds, wayTaken }
 import { COST, figureOf, isRest, shapeDistance, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
 import type { Purpose } from '../asanas/purposes.js';
-import { factsOf, type Facts } from './facts.js';
+import { factsOf, rowOf, type Values } from './facts.js';
 import { findings, isHard, worstOf, type Finding } from './judge.js';
 import { judgesOf } from './judges.js';
 import { sumsKey, tallyAfter, type StepContext } from './place.js';
@@ -216,7 +216,7 @@ export class Evaluation {
   }
 
   /** What the place in the class, the dose and the way add to the measures of each end. */
-  private here(): Facts['values'] {
+  private here(): Values {
     const { who, tally } = this.context;
     const runs = tallyAfter(tally, this.ends, this.timed);
     const standing = this.first.measured.standing && this.timed.holdSeconds > 0;
@@ -241,7 +241,7 @@ export class Evaluation {
   }
 
   private judged(): readonly Finding[] {
-    const here = this.here();
+    const here = rowOf(this.here());
     const { declared: form } = this.candidate.variation;
     const { moving, anywhere } = judgesOf(this.context.who.limits);
     const moved = this.ends.map((done) => findings(moving, factsOf(done, form, here)));

@@ -1,20 +1,20 @@
 import { library } from '../asanas/all.js';
-import { MEASURES, type Measure } from '../body/measure.js';
+import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { studio } from './adapt.fixture.js';
-import { factsOf, placeOf, roundedOf } from './facts.js';
+import { declaredFacts, declaredValues, factsFrom, factsOf, placeOf, rowOf, valueAt, type Values } from './facts.js';
 
 const NAMES = Object.keys(MEASURES) as Measure[];
 
-test('a measure is the same from a row that was rounded before and from what was measured', () => {
+test('a measure of a posture in a form is what was declared of it or what was measured, as it is set against bounds', () => {
   let known = 0;
   for (const asana of library.asanas.slice(0, 60)) {
     const { ends, variation } = studio.form(asana.id);
     const facts = factsOf(ends[0]!, variation.declared);
-    const { declaredRow: _, valuesRow: __, ...measured } = facts;
+    const values = { ...ends[0]!.measured.values, ...declaredValues(variation.declared) };
     for (const measure of NAMES) {
-      const value = roundedOf(facts, measure, placeOf(measure));
-      expect(value).toBe(roundedOf(measured, measure, placeOf(measure)));
-      if (value !== undefined) known++;
+      const raw = values[measure];
+      expect(valueAt(facts, placeOf(measure))).toBe(raw === undefined ? NaN : roundMeasure(measure, raw));
+      if (raw !== undefined) known++;
     }
   }
   expect(known).toBeGreaterThan(60 * 30);
@@ -23,11 +23,15 @@ test('a measure is the same from a row that was rounded before and from what was
 test('what the place adds comes first, then what is declared of the form', () => {
   const { ends, variation } = studio.form('tadasana');
   const declared = { ...variation.declared, effort: 4 as const };
-  const read = (measure: Measure, here?: Partial<Record<Measure, number>>) =>
-    roundedOf(factsOf(ends[0]!, declared, here), measure, placeOf(measure));
+  const read = (measure: Measure, here: Values = {}) => valueAt(factsOf(ends[0]!, declared, rowOf(here)), placeOf(measure));
   expect(read('effort')).toBe(4);
   expect(read('effort', { effort: 2 })).toBe(2);
   expect(read('comHeight', { hold: 30.4 })).toBe(Math.round(ends[0]!.measured.values.comHeight!));
   expect(read('hold', { hold: 30.4 })).toBe(30);
-  expect(read('hold')).toBeUndefined();
+  expect(read('hold')).toBeNaN();
+  expect(valueAt(declaredFacts(declared), placeOf('effort'))).toBe(4);
+});
+
+test('of numbers alone nothing is known of facing or standing', () => {
+  expect(factsFrom({ hold: 20 })).toMatchObject({ facing: null, standing: false });
 });

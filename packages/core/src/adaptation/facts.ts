@@ -2,22 +2,20 @@ import type { DeclaredSpec } from '../asanas/asana.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
 import type { Done } from './studio.js';
 
-/** What a limit may look at: numbers by measure; what is missing is unknown. */
-export interface Facts {
-  readonly values: Readonly<Partial<Record<Measure, number>>>;
-  /** What is declared of the form; it comes before `values`. */
-  readonly declared?: Readonly<Partial<Record<Measure, number>>>;
-  /** What the place in the class adds; it comes before both. */
-  readonly here?: Readonly<Partial<Record<Measure, number>>> | undefined;
-  readonly facing: Facing | null;
-  readonly standing: boolean;
-  /** `declared` and `values` as they are set against bounds, where that was worked out before. */
-  readonly declaredRow?: Row;
-  readonly valuesRow?: Row;
-}
-
 /** Rounded values by the place of their measure (`placeOf`); NaN where one isn't known. */
 export type Row = Float64Array;
+export type Values = Readonly<Partial<Record<Measure, number>>>;
+
+/** What a limit may look at: numbers as they are set against bounds (see `valueAt`). */
+export interface Facts {
+  readonly row: Row;
+  /** What is declared of the form; it comes before `row`. */
+  readonly declared?: Row;
+  /** What the place in the class adds; it comes before both. */
+  readonly here?: Row | undefined;
+  readonly facing: Facing | null;
+  readonly standing: boolean;
+}
 
 const NAMES = Object.keys(MEASURES) as Measure[];
 const PLACES = new Map(NAMES.map((measure, place) => [measure, place]));
@@ -27,11 +25,26 @@ export function placeOf(measure: Measure): number {
   return PLACES.get(measure)!;
 }
 
-export function rowOf(values: Facts['values']): Row {
-  return Float64Array.from(NAMES, (measure) => {
-    const raw = values[measure];
-    return raw === undefined ? NaN : roundMeasure(measure, raw);
-  });
+const UNKNOWN: Row = new Float64Array(NAMES.length).fill(NaN);
+
+export function rowOf(values: Values): Row {
+  const row = UNKNOWN.slice();
+  for (const measure in values) {
+    const raw = values[measure as Measure];
+    if (raw !== undefined) row[placeOf(measure as Measure)] = roundMeasure(measure as Measure, raw);
+  }
+  return row;
+}
+
+/** A measure as it is set against bounds, by its place; NaN where it isn't known. */
+export function valueAt({ here, declared, row }: Facts, place: number): number {
+  if (here && !Number.isNaN(here[place]!)) return here[place]!;
+  return declared && !Number.isNaN(declared[place]!) ? declared[place]! : row[place]!;
+}
+
+/** Facts from numbers alone. */
+export function factsFrom(values: Values, { facing = null, standing = false }: Partial<Omit<Facts, 'row'>> = {}): Facts {
+  return { row: rowOf(values), facing, standing };
 }
 
 /**
@@ -42,8 +55,8 @@ const MET: Record<DeclaredSpec['effort'], number> = { 1: 1.3, 2: 2.5, 3: 3.3, 4:
 const IMPACT = { none: 0, step: 0, jump: 2 } as const;
 
 interface Declared {
-  readonly values: Facts['values'];
-  readonly row: Row;
+  readonly values: Values;
+  readonly facts: Facts;
 }
 const DECLARED = new WeakMap<DeclaredSpec, Declared>();
 
@@ -60,30 +73,22 @@ function declaredOf(declared: DeclaredSpec): Declared {
     pelvicFloorCue: declared.pelvicFloorCue ?? 0,
     ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
   };
-  const made = { values, row: rowOf(values) };
+  const made = { values, facts: factsFrom(values) };
   DECLARED.set(declared, made);
   return made;
 }
 
 /** Numbers of what geometry can't tell. A foot that is placed slowly is no impact. */
-export function declaredValues(declared: DeclaredSpec): Facts['values'] {
+export function declaredValues(declared: DeclaredSpec): Values {
   return declaredOf(declared).values;
 }
 
-/** What is known of a posture done in a form, with what its place adds. */
-export function factsOf({ measured: { values, facing, standing }, row }: Done, form: DeclaredSpec, here?: Facts['values']): Facts {
-  const declared = declaredOf(form);
-  return { values, declared: declared.values, here, facing, standing, declaredRow: declared.row, valuesRow: row };
+/** What is known of a form before any body does it. */
+export function declaredFacts(declared: DeclaredSpec): Facts {
+  return declaredOf(declared).facts;
 }
 
-/** A measure as it is set against bounds; `undefined` where it isn't known. `place` is that of the measure. */
-export function roundedOf({ here, declaredRow, valuesRow, declared, values }: Facts, measure: Measure, place: number): number | undefined {
-  const now = here?.[measure];
-  if (now === undefined && declaredRow && valuesRow) {
-    const value = declaredRow[place]!;
-    const rounded = Number.isNaN(value) ? valuesRow[place]! : value;
-    return Number.isNaN(rounded) ? undefined : rounded;
-  }
-  const raw = now ?? declared?.[measure] ?? values[measure];
-  return raw === undefined ? undefined : roundMeasure(measure, raw);
+/** What is known of a posture done in a form, with what its place adds. */
+export function factsOf({ measured: { facing, standing }, row }: Done, form: DeclaredSpec, here?: Row): Facts {
+  return { row, declared: declaredFacts(form).row, here, facing, standing };
 }

@@ -2,7 +2,7 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Clause, Grade } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { MEASURES, type Facing, type Measure } from '../body/measure.js';
-import { placeOf, roundedOf, type Facts } from './facts.js';
+import { placeOf, valueAt, type Facts } from './facts.js';
 
 /** "Unknown" is never "met". */
 export type Judgement =
@@ -41,8 +41,8 @@ function holds({ clause, place }: Check['when'][number], facts: Facts): boolean 
     if (facts.facing === null) return true;
     return (facts.facing === clause.facing) !== (clause.not === true);
   }
-  const value = roundedOf(facts, clause.measure, place);
-  if (value === undefined) return true;
+  const value = valueAt(facts, place);
+  if (Number.isNaN(value)) return true;
   return (
     (clause.over === undefined || value > clause.over) &&
     (clause.under === undefined || value < clause.under) &&
@@ -58,9 +58,7 @@ interface Check {
   readonly bound: string;
   readonly source: string;
   readonly when: readonly { readonly clause: Clause; readonly place: number }[];
-  readonly asks:
-    | { readonly facings: readonly Facing[] }
-    | { readonly measure: Measure; readonly place: number; readonly least: number; readonly most: number };
+  readonly asks: { readonly facings: readonly Facing[] } | { readonly place: number; readonly least: number; readonly most: number };
 }
 
 function checkOf(limit: ActiveLimit): Check {
@@ -70,7 +68,7 @@ function checkOf(limit: ActiveLimit): Check {
   if (spec.measure === 'facing') return { ...told, asks: { facings: 'is' in spec.bound ? spec.bound.is : [] } };
   if ('is' in spec.bound) throw new RangeError(`${id}: a facing is bound, but the measure is ${spec.measure}`);
   const { bound, measure } = spec;
-  return { ...told, asks: { measure, place: placeOf(measure), ...rangeOf(bound) } };
+  return { ...told, asks: { place: placeOf(measure), ...rangeOf(bound) } };
 }
 
 /** What a bound lets through; everything where it is about facings. */
@@ -79,12 +77,38 @@ export function rangeOf(bound: ActiveLimit['spec']['bound']): { readonly least: 
   return { least: 'atLeast' in bound ? bound.atLeast : -Infinity, most: 'atMost' in bound ? bound.atMost : Infinity };
 }
 
-const CHECKS = new WeakMap<readonly ActiveLimit[], readonly Check[]>();
+/** Limits unpacked, with what they ask for side by side: the place of each measure (-1 for a facing), and its range. */
+interface Checks {
+  readonly all: readonly Check[];
+  readonly places: Int16Array;
+  readonly leasts: Float64Array;
+  readonly mosts: Float64Array;
+}
+const CHECKS = new WeakMap<readonly ActiveLimit[], Checks>();
 
-function checksOf(limits: readonly ActiveLimit[]): readonly Check[] {
-  const known = CHECKS.get(limits) ?? limits.map(checkOf);
-  CHECKS.set(limits, known);
-  return known;
+function checksOf(limits: readonly ActiveLimit[]): Checks {
+  const known = CHECKS.get(limits);
+  if (known) return known;
+  const all = limits.map(checkOf);
+  const ranges = all.map(({ asks }) => ('facings' in asks ? { place: -1, least: NaN, most: NaN } : asks));
+  const checks = {
+    all,
+    places: Int16Array.from(ranges, ({ place }) => place),
+    leasts: Float64Array.from(ranges, ({ least }) => least),
+    mosts: Float64Array.from(ranges, ({ most }) => most),
+  };
+  CHECKS.set(limits, checks);
+  return checks;
+}
+
+/** Of those from a place on, the first that isn't plainly met; their number where all are. */
+function nextUnmet({ places, leasts, mosts }: Checks, facts: Facts, from: number): number {
+  for (let i = from; i < places.length; i++) {
+    const value = valueAt(facts, places[i]!);
+    // What isn't known is no number, and so is the range of a facing: neither is within anything.
+    if (!(value >= leasts[i]! && value <= mosts[i]!)) return i;
+  }
+  return places.length;
 }
 
 /**
@@ -94,13 +118,13 @@ function checksOf(limits: readonly ActiveLimit[]): readonly Check[] {
 function breach({ when, asks }: Check, facts: Facts): number | null {
   for (const clause of when) if (!holds(clause, facts)) return null;
   if ('facings' in asks) return facts.facing === null ? NaN : asks.facings.includes(facts.facing) ? 0 : 1;
-  const value = roundedOf(facts, asks.measure, asks.place);
-  if (value === undefined) return NaN;
+  const value = valueAt(facts, asks.place);
+  if (Number.isNaN(value)) return NaN;
   return value > asks.most ? value - asks.most : value < asks.least ? asks.least - value : 0;
 }
 
 function valueFor({ spec: { measure } }: ActiveLimit, facts: Facts): number | Facing {
-  return measure === 'facing' ? facts.facing! : roundedOf(facts, measure, placeOf(measure))!;
+  return measure === 'facing' ? facts.facing! : valueAt(facts, placeOf(measure));
 }
 
 /** One limit against what is known; `null` while the limit sleeps. */
@@ -126,7 +150,11 @@ export function whereOf(measure: Measure | 'facing'): Where {
 /** All limits that these facts break or can't show to be met, most severe first. The same list of limits is unpacked once. */
 export function findings(limits: readonly ActiveLimit[], facts: Facts, where?: Where): Finding[] {
   const found: Finding[] = [];
-  for (const check of checksOf(limits)) {
+  const checks = checksOf(limits);
+  const count = checks.all.length;
+  // Most limits are met: only of the others it is asked whether they are awake.
+  for (let i = nextUnmet(checks, facts, 0); i < count; i = nextUnmet(checks, facts, i + 1)) {
+    const check = checks.all[i]!;
     const by = breach(check, facts);
     if (by === null || by === 0) continue;
     const { limit, bound, source } = check;

@@ -2,7 +2,7 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { DeclaredSpec } from '../asanas/asana.js';
 import type { Measure } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
-import { factsOf } from './facts.js';
+import { declaredFacts, factsFrom, factsOf } from './facts.js';
 import { findings, isHard, rangeOf, uniqueByLimit, worstOf, type Finding } from './judge.js';
 import { PASSED, type Passed, type PassageBound } from './path.js';
 import type { Tally } from './plan.js';
@@ -28,6 +28,9 @@ const MOVING: ReadonlySet<string> = new Set<string>([
   ...(['hold', 'repSeconds', 'breathRetention', 'breathRate', 'standingRun', 'impact'] satisfies Measure[]),
 ]);
 
+/** What the library declares of a form and neither posture, dose nor way changes. */
+const DECLARED: ReadonlySet<string> = new Set<Measure>(['effort', 'met', 'abdominalLoad', 'headJolt', 'eyesClosed', 'pelvicFloorCue']);
+
 const ON_THE_WAY: ReadonlySet<string> = new Set([...PASSED, ...Object.values(WAYS).flatMap(({ values }) => Object.keys(values))]);
 
 /** What a form's ends break, whatever their place in a class. */
@@ -44,6 +47,8 @@ interface Judges {
   readonly moving: readonly ActiveLimit[];
   /** What a form's ends break wherever they are done: judged once. */
   readonly anywhere: (ends: readonly Done[], form: DeclaredSpec) => Anywhere;
+  /** Whether what is declared of a form bars it: whatever the posture, the dose and the way. */
+  readonly isBarredAsDeclared: (form: DeclaredSpec) => boolean;
   /** Sums of the class so far that these limits look at. */
   readonly sums: readonly Sum[];
   /** While there were fewer trips to the floor than this, one more breaks nothing. */
@@ -97,12 +102,14 @@ function judging(limits: readonly ActiveLimit[]): Judges {
     (Object.keys(WAYS) as WayId[]).map((way) => {
       const { values } = WAYS[way];
       const about = passing.filter(({ spec }) => spec.measure in values);
-      return [way, findings(about, { values, facing: null, standing: false }, 'transition')];
+      return [way, findings(about, factsFrom(values), 'transition')];
     }),
   );
   // Those of `moving` whose own measure is the posture's: only their clauses look at the place.
   const sometimes = limits.filter((limit) => moves(limit) && !MOVING.has(limit.spec.measure));
   const judged = new WeakMap<readonly Done[], Anywhere>();
+  const declared = limits.filter(({ spec }) => spec.when === undefined && DECLARED.has(spec.measure));
+  const asDeclared = new WeakMap<DeclaredSpec, boolean>();
   return {
     moving: limits.filter(moves),
     anywhere: (ends, form) => {
@@ -116,6 +123,11 @@ function judging(limits: readonly ActiveLimit[]): Judges {
       const now = { fixed: found, barring, broken: perhaps.length === 0 ? barring : uniqueByLimit([...barring, ...perhaps]) };
       judged.set(ends, now);
       return now;
+    },
+    isBarredAsDeclared: (form) => {
+      let isBarred = asDeclared.get(form);
+      if (isBarred === undefined) asDeclared.set(form, (isBarred = findings(declared, declaredFacts(form)).some(isHard)));
+      return isBarred;
     },
     sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),
     ...tripsAllowed(limits),

@@ -1,6 +1,6 @@
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
-import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning } from './beginning.js';
+import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
 import { costOf, SIT_OUT } from './candidates.js';
 import { Outlook } from './outlook.js';
 import type { Chosen } from './plan.js';
@@ -9,7 +9,7 @@ import type { Done } from './studio.js';
 import type { Who } from './who.js';
 
 /** So many beginnings are followed at once. */
-const WIDTH = 4;
+const FEW: Few = { width: 2, ofEachStand: 1 };
 /** So many ways of a step are tried from one place. */
 const WAYS = 16;
 /** What promises to cost so much more than the best beginning isn't followed. */
@@ -77,7 +77,7 @@ function wentOn(
     // A step is left out only where nothing of it is safe.
     if (ways === 0) take(from, safeWays(context, 1)[0] ?? null);
   }
-  return fewOf([...next.values()].sort((a, b) => a.total - b.total), WIDTH).kept.map(({ from, chosen }) => ({ from, chosen })); // prettier-ignore
+  return fewOf([...next.values()].sort((a, b) => a.total - b.total), FEW).kept.map(({ from, chosen }) => ({ from, chosen })); // prettier-ignore
 }
 
 /**

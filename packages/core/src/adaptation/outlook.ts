@@ -4,7 +4,6 @@ import { stepKey } from '../sequence/step-key.js';
 import { leastCrossing, outOfPlace, standOf, STANDS } from './arrival.js';
 import { figureOf, SIT_OUT } from './candidates.js';
 import { endsOf } from './evaluation.js';
-import { START } from './place.js';
 import type { Chosen } from './plan.js';
 import { prospectsOf } from './prospects.js';
 import type { Done, Form } from './studio.js';
@@ -56,14 +55,13 @@ function coarseOf(who: Who, step: Step): Coarse {
   if (known) return known;
   const form = who.studio.form(step.asana, step.variation);
   const prospects = prospectsOf(who, form);
-  const context = { who, step, tally: START };
   const groups = new Map<string, Group>();
   let least = Infinity;
   for (let place = 0; ; place++) {
     const prospect = prospects.at(place, least + SPAN);
     if (!prospect) break;
     const { candidate } = prospect;
-    const { floor } = prospects.evaluate(context, candidate).chosen;
+    const floor = prospects.floorOf(step, candidate);
     least = Math.min(least, floor);
     const ends = endsOf(who.studio, candidate);
     const [isGiven, first, last] = [candidate === prospects.given, standOf(ends[0]!), standOf(ends.at(-1)!)];

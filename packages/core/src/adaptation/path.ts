@@ -81,8 +81,8 @@ const LEGS = new WeakMap<Done, WeakMap<Done, Stretch>>();
 
 /** Between two postures, without them. */
 function leg(studio: Studio, from: Done, to: Done): Stretch {
-  const byTo = LEGS.get(from) ?? new WeakMap<Done, Stretch>();
-  LEGS.set(from, byTo);
+  let byTo = LEGS.get(from);
+  if (!byTo) LEGS.set(from, (byTo = new WeakMap()));
   const known = byTo.get(to);
   if (known) return known;
   const [a, b] = [from.solved.state, to.solved.state];
@@ -108,18 +108,38 @@ function station(studio: Studio, done: Done): Stretch {
   return stretch;
 }
 
+const STATIONS = new WeakMap<Studio, Map<WayId, readonly Done[]>>();
+
+function stationsOf(studio: Studio, way: WayId): readonly Done[] {
+  let byWay = STATIONS.get(studio);
+  if (!byWay) STATIONS.set(studio, (byWay = new Map()));
+  let known = byWay.get(way);
+  if (!known) byWay.set(way, (known = THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!)));
+  return known;
+}
+
 /** The stretches of a named way from one posture to the next, and its stations; legs to and from a station serve all ways through it. */
 function stretchesOf(studio: Studio, from: Done, to: Done, way: WayId): readonly Stretch[] {
-  const through = THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!);
-  const stops = [from, ...through, to];
-  return [...stops.slice(1).map((next, i) => leg(studio, stops[i]!, next)), ...through.map((done) => station(studio, done))];
+  const through = stationsOf(studio, way);
+  const stretches: Stretch[] = [];
+  let at = from;
+  for (const done of through) {
+    stretches.push(leg(studio, at, done), station(studio, done));
+    at = done;
+  }
+  stretches.push(leg(studio, at, to));
+  return stretches;
 }
 
 function lowest(stretches: readonly Stretch[], place: number): number {
-  return stretches.reduce((low, { least }) => Math.min(low, least[place]!), Infinity);
+  let low = Infinity;
+  for (const { least } of stretches) low = Math.min(low, least[place]!);
+  return low;
 }
 function highest(stretches: readonly Stretch[], place: number): number {
-  return stretches.reduce((high, { most }) => Math.max(high, most[place]!), -Infinity);
+  let high = -Infinity;
+  for (const { most } of stretches) high = Math.max(high, most[place]!);
+  return high;
 }
 
 /** A bound on what is passed through, whatever else is asked beside it. */
@@ -132,10 +152,12 @@ export interface PassageBound {
 /** Whether a way keeps within all of the bounds, as they are told. */
 export function keepsWithin(studio: Studio, from: Done, to: Done, way: WayId, bounds: readonly PassageBound[]): boolean {
   const stretches = stretchesOf(studio, from, to, way);
-  return bounds.every(({ measure, least, most }) => {
+  for (const { measure, least, most } of bounds) {
     const place = PLACES[measure];
-    return roundMeasure(measure, lowest(stretches, place)) >= least && roundMeasure(measure, highest(stretches, place)) <= most;
-  });
+    if (least > -Infinity && roundMeasure(measure, lowest(stretches, place)) < least) return false;
+    if (most < Infinity && roundMeasure(measure, highest(stretches, place)) > most) return false;
+  }
+  return true;
 }
 
 /**
@@ -151,7 +173,10 @@ export function extremesOnTheWay<M extends Passed = Passed>(
   measures: readonly M[] = PASSED as readonly Passed[] as readonly M[],
 ): Extremes<M> {
   const stretches = stretchesOf(studio, from, to, way);
-  const all = (of: typeof lowest) =>
-    Object.fromEntries(measures.map((measure) => [measure, of(stretches, PLACES[measure])])) as Record<M, number>;
-  return { least: all(lowest), most: all(highest) };
+  const [least, most] = [{} as Record<M, number>, {} as Record<M, number>];
+  for (const measure of measures) {
+    least[measure] = lowest(stretches, PLACES[measure]);
+    most[measure] = highest(stretches, PLACES[measure]);
+  }
+  return { least, most };
 }

@@ -118,3 +118,19 @@ test('no way costs less than what is known of it before it is judged', () => {
     { numRuns: 60 },
   );
 });
+
+test('what a form costs at the least is the same at whatever place it is looked at', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), fc.array(places, { minLength: 2, maxLength: 4 }), (who, at, all) => {
+      const prospects = prospectsOf(who, FORMS[at]!);
+      for (let place = 0; place < 12; place++) {
+        const prospect = prospects.at(place, 30);
+        if (!prospect) return;
+        const { candidate } = prospect;
+        const floors = all.map((tally) => new Evaluation({ who, step: STEPS[at]!, tally }, candidate, prospects.given).run().chosen.floor);
+        for (const floor of floors) expect(floor).toBeCloseTo(prospects.floorOf(STEPS[at]!, candidate), 9);
+      }
+    }),
+    { numRuns: 40 },
+  );
+});

@@ -3,12 +3,12 @@ import type { Measure } from '../body/measure.js';
 import { leastCrossing, outOfPlace, standOf } from './arrival.js';
 import { COST, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
 import { POSTURE_CHANGES, type PostureChange, type Wanted } from './changes.js';
+import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { costAnywhere, endsOf, Evaluation, placeKey, wantedOf, type Evaluated } from './evaluation.js';
-import { declaredValues } from './facts.js';
-import { findings, isHard, type Finding } from './judge.js';
+import type { Finding } from './judge.js';
 import { judgesOf } from './judges.js';
-import { contextKey, type StepContext } from './place.js';
+import { contextKey, START, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
 import type { Done, Form, Studio } from './studio.js';
@@ -21,9 +21,6 @@ const MOST_PLACES = 24;
 const MOST_HERE = 300;
 /** What is further than this from where it should bear, in cm, this body doesn't reach. */
 const REACHED_CM = 3;
-
-/** What the library declares of a form and neither posture, dose nor way changes. */
-const DECLARED: ReadonlySet<Measure | 'facing'> = new Set(['effort', 'met', 'abdominalLoad', 'headJolt', 'eyesClosed', 'pelvicFloorCue']);
 
 /** A form that someone may do, as far as can be said without its place in a class. */
 export interface Prospect {
@@ -137,17 +134,16 @@ export class Prospects {
   private readonly changed: Open[] = [];
   private looked = 0;
   private readonly likes = new Map<string, Prospect | null>();
-  private readonly declaredLimits;
   /** Evaluations by step and candidate, and by what each looks at of its place. */
   private readonly places = new Map<string, Here>();
   private readonly evaluated = new Map<number, Map<Candidate, Map<string, Evaluated>>>();
+  private readonly floors = new Map<number, Map<Candidate, number>>();
 
   constructor(
     private readonly who: Who,
     { asana, variation }: Form,
   ) {
     this.given = givenOf(asana, variation);
-    this.declaredLimits = who.limits.filter(({ spec }) => spec.when === undefined && DECLARED.has(spec.measure));
   }
 
   /** Worked out only where more than the form itself is looked at. */
@@ -197,9 +193,22 @@ export class Prospects {
     const known = byPlace.get(place);
     if (known) return known;
     const evaluated = new Evaluation(context, candidate, this.given).run();
+    this.floorsOf(context.step).set(candidate, evaluated.chosen.floor);
     if (byPlace.size >= MOST_PLACES) byPlace.clear();
     byPlace.set(place, evaluated);
     return evaluated;
+  }
+
+  /** What a candidate costs at the least, wherever in a class the step stands: the place that it is looked at in makes no difference. */
+  floorOf(step: Step, candidate: Candidate): number {
+    return this.floorsOf(step).get(candidate) ?? this.evaluate({ who: this.who, step, tally: START }, candidate).chosen.floor;
+  }
+
+  private floorsOf(step: Step): Map<Candidate, number> {
+    const key = stepKey(step);
+    const known = this.floors.get(key) ?? new Map<Candidate, number>();
+    this.floors.set(key, known);
+    return known;
   }
 
   private workOut(figure: string): Prospect | null {
@@ -266,10 +275,8 @@ export class Prospects {
 
   /** Whether the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
   private isPossible({ posture, variation }: Candidate): boolean {
-    return (
-      missingProps(propsOf(posture), this.who.props).length === 0 &&
-      !findings(this.declaredLimits, { values: declaredValues(variation.declared), facing: null, standing: false }).some(isHard)
-    );
+    const { limits, props } = this.who;
+    return !judgesOf(limits).isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
   }
 
   private prospect(candidate: Candidate): Prospect {

@@ -1,12 +1,12 @@
 import type { Step } from '../sequence/sequence.js';
 import type { Evaluated } from './evaluation.js';
-import { START, type StepContext } from './place.js';
+import type { StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { prospectsOf, type Prospects } from './prospects.js';
 import type { Done } from './studio.js';
 import type { Who } from './who.js';
 
-function prospectsFor({ who, step }: StepContext): Prospects {
+function prospectsFor({ who, step }: Omit<StepContext, 'tally'>): Prospects {
   return prospectsOf(who, who.studio.form(step.asana, step.variation));
 }
 
@@ -38,13 +38,12 @@ export function safeWays(context: StepContext, count: number): Chosen[] {
 
 /** No way to do a step costs someone less than this, wherever in a class it stands; ways of `most` or more aren't looked at. */
 export function leastFloor(who: Who, step: Step, most: number): number {
-  const context = { who, step, tally: START };
-  const prospects = prospectsFor(context);
+  const prospects = prospectsFor({ who, step });
   let least = most;
   for (let place = 0; ; place++) {
     const prospect = prospects.at(place, least);
     if (!prospect) return least;
-    if (prospect.floor < least) least = Math.min(least, prospects.evaluate(context, prospect.candidate).chosen.floor);
+    if (prospect.floor < least) least = Math.min(least, prospects.floorOf(step, prospect.candidate));
   }
 }
 

@@ -4,7 +4,7 @@ import { findings } from '../adaptation/judge.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { Chosen } from '../adaptation/plan.js';
 import { propsOf } from '../adaptation/props.js';
-import { declaredValues } from '../adaptation/facts.js';
+import { declaredValues, factsFrom } from '../adaptation/facts.js';
 import { adaptClass, adaptingClass, inRoom, type ClassOptions } from './adapt-class.js';
 import { classJson } from './json.js';
 
@@ -51,7 +51,7 @@ describe('seven people with different conditions in one class', () => {
       for (const { chosen, step } of one.steps)
         for (const { measured } of chosen?.ends ?? []) {
           const { values, facing, standing } = measured;
-          const broken = findings(limits, { values, declared: { ...declaredValues(chosen!.declared), impact: 0 }, facing, standing });
+          const broken = findings(limits, factsFrom({ ...values, ...declaredValues(chosen!.declared), impact: 0 }, { facing, standing }));
           // What the place in the class adds is not known here.
           expect([one.id, step.asana, broken.filter(({ value }) => value !== null)]).toEqual([one.id, step.asana, []]);
         }

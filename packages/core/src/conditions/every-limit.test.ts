@@ -1,5 +1,5 @@
 import { judge } from '../adaptation/judge.js';
-import type { Facts } from '../adaptation/facts.js';
+import { factsFrom, type Facts } from '../adaptation/facts.js';
 import { MEASURES, type Facing, type Measure } from '../body/measure.js';
 import { activeLimits, limitsOf, type ActiveLimit } from './active-limits.js';
 import { CONDITIONS } from './all.js';
@@ -79,7 +79,7 @@ function factsFor({ spec }: ActiveLimit, value: number | Facing, awake: boolean)
       values[clause.measure] = satisfying(clause, holds);
   });
   if (typeof value === 'number' && spec.measure !== 'facing') values[spec.measure] = value;
-  return { values, facing, standing };
+  return factsFrom(values, { facing, standing });
 }
 
 /** Just inside and just outside a bound. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
 import { limitsFor } from '../adaptation/adapt.js';
+import { factsFrom } from '../adaptation/facts.js';
 import { findings } from '../adaptation/judge.js';
 import { conflictsOf, describeConflict, favouredPurposes, mergeLimits } from './together.js';
 
@@ -61,7 +62,7 @@ describe('limits merge to the stricter', () => {
         fc.constantFrom('upright' as const, 'prone' as const, 'supine' as const),
         fc.boolean(),
         (values, facing, standing) => {
-          const worst = (some: typeof all) => findings(some, { values, facing, standing }).filter(({ value }) => value !== null).reduce((grade, one) => Math.max(grade, { avoid: 3, modify: 2, watch: 1 }[one.grade]), 0);
+          const worst = (some: typeof all) => findings(some, factsFrom(values, { facing, standing })).filter(({ value }) => value !== null).reduce((grade, one) => Math.max(grade, { avoid: 3, modify: 2, watch: 1 }[one.grade]), 0);
           expect(worst(merged)).toBe(worst(all));
         },
       ),
