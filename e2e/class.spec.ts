@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, expectAccessible, test } from './fixtures.js';
 
 test.setTimeout(180_000);
@@ -96,4 +97,42 @@ test('the place of the keyboard is not lost when it is scrolled out of sight', a
   await expect(given('Mountain')).toBeFocused();
   await page.keyboard.press('ArrowRight');
   await expect(given('Standing sun breath')).toBeFocused();
+});
+
+/** How much is kept on this device of bodies whose postures were solved; the application has made the place for it. */
+function keptBodies(page: Page): Promise<number> {
+  return page.evaluate(
+    () =>
+      new Promise<number>((resolve, reject) => {
+        const opening = indexedDB.open('lotus.bodies');
+        opening.onerror = () => reject(opening.error!);
+        opening.onsuccess = () => {
+          const keys = opening.result.transaction('bodies').objectStore('bodies').getAllKeys();
+          keys.onsuccess = () => resolve(keys.result.length);
+          opening.result.close();
+        };
+      }),
+  );
+}
+
+test('a class that is opened again looks the same; what was kept of its bodies leaves with whoever signs out', async ({ page }) => {
+  await page.goto('/sequences/1/for/1,2,3');
+  const summary = page.getByText(/Every step shows at most/);
+  await expect(summary).toBeVisible({ timeout: 120_000 });
+  const grid = page.getByRole('grid');
+  // Each step of each person with what becomes of it; which of them are drawn, hangs on what is in sight.
+  const cells = async () => {
+    const labels = await grid.getByRole('button').evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));
+    return new Map(labels.map((label) => label.split(': ') as [string, string]));
+  };
+  await expect.poll(async () => (await cells()).size).toBeGreaterThan(30);
+  const before = await cells();
+  await expect.poll(() => keptBodies(page), { timeout: 30_000 }).toBeGreaterThan(3);
+  await page.reload();
+  await expect(summary).toBeVisible({ timeout: 120_000 });
+  await expect.poll(async () => [...(await cells()).keys()].filter((cell) => before.has(cell)).length).toBeGreaterThan(30);
+  for (const [cell, outcome] of await cells()) if (before.has(cell)) expect(`${cell}: ${outcome}`).toBe(`${cell}: ${before.get(cell)}`);
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page.getByRole('button', { name: 'Look round the demo hall' })).toBeVisible();
+  await expect.poll(() => keptBodies(page), { timeout: 30_000 }).toBe(0);
 });

@@ -1,5 +1,6 @@
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './adaptation/adapt.js';
+export { factsFrom } from './adaptation/facts.js';
 export { describeBound, judge, type Finding, type Where } from './adaptation/judge.js';
 export {
   adaptationJson,
@@ -15,6 +16,7 @@ export {
 export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
 export { COMMON_PROPS, PROPS, propsOf, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
+export { keptName, type KeptPosture } from './adaptation/kept.js';
 export { Studios } from './adaptation/studios.js';
 export { Studio, type Done, type Form } from './adaptation/studio.js';
 export { library } from './asanas/all.js';

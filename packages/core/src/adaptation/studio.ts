@@ -5,12 +5,13 @@ import { measurePosture, type MeasuredPosture } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import { solveMeetingHands } from '../body/meet-hands.js';
 import type { ContactLoad } from '../body/loads.js';
-import type { Solved } from '../body/solved.js';
+import { Solved } from '../body/solved.js';
 import { pointOn } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
 import { numbering } from '../numbering.js';
 import type { Level } from '../sequence/ways.js';
 import { rowOf, type Row } from './facts.js';
+import { keptName, keptOf, type KeptPosture } from './kept.js';
 import { standInFor } from './stand-in.js';
 
 /** What is kept of a posture's measures: where its weight rests, without the points and forces that it was worked out from. */
@@ -101,6 +102,11 @@ export class Studio {
   readonly body: Body;
   private readonly done = new Map<number, Done>();
   private readonly forms = new WeakMap<Variation, Form>();
+  /**
+   * Postures that an earlier run has solved, by the name of what they ask for; what is solved now is added to them.
+   * `null` where nothing is kept beyond this run.
+   */
+  kept: Map<string, KeptPosture> | null = null;
   /** A body much like this one, whose postures others have solved; `null` for those who are like nobody else. */
   readonly like: Studio | null;
 
@@ -135,8 +141,21 @@ export class Studio {
     const key = contentOf(posture);
     const known = this.done.get(key);
     if (known) return known;
-    const done = this.solve(posture);
+    const done = this.keptOrSolved(posture);
     this.done.set(key, done);
+    return done;
+  }
+
+  private keptOrSolved(posture: Posture): Done {
+    if (!this.kept) return this.solve(posture);
+    const name = keptName(posture);
+    const kept = this.kept.get(name);
+    if (kept) {
+      const { state, contacts, measured, level } = kept;
+      return { id: ++count, solved: new Solved(this.body, state, contacts, kept), measured, row: rowOf(measured.values), level };
+    }
+    const done = this.solve(posture);
+    this.kept.set(name, keptOf(done));
     return done;
   }
 

@@ -5,6 +5,7 @@ import { Link, NavLink, Outlet, useNavigate } from 'react-router';
 import { request } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
 import { dropAllDrafts } from '../drafts/drafts.js';
+import { core } from '../worker/core.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
 
 function ThemeButton() {
@@ -43,6 +44,7 @@ export function AppFrame() {
   const signOut = async () => {
     await request('DELETE', 'session');
     dropAllDrafts();
+    void core.forget();
     queries.clear();
     await navigate('/sign-in');
   };

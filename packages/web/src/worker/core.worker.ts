@@ -4,6 +4,7 @@ import {
   type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepEdit, type StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
+import { Shelf } from './shelf.js';
 
 /** A step's figure from both sides; a movement has two ends. */
 export interface Drawing {
@@ -119,6 +120,8 @@ const read = sequenceReader(library, index);
 const anyStudio = new Studio(library);
 /** Going back and forth between the people of a class is common. */
 const studios = new Studios(library, 24);
+/** The name of this file tells the version of the core, but where it is being developed. */
+const shelf = new Shelf(import.meta.env.DEV ? String(Date.now()) : import.meta.url);
 
 type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
 
@@ -208,9 +211,23 @@ const running = new Set<number>();
 /** So long it works without a look at what else the screen asks: a timer waits 4 ms each time. */
 const TURN_MS = 40;
 
-/** Works something out bit by bit, unless its job is stopped: then there is no answer. */
-async function worked<Bit, Answer>(job: number, bits: Generator<Bit, Answer>, onBit: (bit: Bit) => void): Promise<Answer | null> {
+const bodies = (members: readonly Member[]) => members.map(({ studio }) => studio);
+
+/** Works something out for these people bit by bit, unless its job is stopped: then there is no answer. */
+async function worked<Bit, Answer>(
+  job: number,
+  members: readonly Member[],
+  bits: Generator<Bit, Answer>,
+  onBit: (bit: Bit) => void,
+): Promise<Answer | null> {
   running.add(job);
+  await shelf.fill(bodies(members));
+  const answer = running.has(job) ? await inTurns(job, bits, onBit) : null;
+  void shelf.keep(bodies(members));
+  return answer;
+}
+
+async function inTurns<Bit, Answer>(job: number, bits: Generator<Bit, Answer>, onBit: (bit: Bit) => void): Promise<Answer | null> {
   let since = performance.now();
   for (;;) {
     const { done, value } = bits.next();
@@ -423,14 +440,17 @@ const core = {
   /** What every asana means for one person. */
   async verdicts(participant: Participant, today: string): Promise<AsanaVerdict[]> {
     const verdicts: AsanaVerdict[] = [];
+    const studio = studios.of(bodyOf(participant, today));
+    await shelf.fill([studio]);
     let since = performance.now();
-    for (const verdict of judgeLibrary(studios.of(bodyOf(participant, today)), participant, { today })) {
+    for (const verdict of judgeLibrary(studio, participant, { today })) {
       verdicts.push(verdict);
       if (performance.now() - since < 20) continue;
       // Lets the figures on the screen in between.
       await new Promise((resolve) => setTimeout(resolve));
       since = performance.now();
     }
+    void shelf.keep([studio]);
     return verdicts;
   },
 
@@ -467,10 +487,12 @@ const core = {
   },
 
   /** A text adapted to one person, with all that the score draws. */
-  score(text: string, participant: Participant, today: string): Score {
+  async score(text: string, participant: Participant, today: string): Promise<Score> {
     const sequence = parse(text);
     const studio = studios.of(bodyOf(participant, today));
+    await shelf.fill([studio]);
     const plan = adapt(studio, sequence, participant, { today });
+    void shelf.keep([studio]);
     return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(studio, step)) };
   },
 
@@ -486,7 +508,7 @@ const core = {
     const sequence = parse(text);
     const members = membersOf(participants, today);
     const steps = adaptingClass(members, sequence, optionsOf(asked, today));
-    const plan = await worked(job, steps, (done) => onStep(done, sequence.steps.length));
+    const plan = await worked(job, members, steps, (done) => onStep(done, sequence.steps.length));
     if (!plan) return null;
     const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
     const staves = alike(plan.plans, limits).map((people) => ({
@@ -505,19 +527,21 @@ const core = {
     asked: ClassAsked,
     today: string,
   ): Promise<BetterOrder | null> {
-    const steps = betterOrder(anyStudio, read, membersOf(participants, today), text, optionsOf(asked, today));
-    return worked(job, steps, () => undefined);
+    const members = membersOf(participants, today);
+    const steps = betterOrder(anyStudio, read, members, text, optionsOf(asked, today));
+    return worked(job, members, steps, () => undefined);
   },
   stopClass(job: number): void {
     running.delete(job);
   },
 
   /** Other safe ways for one step, cheapest first. */
-  others({ text, people, whose, asked, index, day }: StepAsked): OtherWay[] {
+  async others({ text, people, whose, asked, index, day }: StepAsked): Promise<OtherWay[]> {
     // Doses as they are before they are fitted to the time: ways are chosen by those.
     const sequence = { ...parse(text), minutes: null };
     const members = inRoom(membersOf(people, day), asked && asked.shared);
     const { studio, participant } = members[whose]!;
+    await shelf.fill(bodies(members));
     const plan = asked
       ? adaptClass(members, sequence, optionsOf(asked, day)).plans[whose]!
       : adapt(studio, sequence, participant, { today: day });
@@ -531,6 +555,11 @@ const core = {
       drawing: draw(studio, chosen, sequence.steps[index]!.side),
       setup: setupOf(chosen.ends[0]!),
     }));
+  },
+
+  /** What was kept on this device leaves it with whoever signs out. */
+  forget(): Promise<void> {
+    return shelf.clear();
   },
 };
 export type CoreWorker = typeof core;

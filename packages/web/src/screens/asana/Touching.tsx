@@ -1,4 +1,4 @@
-import { allowed, amount, activeLimits, CONDITIONS, describeBound, judge, limitsFor, MEASURES } from '@lotus-steady/core';
+import { allowed, amount, activeLimits, CONDITIONS, describeBound, factsFrom, judge, limitsFor, MEASURES } from '@lotus-steady/core';
 import { findConditionName } from '../../parts/condition-name.js';
 import { GRADE_WORDS } from '../../parts/limit-words.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
@@ -8,13 +8,11 @@ import type { VariationPage } from '../../worker/core.worker.js';
 /** Limits whose measure this form has beyond their bound: of whom it is judged for, or of any condition in its cautious stages. */
 export function Touching({ form, whom }: { form: VariationPage; whom: ForWhom | null }) {
   const limits = whom ? limitsFor(whom.participant, today()) : activeLimits(CONDITIONS.map(({ id }) => ({ id })));
-  const ends = form.ends.map(({ measures }) => Object.fromEntries(measures.map(({ measure, value }) => [measure, value])));
+  const ends = form.ends.map(({ measures }) => factsFrom(Object.fromEntries(measures.map(({ measure, value }) => [measure, value]))));
   const touching = limits.flatMap((limit) => {
     const { measure, bound, when } = limit.spec;
     if (measure === 'facing' || 'is' in bound || when) return [];
-    const broken = ends
-      .map((values) => judge(limit, { values, facing: null, standing: false }))
-      .find((judgement) => judgement?.is === 'broken');
+    const broken = ends.map((facts) => judge(limit, facts)).find((judgement) => judgement?.is === 'broken');
     return broken?.is === 'broken' ? [{ limit, measure, value: broken.value, bound }] : [];
   });
   if (touching.length === 0)
