@@ -78,7 +78,7 @@ export function bestPath(who: Who, steps: readonly Step[]): BestPath {
   const pathTo = (end: Beginning, letGo: number) => ({ way: wayTo(end), cost: end.cost, bound: Math.max(least, Math.min(end.cost, letGo)) }); // prettier-ignore
   if (least >= closest.cost - EPSILON) return pathTo(closest, Infinity);
   const outlook = new Outlook(who, steps);
-  const near = nearPath(who, steps, outlook).at(-1) ?? NOTHING;
+  const near = nearPath(who, steps, closest, outlook).at(-1) ?? NOTHING;
   if (least >= near.cost - EPSILON) return pathTo(near, Infinity);
   const { best, letGo } = follow(who, steps, outlook, near);
   return pathTo(best, letGo);

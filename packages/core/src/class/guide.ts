@@ -24,8 +24,10 @@ function standAfter({ tally: { last } }: Beginning): number | null {
  * Someone's own way through the class, a good one where none is given, as a guide step by step. Elsewhere costs what
  * it spares them against going from step to step, until that stands where the guide does.
  */
-export function guideOf(who: Who, steps: readonly Step[], near = nearPath(who, steps)): readonly Guide[] {
-  const closest = wayTo(stepByStep(who, steps));
+export function guideOf(who: Who, steps: readonly Step[], given?: readonly Beginning[]): readonly Guide[] {
+  const alone = stepByStep(who, steps);
+  const closest = wayTo(alone);
+  const near = given ?? nearPath(who, steps, alone);
   const guides: Guide[] = [];
   let elsewhere = 0;
   for (let i = near.length - 1; i >= 0; i--) {
