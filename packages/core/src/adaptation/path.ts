@@ -1,7 +1,7 @@
 import { roundMeasure, type Measure } from '../body/measure.js';
 import { eyes, heart } from '../body/parts.js';
 import { LEG_DOF, pointOn, trunkOf, type State } from '../body/skeleton.js';
-import { RAD2DEG, SIDES } from '../angles.js';
+import { RAD2DEG } from '../angles.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Done, Studio } from './studio.js';
 
@@ -47,7 +47,7 @@ interface Stretch {
   readonly most: Float64Array;
 }
 
-const HIPS = SIDES.map((side) => LEG_DOF[side]);
+const { left, right } = LEG_DOF;
 const KNEE = 3;
 
 /** What is passed through in a state, in the order of `PASSED`. Degrees and cm. */
@@ -60,20 +60,23 @@ function valuesAt({ body }: Studio, state: State): Float64Array {
     Math.min(1, Math.max(-1, (neck[2] - state[2]!) / Math.hypot(neck[0] - state[0]!, neck[1] - state[1]!, neck[2] - state[2]!))),
   );
   const heartHeight = height(heart(body));
+  const straight = (hip: number) => degrees(hip) - degrees(hip + KNEE);
   const values: Readonly<Record<Passed, number>> = {
     lumbarFlexion: degrees(6),
     thoracicFlexion: degrees(7),
     cervicalFlexion: degrees(8),
     spineLateral: Math.abs(degrees(9)),
     spineRotation: Math.abs(degrees(10)),
-    hipFlexion: Math.max(...HIPS.map(degrees)),
-    kneeFlexion: Math.max(...HIPS.map((hip) => degrees(hip + KNEE))),
-    straightLegAngle: Math.max(0, ...HIPS.map((hip) => degrees(hip) - degrees(hip + KNEE))),
+    hipFlexion: Math.max(degrees(left), degrees(right)),
+    kneeFlexion: Math.max(degrees(left + KNEE), degrees(right + KNEE)),
+    straightLegAngle: Math.max(0, straight(left), straight(right)),
     headBelowHeart: heartHeight - height(eyes(body)),
     pelvisAboveHeart: state[2]! * 100 - heartHeight,
     trunkPitch: lean * RAD2DEG,
   };
-  return Float64Array.from(PASSED, (measure) => values[measure]);
+  const row = new Float64Array(PASSED.length);
+  for (const [place, measure] of PASSED.entries()) row[place] = values[measure];
+  return row;
 }
 
 const ENDS = new WeakMap<Done, Stretch>();
@@ -86,15 +89,18 @@ function leg(studio: Studio, from: Done, to: Done): Stretch {
   const known = byTo.get(to);
   if (known) return known;
   const [a, b] = [from.solved.state, to.solved.state];
-  const samples = Array.from({ length: SAMPLES - 1 }, (_, i) => (i + 1) / SAMPLES);
-  const values = samples.map((share) =>
-    valuesAt(
+  const stretch = { least: new Float64Array(PASSED.length).fill(Infinity), most: new Float64Array(PASSED.length).fill(-Infinity) };
+  for (let sample = 1; sample < SAMPLES; sample++) {
+    const share = sample / SAMPLES;
+    const values = valuesAt(
       studio,
       a.map((value, i) => value + (b[i]! - value) * share),
-    ),
-  );
-  const extreme = (of: (...all: number[]) => number) => Float64Array.from(PASSED, (_, place) => of(...values.map((one) => one[place]!)));
-  const stretch = { least: extreme(Math.min), most: extreme(Math.max) };
+    );
+    for (let place = 0; place < values.length; place++) {
+      stretch.least[place] = Math.min(stretch.least[place]!, values[place]!);
+      stretch.most[place] = Math.max(stretch.most[place]!, values[place]!);
+    }
+  }
   byTo.set(to, stretch);
   return stretch;
 }

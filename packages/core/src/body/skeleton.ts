@@ -110,7 +110,11 @@ class Chain {
   private turn: quat = [0, 0, 0, 1];
   private at: Vec3 = [0, 0, 0];
 
-  constructor(private readonly state: State) {}
+  constructor(
+    private readonly state: State,
+    /** Whether what turns each segment is asked for: half of the work. */
+    private readonly isHinged: boolean,
+  ) {}
 
   startAt(x: number, y: number, z: number): this {
     this.at = [x, y, z];
@@ -126,9 +130,11 @@ class Chain {
   }
   /** Turns by `share` of a free number about an axis of the frame reached so far. */
   by(dof: number, axis: AxisName, share = 1): this {
-    const world = vec3.transformQuat([0, 0, 0], UNIT[axis], this.turn) as Vec3;
-    vec3.scale(world, world, share);
-    this.hinges.push({ dof, axis: world, pivot: this.at });
+    if (this.isHinged) {
+      const world = vec3.transformQuat([0, 0, 0], UNIT[axis], this.turn) as Vec3;
+      vec3.scale(world, world, share);
+      this.hinges.push({ dof, axis: world, pivot: this.at });
+    }
     const angle = this.state[dof]! * share;
     if (axis === 'x') quat.rotateX(this.turn, this.turn, angle);
     else if (axis === 'y') quat.rotateY(this.turn, this.turn, angle);
@@ -152,8 +158,8 @@ const LATERAL_LUMBAR = 0.4;
 const ROTATION_LUMBAR = 0.15;
 
 /** From the pelvis to the head. */
-function placeTrunk({ length }: Body, state: State): Chain {
-  const chain = new Chain(state);
+function placeTrunk({ length }: Body, state: State, isHinged: boolean): Chain {
+  const chain = new Chain(state, isHinged);
   chain.startAt(state[0]!, state[1]!, state[2]!).by(3, 'y').by(4, 'x').by(5, 'z').segment().forward(length.pelvis);
   for (let link = 0; link < 3; link++)
     chain.by(6, 'y', 1 / 3).by(9, 'x', LATERAL_LUMBAR / 3).by(10, 'z', ROTATION_LUMBAR / 3).segment().forward(length.lumbar / 3); // prettier-ignore
@@ -171,16 +177,17 @@ function placeTrunk({ length }: Body, state: State): Chain {
 
 /** Where the trunk and the head are, without legs and arms. */
 export function trunkOf(body: Body, state: State): Pick<PlacedBody, 'origins' | 'turns'> {
-  return placeTrunk(body, state);
+  return placeTrunk(body, state, false);
 }
 
 /**
  * Forward kinematics: where every segment is for a row of free numbers.
- * The order of rotations is fixed by the library's data; see `posture.ts` for signs.
+ * The order of rotations is fixed by the library's data; see `posture.ts` for signs. Without hinges where only the
+ * places are asked for.
  */
-export function place(body: Body, state: State, contacts: readonly Contact[] = []): PlacedBody {
+export function place(body: Body, state: State, contacts: readonly Contact[] = [], isHinged = true): PlacedBody {
   const { length } = body;
-  const chain = placeTrunk(body, state);
+  const chain = placeTrunk(body, state, isHinged);
   for (const side of SIDES) {
     const out = side === 'left' ? 1 : -1;
     const leg = LEG[side];

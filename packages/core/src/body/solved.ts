@@ -47,7 +47,7 @@ export class Solved implements Met {
   get placed(): PlacedBody {
     const known = LATELY.get(this);
     if (known) return known;
-    const placed = { ...place(this.body, this.state, this.contacts), hinges: [] };
+    const placed = place(this.body, this.state, this.contacts, false);
     if (LATELY.size >= MOST_LATELY) LATELY.delete(LATELY.keys().next().value!);
     LATELY.set(this, placed);
     return placed;
