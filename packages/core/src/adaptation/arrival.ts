@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
@@ -96,8 +97,7 @@ const MOST_IDS = 2 ** 26;
 /** The ordinary way to a posture, or the first other one that no limit bars: worked out once. */
 export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, isGiven: boolean): WayTaken {
   if (step.way === null && (last === null || last.level === to.level)) return NO_WAY;
-  const known = TAKEN.get(who) ?? new Map<string | number, WayTaken>();
-  TAKEN.set(who, known);
+  const known = onceOf(TAKEN, who, () => new Map<string | number, WayTaken>());
   // Only a way that is asked for may be left to whoever does the step as it is given.
   const key = step.way === null ? (last?.id ?? 0) * MOST_IDS + to.id : `${last?.id ?? 0} ${to.id} ${step.way} ${isGiven ? '' : 'other'}`;
   const taken = known.get(key);

@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
@@ -79,8 +80,7 @@ const CHANGED = new WeakMap<Candidate, Map<string, Candidate | null>>();
  * nothing but the bounds of what it helps: for the same bounds the same object is returned, solved once a body.
  */
 export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
-  const known = CHANGED.get(candidate) ?? new Map<string, Candidate | null>();
-  CHANGED.set(candidate, known);
+  const known = onceOf(CHANGED, candidate, () => new Map<string, Candidate | null>());
   const key = changes.map(({ id, helps }) => `${id} ${helps.map((measure) => boundKey(wanted.get(measure))).join()}`).join(';') + extra;
   const same = known.get(key);
   if (same !== undefined) return same;
@@ -212,8 +212,7 @@ export function givenOf(asana: Asana, variation: Variation): Candidate {
 /** They depend on the library alone and are made once. */
 const REPLACEMENTS = new WeakMap<Library, Map<Variation, Replacements>>();
 export function replacementsOf(library: Library, asana: Asana, variation: Variation): Replacements {
-  const byVariation = REPLACEMENTS.get(library) ?? new Map<Variation, Replacements>();
-  REPLACEMENTS.set(library, byVariation);
+  const byVariation = onceOf(REPLACEMENTS, library, () => new Map<Variation, Replacements>());
   const known = byVariation.get(variation);
   if (known && known.candidates[0]!.asana === asana) return known;
   const given = givenOf(asana, variation);

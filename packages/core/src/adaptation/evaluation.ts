@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
@@ -39,8 +40,7 @@ const ENDS = new WeakMap<Studio, WeakMap<Candidate, readonly Done[]>>();
 export function endsOf(studio: Studio, candidate: Candidate): readonly Done[] {
   const { asana, variation, posture, moves, changes } = candidate;
   if (changes.length === 0) return studio.formOf(asana, variation).ends;
-  const known = ENDS.get(studio) ?? new WeakMap<Candidate, readonly Done[]>();
-  ENDS.set(studio, known);
+  const known = onceOf(ENDS, studio, () => new WeakMap<Candidate, readonly Done[]>());
   const ends = known.get(candidate) ?? [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : []));
   known.set(candidate, ends);
   return ends;

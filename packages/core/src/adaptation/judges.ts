@@ -3,6 +3,7 @@ import type { DeclaredSpec } from '../asanas/asana.js';
 import type { Measure } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
 import { declaredFacts, factsFrom, factsOf } from './facts.js';
+import { onceOf } from '../once.js';
 import { findings, isHard, rangeOf, uniqueByLimit, worstOf, type Finding } from './judge.js';
 import { PASSED, type Passed, type PassageBound } from './path.js';
 import type { Tally } from './plan.js';
@@ -82,9 +83,7 @@ function tripsAllowed(limits: readonly ActiveLimit[]): { fewTrips: number; manyT
 const JUDGES = new WeakMap<readonly ActiveLimit[], Judges>();
 
 export function judgesOf(limits: readonly ActiveLimit[]): Judges {
-  let judges = JUDGES.get(limits);
-  if (!judges) JUDGES.set(limits, (judges = judging(limits)));
-  return judges;
+  return onceOf(JUDGES, limits, () => judging(limits));
 }
 
 function judging(limits: readonly ActiveLimit[]): Judges {
@@ -124,11 +123,7 @@ function judging(limits: readonly ActiveLimit[]): Judges {
       judged.set(ends, now);
       return now;
     },
-    isBarredAsDeclared: (form) => {
-      let isBarred = asDeclared.get(form);
-      if (isBarred === undefined) asDeclared.set(form, (isBarred = findings(declared, declaredFacts(form)).some(isHard)));
-      return isBarred;
-    },
+    isBarredAsDeclared: (form) => onceOf(asDeclared, form, () => findings(declared, declaredFacts(form)).some(isHard)),
     sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),
     ...tripsAllowed(limits),
     arriving: [...ARRIVING].some((measure) => looked.has(measure)),

@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
@@ -37,8 +38,7 @@ function rounded(cost: number): number {
 function onward(who: Who, step: Step, open: readonly Beginning[], outlook: Outlook, index: number): readonly Onward[] {
   const costs = open.map(({ cost }) => rounded(cost - open[0]!.cost));
   const key = [stepKey(step), outlook.keyOf(index), ...open.map(({ tally }, i) => `${placeOf(who, tally)} ${costs[i]!}`)].join('|');
-  const byKey = KNOWN.get(who) ?? new Map<string, readonly Onward[]>();
-  KNOWN.set(who, byKey);
+  const byKey = onceOf(KNOWN, who, () => new Map<string, readonly Onward[]>());
   const known = byKey.get(key);
   if (known) return known;
   const now = wentOn(who, step, open, costs, outlook, index);

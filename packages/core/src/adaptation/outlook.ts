@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import { numbering } from '../numbering.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
@@ -48,8 +49,7 @@ function arrivalsOf(who: Who, step: Step, form: Form): Float64Array {
 const COARSE = new WeakMap<Who, Map<number, Coarse>>();
 
 function coarseOf(who: Who, step: Step): Coarse {
-  const byStep = COARSE.get(who) ?? new Map<number, Coarse>();
-  COARSE.set(who, byStep);
+  const byStep = onceOf(COARSE, who, () => new Map<number, Coarse>());
   const key = stepKey(step);
   const known = byStep.get(key);
   if (known) return known;

@@ -1,6 +1,7 @@
 import { roundMeasure, type Measure } from '../body/measure.js';
 import { eyes, heart } from '../body/parts.js';
 import { LEG_DOF, pointOn, trunkOf, type State } from '../body/skeleton.js';
+import { onceOf } from '../once.js';
 import { RAD2DEG } from '../angles.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Done, Studio } from './studio.js';
@@ -84,8 +85,7 @@ const LEGS = new WeakMap<Done, WeakMap<Done, Stretch>>();
 
 /** Between two postures, without them. */
 function leg(studio: Studio, from: Done, to: Done): Stretch {
-  let byTo = LEGS.get(from);
-  if (!byTo) LEGS.set(from, (byTo = new WeakMap()));
+  const byTo = onceOf(LEGS, from, () => new WeakMap<Done, Stretch>());
   const known = byTo.get(to);
   if (known) return known;
   const [a, b] = [from.solved.state, to.solved.state];
@@ -117,11 +117,8 @@ function station(studio: Studio, done: Done): Stretch {
 const STATIONS = new WeakMap<Studio, Map<WayId, readonly Done[]>>();
 
 function stationsOf(studio: Studio, way: WayId): readonly Done[] {
-  let byWay = STATIONS.get(studio);
-  if (!byWay) STATIONS.set(studio, (byWay = new Map()));
-  let known = byWay.get(way);
-  if (!known) byWay.set(way, (known = THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!)));
-  return known;
+  const byWay = onceOf(STATIONS, studio, () => new Map<WayId, readonly Done[]>());
+  return onceOf(byWay, way, () => THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!));
 }
 
 /** The stretches of a named way from one posture to the next, and its stations; legs to and from a station serve all ways through it. */

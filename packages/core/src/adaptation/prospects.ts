@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import type { Variation } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
 import { leastCrossing, outOfPlace, standOf } from './arrival.js';
@@ -185,10 +186,8 @@ export class Prospects {
   /** A candidate at a place in a class; made once for all places that are alike to it. */
   evaluate(context: StepContext, candidate: Candidate): Evaluated {
     const step = stepKey(context.step);
-    const byCandidate = this.evaluated.get(step) ?? new Map<Candidate, Map<string, Evaluated>>();
-    this.evaluated.set(step, byCandidate);
-    const byPlace = byCandidate.get(candidate) ?? new Map<string, Evaluated>();
-    byCandidate.set(candidate, byPlace);
+    const byCandidate = onceOf(this.evaluated, step, () => new Map<Candidate, Map<string, Evaluated>>());
+    const byPlace = onceOf(byCandidate, candidate, () => new Map<string, Evaluated>());
     const place = placeKey(context, candidate, this.given);
     const known = byPlace.get(place);
     if (known) return known;
@@ -205,10 +204,7 @@ export class Prospects {
   }
 
   private floorsOf(step: Step): Map<Candidate, number> {
-    const key = stepKey(step);
-    const known = this.floors.get(key) ?? new Map<Candidate, number>();
-    this.floors.set(key, known);
-    return known;
+    return onceOf(this.floors, stepKey(step), () => new Map<Candidate, number>());
   }
 
   private workOut(figure: string): Prospect | null {
@@ -288,8 +284,7 @@ const KNOWN = new WeakMap<Who, Map<Variation, Prospects>>();
 
 /** The prospects of someone in place of a form: made once. */
 export function prospectsOf(who: Who, form: Form): Prospects {
-  const byForm = KNOWN.get(who) ?? new Map<Variation, Prospects>();
-  KNOWN.set(who, byForm);
+  const byForm = onceOf(KNOWN, who, () => new Map<Variation, Prospects>());
   const known = byForm.get(form.variation);
   if (known && known.given.asana === form.asana) return known;
   const made = new Prospects(who, form);

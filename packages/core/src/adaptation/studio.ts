@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js';
 import { isExternal } from '../body/contact.js';
@@ -89,12 +90,8 @@ const STAND_INS = new WeakMap<Library, Map<string, Studio>>();
 
 /** Bodies that stand in for others, made once. */
 function standIn(library: Library, answers: BodyAnswers): Studio {
-  const known = STAND_INS.get(library) ?? new Map<string, Studio>();
-  STAND_INS.set(library, known);
-  const key = JSON.stringify(answers);
-  const studio = known.get(key) ?? new Studio(library, answers);
-  known.set(key, studio);
-  return studio;
+  const known = onceOf(STAND_INS, library, () => new Map<string, Studio>());
+  return onceOf(known, JSON.stringify(answers), () => new Studio(library, answers));
 }
 
 /** One body among all postures: solves and measures each once. */

@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Measure } from '../body/measure.js';
@@ -39,8 +40,7 @@ let count = 0;
 
 /** People of one body who are judged alike are the same `Who`, so that what was worked out for one serves the other. */
 export function sameWho(who: Omit<Who, 'id'>): Who {
-  const known = KNOWN.get(who.studio) ?? new Map<string, Who>();
-  KNOWN.set(who.studio, known);
+  const known = onceOf(KNOWN, who.studio, () => new Map<string, Who>());
   const key = JSON.stringify([
     who.limits.map(({ id, spec }) => [id, spec]),
     who.props,

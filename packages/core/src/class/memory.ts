@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import { contextKey, type StepContext } from '../adaptation/place.js';
 
 /** So many answers are kept of each kind; then all are forgotten. */
@@ -18,15 +19,13 @@ export class ClassMemory {
 
   /** An answer from memory, or worked out now. */
   once<T>(kind: string, key: string, ask: () => T): T {
-    const known = this.answers.get(kind) ?? new Map<string, unknown>();
-    this.answers.set(kind, known);
+    const known = onceOf(this.answers, kind, () => new Map<string, unknown>());
     return onceIn(known, key, ask);
   }
 
   /** An answer about an object, kept as long as it is. */
   onceFor<T>(about: object, key: string, ask: () => T): T {
-    const known = this.answersFor.get(about) ?? new Map<string, unknown>();
-    this.answersFor.set(about, known);
+    const known = onceOf(this.answersFor, about, () => new Map<string, unknown>());
     return onceIn(known, key, ask);
   }
 }
