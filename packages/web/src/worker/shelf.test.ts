@@ -55,6 +55,17 @@ test('whoever signs out takes all of it along, and nothing that is kept can be r
   expect((await visit('one')).studio.kept!.size).toBe(0);
 });
 
+test('work that a sign-out has overtaken leaves nothing; the next to sign in keeps it again', async () => {
+  const { shelf, studio } = await visit('one');
+  await shelf.clear();
+  studio.posture(POSTURES[0]!);
+  await shelf.keep([studio]);
+  expect(await keys(createStore('lotus.bodies', 'bodies'))).toEqual([]);
+  await shelf.fill([studio]);
+  await shelf.keep([studio]);
+  expect((await visit('one')).studio.kept!.size).toBe(1);
+});
+
 test('bodies that were asked for longest ago make room', async () => {
   const { shelf } = await visit('one');
   const bodies = Array.from({ length: 62 }, (_, i) => new Studio(library, { stature: 150 + i / 2 }));

@@ -31,7 +31,7 @@ async function orNothing<T>(ask: () => Promise<T>): Promise<T | undefined> {
  * no solving. They are kept under names that tell nothing, and only for the version of the core that solved them.
  */
 export class Shelf {
-  /** How many postures of each body are written down. */
+  /** How many postures of each body are written down. Only those in it may be: work that a clearing has overtaken leaves nothing. */
   private written = new WeakMap<Studio, number>();
   /** One thing after the other: what is being written isn't left behind by a clearing. */
   private last: Promise<unknown> = Promise.resolve();
@@ -40,22 +40,23 @@ export class Shelf {
 
   /** Gives bodies that are new here what was kept of them. */
   async fill(studios: readonly Studio[]): Promise<void> {
-    const empty = bodiesOf(studios).filter(({ kept }) => kept === null);
-    if (empty.length === 0) return;
-    const found = await orNothing(() => getMany<Kept>(empty.map(nameOf), store()));
-    for (const [i, studio] of empty.entries()) {
+    const unknown = bodiesOf(studios).filter((studio) => !this.written.has(studio));
+    if (unknown.length === 0) return;
+    const found = await orNothing(() => getMany<Kept>(unknown.map(nameOf), store()));
+    for (const [i, studio] of unknown.entries()) {
       const kept = found?.[i];
-      // Another asked for it meanwhile.
-      if (studio.kept !== null) continue;
-      studio.kept = kept?.version === this.version ? kept.postures : new Map();
-      this.written.set(studio, studio.kept.size);
+      const postures = kept?.version === this.version ? kept.postures : new Map<string, KeptPosture>();
+      // Another asked for it meanwhile, or it is here from before a clearing.
+      studio.kept ??= postures;
+      this.written.set(studio, postures.size);
     }
   }
 
   /** Writes down what was solved since. */
   keep(studios: readonly Studio[]): Promise<void> {
     return this.next(async () => {
-      const bodies = bodiesOf(studios).filter(({ kept }) => kept !== null);
+      const bodies = bodiesOf(studios).filter((studio) => this.written.has(studio));
+      if (bodies.length === 0) return;
       const asked = (await get<Asked>(ASKED, store())) ?? new Map<string, number>();
       for (const studio of bodies) {
         const postures = studio.kept!;
