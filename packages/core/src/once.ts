@@ -8,3 +8,12 @@ export function onceOf<Key, Value>(
   if (known === undefined) map.set(key, (known = make()));
   return known;
 }
+
+/** The same, where no more than `most` are held: with one more, all others are forgotten. */
+export function onceWithin<Key, Value>(map: Map<Key, Value>, most: number, key: Key, make: () => Value): Value {
+  return onceOf(map, key, () => {
+    const made = make();
+    if (map.size >= most) map.clear();
+    return made;
+  });
+}

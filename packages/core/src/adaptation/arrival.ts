@@ -1,4 +1,4 @@
-import { onceOf } from '../once.js';
+import { onceOf, onceWithin } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
@@ -100,12 +100,7 @@ export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, 
   const known = onceOf(TAKEN, who, () => new Map<string | number, WayTaken>());
   // Only a way that is asked for may be left to whoever does the step as it is given.
   const key = step.way === null ? (last?.id ?? 0) * MOST_IDS + to.id : `${last?.id ?? 0} ${to.id} ${step.way} ${isGiven ? '' : 'other'}`;
-  const taken = known.get(key);
-  if (taken) return taken;
-  if (known.size >= MOST_TAKEN) known.clear();
-  const now = takenBetween(who, last, to, step.way, isGiven);
-  known.set(key, now);
-  return now;
+  return onceWithin(known, MOST_TAKEN, key, () => takenBetween(who, last, to, step.way, isGiven));
 }
 
 function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null, isGiven: boolean): WayTaken {

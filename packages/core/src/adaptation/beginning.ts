@@ -1,7 +1,6 @@
 import type { Step } from '../sequence/sequence.js';
 import { standOf } from './arrival.js';
 import { costOf } from './candidates.js';
-import { judgesOf } from './judges.js';
 import { START, tallyAfter } from './place.js';
 import type { Chosen, Tally } from './plan.js';
 import { safeWays } from './search.js';
@@ -37,10 +36,9 @@ export function stepByStep(who: Who, steps: readonly Step[]): Beginning {
   return steps.reduce((before, step) => then(before, safeWays({ who, step, tally: before.tally }, 1)[0] ?? null), NOTHING);
 }
 
-/** All that what follows may cost someone depends on: two beginnings that lead to the same place go on alike. */
-export function placeOf({ limits }: Who, { last, ...tally }: Tally): string {
-  const { sums, manyTrips } = judgesOf(limits);
-  return `${last?.id ?? 0} ${sums.map((sum) => (sum === 'floorTrips' ? Math.min(tally.floorTrips, manyTrips) : tally[sum])).join(' ')}`;
+/** To a millionth, so that the same costs compare the same wherever in a class they stand. */
+export function rounded(cost: number): number {
+  return Math.round(cost * 1e6) / 1e6;
 }
 
 /** How many beginnings go on. */

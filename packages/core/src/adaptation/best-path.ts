@@ -1,7 +1,8 @@
 import type { Step } from '../sequence/sequence.js';
-import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
+import { fewOf, NOTHING, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
 import { nearPath } from './near-path.js';
 import { Outlook } from './outlook.js';
+import { placeOf } from './place.js';
 import { eachSafeWay, leastFloor, safeWays } from './search.js';
 import type { Done } from './studio.js';
 import type { Who } from './who.js';
@@ -78,7 +79,7 @@ export function bestPath(who: Who, steps: readonly Step[]): BestPath {
   const pathTo = (end: Beginning, letGo: number) => ({ way: wayTo(end), cost: end.cost, bound: Math.max(least, Math.min(end.cost, letGo)) }); // prettier-ignore
   if (least >= closest.cost - EPSILON) return pathTo(closest, Infinity);
   const outlook = new Outlook(who, steps);
-  const near = nearPath(who, steps, closest, outlook).at(-1) ?? NOTHING;
+  const near = nearPath(who, steps, closest, outlook).at(-1)!;
   if (least >= near.cost - EPSILON) return pathTo(near, Infinity);
   const { best, letGo } = follow(who, steps, outlook, near);
   return pathTo(best, letGo);

@@ -41,9 +41,7 @@ export function endsOf(studio: Studio, candidate: Candidate): readonly Done[] {
   const { asana, variation, posture, moves, changes } = candidate;
   if (changes.length === 0) return studio.formOf(asana, variation).ends;
   const known = onceOf(ENDS, studio, () => new WeakMap<Candidate, readonly Done[]>());
-  const ends = known.get(candidate) ?? [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : []));
-  known.set(candidate, ends);
-  return ends;
+  return onceOf(known, candidate, () => [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : [])));
 }
 
 /** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */

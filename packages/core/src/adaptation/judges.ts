@@ -111,18 +111,15 @@ function judging(limits: readonly ActiveLimit[]): Judges {
   const asDeclared = new WeakMap<DeclaredSpec, boolean>();
   return {
     moving: limits.filter(moves),
-    anywhere: (ends, form) => {
-      const before = judged.get(ends);
-      if (before) return before;
-      const facts = ends.map((done) => factsOf(done, form));
-      const found = worstOf(facts.map((one) => findings(fixed, one)));
-      const barring = found.filter(isHard);
-      // What the place decides is not known: a clause about it counts as true, so that its change is there if it is.
-      const perhaps = facts.flatMap((one) => findings(sometimes, one).filter(isHard));
-      const now = { fixed: found, barring, broken: perhaps.length === 0 ? barring : uniqueByLimit([...barring, ...perhaps]) };
-      judged.set(ends, now);
-      return now;
-    },
+    anywhere: (ends, form) =>
+      onceOf(judged, ends, () => {
+        const facts = ends.map((done) => factsOf(done, form));
+        const found = worstOf(facts.map((one) => findings(fixed, one)));
+        const barring = found.filter(isHard);
+        // What the place decides is not known: a clause about it counts as true, so that its change is there if it is.
+        const perhaps = facts.flatMap((one) => findings(sometimes, one).filter(isHard));
+        return { fixed: found, barring, broken: perhaps.length === 0 ? barring : uniqueByLimit([...barring, ...perhaps]) };
+      }),
     isBarredAsDeclared: (form) => onceOf(asDeclared, form, () => findings(declared, declaredFacts(form)).some(isHard)),
     sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),
     ...tripsAllowed(limits),

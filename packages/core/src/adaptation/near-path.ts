@@ -1,8 +1,9 @@
-import { onceOf } from '../once.js';
+import { onceOf, onceWithin } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
-import { fewOf, NOTHING, placeOf, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
+import { fewOf, NOTHING, rounded, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
 import { costOf, SIT_OUT } from './candidates.js';
+import { placeOf } from './place.js';
 import { Outlook } from './outlook.js';
 import type { Chosen } from './plan.js';
 import { eachSafeWay, safeWays } from './search.js';
@@ -26,11 +27,6 @@ interface Onward {
 const MOST = 3_000;
 const KNOWN = new WeakMap<Who, Map<string, readonly Onward[]>>();
 
-/** To a millionth, so that the same beginnings compare the same wherever in a class they stand. */
-function rounded(cost: number): number {
-  return Math.round(cost * 1e6) / 1e6;
-}
-
 /**
  * The beginnings that go on after one step more, most promising first. Nothing is looked at that the key of it
  * doesn't tell: the same beginnings at the same outlook go on the same way, before an edit and after it.
@@ -39,12 +35,7 @@ function onward(who: Who, step: Step, open: readonly Beginning[], outlook: Outlo
   const costs = open.map(({ cost }) => rounded(cost - open[0]!.cost));
   const key = [stepKey(step), outlook.keyOf(index), ...open.map(({ tally }, i) => `${placeOf(who, tally)} ${costs[i]!}`)].join('|');
   const byKey = onceOf(KNOWN, who, () => new Map<string, readonly Onward[]>());
-  const known = byKey.get(key);
-  if (known) return known;
-  const now = wentOn(who, step, open, costs, outlook, index);
-  if (byKey.size >= MOST) byKey.clear();
-  byKey.set(key, now);
-  return now;
+  return onceWithin(byKey, MOST, key, () => wentOn(who, step, open, costs, outlook, index));
 }
 
 function wentOn(

@@ -106,12 +106,10 @@ function leg(studio: Studio, from: Done, to: Done): Stretch {
 }
 
 function station(studio: Studio, done: Done): Stretch {
-  const known = ENDS.get(done);
-  if (known) return known;
-  const values = valuesAt(studio, done.solved.state);
-  const stretch = { least: values, most: values };
-  ENDS.set(done, stretch);
-  return stretch;
+  return onceOf(ENDS, done, () => {
+    const values = valuesAt(studio, done.solved.state);
+    return { least: values, most: values };
+  });
 }
 
 const STATIONS = new WeakMap<Studio, Map<WayId, readonly Done[]>>();

@@ -62,24 +62,35 @@ export function tallyAfter(tally: Tally, ends: readonly Done[], timed: Timed): T
   };
 }
 
+/** A sum as far as places are told apart by it: trips past every bound are all alike. */
+function sumOfPlace({ limits }: Who, tally: Tally, sum: Sum): number {
+  return sum === 'floorTrips' ? Math.min(tally.floorTrips, judgesOf(limits).manyTrips) : inMilliseconds(tally[sum]);
+}
+
+/** All that what follows may cost someone depends on: two beginnings that lead to the same place go on alike. */
+export function placeOf(who: Who, tally: Tally): string {
+  const sums = judgesOf(who.limits).sums.map((sum) => sumOfPlace(who, tally, sum));
+  return [tally.last?.id ?? 0, ...sums].join(' ');
+}
+
 /**
  * What the limits look at of the sums before a step: equal where it makes no difference to them. With the postures
  * that the step would take, only the sums that those add to.
  */
 export function sumsKey({ who, tally }: StepContext, ends?: readonly Done[]): string {
-  const { sums, fewTrips, manyTrips } = judgesOf(who.limits);
+  const { sums, fewTrips } = judgesOf(who.limits);
   const adds = ends && addsOf(ends);
   let key = '';
   for (const sum of sums) {
     if (adds && !adds[sum]) continue;
-    // Whoever is on the floor already makes no trip to it; the first ones are all alike, and so are those past every bound.
+    // Whoever is on the floor already makes no trip to it, and the first ones are all alike.
     if (sum === 'floorTrips' && (isDown(tally) || tally.floorTrips < fewTrips)) continue;
-    key += ` ${sum} ${sum === 'floorTrips' ? Math.min(tally.floorTrips, manyTrips) : inMilliseconds(tally[sum])}`;
+    key += ` ${sum} ${sumOfPlace(who, tally, sum)}`;
   }
   return key;
 }
 
-/** Once no bound on trips to the floor is left, all places are judged alike (see `sumsKey`): here each is told its own trip. */
+/** Once no bound on trips to the floor is left, all places are judged alike (see `sumOfPlace`): here each is told its own trip. */
 export function tripTold({ limits }: Who, { floorTrips }: Tally, found: readonly Finding[]): readonly Finding[] {
   if (floorTrips < judgesOf(limits).manyTrips) return found;
   return found.map((one) =>

@@ -1,4 +1,4 @@
-import { onceOf } from '../once.js';
+import { onceOf, onceWithin } from '../once.js';
 import type { Variation } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
 import { leastCrossing, outOfPlace, standOf } from './arrival.js';
@@ -174,13 +174,7 @@ export class Prospects {
 
   /** All of them at a place in a class; the same for places that nothing tells apart. */
   here(context: StepContext): Here {
-    const key = contextKey(context);
-    const known = this.places.get(key);
-    if (known) return known;
-    if (this.places.size >= MOST_HERE) this.places.clear();
-    const here = new Here(this, context);
-    this.places.set(key, here);
-    return here;
+    return onceWithin(this.places, MOST_HERE, contextKey(context), () => new Here(this, context));
   }
 
   /** A candidate at a place in a class; made once for all places that are alike to it. */
@@ -188,14 +182,11 @@ export class Prospects {
     const step = stepKey(context.step);
     const byCandidate = onceOf(this.evaluated, step, () => new Map<Candidate, Map<string, Evaluated>>());
     const byPlace = onceOf(byCandidate, candidate, () => new Map<string, Evaluated>());
-    const place = placeKey(context, candidate, this.given);
-    const known = byPlace.get(place);
-    if (known) return known;
-    const evaluated = new Evaluation(context, candidate, this.given).run();
-    this.floorsOf(context.step).set(candidate, evaluated.chosen.floor);
-    if (byPlace.size >= MOST_PLACES) byPlace.clear();
-    byPlace.set(place, evaluated);
-    return evaluated;
+    return onceWithin(byPlace, MOST_PLACES, placeKey(context, candidate, this.given), () => {
+      const evaluated = new Evaluation(context, candidate, this.given).run();
+      this.floorsOf(context.step).set(candidate, evaluated.chosen.floor);
+      return evaluated;
+    });
   }
 
   /** What a candidate costs at the least, wherever in a class the step stands: the place that it is looked at in makes no difference. */

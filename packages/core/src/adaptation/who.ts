@@ -64,7 +64,5 @@ export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit
 const FREE = new WeakMap<Who, Who>();
 /** The same body without any limit, to show a step as it is given. */
 export function unlimited(who: Who): Who {
-  const known = FREE.get(who) ?? sameWho({ ...who, limits: [], favoured: new Set(), named: new Map(), afterPain: null });
-  FREE.set(who, known);
-  return known;
+  return onceOf(FREE, who, () => sameWho({ ...who, limits: [], favoured: new Set(), named: new Map(), afterPain: null }));
 }

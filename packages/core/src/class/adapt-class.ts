@@ -11,6 +11,7 @@ import type { Studio } from '../adaptation/studio.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { classSeconds } from '../adaptation/fit-time.js';
 import { solveColumn, type ColumnLimits, type Way } from './column.js';
+import { stepKey } from '../sequence/step-key.js';
 import { guideOf, withAhead, type Guide } from './guide.js';
 import { ClassMemory } from './memory.js';
 
@@ -210,7 +211,9 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   let walked = yield* walk(present, steps, nobody, options, memory);
   // Where everybody may have a figure of their own, the class is everybody's best way.
   const areFew = members.length <= figures;
-  const paths = areFew ? walked.walkers.map(({ who }) => bestPath(who, steps)) : null;
+  const paths = areFew
+    ? walked.walkers.map(({ who }) => memory.once('path', `${who.id} ${steps.map(stepKey).join()}`, () => bestPath(who, steps)))
+    : null;
   const guides = walked.walkers.map((walker, i) => (paths || needsGuide(walker) ? guideOf(walker.who, steps, paths?.[i]!.way) : null));
   if (guides.some((guide) => guide?.some(({ elsewhere }) => elsewhere > 0))) {
     const guided = yield* walk(present, steps, guides, options, memory);

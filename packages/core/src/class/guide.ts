@@ -1,5 +1,5 @@
 import { standOf } from '../adaptation/arrival.js';
-import { stepByStep, wayTo, type Beginning } from '../adaptation/beginning.js';
+import { rounded, stepByStep, wayTo, type Beginning } from '../adaptation/beginning.js';
 import { SIT_OUT } from '../adaptation/candidates.js';
 import { nearPath } from '../adaptation/near-path.js';
 import type { Done } from '../adaptation/studio.js';
@@ -37,7 +37,7 @@ export function guideOf(who: Who, steps: readonly Step[], given?: readonly Begin
     guides.push({
       figure: way.chosen?.figure ?? null,
       stand: way.chosen && stand,
-      elsewhere: Math.round(Math.min(MOST_ELSEWHERE, Math.max(0, elsewhere)) * 1e6) / 1e6,
+      elsewhere: rounded(Math.min(MOST_ELSEWHERE, Math.max(0, elsewhere))),
     });
     elsewhere += other.cost - other.before!.cost - (way.cost - way.before!.cost);
   }

@@ -1,4 +1,4 @@
-import { onceOf } from '../once.js';
+import { onceOf, onceWithin } from '../once.js';
 import { contextKey, type StepContext } from '../adaptation/place.js';
 
 /** So many answers are kept of each kind; then all are forgotten. */
@@ -20,20 +20,12 @@ export class ClassMemory {
   /** An answer from memory, or worked out now. */
   once<T>(kind: string, key: string, ask: () => T): T {
     const known = onceOf(this.answers, kind, () => new Map<string, unknown>());
-    return onceIn(known, key, ask);
+    return onceWithin(known, MOST, key, ask) as T;
   }
 
   /** An answer about an object, kept as long as it is. */
   onceFor<T>(about: object, key: string, ask: () => T): T {
     const known = onceOf(this.answersFor, about, () => new Map<string, unknown>());
-    return onceIn(known, key, ask);
+    return onceWithin(known, MOST, key, ask) as T;
   }
-}
-
-function onceIn<T>(known: Map<string, unknown>, key: string, ask: () => T): T {
-  if (known.has(key)) return known.get(key) as T;
-  const answer = ask();
-  if (known.size >= MOST) known.clear();
-  known.set(key, answer);
-  return answer;
 }
