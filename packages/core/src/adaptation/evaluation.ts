@@ -9,7 +9,7 @@ import { headDrop, levelChange, outOfPlace, standOf, usualWaySeconds, wayTaken }
 import { COST, figureOf, isRest, shapeDistance, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
 import type { Purpose } from '../asanas/purposes.js';
-import { factsOf, rowOf, type Values } from './facts.js';
+import { factsOf, rowOf, type Row, type Values } from './facts.js';
 import { findings, isHard, worstOf, type Finding } from './judge.js';
 import { judgesOf } from './judges.js';
 import { sumsKey, tallyAfter, type StepContext } from './place.js';
@@ -75,6 +75,9 @@ export interface Evaluated {
   /** All that the form broke before dose, breath and way were fitted. */
   readonly all: readonly Finding[];
 }
+
+/** What the place adds to one evaluation at a time: findings keep nothing of it. */
+const HERE: Row = rowOf({});
 
 /** Judges one candidate at its place, fitting dose, breath and way to the limits as it goes. */
 export class Evaluation {
@@ -239,10 +242,10 @@ export class Evaluation {
   }
 
   private judged(): readonly Finding[] {
-    const here = rowOf(this.here());
+    rowOf(this.here(), HERE);
     const { declared: form } = this.candidate.variation;
     const { moving, anywhere } = judgesOf(this.context.who.limits);
-    const moved = this.ends.map((done) => findings(moving, factsOf(done, form, here)));
+    const moved = this.ends.map((done) => findings(moving, factsOf(done, form, HERE)));
     const { fixed } = anywhere(this.ends, form);
     return moved.every(({ length }) => length === 0) ? fixed : worstOf([fixed, ...moved]);
   }

@@ -27,8 +27,9 @@ export function placeOf(measure: Measure): number {
 
 const UNKNOWN: Row = new Float64Array(NAMES.length).fill(NaN);
 
-export function rowOf(values: Values): Row {
-  const row = UNKNOWN.slice();
+/** Into a row of its own, or into one that is no longer looked at: a typed array of this size is dear to make. */
+export function rowOf(values: Values, row: Row = new Float64Array(NAMES.length)): Row {
+  row.set(UNKNOWN);
   for (const measure in values) {
     const raw = values[measure as Measure];
     if (raw !== undefined) row[placeOf(measure as Measure)] = roundMeasure(measure as Measure, raw);

@@ -44,15 +44,15 @@ const PLACES = Object.fromEntries(PASSED.map((measure, place) => [measure, place
 
 /** The extremes of a stretch of a way, by the place of their measure in `PASSED`. */
 interface Stretch {
-  readonly least: Float64Array;
-  readonly most: Float64Array;
+  readonly least: readonly number[];
+  readonly most: readonly number[];
 }
 
 const { left, right } = LEG_DOF;
 const KNEE = 3;
 
 /** What is passed through in a state, in the order of `PASSED`. Degrees and cm. */
-function valuesAt({ body }: Studio, state: State): Float64Array {
+function valuesAt({ body }: Studio, state: State): readonly number[] {
   const trunk = trunkOf(body, state);
   const degrees = (dof: number) => state[dof]! * RAD2DEG;
   const height = ({ segment, local }: ReturnType<typeof eyes>) => pointOn(trunk, segment, local)[2] * 100;
@@ -75,9 +75,7 @@ function valuesAt({ body }: Studio, state: State): Float64Array {
     pelvisAboveHeart: state[2]! * 100 - heartHeight,
     trunkPitch: lean * RAD2DEG,
   };
-  const row = new Float64Array(PASSED.length);
-  for (const [place, measure] of PASSED.entries()) row[place] = values[measure];
-  return row;
+  return PASSED.map((measure) => values[measure]);
 }
 
 const ENDS = new WeakMap<Done, Stretch>();
@@ -89,18 +87,17 @@ function leg(studio: Studio, from: Done, to: Done): Stretch {
   const known = byTo.get(to);
   if (known) return known;
   const [a, b] = [from.solved.state, to.solved.state];
-  const stretch = { least: new Float64Array(PASSED.length).fill(Infinity), most: new Float64Array(PASSED.length).fill(-Infinity) };
-  for (let sample = 1; sample < SAMPLES; sample++) {
-    const share = sample / SAMPLES;
-    const values = valuesAt(
+  const samples = Array.from({ length: SAMPLES - 1 }, (_, i) => {
+    const share = (i + 1) / SAMPLES;
+    return valuesAt(
       studio,
-      a.map((value, i) => value + (b[i]! - value) * share),
+      a.map((value, dof) => value + (b[dof]! - value) * share),
     );
-    for (let place = 0; place < values.length; place++) {
-      stretch.least[place] = Math.min(stretch.least[place]!, values[place]!);
-      stretch.most[place] = Math.max(stretch.most[place]!, values[place]!);
-    }
-  }
+  });
+  const stretch = {
+    least: PASSED.map((_, place) => Math.min(...samples.map((values) => values[place]!))),
+    most: PASSED.map((_, place) => Math.max(...samples.map((values) => values[place]!))),
+  };
   byTo.set(to, stretch);
   return stretch;
 }

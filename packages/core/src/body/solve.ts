@@ -61,10 +61,11 @@ function rangesOf(body: Body): Ranges {
   return RANGE.map(([low, high], i): readonly [number, number] => [low, Math.min(high, ends.get(DOFS[i]!) ?? high)]);
 }
 
-/** One thing to be zero: its value in units of its own sigma, and how each free number changes it. */
+/** One thing to be zero: its value in units of its own sigma. */
 interface Row {
   readonly value: number;
-  readonly slope: Float64Array;
+  /** Adds how each free number changes it: only a state that is gone on from is asked for that. */
+  readonly addTo: (slope: Float64Array) => void;
 }
 
 /** Adds `weight * direction . d(point)/d(free number)` to a slope. */
@@ -217,15 +218,18 @@ function balanceRow(placed: PlacedBody, targets: readonly Target[], masses: read
     if (gap < best.gap) best = { gap, from, normal, share: Math.min(1, Math.max(0, along)) };
   });
   if (best.gap >= BALANCE_INSIDE_M) return null;
-  const slope = new Float64Array(DOF_COUNT);
-  const inward: Vec3 = [best.normal[0], best.normal[1], 0];
-  for (const { segment, local, mass } of masses)
-    addSlope(slope, placed, { segment, local, radius: 0 }, pointOn(placed, segment, local), inward, mass / BALANCE_SIGMA_M);
-  const ends = [best.from, (best.from + 1) % hull.length].map((i) =>
-    corners.find(({ at }) => at[0] === hull[i]![0] && at[1] === hull[i]![1])!,
-  );
-  ends.forEach(({ ball, at }, i) => addSlope(slope, placed, ball, at, inward, -(i === 0 ? 1 - best.share : best.share) / BALANCE_SIGMA_M));
-  return { value: (best.gap - BALANCE_INSIDE_M) / BALANCE_SIGMA_M, slope };
+  const addTo = (slope: Float64Array) => {
+    const inward: Vec3 = [best.normal[0], best.normal[1], 0];
+    for (const { segment, local, mass } of masses)
+      addSlope(slope, placed, { segment, local, radius: 0 }, pointOn(placed, segment, local), inward, mass / BALANCE_SIGMA_M);
+    const ends = [best.from, (best.from + 1) % hull.length].map((i) =>
+      corners.find(({ at }) => at[0] === hull[i]![0] && at[1] === hull[i]![1])!,
+    );
+    ends.forEach(({ ball, at }, i) =>
+      addSlope(slope, placed, ball, at, inward, -(i === 0 ? 1 - best.share : best.share) / BALANCE_SIGMA_M),
+    );
+  };
+  return { value: (best.gap - BALANCE_INSIDE_M) / BALANCE_SIGMA_M, addTo };
 }
 
 /** How sharply hamstrings stop a hip, in radians. */
@@ -238,10 +242,11 @@ function hamstringRows(placed: PlacedBody): Row[] {
   return Object.values(LEG_DOF).flatMap((hip): Row[] => {
     const over = placed.state[hip]! - placed.state[hip + 3]! / 2 - end * DEG2RAD;
     if (over <= 0) return [];
-    const slope = new Float64Array(DOF_COUNT);
-    slope[hip] = 1 / HAMSTRING_SIGMA;
-    slope[hip + 3] = -0.5 / HAMSTRING_SIGMA;
-    return [{ value: over / HAMSTRING_SIGMA, slope }];
+    const addTo = (slope: Float64Array) => {
+      slope[hip] = 1 / HAMSTRING_SIGMA;
+      slope[hip + 3] = -0.5 / HAMSTRING_SIGMA;
+    };
+    return [{ value: over / HAMSTRING_SIGMA, addTo }];
   });
 }
 
@@ -256,12 +261,13 @@ interface Fixed {
 
 /** A row for each two limbs that pass through each other beyond what flesh gives. */
 function overlapRows(placed: PlacedBody, { rods, pairs }: Fixed): Row[] {
-  return near(placed, rods, pairs, -SOFT_M).map(({ a, b, at, direction, gap }) => {
-    const slope = new Float64Array(DOF_COUNT);
-    addSlope(slope, placed, a, at[0], direction, 1 / OVERLAP_SIGMA_M);
-    addSlope(slope, placed, b, at[1], direction, -1 / OVERLAP_SIGMA_M);
-    return { value: (gap + SOFT_M) / OVERLAP_SIGMA_M, slope };
-  });
+  return near(placed, rods, pairs, -SOFT_M).map(({ a, b, at, direction, gap }) => ({
+    value: (gap + SOFT_M) / OVERLAP_SIGMA_M,
+    addTo: (slope) => {
+      addSlope(slope, placed, a, at[0], direction, 1 / OVERLAP_SIGMA_M);
+      addSlope(slope, placed, b, at[1], direction, -1 / OVERLAP_SIGMA_M);
+    },
+  }));
 }
 
 function rowsAt(placed: PlacedBody, targets: readonly Target[], fixed: Fixed): Row[] {
@@ -271,18 +277,14 @@ function rowsAt(placed: PlacedBody, targets: readonly Target[], fixed: Fixed): R
   for (const target of targets) {
     const sigma = target.contact.bears && target.contact.on.kind !== 'body' ? CONTACT_SIGMA_M : GUIDE_SIGMA_M;
     for (const { error, add } of contactErrors(placed, target, walls)) {
-      const slope = new Float64Array(DOF_COUNT);
-      add(slope, 1 / sigma);
-      rows.push({ value: error / sigma, slope });
+      rows.push({ value: error / sigma, addTo: (slope) => add(slope, 1 / sigma) });
     }
   }
   for (const ball of outline) {
     const point = pointOn(placed, ball.segment, ball.local);
     const depth = point[2] - ball.radius;
     if (depth >= 0) continue;
-    const slope = new Float64Array(DOF_COUNT);
-    addSlope(slope, placed, ball, point, UP, 1 / FLOOR_SIGMA_M);
-    rows.push({ value: depth / FLOOR_SIGMA_M, slope });
+    rows.push({ value: depth / FLOOR_SIGMA_M, addTo: (slope) => addSlope(slope, placed, ball, point, UP, 1 / FLOOR_SIGMA_M) });
   }
   for (const [wall, at] of walls) {
     const normal = WALL_NORMAL[wall]!;
@@ -290,9 +292,7 @@ function rowsAt(placed: PlacedBody, targets: readonly Target[], fixed: Fixed): R
       const point = pointOn(placed, ball.segment, ball.local);
       const beyond = point[0] * normal[0] + point[1] * normal[1] + ball.radius - at - SOFT_M;
       if (beyond <= 0 || beyond > PAST_WALL_M) continue;
-      const slope = new Float64Array(DOF_COUNT);
-      addSlope(slope, placed, ball, point, normal, 1 / WALL_SIGMA_M);
-      rows.push({ value: beyond / WALL_SIGMA_M, slope });
+      rows.push({ value: beyond / WALL_SIGMA_M, addTo: (slope) => addSlope(slope, placed, ball, point, normal, 1 / WALL_SIGMA_M) });
     }
   }
   const balance = balanceRow(placed, targets, masses);
@@ -417,7 +417,10 @@ function normalOf(rows: readonly Row[], state: State, wanted: State): Normal {
   // A row touches the hinges of one or two limbs: only those columns are worth walking.
   const columns = new Int32Array(n);
   const slopes = new Float64Array(n);
-  for (const { value, slope } of rows) {
+  const slope = new Float64Array(n);
+  for (const { value, addTo } of rows) {
+    slope.fill(0);
+    addTo(slope);
     let count = 0;
     for (let i = 0; i < n; i++) {
       const a = slope[i]!;

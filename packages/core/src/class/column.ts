@@ -91,7 +91,7 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
 
   // The cheapest way of everybody in each figure.
   const n = people.length;
-  const nothing = () => new Float64Array(n).fill(NEVER);
+  const nothing = () => new Array<number>(n).fill(NEVER);
   const out = nothing();
   const costs = Array.from(names, nothing);
   numbered.forEach((ways, person) => {
@@ -112,7 +112,7 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
   const settle = (): void => {
     const within = numbered.map((ways) => ways.filter(({ figure }) => figure < 0 || open.has(figure)));
     if (within.some(({ length }) => length === 0)) return;
-    const least = new Float64Array(n + 1);
+    const least = new Array<number>(n + 1).fill(0);
     for (let person = n - 1; person >= 0; person--) least[person] = least[person + 1]! + within[person]![0]!.cost;
     const left = [...have];
     const chosen = new Array<number>(n);
@@ -140,7 +140,7 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
     place(0, 0);
   };
   /** What each figure of `rest` would spare the class as it stands; those that spare nothing are left out. */
-  const sparing = (rest: readonly number[], now: Float64Array): Joining[] => {
+  const sparing = (rest: readonly number[], now: readonly number[]): Joining[] => {
     const joining: Joining[] = [];
     for (const figure of rest) {
       const own = costs[figure]!;
@@ -151,7 +151,7 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
     }
     return joining;
   };
-  const grow = (rest: readonly number[], now: Float64Array): void => {
+  const grow = (rest: readonly number[], now: readonly number[]): void => {
     const room = limits.figures - open.size;
     const able = room === 0 ? [] : sparing(rest, now);
     if (able.length === 0) return settle();
