@@ -56,16 +56,8 @@ export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
 export { bestView } from './figure/span.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
-export {
-  adaptClass,
-  adaptingClass,
-  inRoom,
-  USUAL_FIGURES,
-  type ClassOptions,
-  type ClassPlan,
-  type Member,
-  type Pin,
-} from './class/adapt-class.js';
+export { adaptClass, adaptingClass, inRoom, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member } from './class/adapt-class.js';
+export type { Pin } from './class/choose-column.js';
 export { ClassMemory } from './class/memory.js';
 export { solveColumn, type Way } from './class/column.js';
 export { betterOrder, type BetterOrder } from './class/better-order.js';

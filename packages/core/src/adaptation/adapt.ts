@@ -126,10 +126,11 @@ function leftRightDifference(steps: readonly PlannedStep[]): number {
 
 /** The limits on these measures of the class as a whole, met or not. */
 function sessionFindings(limits: readonly ActiveLimit[], values: Values): SessionFinding[] {
+  const facts = factsFrom(values);
   return limits.flatMap((limit) => {
     const { spec } = limit;
     if (spec.measure === 'facing' || !(spec.measure in values)) return [];
-    const judgement = judge(limit, factsFrom(values));
+    const judgement = judge(limit, facts);
     if (judgement === null || judgement.is === 'unknown') return [];
     const { unit } = MEASURES[spec.measure];
     return [

@@ -2,6 +2,7 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Clause, Grade } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { MEASURES, type Facing, type Measure } from '../body/measure.js';
+import { onceOf } from '../once.js';
 import { placeOf, valueAt, type Facts } from './facts.js';
 
 /** "Unknown" is never "met". */
@@ -61,7 +62,13 @@ interface Check {
   readonly asks: { readonly facings: readonly Facing[] } | { readonly place: number; readonly least: number; readonly most: number };
 }
 
+const UNPACKED = new WeakMap<ActiveLimit, Check>();
+
 function checkOf(limit: ActiveLimit): Check {
+  return onceOf(UNPACKED, limit, () => unpacked(limit));
+}
+
+function unpacked(limit: ActiveLimit): Check {
   const { id, spec } = limit;
   const when = (spec.when ?? []).map((clause) => ({ clause, place: 'measure' in clause ? placeOf(clause.measure) : -1 }));
   const told = { limit, bound: describeBound(spec.bound), source: describeSource(spec.source), when };

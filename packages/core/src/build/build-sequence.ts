@@ -5,7 +5,8 @@ import type { Base } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { PropsAtHand } from '../adaptation/props.js';
-import { columnAt, inRoom, takeColumn, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
+import { inRoom, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
+import { ClassPlace } from '../class/class-place.js';
 import type { ColumnLimits } from '../class/column.js';
 import { nameSurely } from '../class/edit.js';
 import { ClassMemory } from '../class/memory.js';
@@ -73,22 +74,24 @@ function restMinutes(minutes: number): number {
 
 /** Everybody on the way through what is being built. */
 class Company {
-  private readonly walkers: readonly Walker[];
   private readonly limits: ColumnLimits;
-  private readonly memory = new ClassMemory();
+  private readonly count: number;
+  private at: ClassPlace;
 
   constructor(members: readonly Member[], { props = null, today }: BuildAsked) {
-    this.walkers = inRoom(members, props).map(({ studio, participant }) => new Walker(studio, participant, today ?? null));
+    const people = inRoom(members, props).map(({ studio, participant }) => new Walker(studio, participant, today ?? null).who);
+    this.count = people.length;
+    this.at = ClassPlace.start(people, new ClassMemory());
     this.limits = { figures: USUAL_FIGURES, props };
   }
 
   /** What a step costs them on average when they do it together, in the units of an adaptation. */
   costOf(step: Step): number {
-    return columnAt(this.walkers, step, this.limits, this.memory).cost / this.walkers.length;
+    return this.at.next(step, this.limits).column.cost / this.count;
   }
 
   take(step: Step): void {
-    takeColumn(this.walkers, step, columnAt(this.walkers, step, this.limits, this.memory));
+    this.at = this.at.next(step, this.limits).to;
   }
 }
 

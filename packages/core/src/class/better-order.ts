@@ -2,7 +2,8 @@ import type { Studio } from '../adaptation/studio.js';
 import { craftOf, movable } from '../craft/craft.js';
 import { understood, type ReadResult } from '../sequence/read.js';
 import type { Sequence } from '../sequence/sequence.js';
-import { adaptingClass, type ClassOptions, type Member, type Pin } from './adapt-class.js';
+import { adaptingClass, type ClassOptions, type Member } from './adapt-class.js';
+import type { Pin } from './choose-column.js';
 import { editStep, type Edited } from './edit.js';
 import { ClassMemory } from './memory.js';
 

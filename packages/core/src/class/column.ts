@@ -1,4 +1,5 @@
-import type { Prop, PropsAtHand } from '../adaptation/props.js';
+import { PROPS, type Prop, type PropsAtHand } from '../adaptation/props.js';
+import { onceOf } from '../once.js';
 
 /** One way for one person to do a step. */
 export interface Way {
@@ -59,6 +60,51 @@ function undominated(ways: readonly Numbered[]): Numbered[] {
   return kept;
 }
 
+const NO_NEEDS: readonly number[] = [];
+
+/** Everybody's ways, cheapest first, how many figures they show, and of the props that matter how many there are. */
+function byNumbers(
+  people: readonly (readonly Way[])[],
+  props: PropsAtHand | null,
+): { ways: Numbered[][]; figures: number; have: readonly number[] } {
+  const names = new Map<string, number>();
+  const shared = props === null ? [] : [...new Set(people.flatMap((ways) => ways.flatMap(({ props: needs }) => [...needs.keys()])))];
+  const have = shared.map((prop) => props![prop] ?? 0);
+  const isEnough = ({ needs }: Numbered) => needs.every((count, prop) => count <= have[prop]!);
+  const ways = people.map((own) => {
+    const all = own.map(({ figure, cost, props: needs }, index): Numbered => ({
+      index,
+      figure: figure === null ? -1 : onceOf(names, figure, () => names.size),
+      cost,
+      needs: shared.length === 0 ? NO_NEEDS : shared.map((prop) => needs.get(prop) ?? 0),
+    }));
+    const sorted = (some: Numbered[]) => some.sort((a, b) => a.cost - b.cost || a.index - b.index);
+    return shared.length === 0 ? sorted(all) : undominated(sorted(all.filter(isEnough)));
+  });
+  return { ways, figures: names.size, have };
+}
+
+/** Where everybody has one way, that is it, if the limits are kept. */
+function onlyChoice(ways: readonly Way[], { figures, props }: ColumnLimits): ColumnAnswer | null {
+  if (new Set(ways.flatMap(({ figure }) => figure ?? [])).size > figures) return null;
+  const needed = (prop: Prop) => ways.reduce((sum, { props: needs }) => sum + (needs.get(prop) ?? 0), 0);
+  if (props && PROPS.some((prop) => needed(prop) > (props[prop] ?? 0))) return null;
+  const cost = ways.reduce((sum, way) => sum + way.cost, 0);
+  return { chosen: ways.map(() => 0), cost, bound: cost };
+}
+
+function cheaper(one: readonly number[], other: readonly number[]): number[] {
+  const least = one.slice();
+  for (let person = 0; person < least.length; person++) least[person] = Math.min(least[person]!, other[person]!);
+  return least;
+}
+
+function costWith(one: readonly number[], other: readonly number[]): number {
+  let sum = 0;
+  for (let person = 0; person < one.length; person++) sum += Math.min(one[person]!, other[person]!);
+  return sum;
+}
+
 /**
  * The cheapest choice of one way for everybody such that the class shows few enough figures and shares its
  * props. Sets of figures are built depth-first, what spares the class most first; what may still join a set
@@ -67,33 +113,16 @@ function undominated(ways: readonly Numbered[]): Numbered[] {
  * `null` when no choice keeps the limits. The same input gives the same answer.
  */
 export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnLimits): ColumnAnswer | null {
-  const names = new Map<string, number>();
-  const shared = limits.props === null ? [] : [...new Set(people.flatMap((ways) => ways.flatMap(({ props }) => [...props.keys()])))];
-  const have = shared.map((prop) => limits.props![prop] ?? 0);
-  const none: readonly number[] = [];
-  const numbered = people.map((ways) =>
-    undominated(
-      ways
-        .map(({ figure, cost, props }, index): Numbered => {
-          if (figure !== null && !names.has(figure)) names.set(figure, names.size);
-          return {
-            index,
-            figure: figure === null ? -1 : names.get(figure)!,
-            cost,
-            needs: shared.length === 0 ? none : shared.map((prop) => props.get(prop) ?? 0),
-          };
-        })
-        .filter(({ needs }) => needs.every((count, prop) => count <= have[prop]!))
-        .sort((a, b) => a.cost - b.cost || a.index - b.index),
-    ),
-  );
+  if (people.every(({ length }) => length === 1)) return onlyChoice(people.flat(), limits);
+  const { have, figures, ways: numbered } = byNumbers(people, limits.props);
   if (numbered.some((ways) => ways.length === 0)) return null;
+  const isShared = have.length > 0;
 
   // The cheapest way of everybody in each figure.
   const n = people.length;
   const nothing = () => new Array<number>(n).fill(NEVER);
   const out = nothing();
-  const costs = Array.from(names, nothing);
+  const costs = Array.from({ length: figures }, nothing);
   numbered.forEach((ways, person) => {
     for (const { figure, cost } of ways) {
       const own = figure < 0 ? out : costs[figure]!;
@@ -134,7 +163,7 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
         place(person + 1, cost + own);
         for (let prop = 0; prop < left.length; prop++) left[prop] = left[prop]! + needs[prop]!;
         // Without props to share the cheapest is the only one that matters.
-        if (shared.length === 0) break;
+        if (!isShared) break;
       }
     };
     place(0, 0);
@@ -147,9 +176,19 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
       let spares = 0;
       for (let person = 0; person < n; person++) if (own[person]! < now[person]!) spares += now[person]! - own[person]!;
       // Where props are shared, a figure that spares nothing may be the one that needs fewer of them.
-      if (spares > 0 || shared.length > 0) joining.push({ figure, spares });
+      if (spares > 0 || isShared) joining.push({ figure, spares });
     }
     return joining;
+  };
+  /** For each of them what everybody's cheapest way among those behind it costs. */
+  const cheapestLater = (joining: readonly Joining[]): number[][] => {
+    const later: number[][] = [];
+    let cheapest = new Array<number>(n).fill(NEVER);
+    for (let at = joining.length - 1; at >= 0; at--) {
+      later[at] = cheapest;
+      cheapest = cheaper(cheapest, costs[joining[at]!.figure]!);
+    }
+    return later;
   };
   const grow = (rest: readonly number[], now: readonly number[]): void => {
     const room = limits.figures - open.size;
@@ -157,8 +196,8 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
     if (able.length === 0) return settle();
     const cost = now.reduce((sum, own) => sum + own, 0);
     // Only the best of them can fill the last place, unless props decide.
-    const joining =
-      room === 1 && shared.length === 0 ? [able.reduce(moreSparing)] : able.sort((a, b) => b.spares - a.spares || a.figure - b.figure);
+    const joining = room === 1 && !isShared ? [able.reduce(moreSparing)] : able.sort((a, b) => b.spares - a.spares || a.figure - b.figure);
+    const later = room > 1 ? cheapestLater(joining) : [];
     // Figures spare less together than each by itself.
     const least = (from: number) => joining.slice(from, from + room).reduce((left, { spares }) => left - spares, cost);
     for (const [at, { figure }] of joining.entries()) {
@@ -168,12 +207,14 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
         unsearched = Math.min(unsearched, bound);
         return;
       }
+      const then = cheaper(now, costs[figure]!);
+      // Nor does anybody spare more than by the cheapest figure of all that may still join.
+      if (room > 1 && costWith(then, later[at]!) >= bestCost - EPSILON) continue;
       open.add(figure);
-      const others = joining.slice(at + 1).map((one) => one.figure);
-      grow(others, now.map((own, person) => Math.min(own, costs[figure]![person]!))); // prettier-ignore
+      grow(joining.slice(at + 1).map((one) => one.figure), then); // prettier-ignore
       open.delete(figure);
     }
   };
-  grow([...names.values()], out);
+  grow([...costs.keys()], out);
   return best && { chosen: best, cost: bestCost, bound: Math.min(bestCost, unsearched) };
 }

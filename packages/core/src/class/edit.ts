@@ -2,7 +2,7 @@ import type { Library } from '../asanas/library.js';
 import { editText, lineAfter, textEditOf, type StepEdit } from '../sequence/edit-text.js';
 import { understood, type ReadResult } from '../sequence/read.js';
 import type { Step } from '../sequence/sequence.js';
-import type { Pin } from './adapt-class.js';
+import type { Pin } from './choose-column.js';
 import { carriedPins } from './pins.js';
 
 /** A text after an edit, with the choices by hand that go on holding. */

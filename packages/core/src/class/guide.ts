@@ -11,6 +11,8 @@ export interface Guide {
   readonly figure: string | null;
   readonly stand: number | null;
   readonly elsewhere: number;
+  /** All of this in a word. */
+  readonly key: string;
 }
 
 /** Being led elsewhere costs no more than this: two steps sat out. */
@@ -34,11 +36,12 @@ export function guideOf(who: Who, steps: readonly Step[], given?: readonly Begin
     const [way, other] = [near[i]!, closest[i]!];
     const stand = standAfter(way);
     if (stand === standAfter(other)) elsewhere = 0;
-    guides.push({
+    const led = {
       figure: way.chosen?.figure ?? null,
       stand: way.chosen && stand,
       elsewhere: rounded(Math.min(MOST_ELSEWHERE, Math.max(0, elsewhere))),
-    });
+    };
+    guides.push({ ...led, key: Object.values(led).join() });
     elsewhere += other.cost - other.before!.cost - (way.cost - way.before!.cost);
   }
   return guides.reverse();

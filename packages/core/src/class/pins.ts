@@ -1,5 +1,5 @@
 import type { Step } from '../sequence/sequence.js';
-import type { Pin } from './adapt-class.js';
+import type { Pin } from './choose-column.js';
 
 /** A step by its line and its place among those of the line: a salutation writes several in one. */
 function placeOf(steps: readonly Step[], index: number): readonly [line: number, place: number] {

@@ -1,0 +1,162 @@
+import { aheadText, ownWays, type OwnWays } from '../adaptation/adapt.js';
+import { costOf } from '../adaptation/candidates.js';
+import type { StepContext } from '../adaptation/place.js';
+import type { Chosen, PlannedStep } from '../adaptation/plan.js';
+import { propsOf } from '../adaptation/props.js';
+import { safeWays, waysLike } from '../adaptation/search.js';
+import { solveColumn, type ColumnLimits, type Way } from './column.js';
+import { withAhead, type Guide } from './guide.js';
+import type { ClassMemory } from './memory.js';
+
+/** So many of everybody's own ways are set against each other where not all can have their best. */
+const OWN_WAYS = 5;
+
+/** A figure that a teacher chose for someone: it is kept where it is safe. */
+export interface Pin {
+  /** The participant's id. */
+  readonly person: string;
+  /** Place of the step in the sequence, from 0. */
+  readonly index: number;
+  readonly figure: string;
+}
+
+/** A choice by hand, and whose. */
+export interface Held {
+  readonly at: number;
+  readonly pin: Pin;
+}
+
+/** One column, worked out. */
+export interface Column {
+  readonly ways: readonly OwnWays[];
+  readonly chosen: readonly (Chosen | null)[];
+  /** Why someone's way isn't the closest one. */
+  readonly why: readonly Partial<Pick<PlannedStep, 'together' | 'ahead'>>[];
+  readonly distinct: number;
+  readonly shared: number;
+  readonly cost: number;
+  /** No choice costs less, on what went before. */
+  readonly bound: number;
+  /** Where the class had to give way: all that was set against each other. */
+  readonly open: readonly (readonly (Chosen | null)[])[] | null;
+  /** Choices by hand, by their place among them, that can't be kept. */
+  readonly refused: readonly { readonly place: number; readonly text: string }[];
+}
+
+export function wayOf(chosen: Chosen | null, cost: number): Way {
+  return chosen === null
+    ? { figure: null, cost, props: new Map() }
+    : { figure: chosen.figure, cost, props: propsOf(chosen.ends[0]!.solved) };
+}
+
+/** Figures that a class could agree on: those that are someone's best, or safe and near the best for several. */
+function figuresToShare(own: readonly (readonly Chosen[])[]): string[] {
+  const wanted = new Map<string, number>();
+  for (const ways of own) ways.forEach(({ figure }, place) => wanted.set(figure, (wanted.get(figure) ?? 0) + (place === 0 ? 2 : 1)));
+  return [...wanted].flatMap(([figure, times]) => (times > 1 ? [figure] : []));
+}
+
+/** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
+function openWays(
+  contexts: readonly StepContext[],
+  keys: readonly string[],
+  wishes: readonly (Chosen | null)[],
+  memory: ClassMemory,
+): (readonly (Chosen | null)[])[] {
+  const own = contexts.map((context, i) => {
+    const ways = memory.once('own', keys[i]!, () => safeWays(context, OWN_WAYS));
+    const wish = wishes[i]!;
+    return wish && ways.every(({ figure }) => figure !== wish.figure) ? [wish, ...ways] : ways;
+  });
+  const seen = figuresToShare(own);
+  return contexts.map((context, i) => {
+    const ways: (Chosen | null)[] = [...own[i]!];
+    const asked = memory.once('likes', keys[i]!, () => new Map<string, readonly Chosen[]>());
+    for (const figure of seen) {
+      if (own[i]!.some((one) => one.figure === figure)) continue;
+      let like = asked.get(figure);
+      if (!like) asked.set(figure, (like = waysLike(context, [figure])));
+      ways.push(...like);
+    }
+    ways.push(null);
+    return ways;
+  });
+}
+
+function togetherText(chosen: Chosen | null, best: Chosen | null, figures: number): string | null {
+  if (chosen?.figure === best?.figure) return null;
+  return chosen === null
+    ? `Nothing else fits in this class with at most ${figures} different figures and the props it shares.`
+    : `Changed so that the class shows at most ${figures} different figures here and shares its props.`;
+}
+
+/** One step for people who practise together, each on what went before. */
+export function columnAt(
+  contexts: readonly StepContext[],
+  limits: ColumnLimits,
+  memory: ClassMemory,
+  led: readonly (Guide | null)[],
+  held: readonly Held[],
+): Column {
+  const keys = contexts.map((context) => memory.keyOf(context));
+  const key = [
+    JSON.stringify(limits),
+    ...held.map(({ at, pin }) => `${at} ${pin.figure}`),
+    ...keys.map((own, i) => `${own}${led[i]?.key ?? ''}`),
+  ].join('|');
+  return memory.once('column', key, () => chooseColumn(contexts, keys, led, memory, limits, held));
+}
+
+function chooseColumn(
+  contexts: readonly StepContext[],
+  keys: readonly string[],
+  guides: readonly (Guide | null)[],
+  memory: ClassMemory,
+  limits: ColumnLimits,
+  pins: readonly Held[],
+): Column {
+  const { figures } = limits;
+  const ways = contexts.map((context, i) => memory.once('best', keys[i]!, () => ownWays(context)));
+  const costFor = (chosen: Chosen | null, person: number) =>
+    withAhead(costOf(chosen), chosen ? chosen.ends.at(-1)! : contexts[person]!.tally.last, guides[person] ?? null);
+  const wishes = contexts.map((context, i) => (guides[i]?.figure ? (waysLike(context, [guides[i].figure])[0] ?? null) : null));
+  const best = ways.map((one, i) => (wishes[i] && costFor(wishes[i], i) < costFor(one.best, i) ? wishes[i] : one.best));
+  type Open = readonly (readonly (Chosen | null)[])[];
+  const solve = (open: Open, cost: typeof costFor = costFor) => {
+    const found = solveColumn(
+      open.map((all, person) => all.map((one) => wayOf(one, cost(one, person)))),
+      limits,
+    );
+    return found && { ...found, open, taken: found.chosen.map((at, person) => open[person]![at]!) };
+  };
+  const kept = new Map<number, readonly Chosen[]>();
+  const refused: { place: number; text: string }[] = [];
+  for (const [place, { at, pin }] of pins.entries()) {
+    const safe = waysLike(contexts[at]!, [pin.figure]);
+    if (safe.length === 0) refused.push({ place, text: 'What was chosen is not safe here; another way was taken.' });
+    else if (!solve([...kept.values(), safe], costOf))
+      refused.push({ place, text: `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.` }); // prettier-ignore
+    else kept.set(at, safe);
+  }
+  const pinned = (open: Open) => open.map((all, i) => kept.get(i) ?? all);
+  // Sitting out needs neither figure nor prop, so there is always an answer.
+  const together = solve(pinned(best.map((one) => [one])));
+  const answer = together ?? solve(pinned(openWays(contexts, keys, wishes, memory)))!;
+  const { taken: chosen } = answer;
+  const cost = chosen.reduce((sum, one) => sum + costOf(one), 0);
+  return {
+    ways,
+    chosen,
+    why: chosen.map((one, i) => {
+      if (kept.has(i)) return {};
+      const together = togetherText(one, best[i]!, figures);
+      return together === null ? { ahead: aheadText(one, ways[i]!.best) } : { together };
+    }),
+    distinct: new Set(chosen.flatMap((one) => one?.figure ?? [])).size,
+    shared: cost - best.reduce((sum, one) => sum + costOf(one), 0),
+    cost,
+    bound: cost - (answer.cost - answer.bound),
+    open: together ? null : answer.open,
+    refused,
+  };
+}
