@@ -2,10 +2,10 @@ import { onceOf, onceWithin } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
-import { factsFrom, type Values } from './facts.js';
+import { factsFrom, rowOf, type Values } from './facts.js';
 import { findings, worstOf, type Finding } from './judge.js';
 import { judgesOf } from './judges.js';
-import { extremesOnTheWay, keepsWithin } from './path.js';
+import { extremesOf, keepsWithin, passageOf } from './path.js';
 import type { StepContext } from './place.js';
 import type { Done, Form } from './studio.js';
 import type { Who } from './who.js';
@@ -103,6 +103,9 @@ export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, 
   return onceWithin(known, MOST_TAKEN, key, () => takenBetween(who, last, to, step.way, isGiven));
 }
 
+/** What is passed through on one way at a time: findings keep nothing of it. */
+const PASSING = rowOf({});
+
 function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null, isGiven: boolean): WayTaken {
   const { limits, studio, props } = who;
   const ways: { way: WayId; instead: boolean }[] = [];
@@ -111,11 +114,13 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
   const jumps = asked === 'jump-back';
   const hops = from ? waysBetween(from.level, to.level) : [];
   const { ofWay, ofPassage, passageBounds, passed } = judgesOf(limits);
-  const breaks = (values: Values) => findings(ofPassage, factsFrom(values), 'transition');
+  const breaks = (values: Values) => findings(ofPassage, factsFrom(values, {}, PASSING), 'transition');
   const hardOf = (way: WayId): readonly Finding[] => {
     const own = ofWay(way);
-    if (!from || ofPassage.length === 0 || keepsWithin(studio, from, to, way, passageBounds)) return own;
-    const { least, most } = extremesOnTheWay(studio, from, to, way, passed);
+    if (!from || ofPassage.length === 0) return own;
+    const passage = passageOf(studio, from, to, way);
+    if (keepsWithin(passage, passageBounds)) return own;
+    const { least, most } = extremesOf(passage, passed);
     return worstOf([own, breaks(least), breaks(most)]);
   };
   const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {

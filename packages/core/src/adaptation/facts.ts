@@ -27,7 +27,7 @@ export function placeOf(measure: Measure): number {
 
 const UNKNOWN: Row = new Float64Array(NAMES.length).fill(NaN);
 
-/** Into a row of its own, or into one that is no longer looked at: a typed array of this size is dear to make. */
+/** In a row of its own, or in one that nobody looks at any longer: a typed array of this size is dear to make. */
 export function rowOf(values: Values, row: Row = new Float64Array(NAMES.length)): Row {
   row.set(UNKNOWN);
   for (const measure in values) {
@@ -43,9 +43,9 @@ export function valueAt({ here, declared, row }: Facts, place: number): number {
   return declared && !Number.isNaN(declared[place]!) ? declared[place]! : row[place]!;
 }
 
-/** Facts from numbers alone. */
-export function factsFrom(values: Values, { facing = null, standing = false }: Partial<Omit<Facts, 'row'>> = {}): Facts {
-  return { row: rowOf(values), facing, standing };
+/** Facts from numbers alone; `row` as for `rowOf`. */
+export function factsFrom(values: Values, { facing = null, standing = false }: Partial<Omit<Facts, 'row'>> = {}, row?: Row): Facts {
+  return { row: rowOf(values, row), facing, standing };
 }
 
 /**

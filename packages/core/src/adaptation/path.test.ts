@@ -1,12 +1,12 @@
 import { person, plan, sequence, studio } from './adapt.fixture.js';
-import { extremesOnTheWay } from './path.js';
+import { extremesOf, passageOf } from './path.js';
 
 const end = (id: string, variation: string | null = null) => studio.form(id, variation).ends[0]!;
 const standing = end('tadasana');
 const lying = end('makarasana');
 
 test('a fold down passes through the fold: rounder and lower than either end', () => {
-  const { most } = extremesOnTheWay(studio, standing, lying, 'fold-down');
+  const { most } = extremesOf(passageOf(studio, standing, lying, 'fold-down'));
   const fold = end('uttanasana').measured.values;
   expect(most.lumbarFlexion).toBeCloseTo(fold.lumbarFlexion!, 0);
   expect(most.headBelowHeart).toBeGreaterThanOrEqual(fold.headBelowHeart! - 1);
@@ -14,7 +14,7 @@ test('a fold down passes through the fold: rounder and lower than either end', (
 });
 
 test('a split squat keeps the back long and the head up', () => {
-  const { most } = extremesOnTheWay(studio, standing, lying, 'split-squat');
+  const { most } = extremesOf(passageOf(studio, standing, lying, 'split-squat'));
   expect(most.lumbarFlexion).toBeLessThan(15);
   expect(most.headBelowHeart).toBeLessThan(10);
   expect(most.kneeFlexion).toBeGreaterThan(70);
@@ -22,15 +22,15 @@ test('a split squat keeps the back long and the head up', () => {
 
 test('sitting straight up from the back works the belly wall and rounds; over the side doesn’t', () => {
   const [flat, seat] = [end('savasana'), end('sukhasana')];
-  const up = extremesOnTheWay(studio, flat, seat, 'sit-up');
-  const over = extremesOnTheWay(studio, flat, seat, 'roll-to-side');
+  const up = extremesOf(passageOf(studio, flat, seat, 'sit-up'));
+  const over = extremesOf(passageOf(studio, flat, seat, 'roll-to-side'));
   expect(up.most.lumbarFlexion).toBeGreaterThanOrEqual(over.most.lumbarFlexion! - 5);
   expect(over.most.spineRotation).toBeLessThan(30);
 });
 
 test('on a way that leads through nothing else, nothing is passed beyond its ends', () => {
   const [from, to] = [standing, end('urdhva-hastasana')];
-  const { most, least } = extremesOnTheWay(studio, from, to, 'step-back');
+  const { most, least } = extremesOf(passageOf(studio, from, to, 'step-back'));
   for (const measure of ['lumbarFlexion', 'thoracicFlexion', 'hipFlexion'] as const) {
     const ends = [from, to].map(({ measured }) => measured.values[measure]!);
     expect(most[measure]).toBeLessThanOrEqual(Math.max(...ends) + 0.01);
@@ -39,14 +39,14 @@ test('on a way that leads through nothing else, nothing is passed beyond its end
 });
 
 test('the way back is the way there', () => {
-  const there = extremesOnTheWay(studio, standing, lying, 'fold-down');
-  const back = extremesOnTheWay(studio, lying, standing, 'fold-up');
+  const there = extremesOf(passageOf(studio, standing, lying, 'fold-down'));
+  const back = extremesOf(passageOf(studio, lying, standing, 'fold-up'));
   expect(back.most.lumbarFlexion).toBeCloseTo(there.most.lumbarFlexion!, 0);
 });
 
 test('what is asked of only some measures is what is asked of all', () => {
-  const all = extremesOnTheWay(studio, standing, lying, 'squat-down');
-  const some = extremesOnTheWay(studio, standing, lying, 'squat-down', ['kneeFlexion', 'trunkPitch']);
+  const all = extremesOf(passageOf(studio, standing, lying, 'squat-down'));
+  const some = extremesOf(passageOf(studio, standing, lying, 'squat-down'), ['kneeFlexion', 'trunkPitch']);
   expect(some.most).toEqual({ kneeFlexion: all.most.kneeFlexion, trunkPitch: all.most.trunkPitch });
   expect(some.least).toEqual({ kneeFlexion: all.least.kneeFlexion, trunkPitch: all.least.trunkPitch });
 });

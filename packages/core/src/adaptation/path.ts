@@ -42,7 +42,7 @@ export const PASSED = [
 export type Passed = (typeof PASSED)[number];
 const PLACES = Object.fromEntries(PASSED.map((measure, place) => [measure, place])) as Readonly<Record<Passed, number>>;
 
-/** The extremes of a stretch of a way, by the place of their measure in `PASSED`. */
+/** The extremes of a way, or of a stretch of it, by the place of their measure in `PASSED`. */
 interface Stretch {
   readonly least: readonly number[];
   readonly most: readonly number[];
@@ -78,6 +78,16 @@ function valuesAt({ body }: Studio, state: State): readonly number[] {
   return PASSED.map((measure) => values[measure]);
 }
 
+function together([first, ...others]: readonly Stretch[]): Stretch {
+  const [least, most] = [first!.least.slice(), first!.most.slice()];
+  for (const other of others)
+    for (let place = 0; place < least.length; place++) {
+      least[place] = Math.min(least[place]!, other.least[place]!);
+      most[place] = Math.max(most[place]!, other.most[place]!);
+    }
+  return { least, most };
+}
+
 const ENDS = new WeakMap<Done, Stretch>();
 const LEGS = new WeakMap<Done, WeakMap<Done, Stretch>>();
 
@@ -94,10 +104,7 @@ function leg(studio: Studio, from: Done, to: Done): Stretch {
       a.map((value, dof) => value + (b[dof]! - value) * share),
     );
   });
-  const stretch = {
-    least: PASSED.map((_, place) => Math.min(...samples.map((values) => values[place]!))),
-    most: PASSED.map((_, place) => Math.max(...samples.map((values) => values[place]!))),
-  };
+  const stretch = together(samples.map((values) => ({ least: values, most: values })));
   byTo.set(to, stretch);
   return stretch;
 }
@@ -116,28 +123,24 @@ function stationsOf(studio: Studio, way: WayId): readonly Done[] {
   return onceOf(byWay, way, () => THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!));
 }
 
-/** The stretches of a named way from one posture to the next, and its stations; legs to and from a station serve all ways through it. */
-function stretchesOf(studio: Studio, from: Done, to: Done, way: WayId): readonly Stretch[] {
-  const through = stationsOf(studio, way);
+/** What is passed through on a named way from one posture to another. */
+export type Passage = Stretch;
+
+/**
+ * The body is led from one posture to the next by a named way, every joint at a steady pace, and the extremes
+ * between its ends are kept; the ends themselves are judged as postures. Contacts are let go meanwhile: heights
+ * against each other are right, heights above the floor are not and aren't given. Legs to and from a station serve all
+ * ways through it.
+ */
+export function passageOf(studio: Studio, from: Done, to: Done, way: WayId): Passage {
   const stretches: Stretch[] = [];
   let at = from;
-  for (const done of through) {
+  for (const done of stationsOf(studio, way)) {
     stretches.push(leg(studio, at, done), station(studio, done));
     at = done;
   }
   stretches.push(leg(studio, at, to));
-  return stretches;
-}
-
-function lowest(stretches: readonly Stretch[], place: number): number {
-  let low = Infinity;
-  for (const { least } of stretches) low = Math.min(low, least[place]!);
-  return low;
-}
-function highest(stretches: readonly Stretch[], place: number): number {
-  let high = -Infinity;
-  for (const { most } of stretches) high = Math.max(high, most[place]!);
-  return high;
+  return together(stretches);
 }
 
 /** A bound on what is passed through, whatever else is asked beside it. */
@@ -147,34 +150,23 @@ export interface PassageBound {
   readonly most: number;
 }
 
-/** Whether a way keeps within all of the bounds, as they are told. */
-export function keepsWithin(studio: Studio, from: Done, to: Done, way: WayId, bounds: readonly PassageBound[]): boolean {
-  const stretches = stretchesOf(studio, from, to, way);
-  for (const { measure, least, most } of bounds) {
+/** Whether all of a way keeps within all of the bounds, as they are told. */
+export function keepsWithin({ least, most }: Passage, bounds: readonly PassageBound[]): boolean {
+  return bounds.every(({ measure, least: atLeast, most: atMost }) => {
     const place = PLACES[measure];
-    if (least > -Infinity && roundMeasure(measure, lowest(stretches, place)) < least) return false;
-    if (most < Infinity && roundMeasure(measure, highest(stretches, place)) > most) return false;
-  }
-  return true;
+    return (
+      (atLeast === -Infinity || roundMeasure(measure, least[place]!) >= atLeast) &&
+      (atMost === Infinity || roundMeasure(measure, most[place]!) <= atMost)
+    );
+  });
 }
 
-/**
- * The body is led from one posture to the next by a named way, every joint at a steady pace, and the extremes
- * between its ends are kept; the ends themselves are judged as postures. Contacts are let go meanwhile: heights
- * against each other are right, heights above the floor are not and aren't given. Only these measures are looked at.
- */
-export function extremesOnTheWay<M extends Passed = Passed>(
-  studio: Studio,
-  from: Done,
-  to: Done,
-  way: WayId,
+/** Lowest and highest value of measures passed through. */
+export function extremesOf<M extends Passed = Passed>(
+  { least, most }: Passage,
   measures: readonly M[] = PASSED as readonly Passed[] as readonly M[],
 ): Extremes<M> {
-  const stretches = stretchesOf(studio, from, to, way);
-  const [least, most] = [{} as Record<M, number>, {} as Record<M, number>];
-  for (const measure of measures) {
-    least[measure] = lowest(stretches, PLACES[measure]);
-    most[measure] = highest(stretches, PLACES[measure]);
-  }
-  return { least, most };
+  const of = (values: readonly number[]) =>
+    Object.fromEntries(measures.map((measure) => [measure, values[PLACES[measure]]!])) as Record<M, number>;
+  return { least: of(least), most: of(most) };
 }

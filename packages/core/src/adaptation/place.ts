@@ -92,11 +92,10 @@ export function sumsKey({ who, tally }: StepContext, ends?: readonly Done[]): st
 
 /** Once no bound on trips to the floor is left, all places are judged alike (see `sumOfPlace`): here each is told its own trip. */
 export function tripTold({ limits }: Who, { floorTrips }: Tally, found: readonly Finding[]): readonly Finding[] {
-  if (floorTrips < judgesOf(limits).manyTrips) return found;
+  const isOfTrips = ({ measure }: Finding) => measure === 'floorTrips';
+  if (floorTrips < judgesOf(limits).manyTrips || !found.some(isOfTrips)) return found;
   return found.map((one) =>
-    one.measure === 'floorTrips' && typeof one.value === 'number'
-      ? { ...one, value: floorTrips + 1, by: one.by + floorTrips + 1 - one.value }
-      : one,
+    isOfTrips(one) && typeof one.value === 'number' ? { ...one, value: floorTrips + 1, by: one.by + floorTrips + 1 - one.value } : one,
   );
 }
 

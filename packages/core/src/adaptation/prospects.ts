@@ -18,7 +18,7 @@ import type { Who } from './who.js';
 /** More candidates than this are not looked at for one step. */
 const MOST_CANDIDATES = 260;
 /** So many places of a candidate, and of all prospects of a form, are remembered; then all are forgotten. */
-const MOST_PLACES = 24;
+const MOST_PLACES = 64;
 const MOST_HERE = 300;
 /** What is further than this from where it should bear, in cm, this body doesn't reach. */
 const REACHED_CM = 3;
@@ -135,9 +135,9 @@ export class Prospects {
   private readonly changed: Open[] = [];
   private looked = 0;
   private readonly likes = new Map<string, Prospect | null>();
-  /** Evaluations by step and candidate, and by what each looks at of its place. */
+  /** Evaluations by candidate, and by step and what each looks at of its place. */
   private readonly places = new Map<string, Here>();
-  private readonly evaluated = new Map<number, Map<Candidate, Map<string, Evaluated>>>();
+  private readonly evaluated = new Map<Candidate, Map<string, Evaluated>>();
   private readonly floors = new Map<number, Map<Candidate, number>>();
 
   constructor(
@@ -179,10 +179,8 @@ export class Prospects {
 
   /** A candidate at a place in a class; made once for all places that are alike to it. */
   evaluate(context: StepContext, candidate: Candidate): Evaluated {
-    const step = stepKey(context.step);
-    const byCandidate = onceOf(this.evaluated, step, () => new Map<Candidate, Map<string, Evaluated>>());
-    const byPlace = onceOf(byCandidate, candidate, () => new Map<string, Evaluated>());
-    return onceWithin(byPlace, MOST_PLACES, placeKey(context, candidate, this.given), () => {
+    const byPlace = onceOf(this.evaluated, candidate, () => new Map<string, Evaluated>());
+    return onceWithin(byPlace, MOST_PLACES, `${stepKey(context.step)} ${placeKey(context, candidate, this.given)}`, () => {
       const evaluated = new Evaluation(context, candidate, this.given).run();
       this.floorsOf(context.step).set(candidate, evaluated.chosen.floor);
       return evaluated;

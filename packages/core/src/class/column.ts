@@ -50,7 +50,11 @@ function moreSparing(one: Joining, other: Joining): Joining {
   return other.spares > one.spares || (other.spares === one.spares && other.figure < one.figure) ? other : one;
 }
 
-/** Ways that another of the same figure beats in cost and in every prop are never needed. */
+function byCost(one: Numbered, other: Numbered): number {
+  return one.cost - other.cost || one.index - other.index;
+}
+
+/** Of ways that are sorted: one that another of the same figure beats in cost and in every prop is never needed. */
 function undominated(ways: readonly Numbered[]): Numbered[] {
   const kept: Numbered[] = [];
   for (const way of ways) {
@@ -60,9 +64,16 @@ function undominated(ways: readonly Numbered[]): Numbered[] {
   return kept;
 }
 
+/** None where there is none. */
+function cheapestOf(ways: readonly Numbered[], isOpen: (way: Numbered) => boolean): Numbered[] {
+  let cheapest: Numbered | null = null;
+  for (const way of ways) if (isOpen(way) && (cheapest === null || byCost(way, cheapest) < 0)) cheapest = way;
+  return cheapest ? [cheapest] : [];
+}
+
 const NO_NEEDS: readonly number[] = [];
 
-/** Everybody's ways, cheapest first, how many figures they show, and of the props that matter how many there are. */
+/** Everybody's ways, how many figures they show, and of the props that matter how many there are. */
 function byNumbers(
   people: readonly (readonly Way[])[],
   props: PropsAtHand | null,
@@ -78,8 +89,7 @@ function byNumbers(
       cost,
       needs: shared.length === 0 ? NO_NEEDS : shared.map((prop) => needs.get(prop) ?? 0),
     }));
-    const sorted = (some: Numbered[]) => some.sort((a, b) => a.cost - b.cost || a.index - b.index);
-    return shared.length === 0 ? sorted(all) : undominated(sorted(all.filter(isEnough)));
+    return shared.length === 0 ? all : undominated(all.filter(isEnough).sort(byCost));
   });
   return { ways, figures: names.size, have };
 }
@@ -139,7 +149,8 @@ export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnL
 
   /** Everybody within the open figures; with props to share by a search of its own. */
   const settle = (): void => {
-    const within = numbered.map((ways) => ways.filter(({ figure }) => figure < 0 || open.has(figure)));
+    const isOpen = ({ figure }: Numbered) => figure < 0 || open.has(figure);
+    const within = numbered.map((ways) => (isShared ? ways.filter(isOpen) : cheapestOf(ways, isOpen)));
     if (within.some(({ length }) => length === 0)) return;
     const least = new Array<number>(n + 1).fill(0);
     for (let person = n - 1; person >= 0; person--) least[person] = least[person + 1]! + within[person]![0]!.cost;
