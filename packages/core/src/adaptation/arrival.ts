@@ -2,10 +2,10 @@ import { onceOf, onceWithin } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
-import { factsFrom, rowOf, type Values } from './facts.js';
+import { rowOf } from './facts.js';
 import { findings, worstOf, type Finding } from './judge.js';
 import { judgesOf } from './judges.js';
-import { extremesOf, keepsWithin, passageOf } from './path.js';
+import { keepsWithin, passageOf, passedRow, type Passage } from './path.js';
 import type { StepContext } from './place.js';
 import type { Done, Form } from './studio.js';
 import type { Who } from './who.js';
@@ -105,6 +105,7 @@ export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, 
 
 /** What is passed through on one way at a time: findings keep nothing of it. */
 const PASSING = rowOf({});
+const NOT_A_POSTURE = { facing: null, standing: false } as const;
 
 function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null, isGiven: boolean): WayTaken {
   const { limits, studio, props } = who;
@@ -113,15 +114,14 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
   const hard: Finding[] = [];
   const jumps = asked === 'jump-back';
   const hops = from ? waysBetween(from.level, to.level) : [];
-  const { ofWay, ofPassage, passageBounds, passed } = judgesOf(limits);
-  const breaks = (values: Values) => findings(ofPassage, factsFrom(values, {}, PASSING), 'transition');
+  const { ofWay, ofPassage, passageBounds } = judgesOf(limits);
+  const breaks = (values: Passage['least']) => findings(ofPassage, { row: passedRow(values, PASSING), ...NOT_A_POSTURE }, 'transition');
   const hardOf = (way: WayId): readonly Finding[] => {
     const own = ofWay(way);
     if (!from || ofPassage.length === 0) return own;
     const passage = passageOf(studio, from, to, way);
     if (keepsWithin(passage, passageBounds)) return own;
-    const { least, most } = extremesOf(passage, passed);
-    return worstOf([own, breaks(least), breaks(most)]);
+    return worstOf([own, breaks(passage.least), breaks(passage.most)]);
   };
   const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
     meant.push(broken);

@@ -43,9 +43,9 @@ export function valueAt({ here, declared, row }: Facts, place: number): number {
   return declared && !Number.isNaN(declared[place]!) ? declared[place]! : row[place]!;
 }
 
-/** Facts from numbers alone; `row` as for `rowOf`. */
-export function factsFrom(values: Values, { facing = null, standing = false }: Partial<Omit<Facts, 'row'>> = {}, row?: Row): Facts {
-  return { row: rowOf(values, row), facing, standing };
+/** Facts from numbers alone. */
+export function factsFrom(values: Values, { facing = null, standing = false }: Partial<Omit<Facts, 'row'>> = {}): Facts {
+  return { row: rowOf(values), facing, standing };
 }
 
 /**

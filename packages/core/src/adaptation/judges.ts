@@ -64,10 +64,9 @@ interface Judges {
   readonly sweeps: boolean;
   /** What a way itself breaks, whoever takes it. */
   readonly ofWay: (way: WayId) => readonly Finding[];
-  /** Those on what this body passes through on a way, their bounds, and all of that which they look at. */
+  /** Those on what this body passes through on a way, and their bounds. */
   readonly ofPassage: readonly ActiveLimit[];
   readonly passageBounds: readonly PassageBound[];
-  readonly passed: readonly Passed[];
 }
 
 /** The least and the greatest number of trips that any limit allows; all of them where one looks at them in another way than by a most. */
@@ -96,7 +95,6 @@ function judging(limits: readonly ActiveLimit[]): Judges {
   const fixed = limits.filter((limit) => !moves(limit));
   const passing = limits.filter(({ spec }) => ON_THE_WAY.has(spec.measure) && spec.grade !== 'watch');
   const ofPassage = passing.filter(({ spec }) => (PASSED as readonly string[]).includes(spec.measure));
-  const seen = new Set(ofPassage.flatMap(measuresOf));
   const byWay = new Map(
     (Object.keys(WAYS) as WayId[]).map((way) => {
       const { values } = WAYS[way];
@@ -129,6 +127,5 @@ function judging(limits: readonly ActiveLimit[]): Judges {
     ofWay: (way) => byWay.get(way)!,
     ofPassage,
     passageBounds: ofPassage.map(({ spec: { measure, bound } }) => ({ measure: measure as Passed, ...rangeOf(bound) })),
-    passed: PASSED.filter((measure) => seen.has(measure)),
   };
 }

@@ -1,12 +1,21 @@
 import { person, plan, sequence, studio } from './adapt.fixture.js';
-import { extremesOf, passageOf } from './path.js';
+import { roundMeasure } from '../body/measure.js';
+import { placeOf } from './facts.js';
+import { keepsWithin, PASSED, passageOf, passedRow, type Passage, type Passed } from './path.js';
+
+/** Lowest and highest values by name. */
+function extremes({ least, most }: Passage) {
+  const byName = (values: readonly number[]) =>
+    Object.fromEntries(PASSED.map((measure, place) => [measure, values[place]])) as Record<Passed, number>;
+  return { least: byName(least), most: byName(most) };
+}
 
 const end = (id: string, variation: string | null = null) => studio.form(id, variation).ends[0]!;
 const standing = end('tadasana');
 const lying = end('makarasana');
 
 test('a fold down passes through the fold: rounder and lower than either end', () => {
-  const { most } = extremesOf(passageOf(studio, standing, lying, 'fold-down'));
+  const { most } = extremes(passageOf(studio, standing, lying, 'fold-down'));
   const fold = end('uttanasana').measured.values;
   expect(most.lumbarFlexion).toBeCloseTo(fold.lumbarFlexion!, 0);
   expect(most.headBelowHeart).toBeGreaterThanOrEqual(fold.headBelowHeart! - 1);
@@ -14,7 +23,7 @@ test('a fold down passes through the fold: rounder and lower than either end', (
 });
 
 test('a split squat keeps the back long and the head up', () => {
-  const { most } = extremesOf(passageOf(studio, standing, lying, 'split-squat'));
+  const { most } = extremes(passageOf(studio, standing, lying, 'split-squat'));
   expect(most.lumbarFlexion).toBeLessThan(15);
   expect(most.headBelowHeart).toBeLessThan(10);
   expect(most.kneeFlexion).toBeGreaterThan(70);
@@ -22,15 +31,15 @@ test('a split squat keeps the back long and the head up', () => {
 
 test('sitting straight up from the back works the belly wall and rounds; over the side doesn’t', () => {
   const [flat, seat] = [end('savasana'), end('sukhasana')];
-  const up = extremesOf(passageOf(studio, flat, seat, 'sit-up'));
-  const over = extremesOf(passageOf(studio, flat, seat, 'roll-to-side'));
+  const up = extremes(passageOf(studio, flat, seat, 'sit-up'));
+  const over = extremes(passageOf(studio, flat, seat, 'roll-to-side'));
   expect(up.most.lumbarFlexion).toBeGreaterThanOrEqual(over.most.lumbarFlexion! - 5);
   expect(over.most.spineRotation).toBeLessThan(30);
 });
 
 test('on a way that leads through nothing else, nothing is passed beyond its ends', () => {
   const [from, to] = [standing, end('urdhva-hastasana')];
-  const { most, least } = extremesOf(passageOf(studio, from, to, 'step-back'));
+  const { most, least } = extremes(passageOf(studio, from, to, 'step-back'));
   for (const measure of ['lumbarFlexion', 'thoracicFlexion', 'hipFlexion'] as const) {
     const ends = [from, to].map(({ measured }) => measured.values[measure]!);
     expect(most[measure]).toBeLessThanOrEqual(Math.max(...ends) + 0.01);
@@ -39,16 +48,25 @@ test('on a way that leads through nothing else, nothing is passed beyond its end
 });
 
 test('the way back is the way there', () => {
-  const there = extremesOf(passageOf(studio, standing, lying, 'fold-down'));
-  const back = extremesOf(passageOf(studio, lying, standing, 'fold-up'));
+  const there = extremes(passageOf(studio, standing, lying, 'fold-down'));
+  const back = extremes(passageOf(studio, lying, standing, 'fold-up'));
   expect(back.most.lumbarFlexion).toBeCloseTo(there.most.lumbarFlexion!, 0);
 });
 
-test('what is asked of only some measures is what is asked of all', () => {
-  const all = extremesOf(passageOf(studio, standing, lying, 'squat-down'));
-  const some = extremesOf(passageOf(studio, standing, lying, 'squat-down'), ['kneeFlexion', 'trunkPitch']);
-  expect(some.most).toEqual({ kneeFlexion: all.most.kneeFlexion, trunkPitch: all.most.trunkPitch });
-  expect(some.least).toEqual({ kneeFlexion: all.least.kneeFlexion, trunkPitch: all.least.trunkPitch });
+test('what is passed through is told to a degree, by its measure', () => {
+  const { most } = passageOf(studio, standing, lying, 'squat-down');
+  const row = passedRow(most);
+  for (const [place, measure] of PASSED.entries()) expect(row[placeOf(measure)]).toBe(roundMeasure(measure, most[place]!));
+  expect(row[placeOf('hold')]).toBeNaN();
+});
+
+test('a way keeps within bounds that it just reaches, and not within nearer ones', () => {
+  const passage = passageOf(studio, standing, lying, 'squat-down');
+  const knee = Math.round(extremes(passage).most.kneeFlexion);
+  const bound = (most: number) => [{ measure: 'kneeFlexion', least: -Infinity, most }] as const;
+  expect(keepsWithin(passage, bound(knee))).toBe(true);
+  expect(keepsWithin(passage, bound(knee - 1))).toBe(false);
+  expect(keepsWithin(passage, [{ measure: 'kneeFlexion', least: knee, most: Infinity }])).toBe(false);
 });
 
 test('a barred way is replaced, and the pose at its end stays', () => {

@@ -2,15 +2,10 @@ import { roundMeasure, type Measure } from '../body/measure.js';
 import { eyes, heart } from '../body/parts.js';
 import { LEG_DOF, pointOn, trunkOf, type State } from '../body/skeleton.js';
 import { onceOf } from '../once.js';
+import { placeOf, rowOf, type Row } from './facts.js';
 import { RAD2DEG } from '../angles.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Done, Studio } from './studio.js';
-
-/** Lowest and highest value of measures passed through on a way. */
-export interface Extremes<M extends Passed = Passed> {
-  readonly least: Readonly<Record<M, number>>;
-  readonly most: Readonly<Record<M, number>>;
-}
 
 /** The postures that a way leads through, as asana, variation and which end of a movement. */
 const THROUGH: Readonly<Record<WayId, readonly (readonly [asana: string, variation: string, end: 0 | 1])[]>> = {
@@ -161,12 +156,11 @@ export function keepsWithin({ least, most }: Passage, bounds: readonly PassageBo
   });
 }
 
-/** Lowest and highest value of measures passed through. */
-export function extremesOf<M extends Passed = Passed>(
-  { least, most }: Passage,
-  measures: readonly M[] = PASSED as readonly Passed[] as readonly M[],
-): Extremes<M> {
-  const of = (values: readonly number[]) =>
-    Object.fromEntries(measures.map((measure) => [measure, values[PLACES[measure]]!])) as Record<M, number>;
-  return { least: of(least), most: of(most) };
+const IN_ROW = PASSED.map(placeOf);
+
+/** What is passed through as it is set against bounds (see `rowOf`): at its lowest or at its highest. */
+export function passedRow(values: Passage['least'], row?: Row): Row {
+  const filled = rowOf({}, row);
+  for (let place = 0; place < IN_ROW.length; place++) filled[IN_ROW[place]!] = roundMeasure(PASSED[place]!, values[place]!);
+  return filled;
 }
