@@ -17,10 +17,12 @@ export interface Candidate {
   readonly drops: readonly Purpose[];
   readonly posture: Posture;
   readonly moves: Posture | null;
+  /** What it looks like. */
+  readonly figure: string;
 }
 
-/** What a candidate looks like: a variation that points to another asana is that asana's plain form. */
-export function figureOf({ asana, variation, changes }: Candidate): string {
+/** A variation that points to another asana is that asana's plain form. */
+function figureOf({ asana, variation, changes }: Pick<Candidate, 'asana' | 'variation' | 'changes'>): string {
   const form = variation.as === null ? `${asana.id}/${variation.id}` : `${variation.as}/plain`;
   return [form, ...changes.map(({ id }) => id).sort()].join(' ');
 }
@@ -70,7 +72,8 @@ export function candidateOf(
   texts: readonly string[],
   drops: readonly Purpose[] = [],
 ): Candidate {
-  return { asana, variation, changes: [], texts, base, drops, posture: variation.posture, moves: variation.moves };
+  const form = { asana, variation, changes: [] };
+  return { ...form, texts, base, drops, posture: variation.posture, moves: variation.moves, figure: figureOf(form) };
 }
 
 const CHANGED = new WeakMap<Candidate, Map<string, Candidate | null>>();
@@ -107,9 +110,11 @@ function applied(candidate: Candidate, changes: readonly PostureChange[], wanted
     posture = changed ?? posture;
     moves = changedMoves ?? moves;
   }
+  const form = { asana: candidate.asana, variation: candidate.variation, changes: [...candidate.changes, ...changes] };
   return {
     ...candidate,
-    changes: [...candidate.changes, ...changes],
+    ...form,
+    figure: figureOf(form),
     texts: [...candidate.texts, ...changes.map(({ text }) => text)],
     base: candidate.base + cost + extra,
     posture,
@@ -220,7 +225,7 @@ export function replacementsOf(library: Library, asana: Asana, variation: Variat
     .filter((one) => one !== variation)
     .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationText(one)]));
   const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
-  const made = { candidates, byFigure: new Map(candidates.map((candidate) => [figureOf(candidate), candidate])) };
+  const made = { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
   byVariation.set(variation, made);
   return made;
 }

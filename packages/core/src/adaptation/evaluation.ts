@@ -6,7 +6,7 @@ import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm
 import { headSweep } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
 import { headDrop, levelChange, outOfPlace, standOf, usualWaySeconds, wayTaken } from './arrival.js';
-import { COST, figureOf, isRest, shapeDistance, type Candidate } from './candidates.js';
+import { COST, isRest, shapeDistance, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
 import type { Purpose } from '../asanas/purposes.js';
 import { factsOf, rowOf, type Row, type Values } from './facts.js';
@@ -150,7 +150,7 @@ export class Evaluation {
       chosen: {
         asana,
         variation,
-        figure: figureOf(this.candidate),
+        figure: this.candidate.figure,
         ends: this.ends,
         declared: variation.declared,
         changes: this.changes,

@@ -196,13 +196,21 @@ export function uniqueByLimit(list: readonly Finding[]): Finding[] {
   return list.filter(({ limit, where }, i) => list.findIndex((other) => other.limit === limit && other.where === where) === i);
 }
 
+const NONE: readonly Finding[] = [];
+
 /** Findings from several lists that name each limit once, as of the ends of a movement: each limit once in all, at its worst. */
-export function worstOf(lists: readonly (readonly Finding[])[]): Finding[] {
-  const filled = lists.filter(({ length }) => length > 0);
+export function worstOf(lists: readonly (readonly Finding[])[]): readonly Finding[] {
+  let only: readonly Finding[] = NONE;
+  let count = 0;
+  for (const list of lists) {
+    if (list.length === 0) continue;
+    only = list;
+    count++;
+  }
   // One list names each limit once.
-  if (filled.length < 2) return [...(filled[0] ?? [])];
+  if (count < 2) return only;
   const worst = new Map<string, Finding>();
-  for (const finding of filled.flat()) {
+  for (const finding of lists.flat()) {
     const known = worst.get(finding.limit);
     if (!known || finding.by > known.by) worst.set(finding.limit, finding);
   }

@@ -42,6 +42,8 @@ interface Anywhere {
   readonly barring: readonly Finding[];
   /** Each limit that may ask for another posture, with those whose clauses look at the place. */
   readonly broken: readonly Finding[];
+  /** How far from its support any of what bears stays, in cm. */
+  readonly residualCm: number;
 }
 
 interface Judges {
@@ -116,7 +118,12 @@ function judging(limits: readonly ActiveLimit[]): Judges {
         const barring = found.filter(isHard);
         // What the place decides is not known: a clause about it counts as true, so that its change is there if it is.
         const perhaps = facts.flatMap((one) => findings(sometimes, one).filter(isHard));
-        return { fixed: found, barring, broken: perhaps.length === 0 ? barring : uniqueByLimit([...barring, ...perhaps]) };
+        return {
+          fixed: found,
+          barring,
+          broken: perhaps.length === 0 ? barring : uniqueByLimit([...barring, ...perhaps]),
+          residualCm: Math.max(...ends.map(({ solved }) => solved.residualCm)),
+        };
       }),
     isBarredAsDeclared: (form) => onceOf(asDeclared, form, () => findings(declared, declaredFacts(form)).some(isHard)),
     sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),

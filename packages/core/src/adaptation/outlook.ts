@@ -3,7 +3,7 @@ import { numbering } from '../numbering.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { leastCrossing, outOfPlace, standOf, STANDS } from './arrival.js';
-import { figureOf, SIT_OUT } from './candidates.js';
+import { SIT_OUT } from './candidates.js';
 import { endsOf } from './evaluation.js';
 import type { Chosen } from './plan.js';
 import { prospectsOf } from './prospects.js';
@@ -73,7 +73,7 @@ function coarseOf(who: Who, step: Step): Coarse {
   const coarse = {
     groups: [...groups.values()],
     beyond: least + SPAN,
-    figure: figureOf(prospects.given),
+    figure: prospects.given.figure,
     arrivals: arrivalsOf(who, step, form),
   };
   byStep.set(key, coarse);

@@ -43,17 +43,9 @@ function helpful(broken: readonly Finding[]): PostureChange[] {
   return POSTURE_CHANGES.filter(({ helps }) => helps.some((measure) => measures.has(measure)));
 }
 
-interface OnBody {
-  readonly barring: readonly Finding[];
-  readonly broken: readonly Finding[];
-  readonly residualCm: number;
-}
-
 /** What a candidate breaks on a body wherever it is done: no place in a class can mend it. */
-function judgeOn(studio: Studio, { limits }: Who, candidate: Candidate): OnBody {
-  const ends = endsOf(studio, candidate);
-  const { barring, broken } = judgesOf(limits).anywhere(ends, candidate.variation.declared);
-  return { barring, broken, residualCm: Math.max(...ends.map(({ solved }) => solved.residualCm)) };
+function judgeOn(studio: Studio, { limits }: Who, candidate: Candidate) {
+  return judgesOf(limits).anywhere(endsOf(studio, candidate), candidate.variation.declared);
 }
 
 interface Anywhere {
