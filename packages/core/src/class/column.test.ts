@@ -129,3 +129,45 @@ test('an answer keeps its limits, and more figures or props never make it dearer
     { numRuns: 300, seed: 8 },
   );
 });
+
+/** The cheapest choice by trying every set of so many figures; everybody has their own props. */
+function byTrying(people: readonly (readonly Way[])[], figures: number): number {
+  const names = [...new Set(people.flatMap((ways) => ways.flatMap(({ figure: name }) => name ?? [])))];
+  const costOf = (shown: ReadonlySet<string>) =>
+    people.reduce((sum, ways) => sum + Math.min(...ways.flatMap(({ figure: name, cost }) => (name === null || shown.has(name) ? [cost] : []))), 0); // prettier-ignore
+  const sets = (from: number, size: number): string[][] =>
+    size === 0 ? [[]] : [[], ...names.slice(from).flatMap((name, i) => sets(from + i + 1, size - 1).map((rest) => [name, ...rest]))];
+  return Math.min(...sets(0, figures).map((set) => costOf(new Set(set))));
+}
+
+test('in a class where everybody has their own props, the same as by trying every set of figures', () => {
+  const person = fc.record({
+    ways: fc.uniqueArray(fc.record({ figure: fc.nat(8).map(String), cost: fc.integer({ min: 0, max: 90 }).map((n) => n / 10) }), {
+      selector: ({ figure }) => figure,
+      minLength: 1,
+      maxLength: 7,
+    }),
+    // Some can't sit out.
+    out: fc.constantFrom(null, 9, 30),
+  });
+  let infeasible = 0;
+  fc.assert(
+    fc.property(fc.array(person, { minLength: 1, maxLength: 12 }), fc.integer({ min: 1, max: 4 }), (raw, figures) => {
+      const people = raw.map(({ ways, out }) => [...ways.map(({ figure, cost }) => way(figure, cost)), ...(out === null ? [] : [way(null, out)])]); // prettier-ignore
+      const answer = solveColumn(people, { figures, props: null });
+      const least = byTrying(people, figures);
+      if (answer === null) {
+        infeasible++;
+        expect(least).toBe(Infinity);
+        return;
+      }
+      expect(answer.cost).toBeCloseTo(least, 9);
+      expect(answer.bound).toBeCloseTo(least, 9);
+      const taken = answer.chosen.map((at, i) => people[i]![at]!);
+      expect(new Set(taken.flatMap(({ figure }) => figure ?? [])).size).toBeLessThanOrEqual(figures);
+      expect(taken.reduce((sum, { cost }) => sum + cost, 0)).toBeCloseTo(answer.cost, 9);
+    }),
+    { numRuns: 400, seed: 9 },
+  );
+  expect(infeasible).toBeGreaterThan(0);
+});

@@ -1,25 +1,14 @@
 import {
-  adapt, adaptationJson, adaptClass, adaptingClass, assess, bestView, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, describeDose, describePart, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, propsOf, sequenceReader, setupOf, stepFigures, Studio, Studios, understood, whatToSay,
-  type Answered, type AdaptationJson, type Asana, type AsanaVerdict, type Base, type BetterOrder, type BodyAnswers, type BuildAsked, type Chosen, type ClassJson, type ClassOptions, type Craft, type Done, type Edited, type Figure, type Joint, type LimitJson, type Measure, type Member, type Participant, type PersonPlan, type Pin, type PlannedStep,
-  type Problem, type Prop, type PropsAtHand, type Purpose, type Screening, type Sequence, type SetupItem, type Step, type StepEdit, type StepSide,
+  adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, sequenceReader, setupOf, stepFigures, Studio, Studios, understood, whatToSay,
+  type Answered, type AdaptationJson, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassJson, type ClassOptions, type Craft, type Edited, type Figure, type Joint, type LimitJson, type Member, type Participant, type Pin,
+  type Problem, type PropsAtHand, type Screening, type Sequence, type SetupItem, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
+import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
+import { draw, Pictures, smallFigure, type Drawing } from './pictures.js';
+import { alike, givenStep, scoreStep, type ScoreStep } from './score-steps.js';
 import { Shelf } from './shelf.js';
-
-/** A step's figure from both sides; a movement has two ends. */
-export interface Drawing {
-  readonly side: readonly Figure[];
-  readonly front: readonly Figure[];
-  /** The view that shows more of it: from the front where the stance or the bend runs sideways. */
-  readonly best: 'side' | 'front';
-}
-
-/** A figure that is drawn once it comes in sight: a class has more of them than a screen. */
-export interface Picture {
-  readonly key: string;
-  /** About how wide it is from its best side. */
-  readonly widthCm: number;
-}
+import { Turns } from './turns.js';
 
 export interface ReadLine {
   readonly line: number;
@@ -44,17 +33,6 @@ export type ReadText =
       readonly figures: Readonly<Record<string, Figure>>;
       readonly problems: readonly Problem[];
     };
-
-export interface ScoreStep {
-  readonly given: Picture;
-  readonly givenName: string;
-  readonly givenDose: string;
-  readonly givenSeconds: number;
-  /** `null` where the step is kept as it is or left out. */
-  readonly adapted: Picture | null;
-  readonly effort: number;
-  readonly headBelowHeart: number | null;
-}
 
 export interface Score {
   readonly answer: AdaptationJson;
@@ -115,6 +93,8 @@ export interface Meaning {
   readonly say: string | null;
 }
 
+const bodies = (members: readonly Member[]) => members.map(({ studio }) => studio);
+
 const index = nameIndex(library);
 const read = sequenceReader(library, index);
 const anyStudio = new Studio(library);
@@ -123,75 +103,11 @@ const studios = new Studios(library, 24);
 /** The name of this file tells the version of the core, but where it is being developed. */
 const shelf = new Shelf(import.meta.env.DEV ? String(Date.now()) : import.meta.url);
 
-type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
-
-function draw(studio: Studio, chosen: Shown, stepSide: StepSide): Drawing {
-  const [side, front] = (['side', 'front'] as const).map((view) => stepFigures(studio, chosen, stepSide, view)) as [Figure[], Figure[]];
-  return { side, front, best: bestView(chosen.ends).view };
-}
-
-/** Pictures that were promised, drawn when they are asked for; the oldest are forgotten. */
-const pictures = new Map<string, { readonly picture: Picture; readonly draw: () => Drawing }>();
-const MOST_PICTURES = 20_000;
-const postures = new WeakMap<Done, number>();
-let postureCount = 0;
-
-/** A body's posture has one number: what looks the same keeps its key from one answer to the next. */
-function postureNumber(done: Done): number {
-  const known = postures.get(done) ?? ++postureCount;
-  postures.set(done, known);
-  return known;
-}
-
-function pictureOf(studio: Studio, chosen: Shown, side: StepSide): Picture {
-  const key = `${chosen.ends.map(postureNumber).join('-')} ${side}`;
-  const known = pictures.get(key);
-  if (known) return known.picture;
-  const picture = { key, widthCm: bestView(chosen.ends).widthCm };
-  pictures.set(key, { picture, draw: () => draw(studio, chosen, side) });
-  if (pictures.size > MOST_PICTURES) pictures.delete(pictures.keys().next().value!);
-  return picture;
-}
+const pictures = new Pictures();
+const turns = new Turns();
 
 function parse(text: string): Sequence {
   return understood(read(text));
-}
-
-function scoreStep(studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
-  const shown = chosen ?? given;
-  return {
-    given: pictureOf(studio, given, step.side),
-    givenName: given.asana.name,
-    givenDose: describeDose(given.dose),
-    givenSeconds: given.timed.seconds + given.transitionSeconds,
-    adapted: chosen && verdict !== 'keep' ? pictureOf(studio, chosen, step.side) : null,
-    effort: shown.declared.effort,
-    headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
-  };
-}
-
-/** A step as the sequence gives it, on nobody's body in particular. */
-function givenStep({ asana, variation, side, dose }: Step): ScoreStep {
-  const form = anyStudio.form(asana, variation);
-  return {
-    given: pictureOf(anyStudio, { ...form, changes: [] }, side),
-    givenName: form.asana.name,
-    givenDose: describeDose(dose),
-    givenSeconds: 0,
-    adapted: null,
-    effort: form.variation.declared.effort,
-    headBelowHeart: null,
-  };
-}
-
-/** Who has the same limits and the same steps, by their places. */
-function alike(plans: readonly PersonPlan[], limits: readonly string[]): number[][] {
-  const groups = new Map<string, number[]>();
-  plans.forEach(({ steps }, i) => {
-    const key = `${limits[i]} ${steps.map(({ chosen }) => `${chosen?.figure} ${chosen?.changes.join()}`).join(';')}`;
-    groups.set(key, [...(groups.get(key) ?? []), i]);
-  });
-  return [...groups.values()];
 }
 
 /** What was worked out for classes so far: a change asks only for what it touches. */
@@ -205,119 +121,13 @@ function optionsOf({ shared, ...options }: ClassAsked, today: string): ClassOpti
   return { ...options, ...(shared && { props: shared }), memory, today };
 }
 
-/** Classes that are being worked out and were not stopped. */
-const running = new Set<number>();
-
-/** So long it works without a look at what else the screen asks: a timer waits 4 ms each time. */
-const TURN_MS = 40;
-
-const bodies = (members: readonly Member[]) => members.map(({ studio }) => studio);
-
-/** Works something out for these people bit by bit, unless its job is stopped: then there is no answer. */
-async function worked<Bit, Answer>(
-  job: number,
-  members: readonly Member[],
-  bits: Generator<Bit, Answer>,
-  onBit: (bit: Bit) => void,
-): Promise<Answer | null> {
-  running.add(job);
-  await shelf.fill(bodies(members));
-  const answer = running.has(job) ? await inTurns(job, bits, onBit) : null;
-  void shelf.keep(bodies(members));
-  return answer;
-}
-
-async function inTurns<Bit, Answer>(job: number, bits: Generator<Bit, Answer>, onBit: (bit: Bit) => void): Promise<Answer | null> {
-  let since = performance.now();
-  for (;;) {
-    const { done, value } = bits.next();
-    if (done) {
-      running.delete(job);
-      return value;
-    }
-    if (performance.now() - since < TURN_MS) continue;
-    onBit(value);
-    // Lets a stop, and whatever else the screen asks, in between.
-    await new Promise((resolve) => setTimeout(resolve));
-    if (!running.has(job)) return null;
-    since = performance.now();
+function* collected<Bit>(bits: Iterable<Bit>): Generator<Bit, Bit[]> {
+  const all: Bit[] = [];
+  for (const bit of bits) {
+    all.push(bit);
+    yield bit;
   }
-}
-
-/** What an asana is called, for search and lists. */
-export interface AsanaEntry {
-  readonly id: string;
-  readonly name: string;
-  readonly iast: string | null;
-  readonly base: Base;
-  readonly purposes: readonly Purpose[];
-  readonly props: readonly Prop[];
-}
-
-export interface MeasuredEnd {
-  readonly measures: readonly { readonly measure: Measure; readonly value: number }[];
-  readonly loads: readonly { readonly part: string; readonly on: string; readonly share: number }[];
-}
-
-export interface VariationPage {
-  readonly id: string;
-  readonly name: string;
-  readonly for: string;
-  readonly drawing: Drawing;
-  readonly ends: readonly MeasuredEnd[];
-  readonly setup: readonly SetupItem[];
-  readonly reached: boolean;
-  readonly warnings: readonly string[];
-}
-
-/** One way through a step list. */
-export interface ListWay {
-  readonly id: string;
-  readonly name: string;
-  readonly for: string;
-  readonly how: string | null;
-  readonly steps: readonly {
-    readonly id: string;
-    readonly variation: string | null;
-    readonly name: string;
-    readonly how: string;
-    /** Whether it stands in place of a step of the usual way. */
-    readonly differs: boolean;
-  }[];
-}
-
-export interface AsanaPage {
-  readonly entry: AsanaEntry;
-  readonly names: readonly string[];
-  readonly kids: string;
-  readonly shown: Asana['shown'];
-  readonly weights: Asana['purposes'];
-  readonly dose: string;
-  readonly breath: Asana['breath'];
-  readonly cues: readonly string[];
-  readonly variations: readonly VariationPage[];
-  /** Only of step lists: the usual way first. */
-  readonly ways: readonly ListWay[];
-  readonly substitutes: readonly AsanaEntry[];
-  readonly counterposes: readonly AsanaEntry[];
-}
-
-function entryOf({ id, name, iast, base, purposes, variations }: Asana): AsanaEntry {
-  const plain = variations[0];
-  return { id, name, iast, base, purposes: Object.keys(purposes) as Purpose[], props: plain ? [...propsOf(plain.posture).keys()] : [] };
-}
-
-function measuredEnd({ measured }: Done): MeasuredEnd {
-  return {
-    measures: (Object.entries(measured.values) as [Measure, number][]).map(([measure, value]) => ({ measure, value })),
-    loads: measured.shares
-      .filter(({ share }) => share > 0.005)
-      .map(({ contact, share }) => ({
-        part: describePart(contact),
-        on: contact.on.kind === 'level' ? contact.on.surface : contact.on.kind,
-        share,
-      })),
-  };
+  return all;
 }
 
 interface StandingFigure {
@@ -327,22 +137,6 @@ interface StandingFigure {
 export interface StandingFigures {
   readonly side: StandingFigure;
   readonly front: StandingFigure;
-}
-
-function waysOf(asana: Asana): ListWay[] {
-  if (asana.steps.length === 0) return [];
-  const usual = { id: 'plain', name: 'As usually led', for: 'as usually taught', how: null, steps: asana.steps };
-  return [usual, ...asana.listVariations].map(({ steps, ...way }) => ({
-    ...way,
-    // Another list from end to end differs as a whole: there is nothing to mark.
-    steps: steps.map((step) => ({
-      id: step.asana,
-      variation: step.variation ?? null,
-      name: library.get(step.asana).name,
-      how: step.how,
-      differs: !asana.steps.includes(step) && steps.some((one) => asana.steps.includes(one)),
-    })),
-  }));
 }
 
 const core = {
@@ -355,50 +149,18 @@ const core = {
   thumb(id: string, variation: string | null): Figure | null {
     const asana = library.get(id);
     if (!asana.variations[0]) return null;
-    const drawing = draw(anyStudio, { ...anyStudio.form(id, variation), changes: [] }, 'none');
-    return drawing[drawing.best].at(-1)!;
+    return smallFigure(anyStudio, { ...anyStudio.form(id, variation), changes: [] }, 'none');
   },
 
   /** A picture that an answer promised. */
   picture(key: string): Drawing {
-    const promised = pictures.get(key);
-    if (!promised) throw new Error('This picture was promised too long ago.');
-    return promised.draw();
+    return pictures.drawn(key);
   },
 
   /** Everything about one asana, as this body does it. */
   asana(id: string, body: BodyAnswers): AsanaPage | null {
     const asana = library.find(id);
-    if (!asana) return null;
-    const studio = studios.of(body);
-    const others = (ids: readonly string[]) => ids.map((other) => entryOf(library.get(other)));
-    return {
-      entry: entryOf(asana),
-      names: asana.names,
-      kids: asana.kids,
-      shown: asana.shown,
-      weights: asana.purposes,
-      dose: describeDose(asana.dose),
-      breath: asana.breath,
-      cues: asana.cues,
-      variations: asana.variations.map((variation): VariationPage => {
-        const form = studio.formOf(asana, variation);
-        const [start] = form.ends;
-        return {
-          id: variation.id,
-          name: variation.name,
-          for: variation.for,
-          drawing: draw(studio, { ...form, changes: [] }, 'none'),
-          ends: form.ends.map(measuredEnd),
-          setup: setupOf(start!),
-          reached: start!.solved.reached,
-          warnings: start!.solved.warnings,
-        };
-      }),
-      ways: waysOf(asana),
-      substitutes: others(asana.substitutes),
-      counterposes: others(asana.counterposes),
-    };
+    return asana ? asanaPage(library, studios.of(body), asana) : null;
   },
 
   /** One form from any side, in degrees on the way from the side to the front; mirrored on demand. */
@@ -439,19 +201,10 @@ const core = {
 
   /** What every asana means for one person. */
   async verdicts(participant: Participant, today: string): Promise<AsanaVerdict[]> {
-    const verdicts: AsanaVerdict[] = [];
     const studio = studios.of(bodyOf(participant, today));
-    await shelf.fill([studio]);
-    let since = performance.now();
-    for (const verdict of judgeLibrary(studio, participant, { today })) {
-      verdicts.push(verdict);
-      if (performance.now() - since < 20) continue;
-      // Lets the figures on the screen in between.
-      await new Promise((resolve) => setTimeout(resolve));
-      since = performance.now();
-    }
-    void shelf.keep([studio]);
-    return verdicts;
+    const judged = collected(judgeLibrary(studio, participant, { today }));
+    // In turns with the figures on the screen; nothing stops it.
+    return (await turns.work(judged, judged, undefined, (go) => shelf.around([studio], go)))!;
   },
 
   read(text: string): ReadText {
@@ -461,10 +214,7 @@ const core = {
     const lines = sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
       const form = anyStudio.form(asana, variation);
       const key = `${asana} ${variation} ${side}`;
-      if (!(key in figures)) {
-        const drawing = draw(anyStudio, { ...form, changes: [] }, side);
-        figures[key] = drawing[drawing.best].at(-1)!;
-      }
+      figures[key] ??= smallFigure(anyStudio, { ...form, changes: [] }, side);
       return { line, asana, variation, name: form.asana.name, figure: key };
     });
     return { sequence, lines, figures, problems: [] };
@@ -490,10 +240,8 @@ const core = {
   async score(text: string, participant: Participant, today: string): Promise<Score> {
     const sequence = parse(text);
     const studio = studios.of(bodyOf(participant, today));
-    await shelf.fill([studio]);
-    const plan = adapt(studio, sequence, participant, { today });
-    void shelf.keep([studio]);
-    return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(studio, step)) };
+    const plan = await shelf.around([studio], () => adapt(studio, sequence, participant, { today }));
+    return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(pictures, studio, step)) };
   },
 
   /** A text adapted to people who practise together. `onStep` hears how many steps are done; `stopClass` ends it. */
@@ -508,14 +256,19 @@ const core = {
     const sequence = parse(text);
     const members = membersOf(participants, today);
     const steps = adaptingClass(members, sequence, optionsOf(asked, today));
-    const plan = await worked(job, members, steps, (done) => onStep(done, sequence.steps.length));
+    const plan = await turns.work(
+      job,
+      steps,
+      (done) => onStep(done, sequence.steps.length),
+      (go) => shelf.around(bodies(members), go),
+    );
     if (!plan) return null;
     const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
     const staves = alike(plan.plans, limits).map((people) => ({
       people,
-      steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(members[people[0]!]!.studio, step)),
+      steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.studio, step)),
     }));
-    const given = plan.plans[0]!.steps.map(({ step }) => givenStep(step));
+    const given = plan.plans[0]!.steps.map(({ step }) => givenStep(pictures, anyStudio, step));
     return { answer: classJson(sequence, plan), given, staves };
   },
 
@@ -529,10 +282,11 @@ const core = {
   ): Promise<BetterOrder | null> {
     const members = membersOf(participants, today);
     const steps = betterOrder(anyStudio, read, members, text, optionsOf(asked, today));
-    return worked(job, members, steps, () => undefined);
+    return turns.work(job, steps, undefined, (go) => shelf.around(bodies(members), go));
   },
+
   stopClass(job: number): void {
-    running.delete(job);
+    turns.stop(job);
   },
 
   /** Other safe ways for one step, cheapest first. */
@@ -541,11 +295,13 @@ const core = {
     const sequence = { ...parse(text), minutes: null };
     const members = inRoom(membersOf(people, day), asked && asked.shared);
     const { studio, participant } = members[whose]!;
-    await shelf.fill(bodies(members));
-    const plan = asked
-      ? adaptClass(members, sequence, optionsOf(asked, day)).plans[whose]!
-      : adapt(studio, sequence, participant, { today: day });
-    return otherWays(studio, participant, plan, index, 6, { today: day }).map((chosen) => ({
+    const ways = await shelf.around(bodies(members), () => {
+      const plan = asked
+        ? adaptClass(members, sequence, optionsOf(asked, day)).plans[whose]!
+        : adapt(studio, sequence, participant, { today: day });
+      return otherWays(studio, participant, plan, index, 6, { today: day });
+    });
+    return ways.map((chosen) => ({
       figure: chosen.figure,
       asana: chosen.asana.id,
       name: chosen.asana.name,

@@ -95,3 +95,20 @@ test('a device without a place to keep anything works everything out, and says n
   });
   spy.mockRestore();
 });
+
+test('work on bodies finds what was kept, and what it solves is kept, also where it fails', async () => {
+  const [mountain, fold] = POSTURES as [(typeof POSTURES)[number], (typeof POSTURES)[number]];
+  const first = await visit('one');
+  const state = await first.shelf.around([first.studio], () => first.studio.posture(mountain).solved.state);
+  const failing = first.shelf.around([first.studio], () => {
+    first.studio.posture(fold);
+    throw new Error('stopped half-way');
+  });
+  await expect(failing).rejects.toThrow('stopped half-way');
+  // Writing goes on behind the answer: one thing after the other.
+  await first.shelf.keep([]);
+  const shelf = new Shelf('one');
+  const studio = new Studio(library, BODY);
+  const found = await shelf.around([studio], () => [studio.kept!.size, studio.posture(mountain).solved.state] as const);
+  expect(found).toEqual([2, state]);
+});

@@ -73,6 +73,16 @@ export class Shelf {
     });
   }
 
+  /** Works with bodies on what is kept of them, and keeps what it solves. */
+  async around<Answer>(studios: readonly Studio[], work: () => Answer | Promise<Answer>): Promise<Answer> {
+    await this.fill(studios);
+    try {
+      return await work();
+    } finally {
+      void this.keep(studios);
+    }
+  }
+
   /** What bodies tell of people's health leaves this device with whoever signs out. */
   clear(): Promise<void> {
     return this.next(async () => {

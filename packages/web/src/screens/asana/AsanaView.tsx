@@ -8,7 +8,7 @@ import { Thumb } from '../../parts/Thumb.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
 import { WhomSelect } from '../../parts/WhomSelect.js';
 import { words } from '../../parts/words.js';
-import type { AsanaEntry, AsanaPage } from '../../worker/core.worker.js';
+import type { AsanaEntry, AsanaPage } from '../../worker/asana-page.js';
 import { MeasureTable } from './MeasureTable.js';
 import { StepListWays } from './StepListWays.js';
 import { Touching } from './Touching.js';

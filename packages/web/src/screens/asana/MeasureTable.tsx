@@ -1,5 +1,5 @@
 import { MEASURES, NORMAL_RANGE, roundMeasure, type Measure, type NormalMeasure } from '@lotus-steady/core';
-import type { VariationPage } from '../../worker/core.worker.js';
+import type { VariationPage } from '../../worker/asana-page.js';
 
 /** What a page shows first: the measures that limits ask for most. */
 const MAIN: readonly Measure[] = ['headBelowHeart', 'pelvisAboveHeart', 'trunkPitch', 'lumbarFlexion', 'spineRotation', 'spineLateral', 'cervicalFlexion', 'hipFlexion', 'hipAbduction', 'kneeFlexionLoaded', 'shoulderElevation', 'handLoad', 'kneeLoad', 'headLoad', 'neckLoad', 'discLoad', 'bellyClosure', 'balanceMargin', 'feetDown', 'support']; // prettier-ignore

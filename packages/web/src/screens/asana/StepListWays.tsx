@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Thumb } from '../../parts/Thumb.js';
-import type { ListWay } from '../../worker/core.worker.js';
+import type { ListWay } from '../../worker/asana-page.js';
 
 /** The steps of a salutation or a transfer, in the way that is chosen; steps that differ from the usual way are marked. */
 export function StepListWays({ ways, suffix }: { ways: readonly ListWay[]; suffix: string }) {

@@ -3,7 +3,7 @@ import { findConditionName } from '../../parts/condition-name.js';
 import { GRADE_WORDS } from '../../parts/limit-words.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
 import { today } from '../../worker/queries.js';
-import type { VariationPage } from '../../worker/core.worker.js';
+import type { VariationPage } from '../../worker/asana-page.js';
 
 /** Limits whose measure this form has beyond their bound: of whom it is judged for, or of any condition in its cautious stages. */
 export function Touching({ form, whom }: { form: VariationPage; whom: ForWhom | null }) {

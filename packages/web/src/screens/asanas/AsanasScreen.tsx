@@ -12,7 +12,7 @@ import { useForWhom } from '../../parts/use-for-whom.js';
 import { useGrowing } from '../../parts/use-growing.js';
 import { WhomSelect } from '../../parts/WhomSelect.js';
 import { words } from '../../parts/words.js';
-import type { AsanaEntry } from '../../worker/core.worker.js';
+import type { AsanaEntry } from '../../worker/asana-page.js';
 import { findQuery, verdictsQuery } from '../../worker/queries.js';
 
 const VERDICT_WORDS = { keep: 'allowed', watch: 'with care', change: 'only when changed' } as const;

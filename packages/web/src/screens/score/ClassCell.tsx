@@ -3,7 +3,8 @@ import { memo, type KeyboardEvent } from 'react';
 import type { StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { Picture, ScoreStep } from '../../worker/core.worker.js';
+import type { Picture } from '../../worker/pictures.js';
+import type { ScoreStep } from '../../worker/score-steps.js';
 import { clock, STAFF_CM, type Column } from './layout.js';
 
 export const HEAD_PX = 40;

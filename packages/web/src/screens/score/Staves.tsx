@@ -1,7 +1,8 @@
 import { memo, useRef, type KeyboardEvent } from 'react';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { Picture, Score } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/core.worker.js';
+import type { Picture } from '../../worker/pictures.js';
 import { clock, SCALE, STAFF_CM, type Column } from './layout.js';
 
 interface Props {

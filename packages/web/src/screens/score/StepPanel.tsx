@@ -4,7 +4,7 @@ import { ArrowLeft, ArrowRight, Minus, Plus, Trash2, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
-import type { ScoreStep } from '../../worker/core.worker.js';
+import type { ScoreStep } from '../../worker/score-steps.js';
 import { findQuery } from '../../worker/queries.js';
 
 /** An edit of the step that the panel shows. */

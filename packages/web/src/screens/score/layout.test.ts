@@ -1,4 +1,6 @@
-import type { Picture, Score, ScoreStep } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/core.worker.js';
+import type { Picture } from '../../worker/pictures.js';
+import type { ScoreStep } from '../../worker/score-steps.js';
 import { clock, layOut, SCALE } from './layout.js';
 
 function step(width: number, adapted: number | null = null): ScoreStep {

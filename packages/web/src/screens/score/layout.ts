@@ -1,5 +1,6 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { Score, ScoreStep } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/core.worker.js';
+import type { ScoreStep } from '../../worker/score-steps.js';
 
 /** Pixels of one centimetre of body in the score. */
 export const SCALE = 0.72;

@@ -1,5 +1,7 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { ClassScore, Picture, Score, ScoreStep } from '../../worker/core.worker.js';
+import type { ClassScore, Score } from '../../worker/core.worker.js';
+import type { Picture } from '../../worker/pictures.js';
+import type { ScoreStep } from '../../worker/score-steps.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 
 const picture = (key: string): Picture => ({ key, widthCm: 50 });

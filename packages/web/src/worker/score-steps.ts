@@ -1,0 +1,51 @@
+import { describeDose, type PersonPlan, type PlannedStep, type Step, type Studio } from '@lotus-steady/core';
+import type { Picture, Pictures } from './pictures.js';
+
+/** What a score draws of one step. */
+export interface ScoreStep {
+  readonly given: Picture;
+  readonly givenName: string;
+  readonly givenDose: string;
+  readonly givenSeconds: number;
+  /** `null` where the step is kept as it is or left out. */
+  readonly adapted: Picture | null;
+  readonly effort: number;
+  readonly headBelowHeart: number | null;
+}
+
+export function scoreStep(pictures: Pictures, studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
+  const shown = chosen ?? given;
+  return {
+    given: pictures.promise(studio, given, step.side),
+    givenName: given.asana.name,
+    givenDose: describeDose(given.dose),
+    givenSeconds: given.timed.seconds + given.transitionSeconds,
+    adapted: chosen && verdict !== 'keep' ? pictures.promise(studio, chosen, step.side) : null,
+    effort: shown.declared.effort,
+    headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
+  };
+}
+
+/** A step as the sequence gives it, on nobody's body in particular. */
+export function givenStep(pictures: Pictures, studio: Studio, { asana, variation, side, dose }: Step): ScoreStep {
+  const form = studio.form(asana, variation);
+  return {
+    given: pictures.promise(studio, { ...form, changes: [] }, side),
+    givenName: form.asana.name,
+    givenDose: describeDose(dose),
+    givenSeconds: 0,
+    adapted: null,
+    effort: form.variation.declared.effort,
+    headBelowHeart: null,
+  };
+}
+
+/** Who has the same limits and the same steps, by their places. */
+export function alike(plans: readonly PersonPlan[], limits: readonly string[]): number[][] {
+  const groups = new Map<string, number[]>();
+  plans.forEach(({ steps }, i) => {
+    const key = `${limits[i]} ${steps.map(({ chosen }) => `${chosen?.figure} ${chosen?.changes.join()}`).join(';')}`;
+    groups.set(key, [...(groups.get(key) ?? []), i]);
+  });
+  return [...groups.values()];
+}
