@@ -1,3 +1,4 @@
+export { asides, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './adaptation/adapt.js';
 export { factsFrom } from './adaptation/facts.js';

@@ -1,3 +1,4 @@
+import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
@@ -38,7 +39,8 @@ function stepJson(planned: PlannedStep) {
     dose: chosen ? describeDose(chosen.dose) : '',
     reasons: reasons.map(reason),
     watch: (chosen?.watch ?? []).map(reason),
-    cues: chosen?.asana.cues ?? [],
+    cues: chosen ? saidCues(chosen.asana) : [],
+    asides: chosen ? asides(chosen.asana) : [],
     setup: chosen ? setupOf(chosen.ends[0]!) : [],
     ...(planned.together !== null && { together: planned.together }),
     ...(planned.ahead !== null && { ahead: planned.ahead }),

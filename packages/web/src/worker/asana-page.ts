@@ -1,5 +1,5 @@
 import {
-  describeDose, describePart, propsOf, setupOf,
+  asides, describeDose, describePart, propsOf, saidCues, setupOf,
   type Asana, type Base, type Done, type Library, type Measure, type Prop, type Purpose, type SetupItem, type Studio,
 } from '@lotus-steady/core'; // prettier-ignore
 import { draw, type Drawing } from './pictures.js';
@@ -54,7 +54,10 @@ export interface AsanaPage {
   readonly weights: Asana['purposes'];
   readonly dose: string;
   readonly breath: Asana['breath'];
+  /** What is said while it is done. */
   readonly cues: readonly string[];
+  /** What the teacher is told beside. */
+  readonly asides: readonly string[];
   readonly variations: readonly VariationPage[];
   /** Only of step lists: the usual way first. */
   readonly ways: readonly ListWay[];
@@ -107,7 +110,8 @@ export function asanaPage(library: Library, studio: Studio, asana: Asana): Asana
     weights: asana.purposes,
     dose: describeDose(asana.dose),
     breath: asana.breath,
-    cues: asana.cues,
+    cues: saidCues(asana),
+    asides: asides(asana),
     variations: asana.variations.map((variation): VariationPage => {
       const form = studio.formOf(asana, variation);
       const [start] = form.ends;

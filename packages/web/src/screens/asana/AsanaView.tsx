@@ -48,7 +48,7 @@ function Row({ asanas, suffix }: { asanas: readonly AsanaEntry[]; suffix: string
 const WEIGHTS = { 1: 'also', 2: 'clearly', 3: 'mainly' } as const;
 
 export function AsanaView({ page, whom, body, onWhom }: Props) {
-  const { entry, names, kids, shown, weights, dose, breath, cues, variations, ways, substitutes, counterposes } = page;
+  const { entry, names, kids, shown, weights, dose, breath, cues, asides, variations, ways, substitutes, counterposes } = page;
   const [chosen, setChosen] = useState(0);
   const [all, setAll] = useState(false);
   const form = variations[chosen];
@@ -108,11 +108,22 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
                 .map(([purpose, weight]) => `${words(purpose)} (${WEIGHTS[weight]})`)
                 .join(', ')}
             </p>
-            <ul className="list-disc pl-5">
-              {cues.map((cue) => (
-                <li key={cue}>{cue}</li>
-              ))}
-            </ul>
+            {cues.length > 0 && (
+              <div>
+                <strong>Say:</strong>
+                <ul className="list-disc pl-5">
+                  {cues.map((cue) => (
+                    <li key={cue}>{cue}</li>
+                  ))}
+                </ul>
+              </div>
+            )}
+            {asides.length > 0 && (
+              <p>
+                <strong>For you, not for the class: </strong>
+                {asides.join(' ')}
+              </p>
+            )}
             {form.ends[0]!.loads.length > 0 && (
               <p className="text-sm text-soft">
                 Weight: {form.ends[0]!.loads.map(({ part, on, share }) => `${words(part)} ${Math.round(share * 100)} % (${on})`).join(', ')}

@@ -130,12 +130,21 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       {step.cues.length > 0 && (
         <>
           <h3 className="mt-4 mb-1 text-base">Say</h3>
+          {(step.to?.changes.length ?? 0) > 0 && (
+            <p className="text-sm text-soft">Cues for the pose as it is usually done: leave out what the change rules out.</p>
+          )}
           <ul className="list-disc pl-5">
             {step.cues.map((cue) => (
               <li key={cue}>{cue}</li>
             ))}
           </ul>
         </>
+      )}
+      {step.asides.length > 0 && (
+        <p className="mt-3 text-sm">
+          <strong>For you, not for the class: </strong>
+          {step.asides.join(' ')}
+        </p>
       )}
       <h3 className="mt-4 mb-1 text-base">Other safe ways</h3>
       {others.isPending && <p className="text-soft">Looking …</p>}
