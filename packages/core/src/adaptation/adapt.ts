@@ -76,7 +76,8 @@ export function ownWays(context: StepContext): OwnWays {
 /** Why someone takes a way of their own that isn't the closest one here. */
 export function aheadText(chosen: Chosen | null, closest: Chosen | null): string | null {
   if (!chosen || !closest || chosen.cost <= closest.cost + 1e-9) return null;
-  return `Taken with what follows in mind: ${closest.asana.name.toLowerCase()} would be closer here, and cost more later.`;
+  const way = [closest.asana.name.toLowerCase(), ...closest.changes].join(', ');
+  return `Taken with what follows in mind: closer here would be ${way}; that costs more later.`;
 }
 
 /** A step of one person as it is planned, once its way was chosen; with why, where it isn't the closest one. */

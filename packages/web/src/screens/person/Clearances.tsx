@@ -1,30 +1,8 @@
 import { findCondition, screen, type Clearance } from '@lotus-steady/core';
-import { useId } from 'react';
-import { INPUT, PLAIN } from '../../parts/button-styles.js';
+import { PLAIN } from '../../parts/button-styles.js';
+import { TextField } from '../../parts/TextField.js';
 import { today } from '../../worker/queries.js';
 import type { PersonDraft } from './person-draft.js';
-
-function TextField({
-  label,
-  type = 'text',
-  value,
-  onChange,
-}: {
-  label: string;
-  type?: 'text' | 'date';
-  value: string;
-  onChange: (value: string) => void;
-}) {
-  const id = useId();
-  return (
-    <div>
-      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-        {label}
-      </label>
-      <input id={id} type={type} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT} />
-    </div>
-  );
-}
 
 /** Written clearance for each condition that asks for one: who gave it, when, and until when it holds. */
 export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: (clearances: readonly Clearance[]) => void }) {

@@ -6,11 +6,12 @@ import type { Person, StoredClass, StoredSequence } from '@lotus-steady/requests
 import { request } from '../../api/client.js';
 import { classesQuery, classQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
-import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { Room } from '../../parts/Room.js';
 import { SelectField } from '../../parts/SelectField.js';
+import { TextField } from '../../parts/TextField.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
@@ -300,15 +301,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
               </option>
             ))}
           </SelectField>
-          <label className="text-sm font-semibold">
-            Class on
-            <input
-              type="date"
-              className={`${INPUT} mt-1 block font-normal`}
-              value={day}
-              onChange={(event) => ask('day', event.target.value || null)}
-            />
-          </label>
+          <TextField label="Class on" type="date" value={day} onChange={(on) => ask('day', on || null)} />
           {earlier.length > 0 && (
             <SelectField label="Set against" value={String(readSince(search) ?? '')} onChange={(value) => ask('since', value || null)}>
               <option value="">no other class</option>
