@@ -66,8 +66,11 @@ export function ownWays(context: StepContext): OwnWays {
   const given = evaluateGiven(context);
   // What fits only after its dose or the way there was changed still has to stand against the other ways.
   const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
+  let shown: Chosen | null = null;
   return {
-    shown: evaluateGiven({ ...context, who: unlimited(context.who) }).chosen,
+    get shown() {
+      return (shown ??= evaluateGiven({ ...context, who: unlimited(context.who) }).chosen);
+    },
     best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null),
     against: uniqueByLimit([...given.hard, ...given.all.filter(isHard)]),
   };

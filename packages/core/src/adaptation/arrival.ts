@@ -1,3 +1,4 @@
+import type { ActiveLimit } from '../conditions/active-limits.js';
 import { onceOf, onceWithin } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
@@ -88,19 +89,20 @@ interface WayTaken {
 /** To a posture on the same level, where no way is asked for. */
 const NO_WAY: WayTaken = { key: '', ways: [], all: [], hard: [], impact: null };
 
-/** So many are kept for one person; then all are forgotten. */
-const MOST_TAKEN = 10_000;
-const TAKEN = new WeakMap<Who, Map<string | number, WayTaken>>();
-/** Postures are numbered below this. */
-const MOST_IDS = 2 ** 26;
+/** From so many postures the ways are kept for one person; then all are forgotten. */
+const MOST_TAKEN = 400;
+/** By where one comes from and what way is asked for, and by where one goes. */
+const TAKEN = new WeakMap<Who, Map<string | number, Map<number, WayTaken>>>();
 
 /** The ordinary way to a posture, or the first other one that no limit bars: worked out once. */
 export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, isGiven: boolean): WayTaken {
   if (step.way === null && (last === null || last.level === to.level)) return NO_WAY;
-  const known = onceOf(TAKEN, who, () => new Map<string | number, WayTaken>());
+  const known = onceOf(TAKEN, who, () => new Map<string | number, Map<number, WayTaken>>());
+  const from = last?.id ?? 0;
   // Only a way that is asked for may be left to whoever does the step as it is given.
-  const key = step.way === null ? (last?.id ?? 0) * MOST_IDS + to.id : `${last?.id ?? 0} ${to.id} ${step.way} ${isGiven ? '' : 'other'}`;
-  return onceWithin(known, MOST_TAKEN, key, () => takenBetween(who, last, to, step.way, isGiven));
+  const key = step.way === null ? from : `${from} ${step.way} ${isGiven ? '' : 'other'}`;
+  const byEnd = onceWithin(known, MOST_TAKEN, key, () => new Map<number, WayTaken>());
+  return onceOf(byEnd, to.id, () => takenBetween(who, last, to, step.way, isGiven));
 }
 
 /** What is passed through on one way at a time: findings keep nothing of it. */
@@ -115,13 +117,15 @@ function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null
   const jumps = asked === 'jump-back';
   const hops = from ? waysBetween(from.level, to.level) : [];
   const { ofWay, ofPassage, passageBounds } = judgesOf(limits);
-  const breaks = (values: Passage['least']) => findings(ofPassage, { row: passedRow(values, PASSING), ...NOT_A_POSTURE }, 'transition');
+  const breaks = (about: readonly ActiveLimit[], values: Passage['least']) =>
+    findings(about, { row: passedRow(values, PASSING), ...NOT_A_POSTURE }, 'transition');
   const hardOf = (way: WayId): readonly Finding[] => {
     const own = ofWay(way);
-    if (!from || ofPassage.length === 0) return own;
+    if (!from || passageBounds.length === 0) return own;
     const passage = passageOf(studio, from, to, way);
     if (keepsWithin(passage, passageBounds)) return own;
-    return worstOf([own, breaks(passage.least), breaks(passage.most)]);
+    const { low, high } = ofPassage;
+    return worstOf([own, low.length === 0 ? [] : breaks(low, passage.least), breaks(high, passage.most)]);
   };
   const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
     meant.push(broken);

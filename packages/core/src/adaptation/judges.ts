@@ -66,8 +66,8 @@ interface Judges {
   readonly sweeps: boolean;
   /** What a way itself breaks, whoever takes it. */
   readonly ofWay: (way: WayId) => readonly Finding[];
-  /** Those on what this body passes through on a way, and their bounds. */
-  readonly ofPassage: readonly ActiveLimit[];
+  /** Those on what this body passes through on a way: what its lowest values may break, and its highest. And their bounds. */
+  readonly ofPassage: { readonly low: readonly ActiveLimit[]; readonly high: readonly ActiveLimit[] };
   readonly passageBounds: readonly PassageBound[];
 }
 
@@ -132,7 +132,10 @@ function judging(limits: readonly ActiveLimit[]): Judges {
     aboutPlace: new Set(limits.filter((limit) => measuresOf(limit).some((measure) => PLACE.has(measure))).map(({ id }) => id)),
     sweeps: looked.has('headSweep'),
     ofWay: (way) => byWay.get(way)!,
-    ofPassage,
+    ofPassage: {
+      low: ofPassage.filter(({ spec: { bound, when } }) => when || rangeOf(bound).least > -Infinity),
+      high: ofPassage.filter(({ spec: { bound, when } }) => when || rangeOf(bound).most < Infinity),
+    },
     passageBounds: ofPassage.map(({ spec: { measure, bound } }) => ({ measure: measure as Passed, ...rangeOf(bound) })),
   };
 }
