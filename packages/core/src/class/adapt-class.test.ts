@@ -156,9 +156,17 @@ describe('a figure chosen by hand', () => {
     expect(columns[0]!.distinct).toBe(1);
   });
 
-  test('of someone who isn’t there, or that doesn’t exist, changes nothing silently', () => {
-    const { unmet } = adapted(PEOPLE.slice(5), { pins: [pin('nobody', 0, 'tadasana/plain'), pin('free', 0, 'tadasana/on-the-moon')] });
-    expect(unmet).toMatchObject([{ person: 'free', text: expect.stringMatching(/not safe here/) }]);
+  test('for someone who isn’t there, for no step, or of what doesn’t exist, is said and changes nothing', () => {
+    const given = adapted(PEOPLE.slice(5));
+    const { unmet, plans } = adapted(PEOPLE.slice(5), {
+      pins: [pin('nobody', 0, 'tadasana/plain'), pin('free', 99, 'tadasana/plain'), pin('free', 0, 'tadasana/on-the-moon')],
+    });
+    expect(unmet).toEqual([
+      { ...pin('free', 0, 'tadasana/on-the-moon'), text: expect.stringMatching(/not safe here/) },
+      { ...pin('nobody', 0, 'tadasana/plain'), text: expect.stringMatching(/isn’t in the class/) },
+      { ...pin('free', 99, 'tadasana/plain'), text: expect.stringMatching(/no step 100/) },
+    ]);
+    expect(plans[0]!.steps.map(({ chosen }) => chosen?.figure)).toEqual(given.plans[0]!.steps.map(({ chosen }) => chosen?.figure));
   });
 });
 

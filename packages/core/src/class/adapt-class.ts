@@ -66,6 +66,15 @@ export function inRoom(members: readonly Member[], props: PropsAtHand | null): r
   return props ? members.map(({ studio, participant }) => ({ studio, participant: { ...participant, props } })) : members;
 }
 
+/** Pins for nobody of the class, or for none of its steps. */
+function astray(pins: readonly Pin[], people: readonly Walker[], steps: readonly Step[]): Unmet[] {
+  const ids = new Set(people.map(({ participant: { id } }) => id));
+  return pins.flatMap((pin): Unmet[] => {
+    if (!ids.has(pin.person)) return [{ ...pin, text: 'Whom this was chosen for isn’t in the class.' }];
+    return steps[pin.index] ? [] : [{ ...pin, text: `There is no step ${pin.index + 1} in this class.` }];
+  });
+}
+
 /** A class chosen from its first step to its last. */
 interface Walked {
   readonly columns: readonly Column[];
@@ -178,7 +187,7 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   return {
     plans,
     columns: columns.map(({ distinct, shared }, i) => ({ line: steps[i]!.line, distinct, shared })),
-    unmet,
+    unmet: [...unmet, ...astray(options.pins ?? [], present, steps)],
     seconds: classSeconds(plans) + extra,
     cost,
     bound: cost - bound < SAME ? cost : bound,

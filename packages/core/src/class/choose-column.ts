@@ -6,7 +6,7 @@ import { propsOf } from '../adaptation/props.js';
 import { safeWays, waysLike } from '../adaptation/search.js';
 import { solveColumn, type ColumnLimits, type Way } from './column.js';
 import { withAhead, type Guide } from './guide.js';
-import type { ClassMemory } from './memory.js';
+import { MOST_OF_CLASSES, type ClassMemory } from './memory.js';
 
 /** So many of everybody's own ways are set against each other where not all can have their best. */
 const OWN_WAYS = 5;
@@ -104,7 +104,7 @@ export function columnAt(
     ...held.map(({ at, pin }) => `${at} ${pin.figure}`),
     ...keys.map((own, i) => `${own}${led[i]?.key ?? ''}`),
   ].join('|');
-  return memory.once('column', key, () => chooseColumn(contexts, keys, led, memory, limits, held));
+  return memory.once('column', key, () => chooseColumn(contexts, keys, led, memory, limits, held), MOST_OF_CLASSES);
 }
 
 function chooseColumn(

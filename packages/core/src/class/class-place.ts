@@ -7,7 +7,7 @@ import { stepKey } from '../sequence/step-key.js';
 import { columnAt, type Column, type Held } from './choose-column.js';
 import type { ColumnLimits } from './column.js';
 import type { Guide } from './guide.js';
-import type { ClassMemory } from './memory.js';
+import { MOST_OF_CLASSES, type ClassMemory } from './memory.js';
 
 /** One step more, and where it leads. */
 interface Onward {
@@ -42,7 +42,7 @@ export class ClassPlace {
 
   private static of(people: readonly Who[], tallies: readonly Tally[], memory: ClassMemory): ClassPlace {
     const key = people.map((who, i) => `${who.id} ${placeOf(who, tallies[i]!)}`).join('|');
-    return memory.once('place', key, () => new ClassPlace(people, tallies, memory));
+    return memory.once('place', key, () => new ClassPlace(people, tallies, memory), MOST_OF_CLASSES);
   }
 
   /** What the class makes of a step from here. */

@@ -3,6 +3,8 @@ import { contextKey, type StepContext } from '../adaptation/place.js';
 
 /** So many answers are kept of each kind; then all are forgotten. */
 const MOST = 50_000;
+/** What is about everybody of a class at once takes some kilobytes each. */
+export const MOST_OF_CLASSES = 5_000;
 
 /**
  * What was worked out for a class, kept for the next time: after an edit only the steps are asked again that
@@ -17,10 +19,10 @@ export class ClassMemory {
     return `${context.who.id} ${contextKey(context)}`;
   }
 
-  /** An answer from memory, or worked out now. */
-  once<T>(kind: string, key: string, ask: () => T): T {
+  /** An answer from memory, or worked out now. Of what takes more room, fewer are kept. */
+  once<T>(kind: string, key: string, ask: () => T, most = MOST): T {
     const known = onceOf(this.answers, kind, () => new Map<string, unknown>());
-    return onceWithin(known, MOST, key, ask) as T;
+    return onceWithin(known, most, key, ask) as T;
   }
 
   /** An answer about an object, kept as long as it is. */

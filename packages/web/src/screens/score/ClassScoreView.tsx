@@ -140,7 +140,8 @@ function Staff({ score, people, sequence, figures, shared, day, edits, busy }: S
         <ul role="alert" className="mb-2 list-disc rounded border border-accent bg-sheet p-3 pl-8 text-sm">
           {answer.unmet.map(({ person: id, index, text }) => (
             <li key={`${id} ${index}`}>
-              {people.find((one) => String(one.id) === id)?.name}, {score.given[index]!.givenName}: {text}
+              {people.find((one) => String(one.id) === id)?.name ?? 'Someone else'}
+              {score.given[index] && `, ${score.given[index].givenName}`}: {text}
             </li>
           ))}
         </ul>
