@@ -9,6 +9,7 @@ import { PersonRow } from '../people/person.row.js';
 import { SequenceRow } from '../sequences/sequence.row.js';
 import { DEMO_CLASS, DEMO_TEACHER, demoPeople } from './people.js';
 import { DEMO_SEQUENCES } from './sequences.js';
+import { dayFromNow, today } from '../today.js';
 
 @Injectable()
 export class DemoService {
@@ -29,7 +30,7 @@ export class DemoService {
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
       const owned = { teacherId: teacher.id, version: 1 };
       await this.people.bulkCreate(
-        demoPeople(new Date().toISOString().slice(0, 10)).map((person) => ({ ...person, ...owned })),
+        demoPeople(today()).map((person) => ({ ...person, ...owned })),
         { transaction },
       );
       await this.sequences.bulkCreate(
@@ -45,12 +46,10 @@ export class DemoService {
   private async keepLastWeek(teacherId: number): Promise<void> {
     const [sequence] = await this.sequences.findAll({ where: { teacherId }, order: ['id'], limit: 1 });
     const people = await this.people.findAll({ where: { teacherId, name: [...DEMO_CLASS] }, order: ['id'] });
-    const day = new Date();
-    day.setUTCDate(day.getUTCDate() - 7);
     await this.classes.create(teacherId, {
       sequenceId: sequence!.id,
       text: sequence!.text,
-      day: day.toISOString().slice(0, 10),
+      day: dayFromNow(-7),
       personIds: people.map(({ id }) => id),
       figures: USUAL_FIGURES,
       pins: [],

@@ -11,10 +11,7 @@ import { PlanRow } from '../plans/plan.row.js';
 import { StudioService } from '../studio/studio.service.js';
 import { notePdf } from './note-pdf.js';
 import { PersonRow } from './person.row.js';
-
-function today(): string {
-  return new Date().toISOString().slice(0, 10);
-}
+import { today } from '../today.js';
 
 function check(body: PersonBody): Problem[] {
   const asClass = {

@@ -8,10 +8,7 @@ import { unusable } from '../problems/unusable.js';
 import { SequencesService } from '../sequences/sequences.service.js';
 import { BodiesService } from './bodies.service.js';
 import { PlanRow } from './plan.row.js';
-
-function today(): string {
-  return new Date().toISOString().slice(0, 10);
-}
+import { today } from '../today.js';
 
 @Injectable()
 export class PlansService {
