@@ -136,3 +136,24 @@ test('a class that is opened again looks the same; what was kept of its bodies l
   await expect(page.getByRole('button', { name: 'Look round the demo hall' })).toBeVisible();
   await expect.poll(() => keptBodies(page), { timeout: 30_000 }).toBe(0);
 });
+
+test('choices that can’t be kept are said, and given back to the search by one action that can be undone', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: /Slow morning/ }).click();
+  for (const name of ['Ansa Kettil', 'Bero Talman']) await page.getByRole('button', { name }).click();
+  await page.getByRole('button', { name: 'Open the score for 2' }).click();
+  const found = page.getByText(/Every step shows at most 3 figures/);
+  await expect(found).toBeVisible({ timeout: 120_000 });
+  // An address from another day: one choice for somebody who isn't here, one for a step that is gone.
+  const [, whose] = /for\/(\d+),/.exec(page.url())!;
+  await page.goto(`${page.url()}?chosen=99999.7.vrksasana/plain&chosen=${whose}.80.vrksasana/plain`);
+  await expect(found).toBeVisible({ timeout: 120_000 });
+  const said = page.getByRole('alert');
+  await expect(said).toContainText('Someone else, Tree: Whom this was chosen for isn’t in the class.');
+  await expect(said).toContainText('Ansa Kettil: There is no step 81 in this class.');
+  await said.getByRole('button', { name: 'Leave this to the search' }).click();
+  await expect(said).toHaveCount(0);
+  expect(page.url()).not.toContain('chosen=');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(said).toContainText('no step 81');
+});

@@ -128,6 +128,8 @@ function Staff({ score, people, sequence, figures, shared, day, edits, busy }: S
     staves[at.stave]!.people.flatMap((one) =>
       edits.now.pins.filter((pin) => pin.person === String(people[one]!.id) && pin.index === at.index),
     );
+  const isMet = ({ person, index, figure }: Pin) =>
+    !answer.unmet.some((one) => one.person === person && one.index === index && one.figure === figure);
   const pick = (at: Place, figure: string) =>
     edits.setPins([
       ...edits.now.pins.filter((pin) => !chosenFor(at).includes(pin)),
@@ -137,14 +139,19 @@ function Staff({ score, people, sequence, figures, shared, day, edits, busy }: S
   return (
     <>
       {answer.unmet.length > 0 && (
-        <ul role="alert" className="mb-2 list-disc rounded border border-accent bg-sheet p-3 pl-8 text-sm">
-          {answer.unmet.map(({ person: id, index, text }) => (
-            <li key={`${id} ${index}`}>
-              {people.find((one) => String(one.id) === id)?.name ?? 'Someone else'}
-              {score.given[index] && `, ${score.given[index].givenName}`}: {text}
-            </li>
-          ))}
-        </ul>
+        <div role="alert" className="mb-2 rounded border border-accent bg-sheet p-3 text-sm">
+          <ul className="list-disc pl-5">
+            {answer.unmet.map(({ person: id, index, text }) => (
+              <li key={`${id} ${index}`}>
+                {people.find((one) => String(one.id) === id)?.name ?? 'Someone else'}
+                {score.given[index] && `, ${score.given[index].givenName}`}: {text}
+              </li>
+            ))}
+          </ul>
+          <button type="button" className="mt-1 underline" onClick={() => edits.setPins(edits.now.pins.filter(isMet))}>
+            Leave this to the search
+          </button>
+        </div>
       )}
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3 text-sm">
         <p>
