@@ -66,6 +66,7 @@ export function ownWays(context: StepContext): OwnWays {
   const given = evaluateGiven(context);
   // What fits only after its dose or the way there was changed still has to stand against the other ways.
   const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
+  // Only of the class that is taken in the end it is asked how its steps were given.
   let shown: Chosen | null = null;
   return {
     get shown() {

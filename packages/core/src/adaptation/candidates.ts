@@ -85,11 +85,7 @@ const CHANGED = new WeakMap<Candidate, Map<string, Candidate | null>>();
 export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
   const known = onceOf(CHANGED, candidate, () => new Map<string, Candidate | null>());
   const key = changes.map(({ id, helps }) => `${id} ${helps.map((measure) => boundKey(wanted.get(measure))).join()}`).join(';') + extra;
-  const same = known.get(key);
-  if (same !== undefined) return same;
-  const made = applied(candidate, changes, wanted, extra);
-  known.set(key, made);
-  return made;
+  return onceOf(known, key, () => applied(candidate, changes, wanted, extra));
 }
 
 const BOUND_KEYS = new WeakMap<Bound, string>();

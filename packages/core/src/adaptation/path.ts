@@ -88,9 +88,11 @@ const LEGS = new WeakMap<Done, WeakMap<Done, Stretch>>();
 
 /** Between two postures, without them. */
 function leg(studio: Studio, from: Done, to: Done): Stretch {
-  const byTo = onceOf(LEGS, from, () => new WeakMap<Done, Stretch>());
-  const known = byTo.get(to);
-  if (known) return known;
+  const byEnd = onceOf(LEGS, from, () => new WeakMap<Done, Stretch>());
+  return onceOf(byEnd, to, () => between(studio, from, to));
+}
+
+function between(studio: Studio, from: Done, to: Done): Stretch {
   const [a, b] = [from.solved.state, to.solved.state];
   const samples = Array.from({ length: SAMPLES - 1 }, (_, i) => {
     const share = (i + 1) / SAMPLES;
@@ -99,9 +101,7 @@ function leg(studio: Studio, from: Done, to: Done): Stretch {
       a.map((value, dof) => value + (b[dof]! - value) * share),
     );
   });
-  const stretch = together(samples.map((values) => ({ least: values, most: values })));
-  byTo.set(to, stretch);
-  return stretch;
+  return together(samples.map((values) => ({ least: values, most: values })));
 }
 
 function station(studio: Studio, done: Done): Stretch {

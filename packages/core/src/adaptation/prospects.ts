@@ -127,8 +127,8 @@ export class Prospects {
   private readonly changed: Open[] = [];
   private looked = 0;
   private readonly likes = new Map<string, Prospect | null>();
-  /** Evaluations by candidate, and by step and what each looks at of its place. */
   private readonly places = new Map<string, Here>();
+  /** Evaluations by candidate, and by step and what each looks at of its place. */
   private readonly evaluated = new Map<Candidate, Map<string, Evaluated>>();
   private readonly floors = new Map<number, Map<Candidate, number>>();
 
@@ -157,11 +157,7 @@ export class Prospects {
 
   /** Someone else's figure as this person would do it, changed with the same changes; `null` where it is barred. */
   like(figure: string): Prospect | null {
-    const known = this.likes.get(figure);
-    if (known !== undefined) return known;
-    const prospect = this.workOut(figure);
-    this.likes.set(figure, prospect);
-    return prospect;
+    return onceOf(this.likes, figure, () => this.workOut(figure));
   }
 
   /** All of them at a place in a class; the same for places that nothing tells apart. */

@@ -4,6 +4,7 @@ import type { StepContext } from '../adaptation/place.js';
 import type { Chosen, PlannedStep } from '../adaptation/plan.js';
 import { propsOf } from '../adaptation/props.js';
 import { safeWays, waysLike } from '../adaptation/search.js';
+import { onceOf } from '../once.js';
 import { solveColumn, type ColumnLimits, type Way } from './column.js';
 import { withAhead, type Guide } from './guide.js';
 import { MOST_OF_CLASSES, type ClassMemory } from './memory.js';
@@ -74,9 +75,7 @@ function openWays(
     const asked = memory.once('likes', keys[i]!, () => new Map<string, readonly Chosen[]>());
     for (const figure of seen) {
       if (own[i]!.some((one) => one.figure === figure)) continue;
-      let like = asked.get(figure);
-      if (!like) asked.set(figure, (like = waysLike(context, [figure])));
-      ways.push(...like);
+      ways.push(...onceOf(asked, figure, () => waysLike(context, [figure])));
     }
     ways.push(null);
     return ways;

@@ -9,7 +9,7 @@ import { PersonRow } from '../people/person.row.js';
 import { SequenceRow } from '../sequences/sequence.row.js';
 import { DEMO_CLASS, DEMO_TEACHER, demoPeople } from './people.js';
 import { DEMO_SEQUENCES } from './sequences.js';
-import { dayFromNow, today } from '../today.js';
+import { shifted, today } from '../today.js';
 
 @Injectable()
 export class DemoService {
@@ -49,7 +49,7 @@ export class DemoService {
     await this.classes.create(teacherId, {
       sequenceId: sequence!.id,
       text: sequence!.text,
-      day: dayFromNow(-7),
+      day: shifted(today(), -7),
       personIds: people.map(({ id }) => id),
       figures: USUAL_FIGURES,
       pins: [],

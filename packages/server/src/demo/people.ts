@@ -1,5 +1,6 @@
 import { COMMON_PROPS } from '@lotus-steady/core';
 import type { PersonBody } from '@lotus-steady/requests';
+import { shifted } from '../today.js';
 
 /** The hall and everyone in it are invented. */
 export const DEMO_TEACHER = 'Imre Vandal (Ferry Street Hall)';
@@ -154,10 +155,6 @@ const PEOPLE: readonly DemoPerson[] = [
     note: 'Swims twice a week. Does not like to be touched.',
   },
 ]; // prettier-ignore
-
-function shifted(today: string, days: number): string {
-  return new Date(Date.parse(`${today}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-}
 
 /** Everyone in the invented hall, as they would have been asked by a day (YYYY-MM-DD). */
 export function demoPeople(today: string): PersonBody[] {

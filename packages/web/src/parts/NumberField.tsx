@@ -1,5 +1,6 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { INPUT } from './button-styles.js';
+import { Labelled } from './Labelled.js';
 
 interface Props {
   readonly label: string;
@@ -17,35 +18,35 @@ function shown(value: number): string {
 
 /** A number with its unit. What is no number yet stays as it was typed and is told as a problem by `NaN`. */
 export function NumberField({ label, unit, value, onChange, problem, hint }: Props) {
-  const id = useId();
   const [text, setText] = useState(value === undefined || Number.isNaN(value) ? '' : shown(value));
   const type = (next: string) => {
     setText(next);
     onChange(next.trim() === '' ? undefined : Number(next.replace(',', '.')));
   };
   return (
-    <div>
-      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-        {label}
-      </label>
-      <div className="flex items-center gap-2">
-        <input
-          id={id}
-          inputMode="decimal"
-          value={text}
-          onChange={(event) => type(event.target.value)}
-          className={`${INPUT} max-w-28`}
-          aria-invalid={problem !== undefined}
-          aria-describedby={problem === undefined ? undefined : `${id}-problem`}
-        />
-        <span className="text-sm text-soft">{unit}</span>
-      </div>
-      {hint && <p className="mt-0.5 text-sm text-soft">{hint}</p>}
-      {problem !== undefined && (
-        <p id={`${id}-problem`} className="mt-1 text-sm text-accent">
-          {problem}
-        </p>
+    <Labelled label={label}>
+      {(id) => (
+        <>
+          <div className="flex items-center gap-2">
+            <input
+              id={id}
+              inputMode="decimal"
+              value={text}
+              onChange={(event) => type(event.target.value)}
+              className={`${INPUT} max-w-28`}
+              aria-invalid={problem !== undefined}
+              aria-describedby={problem === undefined ? undefined : `${id}-problem`}
+            />
+            <span className="text-sm text-soft">{unit}</span>
+          </div>
+          {hint && <p className="mt-0.5 text-sm text-soft">{hint}</p>}
+          {problem !== undefined && (
+            <p id={`${id}-problem`} className="mt-1 text-sm text-accent">
+              {problem}
+            </p>
+          )}
+        </>
       )}
-    </div>
+    </Labelled>
   );
 }

@@ -1,5 +1,6 @@
-import { useId, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { INPUT } from './button-styles.js';
+import { Labelled } from './Labelled.js';
 
 interface Props {
   readonly label: string;
@@ -11,15 +12,13 @@ interface Props {
 
 /** A choice with its label above. */
 export function SelectField({ label, value, onChange, children }: Props) {
-  const id = useId();
   return (
-    <div>
-      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-        {label}
-      </label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT}>
-        {children}
-      </select>
-    </div>
+    <Labelled label={label}>
+      {(id) => (
+        <select id={id} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT}>
+          {children}
+        </select>
+      )}
+    </Labelled>
   );
 }

@@ -1,5 +1,5 @@
-import { useId } from 'react';
 import { INPUT } from './button-styles.js';
+import { Labelled } from './Labelled.js';
 
 interface Props {
   readonly label: string;
@@ -10,13 +10,9 @@ interface Props {
 
 /** A line of text, or a day, with its label above. */
 export function TextField({ label, type = 'text', value, onChange }: Props) {
-  const id = useId();
   return (
-    <div>
-      <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-        {label}
-      </label>
-      <input id={id} type={type} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT} />
-    </div>
+    <Labelled label={label}>
+      {(id) => <input id={id} type={type} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT} />}
+    </Labelled>
   );
 }
