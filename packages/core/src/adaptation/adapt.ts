@@ -65,15 +65,18 @@ export interface OwnWays {
 export function ownWays(context: StepContext): OwnWays {
   const given = evaluateGiven(context);
   // What fits only after its dose or the way there was changed still has to stand against the other ways.
-  const kept = given.hard.length === 0 && given.chosen.changes.length === 0;
-  // Only of the class that is taken in the end it is asked how its steps were given.
+  const kept = given.isSafe && given.chosen.changes.length === 0;
+  // Only of the class that is taken in the end it is asked how its steps were given, and what stands against that.
   let shown: Chosen | null = null;
+  let against: readonly Finding[] | null = null;
   return {
     get shown() {
       return (shown ??= evaluateGiven({ ...context, who: unlimited(context.who) }).chosen);
     },
     best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null),
-    against: uniqueByLimit([...given.hard, ...given.all.filter(isHard)]),
+    get against() {
+      return (against ??= uniqueByLimit([...given.hard, ...given.all.filter(isHard)]));
+    },
   };
 }
 

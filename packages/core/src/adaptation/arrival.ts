@@ -3,10 +3,11 @@ import { onceOf, onceWithin } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
+import { headSweep } from '../body/measure.js';
 import { rowOf } from './facts.js';
 import { findings, worstOf, type Finding } from './judge.js';
-import { judgesOf } from './judges.js';
-import { keepsWithin, passageOf, passedRow, type Passage } from './path.js';
+import { judgesOf, type Arriving } from './judges.js';
+import { keepsWithin, leadsThrough, passageInto, passageOf, passageOnward, passedRow, type Passage } from './path.js';
 import type { StepContext } from './place.js';
 import type { Done, Form } from './studio.js';
 import type { Who } from './who.js';
@@ -74,20 +75,36 @@ export function usualWaySeconds(from: Done | null, to: Done): number {
   return levelChange(from, to) >= RISE_CM || headDrop(from, to) > HEAD_RISE_CM ? 2 * WAY_SECONDS : WAY_SECONDS;
 }
 
+/** How far the head turns over, from one posture to the next and between the ends of a movement. Degrees. */
+function headSweepOf(last: Done | null, ends: readonly Done[]): number {
+  const path = [last, ...ends].flatMap((done) => (done ? [done.solved.placed] : []));
+  return Math.max(0, ...path.slice(1).map((placed, i) => headSweep(path[i]!, placed)));
+}
+
+/** What the way from the posture before comes to. */
+export function arrivingOf({ who, tally: { last } }: StepContext, ends: readonly Done[]): Arriving {
+  const first = ends[0]!;
+  return {
+    levelChange: levelChange(last, first),
+    headDrop: headDrop(last, first),
+    headSweep: judgesOf(who.limits).sweeps ? headSweepOf(last, ends) : 0,
+  };
+}
+
 /** How someone gets to a posture. */
-interface WayTaken {
-  /** Equal where nothing tells two of them apart. */
-  readonly key: string;
+export interface WayTaken {
   readonly ways: readonly { readonly way: WayId; /** Another than was meant. */ readonly instead: boolean }[];
-  /** What the way that was meant breaks. */
+  /** Whether something stands against it that no other way mends. */
+  readonly isBarred: boolean;
+  readonly impact: number | null;
+  /** What the ways that were meant break. */
   readonly all: readonly Finding[];
   /** What no other way mends. */
   readonly hard: readonly Finding[];
-  readonly impact: number | null;
 }
 
-/** To a posture on the same level, where no way is asked for. */
-const NO_WAY: WayTaken = { key: '', ways: [], all: [], hard: [], impact: null };
+/** Nothing special, or nothing against it. */
+const NO_WAY: WayTaken = { ways: [], isBarred: false, impact: null, all: [], hard: [] };
 
 /** From so many postures the ways are kept for one person; then all are forgotten. */
 const MOST_TAKEN = 400;
@@ -102,60 +119,109 @@ export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, 
   // Only a way that is asked for may be left to whoever does the step as it is given.
   const key = step.way === null ? from : `${from} ${step.way} ${isGiven ? '' : 'other'}`;
   const byEnd = onceWithin(known, MOST_TAKEN, key, () => new Map<number, WayTaken>());
-  return onceOf(byEnd, to.id, () => takenBetween(who, last, to, step.way, isGiven));
+  return onceOf(byEnd, to.id, () => (step.way === null ? takenBetween(who, last!, to) : takenAsAsked(who, last, to, step.way, isGiven)));
+}
+
+/** Whether the parts of a way keep within someone's bounds, by the posture that it leads from or to. */
+interface Parts {
+  readonly into: Map<number, boolean>;
+  readonly onward: Map<number, boolean>;
+}
+const PARTS = new WeakMap<Who, Map<WayId, Parts>>();
+
+/** Whether all that is passed through on a way keeps within all bounds: of both of its parts it is asked once for each end. */
+function isKept(who: Who, from: Done | null, to: Done, way: WayId): boolean {
+  const { passageBounds } = judgesOf(who.limits);
+  if (from === null || passageBounds.length === 0) return true;
+  const { studio } = who;
+  const keeps = (passage: Passage) => keepsWithin(passage, passageBounds);
+  if (!leadsThrough(way)) return keeps(passageOf(studio, from, to, way));
+  const byWay = onceOf(PARTS, who, () => new Map<WayId, Parts>());
+  const { into, onward } = onceOf(byWay, way, (): Parts => ({ into: new Map(), onward: new Map() }));
+  return (
+    onceOf(into, from.id, () => keeps(passageInto(studio, from, way))) && onceOf(onward, to.id, () => keeps(passageOnward(studio, way, to)))
+  );
 }
 
 /** What is passed through on one way at a time: findings keep nothing of it. */
 const PASSING = rowOf({});
 const NOT_A_POSTURE = { facing: null, standing: false } as const;
 
-function takenBetween(who: Who, from: Done | null, to: Done, asked: WayId | null, isGiven: boolean): WayTaken {
-  const { limits, studio, props } = who;
-  const ways: { way: WayId; instead: boolean }[] = [];
-  const meant: (readonly Finding[])[] = [];
-  const hard: Finding[] = [];
-  const jumps = asked === 'jump-back';
-  const hops = from ? waysBetween(from.level, to.level) : [];
-  const { ofWay, ofPassage, passageBounds } = judgesOf(limits);
+/** All that stands against a way from one posture to another: nothing else of it is only watched. */
+function against(who: Who, from: Done | null, to: Done, way: WayId): readonly Finding[] {
+  const { ofWay, ofPassage } = judgesOf(who.limits);
+  const own = ofWay(way);
+  if (from === null || isKept(who, from, to, way)) return own;
+  const passage = passageOf(who.studio, from, to, way);
   const breaks = (about: readonly ActiveLimit[], values: Passage['least']) =>
     findings(about, { row: passedRow(values, PASSING), ...NOT_A_POSTURE }, 'transition');
-  const hardOf = (way: WayId): readonly Finding[] => {
-    const own = ofWay(way);
-    if (!from || passageBounds.length === 0) return own;
-    const passage = passageOf(studio, from, to, way);
-    if (keepsWithin(passage, passageBounds)) return own;
-    const { low, high } = ofPassage;
-    return worstOf([own, low.length === 0 ? [] : breaks(low, passage.least), breaks(high, passage.most)]);
-  };
-  const takeOther = (others: readonly WayId[], broken: readonly Finding[]): void => {
-    meant.push(broken);
-    const isOpen = (way: WayId) => ofWay(way).length === 0 && hardOf(way).length === 0;
-    const other = others.find((way) => (way !== 'with-chair' || (props.chair ?? 0) > 0) && isOpen(way));
-    if (other) ways.push({ way: other, instead: true });
-    else hard.push(...broken);
-  };
-  let impact: number | null = null;
-  // Whoever needs an easier form doesn't jump into it.
-  if (jumps && !isGiven) ways.push({ way: 'step-back', instead: false });
-  else if (asked !== null) {
-    const broken = hardOf(asked);
-    if (broken.length === 0) {
-      ways.push({ way: asked, instead: false });
-      if (jumps) impact = 2;
-    } else {
-      const others: readonly WayId[] = jumps ? ['step-back'] : hops.length > 0 ? hops.flat() : ['split-squat', 'hands-to-thighs'];
-      takeOther(
-        others.filter((way) => way !== asked),
-        broken,
-      );
-    }
-  } else {
-    for (const [ordinary, ...others] of hops) {
-      const broken = hardOf(ordinary!);
-      if (broken.length > 0) takeOther(others, broken);
-    }
+  const { low, high } = ofPassage;
+  return worstOf([own, low.length === 0 ? [] : breaks(low, passage.least), breaks(high, passage.most)]);
+}
+
+function isBarred(who: Who, from: Done | null, to: Done, way: WayId): boolean {
+  return judgesOf(who.limits).ofWay(way).length > 0 || (!isKept(who, from, to, way) && against(who, from, to, way).length > 0);
+}
+
+/** The first of other ways that is open. */
+function otherWay(who: Who, from: Done | null, to: Done, others: readonly WayId[]): WayId | undefined {
+  return others.find((way) => (way !== 'with-chair' || (who.props.chair ?? 0) > 0) && !isBarred(who, from, to, way));
+}
+
+/** A way that is replaced where it is barred. What it breaks is told only where it is asked. */
+class Replaced implements WayTaken {
+  readonly ways: WayTaken['ways'];
+  readonly impact = null;
+
+  constructor(
+    private readonly who: Who,
+    private readonly from: Done | null,
+    private readonly to: Done,
+    /** Ways that are barred, each with what is taken instead. */
+    private readonly meant: readonly { readonly way: WayId; readonly other: WayId | undefined }[],
+  ) {
+    this.ways = meant.flatMap(({ other }) => (other ? [{ way: other, instead: true }] : []));
   }
-  const all = worstOf(meant);
-  const told = all.length + hard.length > 0 ? ` ${from?.id ?? 0} ${to.id}` : '';
-  return { key: `${ways.map(({ way }) => way).join()} ${impact ?? ''}${told}`, ways, all, hard, impact };
+
+  get isBarred() {
+    return this.ways.length < this.meant.length;
+  }
+
+  get all() {
+    return worstOf(this.meant.map(({ way }) => this.against(way)));
+  }
+
+  get hard() {
+    return this.meant.flatMap(({ way, other }) => (other ? [] : this.against(way)));
+  }
+
+  private against(way: WayId) {
+    return against(this.who, this.from, this.to, way);
+  }
+}
+
+/** From one level to another as the class is used to. */
+function takenBetween(who: Who, from: Done, to: Done): WayTaken {
+  const meant = waysBetween(from.level, to.level).flatMap(([ordinary, ...others]) =>
+    isBarred(who, from, to, ordinary!) ? [{ way: ordinary!, other: otherWay(who, from, to, others) }] : [],
+  );
+  return meant.length === 0 ? NO_WAY : new Replaced(who, from, to, meant);
+}
+
+/** By a way that the step asks for. */
+function takenAsAsked(who: Who, from: Done | null, to: Done, asked: WayId, isGiven: boolean): WayTaken {
+  const jumps = asked === 'jump-back';
+  const taken = (way: WayId): WayTaken => ({ ...NO_WAY, ways: [{ way, instead: false }] });
+  // Whoever needs an easier form doesn't jump into it.
+  if (jumps && !isGiven) return taken('step-back');
+  if (!isBarred(who, from, to, asked)) return { ...taken(asked), impact: jumps ? 2 : null };
+  const hops = from ? waysBetween(from.level, to.level) : [];
+  const others: readonly WayId[] = jumps ? ['step-back'] : hops.length > 0 ? hops.flat() : ['split-squat', 'hands-to-thighs'];
+  const other = otherWay(
+    who,
+    from,
+    to,
+    others.filter((way) => way !== asked),
+  );
+  return new Replaced(who, from, to, [{ way: asked, other }]);
 }

@@ -5,6 +5,9 @@ import type { Purpose } from '../asanas/purposes.js';
 import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
 import type { PostureChange, Wanted } from './changes.js';
+import { propsOf } from './props.js';
+import type { Done, Studio } from './studio.js';
+import type { Who } from './who.js';
 
 /** One candidate: an asana's form, changed or not. */
 export interface Candidate {
@@ -224,4 +227,25 @@ export function replacementsOf(library: Library, asana: Asana, variation: Variat
   const made = { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
   byVariation.set(variation, made);
   return made;
+}
+
+const ENDS = new WeakMap<Studio, WeakMap<Candidate, readonly Done[]>>();
+
+/** A candidate's postures as this body does them: the same array whenever it is asked. */
+export function endsOf(studio: Studio, candidate: Candidate): readonly Done[] {
+  const { asana, variation, posture, moves, changes } = candidate;
+  if (changes.length === 0) return studio.formOf(asana, variation).ends;
+  const known = onceOf(ENDS, studio, () => new WeakMap<Candidate, readonly Done[]>());
+  return onceOf(known, candidate, () => [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : [])));
+}
+
+/** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
+export function costAnywhere(who: Who, candidate: Candidate, given: Candidate): number {
+  const { asana, posture, base } = candidate;
+  let cost = base + COST.prop * propsOf(posture).size + COST.shape * shapeDistance(posture, given.posture);
+  if (asana !== given.asana) {
+    if (!Object.keys(asana.purposes).some((one) => who.favoured.has(one as Purpose))) cost += COST.notFavoured;
+    if (who.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;
+  }
+  return cost;
 }

@@ -1,7 +1,7 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Clause, Grade } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
-import { MEASURES, type Facing, type Measure } from '../body/measure.js';
+import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
 import { onceOf } from '../once.js';
 import { placeOf, valueAt, type Facts } from './facts.js';
 
@@ -42,7 +42,11 @@ function holds({ clause, place }: Check['when'][number], facts: Facts): boolean 
     if (facts.facing === null) return true;
     return (facts.facing === clause.facing) !== (clause.not === true);
   }
-  const value = valueAt(facts, place);
+  return holdsOf(clause, valueAt(facts, place));
+}
+
+/** The same for a clause on a measure, by its value. */
+function holdsOf(clause: Extract<Clause, { readonly measure: Measure }>, value: number): boolean {
   if (Number.isNaN(value)) return true;
   return (
     (clause.over === undefined || value > clause.over) &&
@@ -182,6 +186,31 @@ export function findings(limits: readonly ActiveLimit[], facts: Facts, where?: W
     });
   }
   return found.length > 1 ? found.sort((a, b) => SEVERITY[b.grade] - SEVERITY[a.grade]) : found;
+}
+
+/**
+ * Tells values of some measures apart, no further than it makes a difference to these limits: by whether each clause on
+ * one of them holds, and where one isn't within a bound, by itself.
+ */
+export function telling<M extends Measure>(
+  limits: readonly ActiveLimit[],
+  measures: readonly M[],
+): (values: Readonly<Record<M, number>>) => string {
+  const isOne = (measure: Measure | 'facing'): measure is M => (measures as readonly string[]).includes(measure);
+  const clauses = limits.flatMap(({ spec: { when = [] } }) =>
+    when.flatMap((clause) => ('measure' in clause && isOne(clause.measure) ? [{ clause, measure: clause.measure }] : [])),
+  );
+  const bounds = limits.flatMap(({ spec: { measure, bound } }) => (isOne(measure) ? [{ measure, ...rangeOf(bound) }] : []));
+  return (values) => {
+    let told = '';
+    const valueOf = (measure: M) => roundMeasure(measure, values[measure]);
+    for (const { clause, measure } of clauses) told += holdsOf(clause, valueOf(measure)) ? '+' : '-';
+    for (const { measure, least, most } of bounds) {
+      const value = valueOf(measure);
+      told += value >= least && value <= most ? '.' : ` ${value} `;
+    }
+    return told;
+  };
 }
 
 export const SEVERITY: Record<Grade, number> = { watch: 1, modify: 2, avoid: 3 };

@@ -4,7 +4,7 @@ import type { Measure } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
 import { declaredFacts, factsFrom, factsOf } from './facts.js';
 import { onceOf } from '../once.js';
-import { findings, isHard, rangeOf, uniqueByLimit, worstOf, type Finding } from './judge.js';
+import { findings, isHard, rangeOf, telling, uniqueByLimit, worstOf, type Finding } from './judge.js';
 import { PASSED, type Passed, type PassageBound } from './path.js';
 import type { Tally } from './plan.js';
 import type { Done } from './studio.js';
@@ -19,7 +19,9 @@ const SUMS = {
 export type Sum = (typeof SUMS)[keyof typeof SUMS];
 
 /** What the posture before decides. */
-const ARRIVING: ReadonlySet<string> = new Set<Measure>(['levelChange', 'headDrop', 'headSweep']);
+const ARRIVING = ['levelChange', 'headDrop', 'headSweep'] as const satisfies readonly Measure[];
+/** What the way from the posture before comes to. */
+export type Arriving = Readonly<Record<(typeof ARRIVING)[number], number>>;
 
 const PLACE: ReadonlySet<string> = new Set<string>([...ARRIVING, ...Object.keys(SUMS), 'transitionTime']);
 
@@ -58,8 +60,8 @@ interface Judges {
   readonly fewTrips: number;
   /** Once there were so many trips to the floor, one more breaks all that it can. */
   readonly manyTrips: number;
-  /** Whether they look at what the posture before decides. */
-  readonly arriving: boolean;
+  /** Tells apart what the posture before decides, as far as they look at it; `null` where they don't. */
+  readonly arriving: ((values: Arriving) => string) | null;
   /** Ids of those that look at the place in the class, by their measure or a clause. */
   readonly aboutPlace: ReadonlySet<string>;
   /** Whether they look at how far the head turns over. */
@@ -128,7 +130,7 @@ function judging(limits: readonly ActiveLimit[]): Judges {
     isBarredAsDeclared: (form) => onceOf(asDeclared, form, () => findings(declared, declaredFacts(form)).some(isHard)),
     sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),
     ...tripsAllowed(limits),
-    arriving: [...ARRIVING].some((measure) => looked.has(measure)),
+    arriving: ARRIVING.some((measure) => looked.has(measure)) ? telling(limits, ARRIVING) : null,
     aboutPlace: new Set(limits.filter((limit) => measuresOf(limit).some((measure) => PLACE.has(measure))).map(({ id }) => id)),
     sweeps: looked.has('headSweep'),
     ofWay: (way) => byWay.get(way)!,

@@ -1,7 +1,7 @@
 import { person, plan, sequence, studio } from './adapt.fixture.js';
 import { roundMeasure } from '../body/measure.js';
 import { placeOf } from './facts.js';
-import { keepsWithin, PASSED, passageOf, passedRow, type Passage, type Passed } from './path.js';
+import { keepsWithin, PASSED, passageInto, passageOf, passageOnward, passedRow, type Passage, type Passed } from './path.js';
 
 /** Lowest and highest values by name. */
 function extremes({ least, most }: Passage) {
@@ -67,6 +67,24 @@ test('a way keeps within bounds that it just reaches, and not within nearer ones
   expect(keepsWithin(passage, bound(knee))).toBe(true);
   expect(keepsWithin(passage, bound(knee - 1))).toBe(false);
   expect(keepsWithin(passage, [{ measure: 'kneeFlexion', least: knee, most: Infinity }])).toBe(false);
+});
+
+test('a way keeps within bounds where both of its parts do', () => {
+  const [flat, seat] = [end('savasana'), end('sukhasana')];
+  const ways = [[standing, lying, 'fold-down'], [standing, lying, 'squat-down'], [flat, seat, 'sit-up'], [flat, seat, 'roll-to-side']] as const; // prettier-ignore
+  const seen = new Set<string>();
+  for (const [from, to, way] of ways) {
+    const parts = [passageInto(studio, from, way), passageOnward(studio, way, to)];
+    const whole = passageOf(studio, from, to, way);
+    for (const measure of PASSED)
+      for (const most of [0, 5, 15, 30, 60, 90, 120]) {
+        const bounds = [{ measure, least: -Infinity, most }];
+        const kept = parts.map((part) => keepsWithin(part, bounds));
+        expect(keepsWithin(whole, bounds)).toBe(kept.every(Boolean));
+        seen.add(kept.join());
+      }
+  }
+  expect(seen.size).toBe(4);
 });
 
 test('a barred way is replaced, and the pose at its end stays', () => {

@@ -118,8 +118,32 @@ function stationsOf(studio: Studio, way: WayId): readonly Done[] {
   return onceOf(byWay, way, () => THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!));
 }
 
-/** What is passed through on a named way from one posture to another. */
+/** What is passed through on a named way from one posture to another, or on a part of it. */
 export type Passage = Stretch;
+
+/** Whether a way leads through any posture, and not straight from one to the other. */
+export function leadsThrough(way: WayId): boolean {
+  return THROUGH[way].length > 0;
+}
+
+/** As far as the first posture that a way leads through, and in it. */
+export function passageInto(studio: Studio, from: Done, way: WayId): Passage {
+  const first = stationsOf(studio, way)[0]!;
+  return together([leg(studio, from, first), station(studio, first)]);
+}
+
+/** From the first posture that a way leads through on. */
+export function passageOnward(studio: Studio, way: WayId, to: Done): Passage {
+  const [first, ...others] = stationsOf(studio, way);
+  const stretches: Stretch[] = [];
+  let at = first!;
+  for (const done of others) {
+    stretches.push(leg(studio, at, done), station(studio, done));
+    at = done;
+  }
+  stretches.push(leg(studio, at, to));
+  return together(stretches);
+}
 
 /**
  * The body is led from one posture to the next by a named way, every joint at a steady pace, and the extremes
@@ -128,14 +152,8 @@ export type Passage = Stretch;
  * ways through it.
  */
 export function passageOf(studio: Studio, from: Done, to: Done, way: WayId): Passage {
-  const stretches: Stretch[] = [];
-  let at = from;
-  for (const done of stationsOf(studio, way)) {
-    stretches.push(leg(studio, at, done), station(studio, done));
-    at = done;
-  }
-  stretches.push(leg(studio, at, to));
-  return together(stretches);
+  if (!leadsThrough(way)) return leg(studio, from, to);
+  return together([passageInto(studio, from, way), passageOnward(studio, way, to)]);
 }
 
 /** A bound on what is passed through, whatever else is asked beside it. */

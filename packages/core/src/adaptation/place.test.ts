@@ -3,7 +3,8 @@ import { usualStep } from '../sequence/sequence.js';
 import { person, plan, sequence, studio } from './adapt.fixture.js';
 import { otherWays, Walker } from './adapt.js';
 import { givenOf } from './candidates.js';
-import { Evaluation } from './evaluation.js';
+import { evaluate, fitKey } from './evaluation.js';
+import { fit } from './fitting.js';
 import type { Finding } from './judge.js';
 import { contextKey, START, sumsKey, tallyAfter, tripTold } from './place.js';
 import type { PersonPlan, Tally } from './plan.js';
@@ -42,9 +43,32 @@ test('sums that no limit tells apart change nothing of how a step is judged', ()
       const given = givenOf(asana, variation);
       // Past every bound the number of the trip is told apart from all else.
       const [first, second] = contexts.map((context) => {
-        const { all, hard, chosen } = new Evaluation(context, given, given).run();
+        const { all, hard, chosen } = evaluate(context, given, given);
         const told = (found: readonly Finding[]) => tripTold(who, one, found);
         return { all: told(all), hard: told(hard), chosen: { ...chosen, watch: told(chosen.watch) } };
+      });
+      expect(second).toEqual(first);
+    }),
+    { numRuns: 600 },
+  );
+  expect(alike).toBeGreaterThan(100);
+});
+
+test('whatever went before: what is fitted is the same where its key is', () => {
+  let alike = 0;
+  fc.assert(
+    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, places, (who, at, one, other) => {
+      const { asana, variation } = FORMS[at]!;
+      const given = givenOf(asana, variation);
+      const contexts = [one, other].map((tally) => ({ who, step: STEPS[at]!, tally }));
+      const [key, otherKey] = contexts.map((context) => fitKey(context, given, null));
+      if (key !== otherKey || one.last === other.last) return;
+      alike++;
+      // Which trip it is, is told later.
+      const told = (found: readonly Finding[]) => found.map((finding) => (finding.measure === 'floorTrips' ? finding.limit : finding));
+      const [first, second] = contexts.map((context) => {
+        const { broken, hard, watch, ...fitted } = fit(context, given, given, null);
+        return { ...fitted, broken: told(broken), hard: told(hard), watch: told(watch) };
       });
       expect(second).toEqual(first);
     }),
@@ -127,7 +151,7 @@ test('what a form costs at the least is the same at whatever place it is looked 
         const prospect = prospects.at(place, 30);
         if (!prospect) return;
         const { candidate } = prospect;
-        const floors = all.map((tally) => new Evaluation({ who, step: STEPS[at]!, tally }, candidate, prospects.given).run().chosen.floor);
+        const floors = all.map((tally) => evaluate({ who, step: STEPS[at]!, tally }, candidate, prospects.given).chosen.floor);
         for (const floor of floors) expect(floor).toBeCloseTo(prospects.floorOf(STEPS[at]!, candidate), 9);
       }
     }),

@@ -95,6 +95,11 @@ function countProps(contacts: Posture['contacts']): Map<Prop, number> {
   return needed;
 }
 
+export function areAtHand(needed: ReadonlyMap<Prop, number>, atHand: PropsAtHand): boolean {
+  for (const [prop, count] of needed) if (count > (atHand[prop] ?? 0)) return false;
+  return true;
+}
+
 /** A finding for each prop that is needed and not at hand. */
 export function missingProps(needed: ReadonlyMap<Prop, number>, atHand: PropsAtHand): Finding[] {
   return [...needed].flatMap(([prop, count]) => {

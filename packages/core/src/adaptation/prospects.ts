@@ -2,16 +2,17 @@ import { onceOf, onceWithin } from '../once.js';
 import type { Variation } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
 import { leastCrossing, outOfPlace, standOf } from './arrival.js';
-import { COST, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
+import { COST, costAnywhere, endsOf, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
 import { POSTURE_CHANGES, type PostureChange, type Wanted } from './changes.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
-import { costAnywhere, endsOf, Evaluation, placeKey, wantedOf, type Evaluated } from './evaluation.js';
+import { evaluate, type Evaluated } from './evaluation.js';
+import { wantedOf, type Fitted } from './fitting.js';
 import type { Finding } from './judge.js';
 import { judgesOf } from './judges.js';
 import { contextKey, START, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
-import { missingProps, propsOf } from './props.js';
+import { areAtHand, propsOf } from './props.js';
 import type { Done, Form, Studio } from './studio.js';
 import type { Who } from './who.js';
 
@@ -109,8 +110,8 @@ export class Here {
   safe(place: number, { candidate }: Prospect): Chosen | null {
     const known = this.judged[place];
     if (known !== undefined) return known;
-    const { hard, chosen } = this.prospects.evaluate(this.context, candidate);
-    return (this.judged[place] = hard.length === 0 ? chosen : null);
+    const { isSafe, chosen } = this.prospects.evaluate(this.context, candidate);
+    return (this.judged[place] = isSafe ? chosen : null);
   }
 }
 
@@ -128,8 +129,8 @@ export class Prospects {
   private looked = 0;
   private readonly likes = new Map<string, Prospect | null>();
   private readonly places = new Map<string, Here>();
-  /** Evaluations by candidate, and by step and what each looks at of its place. */
-  private readonly evaluated = new Map<Candidate, Map<string, Evaluated>>();
+  /** By candidate, and by step and what each looks at of its place. */
+  private readonly fitted = new Map<Candidate, Map<string, Fitted>>();
   private readonly floors = new Map<number, Map<Candidate, number>>();
 
   constructor(
@@ -165,14 +166,16 @@ export class Prospects {
     return onceWithin(this.places, MOST_HERE, contextKey(context), () => new Here(this, context));
   }
 
-  /** A candidate at a place in a class; made once for all places that are alike to it. */
+  /** A candidate at a place in a class; fitted once for all places that are alike to it. */
   evaluate(context: StepContext, candidate: Candidate): Evaluated {
-    const byPlace = onceOf(this.evaluated, candidate, () => new Map<string, Evaluated>());
-    return onceWithin(byPlace, MOST_PLACES, `${stepKey(context.step)} ${placeKey(context, candidate, this.given)}`, () => {
-      const evaluated = new Evaluation(context, candidate, this.given).run();
-      this.floorsOf(context.step).set(candidate, evaluated.chosen.floor);
-      return evaluated;
-    });
+    const byPlace = onceOf(this.fitted, candidate, () => new Map<string, Fitted>());
+    return evaluate(context, candidate, this.given, (key, fitted) =>
+      onceWithin(byPlace, MOST_PLACES, key, () => {
+        const made = fitted();
+        this.floorsOf(context.step).set(candidate, made.floor);
+        return made;
+      }),
+    );
   }
 
   /** What a candidate costs at the least, wherever in a class the step stands: the place that it is looked at in makes no difference. */
@@ -249,11 +252,11 @@ export class Prospects {
   /** Whether the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
   private isPossible({ posture, variation }: Candidate): boolean {
     const { limits, props } = this.who;
-    return !judgesOf(limits).isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
+    return !judgesOf(limits).isBarredAsDeclared(variation.declared) && areAtHand(propsOf(posture), props);
   }
 
   private prospect(candidate: Candidate): Prospect {
-    return { candidate, floor: costAnywhere(this.who, candidate, this.given, propsOf(candidate.posture).size) };
+    return { candidate, floor: costAnywhere(this.who, candidate, this.given) };
   }
 }
 

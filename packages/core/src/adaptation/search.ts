@@ -75,7 +75,7 @@ export function waysLike(context: StepContext, figures: readonly string[]): Chos
   return figures.flatMap((figure) => {
     const prospect = prospects.like(figure);
     if (!prospect) return [];
-    const { hard, chosen } = prospects.evaluate(context, prospect.candidate);
-    return hard.length === 0 ? chosen : [];
+    const { isSafe, chosen } = prospects.evaluate(context, prospect.candidate);
+    return isSafe ? chosen : [];
   });
 }
