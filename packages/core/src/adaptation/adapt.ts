@@ -4,12 +4,14 @@ import { doseAfterPain } from '../conditions/pain.js';
 import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
 import { assess, type Assessment } from '../screening/assess.js';
+import { onceOf } from '../once.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 import { describeBound, isHard, judge, uniqueByLimit, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES } from '../body/measure.js';
 import { factsFrom, type Values } from './facts.js';
+import { judgesOf } from './judges.js';
 import { START, tallyAfter, tripTold, type StepContext } from './place.js';
 import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
@@ -188,6 +190,9 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
   ];
 }
 
+/** Steps that tell which trip to the floor they are (see `tripTold`), by its number. */
+const TOLD = new WeakMap<PlannedStep, Map<number, PlannedStep>>();
+
 /** A participant on the way through a class: what holds for them, and how they stand after the steps so far. */
 export class Walker {
   readonly assessment: Assessment;
@@ -226,8 +231,7 @@ export class Walker {
 
   take(planned: PlannedStep): void {
     const { chosen } = planned;
-    const told = { chosen: chosen && this.told(chosen), reasons: tripTold(this.who, this.tally, planned.reasons) };
-    this.steps.push(told.chosen === chosen && told.reasons === planned.reasons ? planned : { ...planned, ...told });
+    this.steps.push(this.toldStep(planned));
     if (chosen) this.tally = tallyAfter(this.tally, chosen.ends, chosen.timed);
     this.tallies.push(this.tally);
   }
@@ -235,6 +239,18 @@ export class Walker {
   /** The safe ways to do a step next, cheapest first. */
   ways(step: Step, count: number): Chosen[] {
     return safeWays(this.context(step), count).map((chosen) => this.told(chosen));
+  }
+
+  /** The same object for the same trip. */
+  private toldStep(planned: PlannedStep): PlannedStep {
+    const { who, tally } = this;
+    if (tally.floorTrips < judgesOf(who.limits).manyTrips) return planned;
+    const byTrip = onceOf(TOLD, planned, () => new Map<number, PlannedStep>());
+    return onceOf(byTrip, tally.floorTrips, () => {
+      const { chosen } = planned;
+      const told = { chosen: chosen && this.told(chosen), reasons: tripTold(who, tally, planned.reasons) };
+      return told.chosen === chosen && told.reasons === planned.reasons ? planned : { ...planned, ...told };
+    });
   }
 
   private told(chosen: Chosen): Chosen {

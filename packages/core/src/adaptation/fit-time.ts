@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import { rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { Chosen, PlannedStep } from './plan.js';
 
@@ -10,7 +11,15 @@ function isRest({ chosen }: PlannedStep): boolean {
   return chosen?.asana.purposes.rest === 3;
 }
 
+const SHORTER = new WeakMap<PlannedStep, Map<string, PlannedStep>>();
+
+/** The same object for the same share. */
 function shorter(step: PlannedStep, share: number, breathSeconds: number): PlannedStep {
+  const byShare = onceOf(SHORTER, step, () => new Map<string, PlannedStep>());
+  return onceOf(byShare, `${share} ${breathSeconds}`, () => shortened(step, share, breathSeconds));
+}
+
+function shortened(step: PlannedStep, share: number, breathSeconds: number): PlannedStep {
   const { chosen } = step;
   if (!chosen) return step;
   const dose = scaleDose(chosen.dose, share);
@@ -22,14 +31,14 @@ function shorter(step: PlannedStep, share: number, breathSeconds: number): Plann
   return { ...step, chosen: next, seconds: timed.seconds + chosen.transitionSeconds };
 }
 
-/** Someone's steps while they are fitted. */
-export interface Fitted {
+/** Someone's steps while they are fitted to the time. */
+interface Timely {
   readonly steps: readonly PlannedStep[];
   readonly breathSeconds: number;
 }
 
 /** Seconds of a class: everybody waits for the longest in each step. */
-export function classSeconds(people: readonly Pick<Fitted, 'steps'>[]): number {
+export function classSeconds(people: readonly Pick<Timely, 'steps'>[]): number {
   const [first] = people;
   return first ? first.steps.reduce((sum, _, i) => sum + Math.max(...people.map(({ steps }) => steps[i]!.seconds)), 0) : 0;
 }
@@ -38,7 +47,7 @@ export function classSeconds(people: readonly Pick<Fitted, 'steps'>[]): number {
  * Shortens doses, all alike and everybody's, until the class fits; the last step's rest only after the others,
  * and never below its floor. A class that still doesn't fit is returned as short as it gets: the times say so.
  */
-export function shortenToFit<P extends Fitted>(people: readonly P[], seconds: number): P[] {
+export function shortenToFit<P extends Timely>(people: readonly P[], seconds: number): P[] {
   let fitted = [...people];
   const isLong = () => classSeconds(fitted) > seconds;
   for (let share = 0.95; isLong() && share >= LEAST_SHARE - 1e-9; share -= 0.05)

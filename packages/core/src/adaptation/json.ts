@@ -2,6 +2,7 @@ import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
+import { onceOf } from '../once.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { WAYS } from '../sequence/ways.js';
@@ -49,6 +50,8 @@ function stepJson(planned: PlannedStep) {
 
 export type StepJson = ReturnType<typeof stepJson>;
 
+const STEPS = new WeakMap<PlannedStep, StepJson>();
+
 function minutes(seconds: number): number {
   return Math.round(seconds / 6) / 10;
 }
@@ -59,7 +62,7 @@ export function personJson(plan: PersonPlan) {
     screening: plan.screening,
     conflicts: plan.conflicts,
     minutes: { before: minutes(plan.before), after: minutes(plan.after) },
-    steps: plan.steps.map(stepJson),
+    steps: plan.steps.map((planned) => onceOf(STEPS, planned, () => stepJson(planned))),
     inserted: plan.inserted,
     session: plan.session,
   };

@@ -79,6 +79,7 @@ function isFarOut({ by, unit, value }: Finding): boolean {
 export class Here {
   private readonly judged: (Chosen | null)[] = [];
   private readonly leasts: number[] = [];
+  private readonly found = new Map<number, readonly Chosen[]>();
 
   constructor(
     private readonly prospects: Prospects,
@@ -104,6 +105,27 @@ export class Here {
     const form = who.studio.form(step.asana, step.variation);
     const apart = candidate === this.prospects.given ? 0 : outOfPlace(form, standOf(first), from);
     return (this.leasts[place] = floor + apart + leastCrossing(who, step, from, standOf(first)));
+  }
+
+  /**
+   * The safe ways, cheapest first, at most `count` of them. Complete up to the first `count`: a prospect is passed
+   * over only when the least that it can cost here is above what was found.
+   */
+  cheapest(count: number): readonly Chosen[] {
+    return onceOf(this.found, count, () => {
+      const found: Chosen[] = [];
+      const worst = () => (found.length < count ? Infinity : found.at(-1)!.cost);
+      for (let place = 0; ; place++) {
+        const prospect = this.at(place, worst());
+        if (!prospect) return found;
+        if (this.least(place, prospect) >= worst()) continue;
+        const chosen = this.safe(place, prospect);
+        if (!chosen || chosen.cost >= worst()) continue;
+        const dearer = found.findIndex(({ cost }) => cost > chosen.cost);
+        found.splice(dearer < 0 ? found.length : dearer, 0, chosen);
+        if (found.length > count) found.pop();
+      }
+    });
   }
 
   /** A prospect as it is done here; `null` where it isn't safe. */

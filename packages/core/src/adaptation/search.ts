@@ -16,24 +16,9 @@ export function evaluateGiven(context: StepContext): Evaluated {
   return prospects.evaluate(context, prospects.given);
 }
 
-/**
- * The safe ways to do a step at its place, cheapest first, at most `count` of them. Complete up to the first
- * `count`: a prospect is passed over only when the least that it can cost here is above what was found.
- */
-export function safeWays(context: StepContext, count: number): Chosen[] {
-  const here = prospectsFor(context).here(context);
-  const found: Chosen[] = [];
-  const worst = () => (found.length < count ? Infinity : found.at(-1)!.cost);
-  for (let place = 0; ; place++) {
-    const prospect = here.at(place, worst());
-    if (!prospect) return found;
-    if (here.least(place, prospect) >= worst()) continue;
-    const chosen = here.safe(place, prospect);
-    if (!chosen || chosen.cost >= worst()) continue;
-    const dearer = found.findIndex(({ cost }) => cost > chosen.cost);
-    found.splice(dearer < 0 ? found.length : dearer, 0, chosen);
-    if (found.length > count) found.pop();
-  }
+/** The safe ways to do a step at its place, cheapest first, at most `count` of them (see `Here`). */
+export function safeWays(context: StepContext, count: number): readonly Chosen[] {
+  return prospectsFor(context).here(context).cheapest(count);
 }
 
 /** No way to do a step costs someone less than this, wherever in a class it stands; ways of `most` or more aren't looked at. */

@@ -1,4 +1,4 @@
-import { addedSeconds, plannedAs, plansOf, Walker, type AdaptOptions } from '../adaptation/adapt.js';
+import { addedSeconds, plansOf, Walker, type AdaptOptions } from '../adaptation/adapt.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { PersonPlan } from '../adaptation/plan.js';
 import type { PropsAtHand } from '../adaptation/props.js';
@@ -7,7 +7,7 @@ import { Outlook } from '../adaptation/outlook.js';
 import type { Studio } from '../adaptation/studio.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { classSeconds } from '../adaptation/fit-time.js';
-import { wayOf, type Column, type Held, type Pin } from './choose-column.js';
+import { plannedIn, wayOf, type Column, type Held, type Pin } from './choose-column.js';
 import { ClassPlace } from './class-place.js';
 import { solveColumn, type ColumnLimits } from './column.js';
 import { stepKey } from '../sequence/step-key.js';
@@ -116,9 +116,10 @@ function* walk(
 
 /** The same people after all of that, each with the steps of their own. */
 function walkersThrough(people: readonly Walker[], steps: readonly Step[], columns: readonly Column[]): readonly Walker[] {
+  const planned = columns.map((column, index) => plannedIn(column, steps[index]!));
   return people.map((person, i) => {
     const walker = person.anew();
-    for (const [index, { ways, chosen, why }] of columns.entries()) walker.take(plannedAs(steps[index]!, ways[i]!, chosen[i]!, why[i]));
+    for (const everybody of planned) walker.take(everybody[i]!);
     return walker;
   });
 }

@@ -1,9 +1,10 @@
-import { aheadText, ownWays, type OwnWays } from '../adaptation/adapt.js';
+import { aheadText, ownWays, plannedAs, type OwnWays } from '../adaptation/adapt.js';
 import { costOf } from '../adaptation/candidates.js';
 import type { StepContext } from '../adaptation/place.js';
 import type { Chosen, PlannedStep } from '../adaptation/plan.js';
 import { propsOf } from '../adaptation/props.js';
 import { safeWays, waysLike } from '../adaptation/search.js';
+import type { Step } from '../sequence/sequence.js';
 import { onceOf } from '../once.js';
 import { solveColumn, type ColumnLimits, type Way } from './column.js';
 import { withAhead, type Guide } from './guide.js';
@@ -65,7 +66,7 @@ function openWays(
   memory: ClassMemory,
 ): (readonly (Chosen | null)[])[] {
   const own = contexts.map((context, i) => {
-    const ways = memory.once('own', keys[i]!, () => safeWays(context, OWN_WAYS));
+    const ways = safeWays(context, OWN_WAYS);
     const wish = wishes[i]!;
     return wish && ways.every(({ figure }) => figure !== wish.figure) ? [wish, ...ways] : ways;
   });
@@ -158,4 +159,13 @@ function chooseColumn(
     open: together ? null : answer.open,
     refused,
   };
+}
+
+const PLANNED = new WeakMap<Column, WeakMap<Step, readonly PlannedStep[]>>();
+
+/** A column as it is planned for everybody: the same objects whenever it is asked for the same step, so that what an edit left as it was is told by itself. */
+export function plannedIn(column: Column, step: Step): readonly PlannedStep[] {
+  const { ways, chosen, why } = column;
+  const byStep = onceOf(PLANNED, column, () => new WeakMap<Step, readonly PlannedStep[]>());
+  return onceOf(byStep, step, () => ways.map((own, i) => plannedAs(step, own, chosen[i]!, why[i])));
 }

@@ -98,3 +98,16 @@ test('a body that was let go and made again is not answered for by the one befor
   expect(endOf(before)).toBe(before.form('tadasana').ends[0]);
   expect(endOf(again)).toBe(again.form('tadasana').ends[0]);
 });
+
+test('steps that an edit leaves as they were are the same objects', () => {
+  const memory = new ClassMemory();
+  // Up and down so often that trips to the floor are told one by one, and more than fits into the time.
+  const often = sequence(...Array.from({ length: 6 }, () => [{ asana: 'tadasana' }, { asana: 'sukhasana' }]).flat());
+  const members = PEOPLE.map((participant) => ({ studio, participant }));
+  const stepsOf = (steps: readonly Step[]) =>
+    classJson(often, adaptClass(members, { ...often, steps }, { memory, minutes: 10 })).participants.map((one) => one.steps);
+  const before = stepsOf(often.steps);
+  expect(before.flat().some(({ watch, reasons }) => [...watch, ...reasons].some(({ measure }) => measure === 'floorTrips'))).toBe(true);
+  const after = stepsOf(often.steps.map((step, i) => (i === 8 ? { ...step, note: 'look who tires' } : step)));
+  expect(after.every((steps, who) => steps.every((step, i) => (step === before[who]![i]) === (i !== 8)))).toBe(true);
+});

@@ -1,5 +1,6 @@
 import Fuse from 'fuse.js';
 import type { Asana, Library } from '../asanas/library.js';
+import { onceWithin } from '../once.js';
 
 /** Lower case, without diacritics and punctuation: how names are compared. */
 export function plain(text: string): string {
@@ -106,6 +107,9 @@ export interface NameIndex {
   nearest(text: string): { id: string; name: string }[];
 }
 
+/** So many texts are remembered with what they name; then all are forgotten. */
+const MOST_WORDS = 2_000;
+
 /** How many letters may be wrong in a name that is still taken for it: one in seven. */
 const TYPO_SHARE = 7;
 
@@ -180,28 +184,40 @@ export function nameIndex(library: Library): NameIndex {
     return best?.asana ?? null;
   };
 
+  const named = (text: string, near: readonly string[]): Match | null => {
+    const words = plain(text)
+      .split(' ')
+      .filter((word) => word !== '');
+    const bare = words.filter((word) => !FILLERS.has(word));
+    for (const list of [words, bare]) {
+      const found = look(list, near);
+      if (found) return { ...found, rest: '' };
+    }
+    // The longest run of words from the front, then from any place, that is a name.
+    for (const list of [words, bare])
+      for (let length = list.length - 1; length >= 1; length--)
+        for (let from = 0; from + length <= list.length; from++) {
+          const found = look(list.slice(from, from + length), near);
+          // One word out of a long line is no name of it: `carpet` in a list of things to bring.
+          if (found && (length > 1 || list.length <= 4))
+            return { ...found, rest: [...list.slice(0, from), ...list.slice(from + length)].join(' ') };
+        }
+    const guess = misspelt(bare.join(' '));
+    return guess ? { asana: guess, rest: '', note: `"${text.trim()}" read as ${guess.name}` } : null;
+  };
+  const nearestTo = (text: string) => {
+    const found = fuse.search(plain(text)).map(({ item }) => item.asana);
+    const unique = [...new Map(found.map((asana) => [asana.id, asana])).values()];
+    for (const word of plain(text).split(' '))
+      if (unique.length < 3) for (const { item } of fuse.search(word)) if (!unique.includes(item.asana)) unique.push(item.asana);
+    return [...unique, ...library.asanas].slice(0, 3).map(({ id, name }) => ({ id, name }));
+  };
+  // A text is read again with every key that is typed into it.
+  const matched = new Map<string, Match | null>();
+  const guessed = new Map<string, { id: string; name: string }[]>();
+
   return {
-    match(text, near = []) {
-      const words = plain(text)
-        .split(' ')
-        .filter((word) => word !== '');
-      const bare = words.filter((word) => !FILLERS.has(word));
-      for (const list of [words, bare]) {
-        const found = look(list, near);
-        if (found) return { ...found, rest: '' };
-      }
-      // The longest run of words from the front, then from any place, that is a name.
-      for (const list of [words, bare])
-        for (let length = list.length - 1; length >= 1; length--)
-          for (let from = 0; from + length <= list.length; from++) {
-            const found = look(list.slice(from, from + length), near);
-            // One word out of a long line is no name of it: `carpet` in a list of things to bring.
-            if (found && (length > 1 || list.length <= 4))
-              return { ...found, rest: [...list.slice(0, from), ...list.slice(from + length)].join(' ') };
-          }
-      const guess = misspelt(bare.join(' '));
-      return guess ? { asana: guess, rest: '', note: `"${text.trim()}" read as ${guess.name}` } : null;
-    },
+    match: (text, near = []) => onceWithin(matched, MOST_WORDS, `${near.join()}|${text}`, () => named(text, near)),
     search(text) {
       const wanted = plain(text)
         .split(' ')
@@ -221,12 +237,6 @@ export function nameIndex(library: Library): NameIndex {
         .sort((a, b) => a.at - b.at)
         .map(({ asana }) => asana);
     },
-    nearest(text) {
-      const found = fuse.search(plain(text)).map(({ item }) => item.asana);
-      const unique = [...new Map(found.map((asana) => [asana.id, asana])).values()];
-      for (const word of plain(text).split(' '))
-        if (unique.length < 3) for (const { item } of fuse.search(word)) if (!unique.includes(item.asana)) unique.push(item.asana);
-      return [...unique, ...library.asanas].slice(0, 3).map(({ id, name }) => ({ id, name }));
-    },
+    nearest: (text) => onceWithin(guessed, MOST_WORDS, text, () => nearestTo(text)),
   };
 }

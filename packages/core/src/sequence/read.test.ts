@@ -167,6 +167,13 @@ describe('the whole text', () => {
   });
 });
 
+test('a step that is read again is the same one, so that what was worked out for it is found', () => {
+  const steps = (text: string) => read(text).sequence!.steps;
+  const [before, after] = [steps('mountain\ntree 5 breaths\nsavasana'), steps('mountain\ntree 6 breaths\nsavasana')];
+  expect(after.map((step, i) => step === before[i])).toEqual([true, false, true]);
+  expect(steps('# Calm\nmountain')[0]).not.toBe(before[0]);
+});
+
 describe('what can’t be a sequence', () => {
   test.each([
     ['', /empty/],

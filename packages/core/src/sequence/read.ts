@@ -1,5 +1,6 @@
 import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
+import { onceWithin } from '../once.js';
 import type { Problem } from '../problem.js';
 import { BULLET, HEADING, NOTE } from './edit-text.js';
 import { nameIndex, plain, type NameIndex } from './names.js';
@@ -256,6 +257,15 @@ function cleanLine(stripped: string): string {
     .replace(/:(?=\s)/g, ' ');
 }
 
+/** So many steps are remembered; then all are forgotten. */
+const MOST_STEPS = 5_000;
+const STEPS = new Map<string, Step>();
+
+/** A step that is read again is the same object: what was worked out for it is found. */
+function sameStep(step: Step): Step {
+  return onceWithin(STEPS, MOST_STEPS, JSON.stringify(step), () => step);
+}
+
 /** A reader for a library; make it once, reading is then quick. */
 export function sequenceReader(library: Library, index: NameIndex = nameIndex(library)): (text: string) => ReadResult {
   return (raw) => {
@@ -355,7 +365,7 @@ export function sequenceReader(library: Library, index: NameIndex = nameIndex(li
       before = asana.base;
     });
     if (problems.length > 0) return { sequence: null, problems };
-    return { sequence: { ...header, steps, unknown, notes }, problems: [] };
+    return { sequence: { ...header, steps: steps.map(sameStep), unknown, notes }, problems: [] };
   };
 }
 

@@ -6,6 +6,8 @@ import {
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { draw, Pictures, smallFigure, type Drawing } from './pictures.js';
+import { Sender } from './parcel.js';
+import { packScore, type ScoreParcel } from './score-parcel.js';
 import { alike, givenStep, scoreStep, type ScoreStep } from './score-steps.js';
 import { Shelf } from './shelf.js';
 import { Turns } from './turns.js';
@@ -105,6 +107,8 @@ const shelf = new Shelf(import.meta.env.DEV ? String(Date.now()) : import.meta.u
 
 const pictures = new Pictures();
 const turns = new Turns();
+/** Of each score the page gets what it doesn't hold yet. */
+const sender = new Sender();
 
 function parse(text: string): Sequence {
   return understood(read(text));
@@ -252,7 +256,7 @@ const core = {
     asked: ClassAsked,
     today: string,
     onStep: (done: number, of: number) => void,
-  ): Promise<ClassScore | null> {
+  ): Promise<ScoreParcel | null> {
     const sequence = parse(text);
     const members = membersOf(participants, today);
     const steps = adaptingClass(members, sequence, optionsOf(asked, today));
@@ -269,7 +273,7 @@ const core = {
       steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.studio, step)),
     }));
     const given = plan.plans[0]!.steps.map(({ step }) => givenStep(pictures, anyStudio, step));
-    return { answer: classJson(sequence, plan), given, staves };
+    return packScore(sender, { answer: classJson(sequence, plan), given, staves });
   },
 
   /** The steps of a class in a better order inside their sections; `null` where there is none, or where it was stopped. */

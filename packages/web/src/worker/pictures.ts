@@ -49,6 +49,11 @@ export class Pictures {
     return picture;
   }
 
+  /** Whether a promise of its own can still be kept. */
+  holds(picture: Picture): boolean {
+    return this.promised.get(picture.key)?.picture === picture;
+  }
+
   /** @throws Error for what was promised so long ago that it is forgotten. */
   drawn(key: string): Drawing {
     const promised = this.promised.get(key);

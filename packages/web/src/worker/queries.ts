@@ -4,6 +4,8 @@ import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
 import { core } from './core.js';
 import type { ClassAsked, ReadText, StepAsked } from './core.worker.js';
+import { Receiver } from './parcel.js';
+import { unpackScore } from './score-parcel.js';
 
 export function today(): string {
   const now = new Date();
@@ -36,6 +38,8 @@ export const scoreQuery = (text: string | undefined, person: Person | undefined)
     retry: false,
   });
 
+const receiver = new Receiver();
+
 let jobs = 0;
 /** A class on one sequence; `onStep` hears how far it is. Leaving the screen stops the work. */
 export const classScoreQuery = (
@@ -53,7 +57,8 @@ export const classScoreQuery = (
         : async ({ signal }) => {
             const job = ++jobs;
             signal.addEventListener('abort', () => void core.stopClass(job));
-            return core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep));
+            const parcel = await core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep));
+            return parcel && unpackScore(receiver, parcel);
           },
     staleTime: Infinity,
     gcTime: 60_000,

@@ -13,7 +13,22 @@ export interface ScoreStep {
   readonly headBelowHeart: number | null;
 }
 
-export function scoreStep(pictures: Pictures, studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
+const DRAWN = new WeakMap<PlannedStep | Step, ScoreStep>();
+
+/** The same object for the same step, as long as its pictures are promised: whoever holds it sees what has changed. */
+function same(pictures: Pictures, of: PlannedStep | Step, make: () => ScoreStep): ScoreStep {
+  const known = DRAWN.get(of);
+  if (known && [known.given, known.adapted].every((picture) => picture === null || pictures.holds(picture))) return known;
+  const made = make();
+  DRAWN.set(of, made);
+  return made;
+}
+
+export function scoreStep(pictures: Pictures, studio: Studio, planned: PlannedStep): ScoreStep {
+  return same(pictures, planned, () => drawnStep(pictures, studio, planned));
+}
+
+function drawnStep(pictures: Pictures, studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
   const shown = chosen ?? given;
   return {
     given: pictures.promise(studio, given, step.side),
@@ -27,7 +42,11 @@ export function scoreStep(pictures: Pictures, studio: Studio, { step, given, cho
 }
 
 /** A step as the sequence gives it, on nobody's body in particular. */
-export function givenStep(pictures: Pictures, studio: Studio, { asana, variation, side, dose }: Step): ScoreStep {
+export function givenStep(pictures: Pictures, studio: Studio, step: Step): ScoreStep {
+  return same(pictures, step, () => drawnAsGiven(pictures, studio, step));
+}
+
+function drawnAsGiven(pictures: Pictures, studio: Studio, { asana, variation, side, dose }: Step): ScoreStep {
   const form = studio.form(asana, variation);
   return {
     given: pictures.promise(studio, { ...form, changes: [] }, side),

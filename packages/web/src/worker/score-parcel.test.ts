@@ -1,0 +1,53 @@
+import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, sequenceReader, Studio } from '@lotus-steady/core';
+import type { ClassScore } from './core.worker.js';
+import { Receiver, Sender } from './parcel.js';
+import { Pictures } from './pictures.js';
+import { packScore, unpackScore } from './score-parcel.js';
+import { alike, givenStep, scoreStep } from './score-steps.js';
+
+const studio = new Studio(library);
+const read = sequenceReader(library);
+const members = [anybody('ann'), { ...anybody('bo'), conditions: [readCondition('glaucoma').answer] }].map((participant) => ({
+  studio,
+  participant,
+}));
+const pictures = new Pictures();
+const memory = new ClassMemory();
+
+function scoreOf(text: string): ClassScore {
+  const sequence = read(text).sequence!;
+  const plan = adaptClass(members, sequence, { memory, today: '2026-06-01' });
+  const staves = alike(plan.plans, ['', 'glaucoma']).map((people) => ({
+    people,
+    steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, studio, step)),
+  }));
+  return { answer: classJson(sequence, plan), given: sequence.steps.map((step) => givenStep(pictures, studio, step)), staves };
+}
+
+test('a score goes over whole, and after an edit only what has changed of it', () => {
+  const [sender, receiver] = [new Sender(), new Receiver()];
+  const lines = ['# Morning', 'Mountain', 'Forward fold 5 breaths', 'Tree, each side', 'Savasana 5 min'];
+  const over = (score: ClassScore) => {
+    const parcel = structuredClone(packScore(sender, score));
+    return { score: unpackScore(receiver, parcel), fresh: parcel.fresh.length };
+  };
+  const [first, edited] = [scoreOf(lines.join('\n')), scoreOf(lines.join('\n').replace('5 breaths', '3 breaths'))];
+  const [before, after] = [over(first), over(edited)];
+  expect(before.score).toEqual(first);
+  expect(after.score).toEqual(edited);
+  // The fold as given, and of both people what they do and what is drawn of it.
+  expect(before.fresh).toBe(4 * 5);
+  expect(after.fresh).toBe(5);
+  expect(after.score.staves[1]!.steps[0]).toBe(before.score.staves[1]!.steps[0]);
+});
+
+test('a picture that is promised no longer is promised anew', () => {
+  const few = new Pictures(1);
+  const [mountain, tree] = read('Mountain\nTree').sequence!.steps;
+  const first = givenStep(few, studio, mountain!);
+  expect(givenStep(few, studio, mountain!)).toBe(first);
+  givenStep(few, studio, tree!);
+  const again = givenStep(few, studio, mountain!);
+  expect(again).not.toBe(first);
+  expect(few.drawn(again.given.key).side).not.toHaveLength(0);
+});
