@@ -86,6 +86,8 @@ function contentOf(posture: Posture): number {
   return number;
 }
 
+const NAMES = new WeakMap<Posture, string>();
+
 const STAND_INS = new WeakMap<Library, Map<string, Studio>>();
 
 /** Bodies that stand in for others, made once. */
@@ -145,7 +147,7 @@ export class Studio {
 
   private keptOrSolved(posture: Posture): Done {
     if (!this.kept) return this.solve(posture);
-    const name = keptName(posture);
+    const name = onceOf(NAMES, posture, () => keptName(posture));
     const kept = this.kept.get(name);
     if (kept) {
       const { state, contacts, measured, level } = kept;
