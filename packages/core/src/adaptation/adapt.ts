@@ -11,7 +11,6 @@ import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
 import { MEASURES } from '../body/measure.js';
 import { factsFrom, type Values } from './facts.js';
-import { judgesOf } from './judges.js';
 import { START, tallyAfter, tripTold, type StepContext } from './place.js';
 import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
@@ -244,7 +243,7 @@ export class Walker {
   /** The same object for the same trip. */
   private toldStep(planned: PlannedStep): PlannedStep {
     const { who, tally } = this;
-    if (tally.floorTrips < judgesOf(who.limits).manyTrips) return planned;
+    if (tally.floorTrips < who.judges.manyTrips) return planned;
     const byTrip = onceOf(TOLD, planned, () => new Map<number, PlannedStep>());
     return onceOf(byTrip, tally.floorTrips, () => {
       const { chosen } = planned;

@@ -2,7 +2,7 @@ import type { Step } from '../sequence/sequence.js';
 import { SIT_OUT } from './candidates.js';
 import { START, tallyAfter } from './place.js';
 import type { Tally } from './plan.js';
-import { eachSafeWay, safeWays, waysLike } from './search.js';
+import { eachSafeWay, safeWays, wayLike } from './search.js';
 import type { Who } from './who.js';
 
 /** Every way through the steps as a graph: its nodes are the places that someone may come to, its edges ways to do a step. */
@@ -32,10 +32,10 @@ export function allWays(who: Who, steps: readonly Step[], below: number, others:
       const context = { who, step, tally };
       const own = [...eachSafeWay(context, below)];
       const known = new Set(own.map(({ figure }) => figure));
-      const like = waysLike(
-        context,
-        [...(others[index] ?? [])].filter((figure) => !known.has(figure)),
-      ).filter(({ cost }) => cost < below);
+      const like = [...(others[index] ?? [])].flatMap((figure) => {
+        const way = known.has(figure) ? null : wayLike(context, figure);
+        return way && way.cost < below ? way : [];
+      });
       const ways: { cost: number; figure: string | null; tally: Tally }[] = [...own, ...like].map((chosen) => ({
         cost: chosen.cost,
         figure: chosen.figure,

@@ -6,7 +6,7 @@ import { COST, isRest } from './candidates.js';
 import { headSweep } from '../body/measure.js';
 import { rowOf } from './facts.js';
 import { findings, worstOf, type Finding } from './judge.js';
-import { judgesOf, type Arriving } from './judges.js';
+import type { Arriving } from './judges.js';
 import { keepsWithin, leadsThrough, passageInto, passageOf, passageOnward, passedRow, type Passage } from './path.js';
 import type { StepContext } from './place.js';
 import type { Done, Form } from './studio.js';
@@ -40,7 +40,7 @@ const CROSSINGS = new WeakMap<Who, Float64Array>();
 function crossingsOf(who: Who): Float64Array {
   const known = CROSSINGS.get(who);
   if (known) return known;
-  const { ofWay } = judgesOf(who.limits);
+  const { ofWay } = who.judges;
   const isBarred = (way: WayId) => ofWay(way).length > 0;
   const hop = ([ordinary, ...others]: readonly WayId[]) => (!isBarred(ordinary!) ? 0 : others.every(isBarred) ? Infinity : COST.way);
   const made = Float64Array.from({ length: 9 }, (_, i) =>
@@ -87,7 +87,7 @@ export function arrivingOf({ who, tally: { last } }: StepContext, ends: readonly
   return {
     levelChange: levelChange(last, first),
     headDrop: headDrop(last, first),
-    headSweep: judgesOf(who.limits).sweeps ? headSweepOf(last, ends) : 0,
+    headSweep: who.judges.sweeps ? headSweepOf(last, ends) : 0,
   };
 }
 
@@ -122,25 +122,35 @@ export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, 
   return onceOf(byEnd, to.id, () => (step.way === null ? takenBetween(who, last!, to) : takenAsAsked(who, last, to, step.way, isGiven)));
 }
 
-/** Whether the parts of a way keep within someone's bounds, by the posture that it leads from or to. */
+/**
+ * Whether what is passed through on a way keeps within someone's bounds: it doesn't, it leaves one that holds only where
+ * its clauses do, or it does.
+ */
+type Keeps = 'not' | 'perhaps' | 'within';
+
+/** The same of its parts, by the posture that it leads from or to. */
 interface Parts {
-  readonly into: Map<number, boolean>;
-  readonly onward: Map<number, boolean>;
+  readonly into: Map<number, Keeps>;
+  readonly onward: Map<number, Keeps>;
 }
 const PARTS = new WeakMap<Who, Map<WayId, Parts>>();
 
-/** Whether all that is passed through on a way keeps within all bounds: of both of its parts it is asked once for each end. */
-function isKept(who: Who, from: Done | null, to: Done, way: WayId): boolean {
-  const { passageBounds } = judgesOf(who.limits);
-  if (from === null || passageBounds.length === 0) return true;
+/** Whether a way keeps within someone's bounds: of both of its parts it is asked once for each end. */
+function keeping(who: Who, from: Done | null, to: Done, way: WayId): Keeps {
+  const { always, sometimes } = who.judges.passageBounds;
+  if (from === null || always.length + sometimes.length === 0) return 'within';
   const { studio } = who;
-  const keeps = (passage: Passage) => keepsWithin(passage, passageBounds);
+  const keeps = (passage: Passage): Keeps => {
+    if (!keepsWithin(passage, always)) return 'not';
+    return keepsWithin(passage, sometimes) ? 'within' : 'perhaps';
+  };
   if (!leadsThrough(way)) return keeps(passageOf(studio, from, to, way));
   const byWay = onceOf(PARTS, who, () => new Map<WayId, Parts>());
   const { into, onward } = onceOf(byWay, way, (): Parts => ({ into: new Map(), onward: new Map() }));
-  return (
-    onceOf(into, from.id, () => keeps(passageInto(studio, from, way))) && onceOf(onward, to.id, () => keeps(passageOnward(studio, way, to)))
-  );
+  const first = onceOf(into, from.id, () => keeps(passageInto(studio, from, way)));
+  if (first === 'not') return first;
+  const then = onceOf(onward, to.id, () => keeps(passageOnward(studio, way, to)));
+  return then === 'within' ? first : then;
 }
 
 /** What is passed through on one way at a time: findings keep nothing of it. */
@@ -149,9 +159,9 @@ const NOT_A_POSTURE = { facing: null, standing: false } as const;
 
 /** All that stands against a way from one posture to another: nothing else of it is only watched. */
 function against(who: Who, from: Done | null, to: Done, way: WayId): readonly Finding[] {
-  const { ofWay, ofPassage } = judgesOf(who.limits);
+  const { ofWay, ofPassage } = who.judges;
   const own = ofWay(way);
-  if (from === null || isKept(who, from, to, way)) return own;
+  if (from === null || keeping(who, from, to, way) === 'within') return own;
   const passage = passageOf(who.studio, from, to, way);
   const breaks = (about: readonly ActiveLimit[], values: Passage['least']) =>
     findings(about, { row: passedRow(values, PASSING), ...NOT_A_POSTURE }, 'transition');
@@ -160,7 +170,9 @@ function against(who: Who, from: Done | null, to: Done, way: WayId): readonly Fi
 }
 
 function isBarred(who: Who, from: Done | null, to: Done, way: WayId): boolean {
-  return judgesOf(who.limits).ofWay(way).length > 0 || (!isKept(who, from, to, way) && against(who, from, to, way).length > 0);
+  if (who.judges.ofWay(way).length > 0) return true;
+  const keeps = keeping(who, from, to, way);
+  return keeps === 'not' || (keeps === 'perhaps' && against(who, from, to, way).length > 0);
 }
 
 /** The first of other ways that is open. */

@@ -4,9 +4,9 @@ import { arrivingOf, outOfPlace, standOf, usualWaySeconds, wayTaken, type WayTak
 import { COST, endsOf, type Candidate } from './candidates.js';
 import { fit, type Fitted } from './fitting.js';
 import { worstOf, type Finding } from './judge.js';
-import { judgesOf } from './judges.js';
 import { sumsKey, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
+import type { Done } from './studio.js';
 
 /** A candidate judged at its place in a class. */
 export class Evaluated {
@@ -17,13 +17,13 @@ export class Evaluated {
   constructor(
     { who: { studio }, tally: { last } }: StepContext,
     candidate: Candidate,
+    ends: readonly Done[],
     given: Candidate,
     private readonly fitted: Fitted,
     private readonly way: WayTaken,
   ) {
     const { asana, variation, figure, drops } = candidate;
     const { said, aboutDose, dose, timed, retention, transitionSeconds, watch, floor, missing, hard } = fitted;
-    const ends = endsOf(studio, candidate);
     const form = studio.formOf(given.asana, given.variation);
     const apart = candidate === given ? 0 : outOfPlace(form, standOf(ends[0]!), last && standOf(last));
     const instead = way.ways.filter(({ instead: isOther }) => isOther).map(({ way: other }) => `get there ${WAYS[other].name}`);
@@ -65,10 +65,9 @@ export class Evaluated {
  * All that fitting a candidate looks at of its step and its place in a class: the same for two places where it is the
  * same. Who does it is not part of it.
  */
-export function fitKey(context: StepContext, candidate: Candidate, impact: number | null): string {
+export function fitKey(context: StepContext, ends: readonly Done[], impact: number | null): string {
   const { who, step, tally } = context;
-  const ends = endsOf(who.studio, candidate);
-  const { arriving } = judgesOf(who.limits);
+  const { arriving } = who.judges;
   const arrival = arriving ? arriving(arrivingOf(context, ends)) : '';
   return `${stepKey(step)} ${usualWaySeconds(tally.last, ends[0]!)} ${impact ?? ''} ${arrival}${sumsKey(context, ends)}`;
 }
@@ -80,8 +79,9 @@ export function evaluate(
   given: Candidate,
   known: (key: string, fitted: () => Fitted) => Fitted = (_, fitted) => fitted(),
 ): Evaluated {
-  const way = wayTaken(context, endsOf(context.who.studio, candidate)[0]!, candidate === given);
+  const ends = endsOf(context.who.studio, candidate);
+  const way = wayTaken(context, ends[0]!, candidate === given);
   const { impact } = way;
-  const fitted = known(fitKey(context, candidate, impact), () => fit(context, candidate, given, impact));
-  return new Evaluated(context, candidate, given, fitted, way);
+  const fitted = known(fitKey(context, ends, impact), () => fit(context, candidate, given, impact));
+  return new Evaluated(context, candidate, ends, given, fitted, way);
 }

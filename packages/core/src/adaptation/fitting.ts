@@ -7,7 +7,6 @@ import { COST, costAnywhere, endsOf, isRest, type Candidate } from './candidates
 import type { Wanted } from './changes.js';
 import { factsOf, rowOf, type Row, type Values } from './facts.js';
 import { findings, isHard, worstOf, type Finding } from './judge.js';
-import { judgesOf } from './judges.js';
 import { tallyAfter, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
@@ -89,13 +88,12 @@ class Fitting {
   }
 
   run(): Fitted {
-    const { limits, props } = this.context.who;
+    const { judges, props } = this.context.who;
     const before = this.judged();
     let broken = before;
     // Fitting one may leave another: twice is enough for what they share.
     for (let round = 0; round < 2 && this.fitAll(broken); round++) broken = this.judged();
     const watch = broken.filter((finding) => !isHard(finding));
-    const { aboutPlace } = judgesOf(limits);
     const cost = this.cost + COST.watch * watch.length;
     return {
       said: { before: this.before, behind: this.behind },
@@ -106,7 +104,7 @@ class Fitting {
       transitionSeconds: this.transitionSeconds,
       watch,
       cost,
-      floor: cost - this.costHere - COST.watch * watch.filter(({ limit }) => aboutPlace.has(limit)).length,
+      floor: cost - this.costHere - COST.watch * watch.filter(({ limit }) => judges.aboutPlace.has(limit)).length,
       // What needs props that aren't there is no candidate, unless it is given.
       missing: this.candidate === this.given ? missingProps(propsOf(this.candidate.posture), props) : [],
       asked: this.asked,
@@ -174,7 +172,7 @@ class Fitting {
   private judged(): readonly Finding[] {
     rowOf(this.here(), HERE);
     const { declared: form } = this.candidate.variation;
-    const { moving, anywhere } = judgesOf(this.context.who.limits);
+    const { moving, anywhere } = this.context.who.judges;
     const moved = this.ends.map((done) => findings(moving, factsOf(done, form, HERE)));
     const { fixed } = anywhere(this.ends, form);
     return moved.every(({ length }) => length === 0) ? fixed : worstOf([fixed, ...moved]);

@@ -48,7 +48,8 @@ interface Anywhere {
   readonly residualCm: number;
 }
 
-interface Judges {
+/** Someone's limits, by what they look at. */
+export interface Judges {
   readonly moving: readonly ActiveLimit[];
   /** What a form's ends break wherever they are done: judged once. */
   readonly anywhere: (ends: readonly Done[], form: DeclaredSpec) => Anywhere;
@@ -68,9 +69,10 @@ interface Judges {
   readonly sweeps: boolean;
   /** What a way itself breaks, whoever takes it. */
   readonly ofWay: (way: WayId) => readonly Finding[];
-  /** Those on what this body passes through on a way: what its lowest values may break, and its highest. And their bounds. */
+  /** Those on what this body passes through on a way: what its lowest values may break, and its highest. */
   readonly ofPassage: { readonly low: readonly ActiveLimit[]; readonly high: readonly ActiveLimit[] };
-  readonly passageBounds: readonly PassageBound[];
+  /** The bounds of those: that always hold, and that hold where their clauses do. */
+  readonly passageBounds: { readonly always: readonly PassageBound[]; readonly sometimes: readonly PassageBound[] };
 }
 
 /** The least and the greatest number of trips that any limit allows; all of them where one looks at them in another way than by a most. */
@@ -80,16 +82,16 @@ function tripsAllowed(limits: readonly ActiveLimit[]): { fewTrips: number; manyT
   const most = about.flatMap(({ spec: { bound } }) => ('atMost' in bound && !('atLeast' in bound) ? bound.atMost : 'equals' in bound && bound.equals === 0 ? 0 : [])); // prettier-ignore
   const otherwise =
     most.length < about.length || limits.some(({ spec }) => spec.when?.some((clause) => 'measure' in clause && isTrips(clause)));
-  return otherwise ? { fewTrips: 0, manyTrips: Infinity } : { fewTrips: Math.min(...most), manyTrips: Math.max(...most) };
+  if (otherwise) return { fewTrips: 0, manyTrips: Infinity };
+  return { fewTrips: Math.min(...most), manyTrips: most.length === 0 ? Infinity : Math.max(...most) };
 }
 
-const JUDGES = new WeakMap<readonly ActiveLimit[], Judges>();
-
-export function judgesOf(limits: readonly ActiveLimit[]): Judges {
-  return onceOf(JUDGES, limits, () => judging(limits));
+function passageBounds(limits: readonly ActiveLimit[]): PassageBound[] {
+  return limits.map(({ spec: { measure, bound } }) => ({ measure: measure as Passed, ...rangeOf(bound) }));
 }
 
-function judging(limits: readonly ActiveLimit[]): Judges {
+/** Limits made ready for the many times that they are asked. */
+export function judging(limits: readonly ActiveLimit[]): Judges {
   const measuresOf = ({ spec }: ActiveLimit): string[] => [
     spec.measure,
     ...(spec.when ?? []).flatMap((clause) => ('measure' in clause ? [clause.measure] : [])),
@@ -138,6 +140,9 @@ function judging(limits: readonly ActiveLimit[]): Judges {
       low: ofPassage.filter(({ spec: { bound, when } }) => when || rangeOf(bound).least > -Infinity),
       high: ofPassage.filter(({ spec: { bound, when } }) => when || rangeOf(bound).most < Infinity),
     },
-    passageBounds: ofPassage.map(({ spec: { measure, bound } }) => ({ measure: measure as Passed, ...rangeOf(bound) })),
+    passageBounds: {
+      always: passageBounds(ofPassage.filter(({ spec: { when } }) => !when)),
+      sometimes: passageBounds(ofPassage.filter(({ spec: { when } }) => when)),
+    },
   };
 }

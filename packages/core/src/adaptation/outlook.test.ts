@@ -33,7 +33,7 @@ test('what a way costs above the least is never negative, and all of a class tog
     const outlook = new Outlook(who, STEPS);
     const { way: beginnings, cost } = bestPath(who, STEPS);
     const chosen = beginnings.map((one) => one.chosen);
-    const above = chosen.map((way, i) => outlook.aboveWith(i, way));
+    const above = chosen.map((way, i) => outlook.aboveWith(i)(way));
     for (const one of above) expect(one).toBeGreaterThanOrEqual(-1e-9);
     expect(above.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(cost - outlook.least(0) + 1e-9);
   }

@@ -195,22 +195,23 @@ export class Outlook {
     return last ? this.rests[count]!.above[standOf(last)]! : 0;
   }
 
-  /** How much more than the least the class costs at the least with this way at a step, from whatever place it is begun. */
-  aboveWith(index: number, chosen: Chosen | null): number {
-    const step = this.steps[index]!;
+  /** How much more than the least the class costs at the least with a way at a step, from whatever place it is begun. */
+  aboveWith(index: number): (chosen: Chosen | null) => number {
+    const { figure, arrivals } = coarseOf(this.who, this.steps[index]!);
     const [here, next] = [this.rests[index]!.above, this.rests[index + 1]!.above];
     const adds = this.adds(index);
-    let least = Infinity;
-    if (!chosen) {
-      for (let stand = 0; stand < STANDS; stand++) least = Math.min(least, SIT_OUT + next[stand]! - here[stand]! - adds);
+    return (chosen) => {
+      let least = Infinity;
+      if (!chosen) {
+        for (let stand = 0; stand < STANDS; stand++) least = Math.min(least, SIT_OUT + next[stand]! - here[stand]! - adds);
+        return least;
+      }
+      const isGiven = chosen.figure === figure;
+      const [first, last] = [standOf(chosen.ends[0]!), standOf(chosen.ends.at(-1)!)];
+      for (let stand = 0; stand < STANDS; stand++)
+        least = Math.min(least, chosen.floor + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
       return least;
-    }
-    const { figure, arrivals } = coarseOf(this.who, step);
-    const isGiven = chosen.figure === figure;
-    const [first, last] = [standOf(chosen.ends[0]!), standOf(chosen.ends.at(-1)!)];
-    for (let stand = 0; stand < STANDS; stand++)
-      least = Math.min(least, chosen.floor + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
-    return least;
+    };
   }
 
   /** From each stand what a step and those after it cost at the least, above the least of those. */

@@ -61,7 +61,7 @@ test('whatever went before: what is fitted is the same where its key is', () => 
       const { asana, variation } = FORMS[at]!;
       const given = givenOf(asana, variation);
       const contexts = [one, other].map((tally) => ({ who, step: STEPS[at]!, tally }));
-      const [key, otherKey] = contexts.map((context) => fitKey(context, given, null));
+      const [key, otherKey] = contexts.map((context) => fitKey(context, FORMS[at]!.ends, null));
       if (key !== otherKey || one.last === other.last) return;
       alike++;
       // Which trip it is, is told later.

@@ -2,7 +2,7 @@ import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import type { Timed } from '../sequence/dose.js';
 import type { Finding } from './judge.js';
-import { judgesOf, type Sum } from './judges.js';
+import type { Sum } from './judges.js';
 import type { Tally } from './plan.js';
 import type { Done } from './studio.js';
 import type { Who } from './who.js';
@@ -63,13 +63,13 @@ export function tallyAfter(tally: Tally, ends: readonly Done[], timed: Timed): T
 }
 
 /** A sum as far as places are told apart by it: trips past every bound are all alike. */
-function sumOfPlace({ limits }: Who, tally: Tally, sum: Sum): number {
-  return sum === 'floorTrips' ? Math.min(tally.floorTrips, judgesOf(limits).manyTrips) : inMilliseconds(tally[sum]);
+function sumOfPlace({ judges }: Who, tally: Tally, sum: Sum): number {
+  return sum === 'floorTrips' ? Math.min(tally.floorTrips, judges.manyTrips) : inMilliseconds(tally[sum]);
 }
 
 /** All that what follows may cost someone depends on: two beginnings that lead to the same place go on alike. */
 export function placeOf(who: Who, tally: Tally): string {
-  const sums = judgesOf(who.limits).sums.map((sum) => sumOfPlace(who, tally, sum));
+  const sums = who.judges.sums.map((sum) => sumOfPlace(who, tally, sum));
   return [tally.last?.id ?? 0, ...sums].join(' ');
 }
 
@@ -78,7 +78,7 @@ export function placeOf(who: Who, tally: Tally): string {
  * that the step would take, only the sums that those add to.
  */
 export function sumsKey({ who, tally }: StepContext, ends?: readonly Done[]): string {
-  const { sums, fewTrips } = judgesOf(who.limits);
+  const { sums, fewTrips } = who.judges;
   const adds = ends && addsOf(ends);
   let key = '';
   for (const sum of sums) {
@@ -91,9 +91,9 @@ export function sumsKey({ who, tally }: StepContext, ends?: readonly Done[]): st
 }
 
 /** Once no bound on trips to the floor is left, all places are judged alike (see `sumOfPlace`): here each is told its own trip. */
-export function tripTold({ limits }: Who, { floorTrips }: Tally, found: readonly Finding[]): readonly Finding[] {
+export function tripTold({ judges }: Who, { floorTrips }: Tally, found: readonly Finding[]): readonly Finding[] {
   const isOfTrips = ({ measure }: Finding) => measure === 'floorTrips';
-  if (floorTrips < judgesOf(limits).manyTrips || !found.some(isOfTrips)) return found;
+  if (floorTrips < judges.manyTrips || !found.some(isOfTrips)) return found;
   return found.map((one) =>
     isOfTrips(one) && typeof one.value === 'number' ? { ...one, value: floorTrips + 1, by: one.by + floorTrips + 1 - one.value } : one,
   );

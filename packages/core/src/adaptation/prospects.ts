@@ -9,7 +9,6 @@ import { stepKey } from '../sequence/step-key.js';
 import { evaluate, type Evaluated } from './evaluation.js';
 import { wantedOf, type Fitted } from './fitting.js';
 import type { Finding } from './judge.js';
-import { judgesOf } from './judges.js';
 import { contextKey, START, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import { areAtHand, propsOf } from './props.js';
@@ -45,8 +44,8 @@ function helpful(broken: readonly Finding[]): PostureChange[] {
 }
 
 /** What a candidate breaks on a body wherever it is done: no place in a class can mend it. */
-function judgeOn(studio: Studio, { limits }: Who, candidate: Candidate) {
-  return judgesOf(limits).anywhere(endsOf(studio, candidate), candidate.variation.declared);
+function judgeOn(studio: Studio, { judges }: Who, candidate: Candidate) {
+  return judges.anywhere(endsOf(studio, candidate), candidate.variation.declared);
 }
 
 interface Anywhere {
@@ -80,6 +79,7 @@ export class Here {
   private readonly judged: (Chosen | null)[] = [];
   private readonly leasts: number[] = [];
   private readonly found = new Map<number, readonly Chosen[]>();
+  private readonly likes = new Map<string, Chosen | null>();
 
   constructor(
     private readonly prospects: Prospects,
@@ -128,12 +128,23 @@ export class Here {
     });
   }
 
+  /** Someone else's figure as this person would do it here, changed with the same changes; `null` where it isn't safe. */
+  like(figure: string): Chosen | null {
+    return onceOf(this.likes, figure, () => {
+      const prospect = this.prospects.like(figure);
+      return prospect && this.judge(prospect);
+    });
+  }
+
   /** A prospect as it is done here; `null` where it isn't safe. */
-  safe(place: number, { candidate }: Prospect): Chosen | null {
+  safe(place: number, prospect: Prospect): Chosen | null {
     const known = this.judged[place];
-    if (known !== undefined) return known;
+    return known === undefined ? (this.judged[place] = this.judge(prospect)) : known;
+  }
+
+  private judge({ candidate }: Prospect): Chosen | null {
     const { isSafe, chosen } = this.prospects.evaluate(this.context, candidate);
-    return (this.judged[place] = isSafe ? chosen : null);
+    return isSafe ? chosen : null;
   }
 }
 
@@ -273,8 +284,8 @@ export class Prospects {
 
   /** Whether the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
   private isPossible({ posture, variation }: Candidate): boolean {
-    const { limits, props } = this.who;
-    return !judgesOf(limits).isBarredAsDeclared(variation.declared) && areAtHand(propsOf(posture), props);
+    const { judges, props } = this.who;
+    return !judges.isBarredAsDeclared(variation.declared) && areAtHand(propsOf(posture), props);
   }
 
   private prospect(candidate: Candidate): Prospect {

@@ -2,12 +2,17 @@ import type { Step } from '../sequence/sequence.js';
 import type { Evaluated } from './evaluation.js';
 import type { StepContext } from './place.js';
 import type { Chosen } from './plan.js';
-import { prospectsOf, type Prospects } from './prospects.js';
+import { prospectsOf, type Here, type Prospects } from './prospects.js';
 import type { Done } from './studio.js';
 import type { Who } from './who.js';
 
 function prospectsFor({ who, step }: Omit<StepContext, 'tally'>): Prospects {
   return prospectsOf(who, who.studio.form(step.asana, step.variation));
+}
+
+/** All that someone may do in place of a step, at its place. */
+export function hereOf(context: StepContext): Here {
+  return prospectsFor(context).here(context);
 }
 
 /** The step just as it was given. */
@@ -18,7 +23,7 @@ export function evaluateGiven(context: StepContext): Evaluated {
 
 /** The safe ways to do a step at its place, cheapest first, at most `count` of them (see `Here`). */
 export function safeWays(context: StepContext, count: number): readonly Chosen[] {
-  return prospectsFor(context).here(context).cheapest(count);
+  return hereOf(context).cheapest(count);
 }
 
 /** No way to do a step costs someone less than this, wherever in a class it stands; ways of `most` or more aren't looked at. */
@@ -43,7 +48,7 @@ const NOTHING_AHEAD: Ahead = { least: 0, after: () => 0 };
 
 /** Every safe way to do a step at its place that costs less than `below`, with what follows it. */
 export function* eachSafeWay(context: StepContext, below: number, { least, after }: Ahead = NOTHING_AHEAD): Generator<Chosen> {
-  const here = prospectsFor(context).here(context);
+  const here = hereOf(context);
   for (let place = 0; ; place++) {
     const prospect = here.at(place, below - least);
     if (!prospect) return;
@@ -54,13 +59,7 @@ export function* eachSafeWay(context: StepContext, below: number, { least, after
   }
 }
 
-/** These figures of a step as this person would do them, those that are safe; changed ones with the same changes. */
-export function waysLike(context: StepContext, figures: readonly string[]): Chosen[] {
-  const prospects = prospectsFor(context);
-  return figures.flatMap((figure) => {
-    const prospect = prospects.like(figure);
-    if (!prospect) return [];
-    const { isSafe, chosen } = prospects.evaluate(context, prospect.candidate);
-    return isSafe ? chosen : [];
-  });
+/** A figure of a step as this person would do it, changed with the same changes; `null` where that isn't safe. */
+export function wayLike(context: StepContext, figure: string): Chosen | null {
+  return hereOf(context).like(figure);
 }

@@ -2,6 +2,7 @@ import { onceOf } from '../once.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Measure } from '../body/measure.js';
+import { judging, type Judges } from './judges.js';
 import type { PropsAtHand } from './props.js';
 import type { Studio } from './studio.js';
 
@@ -22,6 +23,7 @@ export interface Who {
   readonly studio: Studio;
   /** Those of single steps. */
   readonly limits: readonly ActiveLimit[];
+  readonly judges: Judges;
   readonly props: PropsAtHand;
   readonly breathSeconds: number;
   /** Purposes that do this person good: among substitutes they are preferred. */
@@ -39,7 +41,7 @@ const KNOWN = new WeakMap<Studio, Map<string, Who>>();
 let count = 0;
 
 /** People of one body who are judged alike are the same `Who`, so that what was worked out for one serves the other. */
-export function sameWho(who: Omit<Who, 'id'>): Who {
+export function sameWho(who: Omit<Who, 'id' | 'judges'>): Who {
   const known = onceOf(KNOWN, who.studio, () => new Map<string, Who>());
   const key = JSON.stringify([
     who.limits.map(({ id, spec }) => [id, spec]),
@@ -49,7 +51,7 @@ export function sameWho(who: Omit<Who, 'id'>): Who {
     [...who.named].map(([asana, ids]) => [asana, ...ids]),
     who.afterPain,
   ]);
-  const same = known.get(key) ?? { ...who, id: ++count };
+  const same = known.get(key) ?? { ...who, judges: judging(who.limits), id: ++count };
   known.delete(key);
   known.set(key, same);
   if (known.size > MOST) known.delete(known.keys().next().value!);

@@ -141,7 +141,10 @@ function boundOf(
     if (!open) return 0;
     const key = outlooks.map((outlook) => outlook.keyOf(i)).join('|');
     return memory.onceFor(column, key, () => {
-      const ways = open.map((all, person) => all.map((one) => wayOf(one, outlooks[person]!.aboveWith(i, one))));
+      const ways = open.map((all, person) => {
+        const above = outlooks[person]!.aboveWith(i);
+        return all.map((one) => wayOf(one, above(one)));
+      });
       return solveColumn(ways, limits)!.bound;
     });
   });

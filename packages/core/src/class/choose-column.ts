@@ -3,7 +3,7 @@ import { costOf } from '../adaptation/candidates.js';
 import type { StepContext } from '../adaptation/place.js';
 import type { Chosen, PlannedStep } from '../adaptation/plan.js';
 import { propsOf } from '../adaptation/props.js';
-import { safeWays, waysLike } from '../adaptation/search.js';
+import { hereOf, wayLike } from '../adaptation/search.js';
 import type { Step } from '../sequence/sequence.js';
 import { onceOf } from '../once.js';
 import { solveColumn, type ColumnLimits, type Way } from './column.js';
@@ -59,25 +59,21 @@ function figuresToShare(own: readonly (readonly Chosen[])[]): string[] {
 }
 
 /** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
-function openWays(
-  contexts: readonly StepContext[],
-  keys: readonly string[],
-  wishes: readonly (Chosen | null)[],
-  memory: ClassMemory,
-): (readonly (Chosen | null)[])[] {
-  const own = contexts.map((context, i) => {
-    const ways = safeWays(context, OWN_WAYS);
+function openWays(contexts: readonly StepContext[], wishes: readonly (Chosen | null)[]): (readonly (Chosen | null)[])[] {
+  const heres = contexts.map(hereOf);
+  const own = heres.map((here, i) => {
+    const ways = here.cheapest(OWN_WAYS);
     const wish = wishes[i]!;
     return wish && ways.every(({ figure }) => figure !== wish.figure) ? [wish, ...ways] : ways;
   });
   const seen = figuresToShare(own);
-  return contexts.map((context, i) => {
+  return heres.map((here, i) => {
     const ways: (Chosen | null)[] = [...own[i]!];
-    const asked = memory.once('likes', keys[i]!, () => new Map<string, readonly Chosen[]>());
     for (const figure of seen) {
-      if (own[i]!.some((one) => one.figure === figure)) continue;
-      ways.push(...onceOf(asked, figure, () => waysLike(context, [figure])));
+      const like = own[i]!.some((one) => one.figure === figure) ? null : here.like(figure);
+      if (like) ways.push(like);
     }
+    // Sitting out.
     ways.push(null);
     return ways;
   });
@@ -119,7 +115,7 @@ function chooseColumn(
   const ways = contexts.map((context, i) => memory.once('best', keys[i]!, () => ownWays(context)));
   const costFor = (chosen: Chosen | null, person: number) =>
     withAhead(costOf(chosen), chosen ? chosen.ends.at(-1)! : contexts[person]!.tally.last, guides[person] ?? null);
-  const wishes = contexts.map((context, i) => (guides[i]?.figure ? (waysLike(context, [guides[i].figure])[0] ?? null) : null));
+  const wishes = contexts.map((context, i) => (guides[i]?.figure ? wayLike(context, guides[i].figure) : null));
   const best = ways.map((one, i) => (wishes[i] && costFor(wishes[i], i) < costFor(one.best, i) ? wishes[i] : one.best));
   type Open = readonly (readonly (Chosen | null)[])[];
   const solve = (open: Open, cost: typeof costFor = costFor) => {
@@ -132,16 +128,16 @@ function chooseColumn(
   const kept = new Map<number, readonly Chosen[]>();
   const refused: { place: number; text: string }[] = [];
   for (const [place, { at, pin }] of pins.entries()) {
-    const safe = waysLike(contexts[at]!, [pin.figure]);
-    if (safe.length === 0) refused.push({ place, text: 'What was chosen is not safe here; another way was taken.' });
-    else if (!solve([...kept.values(), safe], costOf))
+    const safe = wayLike(contexts[at]!, pin.figure);
+    if (!safe) refused.push({ place, text: 'What was chosen is not safe here; another way was taken.' });
+    else if (!solve([...kept.values(), [safe]], costOf))
       refused.push({ place, text: `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.` }); // prettier-ignore
-    else kept.set(at, safe);
+    else kept.set(at, [safe]);
   }
   const pinned = (open: Open) => open.map((all, i) => kept.get(i) ?? all);
   // Sitting out needs neither figure nor prop, so there is always an answer.
   const together = solve(pinned(best.map((one) => [one])));
-  const answer = together ?? solve(pinned(openWays(contexts, keys, wishes, memory)))!;
+  const answer = together ?? solve(pinned(openWays(contexts, wishes)))!;
   const { taken: chosen } = answer;
   const cost = chosen.reduce((sum, one) => sum + costOf(one), 0);
   return {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { person, sequence, studio } from '../adaptation/adapt.fixture.js';
+import { judging } from '../adaptation/judges.js';
 import type { Participant } from '../adaptation/participant.js';
 import { Studio } from '../adaptation/studio.js';
 import { library } from '../asanas/all.js';
@@ -71,7 +72,7 @@ test('what is remembered is not asked again', () => {
 test('two people whose way to a step is the same question share the answer; a sum that nobody’s limit looks at makes no difference', () => {
   const memory = new ClassMemory();
   const [step] = STEPS.steps;
-  const who = { id: 1, studio, limits: [], props: {}, breathSeconds: 4, favoured: new Set<never>(), named: new Map(), afterPain: null };
+  const who = { id: 1, studio, limits: [], judges: judging([]), props: {}, breathSeconds: 4, favoured: new Set<never>(), named: new Map(), afterPain: null };
   const tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
   const key = (more: object) => memory.keyOf({ who, step: step!, tally: { ...tally, ...more } });
   expect(key({ floorTrips: 3, supineRun: 2 })).toBe(key({}));
