@@ -72,7 +72,17 @@ test('what is remembered is not asked again', () => {
 test('two people whose way to a step is the same question share the answer; a sum that nobody’s limit looks at makes no difference', () => {
   const memory = new ClassMemory();
   const [step] = STEPS.steps;
-  const who = { id: 1, studio, limits: [], judges: judging([]), props: {}, breathSeconds: 4, favoured: new Set<never>(), named: new Map(), afterPain: null };
+  const who = {
+    id: 1,
+    studio,
+    limits: [],
+    judges: judging([]),
+    props: {},
+    breathSeconds: 4,
+    favoured: new Set<never>(),
+    named: new Map(),
+    afterPain: null,
+  };
   const tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
   const key = (more: object) => memory.keyOf({ who, step: step!, tally: { ...tally, ...more } });
   expect(key({ floorTrips: 3, supineRun: 2 })).toBe(key({}));

@@ -8,6 +8,7 @@ function step(width: number, adapted: number | null = null): ScoreStep {
   return {
     given: picture(width),
     givenName: 'x',
+    givenDose: '5 breaths',
     givenSeconds: 0,
     adapted: adapted === null ? null : picture(adapted),
     effort: 1,
