@@ -22,7 +22,17 @@ export default tseslint.config(
   {
     files: ['packages/web/**'],
     plugins: { 'react-hooks': hooks },
-    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+    rules: {
+      'react-hooks/rules-of-hooks': 'error',
+      'react-hooks/exhaustive-deps': 'error',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.name=/^use(Layout)?Effect$/] > ArrowFunctionExpression[body.type!="BlockStatement"]',
+          message: 'What an effect returns is called when it ends: browsers differ in what their functions return. Use a block.',
+        },
+      ],
+    },
   },
   {
     files: ['packages/core/src/**'],

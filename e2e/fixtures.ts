@@ -1,13 +1,20 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 
-/** A page that has entered the demo hall. */
+/** What the browser says of an answer that is a refusal: some tests ask for one. */
+const REFUSED = /^Failed to load resource/;
+
+/** A page that has entered the demo hall, and on which nothing breaks. */
 export const test = base.extend({
   page: async ({ page }, use) => {
+    const broken: string[] = [];
+    page.on('pageerror', ({ message }) => broken.push(message));
+    page.on('console', (told) => told.type() === 'error' && !REFUSED.test(told.text()) && broken.push(told.text()));
     await page.goto('/sign-in');
     await page.getByRole('button', { name: 'Look round the demo hall' }).click();
     await expect(page.getByRole('heading', { name: 'What do you teach, and to whom?' })).toBeVisible();
     await use(page);
+    expect(broken).toEqual([]);
   },
 });
 export { expect };

@@ -48,6 +48,15 @@ test('a class is edited on its score: dose, order by drag and by keys, a note, a
   // What is in sight depends on the room that the panel leaves.
   await expect.poll(async () => (await order()).slice(0, 8)).toEqual(before.slice(0, 8));
   await expect(page.getByRole('region', { name: 'Since you opened it' })).toContainText('Nothing has changed.');
+
+  // From what is for everybody to what it is for one of them, and back to the score alone.
+  await given('Tree').click();
+  await expect(page.getByRole('region', { name: 'Tree, for everybody' })).toBeVisible();
+  await grid.getByRole('button', { name: /^Tree, Bero Talman/ }).click();
+  await expect(page.getByRole('region', { name: 'Tree, for everybody' })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Tree', exact: true })).toBeVisible();
+  await page.getByRole('region', { name: 'Tree', exact: true }).getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('region', { name: 'Tree', exact: true })).toHaveCount(0);
 });
 
 test('a class is kept, and planned again for a later day: what changed is shown person by person', async ({ page }) => {

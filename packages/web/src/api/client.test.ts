@@ -1,4 +1,4 @@
-import { ApiError, request } from './client.js';
+import { ApiError, request, Unreachable } from './client.js';
 
 /** What the server answers next. */
 function serve(status: number, body?: unknown, type = 'application/json') {
@@ -46,7 +46,14 @@ test('a refusal without words, or with problems that are none, is still one', as
 
 test('a proxy that stands in for a server that is away is no answer', async () => {
   serve(502, undefined, 'text/html');
-  await expect(request('GET', 'people')).rejects.toThrow(TypeError);
+  await expect(request('GET', 'people')).rejects.toThrow(Unreachable);
   serve(200, undefined, 'text/html');
   await expect(request('GET', 'people')).rejects.toThrow('could not be reached (200)');
+});
+
+test('a server that is away is told from what it refuses', async () => {
+  globalThis.fetch = async () => {
+    throw new TypeError('Failed to fetch');
+  };
+  await expect(request('GET', 'people')).rejects.toThrow(Unreachable);
 });

@@ -1,6 +1,6 @@
 import type { Problem } from '@lotus-steady/core';
 
-/** The server answered, and the answer was no. Anything else thrown by `request` means that it couldn't be reached. */
+/** The server answered, and the answer was no. */
 export class ApiError extends Error {
   constructor(
     readonly status: number,
@@ -14,24 +14,29 @@ export class ApiError extends Error {
   }
 }
 
+/** The server couldn't be asked. */
+export class Unreachable extends Error {}
+
 function isProblems(value: unknown): value is Problem[] {
   return Array.isArray(value) && value.every((one) => typeof one === 'object' && one !== null && 'field' in one && 'message' in one);
 }
 
 /**
  * One request to the server. The type of an answer is the server's word; both are built from the same types.
- * @throws ApiError when it refuses; TypeError when it can't be reached.
+ * @throws ApiError when it refuses; Unreachable when it can't be asked.
  */
 export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
   const response = await fetch(`/api/${path}`, {
     method,
     credentials: 'same-origin',
     ...(body !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  }).catch((error: unknown) => {
+    throw new Unreachable(String(error), { cause: error });
   });
   if (response.status === 204) return undefined as T;
   const isJson = response.headers.get('content-type')?.includes('json') === true;
   // A proxy that stands in for a server that is away answers without JSON.
-  if (!isJson) throw new TypeError(`The server could not be reached (${response.status})`);
+  if (!isJson) throw new Unreachable(`The server could not be reached (${response.status})`);
   const answer = (await response.json()) as unknown;
   if (response.ok) return answer as T;
   const details = (typeof answer === 'object' && answer !== null ? answer : {}) as Record<string, unknown>;

@@ -2,7 +2,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { ApiError } from '../api/client.js';
+import { ApiError, Unreachable } from '../api/client.js';
 import { dropAllDrafts, readDraft, writeDraft } from './drafts.js';
 import { useSaved } from './use-saved.js';
 
@@ -42,7 +42,7 @@ test('what was left unsaved is there again next time', () => {
 test('a server that is away: the save waits, nothing is lost, and it is sent again', async () => {
   let away = true;
   const { result } = setUp(async (text) => {
-    if (away) throw new TypeError('Failed to fetch');
+    if (away) throw new Unreachable('Failed to fetch');
     return { text, version: 2 };
   });
   act(() => result.current.change('new'));

@@ -6,11 +6,12 @@ import { TextDecoder, TextEncoder } from 'node:util';
 Object.assign(globalThis, { TextDecoder, TextEncoder });
 
 test('what went wrong is said in words that a teacher can act on', async () => {
-  const { ApiError } = await import('../api/client.js');
+  const { ApiError, Unreachable } = await import('../api/client.js');
   const { explain } = await import('./Failure.js');
   expect(explain(new ApiError(404, 'No such person', [], {}))).toMatch(/No such person: it may have been erased/);
   expect(explain(new ApiError(409, 'Changed meanwhile', [], {}))).toBe('Changed meanwhile');
-  expect(explain(new TypeError('fetch failed'))).toMatch(/can’t be reached.*kept on this device/);
+  expect(explain(new Unreachable('fetch failed'))).toMatch(/can’t be reached.*kept on this device/);
+  expect(explain(new TypeError('x is not a function'))).toMatch(/fault of the application.*kept on this device.*x is not a function/);
   expect(explain(new RangeError('No asana "x"'))).toBe('No asana "x"');
   expect(explain('out of room')).toBe('out of room');
 });

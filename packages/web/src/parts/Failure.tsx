@@ -1,11 +1,13 @@
 import { Link, useRouteError } from 'react-router';
-import { ApiError } from '../api/client.js';
+import { ApiError, Unreachable } from '../api/client.js';
 
 /** What went wrong, in words a teacher can act on. */
 export function explain(error: unknown): string {
   if (error instanceof ApiError)
     return error.status === 404 ? `${error.message}: it may have been erased, or the address is wrong.` : error.message;
-  if (error instanceof TypeError) return 'The server can’t be reached at the moment. What you typed is kept on this device.';
+  if (error instanceof Unreachable) return 'The server can’t be reached at the moment. What you typed is kept on this device.';
+  if (error instanceof TypeError)
+    return `This is a fault of the application, not yours. What you typed is kept on this device. (${error.message})`;
   return error instanceof Error ? error.message : String(error);
 }
 

@@ -15,17 +15,34 @@ function words(text: string): string {
   return text in DECISIONS ? DECISIONS[text as keyof typeof DECISIONS].word : text === '' ? 'nothing' : text;
 }
 
+/** A difference without what is the same at its end, as the dose, and with what is the same at its beginning set apart, but for the asana's name. */
+interface Told extends Difference {
+  readonly same: string;
+}
+
+function told(one: Difference): Told {
+  if (one.step === null) return { ...one, same: '' };
+  const [was, now] = [one.was.split(', '), one.now.split(', ')];
+  const shorter = Math.min(was.length, now.length);
+  let first = 0;
+  while (first < shorter && was[first] === now[first]) first++;
+  let last = 0;
+  while (last < shorter - first && was.at(-1 - last) === now.at(-1 - last)) last++;
+  const part = (of: readonly string[]) => of.slice(first, of.length - last).join(', ');
+  return { ...one, same: was.slice(1, first).join(', '), was: part(was), now: part(now) };
+}
+
 interface Group {
   readonly who: string;
-  readonly found: readonly Difference[];
+  readonly found: readonly Told[];
 }
 
 /** Person by person; what is the same for everybody of a class is said once. */
-function grouped(found: readonly Difference[], people: readonly string[], names: Props['names']): Group[] {
-  const keyOf = ({ step, was, now }: Difference) => JSON.stringify([step, was, now]);
-  const concerns = (one: Difference) => new Set(found.flatMap((other) => (keyOf(other) === keyOf(one) ? [other.person] : []))).size;
-  const isForAll = (one: Difference) => people.length > 1 && concerns(one) === people.length;
-  const forAll = found.filter((one) => one.person === people[0] && isForAll(one));
+function grouped(found: readonly Told[], people: readonly string[], names: Props['names']): Group[] {
+  const keyOf = ({ step, was, now }: Told) => JSON.stringify([step, was, now]);
+  const concerns = (one: Told) => new Set(found.flatMap((other) => (keyOf(other) === keyOf(one) ? [other.person] : []))).size;
+  const isForAll = (one: Told) => people.length > 1 && concerns(one) === people.length;
+  const forAll = found.flatMap((one) => (one.person === people[0] && isForAll(one) ? [{ ...one, same: '' }] : []));
   const own = found.filter((one) => !isForAll(one));
   return [
     ...(forAll.length === 0 ? [] : [{ who: 'Everybody', found: forAll }]),
@@ -41,7 +58,7 @@ export function Differences({ before, after, names, none }: Props) {
   const asanas = useAsanaNames();
   const groups = useMemo(() => {
     const people = after.participants.map(({ id }) => id);
-    return grouped(differencesOf(before, after), people, names);
+    return grouped(differencesOf(before, after).map(told), people, names);
   }, [before, after, names]);
   if (groups.length === 0) return <p className="text-soft">{none}</p>;
   return (
@@ -50,10 +67,12 @@ export function Differences({ before, after, names, none }: Props) {
         <li key={place}>
           <strong>{who}</strong>
           <ul className="list-disc pl-5 text-sm">
-            {found.map(({ step, was, now }, i) => (
+            {found.map(({ step, same, was, now }, i) => (
               <li key={i}>
                 {step !== null && <>{asanas?.get(step) ?? step}: </>}
-                <span className="text-soft line-through">{words(was)}</span> {words(now)}
+                {same !== '' && <>{same}, </>}
+                {(was !== '' || step === null) && <del className="text-soft">{words(was)}</del>}{' '}
+                {(now !== '' || step === null) && words(now)}
               </li>
             ))}
           </ul>

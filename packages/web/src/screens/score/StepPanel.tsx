@@ -78,7 +78,9 @@ export function StepPanel({ given, step, index, count, onEdit, onClose }: Props)
   const { givenName, givenDose } = given;
   const heading = useRef<HTMLHeadingElement>(null);
   // On a phone it opens below the score.
-  useEffect(() => heading.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    heading.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   return (
     <section
       aria-labelledby="step"

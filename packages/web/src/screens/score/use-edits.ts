@@ -34,7 +34,9 @@ export function useEdits(text: string, keep: (text: string) => void) {
   const [search, setSearch] = useSearchParams();
   const [{ past, now, future }, act] = useReducer(reduce, null, () => ({ past: [], now: { text, pins: readPins(search) }, future: [] }));
   const { pins } = now;
-  useEffect(() => setSearch((before) => withPins(before, pins), { replace: true }), [pins, setSearch]);
+  useEffect(() => {
+    setSearch((before) => withPins(before, pins), { replace: true });
+  }, [pins, setSearch]);
   const kept = useRef(text);
   useEffect(() => {
     if (kept.current === now.text) return;
