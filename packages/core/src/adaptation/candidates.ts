@@ -51,12 +51,10 @@ export function isRest(asana: Asana): boolean {
 /** Angles of postures that were compared before: the library's postures are, again and again. */
 const ANGLES = new WeakMap<Posture, readonly number[]>();
 function anglesOf(posture: Posture): readonly number[] {
-  const known = ANGLES.get(posture);
-  if (known) return known;
-  const { root, spine, legs, arms } = posture;
-  const angles = [root, spine, legs.left, legs.right, arms.left, arms.right].flatMap((group) => Object.values(group) as number[]);
-  ANGLES.set(posture, angles);
-  return angles;
+  return onceOf(ANGLES, posture, () => {
+    const { root, spine, legs, arms } = posture;
+    return [root, spine, legs.left, legs.right, arms.left, arms.right].flatMap((group) => Object.values(group) as number[]);
+  });
 }
 
 /** Mean difference of two postures over their angles, in degrees. */
@@ -94,9 +92,7 @@ export function withChanges(candidate: Candidate, changes: readonly PostureChang
 const BOUND_KEYS = new WeakMap<Bound, string>();
 function boundKey(bound: Bound | undefined): string {
   if (!bound) return '';
-  const key = BOUND_KEYS.get(bound) ?? Object.entries(bound).join();
-  BOUND_KEYS.set(bound, key);
-  return key;
+  return onceOf(BOUND_KEYS, bound, () => Object.entries(bound).join());
 }
 
 function applied(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {

@@ -1,12 +1,13 @@
 import { stepKey } from '../sequence/step-key.js';
 import { WAYS } from '../sequence/ways.js';
-import { arrivingOf, outOfPlace, standOf, usualWaySeconds, wayTaken, type WayTaken } from './arrival.js';
+import { arrivingOf, outOfPlace, standOf, usualWaySeconds } from './arrival.js';
 import { COST, endsOf, type Candidate } from './candidates.js';
 import { fit, type Fitted } from './fitting.js';
 import { worstOf, type Finding } from './judge.js';
 import { sumsKey, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import type { Done } from './studio.js';
+import { wayTaken, type WayTaken } from './way-taken.js';
 
 /** A candidate judged at its place in a class. */
 export class Evaluated {

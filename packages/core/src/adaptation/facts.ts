@@ -1,5 +1,6 @@
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
+import { onceOf } from '../once.js';
 import type { Done } from './studio.js';
 
 /** Rounded values by the place of their measure (`placeOf`); NaN where one isn't known. */
@@ -62,21 +63,19 @@ interface Declared {
 const DECLARED = new WeakMap<DeclaredSpec, Declared>();
 
 function declaredOf(declared: DeclaredSpec): Declared {
-  const known = DECLARED.get(declared);
-  if (known) return known;
-  const values = {
-    effort: declared.effort,
-    met: MET[declared.effort],
-    abdominalLoad: declared.abdominalLoad,
-    impact: IMPACT[declared.impact ?? 'none'],
-    headJolt: declared.headJolt ?? 0,
-    eyesClosed: declared.eyesClosed === true ? 1 : 0,
-    pelvicFloorCue: declared.pelvicFloorCue ?? 0,
-    ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
-  };
-  const made = { values, facts: factsFrom(values) };
-  DECLARED.set(declared, made);
-  return made;
+  return onceOf(DECLARED, declared, () => {
+    const values = {
+      effort: declared.effort,
+      met: MET[declared.effort],
+      abdominalLoad: declared.abdominalLoad,
+      impact: IMPACT[declared.impact ?? 'none'],
+      headJolt: declared.headJolt ?? 0,
+      eyesClosed: declared.eyesClosed === true ? 1 : 0,
+      pelvicFloorCue: declared.pelvicFloorCue ?? 0,
+      ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
+    };
+    return { values, facts: factsFrom(values) };
+  });
 }
 
 /** Numbers of what geometry can't tell. A foot that is placed slowly is no impact. */

@@ -98,18 +98,16 @@ interface Checks {
 const CHECKS = new WeakMap<readonly ActiveLimit[], Checks>();
 
 function checksOf(limits: readonly ActiveLimit[]): Checks {
-  const known = CHECKS.get(limits);
-  if (known) return known;
-  const all = limits.map(checkOf);
-  const ranges = all.map(({ asks }) => ('facings' in asks ? { place: -1, least: NaN, most: NaN } : asks));
-  const checks = {
-    all,
-    places: Int16Array.from(ranges, ({ place }) => place),
-    leasts: Float64Array.from(ranges, ({ least }) => least),
-    mosts: Float64Array.from(ranges, ({ most }) => most),
-  };
-  CHECKS.set(limits, checks);
-  return checks;
+  return onceOf(CHECKS, limits, () => {
+    const all = limits.map(checkOf);
+    const ranges = all.map(({ asks }) => ('facings' in asks ? { place: -1, least: NaN, most: NaN } : asks));
+    return {
+      all,
+      places: Int16Array.from(ranges, ({ place }) => place),
+      leasts: Float64Array.from(ranges, ({ least }) => least),
+      mosts: Float64Array.from(ranges, ({ most }) => most),
+    };
+  });
 }
 
 /** Of those from a place on, the first that isn't plainly met; their number where all are. */

@@ -49,9 +49,10 @@ const COARSE = new WeakMap<Who, Map<number, Coarse>>();
 
 function coarseOf(who: Who, step: Step): Coarse {
   const byStep = onceOf(COARSE, who, () => new Map<number, Coarse>());
-  const key = stepKey(step);
-  const known = byStep.get(key);
-  if (known) return known;
+  return onceOf(byStep, stepKey(step), () => workedOut(who, step));
+}
+
+function workedOut(who: Who, step: Step): Coarse {
   const form = who.studio.form(step.asana, step.variation);
   const prospects = prospectsOf(who, form);
   const groups = new Map<string, Group>();
@@ -69,14 +70,12 @@ function coarseOf(who: Who, step: Step): Coarse {
     if (!group) groups.set(at, { isGiven, first, last, floor });
     else group.floor = Math.min(group.floor, floor);
   }
-  const coarse = {
+  return {
     groups: [...groups.values()],
     beyond: least + SPAN,
     figure: prospects.given.figure,
     arrivals: arrivalsOf(who, step, form),
   };
-  byStep.set(key, coarse);
-  return coarse;
 }
 
 /** What the last steps of a class cost someone from each stand, above the least of them: the same for all classes that end alike. */

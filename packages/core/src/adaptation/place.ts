@@ -1,3 +1,4 @@
+import { onceOf } from '../once.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import type { Timed } from '../sequence/dose.js';
@@ -23,17 +24,15 @@ type Adds = Readonly<Record<Sum, boolean>>;
 const ADDS = new WeakMap<readonly Done[], Adds>();
 
 function addsOf(ends: readonly Done[]): Adds {
-  const known = ADDS.get(ends);
-  if (known) return known;
-  const { measured, level } = ends[0]!;
-  const adds = {
-    supineRun: measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60,
-    sittingRun: !measured.standing && !measured.lying && measured.facing === 'upright',
-    headDown: ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM),
-    floorTrips: level !== 'up',
-  };
-  ADDS.set(ends, adds);
-  return adds;
+  return onceOf(ADDS, ends, () => {
+    const { measured, level } = ends[0]!;
+    return {
+      supineRun: measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60,
+      sittingRun: !measured.standing && !measured.lying && measured.facing === 'upright',
+      headDown: ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM),
+      floorTrips: level !== 'up',
+    };
+  });
 }
 
 function isDown({ last }: Tally): boolean {

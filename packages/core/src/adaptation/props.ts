@@ -2,6 +2,7 @@ import type { Contact } from '../body/contact.js';
 import { isExternal } from '../body/contact.js';
 import { heightOf } from '../body/solve.js';
 import type { Posture } from '../body/posture.js';
+import { onceOf } from '../once.js';
 import type { Problem } from '../problem.js';
 import type { Finding } from './judge.js';
 import type { Done } from './studio.js';
@@ -76,9 +77,7 @@ const NEEDED = new WeakMap<Posture['contacts'], ReadonlyMap<Prop, number>>();
 
 /** What a posture needs, each prop counted once for all that rests on it. */
 export function propsOf({ contacts }: Pick<Posture, 'contacts'>): ReadonlyMap<Prop, number> {
-  const known = NEEDED.get(contacts) ?? countProps(contacts);
-  NEEDED.set(contacts, known);
-  return known;
+  return onceOf(NEEDED, contacts, () => countProps(contacts));
 }
 
 function countProps(contacts: Posture['contacts']): Map<Prop, number> {

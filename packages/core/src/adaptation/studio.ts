@@ -79,11 +79,7 @@ const numberOf = numbering(10_000);
 
 /** A number for what a posture asks for, shared by all bodies. */
 function contentOf(posture: Posture): number {
-  const known = CONTENTS.get(posture);
-  if (known !== undefined) return known;
-  const number = numberOf(JSON.stringify(posture));
-  CONTENTS.set(posture, number);
-  return number;
+  return onceOf(CONTENTS, posture, () => numberOf(JSON.stringify(posture)));
 }
 
 const NAMES = new WeakMap<Posture, string>();

@@ -1,5 +1,6 @@
 import type { Body } from './anthropometry.js';
 import { REFERENCE_LENGTHS } from './anthropometry.js';
+import { onceOf } from '../once.js';
 import { pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from './skeleton.js';
 
 /** A share of body mass at a point of a segment (metres in the segment's frame). */
@@ -30,9 +31,7 @@ const POINTS = new WeakMap<Body, readonly MassPoint[]>();
 
 /** The body's mass as points; shares add to 1 within the rounding of the published table. */
 export function massPoints(body: Body): readonly MassPoint[] {
-  const points = POINTS.get(body) ?? pointsOf(body);
-  POINTS.set(body, points);
-  return points;
+  return onceOf(POINTS, body, () => pointsOf(body));
 }
 
 function pointsOf(body: Body): MassPoint[] {

@@ -1,0 +1,156 @@
+import type { ActiveLimit } from '../conditions/active-limits.js';
+import { onceOf, onceWithin } from '../once.js';
+import { waysBetween, type WayId } from '../sequence/ways.js';
+import { rowOf } from './facts.js';
+import { findings, worstOf, type Finding } from './judge.js';
+import { keepsWithin, leadsThrough, passageInto, passageOf, passageOnward, passedRow, type Passage } from './path.js';
+import type { StepContext } from './place.js';
+import type { Done } from './studio.js';
+import type { Who } from './who.js';
+
+/** How someone gets to a posture. */
+export interface WayTaken {
+  readonly ways: readonly { readonly way: WayId; /** Another than was meant. */ readonly instead: boolean }[];
+  /** Whether something stands against it that no other way mends. */
+  readonly isBarred: boolean;
+  readonly impact: number | null;
+  /** What the ways that were meant break. */
+  readonly all: readonly Finding[];
+  /** What no other way mends. */
+  readonly hard: readonly Finding[];
+}
+
+/** Nothing special, or nothing against it. */
+const NO_WAY: WayTaken = { ways: [], isBarred: false, impact: null, all: [], hard: [] };
+
+/** From so many postures the ways are kept for one person; then all are forgotten. */
+const MOST_TAKEN = 400;
+/** By where one comes from and what way is asked for, and by where one goes. */
+const TAKEN = new WeakMap<Who, Map<string | number, Map<number, WayTaken>>>();
+
+/** The ordinary way to a posture, or the first other one that no limit bars: worked out once. */
+export function wayTaken({ who, step, tally: { last } }: StepContext, to: Done, isGiven: boolean): WayTaken {
+  if (step.way === null && (last === null || last.level === to.level)) return NO_WAY;
+  const known = onceOf(TAKEN, who, () => new Map<string | number, Map<number, WayTaken>>());
+  const from = last?.id ?? 0;
+  // Only a way that is asked for may be left to whoever does the step as it is given.
+  const key = step.way === null ? from : `${from} ${step.way} ${isGiven ? '' : 'other'}`;
+  const byEnd = onceWithin(known, MOST_TAKEN, key, () => new Map<number, WayTaken>());
+  return onceOf(byEnd, to.id, () => (step.way === null ? takenBetween(who, last!, to) : takenAsAsked(who, last, to, step.way, isGiven)));
+}
+
+/**
+ * Whether what is passed through on a way keeps within someone's bounds: it doesn't, it leaves one that holds only where
+ * its clauses do, or it does.
+ */
+type Keeps = 'not' | 'perhaps' | 'within';
+
+/** The same of its parts, by the posture that it leads from or to. */
+interface Parts {
+  readonly into: Map<number, Keeps>;
+  readonly onward: Map<number, Keeps>;
+}
+const PARTS = new WeakMap<Who, Map<WayId, Parts>>();
+
+/** Whether a way keeps within someone's bounds: of both of its parts it is asked once for each end. */
+function keeping(who: Who, from: Done | null, to: Done, way: WayId): Keeps {
+  const { always, sometimes } = who.judges.passageBounds;
+  if (from === null || always.length + sometimes.length === 0) return 'within';
+  const { studio } = who;
+  const keeps = (passage: Passage): Keeps => {
+    if (!keepsWithin(passage, always)) return 'not';
+    return keepsWithin(passage, sometimes) ? 'within' : 'perhaps';
+  };
+  if (!leadsThrough(way)) return keeps(passageOf(studio, from, to, way));
+  const byWay = onceOf(PARTS, who, () => new Map<WayId, Parts>());
+  const { into, onward } = onceOf(byWay, way, (): Parts => ({ into: new Map(), onward: new Map() }));
+  const first = onceOf(into, from.id, () => keeps(passageInto(studio, from, way)));
+  if (first === 'not') return first;
+  const then = onceOf(onward, to.id, () => keeps(passageOnward(studio, way, to)));
+  return then === 'within' ? first : then;
+}
+
+/** What is passed through on one way at a time: findings keep nothing of it. */
+const PASSING = rowOf({});
+const NOT_A_POSTURE = { facing: null, standing: false } as const;
+
+/** All that stands against a way from one posture to another. */
+function against(who: Who, from: Done | null, to: Done, way: WayId): readonly Finding[] {
+  const { ofWay, ofPassage } = who.judges;
+  const own = ofWay(way);
+  if (from === null || keeping(who, from, to, way) === 'within') return own;
+  const passage = passageOf(who.studio, from, to, way);
+  const breaks = (about: readonly ActiveLimit[], values: Passage['least']) =>
+    findings(about, { row: passedRow(values, PASSING), ...NOT_A_POSTURE }, 'transition');
+  const { low, high } = ofPassage;
+  return worstOf([own, low.length === 0 ? [] : breaks(low, passage.least), breaks(high, passage.most)]);
+}
+
+function isBarred(who: Who, from: Done | null, to: Done, way: WayId): boolean {
+  if (who.judges.ofWay(way).length > 0) return true;
+  const keeps = keeping(who, from, to, way);
+  return keeps === 'not' || (keeps === 'perhaps' && against(who, from, to, way).length > 0);
+}
+
+/** The first of other ways that is open. */
+function otherWay(who: Who, from: Done | null, to: Done, others: readonly WayId[]): WayId | undefined {
+  return others.find((way) => (way !== 'with-chair' || (who.props.chair ?? 0) > 0) && !isBarred(who, from, to, way));
+}
+
+/** A way that is replaced where it is barred. What it breaks is told only where it is asked. */
+class Replaced implements WayTaken {
+  readonly ways: WayTaken['ways'];
+  readonly impact = null;
+
+  constructor(
+    private readonly who: Who,
+    private readonly from: Done | null,
+    private readonly to: Done,
+    /** Ways that are barred, each with what is taken instead. */
+    private readonly meant: readonly { readonly way: WayId; readonly other: WayId | undefined }[],
+  ) {
+    this.ways = meant.flatMap(({ other }) => (other ? [{ way: other, instead: true }] : []));
+  }
+
+  get isBarred() {
+    return this.ways.length < this.meant.length;
+  }
+
+  get all() {
+    return worstOf(this.meant.map(({ way }) => this.against(way)));
+  }
+
+  get hard() {
+    return this.meant.flatMap(({ way, other }) => (other ? [] : this.against(way)));
+  }
+
+  private against(way: WayId) {
+    return against(this.who, this.from, this.to, way);
+  }
+}
+
+/** From one level to another as the class is used to. */
+function takenBetween(who: Who, from: Done, to: Done): WayTaken {
+  const meant = waysBetween(from.level, to.level).flatMap(([ordinary, ...others]) =>
+    isBarred(who, from, to, ordinary!) ? [{ way: ordinary!, other: otherWay(who, from, to, others) }] : [],
+  );
+  return meant.length === 0 ? NO_WAY : new Replaced(who, from, to, meant);
+}
+
+/** By a way that the step asks for. */
+function takenAsAsked(who: Who, from: Done | null, to: Done, asked: WayId, isGiven: boolean): WayTaken {
+  const jumps = asked === 'jump-back';
+  const taken = (way: WayId): WayTaken => ({ ...NO_WAY, ways: [{ way, instead: false }] });
+  // Whoever needs an easier form doesn't jump into it.
+  if (jumps && !isGiven) return taken('step-back');
+  if (!isBarred(who, from, to, asked)) return { ...taken(asked), impact: jumps ? 2 : null };
+  const hops = from ? waysBetween(from.level, to.level) : [];
+  const others: readonly WayId[] = jumps ? ['step-back'] : hops.length > 0 ? hops.flat() : ['split-squat', 'hands-to-thighs'];
+  const other = otherWay(
+    who,
+    from,
+    to,
+    others.filter((way) => way !== asked),
+  );
+  return new Replaced(who, from, to, [{ way: asked, other }]);
+}
