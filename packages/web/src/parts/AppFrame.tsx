@@ -1,7 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { LogOut, Moon, Sun } from 'lucide-react';
 import { useState } from 'react';
-import { Link, NavLink, Outlet, useNavigate } from 'react-router';
+import { Link, NavLink, Outlet } from 'react-router';
 import { request } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
 import { dropAllDrafts } from '../drafts/drafts.js';
@@ -39,14 +39,12 @@ const LINKS = [
 /** The bar above every screen but teaching. */
 export function AppFrame() {
   const session = useQuery(sessionQuery);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
   const signOut = async () => {
     await request('DELETE', 'session');
     dropAllDrafts();
-    void core.forget();
-    queries.clear();
-    await navigate('/sign-in');
+    await core.forget();
+    // A page that is loaded anew holds nothing of those whom it showed.
+    window.location.assign('/sign-in');
   };
   return (
     <div className="flex min-h-dvh flex-col">
