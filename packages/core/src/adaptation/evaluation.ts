@@ -1,5 +1,5 @@
 import { stepKey } from '../sequence/step-key.js';
-import { WAYS } from '../sequence/ways.js';
+import { WAYS, type WayId } from '../sequence/ways.js';
 import { arrivingOf, outOfPlace, standOf, usualWaySeconds } from './arrival.js';
 import { COST, endsOf, type Candidate } from './candidates.js';
 import { fit, type Fitted } from './fitting.js';
@@ -8,6 +8,10 @@ import { sumsKey, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
 import type { Done } from './studio.js';
 import { wayTaken, type WayTaken } from './way-taken.js';
+
+function wayText(way: WayId): string {
+  return `get there ${WAYS[way].name}`;
+}
 
 /** A candidate judged at its place in a class. */
 export class Evaluated {
@@ -24,10 +28,9 @@ export class Evaluated {
     private readonly way: WayTaken,
   ) {
     const { asana, variation, figure, drops } = candidate;
-    const { said, aboutDose, dose, timed, retention, transitionSeconds, watch, floor, missing, hard } = fitted;
+    const { said, changes, aboutDose, dose, timed, retention, transitionSeconds, watch, floor, missing, hard } = fitted;
     const form = studio.formOf(given.asana, given.variation);
     const apart = candidate === given ? 0 : outOfPlace(form, standOf(ends[0]!), last && standOf(last));
-    const instead = way.ways.filter(({ instead: isOther }) => isOther).map(({ way: other }) => `get there ${WAYS[other].name}`);
     this.isSafe = missing.length === 0 && !way.isBarred && hard.length === 0;
     this.chosen = {
       asana,
@@ -35,16 +38,16 @@ export class Evaluated {
       figure,
       ends,
       declared: variation.declared,
-      changes: [...said.before, ...instead, ...said.behind],
+      changes: way.instead.length === 0 ? changes : [...said.before, ...way.instead.map(wayText), ...said.behind],
       aboutDose,
       dose,
       timed,
       retention,
-      ways: way.ways.map(({ way: one }) => one),
+      ways: way.ways,
       transitionSeconds,
       drops,
       watch,
-      cost: fitted.cost + apart + COST.way * instead.length,
+      cost: fitted.cost + apart + COST.way * way.instead.length,
       floor,
     };
   }

@@ -30,8 +30,11 @@ export function wantedOf(broken: readonly Finding[], limits: readonly ActiveLimi
 }
 
 /** A form as someone does it at a place: with the dose, breath and pace that their limits leave it. */
-export interface Fitted extends Pick<Chosen, 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'floor'> {
-  /** What differs from the given step, in words: before it is said how to get there, and behind it. */
+export interface Fitted extends Pick<
+  Chosen,
+  'changes' | 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'floor'
+> {
+  /** Its changes: before it is said how to get there, and behind it. */
   readonly said: { readonly before: readonly string[]; readonly behind: readonly string[] };
   /** Without what it costs to begin it where the class stands, and to get there another way. */
   readonly cost: number;
@@ -96,6 +99,7 @@ class Fitting {
     const watch = broken.filter((finding) => !isHard(finding));
     const cost = this.cost + COST.watch * watch.length;
     return {
+      changes: [...this.before, ...this.behind],
       said: { before: this.before, behind: this.behind },
       aboutDose: this.aboutDose,
       dose: this.dose,

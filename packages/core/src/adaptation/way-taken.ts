@@ -10,7 +10,9 @@ import type { Who } from './who.js';
 
 /** How someone gets to a posture. */
 export interface WayTaken {
-  readonly ways: readonly { readonly way: WayId; /** Another than was meant. */ readonly instead: boolean }[];
+  readonly ways: readonly WayId[];
+  /** Those of them that stand in for what was meant. */
+  readonly instead: readonly WayId[];
   /** Whether something stands against it that no other way mends. */
   readonly isBarred: boolean;
   readonly impact: number | null;
@@ -21,7 +23,7 @@ export interface WayTaken {
 }
 
 /** Nothing special, or nothing against it. */
-const NO_WAY: WayTaken = { ways: [], isBarred: false, impact: null, all: [], hard: [] };
+const NO_WAY: WayTaken = { ways: [], instead: [], isBarred: false, impact: null, all: [], hard: [] };
 
 /** From so many postures the ways are kept for one person; then all are forgotten. */
 const MOST_TAKEN = 400;
@@ -99,7 +101,8 @@ function otherWay(who: Who, from: Done | null, to: Done, others: readonly WayId[
 
 /** A way that is replaced where it is barred. What it breaks is told only where it is asked. */
 class Replaced implements WayTaken {
-  readonly ways: WayTaken['ways'];
+  readonly instead: readonly WayId[];
+  readonly isBarred: boolean;
   readonly impact = null;
 
   constructor(
@@ -109,11 +112,12 @@ class Replaced implements WayTaken {
     /** Ways that are barred, each with what is taken instead. */
     private readonly meant: readonly { readonly way: WayId; readonly other: WayId | undefined }[],
   ) {
-    this.ways = meant.flatMap(({ other }) => (other ? [{ way: other, instead: true }] : []));
+    this.instead = meant.flatMap(({ other }) => other ?? []);
+    this.isBarred = this.instead.length < meant.length;
   }
 
-  get isBarred() {
-    return this.ways.length < this.meant.length;
+  get ways() {
+    return this.instead;
   }
 
   get all() {
@@ -140,7 +144,7 @@ function takenBetween(who: Who, from: Done, to: Done): WayTaken {
 /** By a way that the step asks for. */
 function takenAsAsked(who: Who, from: Done | null, to: Done, asked: WayId, isGiven: boolean): WayTaken {
   const jumps = asked === 'jump-back';
-  const taken = (way: WayId): WayTaken => ({ ...NO_WAY, ways: [{ way, instead: false }] });
+  const taken = (way: WayId): WayTaken => ({ ...NO_WAY, ways: [way] });
   // Whoever needs an easier form doesn't jump into it.
   if (jumps && !isGiven) return taken('step-back');
   if (!isBarred(who, from, to, asked)) return { ...taken(asked), impact: jumps ? 2 : null };
