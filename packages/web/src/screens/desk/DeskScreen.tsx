@@ -7,7 +7,7 @@ import { PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
-import { dayWords } from '../../parts/words.js';
+import { counted, dayWords } from '../../parts/words.js';
 import { today } from '../../worker/queries.js';
 import { againAddress, nextDay } from '../score/class-address.js';
 import { useHeadStart } from './use-head-start.js';
@@ -35,7 +35,7 @@ function KeptClasses() {
           return (
             <li key={one.id} className="flex flex-wrap justify-between gap-x-6">
               <span>
-                {dayWords(one.day)}: {one.title}, {one.personIds.length} people
+                {dayWords(one.day)}: {one.title}, {counted(one.personIds.length, 'person', 'people')}
               </span>
               <Link to={againAddress(one, next)} className="underline">
                 Plan it again for {dayWords(next)}
@@ -114,7 +114,8 @@ export function DeskScreen() {
                 <button type="button" aria-pressed={sequence === id} onClick={() => setSequence(id)} className={choice(sequence === id)}>
                   <span className="font-semibold">{title}</span>
                   <span className="text-sm text-soft">
-                    {steps} steps{minutes === null ? '' : `, ${minutes} min`}
+                    {counted(steps, 'step')}
+                    {minutes === null ? '' : `, ${minutes} min`}
                   </span>
                 </button>
               </li>

@@ -2,6 +2,7 @@ import { CONDITIONS, findConditions, type Condition } from '@lotus-steady/core';
 import { useDeferredValue, useId } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
+import { counted } from '../../parts/words.js';
 
 /** Where each group begins, in the order of the conditions. */
 const GROUPS: readonly { readonly title: string; readonly first: string }[] = [
@@ -29,7 +30,8 @@ function Entry({ condition: { id, name, words, limits, schools } }: { condition:
         <span className="font-semibold">{name}</span>
         <span className="block text-sm text-soft">{words.slice(0, 4).join(', ')}</span>
         <span className="mt-1 block text-sm">
-          {limits.length} limits{disputed > 0 && `, ${disputed} where practitioners disagree`}
+          {counted(limits.length, 'limit')}
+          {disputed > 0 && `, ${disputed} where practitioners disagree`}
         </span>
       </Link>
     </li>

@@ -3,6 +3,7 @@ import { memo, type KeyboardEvent } from 'react';
 import type { StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
+import { counted } from '../../parts/words.js';
 import type { Picture } from '../../worker/pictures.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { clock, STAFF_CM, type Column } from './layout.js';
@@ -41,7 +42,7 @@ function Figures({ picture, scale }: { picture: Picture; scale: number }) {
 /** What a teacher has to cue in one column, and how many sit it out. */
 function ColumnMark({ distinct, out, figures }: { distinct: number; out: number; figures: number }) {
   if (distinct < 2 && out === 0) return null;
-  const shown = distinct === 1 ? '1 figure' : `${distinct} figures`;
+  const shown = counted(distinct, 'figure');
   if (out === 0) return <span className={distinct > figures ? MARKED : ''}>{shown}</span>;
   return (
     <span className={MARKED} title={`${shown}, ${out} sit out`}>

@@ -15,7 +15,7 @@ import { TextField } from '../../parts/TextField.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
-import { dayWords } from '../../parts/words.js';
+import { counted, dayWords } from '../../parts/words.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { classScoreQuery, findBetterOrder, today } from '../../worker/queries.js';
 import type { ClassAsked, ClassScore, Score } from '../../worker/core.worker.js';
@@ -156,8 +156,8 @@ function Staff({ score, people, sequence, figures, shared, day, edits, busy }: S
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3 text-sm">
         <p>
           {crowded === 0
-            ? `Every step shows at most ${figures} ${figures === 1 ? 'figure' : 'figures'}.`
-            : `${crowded} steps show more figures.`}{' '}
+            ? `Every step shows at most ${counted(figures, 'figure')}.`
+            : `${counted(crowded, 'step shows', 'steps show')} more figures.`}{' '}
           {giving > 0 && `${times(giving)} someone gives way to the class. `}
           {out > 0 && `${times(out)} someone sits a step out. `}
           <span className="text-soft">{choiceWords(answer.choice)}</span>
@@ -294,7 +294,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
         <div>
           <h1 className="text-2xl">{score.data?.answer.title || sequence.title}</h1>
           <p className="text-soft">
-            for {people.data.length} people
+            for {counted(people.data.length, 'person', 'people')}
             {score.data && `, ${score.data.answer.minutes.after} min (${score.data.answer.minutes.before} as given)`} ·{' '}
             <Link to={`/sequences/${sequence.id}`} className="underline">
               change the sequence
@@ -315,7 +315,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
               <option value="">no other class</option>
               {earlier.map(({ id, day: on, personIds }) => (
                 <option key={id} value={id}>
-                  {dayWords(on)}, {personIds.length} people
+                  {dayWords(on)}, {counted(personIds.length, 'person', 'people')}
                 </option>
               ))}
             </SelectField>

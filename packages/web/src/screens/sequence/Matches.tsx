@@ -1,6 +1,7 @@
 import { describeDose, editText, WAYS, type Step } from '@lotus-steady/core';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { counted } from '../../parts/words.js';
 import type { ReadText } from '../../worker/core.worker.js';
 
 interface Props {
@@ -53,7 +54,7 @@ export function Matches({ text, read, failure, onChange, onGoTo }: Props) {
   return (
     <>
       <p className="mb-2 text-sm text-soft" role="status">
-        {steps.length} steps understood{unknown.length > 0 ? `, ${unknown.length} not` : ''}
+        {counted(steps.length, 'step')} understood{unknown.length > 0 ? `, ${unknown.length} not` : ''}
       </p>
       <ol className="divide-y divide-rule rounded border border-rule bg-sheet">
         {rows.map(({ line, step, match, lost }, i) => (

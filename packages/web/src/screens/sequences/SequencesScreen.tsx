@@ -4,6 +4,7 @@ import { sequencesQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { counted } from '../../parts/words.js';
 
 export function SequencesScreen() {
   const sequences = useQuery(sequencesQuery);
@@ -30,7 +31,8 @@ export function SequencesScreen() {
               <span className="font-semibold">{title}</span>
               <span className="text-soft">{minutes === null ? 'no set length' : `${minutes} min`}</span>
               <span className="text-soft">
-                {steps} steps{unknown > 0 && <strong className="text-accent">, {unknown} not understood</strong>}
+                {counted(steps, 'step')}
+                {unknown > 0 && <strong className="text-accent">, {unknown} not understood</strong>}
               </span>
             </Link>
           </li>
