@@ -28,6 +28,7 @@ export { BODY_RANGES, checkBody, sizeBody, type BodyAnswers, type Sex } from './
 export { MEASURES, measurePosture, roundMeasure, type Facing, type Measure } from './body/measure.js';
 export { NORMAL_RANGE, type NormalMeasure } from './body/norms.js';
 export { solve } from './body/solve.js';
+export { counted } from './counted.js';
 export { activeLimits, checkSchools, limitsOf, schoolMatters, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
 export { CONDITIONS, findCondition } from './conditions/all.js';
 export {

@@ -28,7 +28,7 @@ export class Evaluated {
     private readonly way: WayTaken,
   ) {
     const { asana, variation, figure, drops } = candidate;
-    const { said, changes, aboutDose, dose, timed, retention, transitionSeconds, watch, floor, missing, hard } = fitted;
+    const { changes, wayAfter, aboutDose, dose, timed, retention, transitionSeconds, watch, floor, missing, hard } = fitted;
     const form = studio.formOf(given.asana, given.variation);
     const apart = candidate === given ? 0 : outOfPlace(form, standOf(ends[0]!), last && standOf(last));
     this.isSafe = missing.length === 0 && !way.isBarred && hard.length === 0;
@@ -38,7 +38,7 @@ export class Evaluated {
       figure,
       ends,
       declared: variation.declared,
-      changes: way.instead.length === 0 ? changes : [...said.before, ...way.instead.map(wayText), ...said.behind],
+      changes: way.instead.length === 0 ? changes : changes.toSpliced(wayAfter, 0, ...way.instead.map(wayText)),
       aboutDose,
       dose,
       timed,

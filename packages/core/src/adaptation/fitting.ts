@@ -34,8 +34,8 @@ export interface Fitted extends Pick<
   Chosen,
   'changes' | 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'floor'
 > {
-  /** Its changes: before it is said how to get there, and behind it. */
-  readonly said: { readonly before: readonly string[]; readonly behind: readonly string[] };
+  /** Behind so many of its changes it is said how to get there. */
+  readonly wayAfter: number;
   /** Without what it costs to begin it where the class stands, and to get there another way. */
   readonly cost: number;
   /** Props that aren't there. */
@@ -52,8 +52,8 @@ export interface Fitted extends Pick<
 const HERE: Row = rowOf({});
 
 class Fitting {
-  private readonly before: string[];
-  private readonly behind: string[] = [];
+  private readonly changes: string[];
+  private readonly wayAfter: number;
   private readonly aboutDose: string[] = [];
   private cost: number;
   /** What of it the place in the class asks for: elsewhere it may be nothing. */
@@ -75,12 +75,13 @@ class Fitting {
     const { step, who, tally } = context;
     const { asana, variation } = candidate;
     this.ends = endsOf(who.studio, candidate);
-    this.before = [...candidate.texts];
+    this.changes = [...candidate.texts];
     this.cost = costAnywhere(who, candidate, given);
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
     const { pattern } = variation;
     this.rhythm = rhythmOf(asana, variation);
     if (who.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(who.afterPain);
+    this.wayAfter = this.changes.length;
     this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
     const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
     this.retention =
@@ -99,8 +100,8 @@ class Fitting {
     const watch = broken.filter((finding) => !isHard(finding));
     const cost = this.cost + COST.watch * watch.length;
     return {
-      changes: [...this.before, ...this.behind],
-      said: { before: this.before, behind: this.behind },
+      changes: this.changes,
+      wayAfter: this.wayAfter,
       aboutDose: this.aboutDose,
       dose: this.dose,
       timed: this.timed,
@@ -128,8 +129,7 @@ class Fitting {
     const less = scaleDose(this.dose, share);
     if (describeDose(less) === describeDose(this.dose)) return;
     this.dose = less;
-    this.aboutDose.push(`${describeDose(less)} only`);
-    this.before.push(`${describeDose(less)} only`);
+    this.sayDose(`${describeDose(less)} only`);
     this.cost += COST.shorter;
     this.asked.push({
       condition,
@@ -229,12 +229,12 @@ class Fitting {
   }
 
   private say(text: string, cost: number): void {
-    this.behind.push(text);
+    this.changes.push(text);
     this.cost += cost;
   }
 
   private sayDose(text: string): void {
-    this.behind.push(text);
+    this.changes.push(text);
     this.aboutDose.push(text);
   }
 

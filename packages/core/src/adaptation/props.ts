@@ -94,23 +94,20 @@ function countProps(contacts: Posture['contacts']): Map<Prop, number> {
   return needed;
 }
 
-export function areAtHand(needed: ReadonlyMap<Prop, number>, atHand: PropsAtHand): boolean {
-  for (const [prop, count] of needed) if (count > (atHand[prop] ?? 0)) return false;
-  return true;
-}
-
 /** A finding for each prop that is needed and not at hand. */
 export function missingProps(needed: ReadonlyMap<Prop, number>, atHand: PropsAtHand): Finding[] {
-  return [...needed].flatMap(([prop, count]) => {
+  const missing: Finding[] = [];
+  for (const [prop, count] of needed) {
     const have = atHand[prop] ?? 0;
-    if (count <= have) return [];
-    return [
+    if (count <= have) continue;
+    missing.push(
       {
         condition: 'props', limit: `props/${prop}`, measure: 'props' as const, value: count, unit: prop, bound: `<= ${have}`, grade: 'avoid' as const,
         where: 'posture' as const, text: have === 0 ? `There is no ${prop} at hand.` : `Only ${have} of ${prop} at hand.`, source: 'What was said to be at hand.', by: count - have,
       },
-    ]; // prettier-ignore
-  });
+    ); // prettier-ignore
+  }
+  return missing;
 }
 
 export interface SetupItem {

@@ -11,7 +11,7 @@ import { wantedOf, type Fitted } from './fitting.js';
 import type { Finding } from './judge.js';
 import { contextKey, START, type StepContext } from './place.js';
 import type { Chosen } from './plan.js';
-import { areAtHand, propsOf } from './props.js';
+import { missingProps, propsOf } from './props.js';
 import type { Done, Form, Studio } from './studio.js';
 import type { Who } from './who.js';
 
@@ -285,7 +285,7 @@ export class Prospects {
   /** Whether the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
   private isPossible({ posture, variation }: Candidate): boolean {
     const { judges, props } = this.who;
-    return !judges.isBarredAsDeclared(variation.declared) && areAtHand(propsOf(posture), props);
+    return !judges.isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
   }
 
   private prospect(candidate: Candidate): Prospect {

@@ -1,4 +1,5 @@
 import type { BreathPattern, DoseSpec } from '../asanas/asana.js';
+import { counted } from '../counted.js';
 import type { StepSide } from './sequence.js';
 
 /** Seconds of one breath where the person's own is not known (common practice, no source). */
@@ -66,18 +67,14 @@ export function scaleDose(dose: DoseSpec, share: number): DoseSpec {
   return dose;
 }
 
-function count(n: number, one: string, many: string): string {
-  return `${n} ${n === 1 ? one : many}`;
-}
-
 /** A dose in words: `5 breaths`, `6 times, 2 rounds`, `10 min`. */
 export function describeDose(dose: DoseSpec): string {
   const parts = [
-    dose.breaths !== undefined && count(dose.breaths, 'breath', 'breaths'),
-    dose.repetitions !== undefined && count(dose.repetitions, 'time', 'times'),
+    dose.breaths !== undefined && counted(dose.breaths, 'breath'),
+    dose.repetitions !== undefined && counted(dose.repetitions, 'time'),
     dose.seconds !== undefined && `${dose.seconds} s`,
     dose.minutes !== undefined && `${dose.minutes} min`,
-    dose.rounds !== undefined && (dose.rounds > 1 || Object.keys(dose).length === 1) && count(dose.rounds, 'round', 'rounds'),
+    dose.rounds !== undefined && (dose.rounds > 1 || Object.keys(dose).length === 1) && counted(dose.rounds, 'round'),
   ];
   return parts.filter((part) => part !== false).join(', ');
 }

@@ -1,4 +1,15 @@
-import { allowed, anybody, checkOwn, CONDITIONS, mayReplace, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
+import {
+  allowed,
+  anybody,
+  checkOwn,
+  CONDITIONS,
+  counted,
+  mayReplace,
+  MEASURES,
+  type Grade,
+  type Measure,
+  type OwnLimit,
+} from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { verdictsQuery } from '../worker/queries.js';
@@ -21,7 +32,7 @@ function Effect({ limit }: { limit: OwnLimit }) {
   const touched = verdicts.data.filter(({ verdict }) => verdict === (limit.grade === 'watch' ? 'watch' : 'change'));
   return (
     <p role="status" className="text-sm">
-      {limit.grade === 'watch' ? 'This cautions' : 'This bars'} {touched.length} {touched.length === 1 ? 'asana' : 'asanas'} as usually done
+      {limit.grade === 'watch' ? 'This cautions' : 'This bars'} {counted(touched.length, 'asana')} as usually done
       {touched.length > 0 &&
         `: ${touched
           .slice(0, 8)

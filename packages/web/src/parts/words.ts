@@ -25,8 +25,3 @@ export function words(id: string): string {
 export function dayWords(day: string): string {
   return format(parseISO(day), 'd MMMM yyyy');
 }
-
-/** So many of something: one step, two steps. */
-export function counted(count: number, one: string, more = `${one}s`): string {
-  return `${count} ${count === 1 ? one : more}`;
-}

@@ -1,4 +1,4 @@
-import { findCondition } from '@lotus-steady/core';
+import { counted, findCondition } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -7,7 +7,7 @@ import { PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
-import { counted, dayWords } from '../../parts/words.js';
+import { dayWords } from '../../parts/words.js';
 import { today } from '../../worker/queries.js';
 import { againAddress, nextDay } from '../score/class-address.js';
 import { useHeadStart } from './use-head-start.js';

@@ -1,8 +1,7 @@
-import { CONDITIONS, findConditions, type Condition } from '@lotus-steady/core';
+import { CONDITIONS, counted, findConditions, type Condition } from '@lotus-steady/core';
 import { useDeferredValue, useId } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
-import { counted } from '../../parts/words.js';
 
 /** Where each group begins, in the order of the conditions. */
 const GROUPS: readonly { readonly title: string; readonly first: string }[] = [

@@ -1,4 +1,4 @@
-import { allowed, findCondition, type Answered, type Grade } from '@lotus-steady/core';
+import { allowed, counted, findCondition, type Answered, type Grade } from '@lotus-steady/core';
 import type { Studio } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -78,7 +78,7 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
               limits.length > 0 && (
                 <details key={grade} className="mt-3">
                   <summary className="cursor-pointer font-semibold">
-                    {title} ({limits.length} {limits.length === 1 ? 'limit' : 'limits'})
+                    {title} ({counted(limits.length, 'limit')})
                   </summary>
                   <ul className="mt-1 space-y-1.5 text-sm">
                     {limits.map(({ limit, label, bound, unit, when, text, asking, loose }) => (

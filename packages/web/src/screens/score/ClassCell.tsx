@@ -1,9 +1,8 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo, type KeyboardEvent } from 'react';
-import type { StepJson } from '@lotus-steady/core';
+import { counted, type StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import { counted } from '../../parts/words.js';
 import type { Picture } from '../../worker/pictures.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { clock, STAFF_CM, type Column } from './layout.js';

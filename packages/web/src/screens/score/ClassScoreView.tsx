@@ -1,4 +1,4 @@
-import type { Pin, PropsAtHand } from '@lotus-steady/core';
+import { counted, type Pin, type PropsAtHand } from '@lotus-steady/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -15,7 +15,7 @@ import { TextField } from '../../parts/TextField.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
-import { counted, dayWords } from '../../parts/words.js';
+import { dayWords } from '../../parts/words.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { classScoreQuery, findBetterOrder, today } from '../../worker/queries.js';
 import type { ClassAsked, ClassScore, Score } from '../../worker/core.worker.js';

@@ -40,8 +40,9 @@ interface Group {
 /** Person by person; what is the same for everybody of a class is said once. */
 function grouped(found: readonly Told[], people: readonly string[], names: Props['names']): Group[] {
   const keyOf = ({ step, was, now }: Told) => JSON.stringify([step, was, now]);
-  const concerns = (one: Told) => new Set(found.flatMap((other) => (keyOf(other) === keyOf(one) ? [other.person] : []))).size;
-  const isForAll = (one: Told) => people.length > 1 && concerns(one) === people.length;
+  const concerned = new Map<string, Set<string>>();
+  for (const one of found) concerned.set(keyOf(one), (concerned.get(keyOf(one)) ?? new Set()).add(one.person));
+  const isForAll = (one: Told) => people.length > 1 && concerned.get(keyOf(one))!.size === people.length;
   const forAll = found.flatMap((one) => (one.person === people[0] && isForAll(one) ? [{ ...one, same: '' }] : []));
   const own = found.filter((one) => !isForAll(one));
   return [

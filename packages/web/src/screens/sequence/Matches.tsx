@@ -1,7 +1,6 @@
-import { describeDose, editText, WAYS, type Step } from '@lotus-steady/core';
+import { counted, describeDose, editText, WAYS, type Step } from '@lotus-steady/core';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import { counted } from '../../parts/words.js';
 import type { ReadText } from '../../worker/core.worker.js';
 
 interface Props {

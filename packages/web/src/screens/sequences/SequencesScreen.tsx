@@ -1,10 +1,10 @@
+import { counted } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { sequencesQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
-import { counted } from '../../parts/words.js';
 
 export function SequencesScreen() {
   const sequences = useQuery(sequencesQuery);
