@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
 import { BadInput } from './bad-input.js';
 import { adaptCommand } from './adapt-command.js';
+import { readCommand } from './read-command.js';
 import { asanasCommand, conditionsCommand, limitsCommand, measureCommand, setupCommand } from './knowledge-commands.js';
 
 export interface Outcome {
@@ -32,6 +33,7 @@ function parse(args: readonly string[]) {
 export type Options = ReturnType<typeof parse>['values'];
 
 const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Options) => string>> = {
+  read: readCommand,
   adapt: adaptCommand,
   measure: measureCommand,
   asanas: asanasCommand,
@@ -40,7 +42,8 @@ const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Opti
   setup: setupCommand,
 };
 
-const HELP = `lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE [--figures N]] [--minutes N] [--json]
+const HELP = `lotus read SEQUENCE.md... [--json]
+lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE [--figures N]] [--minutes N] [--json]
 lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json
 lotus setup shoulder-stand|ASANA [--body ...] [--blanket CM] [--json]
 lotus asanas [--json]

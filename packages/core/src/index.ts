@@ -76,6 +76,12 @@ export { clinicianNote, whatToSay, type NoteSection } from './screening/clinicia
 export { assess, type Answered, type Assessment } from './screening/assess.js';
 export { clearedConditions, screen, type Clearance, type Decision, type Screening, type ScreeningReason } from './screening/screen.js';
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
+export { notesJson, type NotesJson, type NotesLineJson } from './notes/json.js';
+export {
+  notesReader, type Candidate, type LineKind, type NotesReader, type ReadLine, type ReadNotes, type ReadStep,
+} from './notes/read-notes.js';
+export { wordKey, wordProblem, type StudioWord, type WordMeaning } from './notes/studio-words.js';
+export type { Span, SpanKind } from './notes/tokens.js';
 export { nameIndex, type NameIndex } from './sequence/names.js';
 export { MOST_LINES, sequenceReader, understood, type ReadResult } from './sequence/read.js';
 export { readSequenceJson } from './sequence/read-json.js';

@@ -1,0 +1,340 @@
+import { BASES, type Base, type DoseSpec } from '../asanas/asana.js';
+import type { Asana } from '../asanas/library.js';
+import type { Agreement, Lexicon, Query } from './lexicon.js';
+import type { WAY_PHRASES } from './phrasebook/lines.js';
+import { tokensOf, type Tokens } from './tokens.js';
+
+/** One part of a line that names several postures. */
+export interface Part {
+  readonly tokens: Tokens;
+  /** Where the part stands in the line. */
+  readonly from: number;
+  readonly to: number;
+  readonly found: Agreement;
+  /** How many words name it. */
+  readonly words: number;
+}
+
+/** A way to understand a line. */
+export type Hypothesis =
+  | { readonly is: 'step'; readonly asana: Asana; readonly variation: string | null; readonly found: Agreement }
+  | { readonly is: 'many'; readonly parts: readonly Part[] }
+  | { readonly is: 'way'; readonly way: keyof typeof WAY_PHRASES }
+  | { readonly is: 'repeat' | 'note' | 'heading' | 'lacking' };
+
+/** What speaks for and against each feature's hypothesis; the weights are fitted, `weights.ts`. */
+export const FEATURES = [
+  'step', 'step best', 'step explained', 'step held', 'step covered', 'step leftover', 'step odds', 'step odds behind', 'step best behind',
+  'step exact', 'step exact ambiguous', 'step name', 'step tag fits', 'step tag misfits', 'step position fits', 'step position misfits',
+  'step share of sheet', 'step told fits', 'step told misfits', 'step side fits', 'step side misfits', 'step repetitions move', 'step repetitions still', 'step time still', 'step time moves',
+  'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds',
+  'many', 'many least', 'many mean', 'many exact', 'many parts', 'many whole', 'many list sign', 'many arrow', 'many explained', 'many whole explained', 'many same', 'many short',
+  'way', 'way best', 'way odds', 'way exact', 'way dosed', 'way covered', 'way first', 'way verb',
+  'repeat', 'repeat best', 'repeat odds', 'repeat exact', 'repeat tokens only', 'repeat first', 'repeat covered', 'repeat verb',
+  'note', 'note best', 'note odds', 'note exact', 'note first', 'note dosed', 'note sided', 'note covered', 'note unknown', 'note long', 'note after end', 'note mark', 'note second', 'note all caps',
+  'heading', 'heading best', 'heading odds', 'heading exact', 'heading short', 'heading colon', 'heading caps', 'heading dosed', 'heading after blank', 'heading covered', 'heading lettered', 'heading sided', 'heading marked',
+  'lacking', 'lacking best', 'lacking exact', 'lacking dosed', 'lacking step best', 'lacking step covered', 'lacking step leftover', 'lacking unknown', 'lacking sided',
+  'next to', 'same asana', 'follows', 'from nowhere', 'way fits',
+] as const; // prettier-ignore
+export type Feature = (typeof FEATURES)[number];
+const INDEX = Object.fromEntries(FEATURES.map((feature, i) => [feature, i])) as Readonly<Record<Feature, number>>;
+
+/** A hypothesis with its evidence: pairs of a feature's place in `FEATURES` and its value. */
+export interface Reading {
+  readonly hypothesis: Hypothesis;
+  readonly evidence: readonly (readonly [feature: number, value: number])[];
+}
+
+/** A line with all that is known of it by itself. */
+export interface LineEvidence {
+  readonly tokens: Tokens;
+  readonly query: Query;
+  readonly agreements: readonly Agreement[];
+  /** Several postures, where the line may hold a list. */
+  readonly parts: readonly Part[] | null;
+  readonly words: readonly string[];
+}
+
+/** What a line has around it. */
+export interface LinePlace {
+  readonly surrounding: ReadonlySet<string>;
+  /** Whether it is the first, the second or one of the last lines that hold words; 0 to 1 from top to bottom. */
+  readonly first: boolean;
+  readonly second: boolean;
+  readonly fromEnd: number;
+  readonly afterBlank: boolean;
+  /** Marked as a title or section. */
+  readonly marked: boolean;
+  /** The position that a line before it spoke of, and how much that still counts, 1 to 0. */
+  readonly told: { readonly bases: readonly Base[]; readonly strength: number } | null;
+  /** Share of each base position in the sheet, by what its other lines seem to be. */
+  readonly share: ReadonlyMap<Base, number>;
+}
+
+/** So many meanings of a line are weighed. */
+const MOST_MEANINGS = 16;
+const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
+const ARROW = /→|➔|⇒|->|>|\+/;
+const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
+
+/** The positions that words of a line speak of. */
+const POSITIONS: Readonly<Record<string, readonly Base[]>> = {
+  supin: ['supine', 'inverted'],
+  supine: ['supine', 'inverted'],
+  prone: ['prone'],
+  sidelin: ['side-lying'],
+  sideline: ['side-lying'],
+  four: ['all-fours'],
+  fours: ['all-fours'],
+  chair: ['seated-chair', 'standing-chair'],
+  sit: ['seated-floor', 'seated-chair', 'kneeling'],
+  stand: ['standing', 'standing-chair', 'standing-wall'],
+  kneel: ['kneeling', 'all-fours'],
+  wall: ['standing-wall'],
+  lie: ['supine', 'prone', 'side-lying'],
+};
+
+export function lineEvidence(lexicon: Lexicon, text: string, surrounding: ReadonlySet<string>): LineEvidence {
+  const tokens = tokensOf(text);
+  const query = lexicon.query(tokens.rest);
+  const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding);
+  return { tokens, query, agreements, parts: partsOf(lexicon, tokens, surrounding, agreements), words: query.places.map(({ stem }) => stem) };
+}
+
+/** A part may be no longer than this to be a name among others. */
+const MOST_PART_WORDS = 6;
+
+function partsOf(lexicon: Lexicon, tokens: Tokens, surrounding: ReadonlySet<string>, whole: readonly Agreement[]): Part[] | null {
+  if (!LIST.test(tokens.rest)) return null;
+  LIST.lastIndex = 0;
+  if (whole[0]?.exact && !whole[0].ambiguous) return null;
+  const cuts: { from: number; to: number }[] = [];
+  let from = 0;
+  for (const match of tokens.text.matchAll(LIST)) {
+    // A separator inside a dose or a side parts nothing.
+    if (tokens.spans.some((span) => span.as !== 'bullet' && match.index >= span.from && match.index < span.to)) continue;
+    if (tokens.spans.some((span) => span.as === 'bullet' && match.index < span.to)) continue;
+    cuts.push({ from, to: match.index });
+    from = match.index + match[0].length;
+  }
+  cuts.push({ from, to: tokens.text.length });
+  const parts: Part[] = [];
+  let before = '';
+  for (const cut of cuts) {
+    const own = tokensOf(tokens.text.slice(cut.from, cut.to));
+    // "warrior 1 + 2": what is only a number or a letter takes the name before it.
+    const rest = /^\s*(?:[1-4]|[a-d]|i{1,3})\s*$/i.test(own.text) && before !== '' ? `${before} ${own.text}` : own.rest;
+    const query = lexicon.query(rest);
+    // "R 20 s / L 20 s", "Seated: eagle arms": no name of its own.
+    if (query.words.length === 0 || (parts.length === 0 && /:\s*$/.test(tokens.text.slice(cut.from, cut.to + 1)))) continue;
+    if (query.words.length > MOST_PART_WORDS) return null;
+    const found = likeliest(lexicon.agreements(query, 6, surrounding), surrounding);
+    if (!found || found.best < 0.35) return null;
+    parts.push({ tokens: own, from: cut.from, to: cut.to, found, words: query.words.length });
+    before = own.rest.replace(/\s*(?:\d|[a-d]|i{1,3})\s*$/i, '');
+  }
+  return parts.length >= 2 && parts.length <= 10 ? parts : null;
+}
+
+/** The asana that a part by itself most likely names in such a class. */
+function likeliest(agreements: readonly Agreement[], surrounding: ReadonlySet<string>): Agreement | undefined {
+  const score = (found: Agreement) => {
+    if (found.meaning.kind !== 'asana') return -Infinity;
+    const { id, base } = found.meaning.asana;
+    const foreign = (id.startsWith('kids-') && !surrounding.has('kids')) || (base === 'seated-chair' && !surrounding.has('chair') && !found.name);
+    return found.best * 12 + found.odds - (foreign ? FOREIGN : 0);
+  };
+  return [...agreements].filter(({ meaning }) => meaning.kind === 'asana').sort((a, b) => score(b) - score(a))[0];
+}
+/** What being of another kind of class counts against a part's meaning, in the unit of its score. */
+const FOREIGN = 4;
+
+function idOf({ meaning }: Agreement): string {
+  return meaning.kind === 'asana' ? meaning.asana.id : meaning.kind;
+}
+
+function isResting({ base, variations }: Asana): boolean {
+  return (variations[0]?.declared.effort ?? 2) === 1 && (base === 'supine' || base === 'side-lying' || base === 'prone' || base === 'seated-chair');
+}
+
+function counts(dose: DoseSpec): { repeated: boolean; timed: boolean; breaths: boolean; any: boolean } {
+  const repeated = dose.repetitions !== undefined || dose.rounds !== undefined;
+  const timed = dose.minutes !== undefined || dose.seconds !== undefined;
+  return { repeated, timed, breaths: dose.breaths !== undefined, any: repeated || timed || dose.breaths !== undefined };
+}
+
+const CHAIR_BASES = new Set<Base>(['seated-chair', 'standing-chair']);
+
+type Weigh = (feature: Feature, value?: number) => void;
+
+function weighStep(weigh: Weigh, line: LineEvidence, place: LinePlace, found: Agreement, asana: Asana, top: { best: number; odds: number; kinds: number }): void {
+  const { dose, side } = line.tokens;
+  const { repeated, timed, breaths, any } = counts(dose);
+  const minutes = (dose.minutes ?? 0) + (dose.seconds ?? 0) / 60;
+  const moves = asana.movesWhen !== null || asana.steps.length > 0 || asana.pattern !== null;
+  weigh('step');
+  weigh('step best', found.best);
+  weigh('step explained', found.explained);
+  weigh('step held', found.held);
+  weigh('step covered', found.covered);
+  weigh('step leftover', found.leftover / 3);
+  weigh('step odds', Math.max(-2, Math.min(4, found.odds / 5)));
+  weigh('step odds behind', Math.min(4, (top.odds - found.odds) / 3));
+  weigh('step odds kinds', Math.max(-3, Math.min(3, (found.odds - top.kinds) / 5)));
+  weigh('step best behind', top.best - found.best);
+  if (found.exact) weigh(found.ambiguous ? 'step exact ambiguous' : 'step exact');
+  if (found.name) weigh('step name');
+  if (found.tags.length > 0) weigh(found.tags.some((tag) => place.surrounding.has(tag)) ? 'step tag fits' : 'step tag misfits');
+  for (const word of new Set(line.words)) {
+    const bases = POSITIONS[word];
+    if (bases) weigh(bases.includes(asana.base) ? 'step position fits' : 'step position misfits');
+  }
+  weigh('step share of sheet', Math.log((place.share.get(asana.base) ?? 0) + 0.03) + 2);
+  if (place.told) weigh(place.told.bases.includes(asana.base) ? 'step told fits' : 'step told misfits', place.told.strength);
+  if (side !== null) weigh(asana.shown || asana.steps.length > 0 ? 'step side fits' : 'step side misfits');
+  if (repeated) weigh(moves ? 'step repetitions move' : 'step repetitions still');
+  if (timed) weigh(moves && !asana.pattern ? 'step time moves' : 'step time still');
+  if (breaths && asana.pattern) weigh('step breath dosed');
+  weigh('step unknown words', line.query.words.length === 0 ? 0 : 1 - line.query.known / line.query.words.length);
+  weigh('step guessed', line.query.words.length === 0 ? 0 : line.query.guessed / line.query.words.length);
+  if (asana.base === 'seated-chair' && asana.pattern === null && !place.surrounding.has('chair')) weigh('step chair foreign');
+  if (place.surrounding.has('chair') && !CHAIR_BASES.has(asana.base)) weigh('step floor foreign');
+  if (line.parts && !found.exact) {
+    weigh('step split');
+    weigh('step split left', 1 - found.explained);
+    if (line.parts.some(({ found: part }) => part.exact && idOf(part) !== asana.id)) weigh('step split other');
+    weigh('step split exact', line.parts.filter(({ found: part }) => part.best > 0.85 && idOf(part) !== asana.id).length / line.parts.length);
+  }
+  weigh('step left of best', found.unheld / 3);
+  weigh('step weak', Math.max(0, 0.6 - found.best));
+  if (/:\s*$/.test(line.tokens.rest)) weigh('step colon');
+  if (line.query.words.length === 1) weigh('step one word');
+  if (asana.id.startsWith('kids-')) weigh('step children', place.surrounding.has('kids') ? -1 : 1);
+  if (place.fromEnd <= 3 && isResting(asana)) weigh('step rest at end');
+  if (minutes >= 3 && isResting(asana)) weigh('step long rest');
+  if (place.first) weigh('step first line');
+  if (any) weigh('step dosed');
+}
+
+/** The best agreement for a kind of line, or none. */
+function kindOf(agreements: readonly Agreement[], kind: 'way' | 'repeat' | 'note' | 'heading' | 'lacking'): Agreement | undefined {
+  return agreements.find(({ meaning }) => meaning.kind === kind);
+}
+const clipped = (odds: number | undefined): number => (odds === undefined ? -2 : Math.max(-2, Math.min(4, odds / 5)));
+
+const WAY_VERB = /^\s*(?:\W*)(?:then |and |now |slowly |gently )?(?:come|roll|walk|step|sit|stand|turn|get|rise|lower|release|slide|jump|hop|transition|move|back|go|push|press|lie|lying|unwind|unroll|make|swing|shift|rock|climb|down|up|over|return|transfer|find|through|log|curl|crawl|melt|kneel|release|flip|inhale come)\b/i;
+const REPEAT_VERB = /\b(?:repeat|same|other|again|switch|swap|second|2nd|next|rounds?|ditto|idem|all|opposite|change|more)\b/i;
+const NOTE_MARK = /[?!"“:]|\bif\b|\bno\b|\bnot\b|\bor\b.*\?|@|£|\$|&c/i;
+
+/** All ways to understand a line, each with its evidence. */
+export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
+  const readings: Reading[] = [];
+  const add = (hypothesis: Hypothesis, say: (weigh: Weigh) => void) => {
+    const evidence: [number, number][] = [];
+    say((feature, value = 1) => {
+      if (value !== 0) evidence.push([INDEX[feature], value]);
+    });
+    readings.push({ hypothesis, evidence });
+  };
+  const { tokens, agreements, query } = line;
+  const steps = agreements.filter(({ meaning }) => meaning.kind === 'asana');
+  const { any, timed } = counts(tokens.dose);
+  const words = query.words.length;
+  const unknown = words === 0 ? 0 : 1 - query.known / words;
+  const bare = tokens.rest.trim();
+  const kinds = { way: kindOf(agreements, 'way'), repeat: kindOf(agreements, 'repeat'), note: kindOf(agreements, 'note'), heading: kindOf(agreements, 'heading'), lacking: kindOf(agreements, 'lacking') };
+  const top = {
+    best: Math.max(0, ...steps.map(({ best }) => best)),
+    odds: Math.max(-20, ...steps.map(({ odds }) => odds)),
+    kinds: Math.max(-20, ...Object.values(kinds).map((found) => found?.odds ?? -20)),
+  };
+  for (const found of steps)
+    if (found.meaning.kind === 'asana') {
+      const { asana, variation } = found.meaning;
+      add({ is: 'step', asana, variation, found }, (weigh) => weighStep(weigh, line, place, found, asana, top));
+    }
+  if (line.parts) {
+    const { parts } = line;
+    const best = parts.map(({ found }) => found.best);
+    add({ is: 'many', parts }, (weigh) => {
+      weigh('many');
+      weigh('many least', Math.min(...best));
+      weigh('many mean', best.reduce((a, b) => a + b, 0) / best.length);
+      weigh('many exact', parts.filter(({ found }) => found.exact).length / parts.length);
+      weigh('many parts', Math.min(3, parts.length - 2));
+      weigh('many whole', top.best);
+      if (LIST_SIGN.test(tokens.rest)) weigh('many list sign');
+      if (ARROW.test(tokens.rest)) weigh('many arrow');
+      weigh('many explained', parts.reduce((sum, { found }) => sum + found.explained, 0) / parts.length);
+      weigh('many whole explained', steps[0]?.explained ?? 0);
+      if (parts.some(({ found }, i) => i > 0 && idOf(found) === idOf(parts[i - 1]!.found))) weigh('many same');
+      weigh('many short', parts.filter(({ words: own }) => own <= 2).length / parts.length);
+    });
+  }
+  const allCaps = bare.length > 2 && bare === bare.toUpperCase() && /[A-Z]/.test(bare);
+  add({ is: 'way', way: kinds.way?.meaning.kind === 'way' ? kinds.way.meaning.way : 'step-back' }, (weigh) => {
+    weigh('way');
+    weigh('way best', kinds.way?.best ?? 0);
+    weigh('way odds', clipped(kinds.way?.odds));
+    if (kinds.way?.exact) weigh('way exact');
+    if (any) weigh('way dosed');
+    weigh('way covered', kinds.way?.covered ?? 0);
+    if (place.first) weigh('way first');
+    if (WAY_VERB.test(bare)) weigh('way verb');
+  });
+  add({ is: 'repeat' }, (weigh) => {
+    weigh('repeat');
+    weigh('repeat best', kinds.repeat?.best ?? 0);
+    weigh('repeat odds', clipped(kinds.repeat?.odds));
+    if (kinds.repeat?.exact) weigh('repeat exact');
+    if (words === 0 && (tokens.side !== null || any)) weigh('repeat tokens only');
+    if (place.first) weigh('repeat first');
+    weigh('repeat covered', kinds.repeat?.covered ?? 0);
+    if (REPEAT_VERB.test(tokens.text)) weigh('repeat verb');
+  });
+  add({ is: 'note' }, (weigh) => {
+    weigh('note');
+    weigh('note best', kinds.note?.best ?? 0);
+    weigh('note odds', clipped(kinds.note?.odds));
+    if (kinds.note?.exact) weigh('note exact');
+    if (place.first) weigh('note first');
+    if (place.second) weigh('note second');
+    if (any) weigh('note dosed');
+    if (tokens.side !== null) weigh('note sided');
+    weigh('note covered', kinds.note?.covered ?? 0);
+    weigh('note unknown', unknown);
+    weigh('note long', Math.min(2, words / 8));
+    if (place.fromEnd === 0) weigh('note after end');
+    if (NOTE_MARK.test(bare)) weigh('note mark');
+    if (allCaps) weigh('note all caps');
+  });
+  add({ is: 'heading' }, (weigh) => {
+    weigh('heading');
+    weigh('heading best', kinds.heading?.best ?? 0);
+    weigh('heading odds', clipped(kinds.heading?.odds));
+    if (kinds.heading?.exact) weigh('heading exact');
+    weigh('heading short', Math.max(0, 1 - words / 5));
+    if (/:\s*$/.test(bare)) weigh('heading colon');
+    if (allCaps) weigh('heading caps');
+    if (any || timed) weigh('heading dosed');
+    if (place.afterBlank) weigh('heading after blank');
+    if (tokens.side !== null) weigh('heading sided');
+    if (place.marked) weigh('heading marked');
+    weigh('heading covered', kinds.heading?.covered ?? 0);
+    if (/^\s*(?:[A-F][.)]|part|block|section|side|phase)\s/i.test(tokens.text)) weigh('heading lettered');
+  });
+  add({ is: 'lacking' }, (weigh) => {
+    weigh('lacking');
+    weigh('lacking best', kinds.lacking?.best ?? 0);
+    if (kinds.lacking?.exact) weigh('lacking exact');
+    if (any) weigh('lacking dosed');
+    if (tokens.side !== null) weigh('lacking sided');
+    weigh('lacking step best', top.best);
+    weigh('lacking step covered', Math.max(0, ...steps.map(({ covered }) => covered)));
+    weigh('lacking step leftover', steps.length === 0 ? 1 : Math.min(...steps.map(({ leftover }) => leftover)) / 3);
+    weigh('lacking unknown', unknown);
+  });
+  return readings;
+}
+
+export const BASE_COUNT = BASES.length;

@@ -1,0 +1,2 @@
+/** `# Title` or `## Section`. */
+export const HEADING = /^\s*(#+)\s*(.*?)\s*#*\s*$/;

@@ -1,0 +1,484 @@
+import type { Asana, Library } from '../asanas/library.js';
+import { onceOf } from '../once.js';
+import { PHRASEBOOK } from './phrasebook/all.js';
+import { HEADING_PHRASES, LACKING_PHRASES, NOTE_PHRASES, REPEAT_PHRASES, WAY_PHRASES } from './phrasebook/lines.js';
+import { joined, rawWords, RUN_STEMS, sound, stemOf, type Word } from './words.js';
+
+/** What a phrase means. */
+export type Meaning =
+  | { readonly kind: 'asana'; readonly asana: Asana; readonly variation: string | null }
+  | { readonly kind: 'way'; readonly way: keyof typeof WAY_PHRASES }
+  | { readonly kind: 'repeat' | 'heading' | 'note' | 'lacking' };
+
+/** A way of writing something, ready to be compared. */
+interface Phrase {
+  readonly meaning: number;
+  readonly words: readonly number[];
+  /** Telling weight of all its words and pairs. */
+  readonly weight: number;
+  /** Where it is right only in some surrounding. */
+  readonly tags: readonly string[];
+  readonly ambiguous: boolean;
+  /** A name of the library itself. */
+  readonly name: boolean;
+}
+
+/** How well the lexicon's best phrase for one meaning agrees with a line, each share 0 to 1. */
+export interface Agreement {
+  readonly meaning: Meaning;
+  /** Agreement of the best phrase, weighted by how much its words tell; 1 for the same words. */
+  readonly best: number;
+  /** Share of the line that the best phrase explains. */
+  readonly explained: number;
+  /** Share of the best phrase that the line holds. */
+  readonly held: number;
+  /** Share of the line that any phrase for this meaning, or for this asana, explains. */
+  readonly covered: number;
+  /** Weight of the most telling word that nothing for this meaning explains. */
+  readonly leftover: number;
+  /** Weight of the most telling word that the best phrase doesn't hold. */
+  readonly unheld: number;
+  /** Log-odds of all words, against a line of no such meaning. */
+  readonly odds: number;
+  readonly exact: boolean;
+  readonly ambiguous: boolean;
+  readonly name: boolean;
+  readonly tags: readonly string[];
+}
+
+/** How often the phrases of one asana hold each word. */
+interface AsanaWords {
+  readonly plain: Map<number, number>;
+  phrases: number;
+  readonly variations: Map<string, { readonly words: Map<number, number>; phrases: number; readonly name: ReadonlySet<number> }>;
+}
+
+/** A line's words as the lexicon knows them. */
+export interface Query {
+  /** Numbers of known words; -1 for a word that no phrase holds. */
+  readonly words: readonly number[];
+  readonly known: number;
+  /** How many are known only as a misspelling of another word. */
+  readonly guessed: number;
+  readonly places: readonly Word[];
+}
+
+const PAIR_WEIGHT = 0.5;
+/** Counted words of the whole lexicon that every class is smoothed with. */
+const SMOOTHING = 12;
+
+function phrasesOf(text: string): string[] {
+  return text
+    .split(';')
+    .map((phrase) => phrase.trim())
+    .filter((phrase) => phrase !== '');
+}
+
+/** A phrase without its marks, and the marks. */
+function marksOf(phrase: string): { text: string; tags: string[]; ambiguous: boolean } {
+  const tags = [...phrase.matchAll(/\s@([a-z-]+)/g)].map(([, tag]) => tag!);
+  const bare = phrase.replace(/\s@[a-z-]+/g, '');
+  return { text: bare.replace(/\s\?\s*$/, ''), tags, ambiguous: /\s\?\s*$/.test(bare) };
+}
+
+/** Names of an asana in the library itself. */
+export function namesOf(asana: Asana): string[] {
+  // A bracketed addition of the Sanskrit name is our own mark, not part of the name.
+  const iast = asana.iast ? [asana.iast.replace(/\s*\(.*?\)/g, '')] : [];
+  return [asana.name, asana.id.replaceAll('-', ' '), ...asana.names, ...iast];
+}
+
+/** Damerau's distance in its restricted form: letters added, lost, changed or swapped (Damerau, CACM 1964;7:171). */
+function editDistance(a: string, b: string, most: number): number {
+  if (Math.abs(a.length - b.length) > most) return most + 1;
+  let before: number[] = [];
+  let last = Array.from({ length: b.length + 1 }, (_, j) => j);
+  for (let i = 1; i <= a.length; i++) {
+    const row = [i];
+    for (let j = 1; j <= b.length; j++) {
+      let cost = Math.min(last[j]! + 1, row[j - 1]! + 1, last[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1));
+      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1]) cost = Math.min(cost, before[j - 2]! + 1);
+      row.push(cost);
+    }
+    before = last;
+    last = row;
+  }
+  return last[b.length]!;
+}
+
+export class Lexicon {
+  readonly meanings: Meaning[] = [];
+  private readonly phrases: Phrase[] = [];
+  private readonly numbers = new Map<string, number>();
+  private readonly stems: string[] = [];
+  /** How often the phrasebook writes a word, before words that mean the same are joined. */
+  private readonly often = new Map<string, number>();
+  private readonly bySound = new Map<string, string>();
+  /** Phrases that hold a word or a pair of words, by its number. */
+  private readonly postings: number[][] = [];
+  private readonly scores: Float64Array;
+  private readonly bestScores: Float64Array;
+  private readonly bestPhrases: Int32Array;
+  /** How telling a word is: rare among meanings is much. */
+  private readonly weights: Float64Array;
+  /** Classes for the odds: an asana with all its variations, or a kind of line. */
+  private readonly classes: string[] = [];
+  private readonly classOf: number[] = [];
+  private readonly classWords: Map<number, number>[] = [];
+  private readonly classTotals: number[] = [];
+  private readonly wordClasses = new Map<number, number[]>();
+  private readonly wordTotals = new Map<number, number>();
+  private total = 0;
+  /** How each asana's plain way and variations are written, for telling them apart. */
+  private readonly groups = new Map<string, AsanaWords>();
+  private readonly spelled = new Map<string, readonly string[]>();
+  private readonly byLetters = new Map<string, string[]>();
+
+  constructor(readonly library: Library) {
+    const meaningOf = new Map<string, number>();
+    const written: (Omit<Phrase, 'words' | 'weight'> & { readonly raw: readonly Word[] })[] = [];
+    const add = (key: string, make: () => Meaning, text: string, name = false) => {
+      const { text: bare, tags, ambiguous } = marksOf(text);
+      let meaning = meaningOf.get(key);
+      if (meaning === undefined) {
+        meaningOf.set(key, (meaning = this.meanings.length));
+        this.meanings.push(make());
+      }
+      const raw = rawWords(bare);
+      for (const { stem } of raw) this.often.set(stem, (this.often.get(stem) ?? 0) + 1);
+      written.push({ meaning, raw, tags, ambiguous, name });
+    };
+    const asanaKey = (id: string, variation: string | null) => `${id}/${variation ?? ''}`;
+    const ofAsana = (asana: Asana, variation: string | null, text: string, name = false) =>
+      add(asanaKey(asana.id, variation), () => ({ kind: 'asana', asana, variation }), text, name);
+    for (const asana of library.asanas) {
+      for (const name of namesOf(asana)) ofAsana(asana, null, name, true);
+      ofAsana(asana, null, `${asana.kids} @kids`);
+      const ids = new Set([...asana.variations.map(({ id }) => id), ...asana.listVariations.map(({ id }) => id)]);
+      for (const id of ids) if (id !== 'plain') ofAsana(asana, id, `${asana.name} ${id.replaceAll('-', ' ')}`);
+      for (const [variation, texts] of Object.entries(PHRASEBOOK[asana.id] ?? {}))
+        for (const text of phrasesOf(texts)) {
+          if (variation !== 'not') ofAsana(asana, variation === 'plain' ? null : variation, text);
+          else {
+            const [phrase, id] = text.split(' = ') as [string, string];
+            const meant = library.find(id);
+            if (meant) ofAsana(meant, null, `${phrase} ?`);
+            else add('lacking', () => ({ kind: 'lacking' }), phrase);
+          }
+        }
+    }
+    for (const [way, texts] of Object.entries(WAY_PHRASES))
+      for (const text of phrasesOf(texts)) add(`way/${way}`, () => ({ kind: 'way', way: way as keyof typeof WAY_PHRASES }), text);
+    for (const [kind, texts] of [['repeat', REPEAT_PHRASES], ['heading', HEADING_PHRASES], ['note', NOTE_PHRASES], ['lacking', LACKING_PHRASES]] as const)
+      for (const text of phrasesOf(texts)) add(kind, () => ({ kind }), text);
+    for (const stem of RUN_STEMS) this.often.set(stem, this.often.get(stem) ?? 1);
+    this.hear();
+    for (const { raw, ...phrase } of written) {
+      const words = this.numbered(raw);
+      if (words.length > 0) this.phrases.push({ ...phrase, words, weight: 0 });
+    }
+    this.weights = this.weigh();
+    this.count();
+    this.scores = new Float64Array(this.phrases.length);
+    this.bestScores = new Float64Array(this.meanings.length);
+    this.bestPhrases = new Int32Array(this.meanings.length);
+  }
+
+  private number(stem: string): number {
+    let number = this.numbers.get(stem);
+    if (number === undefined) {
+      this.numbers.set(stem, (number = this.stems.length));
+      this.stems.push(stem);
+      this.postings.push([]);
+    }
+    return number;
+  }
+
+  /** Words and pairs of neighbours as numbers; a word counts once. */
+  private numbered(raw: readonly Word[]): number[] {
+    const words = joined(raw.map((word) => ({ ...word, stem: this.commoner(word.stem) }))).map(({ stem }) => stem);
+    const pairs = words.slice(1).map((word, i) => `${words[i]} ${word}`);
+    return [...new Set([...words, ...pairs].map((word) => this.number(word)))];
+  }
+
+  /** A rare word that sounds like a common one is a way of spelling it: the phrasebook holds misspellings too. */
+  private commoner(stem: string): string {
+    if (stem.length < 4 || this.countOf(stem) > RARE) return stem;
+    const heard = this.bySound.get(sound(stem));
+    return heard !== undefined && this.countOf(heard) >= COMMON ? heard : stem;
+  }
+
+  private isPair(word: number): boolean {
+    return this.stems[word]!.includes(' ');
+  }
+
+  private weigh(): Float64Array {
+    this.phrases.forEach(({ words }, i) => {
+      for (const word of words) this.postings[word]!.push(i);
+    });
+    const groups = new Set(this.phrases.map(({ meaning }) => this.groupOf(meaning)));
+    const weights = Float64Array.from(this.postings, (phrases, word) => {
+      const among = new Set(phrases.map((i) => this.groupOf(this.phrases[i]!.meaning))).size;
+      return Math.log(1 + groups.size / among) * (this.isPair(word) ? PAIR_WEIGHT : 1);
+    });
+    this.phrases.forEach((phrase, i) => {
+      this.phrases[i] = { ...phrase, weight: phrase.words.reduce((sum, word) => sum + weights[word]!, 0) };
+    });
+    return weights;
+  }
+
+  private groupOf(meaning: number): string {
+    const meant = this.meanings[meaning]!;
+    return meant.kind === 'asana' ? meant.asana.id : meant.kind;
+  }
+
+  private count(): void {
+    const numbers = new Map<string, number>();
+    for (let i = 0; i < this.meanings.length; i++) {
+      const group = this.groupOf(i);
+      if (!numbers.has(group)) {
+        numbers.set(group, this.classes.length);
+        this.classes.push(group);
+        this.classWords.push(new Map());
+        this.classTotals.push(0);
+      }
+      this.classOf.push(numbers.get(group)!);
+    }
+    for (const { meaning, words } of this.phrases) {
+      const meant = this.meanings[meaning]!;
+      if (meant.kind === 'asana') this.countVariation(meant.asana.id, meant.variation, words);
+      const group = this.classOf[meaning]!;
+      for (const word of words) {
+        if (this.isPair(word)) continue;
+        this.classWords[group]!.set(word, (this.classWords[group]!.get(word) ?? 0) + 1);
+        this.classTotals[group]! += 1;
+        this.wordTotals.set(word, (this.wordTotals.get(word) ?? 0) + 1);
+        this.total++;
+      }
+    }
+    this.classWords.forEach((words, group) => {
+      for (const word of words.keys()) {
+        const known = this.wordClasses.get(word) ?? [];
+        known.push(group);
+        this.wordClasses.set(word, known);
+      }
+    });
+  }
+
+  private countVariation(id: string, variation: string | null, words: readonly number[]): void {
+    const group = onceOf(this.groups, id, () => ({ plain: new Map(), phrases: 0, variations: new Map() }));
+    let into = group.plain;
+    if (variation === null) group.phrases++;
+    else {
+      const own = onceOf(group.variations, variation, () => ({ words: new Map(), phrases: 0, name: new Set(this.known(variation.replaceAll('-', ' '))) }));
+      own.phrases++;
+      into = own.words;
+    }
+    for (const word of words) if (!this.isPair(word)) into.set(word, (into.get(word) ?? 0) + 1);
+  }
+
+  private known(text: string): number[] {
+    return joined(rawWords(text)).flatMap(({ stem }) => this.numbers.get(stem) ?? []);
+  }
+
+  /** How the phrasebook's words sound and begin, to know them misspelt. */
+  private hear(): void {
+    for (const [stem, often] of this.often) {
+      if (stem.length < 3 || /\d/.test(stem)) continue;
+      const heard = sound(stem);
+      if (often > (this.often.get(this.bySound.get(heard) ?? '') ?? 0)) this.bySound.set(heard, stem);
+      for (const key of lettersOf(stem)) {
+        const known = this.byLetters.get(key) ?? [];
+        known.push(stem);
+        this.byLetters.set(key, known);
+      }
+    }
+  }
+
+  /** The words of the phrasebook that a word it does not hold stands for: misspelt, cut short or run together. */
+  private spell(stem: string): readonly string[] {
+    const known = this.spelled.get(stem);
+    if (known) return known;
+    // A memory of words, not of texts; it is emptied when a text of nonsense fills it.
+    if (this.spelled.size > 20_000) this.spelled.clear();
+    const found = this.guess(stem);
+    this.spelled.set(stem, found);
+    return found;
+  }
+
+  private guess(stem: string): readonly string[] {
+    if (stem.length < 4 || stem.length > 30 || /\d/.test(stem)) return [];
+    const heard = this.bySound.get(sound(stem));
+    if (heard !== undefined) return [heard];
+    // Two words run together: "catcow".
+    for (let cut = 3; cut <= stem.length - 3; cut++) {
+      const [a, b] = [stemOf(stem.slice(0, cut)), stemOf(stem.slice(cut))];
+      if (this.countOf(a) >= 3 && this.countOf(b) >= 3) return [a, b];
+    }
+    const most = stem.length >= 8 ? 2 : 1;
+    const shared = new Map<string, number>();
+    for (const key of lettersOf(stem)) for (const other of this.byLetters.get(key) ?? []) shared.set(other, (shared.get(other) ?? 0) + 1);
+    let best: { stem: string; distance: number } | null = null;
+    for (const [other, count] of shared) {
+      if ((count < 2 && stem.length > 9) || this.countOf(other) < 2) continue;
+      const distance = editDistance(stem, other, most);
+      if (distance <= most && (!best || distance < best.distance || (distance === best.distance && this.countOf(other) > this.countOf(best.stem)))) best = { stem: other, distance };
+    }
+    if (best) return [best.stem];
+    // Cut short: "parsvakon".
+    if (stem.length < 5) return [];
+    const longer = (this.byLetters.get(`^${stem.slice(0, 3)}`) ?? []).filter((other) => other.startsWith(stem));
+    longer.sort((a, b) => this.countOf(b) - this.countOf(a));
+    return longer.slice(0, 1);
+  }
+
+  private countOf(stem: string): number {
+    return this.often.get(stem) ?? 0;
+  }
+
+  /** The words of a text as the phrasebook writes them, each with its place; `as` is empty for one that it does not know. */
+  private corrected(text: string): { found: Word[]; guessed: number } {
+    const raw = rawWords(text).slice(0, MOST_WORDS);
+    const found: Word[] = [];
+    let guessed = 0;
+    for (let i = 0; i < raw.length; i++) {
+      const word = raw[i]!;
+      const next = raw[i + 1];
+      const count = this.countOf(word.stem);
+      // "bal asana", "rag doll": one word written as two.
+      if (next && word.stem.length + next.stem.length >= 6) {
+        const together = stemOf(word.stem + next.stem);
+        if (this.countOf(together) >= 2 && (count === 0 || this.countOf(next.stem) === 0)) {
+          found.push({ stem: together, from: word.from, to: next.to });
+          i++;
+          continue;
+        }
+      }
+      if (count > 0) found.push({ ...word, stem: this.commoner(word.stem) });
+      else {
+        const meant = this.spell(word.stem);
+        if (meant.length === 0) found.push(word);
+        else for (const stem of meant) found.push({ ...word, stem });
+        if (meant.length > 0 && sound(meant[0]!) !== sound(word.stem)) guessed++;
+      }
+    }
+    return { found: joined(found), guessed };
+  }
+
+  /** The words of a text as numbers; -1 for one that nothing holds or sounds like. */
+  query(text: string): Query {
+    const { found, guessed } = this.corrected(text);
+    const words = found.map(({ stem }) => this.numbers.get(stem) ?? -1);
+    return { words, known: words.filter((word) => word >= 0).length, guessed, places: found };
+  }
+
+  /** How telling a word is; one that no phrase holds tells as much as the rarest. */
+  weight(word: number): number {
+    return word < 0 ? UNKNOWN_WEIGHT : this.weights[word]!;
+  }
+
+  /** The variation of an asana that a line's words ask for, or `null` for the plain way. */
+  variation({ words }: Query, asana: Asana): string | null {
+    const group = this.groups.get(asana.id);
+    if (!group) return null;
+    const single = [...new Set(words.filter((word) => word >= 0))];
+    let best: { variation: string; score: number } | null = null;
+    for (const [variation, vocabulary] of group.variations) {
+      let score = 0;
+      for (const word of single) {
+        const often = vocabulary.words.get(word);
+        if (often === undefined) continue;
+        // A word that the plain way is written with as well tells little.
+        const plain = group.plain.get(word) ?? 0;
+        const share = often / vocabulary.phrases;
+        const plainShare = plain / Math.max(1, group.phrases);
+        score += this.weight(word) * Math.max(0, share - plainShare) * (plain === 0 ? 1.5 : 1);
+      }
+      // The words of its very name.
+      for (const word of single) if (vocabulary.name.has(word) && !group.plain.has(word)) score += this.weight(word) * 0.4;
+      if (score > VARIATION_LEAD && (!best || score > best.score)) best = { variation, score };
+    }
+    return best?.variation ?? null;
+  }
+
+  /** The meanings that agree best with a line, the likeliest first; at most one for each asana and kind. */
+  agreements({ words }: Query, most: number, surrounding: ReadonlySet<string>): Agreement[] {
+    const single = [...new Set(words)];
+    const names = words.map((word) => (word < 0 ? '' : this.stems[word]!));
+    const pairs = words.slice(1).flatMap((word, i) => (word < 0 || words[i]! < 0 ? [] : (this.numbers.get(`${names[i]} ${names[i + 1]}`) ?? [])));
+    const terms = [...single.filter((word) => word >= 0), ...new Set(pairs)];
+    let weight = 0;
+    for (const word of single) weight += this.weight(word);
+    const pairWeight = [...new Set(pairs)].reduce((sum, pair) => sum + this.weights[pair]!, 0);
+    const { scores, bestScores, bestPhrases } = this;
+    const touched: number[] = [];
+    for (const word of terms)
+      for (const phrase of this.postings[word]!) {
+        if (scores[phrase] === 0) touched.push(phrase);
+        scores[phrase]! += this.weights[word]!;
+      }
+    const meant: number[] = [];
+    for (const i of touched) {
+      const phrase = this.phrases[i]!;
+      const fits = phrase.tags.length === 0 || phrase.tags.some((tag) => surrounding.has(tag));
+      const score = (scores[i]! / Math.sqrt((weight + pairWeight) * phrase.weight)) * (fits ? 1 : 0.7) * (phrase.ambiguous ? 0.97 : 1);
+      if (bestScores[phrase.meaning] === 0) meant.push(phrase.meaning);
+      if (score > bestScores[phrase.meaning]!) [bestScores[phrase.meaning], bestPhrases[phrase.meaning]] = [score, i];
+    }
+    const odds = new Map<number, number>();
+    for (const word of single) {
+      if (word < 0) continue;
+      const background = (this.wordTotals.get(word) ?? 1) / this.total;
+      for (const group of this.wordClasses.get(word) ?? [])
+        odds.set(group, (odds.get(group) ?? 0) + Math.log(1 + this.classWords[group]!.get(word)! / (SMOOTHING * background)));
+    }
+    for (const [group, value] of odds) odds.set(group, value + single.length * Math.log(SMOOTHING / (this.classTotals[group]! + SMOOTHING)));
+
+    const byClass = new Map<number, { meaning: number; score: number; match: number; phrase: number }>();
+    for (const meaning of meant) {
+      const [group, score, phrase] = [this.classOf[meaning]!, bestScores[meaning]!, bestPhrases[meaning]!];
+      const known = byClass.get(group);
+      if (!known || score > known.score) byClass.set(group, { meaning, score, match: scores[phrase]!, phrase });
+      bestScores[meaning] = 0;
+    }
+    for (const phrase of touched) scores[phrase] = 0;
+    const ranked = [...byClass.entries()]
+      .map(([group, found]) => ({ group, ...found, odds: odds.get(group) ?? -20 }))
+      .sort((a, b) => b.score * 12 + b.odds - (a.score * 12 + a.odds))
+      .slice(0, most);
+    return ranked.map(({ group, meaning, score, match, phrase, odds: logOdds }) => {
+      const { words: held, weight: whole, tags, ambiguous, name } = this.phrases[phrase]!;
+      const inClass = this.classWords[group]!;
+      const inBest = new Set(held);
+      let [covered, explained, leftover, unheld] = [0, 0, 0, 0];
+      for (const word of single) {
+        if (word >= 0 && inBest.has(word)) explained += this.weight(word);
+        else unheld = Math.max(unheld, this.weight(word));
+        if (word >= 0 && inClass.has(word)) covered += this.weight(word);
+        else leftover = Math.max(leftover, this.weight(word));
+      }
+      return {
+        meaning: this.meanings[meaning]!, best: score, explained: weight === 0 ? 0 : explained / weight, held: Math.min(1, match / whole),
+        covered: weight === 0 ? 0 : covered / weight, leftover, unheld, odds: logOdds, exact: explained >= weight - 1e-9 && match >= whole - 1e-9 && (tags.length === 0 || tags.some((tag) => surrounding.has(tag))), ambiguous, name, tags,
+      }; // prettier-ignore
+    });
+  }
+}
+
+/** How much better the words must speak for a variation than for the plain way. */
+const VARIATION_LEAD = 1;
+const UNKNOWN_WEIGHT = 3;
+/** A word that the phrasebook writes so seldom, beside one that it writes so often, is a misspelling. */
+const RARE = 3;
+const COMMON = 9;
+/** So many words of a line are read; a longer line is no step. */
+const MOST_WORDS = 48;
+
+/** Runs of three letters with marks for the beginning and the end; of a short word also what is left with one letter out. */
+function lettersOf(word: string): string[] {
+  const keys = [`^${word.slice(0, 3)}`, `${word.slice(-3)}$`];
+  for (let i = 0; i + 3 <= word.length; i++) keys.push(word.slice(i, i + 3));
+  if (word.length <= 9) for (let i = 0; i < word.length; i++) keys.push(`-${word.slice(0, i)}${word.slice(i + 1)}`);
+  return [...new Set(keys)];
+}
+

@@ -1,0 +1,451 @@
+import type { DoseSpec, StepSpec } from '../asanas/asana.js';
+import type { Asana, Library } from '../asanas/library.js';
+import { onceWithin } from '../once.js';
+import type { Problem } from '../problem.js';
+import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
+import type { WayId } from '../sequence/ways.js';
+import { certaintyOf, signsOf } from './certainty.js';
+import { followers, weighChain } from './chain.js';
+import { FEATURES, type Hypothesis, type LineEvidence, type Part } from './evidence.js';
+import { HEADING } from './headings.js';
+import { Lexicon, type Query } from './lexicon.js';
+import { repeated } from './repeats.js';
+import { evidenceOf, weighLines, type EvidenceOf, type SheetLine, type WeighedLine } from './sheet.js';
+import { wordKey, type StudioWord } from './studio-words.js';
+import { tokensOf, type Span, type Tokens } from './tokens.js';
+import { CERTAINTY, WEIGHTS } from './weights.js';
+
+/** More lines than any class has: a text that is longer is something else. */
+export const MOST_LINES = 600;
+const MOST_LINE_LENGTH = 500;
+
+/** A posture is taken as understood only where it has been right in 99 of 100 such lines. */
+export const SURE = 0.9;
+/** A line is taken as no posture at all where that is likelier than all else together. */
+const LIKELY_NO_STEP = 0.5;
+const MOST_CANDIDATES = 5;
+
+export type LineKind = 'step' | 'many' | 'way' | 'repeat' | 'note' | 'heading' | 'ask';
+
+/** A posture as a line names it; the dose and the side are what the words say. */
+export interface ReadStep {
+  readonly asana: string;
+  readonly variation: string | null;
+  readonly side: StepSide;
+  readonly dose: DoseSpec;
+  /** The salutation that it is a part of. */
+  readonly of: string | null;
+}
+
+export interface Candidate {
+  readonly asana: string;
+  readonly variation: string | null;
+  /** 0 to 1. */
+  readonly likely: number;
+}
+
+/** How one line was understood. */
+export interface ReadLine {
+  /** From 1. */
+  readonly line: number;
+  readonly text: string;
+  readonly kind: LineKind;
+  /** How sure the reader is, 0 to 1. */
+  readonly sure: number;
+  readonly steps: readonly ReadStep[];
+  /** Other postures that it may be, likeliest first. */
+  readonly candidates: readonly Candidate[];
+  /** Parts of the text and what each was taken for, in order, by characters. */
+  readonly spans: readonly Span[];
+  /** Words that tell something and that nothing explains. */
+  readonly unread: readonly string[];
+  /** The studio's own word that settled it. */
+  readonly word: StudioWord | null;
+}
+
+export interface ReadNotes {
+  readonly sequence: Sequence;
+  readonly lines: readonly ReadLine[];
+}
+
+export type ReadResult = ({ readonly problems: readonly [] } & ReadNotes) | { readonly sequence: null; readonly lines: readonly []; readonly problems: readonly Problem[] };
+
+/** Reads a text; `words` are the studio's own. */
+export type NotesReader = (text: string, words?: readonly StudioWord[]) => ReadResult;
+
+interface Header {
+  title: string;
+  minutes: number | null;
+  room: number | null;
+  assists: boolean;
+  place: string | null;
+}
+const HEADER_KEYS = new Set(['title', 'minutes', 'room', 'assists', 'place']);
+
+function readHeader(key: string, value: string, header: Header): string | null {
+  const number = Number.parseFloat(value.replace(',', '.'));
+  switch (key) {
+    case 'title':
+      header.title = value;
+      return null;
+    case 'minutes':
+      if (!(number >= 1 && number <= 240)) return `minutes is "${value}"; expected 1 to 240`;
+      header.minutes = number;
+      return null;
+    case 'room':
+      if (!(number >= 5 && number <= 45)) return `room is "${value}"; expected 5 to 45 degrees`;
+      header.room = number;
+      return null;
+    case 'assists':
+      if (!/^(yes|no)$/i.test(value.trim())) return `assists is "${value}"; expected yes or no`;
+      header.assists = /yes/i.test(value);
+      return null;
+    default:
+      header.place = value;
+      return null;
+  }
+}
+
+function checkText(text: string): Problem | null {
+  if (/[\0\uFFFD]|[\x01-\x08\x0E-\x1F]/.test(text))
+    return { field: 'text', message: 'this is no plain text (it holds binary characters); paste the words alone' };
+  if (text.trim() === '') return { field: 'text', message: 'the text is empty; write one step a line, as in: cat-cow, 6x' };
+  const lines = text.split('\n');
+  if (lines.length > MOST_LINES) return { field: 'text', message: `the text has ${lines.length} lines; expected at most ${MOST_LINES}` };
+  const long = lines.findIndex((line) => line.length > MOST_LINE_LENGTH);
+  if (long < 0) return null;
+  return { field: `line ${long + 1}`, message: `line ${long + 1} has ${lines[long]!.length} characters; expected at most ${MOST_LINE_LENGTH}` };
+}
+
+/** A dose that can't be done, in words, or `null`. */
+export function doseProblem(dose: DoseSpec): string | null {
+  for (const [key, value] of Object.entries(dose)) {
+    if (!(value > 0)) return `${value} ${key}: a step needs more than that`;
+    const most = key === 'minutes' ? 60 : key === 'seconds' ? 3600 : 200;
+    if (value > most) return `${value} ${key}: expected at most ${most}`;
+  }
+  return null;
+}
+
+/** So many steps are remembered; then all are forgotten. */
+const MOST_STEPS = 5_000;
+const STEPS = new Map<string, Step>();
+
+/** A step that is read again is the same object: what was worked out for it is found. */
+function sameStep(step: Step): Step {
+  return onceWithin(STEPS, MOST_STEPS, JSON.stringify(step), () => step);
+}
+
+/** The evidence of so many lines is remembered: a text is read again with every key that is typed into it. */
+const MOST_EVIDENCE = 2_000;
+
+function remembered(evidenceFor: EvidenceOf): EvidenceOf {
+  const known = new Map<string, LineEvidence>();
+  return (text, surrounding) => onceWithin(known, MOST_EVIDENCE, `${[...surrounding].join()}|${text}`, () => evidenceFor(text, surrounding));
+}
+
+/** A line's text with the lines that hold no step taken out: title, sections and `key: value` lines. */
+interface Layout {
+  readonly header: Header;
+  readonly lines: readonly SheetLine[];
+  /** Lines that were read as a header, a title or a section, with what they are. */
+  readonly set: ReadonlyMap<number, 'heading' | 'note'>;
+  readonly problems: readonly Problem[];
+}
+
+function layOut(text: string): Layout {
+  const header: Header = { title: '', minutes: null, room: null, assists: false, place: null };
+  const lines: SheetLine[] = [];
+  const set = new Map<number, 'heading' | 'note'>();
+  const problems: Problem[] = [];
+  let isHead = true;
+  text.split('\n').forEach((full, i) => {
+    const line = i + 1;
+    if (full.trim() === '') return;
+    const heading = HEADING.exec(full);
+    if (heading) {
+      if (heading[1] === '#' && header.title === '') header.title = heading[2]!;
+      set.set(line, 'heading');
+      lines.push({ line, text: full.trimEnd(), marked: true });
+      return;
+    }
+    const pair = /^\s*([a-z]+):\s*(.+)$/i.exec(full);
+    const key = pair?.[1]!.toLowerCase();
+    if (isHead && key !== undefined && HEADER_KEYS.has(key)) {
+      const problem = readHeader(key, pair![2]!.trim(), header);
+      if (problem) problems.push({ field: `line ${line}`, message: problem });
+      set.set(line, 'note');
+      return;
+    }
+    isHead = false;
+    lines.push({ line, text: full.trimEnd(), marked: false });
+  });
+  return { header, lines, set, problems };
+}
+
+/** What a weighed line was understood as. */
+interface Understood {
+  readonly kind: LineKind;
+  readonly hypothesis: Hypothesis;
+  readonly sure: number;
+  readonly candidates: readonly Candidate[];
+  readonly word: StudioWord | null;
+}
+
+function isPosture({ is }: Hypothesis): boolean {
+  return is === 'step' || is === 'many';
+}
+
+class Reader {
+  private readonly lexicon: Lexicon;
+  private readonly follows: ReadonlySet<string>;
+  private readonly evidenceFor: EvidenceOf;
+  private readonly weights = Float64Array.from(FEATURES, (feature) => WEIGHTS.features[feature] ?? 0);
+
+  constructor(private readonly library: Library) {
+    this.lexicon = new Lexicon(library);
+    this.follows = followers(library);
+    this.evidenceFor = remembered(evidenceOf(this.lexicon));
+  }
+
+  read(raw: string, words: readonly StudioWord[]): ReadResult {
+    const text = raw.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
+    const wrong = checkText(text);
+    if (wrong) return { sequence: null, lines: [], problems: [wrong] };
+    const layout = layOut(text);
+    const weighed = weighLines(layout.lines, layout.header.place, this.evidenceFor);
+    const free = weighed.filter(({ marked }) => !marked);
+    const own = new Map(words.map((word) => [wordKey(word.text), word]));
+    const understood = this.understand(free, own);
+    return new Writer(this.library, this.lexicon, layout, weighed, understood).write();
+  }
+
+  private understand(lines: readonly WeighedLine[], own: ReadonlyMap<string, StudioWord>): Map<number, Understood> {
+    const { best, likely } = weighChain(
+      lines.map(({ readings }) => readings),
+      this.weights,
+      WEIGHTS.after,
+      this.follows,
+    );
+    return new Map(lines.map((line, t) => [line.line, this.decide(line, best[t]!, likely[t]!, own)]));
+  }
+
+  private decide(line: WeighedLine, best: number, likely: readonly number[], own: ReadonlyMap<string, StudioWord>): Understood {
+    const { readings, evidence } = line;
+    const candidates = readings
+      .flatMap(({ hypothesis }, r): Candidate[] =>
+        hypothesis.is === 'step' ? [{ asana: hypothesis.asana.id, variation: this.variationOf(evidence.query, hypothesis), likely: likely[r]! }] : [],
+      )
+      .sort((a, b) => b.likely - a.likely)
+      .slice(0, MOST_CANDIDATES);
+    const word = own.size === 0 ? undefined : own.get(wordKey(line.text));
+    if (word) return this.settled(word, candidates);
+    const { hypothesis } = readings[best]!;
+    const share = likely[best]!;
+    if (isPosture(hypothesis)) {
+      const sure = certaintyOf(signsOf(evidence, hypothesis, share), CERTAINTY);
+      return { kind: sure >= SURE ? (hypothesis.is as 'step' | 'many') : 'ask', hypothesis, sure, candidates, word: null };
+    }
+    if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP) return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
+    return { kind: hypothesis.is as LineKind, hypothesis, sure: share, candidates, word: null };
+  }
+
+  private settled(word: StudioWord, candidates: readonly Candidate[]): Understood {
+    const { means } = word;
+    const asana = means.is === 'asana' ? this.library.find(means.asana) : null;
+    if (means.is !== 'asana' || !asana) return { kind: 'note', hypothesis: { is: 'note' }, sure: 1, candidates, word };
+    return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null! }, sure: 1, candidates, word };
+  }
+
+  private variationOf(query: Query, hypothesis: Extract<Hypothesis, { is: 'step' }>): string | null {
+    return hypothesis.variation ?? this.lexicon.variation(query, hypothesis.asana);
+  }
+}
+
+/** Makes the lines' understanding into a sequence, one line after another. */
+class Writer {
+  private readonly steps: Step[] = [];
+  private readonly unknown: UnknownLine[] = [];
+  private readonly notes: ReaderNote[] = [];
+  private readonly problems: Problem[];
+  private readonly lines: ReadLine[] = [];
+  private section = '';
+  private way: WayId | null = null;
+  /** The last step on one side by name: the same again without a side is the other one. */
+  private lastFront: { asana: string; side: StepSide } | null = null;
+
+  constructor(
+    private readonly library: Library,
+    private readonly lexicon: Lexicon,
+    private readonly layout: Layout,
+    private readonly weighed: readonly WeighedLine[],
+    private readonly understood: ReadonlyMap<number, Understood>,
+  ) {
+    this.problems = [...layout.problems];
+  }
+
+  write(): ReadResult {
+    const { header } = this.layout;
+    for (const [line, kind] of this.layout.set)
+      if (!this.weighed.some((one) => one.line === line)) this.lines.push(this.plainLine(line, '', kind));
+    for (const line of this.weighed) {
+      if (line.marked) {
+        const [, , name] = HEADING.exec(line.text)!;
+        if (name !== header.title) this.section = name!;
+        this.lines.push(this.plainLine(line.line, line.text, 'heading'));
+      } else this.add(line, this.understood.get(line.line)!);
+    }
+    if (this.problems.length > 0) return { sequence: null, lines: [], problems: this.problems };
+    this.lines.sort((a, b) => a.line - b.line);
+    const sequence = { ...header, steps: this.steps.map(sameStep), unknown: this.unknown, notes: this.notes };
+    return { sequence, lines: this.lines, problems: [] };
+  }
+
+  private plainLine(line: number, text: string, kind: 'heading' | 'note'): ReadLine {
+    return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null };
+  }
+
+  private add(line: WeighedLine, { kind, hypothesis, sure, candidates, word }: Understood): void {
+    const { tokens, query } = line.evidence;
+    const from = this.steps.length;
+    let read: readonly ReadStep[] = [];
+    switch (kind) {
+      case 'step': {
+        const { asana, variation } = hypothesis as Extract<Hypothesis, { is: 'step' }>;
+        read = this.addStep(line, tokens, asana, variation ?? this.lexicon.variation(query, asana), tokens.side);
+        this.tellGuess(line, tokens, asana, candidates, word);
+        break;
+      }
+      case 'many': {
+        const { parts } = hypothesis as Extract<Hypothesis, { is: 'many' }>;
+        read = this.addParts(line, tokens, parts);
+        break;
+      }
+      case 'repeat': {
+        const { steps, sided } = repeated(this.steps, tokens, line.line, line.text.trim());
+        for (const [at, side] of sided) this.steps[at] = { ...this.steps[at]!, side };
+        this.steps.push(...steps);
+        read = steps.map(({ asana, variation, side, dose, of }) => ({ asana, variation, side, dose, of }));
+        break;
+      }
+      case 'way':
+        this.way = (hypothesis as Extract<Hypothesis, { is: 'way' }>).way;
+        break;
+      case 'heading':
+        this.section = tokens.text.replace(/[:#\s]+$/, '').trim();
+        break;
+      case 'ask':
+        this.unknown.push({ line: line.line, text: line.text.trim(), nearest: candidates.slice(0, 3).map(({ asana }) => ({ id: asana, name: this.library.get(asana).name })) });
+        break;
+      case 'note':
+        break;
+      default: {
+        const never: never = kind;
+        throw new RangeError(`no kind of line "${String(never)}"`);
+      }
+    }
+    // A dose that can't be done is told; nothing of the text is read with it.
+    const bad = this.steps.slice(from).map(({ dose }) => doseProblem(dose)).find((problem) => problem !== null);
+    if (bad) this.problems.push({ field: `line ${line.line}`, message: `line ${line.line}: ${bad}` });
+    this.lines.push({ line: line.line, text: line.text, kind, sure, steps: read, candidates, spans: this.spansOf(line, kind, hypothesis), unread: kind === 'step' ? unreadOf(line, hypothesis) : [], word });
+  }
+
+  /** What the reader took though another meaning was near is told. */
+  private tellGuess({ line }: WeighedLine, tokens: Tokens, asana: Asana, candidates: readonly Candidate[], word: StudioWord | null): void {
+    if (word) this.notes.push({ line, text: `your word: "${word.text}"` });
+    const other = candidates.find((one) => one.asana !== asana.id && one.likely > 0.02);
+    if (!word && other) this.notes.push({ line, text: `"${tokens.rest.trim()}" can mean several asanas; taken as ${asana.name}` });
+  }
+
+  private addStep(line: WeighedLine, tokens: Tokens, asana: Asana, variation: string | null, told: StepSide | null): ReadStep[] {
+    const at = { line: line.line, text: line.text.trim(), section: this.section, note: tokens.note };
+    if (asana.steps.length > 0) {
+      const list = asana.listVariations.find(({ id }) => id === variation)?.steps ?? asana.steps;
+      const steps = this.expand(asana, list, at, tokens);
+      this.steps.push(...steps);
+      this.lastFront = null;
+      this.way = null;
+      return steps.map((step) => ({ asana: step.asana, variation: step.variation, side: told ?? step.side, dose: tokens.dose, of: asana.id }));
+    }
+    let side: StepSide = asana.shown ? (told ?? 'both') : told === 'both' ? 'both' : 'none';
+    // "Low lunge, right" and again "low lunge": the second is the other side.
+    if (asana.shown && told === null && this.lastFront?.asana === asana.id && this.lastFront.side !== 'both') side = this.lastFront.side === 'left' ? 'right' : 'left';
+    if (asana.shown) this.lastFront = { asana: asana.id, side };
+    const dose = Object.keys(tokens.dose).length > 0 ? tokens.dose : asana.dose;
+    this.steps.push({ ...at, asana: asana.id, variation, side, dose, retention: tokens.retention, breath: tokens.breath, way: tokens.way ?? this.way, of: null });
+    this.way = null;
+    return [{ asana: asana.id, variation, side: told ?? side, dose: tokens.dose, of: null }];
+  }
+
+  /** The steps of a line that names several; a side or a dose that stands before or after all of them is that of all. */
+  private addParts(line: WeighedLine, tokens: Tokens, parts: readonly Part[]): ReadStep[] {
+    const leading = tokensOf(tokens.text.slice(0, parts[0]!.from));
+    const shared = parts.every(({ tokens: own }) => own.side === null) ? tokens.side : leading.side;
+    return parts.flatMap(({ tokens: own, found }) => {
+      if (found.meaning.kind !== 'asana') return [];
+      const { asana, variation } = found.meaning;
+      const named = variation ?? this.lexicon.variation(this.lexicon.query(own.rest), asana);
+      return this.addStep(line, { ...own, note: tokens.note }, asana, named, own.side ?? shared);
+    });
+  }
+
+  /** The steps that a salutation stands for; its rounds become rounds of each. */
+  private expand(list: Asana, steps: readonly StepSpec[], at: Pick<Step, 'line' | 'text' | 'section' | 'note'>, { dose, retention }: Tokens): Step[] {
+    const rounds = dose.rounds ?? dose.repetitions ?? list.dose.rounds ?? 1;
+    return steps.map(({ asana, side, breath, variation }) => ({
+      ...at,
+      asana,
+      variation: variation ?? null,
+      side: side === 'both' ? 'none' : side,
+      dose: { breaths: 1, rounds },
+      retention,
+      breath: breath === 'inhale' || breath === 'exhale' ? breath : null,
+      way: null,
+      of: list.id,
+    }));
+  }
+
+  private spansOf({ evidence: { tokens, query } }: WeighedLine, kind: LineKind, hypothesis: Hypothesis): Span[] {
+    const spans: Span[] = [...tokens.spans];
+    const parts = hypothesis.is === 'many' && kind === 'many' ? hypothesis.parts : null;
+    if (kind === 'step' || kind === 'many') {
+      const from = parts?.[0]?.from ?? query.places[0]?.from;
+      const to = parts?.at(-1)?.to ?? query.places.at(-1)?.to;
+      if (from !== undefined && to !== undefined) spans.push(...gapsOf(from, to, tokens.spans));
+    } else if (kind === 'way') spans.push(...gapsOf(0, tokens.text.length, tokens.spans).map((span) => ({ ...span, as: 'way' as const })));
+    return spans.sort((a, b) => a.from - b.from);
+  }
+}
+
+/** What is left of a part of a line between spans, as its name. */
+function gapsOf(from: number, to: number, spans: readonly Span[]): Span[] {
+  const gaps: Span[] = [];
+  let at = from;
+  for (const span of [...spans].sort((a, b) => a.from - b.from)) {
+    if (span.from > at && span.from <= to) gaps.push({ from: at, to: Math.min(span.from, to), as: 'name' });
+    at = Math.max(at, span.to);
+  }
+  if (at < to) gaps.push({ from: at, to, as: 'name' });
+  return gaps;
+}
+
+/** Words of a line that its posture's phrases don't explain. */
+function unreadOf({ evidence: { query, tokens } }: WeighedLine, hypothesis: Hypothesis): string[] {
+  if (hypothesis.is !== 'step' || hypothesis.found === null) return [];
+  return query.places.filter((_, i) => query.words[i] === -1).map(({ from, to }) => tokens.text.slice(from, to));
+}
+
+/** A reader for a library; make it once, reading is then quick. */
+export function notesReader(library: Library): NotesReader {
+  let reader: Reader | null = null;
+  return (text, words = []) => (reader ??= new Reader(library)).read(text, words);
+}
+
+/**
+ * The sequence that a text is read as.
+ * @throws RangeError with what is wrong with a text that can't be one.
+ */
+export function understood({ sequence, problems }: { readonly sequence: Sequence | null; readonly problems: readonly Problem[] }): Sequence {
+  if (!sequence) throw new RangeError(problems.map(({ message }) => message).join('; '));
+  return sequence;
+}

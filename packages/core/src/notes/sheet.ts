@@ -1,0 +1,86 @@
+import type { Base } from '../asanas/asana.js';
+import { lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
+import type { Agreement, Lexicon } from './lexicon.js';
+import { leavesChair, surroundingOf, toldPosition } from './surrounding.js';
+
+/** A line of a sheet that holds words. */
+export interface SheetLine {
+  /** From 1. */
+  readonly line: number;
+  readonly text: string;
+  /** Marked as a title or a section by `#`. */
+  readonly marked: boolean;
+}
+
+/** A line with the ways to understand it. */
+export interface WeighedLine extends SheetLine {
+  readonly evidence: LineEvidence;
+  readonly readings: readonly Reading[];
+}
+
+/** A position told by a line counts for less with every line after it; after so many it counts no more. */
+const TOLD_LINES = 12;
+
+/** What the words of a line alone make of it: likeliest base positions, as shares. */
+function sharesOf(agreements: readonly Agreement[]): Map<Base, number> {
+  const steps = agreements.filter(({ meaning }) => meaning.kind === 'asana').slice(0, 5);
+  const most = Math.max(...steps.map(({ best, odds }) => best * 12 + odds));
+  const weights = steps.map(({ best, odds }) => Math.exp(best * 12 + odds - most));
+  const whole = weights.reduce((a, b) => a + b, 0);
+  const shares = new Map<Base, number>();
+  steps.forEach(({ meaning, best }, i) => {
+    if (meaning.kind !== 'asana') return;
+    const { base } = meaning.asana;
+    shares.set(base, (shares.get(base) ?? 0) + (weights[i]! / whole) * Math.min(1, best));
+  });
+  return shares;
+}
+
+/** Evidence of one line alone, kept by whoever reads the same sheet again and again. */
+export type EvidenceOf = (text: string, surrounding: ReadonlySet<string>) => LineEvidence;
+
+export function evidenceOf(lexicon: Lexicon): EvidenceOf {
+  return (text, surrounding) => lineEvidence(lexicon, text, surrounding);
+}
+
+/** All lines of a sheet with the ways to understand each, and what speaks for each by itself and its place. */
+export function weighLines(lines: readonly SheetLine[], place: string | null, evidenceFor: EvidenceOf): WeighedLine[] {
+  const whole = surroundingOf([place ?? '', ...lines.slice(0, 2).map(({ text }) => text), ...lines.filter(({ marked }) => marked).slice(0, 1).map(({ text }) => text)].join('\n'));
+  let around: ReadonlySet<string> = whole;
+  const surroundings = lines.map(({ text }, i) => {
+    const own = surroundingOf(text);
+    if (i > 1 && around.has('chair') && leavesChair(text)) around = new Set([...around].filter((word) => word !== 'chair'));
+    else if (own.has('chair') && whole.has('chair')) around = whole;
+    return own.size === 0 ? around : new Set([...around, ...own]);
+  });
+  const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
+  const shares = evidence.map(({ agreements }) => sharesOf(agreements));
+  const sums = new Map<Base, number>();
+  for (const share of shares) for (const [base, value] of share) sums.set(base, (sums.get(base) ?? 0) + value);
+  const total = [...sums.values()].reduce((a, b) => a + b, 0);
+
+  let told: { bases: readonly Base[]; age: number } | null = place === null ? null : withAge(toldPosition(place));
+  return lines.map((line, i) => {
+    const own = shares[i]!;
+    const others = Math.max(0.5, total - [...own.values()].reduce((a, b) => a + b, 0));
+    const share = new Map([...sums].map(([base, value]) => [base, (value - (own.get(base) ?? 0)) / others] as const));
+    const at: LinePlace = {
+      surrounding: surroundings[i]!,
+      first: i === 0,
+      second: i === 1,
+      fromEnd: lines.length - 1 - i,
+      afterBlank: i > 0 && line.line > lines[i - 1]!.line + 1,
+      marked: line.marked,
+      share,
+      told: told && { bases: told.bases, strength: Math.max(0, 1 - told.age / TOLD_LINES) },
+    };
+    const readings = readingsOf(evidence[i]!, at);
+    const now = toldPosition(line.text);
+    told = now.length > 0 ? { bases: now, age: 0 } : told && { bases: told.bases, age: told.age + 1 };
+    return { ...line, evidence: evidence[i]!, readings };
+  });
+}
+
+function withAge(bases: readonly Base[]): { bases: readonly Base[]; age: number } | null {
+  return bases.length === 0 ? null : { bases, age: 0 };
+}

@@ -1,0 +1,258 @@
+import type { DoseSpec } from '../asanas/asana.js';
+import type { StepSide } from '../sequence/sequence.js';
+import { WAYS, type WayId } from '../sequence/ways.js';
+
+/** What a part of a line was read as. */
+export type SpanKind = 'bullet' | 'dose' | 'side' | 'breath' | 'way' | 'comment' | 'name' | 'prop' | 'place';
+
+/** A part of a line, by characters: `from` included, `to` not. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+  readonly as: SpanKind;
+}
+
+/** A line's parts that are not the name, each with its place, and the text with those parts blanked. */
+export interface Tokens {
+  readonly text: string;
+  readonly spans: readonly Span[];
+  readonly dose: DoseSpec;
+  readonly side: StepSide | null;
+  readonly way: WayId | null;
+  /** Seconds that the breath is held. */
+  readonly retention: number | null;
+  readonly breath: 'inhale' | 'exhale' | null;
+  /** What follows two slashes. */
+  readonly note: string | null;
+  /** As long as the text: dose, side and bullet are spaces, so that places in it are places in the text. */
+  readonly rest: string;
+}
+
+const BULLET = /^\s*(?:>\s*)?(?:\[[ xX]?\]\s*)?(?:[-*+•–—>→]+\s+|\(?\d{1,3}[.):]\s+|[A-Za-z][.)]\s+|\d{1,2}\s+(?=\p{Lu}|inhale|exhale))?(?:\[[ xX]?\]\s*)?/u;
+/** What a teacher notes for themselves follows two slashes. */
+const NOTE = /(?:^|\s+)\/\/\s*(.*)$/;
+
+const NUMBER_WORDS = {
+  half: 0.5, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
+  fifteen: 15, sixteen: 16, twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, once: 1, twice: 2, thrice: 3, a: 1, an: 1, couple: 2,
+} as const satisfies Record<string, number>; // prettier-ignore
+const FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
+
+const DIGITS = String.raw`\d+(?:[.,]\d+)?(?:\s?[½¼¾]|\s1\/2)?|[½¼¾]|1\/2`;
+const SPELT = 'half an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|twenty|thirty|forty|fifty|sixty';
+/** One number, or two with a dash or "to" between them. */
+const N = String.raw`(?<![\w./:])(?<low>${DIGITS}|(?:${SPELT}))(?:\s*(?:-|–|—|to|or)\s*(?<high>${DIGITS}|${SPELT}))?\+?`;
+const OF_KIND = String.raw`(?:more |very |nice |good )?(?:(?:slow|deep|long|full|easy|soft|quiet|big|normal|gentle|calm|even|whole|smooth|natural|belly|ujjayi|small)[,]? (?:and |& )?)*`;
+
+const UNITS = {
+  minutes: String.raw`(?:minutes?|minuten?|mins?\.?|m)(?![\p{L}\d])|['′’](?![\p{L}\d'′’])`,
+  seconds: String.raw`(?:seconds?|secs?\.?|s)(?![\p{L}\d])|["″”“]|(?:''|′′|’’)|counts?(?!\p{L})`,
+  breaths: String.raw`${OF_KIND}(?:(?:out-?|in-?)?breaths?|breathes|brs?\.?|bths?|b|resp\.?|respirations?|exhales?|exhalations?|inhales?|inhalations?)(?![\p{L}\d])`,
+  rounds: String.raw`${OF_KIND}(?:rounds?|sets?|cycles?|rnds?|rds?)(?!\p{L})(?: of(?= \d))?`,
+  repetitions: String.raw`${OF_KIND}(?:repetitions?|repeats|reps?\.?|times?|strokes?|pumps?|goes|lifts?|pulses|circles|each (?:way|direction|arm|leg|hand|foot)|ones?)(?!\p{L})`,
+} as const;
+type Unit = keyof typeof UNITS;
+
+function numberOf(text: string): number {
+  const word = text.trim().toLowerCase();
+  if (/^half/.test(word)) return 0.5;
+  const spelt = NUMBER_WORDS[word as keyof typeof NUMBER_WORDS] as number | undefined;
+  if (spelt !== undefined) return spelt;
+  const fraction = /[½¼¾]/.exec(word)?.[0];
+  const plain = word.replace(/[½¼¾]/, '').replace(/\s*1\/2$/, '').trim();
+  const part = fraction ? FRACTIONS[fraction]! : /1\/2$/.test(word) ? 0.5 : 0;
+  return (plain === '' ? 0 : Number(plain.replace(',', '.'))) + part;
+}
+
+/** The middle of `1-2`, or the number alone. */
+function amount({ low, high }: Partial<Record<string, string>>): number {
+  const from = numberOf(low!);
+  return high === undefined ? from : (from + numberOf(high)) / 2;
+}
+
+type Doses = { -readonly [K in keyof DoseSpec]: DoseSpec[K] };
+
+/** One form of a dose: its pattern, and what it sets. Patterns are tried in this order, each over the whole line. */
+interface DoseForm {
+  readonly pattern: RegExp;
+  readonly read: (groups: Partial<Record<string, string>>, dose: Doses) => void;
+}
+
+const flags = 'giu';
+const second = N.replace('<low>', '<low2>').replace('<high>', '<high2>').replace('(?<![\\w./:])', '');
+const set = (dose: Doses, unit: Unit, value: number) => (dose[unit] ??= value);
+
+const DOSE_FORMS: readonly DoseForm[] = [
+  // "3 x 20 s", "5x5br", "2 x 10 reps": rounds of something.
+  ...(['minutes', 'seconds', 'breaths', 'repetitions'] as const).map((unit) => ({
+    pattern: new RegExp(String.raw`${N}\s*[x×*]\s*${second}\s*(?:${UNITS[unit]})`, flags),
+    read: (found: Partial<Record<string, string>>, dose: Doses) => {
+      set(dose, 'rounds', amount(found));
+      set(dose, unit, amount({ low: found['low2'], high: found['high2'] }));
+    },
+  })),
+  // "3x10": rounds and repetitions; "3 x each" is none of these.
+  {
+    pattern: new RegExp(String.raw`${N}\s*(?:(?:rounds?|sets?)\s*)?(?:[x×*]|of)\s*${second}(?![\p{L}\d:])`, flags),
+    read: (found, dose) => {
+      set(dose, 'rounds', amount(found));
+      set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] }));
+    },
+  },
+  ...(['minutes', 'seconds', 'breaths', 'rounds', 'repetitions'] as const).map((unit) => ({
+    pattern: new RegExp(String.raw`${N}(?:(?<=\d|[½¼¾])[\s-]*|[\s-]+)(?:${UNITS[unit]})`, flags),
+    read: (found: Partial<Record<string, string>>, dose: Doses) => void set(dose, unit, amount(found)),
+  })),
+  // "a minute", "half a minute".
+  { pattern: /(?<![\p{L}\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'minutes', /half/i.test(low!) ? 0.5 : 1) },
+  // "x6", "6x", "×8", "6 x each".
+  { pattern: new RegExp(String.raw`(?<!\p{L})[x×]\s*${second}(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
+  { pattern: new RegExp(String.raw`(?<=\p{L})[x×](?<low>\d+)(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { pattern: new RegExp(String.raw`${N}\s*[x×](?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { pattern: /(?<!\p{L})(?<low>once|twice|thrice)(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low!.toLowerCase() as 'once']) },
+]; // prettier-ignore
+
+/** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
+const BARE: readonly RegExp[] = [
+  /(?<=[\p{L})]\s*[,–—-]\s*|[\p{L})]\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:each|ea|both|per|either)\b))/giu,
+  /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/giu,
+];
+/** Words whose number is a part of the name. */
+const NUMBERED = /(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/i;
+
+const R = String.raw`(?:right|r(?![\p{L}'’]))`;
+const L = String.raw`(?:left|l(?![\p{L}'’]))`;
+const BETWEEN = String.raw`\s*(?:\/|&|\+|,|;|\||and|then|or|-|–|→|>|\s)\s*(?:then\s+|and\s+|the\s+|on\s+(?:the\s+)?|to\s+the\s+)*`;
+const AFTER_SIDE = String.raw`(?:\s+(?:sides?|legs?(?!\s+(?:up|back|out|over|behind|across|long|straight|bent|slide|lift|raise))))?`;
+
+const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }[] = [
+  { pattern: /(?<!\p{L})(?:on |to |for )?(?:(?:each|per|every|ea\.?|e)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?!\p{L}| of )|(?<!\p{L})e\/s(?!\p{L})|(?<!\p{L})(?:b\/s|bs)(?!\p{L})/giu, side: 'both' },
+  { pattern: new RegExp(String.raw`(?<!\p{L})(?:on the |to the |on |to )?(?:${R}(?!\p{L})${AFTER_SIDE}${BETWEEN}${L}|${L}(?!\p{L})${AFTER_SIDE}${BETWEEN}${R})(?!\p{L})${AFTER_SIDE}`, flags), side: 'both' },
+  { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)both\s*$/giu, side: 'both' },
+  { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/giu, side: 'both' },
+  { pattern: /[,;:–—-]\s*(?:then |and )?(?:swap|switch|change|other side|the other side|repeat other side|then the other|other)(?: sides?| legs?| over)?\s*$/giu, side: 'both' },
+  { pattern: /(?<!\p{L})(?:,\s*)?then (?:the |to the |on the )?other(?: side| leg| way)?\s*$/giu, side: 'both' },
+  { pattern: /(?<!\p{L})(?:first one side|one side)[, ]+(?:and |then )+(?:the )?other(?: side)?(?!\p{L})/giu, side: 'both' },
+  { pattern: /(?<!\p{L})one (?:side|leg|knee|arm)[^,;]{0,20}[,;] (?:then |and )(?:the )?other(?: side)?(?!\p{L})/giu, side: 'both' },
+]; // prettier-ignore
+const ONE_SIDE = new RegExp(String.raw`(?<![\p{L}'’])(?:${R}|${L})(?!\p{L})`, flags);
+
+/** Ways in that a line names in passing; a line that is a way as a whole is told by the phrasebook. */
+const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [
+  { pattern: /(?<!\p{L})(?:via|by|through|from)\s+(?:a\s+)?(?:split[- ]squat|half[- ]kneeling)(?!\p{L})/giu, way: 'split-squat' },
+  { pattern: /(?<!\p{L})(?:jump(?:ing)?|hop) (?:back|forward|in|through)(?!\p{L})(?: (?:to|into)(?!\p{L}))?/giu, way: 'jump-back' },
+  { pattern: /(?<!\p{L})step(?:ping)? back (?:to|into)(?!\p{L})/giu, way: 'step-back' },
+  { pattern: /(?<!\p{L})(?:via|by) (?:a )?roll(?:ing)? up(?!\p{L})/giu, way: 'roll-up' },
+  { pattern: /(?<!\p{L})(?:via|by) (?:the )?(?:side|rolling to (?:the|one|your) side)(?!\p{L})/giu, way: 'roll-to-side' },
+  { pattern: /(?<!\p{L})(?:by |via )(?:a )?fold(?:ing)? down(?!\p{L})/giu, way: 'fold-down' },
+  { pattern: /(?<!\p{L})(?:via |with )hands (?:to|up|on) (?:the )?thighs(?=\s*(?:,|$))/giu, way: 'hands-to-thighs' },
+]; // prettier-ignore
+
+/** Words that ask for a way of getting somewhere, as `WAYS` names it. */
+export const WAY_IDS = Object.keys(WAYS) as readonly WayId[];
+
+const RATIO = /(?<!\d)\d{1,2}(?:\s*[:-]\s*\d{1,2}){2,}(?!\d)|(?<!\d)\d:\d(?!\d)/g;
+const IN_OUT = /(?<!\p{L})(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?!\p{L})/giu;
+const CLOCK = /(?<!\d)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?!\p{L})/giu;
+const ANGLE = /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?!\p{L})/giu;
+const NO_HOLD = /(?<!\p{L})no (?:hold(?:ing)?s?|retention|pauses?|breath holds?)(?!\p{L})/iu;
+const HOLD = /(?<!\p{L})(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?!\p{L}))?(?!\s*(?:s(?!\p{L})|sec|count|\p{L}*\s?breath|min|m(?!\p{L})|\d|x|'|"|br?(?!\p{L})|times|rounds))/iu;
+
+/** Takes found parts out of the text, keeping its length. */
+class Blanks {
+  readonly spans: Span[] = [];
+  constructor(public rest: string) {}
+
+  take(from: number, to: number, as: SpanKind): void {
+    const lead = /^[\s,;–—-]*/.exec(this.rest.slice(from, to))?.[0].length ?? 0;
+    this.spans.push({ from: from + (lead < to - from ? lead : 0), to, as });
+    this.rest = this.rest.slice(0, from) + ' '.repeat(to - from) + this.rest.slice(to);
+  }
+
+  /** Hides what only looks like a dose; `seen` has the words back. */
+  hide(pattern: RegExp): void {
+    this.rest = this.rest.replace(pattern, (found) => '\u0001'.repeat(found.length));
+  }
+}
+
+function readDoses(blanks: Blanks): Doses {
+  const dose: Doses = {};
+  for (const { pattern, read } of DOSE_FORMS) {
+    for (const found of [...blanks.rest.matchAll(pattern)]) {
+      const before = { ...dose };
+      read(found.groups ?? {}, dose);
+      // A second amount of one unit ("R 1 min, L 1 min") says the same again.
+      if (Object.keys(dose).length > Object.keys(before).length || Object.keys(before).length > 0) blanks.take(found.index, found.index + found[0].length, 'dose');
+    }
+  }
+  if (Object.keys(dose).length === 0)
+    for (const pattern of BARE)
+      for (const found of [...blanks.rest.matchAll(pattern)]) {
+        const value = Number(found.groups!['low']);
+        if (dose.repetitions !== undefined || value < 1 || NUMBERED.test(blanks.rest.slice(0, found.index))) continue;
+        if (value <= 3 && !/[,:–—-]\s*$/.test(blanks.rest.slice(0, found.index)) && !/^\s*(?:each|ea|both|on)/i.test(blanks.rest.slice(found.index + found[0].length))) continue;
+        dose[/breaths?\W*$/i.test(blanks.rest.slice(0, found.index)) ? 'breaths' : 'repetitions'] = value;
+        blanks.take(found.index, found.index + found[0].length, 'dose');
+      }
+  return dose;
+}
+
+function readSide(blanks: Blanks): StepSide | null {
+  let side: StepSide | null = null;
+  for (const { pattern, side: named } of SIDE_FORMS)
+    for (const found of [...blanks.rest.matchAll(pattern)]) {
+      side = named;
+      blanks.take(found.index, found.index + found[0].length, 'side');
+    }
+  // "Left leg back" in a lunge puts the right foot forward, and the front foot names the side.
+  const back = /(?<!\p{L})(?<side>left|right) (?:leg|foot) (?:steps? |goes )?back(?!\p{L})/iu.exec(blanks.rest);
+  if (back) side ??= /left/i.test(back.groups!['side']!) ? 'right' : 'left';
+  const ones = [...blanks.rest.matchAll(ONE_SIDE)];
+  if (side === null && ones.length > 0) {
+    const sides = ones.map(([word]) => (/^r/i.test(word) ? 'right' : 'left'));
+    const between = ones.length > 1 ? blanks.rest.slice(ones[0]!.index, ones[1]!.index) : '';
+    // "R ankle over L knee" is one side; "R under, then L under" are both.
+    side = new Set(sides).size === 1 || (!/[,;/]|\bthen\b/.test(between) && /\b(?:over|to|on|toward|towards|behind|under|across|onto|and|with|in)\b/.test(between)) ? sides[0]! : /\b(?:bent|long|straight|strap)\b|\+/.test(blanks.rest) ? sides[0]! : 'both';
+  }
+  for (const found of ones) blanks.take(found.index, found.index + found[0].length, 'side');
+  return side;
+}
+
+/** Reads all that is not the name out of a line; `text` is one line, its places are kept. */
+export function tokensOf(text: string): Tokens {
+  const blanks = new Blanks(text.replace(/\t/g, ' '));
+  const comment = NOTE.exec(blanks.rest);
+  const note = comment?.[1]?.trim() || null;
+  if (comment) blanks.take(comment.index, text.length, 'comment');
+  const bullet = BULLET.exec(blanks.rest)?.[0] ?? '';
+  if (bullet.trim() !== '' && blanks.rest.slice(bullet.length).trim() !== '') blanks.take(0, bullet.length, 'bullet');
+
+  let retention: number | null = null;
+  const noHold = NO_HOLD.exec(blanks.rest);
+  if (noHold) {
+    retention = 0;
+    blanks.take(noHold.index, noHold.index + noHold[0].length, 'breath');
+  }
+  const hold = HOLD.exec(blanks.rest);
+  // Seconds of a hold with repetitions are how long each is held ("hold 5 sec x10"); the breath is named or nothing is.
+  if (hold && retention === null && (/breath|retain|pause|kumbhak/i.test(hold[0]) || !/s\w*\s*$/i.test(hold[0]))) {
+    retention = Number(hold.groups!['low']);
+    blanks.take(hold.index, hold.index + hold[0].length, 'breath');
+  }
+  const seen = blanks.rest;
+  for (const pattern of [IN_OUT, RATIO, CLOCK, ANGLE]) blanks.hide(pattern);
+  const dose = readDoses(blanks);
+  const side = readSide(blanks);
+  let way: WayId | null = null;
+  for (const { pattern, way: named } of WAYS_IN)
+    for (const found of [...blanks.rest.matchAll(pattern)]) {
+      way ??= named;
+      blanks.take(found.index, found.index + found[0].length, 'way');
+    }
+  const breath = /(?<!\p{L})(?:inhale|exhale|breathe (?:in|out)|in|ex|inh|exh)(?=\s*:|(?<=\p{L}{3,})(?!\p{L}))/iu.exec(blanks.rest);
+  const rest = blanks.rest.split('').map((letter, i) => (letter === '\u0001' ? seen[i]! : letter)).join('');
+  return {
+    text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, side, way, retention, note, rest,
+    breath: breath ? (/^in|breathe in/i.test(breath[0]) ? 'inhale' : 'exhale') : null,
+  }; // prettier-ignore
+}
