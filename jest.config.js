@@ -1,5 +1,5 @@
 /** Modules that ship as ES modules only: Jest runs CommonJS, so they are compiled like our own. */
-const esm = ['d3-polygon', 'comlink', '@hookform/resolvers', 'fuse.js', '@noble/hashes', 'gl-matrix', 'lucide-react'];
+const esm = ['stemmer', 'd3-polygon', 'comlink', '@hookform/resolvers', 'fuse.js', '@noble/hashes', 'gl-matrix', 'lucide-react'];
 
 export default {
   roots: ['<rootDir>/packages'],

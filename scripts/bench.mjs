@@ -15,7 +15,7 @@ import {
   library,
   measurePosture,
   readCondition,
-  sequenceReader,
+  notesReader,
   sizeBody,
   solve,
   solveColumn,
@@ -71,7 +71,7 @@ row('one posture solved, median (target: under 1 ms)', single, 'ms', `${(single 
 row('one posture solved and measured, median', both, 'ms', `${(both / single).toFixed(2)} times the solving`);
 
 const lines = ['Sun salutation x3', 'boat', 'triangle', 'warrior 2', 'tree', 'bridge', 'shoulder stand', 'plough', 'fish', 'camel', 'cobra', 'locust', 'bow', 'seated forward fold', 'head to knee', 'seated twist', 'happy baby', 'supine twist', 'savasana 10 min']; // prettier-ignore
-const { sequence } = sequenceReader(library)(lines.join('\n'));
+const { sequence } = notesReader(library)(lines.join('\n'));
 const person = { ...anybody('p'), conditions: [readCondition('pregnancy week=32 fetuses=1 complications=none').answer] };
 const studio = new Studio(library, { stature: 169 });
 const first = ms(() => adapt(studio, sequence, person));
@@ -111,7 +111,7 @@ const member = (i, run) => ({
 });
 const CLASS_LINES = ['Mountain', 'Cat cow flow 6x', 'Downward dog', 'Low lunge each side', 'Warrior 2 each side', 'Triangle each side', 'Tree each side', 'forward fold', 'Cobra 3x', "Child's pose", 'Bridge 6x', 'Seated forward fold', 'Seated twist each side', 'Boat', 'Bird dog each side 4x', 'Sphinx', 'Locust 3x', 'Knees to chest', 'Supine twist each side', 'Legs up the wall 3 min']; // prettier-ignore
 const classOf = (steps) =>
-  sequenceReader(library)(Array.from({ length: steps }, (_, i) => CLASS_LINES[i % CLASS_LINES.length]).join('\n')).sequence;
+  notesReader(library)(Array.from({ length: steps }, (_, i) => CLASS_LINES[i % CLASS_LINES.length]).join('\n')).sequence;
 let runs = 0;
 const people = (count) => {
   runs++;

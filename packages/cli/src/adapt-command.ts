@@ -4,7 +4,7 @@ import {
   bodyOf,
   library,
   readSequenceJson,
-  sequenceReader,
+  notesReader,
   Studio,
   type ClassJson,
   type Participant,
@@ -18,7 +18,7 @@ import type { Options } from './run.js';
 function readSequence(file: string): Sequence {
   const { sequence, problems } = file.endsWith('.json')
     ? readSequenceJson(library, readJson(file))
-    : sequenceReader(library)(readText(file));
+    : notesReader(library)(readText(file));
   refuse(problems, file);
   if (!sequence) throw new BadInput(`${file}: no sequence in it`);
   return sequence;

@@ -1,22 +1,21 @@
 import {
   asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, LIBRARY_VERSION, limitJson, limitsOf,
-  measureJson, nameIndex, readCondition, setupOf, shoulderStandSetup, Studio, type Condition, type Form,
+  measureJson, notesReader, readCondition, setupOf, shoulderStandSetup, Studio, type Asana, type Condition, type Form,
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
 import { readBody } from './participants.js';
 import type { Options } from './run.js';
 
+/** The asana that a name means, as the reader of notes knows it. */
+function named(name: string): Asana {
+  const line = notesReader(library)(name).lines[0];
+  const step = line?.kind === 'step' ? line.steps[0] : undefined;
+  if (step) return library.get(step.of ?? step.asana);
+  throw new BadInput(`no asana "${name}"; near: ${(line?.candidates ?? []).slice(0, 3).map(({ asana }) => asana).join(', ')}`);
+}
+
 function findForm(studio: Studio, name: string, variation: string | undefined): Form {
-  const byId = library.find(name);
-  const index = byId ? null : nameIndex(library);
-  const asana = byId ?? index?.match(name)?.asana ?? null;
-  if (!asana)
-    throw new BadInput(
-      `no asana "${name}"; near: ${index
-        ?.nearest(name)
-        .map(({ id }) => id)
-        .join(', ')}`,
-    );
+  const asana = library.find(name) ?? named(name);
   if (asana.variations.length === 0)
     throw new BadInput(`${asana.id} is a list of steps; measure one of ${asana.steps.map((step) => step.asana).join(', ')}`);
   const found = variation === undefined ? asana.variations[0]! : asana.variations.find(({ id }) => id === variation);

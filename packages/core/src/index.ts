@@ -78,12 +78,11 @@ export { clearedConditions, screen, type Clearance, type Decision, type Screenin
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { notesJson, type NotesJson, type NotesLineJson } from './notes/json.js';
 export {
-  notesReader, type Candidate, type LineKind, type NotesReader, type ReadLine, type ReadNotes, type ReadStep,
+  MOST_LINES, notesReader, understood, type Candidate, type LineKind, type NotesReader, type ReadLine, type ReadNotes, type ReadResult, type ReadStep,
 } from './notes/read-notes.js';
 export { wordKey, wordProblem, type StudioWord, type WordMeaning } from './notes/studio-words.js';
 export type { Span, SpanKind } from './notes/tokens.js';
-export { nameIndex, type NameIndex } from './sequence/names.js';
-export { MOST_LINES, sequenceReader, understood, type ReadResult } from './sequence/read.js';
+export { nameSearch, type NameSearch } from './notes/search.js';
 export { readSequenceJson } from './sequence/read-json.js';
 export { readParticipants } from './adaptation/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';

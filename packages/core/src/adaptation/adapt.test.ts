@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
-import { sequenceReader } from '../sequence/read.js';
+import { notesReader } from '../notes/read-notes.js';
 import { person, plan, sequence, step, studio } from './adapt.fixture.js';
 import { givenSeconds, limitsFor, otherWays } from './adapt.js';
 import { adaptationJson } from './json.js';
@@ -8,7 +8,7 @@ import { findings } from './judge.js';
 import { anybody } from './participant.js';
 import { declaredValues, factsFrom } from './facts.js';
 
-const read = sequenceReader(library);
+const read = notesReader(library);
 function text(lines: string) {
   const { sequence: found, problems } = read(lines);
   if (!found) throw new Error(problems.map(({ message }) => message).join());

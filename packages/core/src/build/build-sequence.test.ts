@@ -4,10 +4,10 @@ import { library } from '../asanas/all.js';
 import type { Purpose } from '../asanas/purposes.js';
 import { adaptClass } from '../class/adapt-class.js';
 import { craftOf } from '../craft/craft.js';
-import { sequenceReader } from '../sequence/read.js';
+import { notesReader } from '../notes/read-notes.js';
 import { buildSequence, CHARACTERS, missingChairs, type BuildAsked } from './build-sequence.js';
 
-const read = sequenceReader(library);
+const read = notesReader(library);
 const TODAY = '2026-06-01';
 const members = (...conditions: readonly string[]) =>
   conditions.map((condition, i) => ({ studio, participant: { ...person(condition), id: `p${i}` } }));

@@ -13,7 +13,7 @@ import { ClassMemory } from '../class/memory.js';
 import { craftOf } from '../craft/craft.js';
 import { describeDose } from '../sequence/dose.js';
 import { editText, textEditOf } from '../sequence/edit-text.js';
-import { understood, type ReadResult } from '../sequence/read.js';
+import { understood, type ReadResult } from '../notes/read-notes.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 
 /** How a class of the same purposes may feel. */

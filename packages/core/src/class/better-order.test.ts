@@ -1,11 +1,11 @@
 import { library } from '../asanas/all.js';
 import { person, studio } from '../adaptation/adapt.fixture.js';
 import { craftOf } from '../craft/craft.js';
-import { sequenceReader } from '../sequence/read.js';
+import { notesReader } from '../notes/read-notes.js';
 import { adaptClass } from './adapt-class.js';
 import { betterOrder } from './better-order.js';
 
-const read = sequenceReader(library);
+const read = notesReader(library);
 const members = [
   { studio, participant: { ...person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), id: 'senior' } },
   { studio, participant: { ...person('knee kind=oa painNow=2'), id: 'knee' } },

@@ -1,6 +1,6 @@
 import type { Studio } from '../adaptation/studio.js';
 import { craftOf, movable } from '../craft/craft.js';
-import { understood, type ReadResult } from '../sequence/read.js';
+import { understood, type ReadResult } from '../notes/read-notes.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { adaptingClass, type ClassOptions, type Member } from './adapt-class.js';
 import type { Pin } from './choose-column.js';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import type { StepEdit } from '../sequence/edit-text.js';
-import { sequenceReader } from '../sequence/read.js';
+import { notesReader } from '../notes/read-notes.js';
 import { editStep } from './edit.js';
 
-const read = sequenceReader(library);
+const read = notesReader(library);
 const TEXT = `# Morning
 minutes: 30
 ## Warm

@@ -1,9 +1,9 @@
 import { library } from '../asanas/all.js';
 import { editText, lineAfter, type TextEdit } from '../sequence/edit-text.js';
-import { sequenceReader } from '../sequence/read.js';
+import { notesReader } from '../notes/read-notes.js';
 import { carriedPins } from './pins.js';
 
-const read = sequenceReader(library);
+const read = notesReader(library);
 const TEXT = '# Class\nMountain\n\nSun salutation x2\nTree, each side\nCobra, 3x';
 const stepsOf = (text: string) => read(text).sequence!.steps;
 const TREE = stepsOf(TEXT).findIndex(({ asana }) => asana === 'vrksasana');

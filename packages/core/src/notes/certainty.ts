@@ -1,34 +1,64 @@
-import type { Hypothesis, LineEvidence } from './evidence.js';
+import type { LineEvidence, Reading } from './evidence.js';
 import type { Agreement } from './lexicon.js';
 
 /** What the certainty of a posture is told by, besides how likely the whole sheet makes it. */
 export const SIGNS = [
-  'always', 'log odds', 'best', 'unheld', 'leftover', 'exact', 'exact ambiguous', 'unknown words', 'guessed words', 'words', 'many', 'list left', 'odds', 'name',
+  'always', 'log odds', 'lead', 'best', 'unheld', 'leftover', 'exact', 'exact ambiguous', 'exact shared', 'unknown words', 'guessed words', 'words', 'many',
+  'many exact', 'list left', 'odds', 'odds behind', 'name', 'exact name', 'head exact', 'head other', 'owned', 'agree', 'note near', 'children', 'one word',
 ] as const; // prettier-ignore
 export type Sign = (typeof SIGNS)[number];
 
-/** The signs of one line, as numbers in the order of `SIGNS`. */
-export function signsOf(line: LineEvidence, hypothesis: Hypothesis, likely: number): number[] {
-  const found: Agreement | null = hypothesis.is === 'step' ? hypothesis.found : null;
+/** The signs of one line, as numbers in the order of `SIGNS`: its reading `best` of all, with what each is worth. */
+export function signsOf({ evidence: line, readings }: { readonly evidence: LineEvidence; readonly readings: readonly Reading[] }, best: number, likely: readonly number[]): number[] {
+  const { hypothesis } = readings[best]!;
+  const founds = hypothesis.is === 'step' ? [hypothesis.found] : hypothesis.is === 'many' ? hypothesis.parts.map(({ found }) => found) : [];
+  const least = (value: (found: Agreement) => number) => Math.min(...founds.map(value));
+  const most = (value: (found: Agreement) => number) => Math.max(...founds.map(value));
   const { words, known, guessed } = line.query;
-  const share = Math.min(1 - 1e-6, Math.max(1e-6, likely));
+  const second = Math.max(1e-6, ...likely.filter((_, i) => i !== best));
+  const others = line.agreements.filter(({ meaning }) => meaning.kind === 'asana' && !(hypothesis.is === 'step' && meaning.asana === hypothesis.asana));
+  const one = hypothesis.is === 'step' ? hypothesis : null;
+  const head = one && line.head;
+  const named = head?.find(({ meaning }) => meaning.kind === 'asana' && meaning.asana === one!.asana);
   const signs: Record<Sign, number> = {
     always: 1,
-    'log odds': Math.log(share / (1 - share)),
-    best: found?.best ?? 0,
-    unheld: found ? found.unheld / 3 : 1,
-    leftover: found ? found.leftover / 3 : 1,
-    exact: found?.exact ? 1 : 0,
-    'exact ambiguous': found?.exact && found.ambiguous ? 1 : 0,
+    'log odds': logOdds(likely[best]!),
+    lead: Math.min(6, Math.log(Math.max(1e-6, likely[best]!) / second)),
+    best: least((found) => found.best),
+    unheld: one ? one.found.unheld / 3 : 0,
+    leftover: one ? one.found.leftover / 3 : 0,
+    exact: one?.found.exact ? 1 : 0,
+    'exact ambiguous': one?.found.exact && one.found.ambiguous ? 1 : 0,
+    'exact shared': one?.found.exact && others.some(({ exact, tags }) => exact && tags.length === 0) ? 1 : 0,
     'unknown words': words.length === 0 ? 0 : 1 - known / words.length,
     'guessed words': guessed,
     words: Math.min(8, words.length) / 8,
     many: hypothesis.is === 'many' ? 1 : 0,
-    'list left': line.parts && hypothesis.is !== 'many' ? 1 : 0,
-    odds: found ? Math.max(-1, Math.min(4, found.odds / 5)) : 0,
-    name: found?.name ? 1 : 0,
+    'many exact': hypothesis.is === 'many' && founds.every((found) => found.exact) ? 1 : 0,
+    'list left': line.parts && one ? 1 : 0,
+    odds: Math.max(-1, Math.min(4, most((found) => found.odds) / 5)),
+    'odds behind': one ? Math.max(-3, Math.min(3, (one.found.odds - Math.max(-20, ...others.map(({ odds }) => odds))) / 4)) : 0,
+    name: one?.found.name ? 1 : 0,
+    'exact name': one && isNamed(one.found) ? 1 : 0,
+    'head exact': named?.exact ? 1 : 0,
+    'head other': head && !named?.exact && head.some(({ meaning, exact }) => meaning.kind === 'asana' && exact) ? 1 : 0,
+    owned: least((found) => found.owned),
+    agree: one && others.every(({ best: other, odds }) => other <= one.found.best && odds <= one.found.odds) ? 1 : 0,
+    'note near': Math.max(0, ...likely.filter((_, i) => readings[i]!.hypothesis.is === 'note' || readings[i]!.hypothesis.is === 'lacking')),
+    children: one?.asana.id.startsWith('kids-') ? 1 : 0,
+    'one word': words.length === 1 ? 1 : 0,
   };
   return SIGNS.map((sign) => signs[sign]);
+}
+
+/** Whether a line is, to the letter, a name of the library's own. */
+export function isNamed(found: Agreement | null): boolean {
+  return found !== null && found.exact && found.name && !found.ambiguous;
+}
+
+function logOdds(likely: number): number {
+  const share = Math.min(1 - 1e-6, Math.max(1e-6, likely));
+  return Math.log(share / (1 - share));
 }
 
 /** How often such a line has been understood rightly, 0 to 1: a logistic model over the signs. */

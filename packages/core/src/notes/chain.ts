@@ -1,6 +1,6 @@
 import { BASES, type Base } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
-import { FEATURES, type Feature, type Hypothesis, type Reading } from './evidence.js';
+import { FEATURES, type Feature, type Reading } from './evidence.js';
 
 /** Fitted numbers of the reader. */
 export interface Weights {
@@ -33,26 +33,6 @@ interface State {
   readonly base: number;
 }
 
-/** The first and the last base position of what a line was understood as; `null` where the body stays as it is. */
-function endsOf(hypothesis: Hypothesis): { first: number; last: number } | null {
-  switch (hypothesis.is) {
-    case 'step': {
-      const base = BASE_NUMBER.get(hypothesis.asana.base)!;
-      return { first: base, last: base };
-    }
-    case 'many': {
-      const bases = hypothesis.parts.flatMap(({ found: { meaning } }) => (meaning.kind === 'asana' ? [BASE_NUMBER.get(meaning.asana.base)!] : []));
-      return { first: bases[0]!, last: bases.at(-1)! };
-    }
-    case 'way':
-    case 'repeat':
-    case 'note':
-    case 'heading':
-    case 'lacking':
-      return null;
-  }
-}
-
 /** Asanas that often follow one another: steps of the library's own lists, and counterposes. */
 export function followers(library: Library): ReadonlySet<string> {
   const pairs = new Set<string>();
@@ -78,12 +58,11 @@ interface Link {
   readonly leads: number;
 }
 
-function linkOf({ hypothesis, evidence }: Reading, weights: Float64Array): Link {
+function linkOf({ hypothesis, ends, evidence }: Reading, weights: Float64Array): Link {
   let score = 0;
   for (const [feature, value] of evidence) score += weights[feature]! * value;
-  const ends = endsOf(hypothesis);
   const leads = hypothesis.is === 'way' ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << BASE_NUMBER.get(base)!), 0) : 0;
-  return { score, first: ends?.first ?? -1, last: ends?.last ?? -1, asana: hypothesis.is === 'step' ? hypothesis.asana.id : null, leads };
+  return { score, first: ends ? BASE_NUMBER.get(ends.first)! : -1, last: ends ? BASE_NUMBER.get(ends.last)! : -1, asana: hypothesis.is === 'step' ? hypothesis.asana.id : null, leads };
 }
 
 /** 1 where two postures follow each other as in the library's lists, -1 where they are the same, else 0. */
@@ -98,14 +77,45 @@ function wayFit(before: Link | null, next: Link): number {
   return before === null || before.leads === 0 ? 0 : (before.leads >> next.first) & 1 ? 1 : -1;
 }
 
-/** Adds numbers whose logs are given. */
-function logSum(values: readonly number[]): number {
+/** The states before a state and the score of getting here from each; `from` is `null` where all lead here. */
+interface Arrows {
+  readonly from: Int32Array | null;
+  readonly scores: Float64Array;
+}
+
+/** Adds what the scores and the sums before them stand for: numbers whose logs are given. */
+function logSum({ from, scores }: Arrows, before: Float64Array): number {
   let most = -Infinity;
-  for (const value of values) if (value > most) most = value;
+  for (let k = 0; k < scores.length; k++) {
+    const value = scores[k]! + before[from ? from[k]! : k]!;
+    if (value > most) most = value;
+  }
   if (most === -Infinity) return most;
   let sum = 0;
-  for (const value of values) sum += Math.exp(value - most);
+  for (let k = 0; k < scores.length; k++) sum += Math.exp(scores[k]! + before[from ? from[k]! : k]! - most);
   return most + Math.log(sum);
+}
+
+const ZERO = new Float64Array(1);
+
+/** For each state of a line, the sum over all that may follow it. */
+function backwards(arrows: readonly Arrows[], after: Float64Array, states: number): Float64Array {
+  const most = new Float64Array(states).fill(-Infinity);
+  arrows.forEach(({ from, scores }, state) => {
+    for (let k = 0; k < scores.length; k++) {
+      const s = from ? from[k]! : k;
+      const value = scores[k]! + after[state]!;
+      if (value > most[s]!) most[s] = value;
+    }
+  });
+  const sums = new Float64Array(states);
+  arrows.forEach(({ from, scores }, state) => {
+    for (let k = 0; k < scores.length; k++) {
+      const s = from ? from[k]! : k;
+      sums[s]! += Math.exp(scores[k]! + after[state]! - most[s]!);
+    }
+  });
+  return sums.map((sum, s) => most[s]! + Math.log(sum));
 }
 
 export interface ChainResult {
@@ -135,69 +145,66 @@ export function weighChain(
   if (count === 0) return { best: [], likely: [], logZ: 0, expected: null };
   const links = lines.map((readings) => readings.map((reading) => linkOf(reading, weights)));
   const states: State[][] = [];
-  const forward: number[][] = [];
-  const viterbi: number[][] = [];
-  const origins: number[][] = [];
-  /** For each line, for each state, the states before it and the score of getting here from there. */
-  const arrows: { readonly from: readonly number[]; readonly scores: readonly number[] }[][] = [];
+  const forward: Float64Array[] = [];
+  const viterbi: Float64Array[] = [];
+  const origins: Int32Array[] = [];
+  const arrows: Arrows[][] = [];
+  const [fromNowhere, nextTo, wayFits, same, followed] = [weights[FROM_NOWHERE]!, weights[NEXT_TO]!, weights[WAY_FITS]!, weights[SAME]!, weights[FOLLOWS]!];
   for (let t = 0; t < count; t++) {
     const before = t === 0 ? START : states[t - 1]!;
+    const byBase = Array.from({ length: NOWHERE + 1 }, (): number[] => []);
+    before.forEach(({ base }, s) => byBase[base]!.push(s));
     const own: State[] = [];
-    const into: { from: number[]; scores: number[] }[] = [];
+    const into: Arrows[] = [];
     const least = Math.max(...links[t]!.map(({ score }, reading) => (allowed && !allowed[t]![reading] ? -Infinity : score))) - BEAM;
     links[t]!.forEach((link, reading) => {
       if (link.score < least || (allowed && !allowed[t]![reading])) return;
-      if (link.first >= 0) {
-        const scores = before.map(({ reading: r, base }) => {
-          const previous = t === 0 ? null : links[t - 1]![r]!;
-          const next = succession(previous, link, follows);
-          return (
-            link.score +
-            (base === NOWHERE ? weights[FROM_NOWHERE]! : weights[NEXT_TO]! * after[base]![link.first]!) +
-            weights[WAY_FITS]! * wayFit(previous, link) +
-            (next === 0 ? 0 : next < 0 ? weights[SAME]! : weights[FOLLOWS]!)
-          );
+      if (link.first < 0) {
+        byBase.forEach((from, base) => {
+          if (from.length === 0) return;
+          own.push({ reading, base });
+          into.push({ from: Int32Array.from(from), scores: new Float64Array(from.length).fill(link.score) });
         });
-        own.push({ reading, base: link.last });
-        into.push({ from: before.map((_, s) => s), scores });
         return;
       }
-      for (let base = 0; base <= NOWHERE; base++) {
-        const from: number[] = [];
-        before.forEach((state, s) => {
-          if (state.base === base) from.push(s);
-        });
-        if (from.length === 0) continue;
-        own.push({ reading, base });
-        into.push({ from, scores: from.map(() => link.score) });
+      const scores = new Float64Array(before.length);
+      for (let s = 0; s < before.length; s++) {
+        const { reading: r, base } = before[s]!;
+        const previous = t === 0 ? null : links[t - 1]![r]!;
+        const next = succession(previous, link, follows);
+        scores[s] =
+          link.score +
+          (base === NOWHERE ? fromNowhere : nextTo * after[base]![link.first]!) +
+          wayFits * wayFit(previous, link) +
+          (next === 0 ? 0 : next < 0 ? same : followed);
       }
+      own.push({ reading, base: link.last });
+      into.push({ from: null, scores });
     });
     states.push(own);
     arrows.push(into);
-    const alpha = t === 0 ? [0] : forward[t - 1]!;
-    const best = t === 0 ? [0] : viterbi[t - 1]!;
-    forward.push(into.map(({ from, scores }) => logSum(from.map((s, k) => alpha[s]! + scores[k]!))));
-    const origin: number[] = [];
+    const alpha = t === 0 ? ZERO : forward[t - 1]!;
+    const best = t === 0 ? ZERO : viterbi[t - 1]!;
+    forward.push(Float64Array.from(into, (one) => logSum(one, alpha)));
+    const origin = new Int32Array(own.length);
     viterbi.push(
-      into.map(({ from, scores }, state) => {
+      Float64Array.from(into, ({ from, scores }, state) => {
         let most = -Infinity;
-        from.forEach((s, k) => {
+        for (let k = 0; k < scores.length; k++) {
+          const s = from ? from[k]! : k;
           const total = best[s]! + scores[k]!;
           if (total > most) [most, origin[state]] = [total, s];
-        });
+        }
         return most;
       }),
     );
     origins.push(origin);
   }
-  const backward: number[][] = [];
-  backward[count - 1] = states[count - 1]!.map(() => 0);
-  for (let t = count - 1; t > 0; t--) {
-    const gathered: number[][] = states[t - 1]!.map(() => []);
-    arrows[t]!.forEach(({ from, scores }, state) => from.forEach((s, k) => gathered[s]!.push(scores[k]! + backward[t]![state]!)));
-    backward[t - 1] = gathered.map(logSum);
-  }
-  const logZ = logSum(forward[count - 1]!);
+  const backward: Float64Array[] = [];
+  backward[count - 1] = new Float64Array(states[count - 1]!.length);
+  for (let t = count - 1; t > 0; t--) backward[t - 1] = backwards(arrows[t]!, backward[t]!, states[t - 1]!.length);
+  const last = forward[count - 1]!;
+  const logZ = logSum({ from: null, scores: new Float64Array(last.length) }, last);
   const likely = lines.map((readings, t) => {
     const shares = readings.map(() => 0);
     states[t]!.forEach(({ reading }, s) => {
@@ -206,7 +213,8 @@ export function weighChain(
     return shares;
   });
   const best: number[] = [];
-  let at = viterbi[count - 1]!.indexOf(Math.max(...viterbi[count - 1]!));
+  const ends = viterbi[count - 1]!;
+  let at = ends.indexOf(Math.max(...ends));
   for (let t = count - 1; t >= 0; t--) {
     best[t] = states[t]![at]!.reading;
     at = origins[t]![at]!;
@@ -218,12 +226,13 @@ export function weighChain(
     readings.forEach(({ evidence }, r) => {
       for (const [feature, value] of evidence) expected[feature]! += likely[t]![r]! * value;
     });
-    const alpha = t === 0 ? [0] : forward[t - 1]!;
+    const alpha = t === 0 ? ZERO : forward[t - 1]!;
     arrows[t]!.forEach(({ from, scores }, state) => {
       const link = links[t]![states[t]![state]!.reading]!;
       if (link.first < 0) return;
-      from.forEach((s, k) => {
-        const share = Math.exp(alpha[s]! + scores[k]! + backward[t]![state]! - logZ);
+      scores.forEach((score, k) => {
+        const s = from ? from[k]! : k;
+        const share = Math.exp(alpha[s]! + score + backward[t]![state]! - logZ);
         if (share < 1e-9) return;
         const { reading, base } = t === 0 ? START[0]! : states[t - 1]![s]!;
         const previous = t === 0 ? null : links[t - 1]![reading]!;

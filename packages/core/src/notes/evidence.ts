@@ -27,7 +27,7 @@ export const FEATURES = [
   'step', 'step best', 'step explained', 'step held', 'step covered', 'step leftover', 'step odds', 'step odds behind', 'step best behind',
   'step exact', 'step exact ambiguous', 'step name', 'step tag fits', 'step tag misfits', 'step position fits', 'step position misfits',
   'step share of sheet', 'step told fits', 'step told misfits', 'step side fits', 'step side misfits', 'step repetitions move', 'step repetitions still', 'step time still', 'step time moves',
-  'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds',
+  'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step owned', 'step head', 'step head exact', 'step head other', 'step agree', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds',
   'many', 'many least', 'many mean', 'many exact', 'many parts', 'many whole', 'many list sign', 'many arrow', 'many explained', 'many whole explained', 'many same', 'many short',
   'way', 'way best', 'way odds', 'way exact', 'way dosed', 'way covered', 'way first', 'way verb',
   'repeat', 'repeat best', 'repeat odds', 'repeat exact', 'repeat tokens only', 'repeat first', 'repeat covered', 'repeat verb',
@@ -42,6 +42,8 @@ const INDEX = Object.fromEntries(FEATURES.map((feature, i) => [feature, i])) as 
 /** A hypothesis with its evidence: pairs of a feature's place in `FEATURES` and its value. */
 export interface Reading {
   readonly hypothesis: Hypothesis;
+  /** Where the body is at the beginning and the end; `null` where it stays as it is. */
+  readonly ends: { readonly first: Base; readonly last: Base } | null;
   readonly evidence: readonly (readonly [feature: number, value: number])[];
 }
 
@@ -50,6 +52,8 @@ export interface LineEvidence {
   readonly tokens: Tokens;
   readonly query: Query;
   readonly agreements: readonly Agreement[];
+  /** What the words before the first comma, dash or bracket alone mean; `null` where there is no such sign. */
+  readonly head: readonly Agreement[] | null;
   /** Several postures, where the line may hold a list. */
   readonly parts: readonly Part[] | null;
   readonly words: readonly string[];
@@ -74,6 +78,8 @@ export interface LinePlace {
 /** So many meanings of a line are weighed. */
 const MOST_MEANINGS = 16;
 const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
+/** Teachers name a posture first and tell more of it behind a comma, a dash or a bracket. */
+const HEAD = /^[^,;:(]*?\p{L}{2}[^,;:(]*?(?=[,;:(]|\s[-–—=]\s|\s(?:w\/|with|on|at|over)\s)/u;
 const ARROW = /→|➔|⇒|->|>|\+/;
 const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
 
@@ -94,17 +100,19 @@ const POSITIONS: Readonly<Record<string, readonly Base[]>> = {
   lie: ['supine', 'prone', 'side-lying'],
 };
 
-export function lineEvidence(lexicon: Lexicon, text: string, surrounding: ReadonlySet<string>): LineEvidence {
+export function lineEvidence(lexicon: Lexicon, text: string, surrounding: ReadonlySet<string>, without = -1): LineEvidence {
   const tokens = tokensOf(text);
   const query = lexicon.query(tokens.rest);
-  const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding);
-  return { tokens, query, agreements, parts: partsOf(lexicon, tokens, surrounding, agreements), words: query.places.map(({ stem }) => stem) };
+  const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding, without);
+  const head = HEAD.exec(tokens.rest)?.[0];
+  const headQuery = head === undefined || head.trim() === '' ? null : lexicon.query(head);
+  return { tokens, query, agreements, head: headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length ? lexicon.agreements(headQuery, 6, surrounding, without) : null, parts: partsOf(lexicon, tokens, surrounding, agreements, without), words: query.places.map(({ stem }) => stem) };
 }
 
 /** A part may be no longer than this to be a name among others. */
 const MOST_PART_WORDS = 6;
 
-function partsOf(lexicon: Lexicon, tokens: Tokens, surrounding: ReadonlySet<string>, whole: readonly Agreement[]): Part[] | null {
+function partsOf(lexicon: Lexicon, tokens: Tokens, surrounding: ReadonlySet<string>, whole: readonly Agreement[], without: number): Part[] | null {
   if (!LIST.test(tokens.rest)) return null;
   LIST.lastIndex = 0;
   if (whole[0]?.exact && !whole[0].ambiguous) return null;
@@ -128,7 +136,7 @@ function partsOf(lexicon: Lexicon, tokens: Tokens, surrounding: ReadonlySet<stri
     // "R 20 s / L 20 s", "Seated: eagle arms": no name of its own.
     if (query.words.length === 0 || (parts.length === 0 && /:\s*$/.test(tokens.text.slice(cut.from, cut.to + 1)))) continue;
     if (query.words.length > MOST_PART_WORDS) return null;
-    const found = likeliest(lexicon.agreements(query, 6, surrounding), surrounding);
+    const found = likeliest(lexicon.agreements(query, 6, surrounding, without), surrounding);
     if (!found || found.best < 0.35) return null;
     parts.push({ tokens: own, from: cut.from, to: cut.to, found, words: query.words.length });
     before = own.rest.replace(/\s*(?:\d|[a-d]|i{1,3})\s*$/i, '');
@@ -165,6 +173,21 @@ function counts(dose: DoseSpec): { repeated: boolean; timed: boolean; breaths: b
 
 const CHAIR_BASES = new Set<Base>(['seated-chair', 'standing-chair']);
 
+/**
+ * Where an asana is done in such a class: breathing is done wherever one is, and what the library keeps for
+ * the chair ("shoulder circles") is done on the floor where there are no chairs. `null` for anywhere.
+ */
+export function baseIn({ base, pattern }: Asana, surrounding: ReadonlySet<string>): Base | null {
+  if (pattern !== null) return null;
+  return base === 'seated-chair' && !surrounding.has('chair') ? 'seated-floor' : base;
+}
+
+function endsOf(hypothesis: Hypothesis, surrounding: ReadonlySet<string>): Reading['ends'] {
+  const asanas = hypothesis.is === 'step' ? [hypothesis.asana] : hypothesis.is === 'many' ? hypothesis.parts.flatMap(({ found: { meaning } }) => (meaning.kind === 'asana' ? [meaning.asana] : [])) : [];
+  const bases = asanas.flatMap((asana) => baseIn(asana, surrounding) ?? []);
+  return bases.length === 0 ? null : { first: bases[0]!, last: bases.at(-1)! };
+}
+
 type Weigh = (feature: Feature, value?: number) => void;
 
 function weighStep(weigh: Weigh, line: LineEvidence, place: LinePlace, found: Agreement, asana: Asana, top: { best: number; odds: number; kinds: number }): void {
@@ -189,8 +212,9 @@ function weighStep(weigh: Weigh, line: LineEvidence, place: LinePlace, found: Ag
     const bases = POSITIONS[word];
     if (bases) weigh(bases.includes(asana.base) ? 'step position fits' : 'step position misfits');
   }
-  weigh('step share of sheet', Math.log((place.share.get(asana.base) ?? 0) + 0.03) + 2);
-  if (place.told) weigh(place.told.bases.includes(asana.base) ? 'step told fits' : 'step told misfits', place.told.strength);
+  const base = baseIn(asana, place.surrounding);
+  if (base) weigh('step share of sheet', Math.log((place.share.get(base) ?? 0) + 0.03) + 2);
+  if (place.told && base) weigh(place.told.bases.includes(base) ? 'step told fits' : 'step told misfits', place.told.strength);
   if (side !== null) weigh(asana.shown || asana.steps.length > 0 ? 'step side fits' : 'step side misfits');
   if (repeated) weigh(moves ? 'step repetitions move' : 'step repetitions still');
   if (timed) weigh(moves && !asana.pattern ? 'step time moves' : 'step time still');
@@ -206,6 +230,14 @@ function weighStep(weigh: Weigh, line: LineEvidence, place: LinePlace, found: Ag
     weigh('step split exact', line.parts.filter(({ found: part }) => part.best > 0.85 && idOf(part) !== asana.id).length / line.parts.length);
   }
   weigh('step left of best', found.unheld / 3);
+  weigh('step owned', found.owned);
+  if (line.head) {
+    const named = line.head.find(({ meaning }) => meaning.kind === 'asana' && meaning.asana === asana);
+    weigh('step head', named?.best ?? 0);
+    if (named?.exact) weigh('step head exact');
+    else if (line.head.some(({ meaning, exact, tags }) => meaning.kind === 'asana' && exact && tags.length === 0)) weigh('step head other');
+  }
+  if (found.best >= top.best && found.odds >= top.odds) weigh('step agree');
   weigh('step weak', Math.max(0, 0.6 - found.best));
   if (/:\s*$/.test(line.tokens.rest)) weigh('step colon');
   if (line.query.words.length === 1) weigh('step one word');
@@ -234,7 +266,7 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
     say((feature, value = 1) => {
       if (value !== 0) evidence.push([INDEX[feature], value]);
     });
-    readings.push({ hypothesis, evidence });
+    readings.push({ hypothesis, ends: endsOf(hypothesis, place.surrounding), evidence });
   };
   const { tokens, agreements, query } = line;
   const steps = agreements.filter(({ meaning }) => meaning.kind === 'asana');

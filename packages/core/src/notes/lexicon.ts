@@ -2,7 +2,7 @@ import type { Asana, Library } from '../asanas/library.js';
 import { onceOf } from '../once.js';
 import { PHRASEBOOK } from './phrasebook/all.js';
 import { HEADING_PHRASES, LACKING_PHRASES, NOTE_PHRASES, REPEAT_PHRASES, WAY_PHRASES } from './phrasebook/lines.js';
-import { joined, rawWords, RUN_STEMS, sound, stemOf, type Word } from './words.js';
+import { joined, plain, rawWords, RUN_STEMS, sound, stemOf, type Word } from './words.js';
 
 /** What a phrase means. */
 export type Meaning =
@@ -21,6 +21,8 @@ interface Phrase {
   readonly ambiguous: boolean;
   /** A name of the library itself. */
   readonly name: boolean;
+  /** As it is written, without its marks. */
+  readonly text: string;
 }
 
 /** How well the lexicon's best phrase for one meaning agrees with a line, each share 0 to 1. */
@@ -38,6 +40,8 @@ export interface Agreement {
   readonly leftover: number;
   /** Weight of the most telling word that the best phrase doesn't hold. */
   readonly unheld: number;
+  /** Share of all that is written with these words that means this, weighted by how much they tell. */
+  readonly owned: number;
   /** Log-odds of all words, against a line of no such meaning. */
   readonly odds: number;
   readonly exact: boolean;
@@ -88,6 +92,14 @@ export function namesOf(asana: Asana): string[] {
   return [asana.name, asana.id.replaceAll('-', ' '), ...asana.names, ...iast];
 }
 
+/** Whose a name is where several asanas bear it: theirs whose id it is, else the first one's of the library. */
+function ownersOf(library: Library): Map<string, Asana> {
+  const owners = new Map<string, Asana>();
+  for (const asana of library.asanas)
+    for (const name of namesOf(asana).map(plain)) if (!owners.has(name) || sound(asana.id) === sound(name)) owners.set(name, asana);
+  return owners;
+}
+
 /** Damerau's distance in its restricted form: letters added, lost, changed or swapped (Damerau, CACM 1964;7:171). */
 function editDistance(a: string, b: string, most: number): number {
   if (Math.abs(a.length - b.length) > most) return most + 1;
@@ -126,7 +138,9 @@ export class Lexicon {
   private readonly classOf: number[] = [];
   private readonly classWords: Map<number, number>[] = [];
   private readonly classTotals: number[] = [];
-  private readonly wordClasses = new Map<number, number[]>();
+  /** For each word the classes that hold it, and how much it speaks for each. */
+  private readonly wordClasses: { readonly classes: Int32Array; readonly speaks: Float64Array }[] = [];
+  private readonly oddsOf: Float64Array;
   private readonly wordTotals = new Map<number, number>();
   private total = 0;
   /** How each asana's plain way and variations are written, for telling them apart. */
@@ -146,13 +160,14 @@ export class Lexicon {
       }
       const raw = rawWords(bare);
       for (const { stem } of raw) this.often.set(stem, (this.often.get(stem) ?? 0) + 1);
-      written.push({ meaning, raw, tags, ambiguous, name });
+      written.push({ meaning, raw, tags, ambiguous, name, text: bare });
     };
     const asanaKey = (id: string, variation: string | null) => `${id}/${variation ?? ''}`;
     const ofAsana = (asana: Asana, variation: string | null, text: string, name = false) =>
       add(asanaKey(asana.id, variation), () => ({ kind: 'asana', asana, variation }), text, name);
+    const owners = ownersOf(library);
     for (const asana of library.asanas) {
-      for (const name of namesOf(asana)) ofAsana(asana, null, name, true);
+      for (const name of namesOf(asana)) if (owners.get(plain(name)) === asana) ofAsana(asana, null, name, true);
       ofAsana(asana, null, `${asana.kids} @kids`);
       const ids = new Set([...asana.variations.map(({ id }) => id), ...asana.listVariations.map(({ id }) => id)]);
       for (const id of ids) if (id !== 'plain') ofAsana(asana, id, `${asana.name} ${id.replaceAll('-', ' ')}`);
@@ -167,6 +182,9 @@ export class Lexicon {
           }
         }
     }
+    // What teachers write and this library lacks is known as that, so that it is not taken for something near.
+    for (const [id, ways] of Object.entries(PHRASEBOOK))
+      if (!library.find(id)) for (const [variation, texts] of Object.entries(ways)) if (variation !== 'not') for (const text of phrasesOf(texts)) add(`lacking/${id}`, () => ({ kind: 'lacking' }), text);
     for (const [way, texts] of Object.entries(WAY_PHRASES))
       for (const text of phrasesOf(texts)) add(`way/${way}`, () => ({ kind: 'way', way: way as keyof typeof WAY_PHRASES }), text);
     for (const [kind, texts] of [['repeat', REPEAT_PHRASES], ['heading', HEADING_PHRASES], ['note', NOTE_PHRASES], ['lacking', LACKING_PHRASES]] as const)
@@ -179,6 +197,7 @@ export class Lexicon {
     }
     this.weights = this.weigh();
     this.count();
+    this.oddsOf = new Float64Array(this.classes.length);
     this.scores = new Float64Array(this.phrases.length);
     this.bestScores = new Float64Array(this.meanings.length);
     this.bestPhrases = new Int32Array(this.meanings.length);
@@ -256,12 +275,16 @@ export class Lexicon {
         this.total++;
       }
     }
+    const holders = this.stems.map((): number[] => []);
     this.classWords.forEach((words, group) => {
-      for (const word of words.keys()) {
-        const known = this.wordClasses.get(word) ?? [];
-        known.push(group);
-        this.wordClasses.set(word, known);
-      }
+      for (const word of words.keys()) holders[word]!.push(group);
+    });
+    holders.forEach((classes, word) => {
+      const background = (this.wordTotals.get(word) ?? 1) / this.total;
+      this.wordClasses.push({
+        classes: Int32Array.from(classes),
+        speaks: Float64Array.from(classes, (group) => Math.log(1 + this.classWords[group]!.get(word)! / (SMOOTHING * background))),
+      });
     });
   }
 
@@ -388,11 +411,10 @@ export class Lexicon {
       for (const word of single) {
         const often = vocabulary.words.get(word);
         if (often === undefined) continue;
-        // A word that the plain way is written with as well tells little.
-        const plain = group.plain.get(word) ?? 0;
-        const share = often / vocabulary.phrases;
-        const plainShare = plain / Math.max(1, group.phrases);
-        score += this.weight(word) * Math.max(0, share - plainShare) * (plain === 0 ? 1.5 : 1);
+        // A word that the plain way is written with as well tells nothing.
+        const plainShare = (group.plain.get(word) ?? 0) / Math.max(1, group.phrases);
+        if (plainShare >= PLAIN_SHARE) continue;
+        score += this.weight(word) * Math.min(1, (1.5 * often) / vocabulary.phrases);
       }
       // The words of its very name.
       for (const word of single) if (vocabulary.name.has(word) && !group.plain.has(word)) score += this.weight(word) * 0.4;
@@ -401,8 +423,21 @@ export class Lexicon {
     return best?.variation ?? null;
   }
 
-  /** The meanings that agree best with a line, the likeliest first; at most one for each asana and kind. */
-  agreements({ words }: Query, most: number, surrounding: ReadonlySet<string>): Agreement[] {
+  /** The phrases for an asana, as they are written, with their numbers. */
+  phrasesFor(asana: string): { readonly phrase: number; readonly text: string; readonly tags: readonly string[] }[] {
+    return this.phrases.flatMap(({ meaning, text, tags }, phrase) => {
+      const meant = this.meanings[meaning]!;
+      return meant.kind === 'asana' && meant.asana.id === asana ? [{ phrase, text, tags }] : [];
+    });
+  }
+
+  /**
+   * The meanings that agree best with a line, the likeliest first; at most one for each asana and kind.
+   * `without` leaves one phrase out, as if nobody had written it down: how the fit learns from phrases.
+   */
+  agreements({ words }: Query, most: number, surrounding: ReadonlySet<string>, without = -1): Agreement[] {
+    const left = without < 0 ? null : { group: this.classOf[this.phrases[without]!.meaning]!, words: new Set(this.phrases[without]!.words) };
+    const countIn = (group: number, word: number) => (this.classWords[group]!.get(word) ?? 0) - (left?.group === group && left.words.has(word) ? 1 : 0);
     const single = [...new Set(words)];
     const names = words.map((word) => (word < 0 ? '' : this.stems[word]!));
     const pairs = words.slice(1).flatMap((word, i) => (word < 0 || words[i]! < 0 ? [] : (this.numbers.get(`${names[i]} ${names[i + 1]}`) ?? [])));
@@ -412,8 +447,11 @@ export class Lexicon {
     const pairWeight = [...new Set(pairs)].reduce((sum, pair) => sum + this.weights[pair]!, 0);
     const { scores, bestScores, bestPhrases } = this;
     const touched: number[] = [];
+    terms.sort((a, b) => this.weights[b]! - this.weights[a]!);
     for (const word of terms)
       for (const phrase of this.postings[word]!) {
+        // What the telling words don't find, a common one needn't.
+        if (phrase === without || (scores[phrase] === 0 && touched.length > MOST_TOUCHED)) continue;
         if (scores[phrase] === 0) touched.push(phrase);
         scores[phrase]! += this.weights[word]!;
       }
@@ -425,14 +463,19 @@ export class Lexicon {
       if (bestScores[phrase.meaning] === 0) meant.push(phrase.meaning);
       if (score > bestScores[phrase.meaning]!) [bestScores[phrase.meaning], bestPhrases[phrase.meaning]] = [score, i];
     }
-    const odds = new Map<number, number>();
+    const odds = this.oddsOf.fill(0);
     for (const word of single) {
       if (word < 0) continue;
-      const background = (this.wordTotals.get(word) ?? 1) / this.total;
-      for (const group of this.wordClasses.get(word) ?? [])
-        odds.set(group, (odds.get(group) ?? 0) + Math.log(1 + this.classWords[group]!.get(word)! / (SMOOTHING * background)));
+      const { classes, speaks } = this.wordClasses[word]!;
+      for (let k = 0; k < classes.length; k++) odds[classes[k]!]! += speaks[k]!;
     }
-    for (const [group, value] of odds) odds.set(group, value + single.length * Math.log(SMOOTHING / (this.classTotals[group]! + SMOOTHING)));
+    if (left)
+      for (const word of single)
+        if (word >= 0 && left.words.has(word)) {
+          const background = SMOOTHING * ((this.wordTotals.get(word) ?? 1) / this.total);
+          odds[left.group]! += Math.log(1 + countIn(left.group, word) / background) - Math.log(1 + (countIn(left.group, word) + 1) / background);
+        }
+    const oddsFor = (group: number) => odds[group]! + single.length * Math.log(SMOOTHING / (this.classTotals[group]! + SMOOTHING));
 
     const byClass = new Map<number, { meaning: number; score: number; match: number; phrase: number }>();
     for (const meaning of meant) {
@@ -443,23 +486,26 @@ export class Lexicon {
     }
     for (const phrase of touched) scores[phrase] = 0;
     const ranked = [...byClass.entries()]
-      .map(([group, found]) => ({ group, ...found, odds: odds.get(group) ?? -20 }))
+      .map(([group, found]) => ({ group, ...found, odds: oddsFor(group) }))
       .sort((a, b) => b.score * 12 + b.odds - (a.score * 12 + a.odds))
       .slice(0, most);
     return ranked.map(({ group, meaning, score, match, phrase, odds: logOdds }) => {
       const { words: held, weight: whole, tags, ambiguous, name } = this.phrases[phrase]!;
-      const inClass = this.classWords[group]!;
       const inBest = new Set(held);
-      let [covered, explained, leftover, unheld] = [0, 0, 0, 0];
+      let [covered, explained, leftover, unheld, owned] = [0, 0, 0, 0, 0];
       for (const word of single) {
         if (word >= 0 && inBest.has(word)) explained += this.weight(word);
         else unheld = Math.max(unheld, this.weight(word));
-        if (word >= 0 && inClass.has(word)) covered += this.weight(word);
+        const count = word < 0 ? 0 : countIn(group, word);
+        if (count > 0) {
+          covered += this.weight(word);
+          owned += (this.weight(word) * count) / this.wordTotals.get(word)!;
+        }
         else leftover = Math.max(leftover, this.weight(word));
       }
       return {
         meaning: this.meanings[meaning]!, best: score, explained: weight === 0 ? 0 : explained / weight, held: Math.min(1, match / whole),
-        covered: weight === 0 ? 0 : covered / weight, leftover, unheld, odds: logOdds, exact: explained >= weight - 1e-9 && match >= whole - 1e-9 && (tags.length === 0 || tags.some((tag) => surrounding.has(tag))), ambiguous, name, tags,
+        covered: weight === 0 ? 0 : covered / weight, leftover, unheld, owned: weight === 0 ? 0 : owned / weight, odds: logOdds, exact: explained >= weight - 1e-9 && match >= whole - 1e-9 && (tags.length === 0 || tags.some((tag) => surrounding.has(tag))), ambiguous, name, tags,
       }; // prettier-ignore
     });
   }
@@ -467,10 +513,14 @@ export class Lexicon {
 
 /** How much better the words must speak for a variation than for the plain way. */
 const VARIATION_LEAD = 1;
+/** A word in so large a share of the plain phrases is the asana's own. */
+const PLAIN_SHARE = 0.06;
 const UNKNOWN_WEIGHT = 3;
 /** A word that the phrasebook writes so seldom, beside one that it writes so often, is a misspelling. */
 const RARE = 3;
 const COMMON = 9;
+/** So many phrases are weighed at the most that hold some word of a line. */
+const MOST_TOUCHED = 2_500;
 /** So many words of a line are read; a longer line is no step. */
 const MOST_WORDS = 48;
 

@@ -4,11 +4,11 @@ import { onceWithin } from '../once.js';
 import type { Problem } from '../problem.js';
 import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
-import { certaintyOf, signsOf } from './certainty.js';
+import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import { followers, weighChain } from './chain.js';
 import { FEATURES, type Hypothesis, type LineEvidence, type Part } from './evidence.js';
 import { HEADING } from './headings.js';
-import { Lexicon, type Query } from './lexicon.js';
+import { Lexicon, type Agreement, type Query } from './lexicon.js';
 import { repeated } from './repeats.js';
 import { evidenceOf, weighLines, type EvidenceOf, type SheetLine, type WeighedLine } from './sheet.js';
 import { wordKey, type StudioWord } from './studio-words.js';
@@ -20,7 +20,11 @@ export const MOST_LINES = 600;
 const MOST_LINE_LENGTH = 500;
 
 /** A posture is taken as understood only where it has been right in 99 of 100 such lines. */
-export const SURE = 0.9;
+export const SURE = 0.88;
+/** How often a line that is a name of the library, to the letter, has meant just that. */
+const NAMED = 0.99;
+/** How likely such a name has to be among all postures, all around it considered. */
+const NAMED_SHARE = 0.5;
 /** A line is taken as no posture at all where that is likelier than all else together. */
 const LIKELY_NO_STEP = 0.5;
 const MOST_CANDIDATES = 5;
@@ -234,7 +238,7 @@ class Reader {
     const { readings, evidence } = line;
     const candidates = readings
       .flatMap(({ hypothesis }, r): Candidate[] =>
-        hypothesis.is === 'step' ? [{ asana: hypothesis.asana.id, variation: this.variationOf(evidence.query, hypothesis), likely: likely[r]! }] : [],
+        hypothesis.is === 'step' ? [{ asana: hypothesis.asana.id, variation: variationOf(this.lexicon, evidence.query, hypothesis), likely: likely[r]! }] : [],
       )
       .sort((a, b) => b.likely - a.likely)
       .slice(0, MOST_CANDIDATES);
@@ -243,7 +247,10 @@ class Reader {
     const { hypothesis } = readings[best]!;
     const share = likely[best]!;
     if (isPosture(hypothesis)) {
-      const sure = certaintyOf(signsOf(evidence, hypothesis, share), CERTAINTY);
+      const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
+      const certain = certaintyOf(signsOf(line, best, likely), CERTAINTY);
+      // The library's own name stands for itself, where nothing around it speaks for something else.
+      const sure = hypothesis.is === 'step' && share > NAMED_SHARE * postures && isNamed(hypothesis.found) ? Math.max(NAMED, certain) : certain;
       return { kind: sure >= SURE ? (hypothesis.is as 'step' | 'many') : 'ask', hypothesis, sure, candidates, word: null };
     }
     if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP) return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
@@ -257,9 +264,14 @@ class Reader {
     return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null! }, sure: 1, candidates, word };
   }
 
-  private variationOf(query: Query, hypothesis: Extract<Hypothesis, { is: 'step' }>): string | null {
-    return hypothesis.variation ?? this.lexicon.variation(query, hypothesis.asana);
-  }
+}
+
+type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;
+
+/** The way to do an asana that a line's words ask for. */
+function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Pick<StepHypothesis, 'asana' | 'variation'> & { readonly found: Agreement | null }): string | null {
+  // The asana's own name and nothing more is its plain way.
+  return variation ?? (found?.exact ? null : lexicon.variation(query, asana));
 }
 
 /** Makes the lines' understanding into a sequence, one line after another. */
@@ -311,8 +323,9 @@ class Writer {
     let read: readonly ReadStep[] = [];
     switch (kind) {
       case 'step': {
-        const { asana, variation } = hypothesis as Extract<Hypothesis, { is: 'step' }>;
-        read = this.addStep(line, tokens, asana, variation ?? this.lexicon.variation(query, asana), tokens.side);
+        const step = hypothesis as StepHypothesis;
+        const { asana } = step;
+        read = this.addStep(line, tokens, asana, word ? step.variation : variationOf(this.lexicon, query, step), tokens.side);
         this.tellGuess(line, tokens, asana, candidates, word);
         break;
       }
@@ -384,7 +397,7 @@ class Writer {
     return parts.flatMap(({ tokens: own, found }) => {
       if (found.meaning.kind !== 'asana') return [];
       const { asana, variation } = found.meaning;
-      const named = variation ?? this.lexicon.variation(this.lexicon.query(own.rest), asana);
+      const named = variationOf(this.lexicon, this.lexicon.query(own.rest), { asana, variation, found });
       return this.addStep(line, { ...own, note: tokens.note }, asana, named, own.side ?? shared);
     });
   }

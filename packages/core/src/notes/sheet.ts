@@ -1,5 +1,5 @@
 import type { Base } from '../asanas/asana.js';
-import { lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
+import { baseIn, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
 import type { Agreement, Lexicon } from './lexicon.js';
 import { leavesChair, surroundingOf, toldPosition } from './surrounding.js';
 
@@ -21,8 +21,11 @@ export interface WeighedLine extends SheetLine {
 /** A position told by a line counts for less with every line after it; after so many it counts no more. */
 const TOLD_LINES = 12;
 
+/** Fewer lines are no sheet with a title, a beginning and an end. */
+const SHEET_LINES = 6;
+
 /** What the words of a line alone make of it: likeliest base positions, as shares. */
-function sharesOf(agreements: readonly Agreement[]): Map<Base, number> {
+function sharesOf(agreements: readonly Agreement[], surrounding: ReadonlySet<string>): Map<Base, number> {
   const steps = agreements.filter(({ meaning }) => meaning.kind === 'asana').slice(0, 5);
   const most = Math.max(...steps.map(({ best, odds }) => best * 12 + odds));
   const weights = steps.map(({ best, odds }) => Math.exp(best * 12 + odds - most));
@@ -30,7 +33,8 @@ function sharesOf(agreements: readonly Agreement[]): Map<Base, number> {
   const shares = new Map<Base, number>();
   steps.forEach(({ meaning, best }, i) => {
     if (meaning.kind !== 'asana') return;
-    const { base } = meaning.asana;
+    const base = baseIn(meaning.asana, surrounding);
+    if (!base) return;
     shares.set(base, (shares.get(base) ?? 0) + (weights[i]! / whole) * Math.min(1, best));
   });
   return shares;
@@ -54,7 +58,7 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
     return own.size === 0 ? around : new Set([...around, ...own]);
   });
   const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
-  const shares = evidence.map(({ agreements }) => sharesOf(agreements));
+  const shares = evidence.map(({ agreements }, i) => sharesOf(agreements, surroundings[i]!));
   const sums = new Map<Base, number>();
   for (const share of shares) for (const [base, value] of share) sums.set(base, (sums.get(base) ?? 0) + value);
   const total = [...sums.values()].reduce((a, b) => a + b, 0);
@@ -66,9 +70,9 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
     const share = new Map([...sums].map(([base, value]) => [base, (value - (own.get(base) ?? 0)) / others] as const));
     const at: LinePlace = {
       surrounding: surroundings[i]!,
-      first: i === 0,
-      second: i === 1,
-      fromEnd: lines.length - 1 - i,
+      first: i === 0 && lines.length >= SHEET_LINES,
+      second: i === 1 && lines.length >= SHEET_LINES,
+      fromEnd: lines.length >= SHEET_LINES ? lines.length - 1 - i : lines.length,
       afterBlank: i > 0 && line.line > lines[i - 1]!.line + 1,
       marked: line.marked,
       share,

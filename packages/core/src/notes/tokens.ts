@@ -139,6 +139,13 @@ const ONE_SIDE = new RegExp(String.raw`(?<![\p{L}'’])(?:${R}|${L})(?!\p{L})`, 
 
 /** Ways in that a line names in passing; a line that is a way as a whole is told by the phrasebook. */
 const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [
+  // Behind a comma: "plank, step back".
+  { pattern: /[,;(–—-]\s*step(?:ping)? back\)?\s*$/giu, way: 'step-back' },
+  { pattern: /[,;(–—-]\s*jump(?:ing)? back\)?\s*$/giu, way: 'jump-back' },
+  { pattern: /[,;(–—-]\s*roll(?:ing)? up\)?\s*$/giu, way: 'roll-up' },
+  { pattern: /[,;(–—-]\s*sit(?:ting)? up\)?\s*$/giu, way: 'sit-up' },
+  { pattern: /[,;(–—-]\s*roll(?:ing)? to (?:the|one|your) side\)?\s*$/giu, way: 'roll-to-side' },
+  { pattern: /[,;(–—-]\s*split[- ]squat\)?\s*$/giu, way: 'split-squat' },
   { pattern: /(?<!\p{L})(?:via|by|through|from)\s+(?:a\s+)?(?:split[- ]squat|half[- ]kneeling)(?!\p{L})/giu, way: 'split-squat' },
   { pattern: /(?<!\p{L})(?:jump(?:ing)?|hop) (?:back|forward|in|through)(?!\p{L})(?: (?:to|into)(?!\p{L}))?/giu, way: 'jump-back' },
   { pattern: /(?<!\p{L})step(?:ping)? back (?:to|into)(?!\p{L})/giu, way: 'step-back' },
@@ -206,7 +213,10 @@ function readSide(blanks: Blanks): StepSide | null {
     }
   // "Left leg back" in a lunge puts the right foot forward, and the front foot names the side.
   const back = /(?<!\p{L})(?<side>left|right) (?:leg|foot) (?:steps? |goes )?back(?!\p{L})/iu.exec(blanks.rest);
-  if (back) side ??= /left/i.test(back.groups!['side']!) ? 'right' : 'left';
+  if (back) {
+    side ??= /left/i.test(back.groups!['side']!) ? 'right' : 'left';
+    blanks.take(back.index, back.index + back[0].length, 'side');
+  }
   const ones = [...blanks.rest.matchAll(ONE_SIDE)];
   if (side === null && ones.length > 0) {
     const sides = ones.map(([word]) => (/^r/i.test(word) ? 'right' : 'left'));
@@ -249,7 +259,7 @@ export function tokensOf(text: string): Tokens {
       way ??= named;
       blanks.take(found.index, found.index + found[0].length, 'way');
     }
-  const breath = /(?<!\p{L})(?:inhale|exhale|breathe (?:in|out)|in|ex|inh|exh)(?=\s*:|(?<=\p{L}{3,})(?!\p{L}))/iu.exec(blanks.rest);
+  const breath = /(?<!\p{L})(?:inhal(?:e|ing)|exhal(?:e|ing)|breathe (?:in|out)|(?:in|out|ex|inh|exh)(?=\s*:))(?!\p{L})/iu.exec(blanks.rest);
   const rest = blanks.rest.split('').map((letter, i) => (letter === '\u0001' ? seen[i]! : letter)).join('');
   return {
     text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, side, way, retention, note, rest,

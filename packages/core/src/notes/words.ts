@@ -83,7 +83,7 @@ const SAME = `
   down dog: dd; dfd; dwd; ddog; downdog; down ward dog; downward dog; downward facing dog; down facing dog; dog head down; dwn dog; downward; looking down dog; face down dog; facing down dog; adho mukha
   up dog: updog; ud; ufd; upward dog; upward facing dog; upward; urdhva mukha
   child: childs; child; cp; chids; kid s
-  cat cow: cc; catcow; cat camel; cat and cow; cat n cow; cats and cows; cats; cat cows
+  cat cow: cc; c c; catcow; cat camel; cat and cow; cat n cow; cats and cows; cats; cat cows
   sun salutation: sn; sunsal; sun sal; sun salute; sun salutes; sun salutations; surya; surya namaskar; surya namaskara; suryanamaskar; suryanamaskara; soorya; namaskar
   warrior: warrior; virabhadrasana; vira; veera; virabhadra; veerabhadrasana; war; virbhadrasana; warriors
   mountain: mtn; mtn pose; mount; tada; tadasana

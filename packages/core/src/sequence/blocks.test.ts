@@ -1,6 +1,6 @@
 import { library } from '../asanas/all.js';
 import { blockOf, joinBlock, sectionsOf } from './blocks.js';
-import { sequenceReader } from './read.js';
+import { notesReader } from '../notes/read-notes.js';
 
 const TEXT = `# Evening
 minutes: 40
@@ -14,7 +14,7 @@ Tree, each side
 
 ## Rest
 Savasana 8 min`;
-const read = sequenceReader(library);
+const read = notesReader(library);
 const steps = (text: string) => read(text).sequence!.steps.map(({ asana, section }) => `${section}: ${asana}`);
 
 test('a text falls into its sections, its title left aside', () => {

@@ -1,4 +1,4 @@
-import { HEADING } from './edit-text.js';
+import { HEADING } from '../notes/headings.js';
 
 /** A part of a sequence's text under its heading. Lines count from 1. */
 export interface Section {

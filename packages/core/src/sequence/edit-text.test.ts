@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import { editText, lineAfter, nextDose, textEditOf, type StepEdit, type TextEdit } from './edit-text.js';
-import { sequenceReader } from './read.js';
+import { notesReader } from '../notes/read-notes.js';
 
 const edited = (line: string, edit: TextEdit) => editText(line, edit);
 
@@ -60,7 +60,7 @@ test('where a line is told to stand after an edit is where it stands', () => {
 });
 
 test('a dose made longer and shorter again by hand reads as it was, for every kind of dose', () => {
-  const read = sequenceReader(library);
+  const read = notesReader(library);
   for (const text of [
     'Tree, 5 breaths',
     'Savasana, 8 min',
@@ -81,13 +81,13 @@ test('a dose made longer and shorter again by hand reads as it was, for every ki
 });
 
 test('a note is read beside its step and not taken for a part of it', () => {
-  const [step] = sequenceReader(library)('Tree, left, 5 breaths // right for Bero, 9 breaths').sequence!.steps;
+  const [step] = notesReader(library)('Tree, left, 5 breaths // right for Bero, 9 breaths').sequence!.steps;
   expect(step).toMatchObject({ asana: 'vrksasana', side: 'left', dose: { breaths: 5 }, note: 'right for Bero, 9 breaths' });
 });
 
 describe('a step is edited where it stands', () => {
   const text = '# Class\nMountain\n## Main\nSun salutation x2\nTree, each side\nCobra, 3x';
-  const { steps } = sequenceReader(library)(text).sequence!;
+  const { steps } = notesReader(library)(text).sequence!;
   const at = (asana: string) => steps.findIndex((step) => step.asana === asana);
   const done = (edit: StepEdit) => {
     const made = textEditOf(steps, edit);

@@ -1,4 +1,5 @@
 import type { DoseSpec } from '../asanas/asana.js';
+import { tokensOf, type SpanKind } from '../notes/tokens.js';
 import { describeDose } from './dose.js';
 import type { Step } from './sequence.js';
 
@@ -16,36 +17,57 @@ export type TextEdit =
   /** The lines of `from` in another order, each to the place of the one that stood there. */
   | { readonly do: 'order'; readonly lines: readonly number[] };
 
-export const BULLET = /^\s*(?:[-*+•–]|\(?\d{1,3}[.):])\s+/;
-/** `# Title` or `## Section`. */
-export const HEADING = /^\s*(#+)\s*(.*?)\s*#*\s*$/;
-/** What a teacher notes for themselves follows two slashes. */
-export const NOTE = /(?:^|\s+)\/\/\s*(.*)$/;
-const SIDE = /[,;|–-]?\s*\(?\b(?:on the |to the )?(?:left|right|l|r)\b(?: side| leg| foot| hand)?(?: forward| back)?\)?/i;
-const DOSE = /[,;|–-]?\s*\b\d+(?:[.,]\d+)?(?:\s*-\s*\d+)?\s*(?:breaths?|min(?:utes?)?|s|sec(?:onds?)?|rounds?|reps?|times?|x)\b/gi;
-/** What follows the first comma, dash, bracket or number is dose, side or prop. */
-const TAIL = /(?:\s*[,;|([]|\s[-–—]\s|\s+(?=[x×]?\d)).*$/;
+/** What follows the name of a step: a comma, a bracket, a dash between spaces. */
+const AFTER_NAME = /\s*[,;|([]|\s[-–—]\s/;
 
 /** One line without its note, changed, and the note again. */
 function besideNote(line: string, change: (text: string) => string): string {
-  const note = NOTE.exec(line)?.[1];
-  const changed = change(line.replace(NOTE, ''));
-  return note === undefined ? changed : `${changed} // ${note}`;
+  const { note, spans } = tokensOf(line);
+  if (note === null) return change(line);
+  const { from } = spans.find(({ as }) => as === 'comment')!;
+  return `${change(line.slice(0, from).trimEnd())} // ${note}`;
+}
+
+/** A line with the spans of one kind taken out and something else in place of the first of them, else behind all. */
+function replaceSpans(line: string, kind: SpanKind, text: string): string {
+  const spans = tokensOf(line).spans.filter(({ as }) => as === kind);
+  if (spans.length === 0) return `${line.trimEnd()}, ${text}`;
+  let changed = line;
+  [...spans].reverse().forEach(({ from, to }, i) => {
+    const isFirst = i === spans.length - 1;
+    // What parted a span from the rest goes with it: commas, dashes, the bracket round it.
+    const before = changed.slice(0, from).replace(isFirst ? /[\s,;|–—-]*\(?\s*$/ : /[\s,;|–—/&+-]*(?:\b(?:then|and)\b)?[\s,;|–—/&+(-]*$/i, '');
+    const after = changed.slice(to).replace(/^\s*\)/, '');
+    changed = isFirst ? `${before}${before === '' ? '' : ', '}${text}${after}` : `${before}${after}`;
+  });
+  return changed;
+}
+
+/** A line with another name; bullet, dose, side and all behind the name stay. */
+function renamed(line: string, name: string): string {
+  const { spans } = tokensOf(line);
+  const bullet = spans.find(({ as }) => as === 'bullet')?.to ?? /^\s*/.exec(line)![0].length;
+  const tells = spans.filter(({ as, from }) => as !== 'bullet' && from >= bullet).map(({ from }) => from);
+  const sign = AFTER_NAME.exec(line.slice(bullet));
+  const end = Math.min(line.length, ...tells, sign ? bullet + sign.index : line.length);
+  const rest = line.slice(end);
+  // A dose that stood before the name now follows the new one.
+  if (end <= bullet) return `${line.slice(0, bullet)}${name}, ${rest.trimStart()}`;
+  return `${line.slice(0, bullet)}${name}${/^[\s,;|([]/.test(rest) || rest === '' ? '' : ' '}${rest}`;
 }
 
 function changedLine(line: string, edit: Extract<TextEdit, { do: 'name' | 'both-sides' | 'dose' | 'note' }>): string {
   switch (edit.do) {
-    case 'note':
-      return edit.note.trim() === '' ? line.replace(NOTE, '') : `${line.replace(NOTE, '')} // ${edit.note.trim()}`;
+    case 'note': {
+      const bare = besideNote(line, (text) => text).replace(/\s*\/\/.*$/, '');
+      return edit.note.trim() === '' ? bare : `${bare} // ${edit.note.trim()}`;
+    }
     case 'both-sides':
-      return besideNote(line, (text) => `${text.replace(SIDE, '').trimEnd()}, each side`);
+      return besideNote(line, (text) => replaceSpans(text, 'side', 'each side'));
     case 'dose':
-      return besideNote(line, (text) => `${text.replace(DOSE, '').trimEnd()}, ${edit.dose}`);
+      return besideNote(line, (text) => replaceSpans(text, 'dose', edit.dose));
     case 'name':
-      return besideNote(line, (text) => {
-        const bullet = BULLET.exec(text)?.[0] ?? '';
-        return `${bullet}${edit.name}${TAIL.exec(text.slice(bullet.length))?.[0] ?? ''}`;
-      });
+      return besideNote(line, (text) => renamed(text, edit.name));
   }
 }
 
@@ -54,7 +76,8 @@ export function editText(text: string, edit: TextEdit): string {
   const lines = text.split('\n');
   switch (edit.do) {
     case 'insert': {
-      const bullet = BULLET.exec(lines[edit.after - 1] ?? '')?.[0];
+      const around = lines[edit.after - 1] ?? '';
+      const bullet = around.slice(0, tokensOf(around).spans.find(({ as }) => as === 'bullet')?.to ?? 0);
       // A numbered list would count wrongly: its new line goes without a number.
       const before = bullet && !/\d/.test(bullet) ? bullet : '';
       return [...lines.slice(0, edit.after), `${before}${edit.text}`, ...lines.slice(edit.after)].join('\n');

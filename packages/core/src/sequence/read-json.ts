@@ -1,8 +1,12 @@
 import type { DoseSpec } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
 import type { Problem } from '../problem.js';
-import { doseProblem, type ReadResult } from './read.js';
-import type { Step, StepSide } from './sequence.js';
+import { doseProblem } from '../notes/read-notes.js';
+import type { Sequence, Step, StepSide } from './sequence.js';
+
+/** A sequence, or what is wrong with the data. */
+export type ReadJson =
+  { readonly sequence: Sequence; readonly problems: readonly [] } | { readonly sequence: null; readonly problems: readonly Problem[] };
 
 const DOSE_KEYS = ['breaths', 'seconds', 'minutes', 'repetitions', 'rounds'] as const;
 const STEP_SIDES: readonly StepSide[] = ['none', 'left', 'right', 'both'];
@@ -26,7 +30,7 @@ function readDose(raw: unknown, field: string, problems: Problem[]): DoseSpec | 
  * A sequence as data: `{"title", "minutes", "steps": [{"asana", "variation", "side", "dose", "section"}]}`.
  * `line` counts the steps from 1. Problems name the step and the key.
  */
-export function readSequenceJson(library: Library, raw: unknown): ReadResult {
+export function readSequenceJson(library: Library, raw: unknown): ReadJson {
   if (!isRecord(raw) || !Array.isArray(raw['steps']))
     return { sequence: null, problems: [{ field: 'steps', message: 'expected an object with a list "steps"' }] };
   const problems: Problem[] = [];

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { hash } from '@node-rs/argon2';
-import { library, sequenceReader, USUAL_FIGURES } from '@lotus-steady/core';
+import { library, notesReader, USUAL_FIGURES } from '@lotus-steady/core';
 import { TeacherRow } from '../auth/teacher.row.js';
 import { ClassesService } from '../classes/classes.service.js';
 import { PersonRow } from '../people/person.row.js';
@@ -24,7 +24,7 @@ export class DemoService {
   async loadOnce(): Promise<void> {
     // Nobody signs in to the demo with a password, so nobody has to know it.
     const passwordHash = await hash(randomBytes(24).toString('base64url'));
-    const readSequence = sequenceReader(library);
+    const readSequence = notesReader(library);
     const teacherId = await this.teachers.sequelize!.transaction(async (transaction) => {
       if (await this.teachers.findOne({ transaction, lock: true })) return null;
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });

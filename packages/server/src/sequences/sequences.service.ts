@@ -1,4 +1,4 @@
-import { library, sequenceReader, type Sequence } from '@lotus-steady/core';
+import { library, notesReader, type Sequence } from '@lotus-steady/core';
 import { SequenceBody, SequenceChangeBody, type SequenceSummary, type SequenceVersion, type StoredSequence } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -10,7 +10,7 @@ import { SequenceRow } from './sequence.row.js';
 /** So many earlier texts are shown. */
 const MOST_VERSIONS = 30;
 
-const readSequence = sequenceReader(library);
+const readSequence = notesReader(library);
 
 @Injectable()
 export class SequencesService {

@@ -1,5 +1,5 @@
 import {
-  adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameIndex, OWN, otherWays, sequenceReader, setupOf, stepFigures, Studio, Studios, understood, whatToSay,
+  adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, Studio, Studios, understood, whatToSay,
   type Answered, type AdaptationJson, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassJson, type ClassOptions, type Craft, type Edited, type Figure, type Joint, type LimitJson, type Member, type Participant, type Pin,
   type Problem, type PropsAtHand, type Screening, type Sequence, type SetupItem, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -97,8 +97,8 @@ export interface Meaning {
 
 const bodies = (members: readonly Member[]) => members.map(({ studio }) => studio);
 
-const index = nameIndex(library);
-const read = sequenceReader(library, index);
+const search = nameSearch(library);
+const read = notesReader(library);
 const anyStudio = new Studio(library);
 /** Going back and forth between the people of a class is common. */
 const studios = new Studios(library, 24);
@@ -146,7 +146,7 @@ export interface StandingFigures {
 const core = {
   /** Asanas whose name, in any language of the library, holds these words; all of them for no words. */
   find(words: string): AsanaEntry[] {
-    return index.search(words).map(entryOf);
+    return search(words).map(entryOf);
   },
 
   /** A small figure of an asana; without a variation as it is usually done. */

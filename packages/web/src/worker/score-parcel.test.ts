@@ -1,4 +1,4 @@
-import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, sequenceReader, Studio } from '@lotus-steady/core';
+import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, notesReader, Studio } from '@lotus-steady/core';
 import type { ClassScore } from './core.worker.js';
 import { Receiver, Sender } from './parcel.js';
 import { Pictures } from './pictures.js';
@@ -6,7 +6,7 @@ import { packScore, unpackScore } from './score-parcel.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 
 const studio = new Studio(library);
-const read = sequenceReader(library);
+const read = notesReader(library);
 const members = [anybody('ann'), { ...anybody('bo'), conditions: [readCondition('glaucoma').answer] }].map((participant) => ({
   studio,
   participant,

@@ -1,9 +1,9 @@
-import { adapt, anybody, library, readCondition, sequenceReader, Studio, type Participant, type PersonPlan } from '@lotus-steady/core';
+import { adapt, anybody, library, readCondition, notesReader, Studio, type Participant, type PersonPlan } from '@lotus-steady/core';
 import { Pictures } from './pictures.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 
 const studio = new Studio(library);
-const { sequence } = sequenceReader(library)('Mountain\nForward fold 5 breaths\nTree, each side\nSavasana 5 min');
+const { sequence } = notesReader(library)('Mountain\nForward fold 5 breaths\nTree, each side\nSavasana 5 min');
 const someone = (id: string, ...conditions: readonly string[]): Participant => ({
   ...anybody(id),
   conditions: conditions.map((text) => readCondition(text).answer),

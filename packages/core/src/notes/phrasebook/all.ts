@@ -4,6 +4,7 @@ import { children } from './children.js';
 import { inverted } from './inverted.js';
 import { kneeling } from './kneeling.js';
 import type { Phrases } from './phrases.js';
+import { newcomers } from './newcomers.js';
 import { prone } from './prone.js';
 import { resting } from './resting.js';
 import { salutations } from './salutations.js';
@@ -16,6 +17,6 @@ import { standingWall } from './standing-wall.js';
 import { supine } from './supine.js';
 
 export const PHRASEBOOK: Phrases = {
-  ...allFours, ...breathing, ...children, ...inverted, ...kneeling, ...prone, ...resting, ...salutations, ...seatedChair,
+  ...allFours, ...breathing, ...children, ...inverted, ...kneeling, ...newcomers, ...prone, ...resting, ...salutations, ...seatedChair,
   ...seatedFloor, ...sideLying, ...standing, ...standingChair, ...standingWall, ...supine,
 }; // prettier-ignore

@@ -6,7 +6,7 @@ import {
   classJson,
   library,
   readCondition,
-  sequenceReader,
+  notesReader,
   Studio,
   type ClassJson,
   type Participant,
@@ -17,7 +17,7 @@ import { render, screen, waitFor, within } from '@testing-library/react';
 jest.mock('../../worker/core.js', () => ({ core: { find: async () => library.asanas } }));
 
 const studio = new Studio(library);
-const read = sequenceReader(library);
+const read = notesReader(library);
 const NAMES = new Map([['1', 'Orla'], ['2', 'Tam']]); // prettier-ignore
 const someone = (id: string, ...conditions: readonly string[]): Participant => ({
   ...anybody(id),

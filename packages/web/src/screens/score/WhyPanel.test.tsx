@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'reflect-metadata';
 import {
-  adapt, adaptationJson, anybody, library, otherWays, readCondition, sequenceReader, setupOf, Studio, type Participant,
+  adapt, adaptationJson, anybody, library, otherWays, readCondition, notesReader, setupOf, Studio, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, within } from '@testing-library/react';
@@ -16,7 +16,7 @@ Object.assign(globalThis, { TextDecoder, TextEncoder });
 const TODAY = '2026-06-01';
 const studio = new Studio(library);
 const pictures = new Pictures();
-const { sequence } = sequenceReader(library)('Mountain\nForward fold 5 breaths\nSavasana 5 min');
+const { sequence } = notesReader(library)('Mountain\nForward fold 5 breaths\nSavasana 5 min');
 const ann: Participant = { ...anybody('ann'), conditions: [readCondition('glaucoma').answer] };
 const plan = adapt(studio, sequence!, ann, { today: TODAY });
 const score: Score = {
