@@ -5,8 +5,16 @@ test('paste, choose a person, see it adapted, keep it, teach it', async ({ page 
   await page
     .getByLabel('Your notes, one step a line')
     .fill('# My evening\nMountain 2 breaths\nForward fold 5 breaths\nFlying carpet 3x\nSavasana 10 min');
-  await expect(page.getByText('3 steps understood, 1 not')).toBeVisible();
-  await page.getByRole('button', { name: 'Warrior III' }).click();
+  await expect(page.getByText('3 steps understood, 1 line to settle')).toBeVisible();
+  // What it means is chosen by its key, kept as the studio’s word, and can be taken back.
+  const choice = page.getByRole('group', { name: /Flying carpet/ });
+  await choice.getByRole('button').first().focus();
+  await page.keyboard.press('1');
+  await expect(page.getByText('is your word now')).toBeVisible();
+  await expect(page.getByText('4 steps understood')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('3 steps understood, 1 line to settle')).toBeVisible();
+  await choice.getByRole('button').first().click();
   await expect(page.getByText('4 steps understood')).toBeVisible();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();

@@ -18,14 +18,25 @@ import { evidenceOf, weighLines } from '../packages/core/dist/notes/sheet.js';
 import { ROOT } from './prepare.mjs';
 
 const FOLDS = 5;
-const EPOCHS = Number(process.env.EPOCHS ?? 16);
+const EPOCHS = 10;
 const SHRINKAGE = 0.5;
+/** How much a rephrased or joined line counts for the certainty: they are harder than what teachers write. */
+const COPY_COUNTS = 0.1;
 const BATCH = 6;
-const REPHRASED_COPIES = Number(process.env.PHRASED ?? 2);
-const JOINED_COPIES = Number(process.env.COPIES ?? 3);
+const REPHRASED_COPIES = 3;
+const JOINED_COPIES = 2;
 
 /** Where the fit begins: what words say counts, so that readings without any are left out from the first round on. */
-const FIRST = { 'step best': 3, 'step odds': 1.5, 'many exact': 3, 'way best': 3, 'repeat best': 2, 'note best': 2, 'heading best': 2, 'lacking best': 3 };
+const FIRST = {
+  'step best': 3,
+  'step odds': 1.5,
+  'many exact': 3,
+  'way best': 3,
+  'repeat best': 2,
+  'note best': 2,
+  'heading best': 2,
+  'lacking best': 3,
+};
 
 const NOTES = join(ROOT, 'packages/core/src/notes');
 const { held, sheets: labelled } = JSON.parse(readFileSync(join(NOTES, 'labelled-notes.fixture.json'), 'utf8'));
@@ -61,7 +72,11 @@ function accepts(label, hypothesis) {
 function weighed({ name, text, lines, without }) {
   const labels = new Map(lines.map((label) => [label.line, label]));
   const full = text.split('\n').map((line, i) => ({ text: line.trimEnd(), line: i + 1, marked: /^\s*#/.test(line) }));
-  const read = weighLines(full.filter((line) => line.text.trim() !== '' && !line.marked), null, without ? (line, surrounding) => lineEvidence(lexicon, line, surrounding, without.get(line)) : evidenceFor);
+  const read = weighLines(
+    full.filter((line) => line.text.trim() !== '' && !line.marked),
+    null,
+    without ? (line, surrounding) => lineEvidence(lexicon, line, surrounding, without.get(line)) : evidenceFor,
+  );
   return {
     name,
     lines: read.map((line) => {
@@ -80,9 +95,10 @@ function joined(sheet, random) {
   const labels = new Map(sheet.lines.map((label) => [label.line, label]));
   const isShort = (i) => labels.get(i + 1)?.kind === 'step' && raw[i].trim().split(/\s+/).length <= 4;
   const [text, lines] = [[], []];
-  for (let i = 0; i < raw.length; ) {
+  for (let i = 0; i < raw.length;) {
     let count = 1;
-    if (isShort(i) && random() < 0.45) while (count < 4 && i + count < raw.length && isShort(i + count) && (count < 2 || random() < 0.4)) count++;
+    if (isShort(i) && random() < 0.45)
+      while (count < 4 && i + count < raw.length && isShort(i + count) && (count < 2 || random() < 0.4)) count++;
     const own = raw.slice(i, i + count).map((line, k) => (k === 0 ? line : line.replace(/^\s*(?:[-*•>]|\(?\d+[.)]|\[ \])\s*/, '').trim()));
     text.push(own.join(SEPARATORS[Math.floor(random() * SEPARATORS.length)]));
     const parts = own.flatMap((_, k) => labels.get(i + k + 1) ?? []);
@@ -186,7 +202,12 @@ function fitChain(sheets, extra) {
 
 /** What a chain says of a sheet: for each labelled line its best reading, how likely, and whether that is right. */
 function answers({ lines }, { weights, after }) {
-  const { best, likely } = weighChain(lines.map(({ readings }) => readings), weights, after, follows);
+  const { best, likely } = weighChain(
+    lines.map(({ readings }) => readings),
+    weights,
+    after,
+    follows,
+  );
   return lines.flatMap((line, t) => {
     if (!line.label) return [];
     const { hypothesis } = line.readings[best[t]];
@@ -236,23 +257,34 @@ const all = labelled.map(weighed);
 const train = all.filter(({ name }) => !held.includes(name));
 const random = numbers(11);
 const extraOf = new Map(
-  labelled.map((sheet) => [sheet.name, [
-    ...Array.from({ length: JOINED_COPIES }, () => weighed(joined(sheet, random))),
-    ...Array.from({ length: REPHRASED_COPIES }, () => ({ ...weighed(rephrased(sheet, random)), isRephrased: true })),
-  ]]),
+  labelled.map((sheet) => [
+    sheet.name,
+    [
+      ...Array.from({ length: JOINED_COPIES }, () => weighed(joined(sheet, random))),
+      ...Array.from({ length: REPHRASED_COPIES }, () => ({ ...weighed(rephrased(sheet, random)), isRephrased: true })),
+    ],
+  ]),
 );
 console.error(`weighed in ${((performance.now() - began) / 1000).toFixed(0)} s`);
-const withExtra = (sheets) => fitChain(sheets, sheets.flatMap(({ name }) => extraOf.get(name)));
+const withExtra = (sheets) =>
+  fitChain(
+    sheets,
+    sheets.flatMap(({ name }) => extraOf.get(name)),
+  );
 
 const fitting = performance.now();
 const folds = Array.from({ length: FOLDS }, (_, fold) => withExtra(train.filter((_sheet, i) => i % FOLDS !== fold)));
 console.error(`folds in ${((performance.now() - fitting) / 1000).toFixed(0)} s`);
 const unseen = train.flatMap((sheet, i) => answers(sheet, folds[i % FOLDS]));
-const unseenCopies = train.flatMap((sheet, i) => extraOf.get(sheet.name).flatMap((copy) => answers(copy, folds[i % FOLDS]).filter(({ line }) => line.label.kind === 'many' || (copy.isRephrased && line.label.kind === 'step'))));
-const certainty = fitCertainty([...unseen, ...unseenCopies.map((one) => ({ ...one, counts: Number(process.env.COUNTS ?? 0.5) }))]);
+const unseenCopies = train.flatMap((sheet, i) =>
+  extraOf
+    .get(sheet.name)
+    .flatMap((copy) =>
+      answers(copy, folds[i % FOLDS]).filter(({ line }) => line.label.kind === 'many' || (copy.isRephrased && line.label.kind === 'step')),
+    ),
+);
+const certainty = fitCertainty([...unseen, ...unseenCopies.map((one) => ({ ...one, counts: COPY_COUNTS }))]);
 const model = withExtra(train);
-
-if (process.env.DUMP) writeFileSync(process.env.DUMP, JSON.stringify({ signs: SIGNS, unseen: unseen.filter(isPosture).map(({ signs, right, line }, i) => ({ signs, right: Number(right), kind: line.label.kind, text: line.text })), copies: unseenCopies.filter(isPosture).map(({ signs, right, line }) => ({ signs, right: Number(right), kind: line.label.kind })), held: all.filter(({ name }) => held.includes(name)).flatMap((sheet) => answers(sheet, model)).filter(isPosture).map(({ signs, right, line }) => ({ signs, right: Number(right), kind: line.label.kind })) }));
 
 function report(name, lines) {
   const right = lines.filter((one) => one.right).length;
@@ -261,17 +293,24 @@ function report(name, lines) {
   for (const limit of [0.6, 0.65, 0.7, 0.75, 0.8, 0.85, 0.9, 0.95]) {
     const sure = postures.filter((one) => one.sure >= limit);
     const wrong = sure.filter((one) => !one.right).length;
-    console.log(`  sure from ${limit}: ${sure.length} of ${postures.length} postures, ${wrong} wrong = ${((100 * wrong) / lines.length).toFixed(2)} % of all lines`);
+    console.log(
+      `  sure from ${limit}: ${sure.length} of ${postures.length} postures, ${wrong} wrong = ${((100 * wrong) / lines.length).toFixed(2)} % of all lines`,
+    );
   }
   if (process.argv.includes('--errors'))
     for (const { line, hypothesis, sure } of postures.filter((one) => !one.right).sort((a, b) => b.sure - a.sure))
-      console.log(`  ${sure.toFixed(3)} ${line.label.kind} ${JSON.stringify(line.text)} => ${hypothesis.asana?.id ?? hypothesis.parts.map(({ found }) => found.meaning.asana.id).join(' + ')}; ${(line.label.ids ?? line.label.parts?.map(({ ids }) => ids?.[0]) ?? []).join(' / ')}`);
+      console.log(
+        `  ${sure.toFixed(3)} ${line.label.kind} ${JSON.stringify(line.text)} => ${hypothesis.asana?.id ?? hypothesis.parts.map(({ found }) => found.meaning.asana.id).join(' + ')}; ${(line.label.ids ?? line.label.parts?.map(({ ids }) => ids?.[0]) ?? []).join(' / ')}`,
+      );
 }
 report('unseen in five folds', unseen);
 if (process.argv.includes('--report')) {
   const errors = process.argv.indexOf('--errors');
   if (errors >= 0) process.argv.splice(errors, 1);
-  report('held out', all.filter(({ name }) => held.includes(name)).flatMap((sheet) => answers(sheet, model)));
+  report(
+    'held out',
+    all.filter(({ name }) => held.includes(name)).flatMap((sheet) => answers(sheet, model)),
+  );
 }
 
 const rounded = (value) => Number(value.toFixed(3));

@@ -16,9 +16,7 @@ import { participantsOf } from './participants.js';
 import type { Options } from './run.js';
 
 function readSequence(file: string): Sequence {
-  const { sequence, problems } = file.endsWith('.json')
-    ? readSequenceJson(library, readJson(file))
-    : notesReader(library)(readText(file));
+  const { sequence, problems } = file.endsWith('.json') ? readSequenceJson(library, readJson(file)) : notesReader(library)(readText(file));
   refuse(problems, file);
   if (!sequence) throw new BadInput(`${file}: no sequence in it`);
   return sequence;

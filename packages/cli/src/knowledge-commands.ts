@@ -11,7 +11,12 @@ function named(name: string): Asana {
   const line = notesReader(library)(name).lines[0];
   const step = line?.kind === 'step' ? line.steps[0] : undefined;
   if (step) return library.get(step.of ?? step.asana);
-  throw new BadInput(`no asana "${name}"; near: ${(line?.candidates ?? []).slice(0, 3).map(({ asana }) => asana).join(', ')}`);
+  throw new BadInput(
+    `no asana "${name}"; near: ${(line?.candidates ?? [])
+      .slice(0, 3)
+      .map(({ asana }) => asana)
+      .join(', ')}`,
+  );
 }
 
 function findForm(studio: Studio, name: string, variation: string | undefined): Form {

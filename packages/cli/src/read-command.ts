@@ -19,7 +19,10 @@ export function readCommand(files: readonly string[], options: Options): string 
       [
         title || 'Sequence',
         ...lines.map(({ line, text, kind, steps, candidates, sure }) => {
-          const meant = kind === 'ask' ? `? ${candidates.map(({ asana }) => asana).join(', ')}` : steps.map(({ asana, variation }) => (variation ? `${asana}/${variation}` : asana)).join(' + ');
+          const meant =
+            kind === 'ask'
+              ? `? ${candidates.map(({ asana }) => asana).join(', ')}`
+              : steps.map(({ asana, variation }) => (variation ? `${asana}/${variation}` : asana)).join(' + ');
           return `${String(line).padStart(4)} ${kind.padEnd(7)} ${sure.toFixed(2)}  ${text.trim()}${meant === '' ? '' : `  =>  ${meant}`}`;
         }),
       ].join('\n'),

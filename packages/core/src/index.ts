@@ -80,7 +80,7 @@ export { notesJson, type NotesJson, type NotesLineJson } from './notes/json.js';
 export {
   MOST_LINES, notesReader, understood, type Candidate, type LineKind, type NotesReader, type ReadLine, type ReadNotes, type ReadResult, type ReadStep,
 } from './notes/read-notes.js';
-export { wordKey, wordProblem, type StudioWord, type WordMeaning } from './notes/studio-words.js';
+export { wordKey, wordProblem, wordText, type StudioWord, type WordMeaning } from './notes/studio-words.js';
 export type { Span, SpanKind } from './notes/tokens.js';
 export { nameSearch, type NameSearch } from './notes/search.js';
 export { readSequenceJson } from './sequence/read-json.js';

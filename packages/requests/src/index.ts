@@ -17,3 +17,4 @@ export { FirstTeacherBody, SignInBody } from './sign-in.body.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, PlanBody } from './plan.body.js';
 export { ClassBody } from './class.body.js';
+export { ForgottenWordBody, StudioWordBody, WordsBody } from './words.body.js';

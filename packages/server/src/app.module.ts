@@ -20,6 +20,8 @@ import { SequenceRow } from './sequences/sequence.row.js';
 import { SequenceVersionRow } from './sequences/sequence-version.row.js';
 import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
+import { WordRow } from './words/word.row.js';
+import { WordsModule } from './words/words.module.js';
 import type { Settings } from './settings.js';
 
 @Module({})
@@ -35,7 +37,18 @@ export class AppModule {
           username: database.user,
           password: database.password,
           database: database.name,
-          models: [TeacherRow, SessionRow, PersonRow, SequenceRow, SequenceVersionRow, PlanRow, ClassRow, ClassPersonRow, AuditRow],
+          models: [
+            TeacherRow,
+            SessionRow,
+            PersonRow,
+            SequenceRow,
+            SequenceVersionRow,
+            PlanRow,
+            ClassRow,
+            ClassPersonRow,
+            AuditRow,
+            WordRow,
+          ],
           // Tables come from migrations alone.
           synchronize: false,
           autoLoadModels: false,
@@ -57,6 +70,7 @@ export class AppModule {
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: 1200 }]),
         AuthModule,
         StudioModule,
+        WordsModule,
         PeopleModule,
         SequencesModule,
         PlansModule,

@@ -35,6 +35,7 @@ export function routes(queries: QueryClient) {
           lazy: async () => ({ Component: (await import('./screens/limits/ConditionScreen.js')).ConditionScreen }),
         },
         { path: 'studio', lazy: async () => ({ Component: (await import('./screens/studio/StudioScreen.js')).StudioScreen }) },
+        { path: 'words', lazy: async () => ({ Component: (await import('./screens/words/WordsScreen.js')).WordsScreen }) },
         { path: 'people', lazy: async () => ({ Component: (await import('./screens/people/PeopleScreen.js')).PeopleScreen }) },
         { path: 'people/:person', lazy: async () => ({ Component: (await import('./screens/person/PersonScreen.js')).PersonScreen }) },
         { path: 'sequences', lazy: async () => ({ Component: (await import('./screens/sequences/SequencesScreen.js')).SequencesScreen }) },

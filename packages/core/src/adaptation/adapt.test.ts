@@ -17,7 +17,7 @@ function text(lines: string) {
 
 const SALUTATION = text(`# Salutation
 Mountain, palms together
-Arms up, small back bend, inhale
+Standing back bend, small, inhale
 Forward fold, exhale
 Low lunge, right leg back, inhale
 Jump back to plank, 1 breath

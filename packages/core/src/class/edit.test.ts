@@ -15,7 +15,7 @@ minutes: 30
 ## Main
 - Sun salutation x2
 - Warrior II, each side 5 breaths
-- Twist, each side
+- Seated twist, each side
 - Savasana 8 min`;
 const stepsOf = (text: string) => read(text).sequence!.steps;
 const asanas = (text: string) => stepsOf(text).map(({ asana }) => asana);

@@ -9,14 +9,20 @@ export const SIGNS = [
 export type Sign = (typeof SIGNS)[number];
 
 /** The signs of one line, as numbers in the order of `SIGNS`: its reading `best` of all, with what each is worth. */
-export function signsOf({ evidence: line, readings }: { readonly evidence: LineEvidence; readonly readings: readonly Reading[] }, best: number, likely: readonly number[]): number[] {
+export function signsOf(
+  { evidence: line, readings }: { readonly evidence: LineEvidence; readonly readings: readonly Reading[] },
+  best: number,
+  likely: readonly number[],
+): number[] {
   const { hypothesis } = readings[best]!;
   const founds = hypothesis.is === 'step' ? [hypothesis.found] : hypothesis.is === 'many' ? hypothesis.parts.map(({ found }) => found) : [];
   const least = (value: (found: Agreement) => number) => Math.min(...founds.map(value));
   const most = (value: (found: Agreement) => number) => Math.max(...founds.map(value));
   const { words, known, guessed } = line.query;
   const second = Math.max(1e-6, ...likely.filter((_, i) => i !== best));
-  const others = line.agreements.filter(({ meaning }) => meaning.kind === 'asana' && !(hypothesis.is === 'step' && meaning.asana === hypothesis.asana));
+  const others = line.agreements.filter(
+    ({ meaning }) => meaning.kind === 'asana' && !(hypothesis.is === 'step' && meaning.asana === hypothesis.asana),
+  );
   const one = hypothesis.is === 'step' ? hypothesis : null;
   const head = one && line.head;
   const named = head?.find(({ meaning }) => meaning.kind === 'asana' && meaning.asana === one!.asana);

@@ -43,8 +43,8 @@ export function followers(library: Library): ReadonlySet<string> {
   return pairs;
 }
 
-const [NEXT_TO, SAME, FOLLOWS, FROM_NOWHERE, WAY_FITS] = (['next to', 'same asana', 'follows', 'from nowhere', 'way fits'] as const).map((feature) =>
-  FEATURES.indexOf(feature),
+const [NEXT_TO, SAME, FOLLOWS, FROM_NOWHERE, WAY_FITS] = (['next to', 'same asana', 'follows', 'from nowhere', 'way fits'] as const).map(
+  (feature) => FEATURES.indexOf(feature),
 ) as [number, number, number, number, number];
 const START: readonly State[] = [{ reading: -1, base: NOWHERE }];
 
@@ -61,8 +61,15 @@ interface Link {
 function linkOf({ hypothesis, ends, evidence }: Reading, weights: Float64Array): Link {
   let score = 0;
   for (const [feature, value] of evidence) score += weights[feature]! * value;
-  const leads = hypothesis.is === 'way' ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << BASE_NUMBER.get(base)!), 0) : 0;
-  return { score, first: ends ? BASE_NUMBER.get(ends.first)! : -1, last: ends ? BASE_NUMBER.get(ends.last)! : -1, asana: hypothesis.is === 'step' ? hypothesis.asana.id : null, leads };
+  const leads =
+    hypothesis.is === 'way' ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << BASE_NUMBER.get(base)!), 0) : 0;
+  return {
+    score,
+    first: ends ? BASE_NUMBER.get(ends.first)! : -1,
+    last: ends ? BASE_NUMBER.get(ends.last)! : -1,
+    asana: hypothesis.is === 'step' ? hypothesis.asana.id : null,
+    leads,
+  };
 }
 
 /** 1 where two postures follow each other as in the library's lists, -1 where they are the same, else 0. */
@@ -149,7 +156,13 @@ export function weighChain(
   const viterbi: Float64Array[] = [];
   const origins: Int32Array[] = [];
   const arrows: Arrows[][] = [];
-  const [fromNowhere, nextTo, wayFits, same, followed] = [weights[FROM_NOWHERE]!, weights[NEXT_TO]!, weights[WAY_FITS]!, weights[SAME]!, weights[FOLLOWS]!];
+  const [fromNowhere, nextTo, wayFits, same, followed] = [
+    weights[FROM_NOWHERE]!,
+    weights[NEXT_TO]!,
+    weights[WAY_FITS]!,
+    weights[SAME]!,
+    weights[FOLLOWS]!,
+  ];
   for (let t = 0; t < count; t++) {
     const before = t === 0 ? START : states[t - 1]!;
     const byBase = Array.from({ length: NOWHERE + 1 }, (): number[] => []);

@@ -106,13 +106,29 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
   const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding, without);
   const head = HEAD.exec(tokens.rest)?.[0];
   const headQuery = head === undefined || head.trim() === '' ? null : lexicon.query(head);
-  return { tokens, query, agreements, head: headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length ? lexicon.agreements(headQuery, 6, surrounding, without) : null, parts: partsOf(lexicon, tokens, surrounding, agreements, without), words: query.places.map(({ stem }) => stem) };
+  return {
+    tokens,
+    query,
+    agreements,
+    head:
+      headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length
+        ? lexicon.agreements(headQuery, 6, surrounding, without)
+        : null,
+    parts: partsOf(lexicon, tokens, surrounding, agreements, without),
+    words: query.places.map(({ stem }) => stem),
+  };
 }
 
 /** A part may be no longer than this to be a name among others. */
 const MOST_PART_WORDS = 6;
 
-function partsOf(lexicon: Lexicon, tokens: Tokens, surrounding: ReadonlySet<string>, whole: readonly Agreement[], without: number): Part[] | null {
+function partsOf(
+  lexicon: Lexicon,
+  tokens: Tokens,
+  surrounding: ReadonlySet<string>,
+  whole: readonly Agreement[],
+  without: number,
+): Part[] | null {
   if (!LIST.test(tokens.rest)) return null;
   LIST.lastIndex = 0;
   if (whole[0]?.exact && !whole[0].ambiguous) return null;
@@ -149,7 +165,8 @@ function likeliest(agreements: readonly Agreement[], surrounding: ReadonlySet<st
   const score = (found: Agreement) => {
     if (found.meaning.kind !== 'asana') return -Infinity;
     const { id, base } = found.meaning.asana;
-    const foreign = (id.startsWith('kids-') && !surrounding.has('kids')) || (base === 'seated-chair' && !surrounding.has('chair') && !found.name);
+    const foreign =
+      (id.startsWith('kids-') && !surrounding.has('kids')) || (base === 'seated-chair' && !surrounding.has('chair') && !found.name);
     return found.best * 12 + found.odds - (foreign ? FOREIGN : 0);
   };
   return [...agreements].filter(({ meaning }) => meaning.kind === 'asana').sort((a, b) => score(b) - score(a))[0];
@@ -162,7 +179,10 @@ function idOf({ meaning }: Agreement): string {
 }
 
 function isResting({ base, variations }: Asana): boolean {
-  return (variations[0]?.declared.effort ?? 2) === 1 && (base === 'supine' || base === 'side-lying' || base === 'prone' || base === 'seated-chair');
+  return (
+    (variations[0]?.declared.effort ?? 2) === 1 &&
+    (base === 'supine' || base === 'side-lying' || base === 'prone' || base === 'seated-chair')
+  );
 }
 
 function counts(dose: DoseSpec): { repeated: boolean; timed: boolean; breaths: boolean; any: boolean } {
@@ -183,14 +203,26 @@ export function baseIn({ base, pattern }: Asana, surrounding: ReadonlySet<string
 }
 
 function endsOf(hypothesis: Hypothesis, surrounding: ReadonlySet<string>): Reading['ends'] {
-  const asanas = hypothesis.is === 'step' ? [hypothesis.asana] : hypothesis.is === 'many' ? hypothesis.parts.flatMap(({ found: { meaning } }) => (meaning.kind === 'asana' ? [meaning.asana] : [])) : [];
+  const asanas =
+    hypothesis.is === 'step'
+      ? [hypothesis.asana]
+      : hypothesis.is === 'many'
+        ? hypothesis.parts.flatMap(({ found: { meaning } }) => (meaning.kind === 'asana' ? [meaning.asana] : []))
+        : [];
   const bases = asanas.flatMap((asana) => baseIn(asana, surrounding) ?? []);
   return bases.length === 0 ? null : { first: bases[0]!, last: bases.at(-1)! };
 }
 
 type Weigh = (feature: Feature, value?: number) => void;
 
-function weighStep(weigh: Weigh, line: LineEvidence, place: LinePlace, found: Agreement, asana: Asana, top: { best: number; odds: number; kinds: number }): void {
+function weighStep(
+  weigh: Weigh,
+  line: LineEvidence,
+  place: LinePlace,
+  found: Agreement,
+  asana: Asana,
+  top: { best: number; odds: number; kinds: number },
+): void {
   const { dose, side } = line.tokens;
   const { repeated, timed, breaths, any } = counts(dose);
   const minutes = (dose.minutes ?? 0) + (dose.seconds ?? 0) / 60;
@@ -227,7 +259,10 @@ function weighStep(weigh: Weigh, line: LineEvidence, place: LinePlace, found: Ag
     weigh('step split');
     weigh('step split left', 1 - found.explained);
     if (line.parts.some(({ found: part }) => part.exact && idOf(part) !== asana.id)) weigh('step split other');
-    weigh('step split exact', line.parts.filter(({ found: part }) => part.best > 0.85 && idOf(part) !== asana.id).length / line.parts.length);
+    weigh(
+      'step split exact',
+      line.parts.filter(({ found: part }) => part.best > 0.85 && idOf(part) !== asana.id).length / line.parts.length,
+    );
   }
   weigh('step left of best', found.unheld / 3);
   weigh('step owned', found.owned);
@@ -254,7 +289,8 @@ function kindOf(agreements: readonly Agreement[], kind: 'way' | 'repeat' | 'note
 }
 const clipped = (odds: number | undefined): number => (odds === undefined ? -2 : Math.max(-2, Math.min(4, odds / 5)));
 
-const WAY_VERB = /^\s*(?:\W*)(?:then |and |now |slowly |gently )?(?:come|roll|walk|step|sit|stand|turn|get|rise|lower|release|slide|jump|hop|transition|move|back|go|push|press|lie|lying|unwind|unroll|make|swing|shift|rock|climb|down|up|over|return|transfer|find|through|log|curl|crawl|melt|kneel|release|flip|inhale come)\b/i;
+const WAY_VERB =
+  /^\s*(?:\W*)(?:then |and |now |slowly |gently )?(?:come|roll|walk|step|sit|stand|turn|get|rise|lower|release|slide|jump|hop|transition|move|back|go|push|press|lie|lying|unwind|unroll|make|swing|shift|rock|climb|down|up|over|return|transfer|find|through|log|curl|crawl|melt|kneel|release|flip|inhale come)\b/i;
 const REPEAT_VERB = /\b(?:repeat|same|other|again|switch|swap|second|2nd|next|rounds?|ditto|idem|all|opposite|change|more)\b/i;
 const NOTE_MARK = /[?!"“:]|\bif\b|\bno\b|\bnot\b|\bor\b.*\?|@|£|\$|&c/i;
 
@@ -274,7 +310,13 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
   const words = query.words.length;
   const unknown = words === 0 ? 0 : 1 - query.known / words;
   const bare = tokens.rest.trim();
-  const kinds = { way: kindOf(agreements, 'way'), repeat: kindOf(agreements, 'repeat'), note: kindOf(agreements, 'note'), heading: kindOf(agreements, 'heading'), lacking: kindOf(agreements, 'lacking') };
+  const kinds = {
+    way: kindOf(agreements, 'way'),
+    repeat: kindOf(agreements, 'repeat'),
+    note: kindOf(agreements, 'note'),
+    heading: kindOf(agreements, 'heading'),
+    lacking: kindOf(agreements, 'lacking'),
+  };
   const top = {
     best: Math.max(0, ...steps.map(({ best }) => best)),
     odds: Math.max(-20, ...steps.map(({ odds }) => odds)),

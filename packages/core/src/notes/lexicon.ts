@@ -184,10 +184,17 @@ export class Lexicon {
     }
     // What teachers write and this library lacks is known as that, so that it is not taken for something near.
     for (const [id, ways] of Object.entries(PHRASEBOOK))
-      if (!library.find(id)) for (const [variation, texts] of Object.entries(ways)) if (variation !== 'not') for (const text of phrasesOf(texts)) add(`lacking/${id}`, () => ({ kind: 'lacking' }), text);
+      if (!library.find(id))
+        for (const [variation, texts] of Object.entries(ways))
+          if (variation !== 'not') for (const text of phrasesOf(texts)) add(`lacking/${id}`, () => ({ kind: 'lacking' }), text);
     for (const [way, texts] of Object.entries(WAY_PHRASES))
       for (const text of phrasesOf(texts)) add(`way/${way}`, () => ({ kind: 'way', way: way as keyof typeof WAY_PHRASES }), text);
-    for (const [kind, texts] of [['repeat', REPEAT_PHRASES], ['heading', HEADING_PHRASES], ['note', NOTE_PHRASES], ['lacking', LACKING_PHRASES]] as const)
+    for (const [kind, texts] of [
+      ['repeat', REPEAT_PHRASES],
+      ['heading', HEADING_PHRASES],
+      ['note', NOTE_PHRASES],
+      ['lacking', LACKING_PHRASES],
+    ] as const)
       for (const text of phrasesOf(texts)) add(kind, () => ({ kind }), text);
     for (const stem of RUN_STEMS) this.often.set(stem, this.often.get(stem) ?? 1);
     this.hear();
@@ -293,7 +300,11 @@ export class Lexicon {
     let into = group.plain;
     if (variation === null) group.phrases++;
     else {
-      const own = onceOf(group.variations, variation, () => ({ words: new Map(), phrases: 0, name: new Set(this.known(variation.replaceAll('-', ' '))) }));
+      const own = onceOf(group.variations, variation, () => ({
+        words: new Map(),
+        phrases: 0,
+        name: new Set(this.known(variation.replaceAll('-', ' '))),
+      }));
       own.phrases++;
       into = own.words;
     }
@@ -345,7 +356,11 @@ export class Lexicon {
     for (const [other, count] of shared) {
       if ((count < 2 && stem.length > 9) || this.countOf(other) < 2) continue;
       const distance = editDistance(stem, other, most);
-      if (distance <= most && (!best || distance < best.distance || (distance === best.distance && this.countOf(other) > this.countOf(best.stem)))) best = { stem: other, distance };
+      if (
+        distance <= most &&
+        (!best || distance < best.distance || (distance === best.distance && this.countOf(other) > this.countOf(best.stem)))
+      )
+        best = { stem: other, distance };
     }
     if (best) return [best.stem];
     // Cut short: "parsvakon".
@@ -436,11 +451,15 @@ export class Lexicon {
    * `without` leaves one phrase out, as if nobody had written it down: how the fit learns from phrases.
    */
   agreements({ words }: Query, most: number, surrounding: ReadonlySet<string>, without = -1): Agreement[] {
-    const left = without < 0 ? null : { group: this.classOf[this.phrases[without]!.meaning]!, words: new Set(this.phrases[without]!.words) };
-    const countIn = (group: number, word: number) => (this.classWords[group]!.get(word) ?? 0) - (left?.group === group && left.words.has(word) ? 1 : 0);
+    const left =
+      without < 0 ? null : { group: this.classOf[this.phrases[without]!.meaning]!, words: new Set(this.phrases[without]!.words) };
+    const countIn = (group: number, word: number) =>
+      (this.classWords[group]!.get(word) ?? 0) - (left?.group === group && left.words.has(word) ? 1 : 0);
     const single = [...new Set(words)];
     const names = words.map((word) => (word < 0 ? '' : this.stems[word]!));
-    const pairs = words.slice(1).flatMap((word, i) => (word < 0 || words[i]! < 0 ? [] : (this.numbers.get(`${names[i]} ${names[i + 1]}`) ?? [])));
+    const pairs = words
+      .slice(1)
+      .flatMap((word, i) => (word < 0 || words[i]! < 0 ? [] : (this.numbers.get(`${names[i]} ${names[i + 1]}`) ?? [])));
     const terms = [...single.filter((word) => word >= 0), ...new Set(pairs)];
     let weight = 0;
     for (const word of single) weight += this.weight(word);
@@ -459,7 +478,8 @@ export class Lexicon {
     for (const i of touched) {
       const phrase = this.phrases[i]!;
       const fits = phrase.tags.length === 0 || phrase.tags.some((tag) => surrounding.has(tag));
-      const score = (scores[i]! / Math.sqrt((weight + pairWeight) * phrase.weight)) * (fits ? 1 : 0.7) * (phrase.ambiguous ? 0.97 : 1);
+      const score =
+        (scores[i]! / Math.sqrt((weight + pairWeight) * phrase.weight)) * (fits ? 1 : TAG_MISFIT) * (phrase.ambiguous ? 0.97 : 1);
       if (bestScores[phrase.meaning] === 0) meant.push(phrase.meaning);
       if (score > bestScores[phrase.meaning]!) [bestScores[phrase.meaning], bestPhrases[phrase.meaning]] = [score, i];
     }
@@ -473,7 +493,8 @@ export class Lexicon {
       for (const word of single)
         if (word >= 0 && left.words.has(word)) {
           const background = SMOOTHING * ((this.wordTotals.get(word) ?? 1) / this.total);
-          odds[left.group]! += Math.log(1 + countIn(left.group, word) / background) - Math.log(1 + (countIn(left.group, word) + 1) / background);
+          odds[left.group]! +=
+            Math.log(1 + countIn(left.group, word) / background) - Math.log(1 + (countIn(left.group, word) + 1) / background);
         }
     const oddsFor = (group: number) => odds[group]! + single.length * Math.log(SMOOTHING / (this.classTotals[group]! + SMOOTHING));
 
@@ -500,8 +521,7 @@ export class Lexicon {
         if (count > 0) {
           covered += this.weight(word);
           owned += (this.weight(word) * count) / this.wordTotals.get(word)!;
-        }
-        else leftover = Math.max(leftover, this.weight(word));
+        } else leftover = Math.max(leftover, this.weight(word));
       }
       return {
         meaning: this.meanings[meaning]!, best: score, explained: weight === 0 ? 0 : explained / weight, held: Math.min(1, match / whole),
@@ -511,8 +531,10 @@ export class Lexicon {
   }
 }
 
+/** What is left of a phrase's agreement where it is right in other surroundings only. */
+const TAG_MISFIT = 0.5;
 /** How much better the words must speak for a variation than for the plain way. */
-const VARIATION_LEAD = 1;
+const VARIATION_LEAD = 1.4;
 /** A word in so large a share of the plain phrases is the asana's own. */
 const PLAIN_SHARE = 0.06;
 const UNKNOWN_WEIGHT = 3;
@@ -531,4 +553,3 @@ function lettersOf(word: string): string[] {
   if (word.length <= 9) for (let i = 0; i < word.length; i++) keys.push(`-${word.slice(0, i)}${word.slice(i + 1)}`);
   return [...new Set(keys)];
 }
-

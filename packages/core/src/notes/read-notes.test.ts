@@ -79,9 +79,14 @@ describe('names', () => {
   test('every asana is found by its id, its name and its Sanskrit', () => {
     const found = (name: string) => {
       const line = read(name).lines[0];
-      return [...(line?.steps ?? []).map(({ asana, of }) => of ?? asana), ...(line?.candidates ?? []).slice(0, 3).map(({ asana }) => asana)];
+      return [
+        ...(line?.steps ?? []).map(({ asana, of }) => of ?? asana),
+        ...(line?.candidates ?? []).slice(0, 3).map(({ asana }) => asana),
+      ];
     };
-    const lost = library.asanas.filter(({ id, name }) => !found(id.replaceAll('-', ' ')).includes(id) || !found(name).includes(id)).map(({ id }) => id);
+    const lost = library.asanas
+      .filter(({ id, name }) => !found(id.replaceAll('-', ' ')).includes(id) || !found(name).includes(id))
+      .map(({ id }) => id);
     expect(lost).toEqual([]);
   });
 

@@ -72,7 +72,9 @@ export interface ReadNotes {
   readonly lines: readonly ReadLine[];
 }
 
-export type ReadResult = ({ readonly problems: readonly [] } & ReadNotes) | { readonly sequence: null; readonly lines: readonly []; readonly problems: readonly Problem[] };
+export type ReadResult =
+  | ({ readonly problems: readonly [] } & ReadNotes)
+  | { readonly sequence: null; readonly lines: readonly []; readonly problems: readonly Problem[] };
 
 /** Reads a text; `words` are the studio's own. */
 export type NotesReader = (text: string, words?: readonly StudioWord[]) => ReadResult;
@@ -118,7 +120,10 @@ function checkText(text: string): Problem | null {
   if (lines.length > MOST_LINES) return { field: 'text', message: `the text has ${lines.length} lines; expected at most ${MOST_LINES}` };
   const long = lines.findIndex((line) => line.length > MOST_LINE_LENGTH);
   if (long < 0) return null;
-  return { field: `line ${long + 1}`, message: `line ${long + 1} has ${lines[long]!.length} characters; expected at most ${MOST_LINE_LENGTH}` };
+  return {
+    field: `line ${long + 1}`,
+    message: `line ${long + 1} has ${lines[long]!.length} characters; expected at most ${MOST_LINE_LENGTH}`,
+  };
 }
 
 /** A dose that can't be done, in words, or `null`. */
@@ -145,7 +150,8 @@ const MOST_EVIDENCE = 2_000;
 
 function remembered(evidenceFor: EvidenceOf): EvidenceOf {
   const known = new Map<string, LineEvidence>();
-  return (text, surrounding) => onceWithin(known, MOST_EVIDENCE, `${[...surrounding].join()}|${text}`, () => evidenceFor(text, surrounding));
+  return (text, surrounding) =>
+    onceWithin(known, MOST_EVIDENCE, `${[...surrounding].join()}|${text}`, () => evidenceFor(text, surrounding));
 }
 
 /** A line's text with the lines that hold no step taken out: title, sections and `key: value` lines. */
@@ -238,7 +244,9 @@ class Reader {
     const { readings, evidence } = line;
     const candidates = readings
       .flatMap(({ hypothesis }, r): Candidate[] =>
-        hypothesis.is === 'step' ? [{ asana: hypothesis.asana.id, variation: variationOf(this.lexicon, evidence.query, hypothesis), likely: likely[r]! }] : [],
+        hypothesis.is === 'step'
+          ? [{ asana: hypothesis.asana.id, variation: variationOf(this.lexicon, evidence.query, hypothesis), likely: likely[r]! }]
+          : [],
       )
       .sort((a, b) => b.likely - a.likely)
       .slice(0, MOST_CANDIDATES);
@@ -250,7 +258,8 @@ class Reader {
       const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
       const certain = certaintyOf(signsOf(line, best, likely), CERTAINTY);
       // The library's own name stands for itself, where nothing around it speaks for something else.
-      const sure = hypothesis.is === 'step' && share > NAMED_SHARE * postures && isNamed(hypothesis.found) ? Math.max(NAMED, certain) : certain;
+      const sure =
+        hypothesis.is === 'step' && share > NAMED_SHARE * postures && isNamed(hypothesis.found) ? Math.max(NAMED, certain) : certain;
       return { kind: sure >= SURE ? (hypothesis.is as 'step' | 'many') : 'ask', hypothesis, sure, candidates, word: null };
     }
     if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP) return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
@@ -263,13 +272,16 @@ class Reader {
     if (means.is !== 'asana' || !asana) return { kind: 'note', hypothesis: { is: 'note' }, sure: 1, candidates, word };
     return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null! }, sure: 1, candidates, word };
   }
-
 }
 
 type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;
 
 /** The way to do an asana that a line's words ask for. */
-function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Pick<StepHypothesis, 'asana' | 'variation'> & { readonly found: Agreement | null }): string | null {
+function variationOf(
+  lexicon: Lexicon,
+  query: Query,
+  { asana, variation, found }: Pick<StepHypothesis, 'asana' | 'variation'> & { readonly found: Agreement | null },
+): string | null {
   // The asana's own name and nothing more is its plain way.
   return variation ?? (found?.exact ? null : lexicon.variation(query, asana));
 }
@@ -348,7 +360,11 @@ class Writer {
         this.section = tokens.text.replace(/[:#\s]+$/, '').trim();
         break;
       case 'ask':
-        this.unknown.push({ line: line.line, text: line.text.trim(), nearest: candidates.slice(0, 3).map(({ asana }) => ({ id: asana, name: this.library.get(asana).name })) });
+        this.unknown.push({
+          line: line.line,
+          text: line.text.trim(),
+          nearest: candidates.slice(0, 3).map(({ asana }) => ({ id: asana, name: this.library.get(asana).name })),
+        });
         break;
       case 'note':
         break;
@@ -358,9 +374,22 @@ class Writer {
       }
     }
     // A dose that can't be done is told; nothing of the text is read with it.
-    const bad = this.steps.slice(from).map(({ dose }) => doseProblem(dose)).find((problem) => problem !== null);
+    const bad = this.steps
+      .slice(from)
+      .map(({ dose }) => doseProblem(dose))
+      .find((problem) => problem !== null);
     if (bad) this.problems.push({ field: `line ${line.line}`, message: `line ${line.line}: ${bad}` });
-    this.lines.push({ line: line.line, text: line.text, kind, sure, steps: read, candidates, spans: this.spansOf(line, kind, hypothesis), unread: kind === 'step' ? unreadOf(line, hypothesis) : [], word });
+    this.lines.push({
+      line: line.line,
+      text: line.text,
+      kind,
+      sure,
+      steps: read,
+      candidates,
+      spans: this.spansOf(line, kind, hypothesis),
+      unread: kind === 'step' ? unreadOf(line, hypothesis) : [],
+      word,
+    });
   }
 
   /** What the reader took though another meaning was near is told. */
@@ -378,14 +407,31 @@ class Writer {
       this.steps.push(...steps);
       this.lastFront = null;
       this.way = null;
-      return steps.map((step) => ({ asana: step.asana, variation: step.variation, side: told ?? step.side, dose: tokens.dose, of: asana.id }));
+      return steps.map((step) => ({
+        asana: step.asana,
+        variation: step.variation,
+        side: told ?? step.side,
+        dose: tokens.dose,
+        of: asana.id,
+      }));
     }
     let side: StepSide = asana.shown ? (told ?? 'both') : told === 'both' ? 'both' : 'none';
     // "Low lunge, right" and again "low lunge": the second is the other side.
-    if (asana.shown && told === null && this.lastFront?.asana === asana.id && this.lastFront.side !== 'both') side = this.lastFront.side === 'left' ? 'right' : 'left';
+    if (asana.shown && told === null && this.lastFront?.asana === asana.id && this.lastFront.side !== 'both')
+      side = this.lastFront.side === 'left' ? 'right' : 'left';
     if (asana.shown) this.lastFront = { asana: asana.id, side };
     const dose = Object.keys(tokens.dose).length > 0 ? tokens.dose : asana.dose;
-    this.steps.push({ ...at, asana: asana.id, variation, side, dose, retention: tokens.retention, breath: tokens.breath, way: tokens.way ?? this.way, of: null });
+    this.steps.push({
+      ...at,
+      asana: asana.id,
+      variation,
+      side,
+      dose,
+      retention: tokens.retention,
+      breath: tokens.breath,
+      way: tokens.way ?? this.way,
+      of: null,
+    });
     this.way = null;
     return [{ asana: asana.id, variation, side: told ?? side, dose: tokens.dose, of: null }];
   }
@@ -403,7 +449,12 @@ class Writer {
   }
 
   /** The steps that a salutation stands for; its rounds become rounds of each. */
-  private expand(list: Asana, steps: readonly StepSpec[], at: Pick<Step, 'line' | 'text' | 'section' | 'note'>, { dose, retention }: Tokens): Step[] {
+  private expand(
+    list: Asana,
+    steps: readonly StepSpec[],
+    at: Pick<Step, 'line' | 'text' | 'section' | 'note'>,
+    { dose, retention }: Tokens,
+  ): Step[] {
     const rounds = dose.rounds ?? dose.repetitions ?? list.dose.rounds ?? 1;
     return steps.map(({ asana, side, breath, variation }) => ({
       ...at,
@@ -458,7 +509,13 @@ export function notesReader(library: Library): NotesReader {
  * The sequence that a text is read as.
  * @throws RangeError with what is wrong with a text that can't be one.
  */
-export function understood({ sequence, problems }: { readonly sequence: Sequence | null; readonly problems: readonly Problem[] }): Sequence {
+export function understood({
+  sequence,
+  problems,
+}: {
+  readonly sequence: Sequence | null;
+  readonly problems: readonly Problem[];
+}): Sequence {
   if (!sequence) throw new RangeError(problems.map(({ message }) => message).join('; '));
   return sequence;
 }

@@ -5,8 +5,10 @@ import type { Tokens } from './tokens.js';
 const MOST_REPEATED = 200;
 
 const COUNT_WORDS: Readonly<Record<string, number>> = { two: 2, both: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8 };
-const LAST = /\b(?:last|previous|all|these|those|the)\s+(\d{1,2}|two|three|four|five|six|seven|eight)\b(?!\s*(?:times|x|rounds|breaths))|\b(both)\b(?! sides)/i;
-const OTHER = /\b(?:other|opposite|switch|swap|second|2nd|mirror)\b|\bchange (?:sides?|legs?)\b|\bsame\b|\bditto\b|\bidem\b|\bnow\b|\band\b|\bfull round\b/i;
+const LAST =
+  /\b(?:last|previous|all|these|those|the)\s+(\d{1,2}|two|three|four|five|six|seven|eight)\b(?!\s*(?:times|x|rounds|breaths))|\b(both)\b(?! sides)/i;
+const OTHER =
+  /\b(?:other|opposite|switch|swap|second|2nd|mirror)\b|\bchange (?:sides?|legs?)\b|\bsame\b|\bditto\b|\bidem\b|\bnow\b|\band\b|\bfull round\b/i;
 
 const isOneSided = ({ side }: Step): boolean => side === 'left' || side === 'right';
 const opposite = (side: StepSide): StepSide => (side === 'left' ? 'right' : side === 'right' ? 'left' : side);

@@ -49,7 +49,16 @@ export function evidenceOf(lexicon: Lexicon): EvidenceOf {
 
 /** All lines of a sheet with the ways to understand each, and what speaks for each by itself and its place. */
 export function weighLines(lines: readonly SheetLine[], place: string | null, evidenceFor: EvidenceOf): WeighedLine[] {
-  const whole = surroundingOf([place ?? '', ...lines.slice(0, 2).map(({ text }) => text), ...lines.filter(({ marked }) => marked).slice(0, 1).map(({ text }) => text)].join('\n'));
+  const whole = surroundingOf(
+    [
+      place ?? '',
+      ...lines.slice(0, 2).map(({ text }) => text),
+      ...lines
+        .filter(({ marked }) => marked)
+        .slice(0, 1)
+        .map(({ text }) => text),
+    ].join('\n'),
+  );
   let around: ReadonlySet<string> = whole;
   const surroundings = lines.map(({ text }, i) => {
     const own = surroundingOf(text);

@@ -26,9 +26,19 @@ export function wordKey(text: string): string {
 export function wordProblem(library: Library, { text, means }: StudioWord): string | null {
   if (wordKey(text) === '') return `"${text}" holds no word that could be known again`;
   if (text.length > 200) return `the word has ${text.length} characters; expected at most 200`;
+  if (!['asana', 'note', 'own'].includes(means.is))
+    return `what "${text}" means is ${JSON.stringify(means.is)}; expected asana, note or own`;
   if (means.is !== 'asana') return null;
   const asana = library.find(means.asana);
   if (!asana) return `no asana "${means.asana}"`;
   const ways = [...asana.variations, ...asana.listVariations].map(({ id }) => id);
   return means.variation === null || ways.includes(means.variation) ? null : `${asana.id} has no variation "${means.variation}"`;
+}
+
+/** The part of a line that is the studio's word: without dose, side and note. */
+export function wordText(line: string): string {
+  return tokensOf(line)
+    .rest.replace(/\s+/g, ' ')
+    .replace(/^[\s,;|(–—-]+|[\s,;|()–—:-]+$/g, '')
+    .slice(0, 200);
 }

@@ -48,7 +48,8 @@ export function toldPosition(text: string): readonly Base[] {
 /** Whether a line takes the class away from its chairs. */
 export function leavesChair(text: string): boolean {
   return (
-    /(?<!\b(?:feet|foot|hands?|heels?|knees?|soles?|toes|flat) (?:flat )?)\b(?:on|to|down to|onto) (?:the |your )?(?:mats?|floor)\b|\bmat (?:class|part|section|work|half)\b|\b(?:lie|lying) (?:down|on|back)\b/i.test(text) &&
-    !/\bchair/i.test(text)
+    /(?<!\b(?:feet|foot|hands?|heels?|knees?|soles?|toes|flat) (?:flat )?)\b(?:on|to|down to|onto) (?:the |your )?(?:mats?|floor)\b|\bmat (?:class|part|section|work|half)\b|\b(?:lie|lying) (?:down|on|back)\b/i.test(
+      text,
+    ) && !/\bchair/i.test(text)
   );
 }

@@ -28,7 +28,8 @@ export interface Tokens {
   readonly rest: string;
 }
 
-const BULLET = /^\s*(?:>\s*)?(?:\[[ xX]?\]\s*)?(?:[-*+•–—>→]+\s+|\(?\d{1,3}[.):]\s+|[A-Za-z][.)]\s+|\d{1,2}\s+(?=\p{Lu}|inhale|exhale))?(?:\[[ xX]?\]\s*)?/u;
+const BULLET =
+  /^\s*(?:>\s*)?(?:\[[ xX]?\]\s*)?(?:[-*+•–—>→]+\s+|\(?\d{1,3}[.):]\s+|[A-Za-z][.)]\s+|\d{1,2}\s+(?=\p{Lu}|inhale|exhale))?(?:\[[ xX]?\]\s*)?/u;
 /** What a teacher notes for themselves follows two slashes. */
 const NOTE = /(?:^|\s+)\/\/\s*(.*)$/;
 
@@ -59,7 +60,10 @@ function numberOf(text: string): number {
   const spelt = NUMBER_WORDS[word as keyof typeof NUMBER_WORDS] as number | undefined;
   if (spelt !== undefined) return spelt;
   const fraction = /[½¼¾]/.exec(word)?.[0];
-  const plain = word.replace(/[½¼¾]/, '').replace(/\s*1\/2$/, '').trim();
+  const plain = word
+    .replace(/[½¼¾]/, '')
+    .replace(/\s*1\/2$/, '')
+    .trim();
   const part = fraction ? FRACTIONS[fraction]! : /1\/2$/.test(word) ? 0.5 : 0;
   return (plain === '' ? 0 : Number(plain.replace(',', '.'))) + part;
 }
@@ -118,7 +122,8 @@ const BARE: readonly RegExp[] = [
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/giu,
 ];
 /** Words whose number is a part of the name. */
-const NUMBERED = /(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/i;
+const NUMBERED =
+  /(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/i;
 
 const R = String.raw`(?:right|r(?![\p{L}'’]))`;
 const L = String.raw`(?:left|l(?![\p{L}'’]))`;
@@ -159,11 +164,13 @@ const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [
 export const WAY_IDS = Object.keys(WAYS) as readonly WayId[];
 
 const RATIO = /(?<!\d)\d{1,2}(?:\s*[:-]\s*\d{1,2}){2,}(?!\d)|(?<!\d)\d:\d(?!\d)/g;
-const IN_OUT = /(?<!\p{L})(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?!\p{L})/giu;
+const IN_OUT =
+  /(?<!\p{L})(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?!\p{L})/giu;
 const CLOCK = /(?<!\d)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?!\p{L})/giu;
 const ANGLE = /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?!\p{L})/giu;
 const NO_HOLD = /(?<!\p{L})no (?:hold(?:ing)?s?|retention|pauses?|breath holds?)(?!\p{L})/iu;
-const HOLD = /(?<!\p{L})(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?!\p{L}))?(?!\s*(?:s(?!\p{L})|sec|count|\p{L}*\s?breath|min|m(?!\p{L})|\d|x|'|"|br?(?!\p{L})|times|rounds))/iu;
+const HOLD =
+  /(?<!\p{L})(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?!\p{L}))?(?!\s*(?:s(?!\p{L})|sec|count|\p{L}*\s?breath|min|m(?!\p{L})|\d|x|'|"|br?(?!\p{L})|times|rounds))/iu;
 
 /** Takes found parts out of the text, keeping its length. */
 class Blanks {
@@ -189,7 +196,8 @@ function readDoses(blanks: Blanks): Doses {
       const before = { ...dose };
       read(found.groups ?? {}, dose);
       // A second amount of one unit ("R 1 min, L 1 min") says the same again.
-      if (Object.keys(dose).length > Object.keys(before).length || Object.keys(before).length > 0) blanks.take(found.index, found.index + found[0].length, 'dose');
+      if (Object.keys(dose).length > Object.keys(before).length || Object.keys(before).length > 0)
+        blanks.take(found.index, found.index + found[0].length, 'dose');
     }
   }
   if (Object.keys(dose).length === 0)
@@ -197,7 +205,12 @@ function readDoses(blanks: Blanks): Doses {
       for (const found of [...blanks.rest.matchAll(pattern)]) {
         const value = Number(found.groups!['low']);
         if (dose.repetitions !== undefined || value < 1 || NUMBERED.test(blanks.rest.slice(0, found.index))) continue;
-        if (value <= 3 && !/[,:–—-]\s*$/.test(blanks.rest.slice(0, found.index)) && !/^\s*(?:each|ea|both|on)/i.test(blanks.rest.slice(found.index + found[0].length))) continue;
+        if (
+          value <= 3 &&
+          !/[,:–—-]\s*$/.test(blanks.rest.slice(0, found.index)) &&
+          !/^\s*(?:each|ea|both|on)/i.test(blanks.rest.slice(found.index + found[0].length))
+        )
+          continue;
         dose[/breaths?\W*$/i.test(blanks.rest.slice(0, found.index)) ? 'breaths' : 'repetitions'] = value;
         blanks.take(found.index, found.index + found[0].length, 'dose');
       }
@@ -222,7 +235,13 @@ function readSide(blanks: Blanks): StepSide | null {
     const sides = ones.map(([word]) => (/^r/i.test(word) ? 'right' : 'left'));
     const between = ones.length > 1 ? blanks.rest.slice(ones[0]!.index, ones[1]!.index) : '';
     // "R ankle over L knee" is one side; "R under, then L under" are both.
-    side = new Set(sides).size === 1 || (!/[,;/]|\bthen\b/.test(between) && /\b(?:over|to|on|toward|towards|behind|under|across|onto|and|with|in)\b/.test(between)) ? sides[0]! : /\b(?:bent|long|straight|strap)\b|\+/.test(blanks.rest) ? sides[0]! : 'both';
+    side =
+      new Set(sides).size === 1 ||
+      (!/[,;/]|\bthen\b/.test(between) && /\b(?:over|to|on|toward|towards|behind|under|across|onto|and|with|in)\b/.test(between))
+        ? sides[0]!
+        : /\b(?:bent|long|straight|strap)\b|\+/.test(blanks.rest)
+          ? sides[0]!
+          : 'both';
   }
   for (const found of ones) blanks.take(found.index, found.index + found[0].length, 'side');
   return side;
@@ -259,8 +278,13 @@ export function tokensOf(text: string): Tokens {
       way ??= named;
       blanks.take(found.index, found.index + found[0].length, 'way');
     }
-  const breath = /(?<!\p{L})(?:inhal(?:e|ing)|exhal(?:e|ing)|breathe (?:in|out)|(?:in|out|ex|inh|exh)(?=\s*:))(?!\p{L})/iu.exec(blanks.rest);
-  const rest = blanks.rest.split('').map((letter, i) => (letter === '\u0001' ? seen[i]! : letter)).join('');
+  const breath = /(?<!\p{L})(?:inhal(?:e|ing)|exhal(?:e|ing)|breathe (?:in|out)|(?:in|out|ex|inh|exh)(?=\s*:))(?!\p{L})/iu.exec(
+    blanks.rest,
+  );
+  const rest = blanks.rest
+    .split('')
+    .map((letter, i) => (letter === '\u0001' ? seen[i]! : letter))
+    .join('');
   return {
     text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, side, way, retention, note, rest,
     breath: breath ? (/^in|breathe in/i.test(breath[0]) ? 'inhale' : 'exhale') : null,

@@ -39,7 +39,9 @@ export interface Word {
 
 /** Words that say nothing of a posture. */
 const EMPTY = new Set(
-  'a an the of your yr yer my our their his her its it is are be am pose posture position asana pos you we they i me them please just so that this these those oneself'.split(' '),
+  'a an the of your yr yer my our their his her its it is are be am pose posture position asana pos you we they i me them please just so that this these those oneself'.split(
+    ' ',
+  ),
 );
 
 /**
@@ -148,7 +150,9 @@ export function rawWords(text: string): Word[] {
     const word = sign ?? plain(match[0]).replaceAll(' ', '');
     // "Padangusthasana a, b": a letter at the end counts a series.
     const after = text.slice(match.index + match[0].length);
-    const counts = found.length > 0 && ((word === 'a' && /^\s*(?:$|[,;+/&])/.test(after)) || match[0] === 'I' || (word === 'i' && /^\s*(?:$|[^\p{L}\s])/u.test(after)));
+    const counts =
+      found.length > 0 &&
+      ((word === 'a' && /^\s*(?:$|[,;+/&])/.test(after)) || match[0] === 'I' || (word === 'i' && /^\s*(?:$|[^\p{L}\s])/u.test(after)));
     if (word === '' || (EMPTY.has(word) && !counts)) continue;
     found.push({ stem: stemOf(word), from: match.index, to: match.index + match[0].length });
   }
@@ -156,10 +160,18 @@ export function rawWords(text: string): Word[] {
 }
 
 /** The three warriors under all their names: the number is a part of the name, so that one is never taken for another. */
-const WARRIORS = 'warrior virabhadrasana virabhadra veerabhadrasana veerabhadra virbhadrasana virabadrasana vira veera war wa w hero fighter'.split(' ');
-const WARRIOR_NUMBERS = { warriorone: ['1', 'one', 'i', 'first'], warriortwo: ['2', 'two', 'ii', 'second'], warriorthree: ['3', 'three', 'iii', 'third'] };
+const WARRIORS =
+  'warrior virabhadrasana virabhadra veerabhadrasana veerabhadra virbhadrasana virabadrasana vira veera war wa w hero fighter'.split(' ');
+const WARRIOR_NUMBERS = {
+  warriorone: ['1', 'one', 'i', 'first'],
+  warriortwo: ['2', 'two', 'ii', 'second'],
+  warriorthree: ['3', 'three', 'iii', 'third'],
+};
 const WARRIOR_RUNS = Object.entries(WARRIOR_NUMBERS)
-  .map(([as, numbers]) => `${as}: ${WARRIORS.flatMap((name) => numbers.flatMap((number) => [`${name} ${number}`, `${number} ${name}`, `${name}${number}`])).join('; ')}`)
+  .map(
+    ([as, numbers]) =>
+      `${as}: ${WARRIORS.flatMap((name) => numbers.flatMap((number) => [`${name} ${number}`, `${number} ${name}`, `${name}${number}`])).join('; ')}`,
+  )
   .join('\n');
 
 interface Run {
@@ -188,7 +200,7 @@ const RUNS = (() => {
 /** Stands words and runs of words that mean the same for one of them. */
 export function joined(raw: readonly Word[]): Word[] {
   const found: Word[] = [];
-  for (let i = 0; i < raw.length; ) {
+  for (let i = 0; i < raw.length;) {
     const run = RUNS.get(raw[i]!.stem)?.find(({ words }) => words.every((word, k) => raw[i + k]?.stem === word));
     if (run) {
       const [from, to] = [raw[i]!.from, raw[i + run.words.length - 1]!.to];
@@ -205,4 +217,6 @@ export function wordsOf(text: string): Word[] {
 }
 
 /** Every stem that some run of words begins with or holds. */
-export const RUN_STEMS: ReadonlySet<string> = new Set([...RUNS.values()].flatMap((runs) => runs.flatMap(({ words, as }) => [...words, ...as])));
+export const RUN_STEMS: ReadonlySet<string> = new Set(
+  [...RUNS.values()].flatMap((runs) => runs.flatMap(({ words, as }) => [...words, ...as])),
+);

@@ -36,7 +36,9 @@ function replaceSpans(line: string, kind: SpanKind, text: string): string {
   [...spans].reverse().forEach(({ from, to }, i) => {
     const isFirst = i === spans.length - 1;
     // What parted a span from the rest goes with it: commas, dashes, the bracket round it.
-    const before = changed.slice(0, from).replace(isFirst ? /[\s,;|–—-]*\(?\s*$/ : /[\s,;|–—/&+-]*(?:\b(?:then|and)\b)?[\s,;|–—/&+(-]*$/i, '');
+    const before = changed
+      .slice(0, from)
+      .replace(isFirst ? /[\s,;|–—-]*\(?\s*$/ : /[\s,;|–—/&+-]*(?:\b(?:then|and)\b)?[\s,;|–—/&+(-]*$/i, '');
     const after = changed.slice(to).replace(/^\s*\)/, '');
     changed = isFirst ? `${before}${before === '' ? '' : ', '}${text}${after}` : `${before}${after}`;
   });

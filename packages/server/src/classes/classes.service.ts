@@ -61,7 +61,7 @@ export class ClassesService {
       }));
     if (problems.length > 0) throw unusable(problems);
     await this.sequences.read(teacherId, sequenceId);
-    const sequence = this.sequences.parse(text);
+    const sequence = await this.sequences.parse(teacherId, text);
     const people = await Promise.all(personIds.map((id) => this.people.read(teacherId, id)));
     const members = people.map((person): Member => ({ studio: this.bodies.of(bodyOf(person, day)), participant: toParticipant(person) }));
     const plan = await solved(members, sequence, { today: day, figures, pins, ...(shared && { props: shared }) });

@@ -3,12 +3,14 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import { up as firstTables } from './migrations/001-first-tables.js';
 import { up as ownLimits } from './migrations/002-own-limits.js';
 import { up as classes } from './migrations/003-classes.js';
+import { up as studioWords } from './migrations/004-studio-words.js';
 
 /** All migrations in their order. They are code that ships with the server, so none can be missing. */
 const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: QueryInterface) => Promise<void> }[] = [
   { name: '001-first-tables', up: firstTables },
   { name: '002-own-limits', up: ownLimits },
   { name: '003-classes', up: classes },
+  { name: '004-studio-words', up: studioWords },
 ];
 
 /**

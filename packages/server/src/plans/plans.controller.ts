@@ -33,7 +33,7 @@ export class PlansController {
 
   @Post('adapt')
   @HttpCode(200)
-  adapt(@Body() body: AdaptBody) {
-    return this.plans.answer(body);
+  adapt(@CurrentTeacher() { id }: Teacher, @Body() body: AdaptBody) {
+    return this.plans.answer(id, body);
   }
 }

@@ -38,7 +38,7 @@ export class PlansService {
   async create(teacherId: number, { sequenceId, personId, minutes }: PlanBody): Promise<StoredPlan> {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
-    const sequence = this.sequences.parse(stored.text);
+    const sequence = await this.sequences.parse(teacherId, stored.text);
     const plan = adapt(this.bodies.of(bodyOf(person, today())), sequence, toParticipant(person), {
       today: today(),
       ...(minutes !== undefined && { minutes }),
@@ -63,8 +63,8 @@ export class PlansService {
   }
 
   /** The terminal's `adapt`, kept nowhere. @throws UnprocessableEntityException naming line or field. */
-  answer(body: AdaptBody): AdaptationJson {
-    const sequence = this.sequences.parse(body.text);
+  async answer(teacherId: number, body: AdaptBody): Promise<AdaptationJson> {
+    const sequence = await this.sequences.parse(teacherId, body.text);
     const { participants, problems } =
       body.class === undefined ? { participants: [anybody('p1')], problems: [] } : readParticipants(body.class);
     if (problems.length > 0) throw unusable(problems);

@@ -4,9 +4,10 @@ import { SequenceVersionRow } from './sequence-version.row.js';
 import { SequenceRow } from './sequence.row.js';
 import { SequencesController } from './sequences.controller.js';
 import { SequencesService } from './sequences.service.js';
+import { WordsModule } from '../words/words.module.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([SequenceRow, SequenceVersionRow])],
+  imports: [SequelizeModule.forFeature([SequenceRow, SequenceVersionRow]), WordsModule],
   controllers: [SequencesController],
   providers: [SequencesService],
   exports: [SequencesService],

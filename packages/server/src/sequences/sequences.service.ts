@@ -5,6 +5,7 @@ import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import { unusable } from '../problems/unusable.js';
 import { SequenceVersionRow } from './sequence-version.row.js';
+import { WordsService } from '../words/words.service.js';
 import { SequenceRow } from './sequence.row.js';
 
 /** So many earlier texts are shown. */
@@ -17,13 +18,15 @@ export class SequencesService {
   constructor(
     @InjectModel(SequenceRow) private readonly rows: typeof SequenceRow,
     @InjectModel(SequenceVersionRow) private readonly versions: typeof SequenceVersionRow,
+    private readonly words: WordsService,
   ) {}
 
   async list(teacherId: number): Promise<SequenceSummary[]> {
     const rows = await this.rows.findAll({ where: { teacherId }, order: [['title', 'ASC']] });
+    const words = await this.words.list(teacherId);
     return rows.map((row) => {
       const { id, title, text, updatedAt } = row.toSequence();
-      const { sequence } = readSequence(text);
+      const { sequence } = readSequence(text, words);
       return {
         id,
         title,
@@ -41,14 +44,14 @@ export class SequencesService {
 
   /** @throws UnprocessableEntityException when the text can't be a sequence. */
   async create(teacherId: number, { text }: SequenceBody): Promise<StoredSequence> {
-    const { title } = this.parse(text);
+    const { title } = await this.parse(teacherId, text);
     const row = await this.rows.create({ teacherId, title: titleOf(title), text, version: 1 });
     return row.toSequence();
   }
 
   /** @throws ConflictException with both texts when it was saved elsewhere in between. */
   async replace(teacherId: number, id: number, { text, version }: SequenceChangeBody): Promise<StoredSequence> {
-    const { title } = this.parse(text);
+    const { title } = await this.parse(teacherId, text);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
       if (row.version !== version)
@@ -76,9 +79,9 @@ export class SequencesService {
     await (await this.row(teacherId, id)).destroy();
   }
 
-  /** What a text means. @throws UnprocessableEntityException naming each line that can't be taken. */
-  parse(text: string): Sequence {
-    const { sequence, problems } = readSequence(text);
+  /** What a text means to this studio. @throws UnprocessableEntityException naming each line that can't be taken. */
+  async parse(teacherId: number, text: string): Promise<Sequence> {
+    const { sequence, problems } = readSequence(text, await this.words.list(teacherId));
     if (!sequence) throw unusable(problems);
     return sequence;
   }

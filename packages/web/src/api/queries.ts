@@ -1,3 +1,4 @@
+import type { StudioWord } from '@lotus-steady/core';
 import { queryOptions, skipToken } from '@tanstack/react-query';
 import { request } from './client.js';
 import type {
@@ -21,6 +22,7 @@ export const sessionQuery = queryOptions({
   staleTime: 5 * 60_000,
 });
 export const studioQuery = queryOptions({ queryKey: ['studio'], queryFn: () => request<Studio>('GET', 'studio') });
+export const wordsQuery = queryOptions({ queryKey: ['words'], queryFn: () => request<StudioWord[]>('GET', 'words') });
 export const peopleQuery = queryOptions({ queryKey: ['people'], queryFn: () => request<PersonSummary[]>('GET', 'people') });
 export const personQuery = (id: number) =>
   queryOptions({ queryKey: ['people', id], queryFn: () => request<Person>('GET', `people/${id}`) });

@@ -6,6 +6,7 @@ import { request } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
 import { dropAllDrafts } from '../drafts/drafts.js';
 import { core } from '../worker/core.js';
+import { useStudioWords } from '../api/use-words.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
 
 function ThemeButton() {
@@ -34,11 +35,13 @@ const LINKS = [
   { to: '/people', label: 'People' },
   { to: '/asanas', label: 'Asanas' },
   { to: '/limits', label: 'Limits' },
+  { to: '/words', label: 'Words' },
 ];
 
 /** The bar above every screen but teaching. */
 export function AppFrame() {
   const session = useQuery(sessionQuery);
+  useStudioWords();
   const signOut = async () => {
     await request('DELETE', 'session');
     dropAllDrafts();

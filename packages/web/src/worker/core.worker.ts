@@ -1,6 +1,6 @@
 import {
   adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, Studio, Studios, understood, whatToSay,
-  type Answered, type AdaptationJson, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassJson, type ClassOptions, type Craft, type Edited, type Figure, type Joint, type LimitJson, type Member, type Participant, type Pin,
+  type Answered, type Candidate, type ReadLine as CoreLine, type StepSide, type StudioWord, type AdaptationJson, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassJson, type ClassOptions, type Craft, type Edited, type Figure, type Joint, type LimitJson, type Member, type Participant, type Pin,
   type Problem, type PropsAtHand, type Screening, type Sequence, type SetupItem, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -21,17 +21,24 @@ export interface ReadLine {
   readonly figure: string;
 }
 
+/** A line as the reader understood it; what it may be instead has its name and its figure. */
+export type NotesLine = Omit<CoreLine, 'candidates'> & {
+  readonly candidates: readonly (Candidate & { readonly name: string; readonly figure: string | null })[];
+};
+
 /** What a text means, with a small figure for each step. */
 export type ReadText =
   | {
       readonly sequence: Sequence;
       readonly lines: readonly ReadLine[];
+      readonly notes: readonly NotesLine[];
       readonly figures: Readonly<Record<string, Figure>>;
       readonly problems: readonly [];
     }
   | {
       readonly sequence: null;
       readonly lines: readonly [];
+      readonly notes: readonly [];
       readonly figures: Readonly<Record<string, Figure>>;
       readonly problems: readonly Problem[];
     };
@@ -98,7 +105,10 @@ export interface Meaning {
 const bodies = (members: readonly Member[]) => members.map(({ studio }) => studio);
 
 const search = nameSearch(library);
-const read = notesReader(library);
+const reader = notesReader(library);
+/** The studio's own words, as long as its teacher is signed in. */
+let words: readonly StudioWord[] = [];
+const read = (text: string) => reader(text, words);
 const anyStudio = new Studio(library);
 /** Going back and forth between the people of a class is common. */
 const studios = new Studios(library, 24);
@@ -212,16 +222,30 @@ const core = {
   },
 
   read(text: string): ReadText {
-    const { sequence, problems } = read(text);
-    if (!sequence) return { sequence: null, lines: [], figures: {}, problems };
+    const result = read(text);
+    if (!result.sequence) return { sequence: null, lines: [], notes: [], figures: {}, problems: result.problems };
     const figures: Record<string, Figure> = {};
-    const lines = sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
-      const form = anyStudio.form(asana, variation);
+    const shownAs = (asana: string, variation: string | null, side: StepSide): { name: string; figure: string | null } => {
+      const { name, variations } = library.get(asana);
+      if (!variations[0]) return { name, figure: null };
       const key = `${asana} ${variation} ${side}`;
-      figures[key] ??= smallFigure(anyStudio, { ...form, changes: [] }, side);
-      return { line, asana, variation, name: form.asana.name, figure: key };
+      figures[key] ??= smallFigure(anyStudio, { ...anyStudio.form(asana, variation), changes: [] }, side);
+      return { name, figure: key };
+    };
+    const lines = result.sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
+      const { name, figure } = shownAs(asana, variation, side);
+      return { line, asana, variation, name, figure: figure! };
     });
-    return { sequence, lines, figures, problems: [] };
+    const notes = result.lines.map((line): NotesLine => ({
+      ...line,
+      candidates: line.candidates.map((one) => ({ ...one, ...shownAs(one.asana, one.variation, 'none') })),
+    }));
+    return { sequence: result.sequence, lines, notes, figures, problems: [] };
+  },
+
+  /** From now on texts are read with these words of the studio's own. */
+  useWords(next: readonly StudioWord[]): void {
+    words = next;
   },
 
   /** A class for people, from nothing. */

@@ -63,13 +63,13 @@ export const newcomers: Phrases = {
     plain: `
       fire hydrant; fire hydrants; hydrants; dog at the lamp post; lift knee out to side on all fours; all fours, knee out; quadruped hip abduction; leg out like a dog; hip abduction on hands and knees; knee lifts sideways, all 4s; doggy leg; bent leg side lift on all fours
     `,
-    'forearms': `fire hydrant on forearms; hydrants on elbows`,
+    forearms: `fire hydrant on forearms; hydrants on elbows`,
   },
   'donkey-kick': {
     plain: `
       donkey kick; donkey kicks; heel to ceiling on all fours; bent leg lift on all fours; kick back, knee bent; glute kickbacks; kick-backs; heel press up, all fours; sole to the ceiling, all 4s; mule kicks; hip extension on hands and knees
     `,
-    'forearms': `donkey kicks on forearms; heel presses on elbows and knees`,
+    forearms: `donkey kicks on forearms; heel presses on elbows and knees`,
     not: `handstand hops = adho-mukha-vrksasana`,
   },
   'urdhva-prasarita-eka-padasana': {
@@ -83,7 +83,7 @@ export const newcomers: Phrases = {
     plain: `
       chanting; chant; mantra; mantra chanting; om chanting; chant om; kirtan; aum; three oms; oms; om; chant together; sing mantra; so hum; japa; mantra repetition; sat nam chant; om shanti; opening chant; closing chant; chant softly
     `,
-    'silent': `silent mantra; mantra in the mind; repeat mantra silently`,
+    silent: `silent mantra; mantra in the mind; repeat mantra silently`,
   },
   'loving-kindness': {
     plain: `
@@ -125,13 +125,13 @@ export const newcomers: Phrases = {
     plain: `
       ball under the foot; roll ball under foot; ball roll under foot; foot on a ball; tennis ball under foot; spiky ball foot; massage the sole with ball; foot ball rolling; roll sole on ball; roll the foot over a ball; feet on massage balls; ball under arch
     `,
-    'standing': `standing, ball under foot; roll ball under foot holding chair; foot on ball at the wall`,
+    standing: `standing, ball under foot; roll ball under foot holding chair; foot on ball at the wall`,
   },
   'toe-work': {
     plain: `
       toe yoga; toe work; lift big toe only; little toes only; spread toes; toe spreads; toe lifts; toes up one at a time; pick up towel with toes; towel scrunches; scrunch towel with toes; short foot; foot dome; arch lifts; big toe up, others down; piano toes; toe exercises; wriggle and spread toes; interlace fingers and toes
     `,
-    'standing': `toe lifts standing; spread the toes standing; lift all toes standing`,
+    standing: `toe lifts standing; spread the toes standing; lift all toes standing`,
   },
   'couch-stretch': {
     plain: `
@@ -149,14 +149,14 @@ export const newcomers: Phrases = {
     plain: `
       shake it out; shake out; shaking; shake everything; shake arms and legs; shake hands out; shake the body; shake off; shakes; shake legs out; jelly; wobble like jelly; whole body shake; shake out the legs; shake out arms; shaking out; kriya shaking; tremble and shake; bounce and shake; shake like a wet dog; wiggle everything; shake hands and feet
     `,
-    'sitting': `shake hands out sitting; shake out arms @chair; shake wrists and feet @chair`,
-    'lying': `shake the legs in the air; legs up, shake; arms and legs up, shake; upside-down beetle shake`,
+    sitting: `shake hands out sitting; shake out arms @chair; shake wrists and feet @chair`,
+    lying: `shake the legs in the air; legs up, shake; arms and legs up, shake; upside-down beetle shake`,
   },
   'breath-of-joy': {
     plain: `
       breath of joy; joy breath; joyful breath; three inhales, swing arms, exhale fold; inhale inhale inhale, ha; breath of joy x; swing arms, ha; joy breaths; ha breath swing; swing breath ha
     `,
-    'sitting': `breath of joy @chair; joy breath sitting; seated breath of joy`,
+    sitting: `breath of joy @chair; joy breath sitting; seated breath of joy`,
     'without-the-fold': `breath of joy without the fold; joy breath upright; joy breath, no fold`,
   },
   'step-ups': {
@@ -169,7 +169,7 @@ export const newcomers: Phrases = {
     plain: `
       glute sets; glute squeezes; tighten buttocks; squeeze buttocks; buttock squeezes; clench buttocks; static glutes; bum squeezes; gluteal sets; squeeze glutes lying; squeeze bum and hold; isometric glutes; buttock squeeze hold
     `,
-    'prone': `buttock squeezes lying on the front; glute squeeze prone`,
+    prone: `buttock squeezes lying on the front; glute squeeze prone`,
   },
   'heel-drags': {
     plain: `
@@ -180,7 +180,7 @@ export const newcomers: Phrases = {
     plain: `
       neck isometrics; head press into hand; press head into hand; hand against forehead; isometric neck; push head into palm; neck press hand; press forehead into hands; resist with hand, neck; static neck strength; head against hand, no movement; hands behind head, press back
     `,
-    'lying': `press the head into the pillow; head press lying; press back of head into floor; head into cushion press`,
+    lying: `press the head into the pillow; head press lying; press back of head into floor; head into cushion press`,
   },
   'parivrtta-adho-mukha-svanasana': {
     plain: `
@@ -217,7 +217,7 @@ export const newcomers: Phrases = {
     plain: `
       sugarcane; sugar cane; chapasana; ardha chandra chapasana; candy cane pose; half moon bow; half moon holding the foot; half moon, grab back foot; sugarcane half moon
     `,
-    'strap': `sugarcane with strap; half moon bow, strap round foot`,
+    strap: `sugarcane with strap; half moon bow, strap round foot`,
   },
   'parsva-bakasana': {
     plain: `
@@ -228,7 +228,7 @@ export const newcomers: Phrases = {
     plain: `
       king pigeon; eka pada rajakapotasana full; royal pigeon; king pigeon with strap; mermaid; mermaid pigeon; full pigeon, hold the back foot; pigeon, catch back foot; pigeon quad stretch; pigeon holding foot; rajakapotasana; king of pigeons
     `,
-    'strap': `king pigeon, strap round the back foot; mermaid w strap`,
+    strap: `king pigeon, strap round the back foot; mermaid w strap`,
     'front-shin-on-bolster': `king pigeon on bolster; supported king pigeon`,
     not: `pigeon = eka-pada-rajakapotasana; sleeping pigeon = eka-pada-rajakapotasana; chair mermaid = chair-side-bend`,
   },
@@ -236,7 +236,7 @@ export const newcomers: Phrases = {
     plain: `
       twisted cobra; tiryaka bhujangasana; twisting cobra; cobra, look at heels; cobra, look over the shoulder; tiryak bhujangasana; cobra twist; swaying cobra; side-looking cobra; cobra look back at the heel
     `,
-    'low': `low twisted cobra; baby cobra, turn the head`,
+    low: `low twisted cobra; baby cobra, turn the head`,
   },
   'cat-pulling-its-tail': {
     plain: `
@@ -261,7 +261,7 @@ export const newcomers: Phrases = {
     plain: `
       janu naman; knee bending; knee bends lying; bend and stretch the knee sitting; janu naman each leg; knee flexion and extension; hold thigh, bend and straighten leg; knee hinges; knee joint movement; clasp under thigh, straighten; knee mobilising; bend and straighten knee in bed
     `,
-    'sitting': `knee bend and stretch @chair; swing the lower leg @chair; bend-straighten knees sitting; pendulum legs @chair`,
+    sitting: `knee bend and stretch @chair; swing the lower leg @chair; bend-straighten knees sitting; pendulum legs @chair`,
     not: `small knee bends standing = chair-squat; knee circles = knee-cranking`,
   },
   'knee-cranking': {
@@ -285,19 +285,19 @@ export const newcomers: Phrases = {
     plain: `
       chopping wood; chop wood; wood chopper; woodchop; kashtha takshanasana; chop with a ha; chopping logs; axe swing; wood chopping squat; woodchopper, exhale ha; lumberjack
     `,
-    'standing': `chopping wood standing; standing wood chops; chop, knees soft`,
+    standing: `chopping wood standing; standing wood chops; chop, knees soft`,
   },
   'rope-pulling': {
     plain: `
       pulling the rope; rope pulling; rajju karshanasana; pull the rope; rope pull; climb a rope; ring the bell ropes; rope climbing sitting; pull ropes down from above; rajju karshan
     `,
-    'chair': `pull the rope @chair; climbing rope arms @chair; rope pull @chair`,
+    chair: `pull the rope @chair; climbing rope arms @chair; rope pull @chair`,
   },
   trataka: {
     plain: `
       trataka; tratak; steady gazing; candle gazing; gaze at a candle; gazing meditation; gaze at one point; trataka on candle; look at flame without blinking; gazing practice; eye gaze practice; dristi practice; gaze at flame; stare at candle
     `,
-    'soft': `trataka, blink when you like; soft gazing at a picture; gaze at a flower`,
+    soft: `trataka, blink when you like; soft gazing at a picture; gaze at a flower`,
   },
   'ardha-baddha-padmottanasana': {
     plain: `
@@ -360,7 +360,7 @@ export const newcomers: Phrases = {
     plain: `
       hip hinge; hip hinge with stick; hinge with a stick along the back; hip hinging; stick on the back, hinge; hinge practice; pole on spine, bend at hips; good mornings; broomstick hinge; hinge from hips; hinge drill; dowel hinge; hip hinges standing; kneeling hinge; hinge back as one piece
     `,
-    'kneeling': `tall kneeling, hinge back; kneeling lean back as one piece; kneeling hinge; lean back kneeling`,
+    kneeling: `tall kneeling, hinge back; kneeling lean back as one piece; kneeling hinge; lean back kneeling`,
     'at-the-wall': `hip hinge, bum to the wall; hinge till seat touches wall; wall-tap hinge`,
     not: `just hinge @chair = chair-forward-fold; hip hinge behind chair = chair-dog`,
   },
@@ -368,13 +368,13 @@ export const newcomers: Phrases = {
     plain: `
       volcano; volcanoes; volcano erupts; rumbling volcano; volcano breath arms up; be a volcano; volcano eruption; bubbling volcano; lava
     `,
-    'sitting': `volcano sitting; volcano hands @chair; seated volcano`,
+    sitting: `volcano sitting; volcano hands @chair; seated volcano`,
   },
   'kids-dinosaur': {
     plain: `
       dinosaur; dinosaurs; dinosaur stomp; dino walk; t-rex; t rex stomp; stomp like dinosaurs; dino stomps; stegosaurus; stomping dinosaur; monster walk
     `,
-    'quiet': `quiet dinosaur; tiptoe dinosaur`,
+    quiet: `quiet dinosaur; tiptoe dinosaur`,
   },
   'kids-wheelbarrow': {
     plain: `
@@ -392,6 +392,6 @@ export const newcomers: Phrases = {
     plain: `
       rabbit breath; bunny breath; bunny breathing; three sniffs and out; sniff sniff sniff, sigh; rabbit sniffs; bunny sniffs; sniff like a bunny; hare breath; rabbit breathing
     `,
-    'slow': `slow bunny breath; one long sniff; quiet rabbit breath`,
+    slow: `slow bunny breath; one long sniff; quiet rabbit breath`,
   },
 };

@@ -8,7 +8,8 @@ export function NotUnderstood({ unknown, sequence }: { unknown: AdaptationJson['
   if (unknown.length === 0) return null;
   return (
     <p className="mb-3">
-      Not understood and left out here: {unknown.map(({ text, line }) => `“${text}” (line ${line})`).join(', ')}.{' '}
+      Not settled yet, so without a column here and not to be taught:{' '}
+      {unknown.map(({ text, line }) => `“${text}” (line ${line})`).join(', ')}.{' '}
       <Link to={`/sequences/${sequence}`} className="underline">
         Mend it
       </Link>

@@ -1,14 +1,16 @@
-import { counted, describeDose, editText, WAYS, type Step } from '@lotus-steady/core';
+import { counted, describeDose, WAYS, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
+import { useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import type { ReadText } from '../../worker/core.worker.js';
+import type { NotesLine, ReadLine, ReadText } from '../../worker/core.worker.js';
+import { Choice } from './Choice.js';
+import { MarkedLine, MarksLegend } from './MarkedLine.js';
 
 interface Props {
-  readonly text: string;
   readonly read: ReadText | undefined;
   readonly failure: unknown;
-  readonly onChange: (text: string) => void;
   readonly onGoTo: (line: number) => void;
+  readonly onSettle: (line: NotesLine, means: WordMeaning) => void;
 }
 
 const SIDE_WORDS = { none: '', left: 'left', right: 'right', both: 'each side' } as const;
@@ -23,8 +25,116 @@ function details({ dose, side, variation, way, retention }: Step): string {
   ].filter((part) => part !== undefined && part !== '').join(', '); // prettier-ignore
 }
 
-/** Each line as it was understood; a line that wasn't offers the three nearest names. */
-export function Matches({ text, read, failure, onChange, onGoTo }: Props) {
+/** Steps of one line, and what each is called and looks like. */
+interface Shown {
+  readonly step: Step;
+  readonly match: ReadLine;
+}
+
+/** More figures of one line than this say no more. */
+const MOST_FIGURES = 6;
+
+/** What a line was taken for, in words. */
+function meaning({ kind, word }: NotesLine, shown: readonly Shown[]): string {
+  switch (kind) {
+    case 'step':
+    case 'many':
+      return '';
+    case 'way':
+      return 'The way to what follows';
+    case 'repeat':
+      return `Again: ${counted(shown.length, 'step')}`;
+    case 'note':
+      return word?.means.is === 'own' ? 'A posture of our own: shown, not judged' : 'A note';
+    case 'heading':
+      return 'A section';
+    case 'ask':
+      return 'Which one?';
+  }
+}
+
+function LineRow({
+  line,
+  shown,
+  figures,
+  says,
+  onGoTo,
+  onSettle,
+}: {
+  line: NotesLine;
+  shown: readonly Shown[];
+  figures: Readonly<Record<string, Figure>>;
+  says: readonly string[];
+} & Pick<Props, 'onGoTo' | 'onSettle'>) {
+  const [open, setOpen] = useState(false);
+  const asked = line.kind === 'ask';
+  const salutation = shown[0]?.step.of ?? null;
+  const words = meaning(line, shown);
+  return (
+    <li className={`px-2 py-1.5 ${asked ? 'bg-shade' : ''}`}>
+      <div className="grid grid-cols-[2.25rem_1fr] gap-x-2">
+        <button
+          type="button"
+          onClick={() => onGoTo(line.line)}
+          className="text-left text-sm text-soft underline-offset-2 hover:underline"
+          aria-label={`Go to line ${line.line}`}
+        >
+          {line.line}
+        </button>
+        <div className="grid gap-x-4 sm:grid-cols-2">
+          <div className="leading-7">
+            <MarkedLine text={line.text} spans={line.spans} />
+          </div>
+          <div className="leading-tight">
+            {words !== '' && <span className={asked ? 'font-semibold' : 'text-sm text-soft'}>{words}</span>}
+            {line.kind === 'repeat' || salutation !== null ? (
+              <div className="flex flex-wrap items-end gap-1">
+                {salutation !== null && <span className="mr-2 text-sm">{counted(shown.length, 'step')}</span>}
+                {shown.slice(0, MOST_FIGURES).map(({ match }, i) => (
+                  <FigureDrawing key={i} figure={figures[match.figure]!} label={match.name} className="h-8 w-10" />
+                ))}
+                {shown.length > MOST_FIGURES && <span className="text-sm text-soft">and {shown.length - MOST_FIGURES} more</span>}
+              </div>
+            ) : (
+              shown.map(({ step, match }, i) => (
+                <div key={i} className="grid grid-cols-[3.5rem_1fr] items-center gap-x-2">
+                  <FigureDrawing figure={figures[match.figure]!} className="h-11 w-full" />
+                  <div>
+                    <span className="font-semibold">{match.name}</span>
+                    <span className="block text-sm text-soft">{details(step)}</span>
+                  </div>
+                </div>
+              ))
+            )}
+            {says.map((text) => (
+              <span key={text} className="block text-sm italic">
+                {text}
+              </span>
+            ))}
+            {!asked && line.candidates.length > 1 && line.kind !== 'heading' && line.kind !== 'repeat' && (
+              <button type="button" aria-expanded={open} className="text-sm text-soft underline" onClick={() => setOpen(!open)}>
+                {open ? 'Leave it' : 'Something else?'}
+              </button>
+            )}
+          </div>
+        </div>
+      </div>
+      {(asked || open) && (
+        <Choice
+          line={line}
+          figures={figures}
+          onSettle={(settled, means) => {
+            setOpen(false);
+            onSettle(settled, means);
+          }}
+        />
+      )}
+    </li>
+  );
+}
+
+/** Each line as it was understood, its parts marked; a line that isn't sure offers what it may be. */
+export function Matches({ read, failure, onGoTo, onSettle }: Props) {
   if (failure) return <Failure error={failure} />;
   if (!read) return <p className="text-soft">Paste or write your sequence; every line shows here at once what it was taken for.</p>;
   if (read.sequence === null)
@@ -46,66 +156,28 @@ export function Matches({ text, read, failure, onChange, onGoTo }: Props) {
       </ul>
     );
   const { steps, unknown, notes } = read.sequence;
-  const rows = [
-    ...steps.map((step, i) => ({ line: step.line, step, match: read.lines[i]!, lost: null })),
-    ...unknown.map((lost) => ({ line: lost.line, step: null, match: null, lost })),
-  ].sort((a, b) => a.line - b.line);
+  const shown = steps.map((step, i): Shown => ({ step, match: read.lines[i]! }));
   return (
     <>
       <p className="mb-2 text-sm text-soft" role="status">
-        {counted(steps.length, 'step')} understood{unknown.length > 0 ? `, ${unknown.length} not` : ''}
+        {counted(steps.length, 'step')} understood{unknown.length > 0 ? `, ${counted(unknown.length, 'line')} to settle` : ''}
       </p>
       <ol className="divide-y divide-rule rounded border border-rule bg-sheet">
-        {rows.map(({ line, step, match, lost }, i) => (
-          <li key={`${line}-${i}`} className="grid grid-cols-[2.25rem_3.5rem_1fr] items-center gap-x-2 px-2 py-1">
-            <button
-              type="button"
-              onClick={() => onGoTo(line)}
-              className="text-left text-sm text-soft underline-offset-2 hover:underline"
-              aria-label={`Go to line ${line}`}
-            >
-              {line}
-            </button>
-            {step && match ? (
-              <>
-                <FigureDrawing figure={read.figures[match.figure]!} className="h-11 w-full" />
-                <div className="leading-tight">
-                  <span className="font-semibold">{match.name}</span>
-                  <span className="block text-sm text-soft">{details(step)}</span>
-                  {notes
-                    .filter((note) => note.line === line && step.of === null)
-                    .map((note) => (
-                      <span key={note.text} className="block text-sm italic">
-                        {note.text}
-                      </span>
-                    ))}
-                </div>
-              </>
-            ) : (
-              lost && (
-                <div className="col-span-2 py-1.5">
-                  <p>
-                    <span aria-hidden>? </span>
-                    <strong>“{lost.text}”</strong> is not understood. Did you mean
-                  </p>
-                  <div className="mt-1.5 flex flex-wrap gap-2">
-                    {lost.nearest.map(({ id, name }) => (
-                      <button
-                        key={id}
-                        type="button"
-                        onClick={() => onChange(editText(text, { do: 'name', line: line, name: name }))}
-                        className="rounded border border-soft px-2.5 py-1 text-sm hover:bg-shade"
-                      >
-                        {name}
-                      </button>
-                    ))}
-                  </div>
-                </div>
-              )
-            )}
-          </li>
-        ))}
+        {read.notes
+          .filter(({ text }) => text !== '')
+          .map((line) => (
+            <LineRow
+              key={line.line}
+              line={line}
+              shown={shown.filter(({ step }) => step.line === line.line)}
+              figures={read.figures}
+              says={notes.filter((note) => note.line === line.line).map(({ text }) => text)}
+              onGoTo={onGoTo}
+              onSettle={onSettle}
+            />
+          ))}
       </ol>
+      <MarksLegend />
     </>
   );
 }

@@ -11,6 +11,7 @@ import { Blocks } from './Blocks.js';
 import { CraftPanel } from './CraftPanel.js';
 import { EarlierTexts } from './EarlierTexts.js';
 import { Matches } from './Matches.js';
+import { useSettling } from './use-settling.js';
 
 const EXAMPLE = `# Slow morning
 minutes: 30
@@ -35,6 +36,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
   } = useSequenceText(stored, ({ id }) => {
     if (stored === null) void navigate(`/sequences/${id}`, { replace: true });
   });
+  const { settle, status } = useSettling();
   const settled = useDeferredValue(text);
   const read = useQuery({ ...readTextQuery(settled), enabled: settled.trim() !== '', placeholderData: (before) => before });
   const goToLine = (line: number) => {
@@ -68,7 +70,8 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
         </div>
         <div>
           <h2 className="mb-1 text-base">Understood as</h2>
-          <Matches text={text} read={text.trim() === '' ? undefined : read.data} failure={read.error} onChange={change} onGoTo={goToLine} />
+          {status}
+          <Matches read={text.trim() === '' ? undefined : read.data} failure={read.error} onGoTo={goToLine} onSettle={settle} />
           {(read.data?.sequence?.steps.length ?? 0) > 0 && <CraftPanel text={text} onChange={change} onGoTo={goToLine} />}
           <Blocks own={stored?.id ?? null} text={text} onChange={change} />
           {stored && <EarlierTexts sequence={stored.id} text={text} onChange={change} />}

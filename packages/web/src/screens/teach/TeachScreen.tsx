@@ -53,6 +53,25 @@ function Waiting({ children, back }: { children: ReactNode; back: string }) {
   );
 }
 
+/** A line that nobody understood could be the one that hurts somebody: it is settled before the class. */
+function Unsettled({ lines, sequenceId }: { lines: readonly { readonly line: number; readonly text: string }[]; sequenceId: number }) {
+  return (
+    <div className="p-8 text-xl">
+      <p>{lines.length === 1 ? 'One line of your notes is' : `${lines.length} lines of your notes are`} still open:</p>
+      <ul className="my-3 list-disc pl-6">
+        {lines.map(({ line, text }) => (
+          <li key={line}>
+            “{text}” (line {line})
+          </li>
+        ))}
+      </ul>
+      <Link to={`/sequences/${sequenceId}`} className="inline-block underline">
+        Settle {lines.length === 1 ? 'it' : 'them'}, then teach
+      </Link>
+    </div>
+  );
+}
+
 function TeachOne({ sequenceId, personId, back }: { sequenceId: number; personId: number; back: string }) {
   const sequence = useQuery(sequenceQuery(sequenceId));
   const person = useQuery(personQuery(personId));
@@ -68,6 +87,7 @@ function TeachOne({ sequenceId, personId, back }: { sequenceId: number; personId
         <DecisionWord decision={decision} />: this plan is not taught yet.
       </Waiting>
     );
+  if (score.data.answer.unknown.length > 0) return <Unsettled lines={score.data.answer.unknown} sequenceId={sequenceId} />;
   return <TeachView taught={taught} breathSeconds={person.data.breathSeconds} back={back} />;
 }
 
@@ -86,6 +106,7 @@ function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readon
   if (!people.data || !score.data || !taught) return <Preparing />;
   if (score.data.answer.participants.every(({ screening }) => screening.decision !== 'practise'))
     return <Waiting back={back}>Nobody of this class may practise today.</Waiting>;
+  if (score.data.answer.unknown.length > 0) return <Unsettled lines={score.data.answer.unknown} sequenceId={sequenceId} />;
   // The class breathes with its slowest.
   const breathSeconds = Math.max(...people.data.map((one) => one.breathSeconds));
   return <TeachView taught={taught} breathSeconds={breathSeconds} back={back} />;

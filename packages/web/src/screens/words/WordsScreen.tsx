@@ -1,0 +1,119 @@
+import type { StudioWord, WordMeaning } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { wordsQuery } from '../../api/queries.js';
+import { useWordChanges } from '../../api/use-words.js';
+import { PLAIN } from '../../parts/button-styles.js';
+import { explain, Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { useAsanaNames } from '../../parts/use-asana-names.js';
+
+function meaningWords(means: WordMeaning, nameOf: (id: string) => string): string {
+  switch (means.is) {
+    case 'asana':
+      return means.variation === null ? nameOf(means.asana) : `${nameOf(means.asana)}, ${means.variation.replaceAll('-', ' ')}`;
+    case 'note':
+      return 'no step, a note';
+    case 'own':
+      return 'a posture of our own, not judged';
+  }
+}
+
+/** Hands the words to the browser as a file. */
+function download(words: readonly StudioWord[]): void {
+  const address = URL.createObjectURL(new Blob([JSON.stringify({ words }, null, 2)], { type: 'application/json' }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = 'studio-words.json';
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+/** The words of a file; a message where it holds none. */
+async function wordsOf(file: File): Promise<readonly StudioWord[] | string> {
+  try {
+    const read = JSON.parse(await file.text()) as { words?: unknown };
+    if (Array.isArray(read.words) && read.words.length > 0) return read.words as readonly StudioWord[];
+    return `${file.name} holds no list "words"`;
+  } catch {
+    return `${file.name} is no JSON file`;
+  }
+}
+
+/** What the studio means by its own words; each can be forgotten, all can be taken along. */
+export function WordsScreen() {
+  const words = useQuery(wordsQuery);
+  const names = useAsanaNames();
+  const { keep, forget } = useWordChanges();
+  const [gone, setGone] = useState<StudioWord | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  if (words.isPending) return <Loading what="Opening the words" />;
+  if (words.isError) return <Failure error={words.error} onRetry={() => void words.refetch()} />;
+  const failed = [keep, forget].find(({ isError }) => isError);
+  return (
+    <>
+      <h1 className="mb-1 text-2xl">Our words</h1>
+      <p className="max-w-prose text-soft">
+        What you settled in your notes. Every text is read with these words; where one is used, the line says “your word”.
+      </p>
+      <p role="status" className="my-3 min-h-6 text-sm">
+        {failed && `Not kept: ${explain(failed.error)}`}
+        {problem}
+        {!failed && gone && (
+          <>
+            “{gone.text}” is forgotten.{' '}
+            <button type="button" className="underline" onClick={() => keep.mutate([gone], { onSuccess: () => setGone(null) })}>
+              Undo
+            </button>
+          </>
+        )}
+      </p>
+      {words.data.length === 0 ? (
+        <p>None yet. Where the reader is not sure of a line, it asks; your answer is kept here.</p>
+      ) : (
+        <ul className="max-w-3xl divide-y divide-rule rounded border border-rule bg-sheet">
+          {words.data.map((word) => (
+            <li key={word.text} className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-3 py-2">
+              <strong>{word.text}</strong>
+              <span className="grow">{meaningWords(word.means, (id) => names?.get(id) ?? id.replaceAll('-', ' '))}</span>
+              <span className="text-sm text-soft">since {word.since}</span>
+              <button
+                type="button"
+                className="text-sm underline"
+                aria-label={`Forget “${word.text}”`}
+                onClick={() => forget.mutate(word.text, { onSuccess: () => setGone(word) })}
+              >
+                Forget
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-4 flex flex-wrap gap-2">
+        <button type="button" className={PLAIN} disabled={words.data.length === 0} onClick={() => download(words.data)}>
+          Save as a file
+        </button>
+        <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
+          Take in from a file
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept="application/json"
+          aria-label="A file of words"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={async (event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = '';
+            if (!chosen) return;
+            const found = await wordsOf(chosen);
+            setProblem(typeof found === 'string' ? found : null);
+            if (typeof found !== 'string') keep.mutate(found);
+          }}
+        />
+      </div>
+    </>
+  );
+}
