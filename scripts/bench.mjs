@@ -255,6 +255,47 @@ row(
   `${(general / ours).toFixed(0)} times faster (target: 20)`,
 );
 
+// Notes: a sheet of 60 lines as teachers write them, read for the first time and with a key typed into each line.
+const { sheets } = JSON.parse(readFileSync(join(ROOT, 'packages/core/src/notes/labelled-notes.fixture.json'), 'utf8'));
+const written = sheets.flatMap(({ text }) => text.split('\n').filter((line) => line.trim() !== ''));
+const sheetOf = (from) => written.slice(from, from + 60).join('\n');
+const read = notesReader(library);
+row(
+  'the reader of notes made ready',
+  ms(() => read('Mountain')),
+  'ms',
+);
+const firstReadings = [60, 120, 180, 240, 300, 360, 420].map((from) => ms(() => read(sheetOf(from))));
+row(
+  '60 lines of notes read for the first time (target: 60 ms)',
+  median(firstReadings),
+  'ms',
+  `${(median(firstReadings) / unit).toFixed(1)} yardsticks`,
+);
+const typed = sheetOf(60).split('\n');
+const keys = typed.map((line, i) => ms(() => read(typed.map((one, k) => (k === i ? `${one} a` : one)).join('\n'))));
+row(
+  'the same after a key typed into one line (target: 8 ms)',
+  median(keys),
+  'ms',
+  `${(median(firstReadings) / median(keys)).toFixed(0)} times faster`,
+);
+const worst = [
+  'a, b, c, '.repeat(55),
+  'x'.repeat(500),
+  '1 2 3 4 5 '.repeat(50),
+  'knees hands feet on the wall and '.repeat(15),
+  'qwrtp zxcvb plmkn '.repeat(27),
+];
+row('the worst of lines with 500 characters (target: 20 ms)', Math.max(...worst.map((line) => ms(() => read(line.slice(0, 500))))), 'ms');
+const long = (lines) =>
+  written
+    .slice(0, lines)
+    .map((line, i) => `${line} ${i}`)
+    .join('\n');
+const [short, longer] = [ms(() => read(long(150))), ms(() => read(long(600)))];
+row('600 lines instead of 150', longer, 'ms', `${(longer / short).toFixed(1)} times as long (linear: 4)`);
+
 const assets = join(ROOT, 'packages/web/dist/assets');
 const page = readFileSync(join(ROOT, 'packages/web/dist/index.html'), 'utf8');
 const firstLoad = readdirSync(assets).filter((file) => file.endsWith('.js') && page.includes(file));

@@ -78,7 +78,16 @@ export { clearedConditions, screen, type Clearance, type Decision, type Screenin
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { notesJson, type NotesJson, type NotesLineJson } from './notes/json.js';
 export {
-  MOST_LINES, notesReader, understood, type Candidate, type LineKind, type NotesReader, type ReadLine, type ReadNotes, type ReadResult, type ReadStep,
+  MOST_LINES,
+  notesReader,
+  understood,
+  type Candidate,
+  type LineKind,
+  type NotesReader,
+  type ReadLine,
+  type ReadNotes,
+  type ReadResult,
+  type ReadStep,
 } from './notes/read-notes.js';
 export { wordKey, wordProblem, wordText, type StudioWord, type WordMeaning } from './notes/studio-words.js';
 export type { Span, SpanKind } from './notes/tokens.js';

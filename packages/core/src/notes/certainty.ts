@@ -15,7 +15,14 @@ export function signsOf(
   likely: readonly number[],
 ): number[] {
   const { hypothesis } = readings[best]!;
-  const founds = hypothesis.is === 'step' ? [hypothesis.found] : hypothesis.is === 'many' ? hypothesis.parts.map(({ found }) => found) : [];
+  const founds =
+    hypothesis.is === 'step'
+      ? hypothesis.found
+        ? [hypothesis.found]
+        : []
+      : hypothesis.is === 'many'
+        ? hypothesis.parts.map(({ found }) => found)
+        : [];
   const least = (value: (found: Agreement) => number) => Math.min(...founds.map(value));
   const most = (value: (found: Agreement) => number) => Math.max(...founds.map(value));
   const { words, known, guessed } = line.query;
@@ -24,6 +31,7 @@ export function signsOf(
     ({ meaning }) => meaning.kind === 'asana' && !(hypothesis.is === 'step' && meaning.asana === hypothesis.asana),
   );
   const one = hypothesis.is === 'step' ? hypothesis : null;
+  const own = one?.found ?? null;
   const head = one && line.head;
   const named = head?.find(({ meaning }) => meaning.kind === 'asana' && meaning.asana === one!.asana);
   const signs: Record<Sign, number> = {
@@ -31,11 +39,11 @@ export function signsOf(
     'log odds': logOdds(likely[best]!),
     lead: Math.min(6, Math.log(Math.max(1e-6, likely[best]!) / second)),
     best: least((found) => found.best),
-    unheld: one ? one.found.unheld / 3 : 0,
-    leftover: one ? one.found.leftover / 3 : 0,
-    exact: one?.found.exact ? 1 : 0,
-    'exact ambiguous': one?.found.exact && one.found.ambiguous ? 1 : 0,
-    'exact shared': one?.found.exact && others.some(({ exact, tags }) => exact && tags.length === 0) ? 1 : 0,
+    unheld: own ? own.unheld / 3 : 0,
+    leftover: own ? own.leftover / 3 : 0,
+    exact: own?.exact ? 1 : 0,
+    'exact ambiguous': own?.exact && own.ambiguous ? 1 : 0,
+    'exact shared': own?.exact && others.some(({ exact, tags }) => exact && tags.length === 0) ? 1 : 0,
     'unknown words': words.length === 0 ? 0 : 1 - known / words.length,
     'guessed words': guessed,
     words: Math.min(8, words.length) / 8,
@@ -43,13 +51,13 @@ export function signsOf(
     'many exact': hypothesis.is === 'many' && founds.every((found) => found.exact) ? 1 : 0,
     'list left': line.parts && one ? 1 : 0,
     odds: Math.max(-1, Math.min(4, most((found) => found.odds) / 5)),
-    'odds behind': one ? Math.max(-3, Math.min(3, (one.found.odds - Math.max(-20, ...others.map(({ odds }) => odds))) / 4)) : 0,
-    name: one?.found.name ? 1 : 0,
-    'exact name': one && isNamed(one.found) ? 1 : 0,
+    'odds behind': own ? Math.max(-3, Math.min(3, (own.odds - Math.max(-20, ...others.map(({ odds }) => odds))) / 4)) : 0,
+    name: own?.name ? 1 : 0,
+    'exact name': isNamed(own) ? 1 : 0,
     'head exact': named?.exact ? 1 : 0,
     'head other': head && !named?.exact && head.some(({ meaning, exact }) => meaning.kind === 'asana' && exact) ? 1 : 0,
     owned: least((found) => found.owned),
-    agree: one && others.every(({ best: other, odds }) => other <= one.found.best && odds <= one.found.odds) ? 1 : 0,
+    agree: own && others.every(({ best: other, odds }) => other <= own.best && odds <= own.odds) ? 1 : 0,
     'note near': Math.max(0, ...likely.filter((_, i) => readings[i]!.hypothesis.is === 'note' || readings[i]!.hypothesis.is === 'lacking')),
     children: one?.asana.id.startsWith('kids-') ? 1 : 0,
     'one word': words.length === 1 ? 1 : 0,

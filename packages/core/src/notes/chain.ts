@@ -1,5 +1,6 @@
 import { BASES, type Base } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
+import { onceOf } from '../once.js';
 import { FEATURES, type Feature, type Reading } from './evidence.js';
 
 /** Fitted numbers of the reader. */
@@ -25,7 +26,7 @@ const LEADS_TO: Partial<Record<string, readonly Base[]>> = {
 };
 
 /** A reading that is so much less likely by itself (log odds) never wins by what stands around it. */
-const BEAM = 12;
+const BEAM = 8;
 
 interface State {
   readonly reading: number;
@@ -33,12 +34,16 @@ interface State {
   readonly base: number;
 }
 
+/** For each asana those that often follow it. */
+export type Followers = ReadonlyMap<string, ReadonlySet<string>>;
+
 /** Asanas that often follow one another: steps of the library's own lists, and counterposes. */
-export function followers(library: Library): ReadonlySet<string> {
-  const pairs = new Set<string>();
+export function followers(library: Library): Followers {
+  const pairs = new Map<string, Set<string>>();
+  const add = (one: string, next: string) => onceOf(pairs, one, () => new Set<string>()).add(next);
   for (const asana of library.asanas) {
-    asana.steps.slice(1).forEach(({ asana: next }, i) => pairs.add(`${asana.steps[i]!.asana} ${next}`));
-    for (const next of asana.counterposes) pairs.add(`${asana.id} ${next}`);
+    asana.steps.slice(1).forEach(({ asana: next }, i) => add(asana.steps[i]!.asana, next));
+    for (const next of asana.counterposes) add(asana.id, next);
   }
   return pairs;
 }
@@ -73,10 +78,10 @@ function linkOf({ hypothesis, ends, evidence }: Reading, weights: Float64Array):
 }
 
 /** 1 where two postures follow each other as in the library's lists, -1 where they are the same, else 0. */
-function succession(before: Link | null, next: Link, follows: ReadonlySet<string>): number {
+function succession(before: Link | null, next: Link, follows: Followers): number {
   if (!before?.asana || !next.asana) return 0;
   if (before.asana === next.asana) return -1;
-  return follows.has(`${before.asana} ${next.asana}`) ? 1 : 0;
+  return follows.get(before.asana)?.has(next.asana) ? 1 : 0;
 }
 
 /** 1 where the way before leads to where this posture is, -1 where it leads elsewhere. */
@@ -145,7 +150,7 @@ export function weighChain(
   lines: readonly (readonly Reading[])[],
   weights: Float64Array,
   after: Weights['after'],
-  follows: ReadonlySet<string>,
+  follows: Followers,
   { allowed, expect = false }: { allowed?: readonly (readonly boolean[])[]; expect?: boolean } = {},
 ): ChainResult {
   const count = lines.length;

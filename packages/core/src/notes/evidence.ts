@@ -17,7 +17,8 @@ export interface Part {
 
 /** A way to understand a line. */
 export type Hypothesis =
-  | { readonly is: 'step'; readonly asana: Asana; readonly variation: string | null; readonly found: Agreement }
+  /** `found` is `null` where the studio's own word settled it. */
+  | { readonly is: 'step'; readonly asana: Asana; readonly variation: string | null; readonly found: Agreement | null }
   | { readonly is: 'many'; readonly parts: readonly Part[] }
   | { readonly is: 'way'; readonly way: keyof typeof WAY_PHRASES }
   | { readonly is: 'repeat' | 'note' | 'heading' | 'lacking' };

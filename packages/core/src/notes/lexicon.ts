@@ -87,8 +87,8 @@ function marksOf(phrase: string): { text: string; tags: string[]; ambiguous: boo
 
 /** Names of an asana in the library itself. */
 export function namesOf(asana: Asana): string[] {
-  // A bracketed addition of the Sanskrit name is our own mark, not part of the name.
-  const iast = asana.iast ? [asana.iast.replace(/\s*\(.*?\)/g, '')] : [];
+  // A bracketed addition of the Sanskrit name is our own mark: the bare name is that of another asana.
+  const iast = asana.iast && !asana.iast.includes('(') ? [asana.iast] : [];
   return [asana.name, asana.id.replaceAll('-', ' '), ...asana.names, ...iast];
 }
 

@@ -5,10 +5,10 @@ import type { Problem } from '../problem.js';
 import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
-import { followers, weighChain } from './chain.js';
-import { FEATURES, type Hypothesis, type LineEvidence, type Part } from './evidence.js';
+import { followers, weighChain, type Followers } from './chain.js';
+import { FEATURES, type Hypothesis, type LineEvidence, type Part, type Reading } from './evidence.js';
 import { HEADING } from './headings.js';
-import { Lexicon, type Agreement, type Query } from './lexicon.js';
+import { Lexicon, type Query } from './lexicon.js';
 import { repeated } from './repeats.js';
 import { evidenceOf, weighLines, type EvidenceOf, type SheetLine, type WeighedLine } from './sheet.js';
 import { wordKey, type StudioWord } from './studio-words.js';
@@ -28,6 +28,8 @@ const NAMED_SHARE = 0.5;
 /** A line is taken as no posture at all where that is likelier than all else together. */
 const LIKELY_NO_STEP = 0.5;
 const MOST_CANDIDATES = 5;
+/** Another meaning that is so likely is mentioned. */
+const MENTIONED = 0.1;
 
 export type LineKind = 'step' | 'many' | 'way' | 'repeat' | 'note' | 'heading' | 'ask';
 
@@ -208,7 +210,7 @@ function isPosture({ is }: Hypothesis): boolean {
 
 class Reader {
   private readonly lexicon: Lexicon;
-  private readonly follows: ReadonlySet<string>;
+  private readonly follows: Followers;
   private readonly evidenceFor: EvidenceOf;
   private readonly weights = Float64Array.from(FEATURES, (feature) => WEIGHTS.features[feature] ?? 0);
 
@@ -243,45 +245,54 @@ class Reader {
   private decide(line: WeighedLine, best: number, likely: readonly number[], own: ReadonlyMap<string, StudioWord>): Understood {
     const { readings, evidence } = line;
     const candidates = readings
-      .flatMap(({ hypothesis }, r): Candidate[] =>
-        hypothesis.is === 'step'
-          ? [{ asana: hypothesis.asana.id, variation: variationOf(this.lexicon, evidence.query, hypothesis), likely: likely[r]! }]
-          : [],
-      )
+      .flatMap(({ hypothesis }, r) => (hypothesis.is === 'step' ? [{ hypothesis, likely: likely[r]! }] : []))
       .sort((a, b) => b.likely - a.likely)
-      .slice(0, MOST_CANDIDATES);
+      .slice(0, MOST_CANDIDATES)
+      .map(({ hypothesis, likely: share }): Candidate => ({
+        asana: hypothesis.asana.id,
+        variation: variationOf(this.lexicon, evidence.query, hypothesis),
+        likely: share,
+      }));
     const word = own.size === 0 ? undefined : own.get(wordKey(line.text));
     if (word) return this.settled(word, candidates);
-    const { hypothesis } = readings[best]!;
-    const share = likely[best]!;
-    if (isPosture(hypothesis)) {
+    const chosen = preferred(readings, best);
+    const { hypothesis } = readings[chosen]!;
+    const share = likely[chosen]!;
+    if (hypothesis.is === 'step' || hypothesis.is === 'many') {
       const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
-      const certain = certaintyOf(signsOf(line, best, likely), CERTAINTY);
-      // The library's own name stands for itself, where nothing around it speaks for something else.
-      const sure =
-        hypothesis.is === 'step' && share > NAMED_SHARE * postures && isNamed(hypothesis.found) ? Math.max(NAMED, certain) : certain;
-      return { kind: sure >= SURE ? (hypothesis.is as 'step' | 'many') : 'ask', hypothesis, sure, candidates, word: null };
+      const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
+      const isName = hypothesis.is === 'step' && isNamed(hypothesis.found) && (chosen !== best || share > NAMED_SHARE * postures);
+      const sure = isName ? Math.max(NAMED, certain) : certain;
+      return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
     if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP) return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
-    return { kind: hypothesis.is as LineKind, hypothesis, sure: share, candidates, word: null };
+    return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
 
   private settled(word: StudioWord, candidates: readonly Candidate[]): Understood {
     const { means } = word;
     const asana = means.is === 'asana' ? this.library.find(means.asana) : null;
     if (means.is !== 'asana' || !asana) return { kind: 'note', hypothesis: { is: 'note' }, sure: 1, candidates, word };
-    return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null! }, sure: 1, candidates, word };
+    return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null }, sure: 1, candidates, word };
   }
+}
+
+/**
+ * The library's own name, to the letter, stands for itself; only what is written in just these words too, or
+ * what its neighbours speak for in these words, may mean something else.
+ */
+function preferred(readings: readonly Reading[], best: number): number {
+  const { hypothesis } = readings[best]!;
+  const isExact = hypothesis.is !== 'lacking' && !(hypothesis.is === 'step' && !(hypothesis.found?.exact && !hypothesis.found.ambiguous));
+  if (isExact) return best;
+  const named = readings.findIndex((one) => one.hypothesis.is === 'step' && isNamed(one.hypothesis.found));
+  return named < 0 ? best : named;
 }
 
 type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;
 
 /** The way to do an asana that a line's words ask for. */
-function variationOf(
-  lexicon: Lexicon,
-  query: Query,
-  { asana, variation, found }: Pick<StepHypothesis, 'asana' | 'variation'> & { readonly found: Agreement | null },
-): string | null {
+function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Omit<StepHypothesis, 'is'>): string | null {
   // The asana's own name and nothing more is its plain way.
   return variation ?? (found?.exact ? null : lexicon.variation(query, asana));
 }
@@ -395,7 +406,7 @@ class Writer {
   /** What the reader took though another meaning was near is told. */
   private tellGuess({ line }: WeighedLine, tokens: Tokens, asana: Asana, candidates: readonly Candidate[], word: StudioWord | null): void {
     if (word) this.notes.push({ line, text: `your word: "${word.text}"` });
-    const other = candidates.find((one) => one.asana !== asana.id && one.likely > 0.02);
+    const other = candidates.find((one) => one.asana !== asana.id && one.likely > MENTIONED);
     if (!word && other) this.notes.push({ line, text: `"${tokens.rest.trim()}" can mean several asanas; taken as ${asana.name}` });
   }
 
@@ -470,6 +481,8 @@ class Writer {
   }
 
   private spansOf({ evidence: { tokens, query } }: WeighedLine, kind: LineKind, hypothesis: Hypothesis): Span[] {
+    // A number in a note is no dose.
+    if (kind === 'note' || kind === 'heading') return tokens.spans.filter(({ as }) => as === 'bullet' || as === 'comment');
     const spans: Span[] = [...tokens.spans];
     const parts = hypothesis.is === 'many' && kind === 'many' ? hypothesis.parts : null;
     if (kind === 'step' || kind === 'many') {
@@ -485,8 +498,9 @@ class Writer {
 function gapsOf(from: number, to: number, spans: readonly Span[]): Span[] {
   const gaps: Span[] = [];
   let at = from;
-  for (const span of [...spans].sort((a, b) => a.from - b.from)) {
-    if (span.from > at && span.from <= to) gaps.push({ from: at, to: Math.min(span.from, to), as: 'name' });
+  for (const span of spans) {
+    if (span.from >= to) break;
+    if (span.from > at) gaps.push({ from: at, to: Math.min(span.from, to), as: 'name' });
     at = Math.max(at, span.to);
   }
   if (at < to) gaps.push({ from: at, to, as: 'name' });

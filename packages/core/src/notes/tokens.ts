@@ -47,7 +47,7 @@ const OF_KIND = String.raw`(?:more |very |nice |good )?(?:(?:slow|deep|long|full
 
 const UNITS = {
   minutes: String.raw`(?:minutes?|minuten?|mins?\.?|m)(?![\p{L}\d])|['′’](?![\p{L}\d'′’])`,
-  seconds: String.raw`(?:seconds?|secs?\.?|s)(?![\p{L}\d])|["″”“]|(?:''|′′|’’)|counts?(?!\p{L})`,
+  seconds: String.raw`(?:seconds?|secs?\.?|s)(?![\p{L}\d])|["″”“]|(?:''|′′|’’)`,
   breaths: String.raw`${OF_KIND}(?:(?:out-?|in-?)?breaths?|breathes|brs?\.?|bths?|b|resp\.?|respirations?|exhales?|exhalations?|inhales?|inhalations?)(?![\p{L}\d])`,
   rounds: String.raw`${OF_KIND}(?:rounds?|sets?|cycles?|rnds?|rds?)(?!\p{L})(?: of(?= \d))?`,
   repetitions: String.raw`${OF_KIND}(?:repetitions?|repeats|reps?\.?|times?|strokes?|pumps?|goes|lifts?|pulses|circles|each (?:way|direction|arm|leg|hand|foot)|ones?)(?!\p{L})`,
@@ -172,6 +172,9 @@ const NO_HOLD = /(?<!\p{L})no (?:hold(?:ing)?s?|retention|pauses?|breath holds?)
 const HOLD =
   /(?<!\p{L})(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?!\p{L}))?(?!\s*(?:s(?!\p{L})|sec|count|\p{L}*\s?breath|min|m(?!\p{L})|\d|x|'|"|br?(?!\p{L})|times|rounds))/iu;
 
+const BREATH = /(?<!\p{L})(?:inhal(?:e|ing)|exhal(?:e|ing)|breathe (?:in|out)|(?:in|out|ex|inh|exh)(?=\s*:))(?!\p{L})/iu;
+const BREATH_BEHIND = /[,;–—-]\s*(?:inhale|exhale|breathe in|breathe out)\s*$/iu;
+
 /** Takes found parts out of the text, keeping its length. */
 class Blanks {
   readonly spans: Span[] = [];
@@ -278,9 +281,10 @@ export function tokensOf(text: string): Tokens {
       way ??= named;
       blanks.take(found.index, found.index + found[0].length, 'way');
     }
-  const breath = /(?<!\p{L})(?:inhal(?:e|ing)|exhal(?:e|ing)|breathe (?:in|out)|(?:in|out|ex|inh|exh)(?=\s*:))(?!\p{L})/iu.exec(
-    blanks.rest,
-  );
+  const breath = BREATH.exec(blanks.rest);
+  // Alone behind a comma it tells when to move and names nothing.
+  const behind = BREATH_BEHIND.exec(blanks.rest);
+  if (behind) blanks.take(behind.index, behind.index + behind[0].length, 'breath');
   const rest = blanks.rest
     .split('')
     .map((letter, i) => (letter === '\u0001' ? seen[i]! : letter))

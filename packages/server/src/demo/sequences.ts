@@ -26,7 +26,7 @@ Savasana 8 min
 `,
   `# Classical salutation
 1. Mountain, palms together
-2. Arms up, small back bend, inhale
+2. Standing back bend, small, inhale
 3. Forward fold, exhale
 4. Low lunge, right leg back, inhale
 5. Jump back to plank, 1 breath
@@ -110,7 +110,7 @@ minutes: 20
 
 Bound angle, 8 breaths
 Boat, 5 breaths
-Seated twist, each side, 5 breaths
+Seated twist cross-legged, each side, 5 breaths
 Pigeon, each side, 8 breaths
 Garland squat, 5 breaths
 Happy baby, 8 breaths

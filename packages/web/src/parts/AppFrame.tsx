@@ -35,7 +35,6 @@ const LINKS = [
   { to: '/people', label: 'People' },
   { to: '/asanas', label: 'Asanas' },
   { to: '/limits', label: 'Limits' },
-  { to: '/words', label: 'Words' },
 ];
 
 /** The bar above every screen but teaching. */

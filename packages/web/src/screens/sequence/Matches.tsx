@@ -71,7 +71,7 @@ function LineRow({
   const salutation = shown[0]?.step.of ?? null;
   const words = meaning(line, shown);
   return (
-    <li className={`px-2 py-1.5 ${asked ? 'bg-shade' : ''}`}>
+    <li className={`group relative px-2 py-1.5 ${asked ? 'bg-shade' : ''}`}>
       <div className="grid grid-cols-[2.25rem_1fr] gap-x-2">
         <button
           type="button"
@@ -101,7 +101,7 @@ function LineRow({
                   <FigureDrawing figure={figures[match.figure]!} className="h-11 w-full" />
                   <div>
                     <span className="font-semibold">{match.name}</span>
-                    <span className="block text-sm text-soft">{details(step)}</span>
+                    <span className="absolute right-2 top-1.5 bg-sheet text-sm text-soft">{details(step)}</span>
                   </div>
                 </div>
               ))
@@ -112,7 +112,12 @@ function LineRow({
               </span>
             ))}
             {!asked && line.candidates.length > 1 && line.kind !== 'heading' && line.kind !== 'repeat' && (
-              <button type="button" aria-expanded={open} className="text-sm text-soft underline" onClick={() => setOpen(!open)}>
+              <button
+                type="button"
+                aria-expanded={open}
+                className="absolute right-2 top-1.5 bg-sheet text-sm text-soft underline opacity-0 focus-visible:opacity-100 group-hover:opacity-100 aria-expanded:opacity-100 pointer-coarse:opacity-100"
+                onClick={() => setOpen(!open)}
+              >
                 {open ? 'Leave it' : 'Something else?'}
               </button>
             )}

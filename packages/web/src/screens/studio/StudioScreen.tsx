@@ -1,6 +1,7 @@
 import { CONDITIONS, schoolMatters } from '@lotus-steady/core';
 import type { Studio } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { request } from '../../api/client.js';
 import { studioQuery } from '../../api/queries.js';
 import { explain, Failure } from '../../parts/Failure.js';
@@ -27,7 +28,11 @@ export function StudioScreen() {
     <>
       <h1 className="mb-1 text-2xl">The studio</h1>
       <p className="max-w-prose text-soft">
-        For everyone who practises here; a person’s own record may decide otherwise where practitioners disagree.
+        For everyone who practises here; a person’s own record may decide otherwise where practitioners disagree.{' '}
+        <Link to="/words" className="underline">
+          Our words for postures
+        </Link>{' '}
+        have a page of their own.
       </p>
       <p role="status" className="my-3 text-sm">
         {keep.isPending && 'Keeping …'}
