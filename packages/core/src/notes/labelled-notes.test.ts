@@ -9,6 +9,8 @@ interface Label {
   readonly line: number;
   readonly kind: 'step' | 'many' | 'absent' | 'way' | 'repeat' | 'note' | 'heading';
   readonly ids?: readonly string[];
+  /** Of what the library lacked then: what it is called now. */
+  readonly now?: readonly string[];
   readonly parts?: readonly { readonly ids?: readonly string[] }[];
 }
 interface Labelled {
@@ -36,7 +38,10 @@ function outcome(label: Label, { kind, steps }: ReadLine): Outcome {
       return heads.every((id, i) => parts[i]!.ids!.includes(id)) ? 'right' : 'wrong';
     }
     case 'absent':
-      return kind === 'ask' ? 'right' : steps.length > 0 ? 'wrong' : 'otherwise';
+      if (kind === 'ask') return 'right';
+      if (steps.length === 0) return 'otherwise';
+      // What the library has learned since the sheets were labelled.
+      return named.every((id) => label.now?.includes(id)) ? 'right' : 'wrong';
     case 'repeat':
       return kind === 'repeat' ? 'right' : kind === 'ask' ? 'asked' : steps.length > 0 ? 'wrong' : 'otherwise';
     case 'way':
