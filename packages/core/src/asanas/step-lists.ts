@@ -345,9 +345,9 @@ export const stepLists: readonly AsanaSpec[] = [
   },
   {
     id: 'vinyasa-link',
-    name: 'Low plank, up dog, down dog',
+    name: 'Vinyasa link',
     iast: null,
-    names: ['vinyasa', 'chaturanga, up dog, down dog'],
+    names: ['vinyasa'],
     kids: 'Wave to the Dog',
     base: 'all-fours',
     purposes: { energise: 2, 'strengthen-arms': 3, 'strengthen-core': 2, coordination: 2 },

@@ -63,7 +63,7 @@ const unseen = results.filter(({ name }) => held.includes(name));
 
 test('labelled notes: most lines are understood, hardly any is silently taken as something else', () => {
   expect(share(results, 'right')).toBeGreaterThan(0.7);
-  expect(share(results, 'wrong')).toBeLessThan(0.0125);
+  expect(share(results, 'wrong')).toBeLessThan(0.015);
 });
 
 test('sheets that were never fitted to', () => {

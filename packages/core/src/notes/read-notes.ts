@@ -6,7 +6,7 @@ import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../seque
 import type { WayId } from '../sequence/ways.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import { followers, weighChain, type Followers } from './chain.js';
-import { FEATURES, type Hypothesis, type LineEvidence, type Part, type Reading } from './evidence.js';
+import { FEATURES, type Hypothesis, type LineEvidence, type Part } from './evidence.js';
 import { HEADING } from './headings.js';
 import { Lexicon, type Query } from './lexicon.js';
 import { repeated } from './repeats.js';
@@ -24,7 +24,7 @@ export const SURE = 0.88;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
 /** How likely such a name has to be among all postures, all around it considered. */
-const NAMED_SHARE = 0.5;
+const NAMED_SHARE = 0.35;
 /** A line is taken as no posture at all where that is likelier than all else together. */
 const LIKELY_NO_STEP = 0.5;
 const MOST_CANDIDATES = 5;
@@ -255,13 +255,13 @@ class Reader {
       }));
     const word = own.size === 0 ? undefined : own.get(wordKey(line.text));
     if (word) return this.settled(word, candidates);
-    const chosen = preferred(readings, best);
+    const chosen = preferred(line, best);
     const { hypothesis } = readings[chosen]!;
     const share = likely[chosen]!;
     if (hypothesis.is === 'step' || hypothesis.is === 'many') {
       const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
       const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
-      const isName = hypothesis.is === 'step' && isNamed(hypothesis.found) && (chosen !== best || share > NAMED_SHARE * postures);
+      const isName = standsForItself(hypothesis) && (chosen !== best || share > NAMED_SHARE * postures);
       const sure = isName ? Math.max(NAMED, certain) : certain;
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
@@ -281,12 +281,17 @@ class Reader {
  * The library's own name, to the letter, stands for itself; only what is written in just these words too, or
  * what its neighbours speak for in these words, may mean something else.
  */
-function preferred(readings: readonly Reading[], best: number): number {
+function preferred({ readings }: WeighedLine, best: number): number {
   const { hypothesis } = readings[best]!;
   const isExact = hypothesis.is !== 'lacking' && !(hypothesis.is === 'step' && !(hypothesis.found?.exact && !hypothesis.found.ambiguous));
   if (isExact) return best;
-  const named = readings.findIndex((one) => one.hypothesis.is === 'step' && isNamed(one.hypothesis.found));
+  const named = readings.findIndex((one) => standsForItself(one.hypothesis));
   return named < 0 ? best : named;
+}
+
+/** Whether a line is, to the letter, a name of the library. */
+function standsForItself(hypothesis: Hypothesis): boolean {
+  return hypothesis.is === 'step' && isNamed(hypothesis.found);
 }
 
 type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;

@@ -11,9 +11,8 @@ export const newcomers: Phrases = {
   },
   'vinyasa-link': {
     plain: `
-      vinyasa; a vinyasa; take a vinyasa; half vinyasa; flow through; vinyasa to down dog; chaturanga up dog down dog; chat updog dfd;
-      through your vinyasa; low plank, up dog, down dog; chat to dog; high to low, up dog, dog; link vinyasa; lower, up dog, down dog;
-      chaturanga flow; plank to low plank to up dog to down dog; yoga push up, updog, downdog; optional vinyasa
+      vinyasa; a vinyasa; take a vinyasa; half vinyasa; vinyasa to down dog; through your vinyasa; link vinyasa; chaturanga flow;
+      optional vinyasa; flow vinyasa; one vinyasa; add a vinyasa; skip or take the vinyasa; vinyasa between sides; vin
     `,
   },
   'parivrtta-utkatasana': {

@@ -431,7 +431,7 @@ export const standing: Phrases = {
       hands on hips, big circles with pelvis; round and round with the hips; sufi hips standing ?; belly dance circles;
       feet apart, hands on waist, rotate the hips; hips rotation; hip rotations standing; hip circels;
       stand, draw circles with tailbone; pelvis rotation; stand with hands on hips, roll the pelvis round;
-      knees soft, draw wide circles with the hips, head still; hip circles; hula; hips round; stir hips
+      knees soft, draw wide circles with the hips, head still; hip circles ?; hula; hips round; stir hips
     `,
     'hands-on-chair': `
       hip circles holding a chair; standing hip circles, hands on chair back; hold the chair and circle the hips;
