@@ -1,4 +1,4 @@
-import { BASES, type Base, type DoseSpec } from '../asanas/asana.js';
+import type { Base, DoseSpec } from '../asanas/asana.js';
 import type { Asana } from '../asanas/library.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { WAY_PHRASES } from './phrasebook/lines.js';
@@ -411,5 +411,3 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
   });
   return readings;
 }
-
-export const BASE_COUNT = BASES.length;

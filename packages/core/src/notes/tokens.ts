@@ -1,6 +1,6 @@
 import type { DoseSpec } from '../asanas/asana.js';
 import type { StepSide } from '../sequence/sequence.js';
-import { WAYS, type WayId } from '../sequence/ways.js';
+import type { WayId } from '../sequence/ways.js';
 
 /** What a part of a line was read as. */
 export type SpanKind = 'bullet' | 'dose' | 'side' | 'breath' | 'way' | 'comment' | 'name' | 'prop' | 'place';
@@ -159,9 +159,6 @@ const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [
   { pattern: /(?<!\p{L})(?:by |via )(?:a )?fold(?:ing)? down(?!\p{L})/giu, way: 'fold-down' },
   { pattern: /(?<!\p{L})(?:via |with )hands (?:to|up|on) (?:the )?thighs(?=\s*(?:,|$))/giu, way: 'hands-to-thighs' },
 ]; // prettier-ignore
-
-/** Words that ask for a way of getting somewhere, as `WAYS` names it. */
-export const WAY_IDS = Object.keys(WAYS) as readonly WayId[];
 
 const RATIO = /(?<!\d)\d{1,2}(?:\s*[:-]\s*\d{1,2}){2,}(?!\d)|(?<!\d)\d:\d(?!\d)/g;
 const IN_OUT =
