@@ -97,7 +97,7 @@ test('measure, by id or by any name', () => {
 });
 
 test('asanas, conditions and limits', () => {
-  expect(JSON.parse(run(['asanas', '--json']).out).asanas).toHaveLength(336);
+  expect(JSON.parse(run(['asanas', '--json']).out).asanas).toHaveLength(395);
   const { conditions } = JSON.parse(run(['conditions', '--json']).out);
   expect(conditions.map(({ id }: { id: string }) => id)).toEqual(
     expect.arrayContaining(['pregnancy', 'hypertension', 'glaucoma', 'lumbar-disc', 'seniors', 'chair-ambulatory', 'menstruation']),

@@ -394,7 +394,7 @@ describe('earlier texts of a sequence', () => {
 
 describe('knowledge', () => {
   test('asanas, conditions and limits', async () => {
-    expect((await api().get('/api/asanas').set('Cookie', cookie).expect(200)).body.asanas).toHaveLength(336);
+    expect((await api().get('/api/asanas').set('Cookie', cookie).expect(200)).body.asanas).toHaveLength(395);
     expect((await api().get('/api/asanas/phalakasana').set('Cookie', cookie).expect(200)).body.measured[0].measures.handLoad.unit).toBe(
       'body weight',
     );

@@ -1,6 +1,7 @@
 import { allFours } from './all-fours.js';
 import { breathing } from './breathing.js';
 import { children } from './children.js';
+import { floorMovements } from './floor-movements.js';
 import { inversions } from './inversions.js';
 import { kneeling } from './kneeling.js';
 import { prone } from './prone.js';
@@ -13,9 +14,11 @@ import { seatedFloorTwistsAndStrength } from './seated-floor-twists-and-strength
 import { sideLying } from './side-lying.js';
 import { standing } from './standing.js';
 import { standingChair } from './standing-chair.js';
+import { standingMovements } from './standing-movements.js';
 import { standingOneSided } from './standing-one-sided.js';
 import { standingWall } from './standing-wall.js';
 import { stepLists } from './step-lists.js';
+import { strongShapes } from './strong-shapes.js';
 import { supine } from './supine.js';
 import { supineCoreAndRelease } from './supine-core-and-release.js';
 import { buildLibrary, type Library } from './library.js';
@@ -25,6 +28,7 @@ export const library: Library = buildLibrary([
   ...allFours,
   ...breathing,
   ...children,
+  ...floorMovements,
   ...inversions,
   ...kneeling,
   ...prone,
@@ -37,9 +41,11 @@ export const library: Library = buildLibrary([
   ...sideLying,
   ...standing,
   ...standingChair,
+  ...standingMovements,
   ...standingOneSided,
   ...standingWall,
   ...stepLists,
+  ...strongShapes,
   ...supine,
   ...supineCoreAndRelease,
 ]);

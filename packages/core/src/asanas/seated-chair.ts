@@ -86,9 +86,9 @@ export const seatedChair: readonly AsanaSpec[] = [
   },
   {
     id: 'chair-twist',
-    name: 'Seated twist',
+    name: 'Twist on the chair',
     iast: 'parivṛtta āsandī (bharadvājāsana)',
-    names: ['chair twist', 'twist holding the backrest'],
+    names: ['seated chair twist', 'twist holding the backrest'],
     kids: 'Turning Tower',
     base: 'seated-chair',
     shown: { side: 'right', as: 'turning to the right' },
