@@ -11,7 +11,7 @@ import { join } from 'node:path';
 import { library } from '@lotus-steady/core';
 import { BASES } from '../packages/core/dist/asanas/asana.js';
 import { certaintyOf, signsOf, SIGNS } from '../packages/core/dist/notes/certainty.js';
-import { followers, weighChain } from '../packages/core/dist/notes/chain.js';
+import { CLASS_PARTS, followers, partOf, weighChain } from '../packages/core/dist/notes/chain.js';
 import { FEATURES, lineEvidence } from '../packages/core/dist/notes/evidence.js';
 import { Lexicon } from '../packages/core/dist/notes/lexicon.js';
 import { evidenceOf, weighLines } from '../packages/core/dist/notes/sheet.js';
@@ -39,7 +39,7 @@ const FIRST = {
 };
 
 const NOTES = join(ROOT, 'packages/core/src/notes');
-const { held, sheets: labelled } = JSON.parse(readFileSync(join(NOTES, 'labelled-notes.fixture.json'), 'utf8'));
+const { held, then, sheets: labelled } = JSON.parse(readFileSync(join(NOTES, 'labelled-notes.fixture.json'), 'utf8'));
 const lexicon = new Lexicon(library);
 const follows = followers(library);
 const evidenceFor = evidenceOf(lexicon);
@@ -57,7 +57,10 @@ function accepts(label, hypothesis) {
       return hypothesis.is === 'step' && label.ids.includes(hypothesis.asana.id);
     case 'absent':
       // What the library has learned since the sheets were labelled is right under its name.
-      return hypothesis.is === 'lacking' || (hypothesis.is === 'step' && (label.now ?? []).includes(hypothesis.asana.id));
+      return (
+        hypothesis.is === 'lacking' ||
+        (hypothesis.is === 'step' && (label.now ? label.now.includes(hypothesis.asana.id) : !then.includes(hypothesis.asana.id)))
+      );
     case 'many':
       return (
         hypothesis.is === 'many' &&
@@ -165,9 +168,41 @@ function successions(sheets) {
   });
 }
 
+/** How much likelier each base position, and breathing, stands in each part of a class than anywhere: as logs, smoothed. */
+function parts(sheets) {
+  const counts = Array.from({ length: CLASS_PARTS }, () => [...BASES.map(() => 0), 0]);
+  for (const { lines } of sheets)
+    lines.forEach(({ label }, t) => {
+      if (label?.kind !== 'step') return;
+      const { base, pattern } = library.get(label.ids[0]);
+      counts[partOf(t, lines.length)][pattern === null ? BASES.indexOf(base) : BASES.length]++;
+    });
+  const all = counts[0].map((_, base) => counts.reduce((sum, row) => sum + row[base], 1));
+  const total = all.reduce((a, b) => a + b);
+  return counts.map((row) => {
+    const sum = row.reduce((a, b) => a + b);
+    return row.map((count, base) => Math.log((count + (8 * all[base]) / total) / (sum + 8) / (all[base] / total)));
+  });
+}
+
+/** How often each asana is written, against the average one: as logs, smoothed; labels that accept several are shared among them. */
+function commonness(sheets) {
+  const counts = new Map();
+  for (const { lines } of sheets)
+    for (const { label } of lines)
+      for (const { ids } of label?.kind === 'step' ? [label] : (label?.parts ?? []))
+        for (const id of ids ?? []) counts.set(id, (counts.get(id) ?? 0) + 1 / ids.length);
+  const average = [...counts.values()].reduce((a, b) => a + b) / library.asanas.length;
+  const log = (count) => Math.log((count + 3) / (average + 3));
+  return {
+    common: Object.fromEntries([...counts].sort(([a], [b]) => (a < b ? -1 : 1)).map(([id, count]) => [id, log(count)])),
+    seldom: log(0),
+  };
+}
+
 /** Weights of the chain by stochastic gradient ascent with running scales (Kingma and Ba, ICLR 2015). */
 function fitChain(sheets, extra) {
-  const after = successions(sheets);
+  const habits = { after: successions(sheets), when: parts(sheets), ...commonness(sheets) };
   const random = numbers(7);
   const order = [...sheets, ...extra];
   const [weights, mean, square] = [0, 0, 0].map(() => new Float64Array(FEATURES.length));
@@ -185,8 +220,8 @@ function fitChain(sheets, extra) {
       const batch = order.slice(at, at + BATCH);
       for (const { lines } of batch) {
         const readings = lines.map((line) => line.readings);
-        const free = weighChain(readings, weights, after, follows, { expect: true });
-        const right = weighChain(readings, weights, after, follows, { expect: true, allowed: lines.map(({ allowed }) => allowed) });
+        const free = weighChain(readings, weights, habits, follows, { expect: true });
+        const right = weighChain(readings, weights, habits, follows, { expect: true, allowed: lines.map(({ allowed }) => allowed) });
         for (let k = 0; k < slope.length; k++) slope[k] += right.expected[k] - free.expected[k];
       }
       for (let k = 0; k < slope.length; k++) {
@@ -197,15 +232,15 @@ function fitChain(sheets, extra) {
       }
     }
   }
-  return { weights, after };
+  return { weights, habits };
 }
 
 /** What a chain says of a sheet: for each labelled line its best reading, how likely, and whether that is right. */
-function answers({ lines }, { weights, after }) {
+function answers({ lines }, { weights, habits }) {
   const { best, likely } = weighChain(
     lines.map(({ readings }) => readings),
     weights,
-    after,
+    habits,
     follows,
   );
   return lines.flatMap((line, t) => {
@@ -314,6 +349,7 @@ if (process.argv.includes('--report')) {
 }
 
 const rounded = (value) => Number(value.toFixed(3));
+const rows = (table) => table.map((row) => `      [${row.map(rounded).join(', ')}],`).join('\n');
 writeFileSync(
   join(NOTES, 'weights.ts'),
   `import type { Weights } from './chain.js';
@@ -323,9 +359,20 @@ export const WEIGHTS: Weights = {
   features: {
 ${FEATURES.map((feature, k) => `    '${feature}': ${rounded(model.weights[k])},`).join('\n')}
   },
-  after: [
-${model.after.map((row) => `    [${row.map(rounded).join(', ')}],`).join('\n')}
-  ],
+  habits: {
+    after: [
+${rows(model.habits.after)}
+    ],
+    when: [
+${rows(model.habits.when)}
+    ],
+    common: {
+${Object.entries(model.habits.common)
+  .map(([id, log]) => `      '${id}': ${rounded(log)},`)
+  .join('\n')}
+    },
+    seldom: ${rounded(model.habits.seldom)},
+  },
 };
 
 /** Weights of the signs of certainty, in the order of \`SIGNS\`. */

@@ -1,10 +1,10 @@
-import type { LineEvidence, Reading } from './evidence.js';
+import { ARROW, type LineEvidence, type Reading } from './evidence.js';
 import type { Agreement } from './lexicon.js';
 
 /** What the certainty of a posture is told by, besides how likely the whole sheet makes it. */
 export const SIGNS = [
   'always', 'log odds', 'lead', 'best', 'unheld', 'leftover', 'exact', 'exact ambiguous', 'exact shared', 'unknown words', 'guessed words', 'words', 'many',
-  'many exact', 'list left', 'odds', 'odds behind', 'name', 'exact name', 'head exact', 'head other', 'owned', 'agree', 'note near', 'children', 'one word',
+  'many exact', 'many arrow', 'many explained', 'list left', 'odds', 'odds behind', 'name', 'exact name', 'head exact', 'head other', 'owned', 'agree', 'note near', 'children', 'one word',
 ] as const; // prettier-ignore
 export type Sign = (typeof SIGNS)[number];
 
@@ -39,8 +39,8 @@ export function signsOf(
     'log odds': logOdds(likely[best]!),
     lead: Math.min(6, Math.log(Math.max(1e-6, likely[best]!) / second)),
     best: least((found) => found.best),
-    unheld: own ? own.unheld / 3 : 0,
-    leftover: own ? own.leftover / 3 : 0,
+    unheld: most((found) => found.unheld) / 3,
+    leftover: most((found) => found.leftover) / 3,
     exact: own?.exact ? 1 : 0,
     'exact ambiguous': own?.exact && own.ambiguous ? 1 : 0,
     'exact shared': own?.exact && others.some(({ exact, tags }) => exact && tags.length === 0) ? 1 : 0,
@@ -49,6 +49,8 @@ export function signsOf(
     words: Math.min(8, words.length) / 8,
     many: hypothesis.is === 'many' ? 1 : 0,
     'many exact': hypothesis.is === 'many' && founds.every((found) => found.exact) ? 1 : 0,
+    'many arrow': hypothesis.is === 'many' && ARROW.test(line.tokens.rest) ? 1 : 0,
+    'many explained': hypothesis.is === 'many' ? least((found) => found.explained) : 0,
     'list left': line.parts && one ? 1 : 0,
     odds: Math.max(-1, Math.min(4, most((found) => found.odds) / 5)),
     'odds behind': own ? Math.max(-3, Math.min(3, (own.odds - Math.max(-20, ...others.map(({ odds }) => odds))) / 4)) : 0,

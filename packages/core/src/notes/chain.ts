@@ -1,14 +1,24 @@
 import { BASES, type Base } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
 import { onceOf } from '../once.js';
-import { FEATURES, type Feature, type Reading } from './evidence.js';
+import { FEATURES, type Evidence, type Feature, type Reading } from './evidence.js';
 
 /** Fitted numbers of the reader. */
 export interface Weights {
   /** One for each of `FEATURES`. */
   readonly features: Readonly<Record<Feature, number>>;
+  readonly habits: Habits;
+}
+
+/** What classes are made of, counted in labelled sheets. */
+export interface Habits {
   /** How much likelier one base position is after another than anywhere: log ratios, row by row in the order of `BASES`. */
   readonly after: readonly (readonly number[])[];
+  /** The same for each part of a class, first to last; breathing stands behind the base positions. */
+  readonly when: readonly (readonly number[])[];
+  /** How often an asana is written, against the average one: log ratios; what is not named stands at `seldom`. */
+  readonly common: Readonly<Record<string, number>>;
+  readonly seldom: number;
 }
 
 /** Where no posture stood before. */
@@ -48,9 +58,9 @@ export function followers(library: Library): Followers {
   return pairs;
 }
 
-const [NEXT_TO, SAME, FOLLOWS, FROM_NOWHERE, WAY_FITS] = (['next to', 'same asana', 'follows', 'from nowhere', 'way fits'] as const).map(
-  (feature) => FEATURES.indexOf(feature),
-) as [number, number, number, number, number];
+const [NEXT_TO, SAME, FOLLOWS, FROM_NOWHERE, WAY_FITS, COMMON, WHEN] = (
+  ['next to', 'same asana', 'follows', 'from nowhere', 'way fits', 'common', 'when'] as const
+).map((feature) => FEATURES.indexOf(feature)) as [number, number, number, number, number, number, number];
 const START: readonly State[] = [{ reading: -1, base: NOWHERE }];
 
 /** A reading as the chain needs it: base positions as numbers, -1 where the body stays as it is. */
@@ -61,11 +71,28 @@ interface Link {
   readonly asana: string | null;
   /** Base positions that a way leads to, a bit each; 0 for anywhere. */
   readonly leads: number;
+  /** How usual such a posture is, and in this part of a class. */
+  readonly common: number;
+  readonly when: number;
 }
 
-function linkOf({ hypothesis, ends, evidence }: Reading, weights: Float64Array): Link {
+/** How usual a posture is by itself, and in the part of the class that a line stands in. */
+function usual({ hypothesis }: Reading, part: number, { common, seldom, when }: Habits): { common: number; when: number } {
+  if (hypothesis.is !== 'step') return { common: 0, when: 0 };
+  const { id, base, pattern } = hypothesis.asana;
+  return { common: common[id] ?? seldom, when: when[part]![pattern === null ? BASE_NUMBER.get(base)! : NOWHERE]! };
+}
+
+function weighed({ features, values }: Evidence, weights: Float64Array): number {
   let score = 0;
-  for (const [feature, value] of evidence) score += weights[feature]! * value;
+  for (let k = 0; k < features.length; k++) score += weights[features[k]!]! * values[k]!;
+  return score;
+}
+
+function linkOf(reading: Reading, weights: Float64Array, part: number, habits: Habits): Link {
+  const { hypothesis, ends, own, around } = reading;
+  const { common, when } = usual(reading, part, habits);
+  const score = weights[COMMON]! * common + weights[WHEN]! * when + weighed(own, weights) + weighed(around, weights);
   const leads =
     hypothesis.is === 'way' ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << BASE_NUMBER.get(base)!), 0) : 0;
   return {
@@ -74,7 +101,24 @@ function linkOf({ hypothesis, ends, evidence }: Reading, weights: Float64Array):
     last: ends ? BASE_NUMBER.get(ends.last)! : -1,
     asana: hypothesis.is === 'step' ? hypothesis.asana.id : null,
     leads,
+    common,
+    when,
   };
+}
+
+/** Links of readings that are weighed again with the same weights: with every key that is typed into another line. */
+const LINKS = new WeakMap<readonly Reading[], { readonly weights: Float64Array; readonly part: number; readonly links: readonly Link[] }>();
+
+function makeLinks(readings: readonly Reading[], weights: Float64Array, part: number, habits: Habits): readonly Link[] {
+  return readings.map((reading) => linkOf(reading, weights, part, habits));
+}
+
+function linksOf(readings: readonly Reading[], weights: Float64Array, part: number, habits: Habits): readonly Link[] {
+  const known = LINKS.get(readings);
+  if (known?.weights === weights && known.part === part) return known.links;
+  const links = makeLinks(readings, weights, part, habits);
+  LINKS.set(readings, { weights, part, links });
+  return links;
 }
 
 /** 1 where two postures follow each other as in the library's lists, -1 where they are the same, else 0. */
@@ -89,14 +133,17 @@ function wayFit(before: Link | null, next: Link): number {
   return before === null || before.leads === 0 ? 0 : (before.leads >> next.first) & 1 ? 1 : -1;
 }
 
-/** The states before a state and the score of getting here from each; `from` is `null` where all lead here. */
+/**
+ * The states before a state and the score of getting here from each; `from` is `null` where all lead here.
+ * These are many and short: plain arrays are made and dropped faster than typed ones.
+ */
 interface Arrows {
-  readonly from: Int32Array | null;
-  readonly scores: Float64Array;
+  readonly from: readonly number[] | null;
+  readonly scores: readonly number[];
 }
 
 /** Adds what the scores and the sums before them stand for: numbers whose logs are given. */
-function logSum({ from, scores }: Arrows, before: Float64Array): number {
+function logSum({ from, scores }: Arrows, before: readonly number[]): number {
   let most = -Infinity;
   for (let k = 0; k < scores.length; k++) {
     const value = scores[k]! + before[from ? from[k]! : k]!;
@@ -108,11 +155,11 @@ function logSum({ from, scores }: Arrows, before: Float64Array): number {
   return most + Math.log(sum);
 }
 
-const ZERO = new Float64Array(1);
+const ZERO = [0];
 
 /** For each state of a line, the sum over all that may follow it. */
-function backwards(arrows: readonly Arrows[], after: Float64Array, states: number): Float64Array {
-  const most = new Float64Array(states).fill(-Infinity);
+function backwards(arrows: readonly Arrows[], after: readonly number[], states: number): number[] {
+  const most = new Array<number>(states).fill(-Infinity);
   arrows.forEach(({ from, scores }, state) => {
     for (let k = 0; k < scores.length; k++) {
       const s = from ? from[k]! : k;
@@ -120,7 +167,7 @@ function backwards(arrows: readonly Arrows[], after: Float64Array, states: numbe
       if (value > most[s]!) most[s] = value;
     }
   });
-  const sums = new Float64Array(states);
+  const sums = new Array<number>(states).fill(0);
   arrows.forEach(({ from, scores }, state) => {
     for (let k = 0; k < scores.length; k++) {
       const s = from ? from[k]! : k;
@@ -128,6 +175,14 @@ function backwards(arrows: readonly Arrows[], after: Float64Array, states: numbe
     }
   });
   return sums.map((sum, s) => most[s]! + Math.log(sum));
+}
+
+/** So many parts a class is looked at in. */
+export const CLASS_PARTS = 5;
+
+/** The part of a class that a line stands in, from 0. */
+export function partOf(line: number, count: number): number {
+  return Math.floor((line * CLASS_PARTS) / count);
 }
 
 export interface ChainResult {
@@ -149,17 +204,20 @@ export interface ChainResult {
 export function weighChain(
   lines: readonly (readonly Reading[])[],
   weights: Float64Array,
-  after: Weights['after'],
+  habits: Habits,
   follows: Followers,
   { allowed, expect = false }: { allowed?: readonly (readonly boolean[])[]; expect?: boolean } = {},
 ): ChainResult {
   const count = lines.length;
   if (count === 0) return { best: [], likely: [], logZ: 0, expected: null };
-  const links = lines.map((readings) => readings.map((reading) => linkOf(reading, weights)));
+  const { after } = habits;
+  // The fit changes its weights in place: nothing is remembered for it.
+  const linksFor = expect ? makeLinks : linksOf;
+  const links = lines.map((readings, t) => linksFor(readings, weights, partOf(t, count), habits));
   const states: State[][] = [];
-  const forward: Float64Array[] = [];
-  const viterbi: Float64Array[] = [];
-  const origins: Int32Array[] = [];
+  const forward: number[][] = [];
+  const viterbi: number[][] = [];
+  const origins: number[][] = [];
   const arrows: Arrows[][] = [];
   const [fromNowhere, nextTo, wayFits, same, followed] = [
     weights[FROM_NOWHERE]!,
@@ -181,20 +239,21 @@ export function weighChain(
         byBase.forEach((from, base) => {
           if (from.length === 0) return;
           own.push({ reading, base });
-          into.push({ from: Int32Array.from(from), scores: new Float64Array(from.length).fill(link.score) });
+          into.push({ from, scores: new Array<number>(from.length).fill(link.score) });
         });
         return;
       }
-      const scores = new Float64Array(before.length);
+      const scores: number[] = [];
       for (let s = 0; s < before.length; s++) {
         const { reading: r, base } = before[s]!;
         const previous = t === 0 ? null : links[t - 1]![r]!;
         const next = succession(previous, link, follows);
-        scores[s] =
+        scores.push(
           link.score +
-          (base === NOWHERE ? fromNowhere : nextTo * after[base]![link.first]!) +
-          wayFits * wayFit(previous, link) +
-          (next === 0 ? 0 : next < 0 ? same : followed);
+            (base === NOWHERE ? fromNowhere : nextTo * after[base]![link.first]!) +
+            wayFits * wayFit(previous, link) +
+            (next === 0 ? 0 : next < 0 ? same : followed),
+        );
       }
       own.push({ reading, base: link.last });
       into.push({ from: null, scores });
@@ -203,26 +262,30 @@ export function weighChain(
     arrows.push(into);
     const alpha = t === 0 ? ZERO : forward[t - 1]!;
     const best = t === 0 ? ZERO : viterbi[t - 1]!;
-    forward.push(Float64Array.from(into, (one) => logSum(one, alpha)));
-    const origin = new Int32Array(own.length);
+    forward.push(into.map((one) => logSum(one, alpha)));
+    const origin: number[] = [];
     viterbi.push(
-      Float64Array.from(into, ({ from, scores }, state) => {
-        let most = -Infinity;
+      into.map(({ from, scores }) => {
+        let [most, at] = [-Infinity, 0];
         for (let k = 0; k < scores.length; k++) {
           const s = from ? from[k]! : k;
           const total = best[s]! + scores[k]!;
-          if (total > most) [most, origin[state]] = [total, s];
+          if (total > most) {
+            most = total;
+            at = s;
+          }
         }
+        origin.push(at);
         return most;
       }),
     );
     origins.push(origin);
   }
-  const backward: Float64Array[] = [];
-  backward[count - 1] = new Float64Array(states[count - 1]!.length);
+  const backward: number[][] = [];
+  backward[count - 1] = states[count - 1]!.map(() => 0);
   for (let t = count - 1; t > 0; t--) backward[t - 1] = backwards(arrows[t]!, backward[t]!, states[t - 1]!.length);
   const last = forward[count - 1]!;
-  const logZ = logSum({ from: null, scores: new Float64Array(last.length) }, last);
+  const logZ = logSum({ from: null, scores: last.map(() => 0) }, last);
   const likely = lines.map((readings, t) => {
     const shares = readings.map(() => 0);
     states[t]!.forEach(({ reading }, s) => {
@@ -241,8 +304,12 @@ export function weighChain(
 
   const expected = new Float64Array(FEATURES.length);
   lines.forEach((readings, t) => {
-    readings.forEach(({ evidence }, r) => {
-      for (const [feature, value] of evidence) expected[feature]! += likely[t]![r]! * value;
+    readings.forEach(({ own, around }, r) => {
+      const share = likely[t]![r]!;
+      for (const { features, values } of [own, around])
+        for (let k = 0; k < features.length; k++) expected[features[k]!]! += share * values[k]!;
+      expected[COMMON]! += share * links[t]![r]!.common;
+      expected[WHEN]! += share * links[t]![r]!.when;
     });
     const alpha = t === 0 ? ZERO : forward[t - 1]!;
     arrows[t]!.forEach(({ from, scores }, state) => {

@@ -28,28 +28,35 @@ export const FEATURES = [
   'step', 'step best', 'step explained', 'step held', 'step covered', 'step leftover', 'step odds', 'step odds behind', 'step best behind',
   'step exact', 'step exact ambiguous', 'step name', 'step tag fits', 'step tag misfits', 'step position fits', 'step position misfits',
   'step share of sheet', 'step told fits', 'step told misfits', 'step side fits', 'step side misfits', 'step repetitions move', 'step repetitions still', 'step time still', 'step time moves',
-  'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step owned', 'step head', 'step head exact', 'step head other', 'step agree', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds',
+  'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step owned', 'step head', 'step head exact', 'step head other', 'step agree', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds', 'step way', 'step close', 'step far', 'step long effort', 'step kids sheet',
   'many', 'many least', 'many mean', 'many exact', 'many parts', 'many whole', 'many list sign', 'many arrow', 'many explained', 'many whole explained', 'many same', 'many short',
-  'way', 'way best', 'way odds', 'way exact', 'way dosed', 'way covered', 'way first', 'way verb',
+  'way', 'way best', 'way odds', 'way exact', 'way dosed', 'way covered', 'way first', 'way verb', 'way taken out',
   'repeat', 'repeat best', 'repeat odds', 'repeat exact', 'repeat tokens only', 'repeat first', 'repeat covered', 'repeat verb',
   'note', 'note best', 'note odds', 'note exact', 'note first', 'note dosed', 'note sided', 'note covered', 'note unknown', 'note long', 'note after end', 'note mark', 'note second', 'note all caps',
-  'heading', 'heading best', 'heading odds', 'heading exact', 'heading short', 'heading colon', 'heading caps', 'heading dosed', 'heading after blank', 'heading covered', 'heading lettered', 'heading sided', 'heading marked',
+  'heading', 'heading best', 'heading odds', 'heading exact', 'heading short', 'heading colon', 'heading caps', 'heading dosed', 'heading after blank', 'heading covered', 'heading lettered', 'heading sided',
   'lacking', 'lacking best', 'lacking exact', 'lacking dosed', 'lacking step best', 'lacking step covered', 'lacking step leftover', 'lacking unknown', 'lacking sided',
-  'next to', 'same asana', 'follows', 'from nowhere', 'way fits',
+  'next to', 'same asana', 'follows', 'from nowhere', 'way fits', 'common', 'when',
 ] as const; // prettier-ignore
 export type Feature = (typeof FEATURES)[number];
 const INDEX = Object.fromEntries(FEATURES.map((feature, i) => [feature, i])) as Readonly<Record<Feature, number>>;
 
-/** A hypothesis with its evidence: pairs of a feature's place in `FEATURES` and its value. */
+/** Features by their place in `FEATURES`, and the value of each. */
+export interface Evidence {
+  readonly features: readonly number[];
+  readonly values: readonly number[];
+}
+
+/** A hypothesis with its evidence: what the line's own words say, and what its place in the sheet does. */
 export interface Reading {
   readonly hypothesis: Hypothesis;
   /** Where the body is at the beginning and the end; `null` where it stays as it is. */
   readonly ends: { readonly first: Base; readonly last: Base } | null;
-  readonly evidence: readonly (readonly [feature: number, value: number])[];
+  readonly own: Evidence;
+  readonly around: Evidence;
 }
 
-/** A line with all that is known of it by itself. */
-export interface LineEvidence {
+/** The words of a line, and what they agree with. */
+interface LineWords {
   readonly tokens: Tokens;
   readonly query: Query;
   readonly agreements: readonly Agreement[];
@@ -58,6 +65,12 @@ export interface LineEvidence {
   /** Several postures, where the line may hold a list. */
   readonly parts: readonly Part[] | null;
   readonly words: readonly string[];
+  readonly surrounding: ReadonlySet<string>;
+}
+
+/** A line with the ways to understand it, weighed by its words alone: what of it stays whatever stands around it. */
+export interface LineEvidence extends LineWords {
+  readonly readings: readonly Omit<Reading, 'around'>[];
 }
 
 /** What a line has around it. */
@@ -68,20 +81,23 @@ export interface LinePlace {
   readonly second: boolean;
   readonly fromEnd: number;
   readonly afterBlank: boolean;
-  /** Marked as a title or section. */
-  readonly marked: boolean;
   /** The position that a line before it spoke of, and how much that still counts, 1 to 0. */
   readonly told: { readonly bases: readonly Base[]; readonly strength: number } | null;
-  /** Share of each base position in the sheet, by what its other lines seem to be. */
+  /** Share of each base position in the sheet, by what its other lines seem to be; empty where they are too few to tell. */
   readonly share: ReadonlyMap<Base, number>;
+  /** Share of the other lines that seem to be children's postures. */
+  readonly kids: number;
 }
+
+/** A rest is usual in so many lines before the last one. */
+const LAST_LINES = 3;
 
 /** So many meanings of a line are weighed. */
 const MOST_MEANINGS = 16;
 const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
 /** Teachers name a posture first and tell more of it behind a comma, a dash or a bracket. */
 const HEAD = /^[^,;:(]*?\p{L}{2}[^,;:(]*?(?=[,;:(]|\s[-–—=]\s|\s(?:w\/|with|on|at|over)\s)/u;
-const ARROW = /→|➔|⇒|->|>|\+/;
+export const ARROW = /→|➔|⇒|->|>|\+/;
 const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
 
 /** The positions that words of a line speak of. */
@@ -107,7 +123,7 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
   const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding, without);
   const head = HEAD.exec(tokens.rest)?.[0];
   const headQuery = head === undefined || head.trim() === '' ? null : lexicon.query(head);
-  return {
+  const words: LineWords = {
     tokens,
     query,
     agreements,
@@ -117,7 +133,9 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
         : null,
     parts: partsOf(lexicon, tokens, surrounding, agreements, without),
     words: query.places.map(({ stem }) => stem),
+    surrounding,
   };
+  return { ...words, readings: ownReadings(words) };
 }
 
 /** A part may be no longer than this to be a name among others. */
@@ -179,6 +197,10 @@ function idOf({ meaning }: Agreement): string {
   return meaning.kind === 'asana' ? meaning.asana.id : meaning.kind;
 }
 
+export function isForChildren({ id }: Asana): boolean {
+  return id.startsWith('kids-');
+}
+
 function isResting({ base, variations }: Asana): boolean {
   return (
     (variations[0]?.declared.effort ?? 2) === 1 &&
@@ -218,12 +240,12 @@ type Weigh = (feature: Feature, value?: number) => void;
 
 function weighStep(
   weigh: Weigh,
-  line: LineEvidence,
-  place: LinePlace,
+  line: LineWords,
   found: Agreement,
   asana: Asana,
   top: { best: number; odds: number; kinds: number },
 ): void {
+  const { surrounding } = line;
   const { dose, side } = line.tokens;
   const { repeated, timed, breaths, any } = counts(dose);
   const minutes = (dose.minutes ?? 0) + (dose.seconds ?? 0) / 60;
@@ -240,22 +262,19 @@ function weighStep(
   weigh('step best behind', top.best - found.best);
   if (found.exact) weigh(found.ambiguous ? 'step exact ambiguous' : 'step exact');
   if (found.name) weigh('step name');
-  if (found.tags.length > 0) weigh(found.tags.some((tag) => place.surrounding.has(tag)) ? 'step tag fits' : 'step tag misfits');
+  if (found.tags.length > 0) weigh(found.tags.some((tag) => surrounding.has(tag)) ? 'step tag fits' : 'step tag misfits');
   for (const word of new Set(line.words)) {
     const bases = POSITIONS[word];
     if (bases) weigh(bases.includes(asana.base) ? 'step position fits' : 'step position misfits');
   }
-  const base = baseIn(asana, place.surrounding);
-  if (base) weigh('step share of sheet', Math.log((place.share.get(base) ?? 0) + 0.03) + 2);
-  if (place.told && base) weigh(place.told.bases.includes(base) ? 'step told fits' : 'step told misfits', place.told.strength);
   if (side !== null) weigh(asana.shown || asana.steps.length > 0 ? 'step side fits' : 'step side misfits');
   if (repeated) weigh(moves ? 'step repetitions move' : 'step repetitions still');
   if (timed) weigh(moves && !asana.pattern ? 'step time moves' : 'step time still');
   if (breaths && asana.pattern) weigh('step breath dosed');
   weigh('step unknown words', line.query.words.length === 0 ? 0 : 1 - line.query.known / line.query.words.length);
   weigh('step guessed', line.query.words.length === 0 ? 0 : line.query.guessed / line.query.words.length);
-  if (asana.base === 'seated-chair' && asana.pattern === null && !place.surrounding.has('chair')) weigh('step chair foreign');
-  if (place.surrounding.has('chair') && !CHAIR_BASES.has(asana.base)) weigh('step floor foreign');
+  if (asana.base === 'seated-chair' && asana.pattern === null && !surrounding.has('chair')) weigh('step chair foreign');
+  if (surrounding.has('chair') && !CHAIR_BASES.has(asana.base)) weigh('step floor foreign');
   if (line.parts && !found.exact) {
     weigh('step split');
     weigh('step split left', 1 - found.explained);
@@ -277,11 +296,90 @@ function weighStep(
   weigh('step weak', Math.max(0, 0.6 - found.best));
   if (/:\s*$/.test(line.tokens.rest)) weigh('step colon');
   if (line.query.words.length === 1) weigh('step one word');
-  if (asana.id.startsWith('kids-')) weigh('step children', place.surrounding.has('kids') ? -1 : 1);
-  if (place.fromEnd <= 3 && isResting(asana)) weigh('step rest at end');
+  if (isForChildren(asana)) weigh('step children', surrounding.has('kids') ? -1 : 1);
   if (minutes >= 3 && isResting(asana)) weigh('step long rest');
-  if (place.first) weigh('step first line');
+  if (minutes >= 2) weigh('step long effort', ((asana.variations[0]?.declared.effort ?? 2) - 2) / 2);
+  weigh('step close', Math.max(0, found.best - 0.85) * 5);
+  weigh('step far', Math.max(0, 0.75 - found.best));
   if (any) weigh('step dosed');
+  if (line.tokens.way !== null) weigh('step way');
+}
+
+/** What a line's place in the sheet says of a step. */
+function weighStepHere(weigh: Weigh, { asana, found }: Extract<Hypothesis, { is: 'step' }>, place: LinePlace): void {
+  const base = baseIn(asana, place.surrounding);
+  if (base && place.share.size > 0) weigh('step share of sheet', Math.log((place.share.get(base) ?? 0) + 0.03) + 2);
+  if (place.told && base) weigh(place.told.bases.includes(base) ? 'step told fits' : 'step told misfits', place.told.strength);
+  // A children's posture that is named to the letter needs no children around it.
+  if (isForChildren(asana) && !(found?.exact && found.name)) weigh('step kids sheet', Math.log(place.kids + 0.03) + 2);
+  if (place.fromEnd <= LAST_LINES && isResting(asana)) weigh('step rest at end');
+  if (place.first) weigh('step first line');
+}
+
+/** What a line's place in the sheet says of a hypothesis. */
+function weighHere(weigh: Weigh, hypothesis: Hypothesis, place: LinePlace): void {
+  switch (hypothesis.is) {
+    case 'step':
+      weighStepHere(weigh, hypothesis, place);
+      break;
+    case 'way':
+      if (place.first) weigh('way first');
+      break;
+    case 'repeat':
+      if (place.first) weigh('repeat first');
+      break;
+    case 'note':
+      if (place.first) weigh('note first');
+      if (place.second) weigh('note second');
+      if (place.fromEnd === 0) weigh('note after end');
+      break;
+    case 'heading':
+      if (place.afterBlank) weigh('heading after blank');
+      break;
+    default:
+  }
+}
+
+function gathered(say: (weigh: Weigh) => void): Evidence {
+  const features: number[] = [];
+  const values: number[] = [];
+  say((feature, value = 1) => {
+    if (value === 0) return;
+    features.push(INDEX[feature]);
+    values.push(value);
+  });
+  return { features, values };
+}
+
+/** All ways to understand a line, each with its evidence. */
+export function readingsOf(line: LineEvidence, place: LinePlace): readonly Reading[] {
+  const known = PLACED.get(line);
+  if (known && isSamePlace(known.place, place)) return known.readings;
+  const readings = line.readings.map(({ hypothesis, ends, own }) => ({
+    hypothesis,
+    ends,
+    own,
+    around: gathered((weigh) => weighHere(weigh, hypothesis, place)),
+  }));
+  PLACED.set(line, { place, readings });
+  return readings;
+}
+
+/** What a line was last weighed as, for the next key that is typed into another one. */
+const PLACED = new WeakMap<LineEvidence, { readonly place: LinePlace; readonly readings: readonly Reading[] }>();
+
+function isSamePlace(one: LinePlace, other: LinePlace): boolean {
+  return (
+    one.first === other.first &&
+    one.second === other.second &&
+    one.afterBlank === other.afterBlank &&
+    one.kids === other.kids &&
+    (one.fromEnd === other.fromEnd || Math.min(one.fromEnd, other.fromEnd) > LAST_LINES) &&
+    one.told?.strength === other.told?.strength &&
+    (one.told?.bases.join() ?? '') === (other.told?.bases.join() ?? '') &&
+    one.share.size === other.share.size &&
+    [...one.share].every(([base, share]) => other.share.get(base) === share)
+  );
 }
 
 /** The best agreement for a kind of line, or none. */
@@ -295,16 +393,10 @@ const WAY_VERB =
 const REPEAT_VERB = /\b(?:repeat|same|other|again|switch|swap|second|2nd|next|rounds?|ditto|idem|all|opposite|change|more)\b/i;
 const NOTE_MARK = /[?!"“:]|\bif\b|\bno\b|\bnot\b|\bor\b.*\?|@|£|\$|&c/i;
 
-/** All ways to understand a line, each with its evidence. */
-export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
-  const readings: Reading[] = [];
-  const add = (hypothesis: Hypothesis, say: (weigh: Weigh) => void) => {
-    const evidence: [number, number][] = [];
-    say((feature, value = 1) => {
-      if (value !== 0) evidence.push([INDEX[feature], value]);
-    });
-    readings.push({ hypothesis, ends: endsOf(hypothesis, place.surrounding), evidence });
-  };
+function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
+  const readings: Omit<Reading, 'around'>[] = [];
+  const add = (hypothesis: Hypothesis, say: (weigh: Weigh) => void) =>
+    readings.push({ hypothesis, ends: endsOf(hypothesis, line.surrounding), own: gathered(say) });
   const { tokens, agreements, query } = line;
   const steps = agreements.filter(({ meaning }) => meaning.kind === 'asana');
   const { any, timed } = counts(tokens.dose);
@@ -326,7 +418,7 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
   for (const found of steps)
     if (found.meaning.kind === 'asana') {
       const { asana, variation } = found.meaning;
-      add({ is: 'step', asana, variation, found }, (weigh) => weighStep(weigh, line, place, found, asana, top));
+      add({ is: 'step', asana, variation, found }, (weigh) => weighStep(weigh, line, found, asana, top));
     }
   if (line.parts) {
     const { parts } = line;
@@ -354,8 +446,8 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
     if (kinds.way?.exact) weigh('way exact');
     if (any) weigh('way dosed');
     weigh('way covered', kinds.way?.covered ?? 0);
-    if (place.first) weigh('way first');
     if (WAY_VERB.test(bare)) weigh('way verb');
+    if (tokens.way !== null && words > 0) weigh('way taken out');
   });
   add({ is: 'repeat' }, (weigh) => {
     weigh('repeat');
@@ -363,7 +455,6 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
     weigh('repeat odds', clipped(kinds.repeat?.odds));
     if (kinds.repeat?.exact) weigh('repeat exact');
     if (words === 0 && (tokens.side !== null || any)) weigh('repeat tokens only');
-    if (place.first) weigh('repeat first');
     weigh('repeat covered', kinds.repeat?.covered ?? 0);
     if (REPEAT_VERB.test(tokens.text)) weigh('repeat verb');
   });
@@ -372,14 +463,11 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
     weigh('note best', kinds.note?.best ?? 0);
     weigh('note odds', clipped(kinds.note?.odds));
     if (kinds.note?.exact) weigh('note exact');
-    if (place.first) weigh('note first');
-    if (place.second) weigh('note second');
     if (any) weigh('note dosed');
     if (tokens.side !== null) weigh('note sided');
     weigh('note covered', kinds.note?.covered ?? 0);
     weigh('note unknown', unknown);
     weigh('note long', Math.min(2, words / 8));
-    if (place.fromEnd === 0) weigh('note after end');
     if (NOTE_MARK.test(bare)) weigh('note mark');
     if (allCaps) weigh('note all caps');
   });
@@ -392,9 +480,7 @@ export function readingsOf(line: LineEvidence, place: LinePlace): Reading[] {
     if (/:\s*$/.test(bare)) weigh('heading colon');
     if (allCaps) weigh('heading caps');
     if (any || timed) weigh('heading dosed');
-    if (place.afterBlank) weigh('heading after blank');
     if (tokens.side !== null) weigh('heading sided');
-    if (place.marked) weigh('heading marked');
     weigh('heading covered', kinds.heading?.covered ?? 0);
     if (/^\s*(?:[A-F][.)]|part|block|section|side|phase)\s/i.test(tokens.text)) weigh('heading lettered');
   });

@@ -9,15 +9,17 @@ interface Label {
   readonly line: number;
   readonly kind: 'step' | 'many' | 'absent' | 'way' | 'repeat' | 'note' | 'heading';
   readonly ids?: readonly string[];
-  /** Of what the library lacked then: what it is called now. */
+  /** Of what the library lacked then: what it is called now; where nobody has said, anything new. */
   readonly now?: readonly string[];
   readonly parts?: readonly { readonly ids?: readonly string[] }[];
 }
 interface Labelled {
   readonly held: readonly string[];
+  /** The asanas that the library held when the sheets were labelled. */
+  readonly then: readonly string[];
   readonly sheets: readonly { readonly name: string; readonly text: string; readonly lines: readonly Label[] }[];
 }
-const { held, sheets } = JSON.parse(readFileSync(join(__dirname, 'labelled-notes.fixture.json'), 'utf8')) as Labelled;
+const { held, then, sheets } = JSON.parse(readFileSync(join(__dirname, 'labelled-notes.fixture.json'), 'utf8')) as Labelled;
 const read = notesReader(library);
 
 type Outcome = 'right' | 'asked' | 'wrong' | 'otherwise';
@@ -41,7 +43,7 @@ function outcome(label: Label, { kind, steps }: ReadLine): Outcome {
       if (kind === 'ask') return 'right';
       if (steps.length === 0) return 'otherwise';
       // What the library has learned since the sheets were labelled.
-      return named.every((id) => label.now?.includes(id)) ? 'right' : 'wrong';
+      return named.every((id) => (label.now ? label.now.includes(id) : !then.includes(id))) ? 'right' : 'wrong';
     case 'repeat':
       return kind === 'repeat' ? 'right' : kind === 'ask' ? 'asked' : steps.length > 0 ? 'wrong' : 'otherwise';
     case 'way':
@@ -62,20 +64,20 @@ const share = (of: typeof results, wanted: Outcome) => of.filter((one) => one.ou
 const unseen = results.filter(({ name }) => held.includes(name));
 
 test('labelled notes: most lines are understood, hardly any is silently taken as something else', () => {
-  expect(share(results, 'right')).toBeGreaterThan(0.7);
-  expect(share(results, 'wrong')).toBeLessThan(0.015);
+  expect(share(results, 'right')).toBeGreaterThan(0.75);
+  expect(share(results, 'wrong')).toBeLessThan(0.012);
 });
 
 test('sheets that were never fitted to', () => {
-  expect(share(unseen, 'right')).toBeGreaterThan(0.62);
+  expect(share(unseen, 'right')).toBeGreaterThan(0.7);
   // Of 267 lines one is 0.4 %.
-  expect(share(unseen, 'wrong')).toBeLessThan(0.025);
+  expect(share(unseen, 'wrong')).toBeLessThan(0.018);
 });
 
 // The curve of certainty: of the postures that the reader is so sure of, so many are right. Between the
 // steps it rises; a tolerance of three in a hundred is what some thirty lines a step can tell.
 test.each([
-  [0.88, 0.93, 0.85],
+  [0.85, 0.93, 0.87],
   [0.93, 0.97, 0.9],
   [0.97, 1.01, 0.96],
 ])('postures sure from %f to %f are right at least %f', (from, to, least) => {

@@ -92,12 +92,16 @@ export function namesOf(asana: Asana): string[] {
   return [asana.name, asana.id.replaceAll('-', ' '), ...asana.names, ...iast];
 }
 
-/** Whose a name is where several asanas bear it: theirs whose id it is, else the first one's of the library. */
+/** Whose a name is where several asanas bear it: theirs whose id it is, then whose first name, then grown-ups', then the first. */
 function ownersOf(library: Library): Map<string, Asana> {
-  const owners = new Map<string, Asana>();
+  const owners = new Map<string, { asana: Asana; claim: number }>();
   for (const asana of library.asanas)
-    for (const name of namesOf(asana).map(plain)) if (!owners.has(name) || sound(asana.id) === sound(name)) owners.set(name, asana);
-  return owners;
+    for (const name of namesOf(asana).map(plain)) {
+      const first = plain(asana.name) === name ? 2 : 0;
+      const claim = (sound(asana.id) === sound(name) ? 4 : 0) + first + (asana.id.startsWith('kids-') ? 0 : 1);
+      if (claim > (owners.get(name)?.claim ?? -1)) owners.set(name, { asana, claim });
+    }
+  return new Map([...owners].map(([name, { asana }]) => [name, asana]));
 }
 
 /** Damerau's distance in its restricted form: letters added, lost, changed or swapped (Damerau, CACM 1964;7:171). */
@@ -131,6 +135,16 @@ export class Lexicon {
   private readonly scores: Float64Array;
   private readonly bestScores: Float64Array;
   private readonly bestPhrases: Int32Array;
+  private readonly classScores: Float64Array;
+  private readonly classMeanings: Int32Array;
+  /** Of each phrase: its meaning, its tags where it has any, and the root of its weight, more where it is ambiguous. */
+  private readonly meaningOf: Int32Array;
+  private readonly tagsOf: readonly (readonly string[] | undefined)[];
+  private readonly rootWeights: Float64Array;
+  /** Of each class: log odds of a word that it doesn't hold. */
+  private readonly shortness: Float64Array;
+  /** Pairs of neighbours by the numbers of both. */
+  private readonly pairs = new Map<number, number>();
   /** How telling a word is: rare among meanings is much. */
   private readonly weights: Float64Array;
   /** Classes for the odds: an asana with all its variations, or a kind of line. */
@@ -145,6 +159,7 @@ export class Lexicon {
   private total = 0;
   /** How each asana's plain way and variations are written, for telling them apart. */
   private readonly groups = new Map<string, AsanaWords>();
+  private readonly variations = new WeakMap<Query, Map<string, string | null>>();
   private readonly spelled = new Map<string, readonly string[]>();
   private readonly byLetters = new Map<string, string[]>();
 
@@ -208,6 +223,12 @@ export class Lexicon {
     this.scores = new Float64Array(this.phrases.length);
     this.bestScores = new Float64Array(this.meanings.length);
     this.bestPhrases = new Int32Array(this.meanings.length);
+    this.classScores = new Float64Array(this.classes.length);
+    this.classMeanings = new Int32Array(this.classes.length);
+    this.meaningOf = Int32Array.from(this.phrases, ({ meaning }) => meaning);
+    this.tagsOf = this.phrases.map(({ tags }) => (tags.length === 0 ? undefined : tags));
+    this.rootWeights = Float64Array.from(this.phrases, ({ weight, ambiguous }) => Math.sqrt(weight) / (ambiguous ? AMBIGUOUS : 1));
+    this.shortness = Float64Array.from(this.classTotals, (total) => Math.log(SMOOTHING / (total + SMOOTHING)));
   }
 
   private number(stem: string): number {
@@ -223,15 +244,28 @@ export class Lexicon {
   /** Words and pairs of neighbours as numbers; a word counts once. */
   private numbered(raw: readonly Word[]): number[] {
     const words = joined(raw.map((word) => ({ ...word, stem: this.commoner(word.stem) }))).map(({ stem }) => stem);
-    const pairs = words.slice(1).map((word, i) => `${words[i]} ${word}`);
-    return [...new Set([...words, ...pairs].map((word) => this.number(word)))];
+    const numbers = words.map((word) => this.number(word));
+    const pairs = numbers.slice(1).map((number, i) => {
+      const pair = this.number(`${words[i]} ${words[i + 1]}`);
+      this.pairs.set(numbers[i]! * MOST_NUMBERS + number, pair);
+      return pair;
+    });
+    return [...new Set([...numbers, ...pairs])];
+  }
+
+  /** The number of two neighbours, -1 where no phrase holds them together. */
+  private pairOf(one: number, next: number): number {
+    return one < 0 || next < 0 ? -1 : (this.pairs.get(one * MOST_NUMBERS + next) ?? -1);
   }
 
   /** A rare word that sounds like a common one is a way of spelling it: the phrasebook holds misspellings too. */
   private commoner(stem: string): string {
-    if (stem.length < 4 || this.countOf(stem) > RARE) return stem;
+    if (stem.length < 4) return stem;
     const heard = this.bySound.get(sound(stem));
-    return heard !== undefined && this.countOf(heard) >= COMMON ? heard : stem;
+    if (heard === undefined) return stem;
+    // Long words that sound the same are the same Sanskrit: "ushtrasana" and "ustrasana".
+    if (stem.length >= LONG) return heard;
+    return this.countOf(stem) <= RARE && this.countOf(heard) >= COMMON ? heard : stem;
   }
 
   private isPair(word: number): boolean {
@@ -416,7 +450,12 @@ export class Lexicon {
   }
 
   /** The variation of an asana that a line's words ask for, or `null` for the plain way. */
-  variation({ words }: Query, asana: Asana): string | null {
+  variation(query: Query, asana: Asana): string | null {
+    const known = onceOf(this.variations, query, () => new Map<string, string | null>());
+    return onceOf(known, asana.id, () => this.findVariation(query, asana));
+  }
+
+  private findVariation({ words }: Query, asana: Asana): string | null {
     const group = this.groups.get(asana.id);
     if (!group) return null;
     const single = [...new Set(words.filter((word) => word >= 0))];
@@ -456,32 +495,43 @@ export class Lexicon {
     const countIn = (group: number, word: number) =>
       (this.classWords[group]!.get(word) ?? 0) - (left?.group === group && left.words.has(word) ? 1 : 0);
     const single = [...new Set(words)];
-    const names = words.map((word) => (word < 0 ? '' : this.stems[word]!));
-    const pairs = words
-      .slice(1)
-      .flatMap((word, i) => (word < 0 || words[i]! < 0 ? [] : (this.numbers.get(`${names[i]} ${names[i + 1]}`) ?? [])));
-    const terms = [...single.filter((word) => word >= 0), ...new Set(pairs)];
+    const pairs = new Set<number>();
+    for (let i = 1; i < words.length; i++) {
+      const pair = this.pairOf(words[i - 1]!, words[i]!);
+      if (pair >= 0) pairs.add(pair);
+    }
+    const terms = [...single.filter((word) => word >= 0), ...pairs];
     let weight = 0;
     for (const word of single) weight += this.weight(word);
-    const pairWeight = [...new Set(pairs)].reduce((sum, pair) => sum + this.weights[pair]!, 0);
-    const { scores, bestScores, bestPhrases } = this;
+    let wholeWeight = weight;
+    for (const pair of pairs) wholeWeight += this.weights[pair]!;
+    const { scores, bestScores, bestPhrases, meaningOf, rootWeights, classOf, classScores, classMeanings } = this;
     const touched: number[] = [];
-    terms.sort((a, b) => this.weights[b]! - this.weights[a]!);
-    for (const word of terms)
-      for (const phrase of this.postings[word]!) {
+    terms.sort((x, y) => this.weights[y]! - this.weights[x]!);
+    for (const word of terms) {
+      const telling = this.weights[word]!;
+      const holders = this.postings[word]!;
+      for (let k = 0; k < holders.length; k++) {
+        const phrase = holders[k]!;
         // What the telling words don't find, a common one needn't.
         if (phrase === without || (scores[phrase] === 0 && touched.length > MOST_TOUCHED)) continue;
         if (scores[phrase] === 0) touched.push(phrase);
-        scores[phrase]! += this.weights[word]!;
+        scores[phrase]! += telling;
       }
+    }
+    const rootWhole = Math.sqrt(wholeWeight);
     const meant: number[] = [];
-    for (const i of touched) {
-      const phrase = this.phrases[i]!;
-      const fits = phrase.tags.length === 0 || phrase.tags.some((tag) => surrounding.has(tag));
-      const score =
-        (scores[i]! / Math.sqrt((weight + pairWeight) * phrase.weight)) * (fits ? 1 : TAG_MISFIT) * (phrase.ambiguous ? 0.97 : 1);
-      if (bestScores[phrase.meaning] === 0) meant.push(phrase.meaning);
-      if (score > bestScores[phrase.meaning]!) [bestScores[phrase.meaning], bestPhrases[phrase.meaning]] = [score, i];
+    for (let k = 0; k < touched.length; k++) {
+      const phrase = touched[k]!;
+      const meaning = meaningOf[phrase]!;
+      const tags = this.tagsOf[phrase];
+      const fits = tags === undefined || tags.some((tag) => surrounding.has(tag));
+      const score = (scores[phrase]! / (rootWhole * rootWeights[phrase]!)) * (fits ? 1 : TAG_MISFIT);
+      if (bestScores[meaning] === 0) meant.push(meaning);
+      if (score > bestScores[meaning]!) {
+        bestScores[meaning] = score;
+        bestPhrases[meaning] = phrase;
+      }
     }
     const odds = this.oddsOf.fill(0);
     for (const word of single) {
@@ -496,20 +546,26 @@ export class Lexicon {
           odds[left.group]! +=
             Math.log(1 + countIn(left.group, word) / background) - Math.log(1 + (countIn(left.group, word) + 1) / background);
         }
-    const oddsFor = (group: number) => odds[group]! + single.length * Math.log(SMOOTHING / (this.classTotals[group]! + SMOOTHING));
 
-    const byClass = new Map<number, { meaning: number; score: number; match: number; phrase: number }>();
+    const groups: number[] = [];
     for (const meaning of meant) {
-      const [group, score, phrase] = [this.classOf[meaning]!, bestScores[meaning]!, bestPhrases[meaning]!];
-      const known = byClass.get(group);
-      if (!known || score > known.score) byClass.set(group, { meaning, score, match: scores[phrase]!, phrase });
-      bestScores[meaning] = 0;
+      const group = classOf[meaning]!;
+      if (classScores[group] === 0) groups.push(group);
+      if (bestScores[meaning]! > classScores[group]!) {
+        classScores[group] = bestScores[meaning]!;
+        classMeanings[group] = meaning;
+      }
     }
+    for (const group of groups) odds[group]! += single.length * this.shortness[group]!;
+    const worth = (group: number) => classScores[group]! * 12 + odds[group]!;
+    const ranked = likeliest(groups, worth, most).map((group) => {
+      const meaning = classMeanings[group]!;
+      const phrase = bestPhrases[meaning]!;
+      return { group, meaning, score: classScores[group]!, match: scores[phrase]!, phrase, odds: odds[group]! };
+    });
+    for (const meaning of meant) bestScores[meaning] = 0;
+    for (const group of groups) classScores[group] = 0;
     for (const phrase of touched) scores[phrase] = 0;
-    const ranked = [...byClass.entries()]
-      .map(([group, found]) => ({ group, ...found, odds: oddsFor(group) }))
-      .sort((a, b) => b.score * 12 + b.odds - (a.score * 12 + a.odds))
-      .slice(0, most);
     return ranked.map(({ group, meaning, score, match, phrase, odds: logOdds }) => {
       const { words: held, weight: whole, tags, ambiguous, name } = this.phrases[phrase]!;
       const inBest = new Set(held);
@@ -531,6 +587,10 @@ export class Lexicon {
   }
 }
 
+/** More than there are words and pairs. */
+const MOST_NUMBERS = 2 ** 20;
+/** What is left of a phrase's agreement where it may mean something else. */
+const AMBIGUOUS = 0.97;
 /** What is left of a phrase's agreement where it is right in other surroundings only. */
 const TAG_MISFIT = 0.5;
 /** How much better the words must speak for a variation than for the plain way. */
@@ -540,11 +600,31 @@ const PLAIN_SHARE = 0.06;
 const UNKNOWN_WEIGHT = 3;
 /** A word that the phrasebook writes so seldom, beside one that it writes so often, is a misspelling. */
 const RARE = 3;
+/** Words of so many letters don't sound alike by chance. */
+const LONG = 8;
 const COMMON = 9;
 /** So many phrases are weighed at the most that hold some word of a line. */
 const MOST_TOUCHED = 2_500;
 /** So many words of a line are read; a longer line is no step. */
 const MOST_WORDS = 48;
+
+/** The `most` with the highest worth, the highest first; of equals the one that comes first. */
+function likeliest(all: readonly number[], worth: (one: number) => number, most: number): number[] {
+  const found: number[] = [];
+  const worths: number[] = [];
+  for (const one of all) {
+    const value = worth(one);
+    if (found.length === most && value <= worths[most - 1]!) continue;
+    let at = found.length < most ? found.length : most - 1;
+    for (; at > 0 && worths[at - 1]! < value; at--) {
+      found[at] = found[at - 1]!;
+      worths[at] = worths[at - 1]!;
+    }
+    found[at] = one;
+    worths[at] = value;
+  }
+  return found;
+}
 
 /** Runs of three letters with marks for the beginning and the end; of a short word also what is left with one letter out. */
 function lettersOf(word: string): string[] {

@@ -20,7 +20,7 @@ export const MOST_LINES = 600;
 const MOST_LINE_LENGTH = 500;
 
 /** A posture is taken as understood only where it has been right in 99 of 100 such lines. */
-export const SURE = 0.88;
+export const SURE = 0.85;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
 /** How likely such a name has to be among all postures, all around it considered. */
@@ -236,7 +236,7 @@ class Reader {
     const { best, likely } = weighChain(
       lines.map(({ readings }) => readings),
       this.weights,
-      WEIGHTS.after,
+      WEIGHTS.habits,
       this.follows,
     );
     return new Map(lines.map((line, t) => [line.line, this.decide(line, best[t]!, likely[t]!, own)]));
@@ -281,17 +281,28 @@ class Reader {
  * The library's own name, to the letter, stands for itself; only what is written in just these words too, or
  * what its neighbours speak for in these words, may mean something else.
  */
-function preferred({ readings }: WeighedLine, best: number): number {
+function preferred({ readings, evidence }: WeighedLine, best: number): number {
   const { hypothesis } = readings[best]!;
-  const isExact = hypothesis.is !== 'lacking' && !(hypothesis.is === 'step' && !(hypothesis.found?.exact && !hypothesis.found.ambiguous));
-  if (isExact) return best;
-  const named = readings.findIndex((one) => standsForItself(one.hypothesis));
-  return named < 0 ? best : named;
+  const named = readings.findIndex(({ hypothesis: one }) => one.is === 'step' && standsForItself(one));
+  if (named < 0) return best;
+  switch (hypothesis.is) {
+    case 'step':
+      return hypothesis.found?.exact && !hypothesis.found.ambiguous ? best : named;
+    case 'way':
+    case 'note':
+      return evidence.agreements.some(({ meaning, exact }) => exact && meaning.kind === hypothesis.is) ? best : named;
+    case 'lacking':
+      return named;
+    default:
+      return best;
+  }
 }
 
-/** Whether a line is, to the letter, a name of the library. */
+/** Whether a line is, to the letter, a name of the library, or several. */
 function standsForItself(hypothesis: Hypothesis): boolean {
-  return hypothesis.is === 'step' && isNamed(hypothesis.found);
+  return hypothesis.is === 'many'
+    ? hypothesis.parts.every(({ found }) => isNamed(found))
+    : hypothesis.is === 'step' && isNamed(hypothesis.found);
 }
 
 type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;

@@ -1,7 +1,7 @@
 import type { Base } from '../asanas/asana.js';
-import { baseIn, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
+import { baseIn, isForChildren, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
 import type { Agreement, Lexicon } from './lexicon.js';
-import { leavesChair, surroundingOf, toldPosition } from './surrounding.js';
+import { surroundingOf, tellsOf, toldPosition } from './surrounding.js';
 
 /** A line of a sheet that holds words. */
 export interface SheetLine {
@@ -24,21 +24,40 @@ const TOLD_LINES = 12;
 /** Fewer lines are no sheet with a title, a beginning and an end. */
 const SHEET_LINES = 6;
 
+/** Shares of the sheet are rounded, so that a key typed into one line seldom changes those of the others. */
+const SHARE_STEPS = 25;
+
+/** Where the shares of a line that are children's postures are kept, beside its base positions. */
+const KIDS = 'kids';
+
 /** What the words of a line alone make of it: likeliest base positions, as shares. */
-function sharesOf(agreements: readonly Agreement[], surrounding: ReadonlySet<string>): Map<Base, number> {
+function sharesOf(agreements: readonly Agreement[], surrounding: ReadonlySet<string>): Map<Base | typeof KIDS, number> {
   const steps = agreements.filter(({ meaning }) => meaning.kind === 'asana').slice(0, 5);
   const most = Math.max(...steps.map(({ best, odds }) => best * 12 + odds));
   const weights = steps.map(({ best, odds }) => Math.exp(best * 12 + odds - most));
   const whole = weights.reduce((a, b) => a + b, 0);
-  const shares = new Map<Base, number>();
+  const shares = new Map<Base | typeof KIDS, number>();
   steps.forEach(({ meaning, best }, i) => {
     if (meaning.kind !== 'asana') return;
     const base = baseIn(meaning.asana, surrounding);
     if (!base) return;
     shares.set(base, (shares.get(base) ?? 0) + (weights[i]! / whole) * Math.min(1, best));
   });
+  if (isForChildrenOnly(agreements)) shares.set(KIDS, 1);
   return shares;
 }
+
+/** Whether the words agree with a children's posture much better than with any other. */
+function isForChildrenOnly(agreements: readonly Agreement[]): boolean {
+  const best = [0, 0];
+  for (const { meaning, best: own } of agreements) {
+    if (meaning.kind !== 'asana') continue;
+    const i = isForChildren(meaning.asana) ? 1 : 0;
+    best[i] = Math.max(best[i]!, own);
+  }
+  return best[1]! > best[0]! + CHILDREN_LEAD;
+}
+const CHILDREN_LEAD = 0.15;
 
 /** Evidence of one line alone, kept by whoever reads the same sheet again and again. */
 export type EvidenceOf = (text: string, surrounding: ReadonlySet<string>) => LineEvidence;
@@ -61,34 +80,42 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
   );
   let around: ReadonlySet<string> = whole;
   const surroundings = lines.map(({ text }, i) => {
-    const own = surroundingOf(text);
-    if (i > 1 && around.has('chair') && leavesChair(text)) around = new Set([...around].filter((word) => word !== 'chair'));
+    const { surrounding: own, leavesChair } = tellsOf(text);
+    if (i > 1 && around.has('chair') && leavesChair) around = new Set([...around].filter((word) => word !== 'chair'));
     else if (own.has('chair') && whole.has('chair')) around = whole;
     return own.size === 0 ? around : new Set([...around, ...own]);
   });
   const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
-  const shares = evidence.map(({ agreements }, i) => sharesOf(agreements, surroundings[i]!));
-  const sums = new Map<Base, number>();
+  const shares = evidence.map(({ agreements }, i) =>
+    lines[i]!.marked ? new Map<Base | typeof KIDS, number>() : sharesOf(agreements, surroundings[i]!),
+  );
+  const sums = new Map<Base | typeof KIDS, number>();
   for (const share of shares) for (const [base, value] of share) sums.set(base, (sums.get(base) ?? 0) + value);
-  const total = [...sums.values()].reduce((a, b) => a + b, 0);
+  const all = (of: ReadonlyMap<Base | typeof KIDS, number>) =>
+    [...of].reduce((sum, [base, value]) => (base === KIDS ? sum : sum + value), 0);
+  const total = all(sums);
 
   let told: { bases: readonly Base[]; age: number } | null = place === null ? null : withAge(toldPosition(place));
   return lines.map((line, i) => {
     const own = shares[i]!;
-    const others = Math.max(0.5, total - [...own.values()].reduce((a, b) => a + b, 0));
-    const share = new Map([...sums].map(([base, value]) => [base, (value - (own.get(base) ?? 0)) / others] as const));
+    const others = Math.max(0.5, total - all(own));
+    const shareOf = (base: Base | typeof KIDS) =>
+      Math.round((SHARE_STEPS * ((sums.get(base) ?? 0) - (own.get(base) ?? 0))) / others) / SHARE_STEPS;
+    const share = new Map(
+      lines.length < SHEET_LINES ? [] : [...sums.keys()].flatMap((base) => (base === KIDS ? [] : [[base, shareOf(base)] as const])),
+    );
     const at: LinePlace = {
       surrounding: surroundings[i]!,
       first: i === 0 && lines.length >= SHEET_LINES,
       second: i === 1 && lines.length >= SHEET_LINES,
       fromEnd: lines.length >= SHEET_LINES ? lines.length - 1 - i : lines.length,
       afterBlank: i > 0 && line.line > lines[i - 1]!.line + 1,
-      marked: line.marked,
       share,
+      kids: shareOf(KIDS),
       told: told && { bases: told.bases, strength: Math.max(0, 1 - told.age / TOLD_LINES) },
     };
     const readings = readingsOf(evidence[i]!, at);
-    const now = toldPosition(line.text);
+    const { position: now } = tellsOf(line.text);
     told = now.length > 0 ? { bases: now, age: 0 } : told && { bases: told.bases, age: told.age + 1 };
     return { ...line, evidence: evidence[i]!, readings };
   });

@@ -1,4 +1,5 @@
 import type { Base } from '../asanas/asana.js';
+import { onceWithin } from '../once.js';
 
 /** Words of a title, a heading or a line that tell what kind of class it is. Common practice, no source. */
 const TELLING: Readonly<Record<string, RegExp>> = {
@@ -12,6 +13,28 @@ const TELLING: Readonly<Record<string, RegExp>> = {
   breath: /\b(?:pranayama|breath ?work|breathing practice|breath)\b/i,
   prone: /\b(?:prone|belly-?down|on the front)\b/i,
 };
+
+/** What one line tells of the lines around it. */
+export interface LineTells {
+  /** Words of the kind of class that it speaks of. */
+  readonly surrounding: ReadonlySet<string>;
+  /** The base positions that it speaks of; none where it doesn't tell. */
+  readonly position: readonly Base[];
+  /** Whether it takes the class away from its chairs. */
+  readonly leavesChair: boolean;
+}
+
+const MOST_LINES = 2_000;
+const TELLS = new Map<string, LineTells>();
+
+/** What a line tells of those around it; remembered, since a text is read again with every key. */
+export function tellsOf(text: string): LineTells {
+  return onceWithin(TELLS, MOST_LINES, text, () => ({
+    surrounding: surroundingOf(text),
+    position: toldPosition(text),
+    leavesChair: leavesChair(text),
+  }));
+}
 
 /** What kind of class a text speaks of: `chair`, `kids`, `lying` ... */
 export function surroundingOf(text: string): Set<string> {
@@ -46,7 +69,7 @@ export function toldPosition(text: string): readonly Base[] {
 }
 
 /** Whether a line takes the class away from its chairs. */
-export function leavesChair(text: string): boolean {
+function leavesChair(text: string): boolean {
   return (
     /(?<!\b(?:feet|foot|hands?|heels?|knees?|soles?|toes|flat) (?:flat )?)\b(?:on|to|down to|onto) (?:the |your )?(?:mats?|floor)\b|\bmat (?:class|part|section|work|half)\b|\b(?:lie|lying) (?:down|on|back)\b/i.test(
       text,
