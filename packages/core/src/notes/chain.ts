@@ -1,6 +1,7 @@
 import { BASES, type Base } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
 import { onceOf } from '../once.js';
+import type { WayId } from '../sequence/ways.js';
 import { FEATURES, type Evidence, type Feature, type Reading } from './evidence.js';
 
 /** Fitted numbers of the reader. */
@@ -26,7 +27,7 @@ const NOWHERE = BASES.length;
 const BASE_NUMBER = new Map<Base, number>(BASES.map((base, i) => [base, i]));
 
 /** Base positions that a way leads to; what is not named may lead anywhere. */
-const LEADS_TO: Partial<Record<string, readonly Base[]>> = {
+const LEADS_TO: Partial<Record<WayId, readonly Base[]>> = {
   'roll-up': ['standing', 'standing-chair', 'standing-wall', 'seated-chair'],
   'fold-up': ['standing', 'standing-chair', 'standing-wall'],
   'hands-to-thighs': ['standing', 'standing-chair', 'standing-wall'],
@@ -34,6 +35,11 @@ const LEADS_TO: Partial<Record<string, readonly Base[]>> = {
   'squat-down': ['seated-floor', 'kneeling', 'supine'],
   'fold-down': ['all-fours', 'prone'],
 };
+
+/** Whether a way may lead to a posture on this base. */
+export function leadsTo(way: WayId, base: Base): boolean {
+  return LEADS_TO[way]?.includes(base) ?? true;
+}
 
 /** A reading that is so much less likely by itself (log odds) never wins by what stands around it. */
 const BEAM = 8;
@@ -94,7 +100,9 @@ function linkOf(reading: Reading, weights: Float64Array, part: number, habits: H
   const { common, when } = usual(reading, part, habits);
   const score = weights[COMMON]! * common + weights[WHEN]! * when + weighed(own, weights) + weighed(around, weights);
   const leads =
-    hypothesis.is === 'way' ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << BASE_NUMBER.get(base)!), 0) : 0;
+    hypothesis.is === 'way' && hypothesis.way
+      ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << BASE_NUMBER.get(base)!), 0)
+      : 0;
   return {
     score,
     first: ends ? BASE_NUMBER.get(ends.first)! : -1,

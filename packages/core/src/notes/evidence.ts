@@ -1,7 +1,7 @@
 import type { Base, DoseSpec } from '../asanas/asana.js';
 import type { Asana } from '../asanas/library.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
-import type { WAY_PHRASES } from './phrasebook/lines.js';
+import type { WayId } from '../sequence/ways.js';
 import { tokensOf, type Tokens } from './tokens.js';
 
 /** One part of a line that names several postures. */
@@ -20,7 +20,8 @@ export type Hypothesis =
   /** `found` is `null` where the studio's own word settled it. */
   | { readonly is: 'step'; readonly asana: Asana; readonly variation: string | null; readonly found: Agreement | null }
   | { readonly is: 'many'; readonly parts: readonly Part[] }
-  | { readonly is: 'way'; readonly way: keyof typeof WAY_PHRASES }
+  /** `way` is `null` where no phrase tells which one. */
+  | { readonly is: 'way'; readonly way: WayId | null }
   | { readonly is: 'repeat' | 'note' | 'heading' | 'lacking' };
 
 /** What speaks for and against each feature's hypothesis; the weights are fitted, `weights.ts`. */
@@ -137,6 +138,9 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
   };
   return { ...words, readings: ownReadings(words) };
 }
+
+/** A phrase for a way must agree so well with a line to tell which way it is. */
+const CLEAR_WAY = 0.65;
 
 /** A part may be no longer than this to be a name among others. */
 const MOST_PART_WORDS = 6;
@@ -439,7 +443,9 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
     });
   }
   const allCaps = bare.length > 2 && bare === bare.toUpperCase() && /[A-Z]/.test(bare);
-  add({ is: 'way', way: kinds.way?.meaning.kind === 'way' ? kinds.way.meaning.way : 'step-back' }, (weigh) => {
+  const told = kinds.way?.meaning.kind === 'way' && kinds.way.best > CLEAR_WAY ? kinds.way.meaning.way : 'open';
+  const way = told === 'open' ? null : told;
+  add({ is: 'way', way }, (weigh) => {
     weigh('way');
     weigh('way best', kinds.way?.best ?? 0);
     weigh('way odds', clipped(kinds.way?.odds));

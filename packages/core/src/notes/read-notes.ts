@@ -5,7 +5,7 @@ import type { Problem } from '../problem.js';
 import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
-import { followers, weighChain, type Followers } from './chain.js';
+import { followers, leadsTo, weighChain, type Followers } from './chain.js';
 import { FEATURES, type Hypothesis, type LineEvidence, type Part } from './evidence.js';
 import { HEADING } from './headings.js';
 import { Lexicon, type Query } from './lexicon.js';
@@ -67,6 +67,8 @@ export interface ReadLine {
   readonly unread: readonly string[];
   /** The studio's own word that settled it. */
   readonly word: StudioWord | null;
+  /** The line as several, one posture each, where it is asked about and may name more than one. */
+  readonly apart: readonly string[];
 }
 
 export interface ReadNotes {
@@ -322,6 +324,8 @@ class Writer {
   private readonly lines: ReadLine[] = [];
   private section = '';
   private way: WayId | null = null;
+  /** Whether the line before is one that is asked about. */
+  private isOpen = false;
   /** The last step on one side by name: the same again without a side is the other one. */
   private lastFront: { asana: string; side: StepSide } | null = null;
 
@@ -353,7 +357,7 @@ class Writer {
   }
 
   private plainLine(line: number, text: string, kind: 'heading' | 'note'): ReadLine {
-    return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null };
+    return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null, apart: [] };
   }
 
   private add(line: WeighedLine, { kind, hypothesis, sure, candidates, word }: Understood): void {
@@ -374,6 +378,8 @@ class Writer {
         break;
       }
       case 'repeat': {
+        // What it repeats is not settled yet.
+        if (this.isOpen) break;
         const { steps, sided } = repeated(this.steps, tokens, line.line, line.text.trim());
         for (const [at, side] of sided) this.steps[at] = { ...this.steps[at]!, side };
         this.steps.push(...steps);
@@ -406,6 +412,7 @@ class Writer {
       .map(({ dose }) => doseProblem(dose))
       .find((problem) => problem !== null);
     if (bad) this.problems.push({ field: `line ${line.line}`, message: `line ${line.line}: ${bad}` });
+    if (kind !== 'note') this.isOpen = kind === 'ask' || (kind === 'repeat' && this.isOpen);
     this.lines.push({
       line: line.line,
       text: line.text,
@@ -416,6 +423,7 @@ class Writer {
       spans: this.spansOf(line, kind, hypothesis),
       unread: kind === 'step' ? unreadOf(line, hypothesis) : [],
       word,
+      apart: kind === 'ask' ? apart(line) : [],
     });
   }
 
@@ -456,7 +464,7 @@ class Writer {
       dose,
       retention: tokens.retention,
       breath: tokens.breath,
-      way: tokens.way ?? this.way,
+      way: tokens.way ?? (this.way && leadsTo(this.way, asana.base) ? this.way : null),
       of: null,
     });
     this.way = null;
@@ -521,6 +529,14 @@ function gapsOf(from: number, to: number, spans: readonly Span[]): Span[] {
   }
   if (at < to) gaps.push({ from: at, to, as: 'name' });
   return gaps;
+}
+
+/** A line that may name several postures as one line for each; a side before all of them goes with each. */
+function apart({ evidence: { parts, tokens } }: WeighedLine): string[] {
+  if (!parts) return [];
+  const before = tokens.text.slice(0, parts[0]!.from);
+  const side = tokensOf(before).side === null ? '' : before.trimEnd() + ' ';
+  return parts.map(({ from, to }) => side + tokens.text.slice(from, to).trim());
 }
 
 /** Words of a line that its posture's phrases don't explain. */

@@ -21,6 +21,9 @@ export interface WeighedLine extends SheetLine {
 /** A position told by a line counts for less with every line after it; after so many it counts no more. */
 const TOLD_LINES = 12;
 
+/** How much more it counts that the whole class is said to be somewhere, than that a line just before is. */
+const EVERYWHERE = 2;
+
 /** Fewer lines are no sheet with a title, a beginning and an end. */
 const SHEET_LINES = 6;
 
@@ -95,7 +98,9 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
     [...of].reduce((sum, [base, value]) => (base === KIDS ? sum : sum + value), 0);
   const total = all(sums);
 
-  let told: { bases: readonly Base[]; age: number } | null = place === null ? null : withAge(toldPosition(place));
+  // What is said of the whole class holds until a line tells otherwise, and again when that line is far.
+  const everywhere = place === null ? [] : toldPosition(place);
+  let told: { bases: readonly Base[]; age: number } | null = null;
   return lines.map((line, i) => {
     const own = shares[i]!;
     const others = Math.max(0.5, total - all(own));
@@ -112,15 +117,16 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
       afterBlank: i > 0 && line.line > lines[i - 1]!.line + 1,
       share,
       kids: shareOf(KIDS),
-      told: told && { bases: told.bases, strength: Math.max(0, 1 - told.age / TOLD_LINES) },
+      told:
+        told && (told.age < TOLD_LINES || everywhere.length === 0)
+          ? { bases: told.bases, strength: Math.max(0, 1 - told.age / TOLD_LINES) }
+          : everywhere.length > 0
+            ? { bases: everywhere, strength: EVERYWHERE }
+            : null,
     };
     const readings = readingsOf(evidence[i]!, at);
     const { position: now } = tellsOf(line.text);
     told = now.length > 0 ? { bases: now, age: 0 } : told && { bases: told.bases, age: told.age + 1 };
     return { ...line, evidence: evidence[i]!, readings };
   });
-}
-
-function withAge(bases: readonly Base[]): { bases: readonly Base[]; age: number } | null {
-  return bases.length === 0 ? null : { bases, age: 0 };
 }

@@ -9,6 +9,8 @@ export type TextEdit =
   /** `after` counts the lines that are left when this one is taken out. */
   | { readonly do: 'move'; readonly line: number; readonly after: number }
   | { readonly do: 'remove'; readonly line: number }
+  /** Several lines in place of one. */
+  | { readonly do: 'split'; readonly line: number; readonly into: readonly string[] }
   | { readonly do: 'name'; readonly line: number; readonly name: string }
   | { readonly do: 'both-sides'; readonly line: number }
   | { readonly do: 'dose'; readonly line: number; readonly dose: string }
@@ -89,6 +91,8 @@ export function editText(text: string, edit: TextEdit): string {
       lines.splice(edit.after, 0, moved!);
       return lines.join('\n');
     }
+    case 'split':
+      return lines.flatMap((line, i) => (i === edit.line - 1 ? edit.into : [line])).join('\n');
     case 'remove':
       return lines.filter((_, i) => i !== edit.line - 1).join('\n');
     case 'order': {
@@ -107,6 +111,8 @@ export function lineAfter(edit: TextEdit, line: number): number | null {
       return line > edit.after ? line + 1 : line;
     case 'remove':
       return line === edit.line ? null : line - (line > edit.line ? 1 : 0);
+    case 'split':
+      return line > edit.line ? line + edit.into.length - 1 : line;
     case 'move': {
       if (line === edit.line) return edit.after + 1;
       const left = line - (line > edit.line ? 1 : 0);

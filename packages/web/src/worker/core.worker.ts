@@ -226,10 +226,12 @@ const core = {
     if (!result.sequence) return { sequence: null, lines: [], notes: [], figures: {}, problems: result.problems };
     const figures: Record<string, Figure> = {};
     const shownAs = (asana: string, variation: string | null, side: StepSide): { name: string; figure: string | null } => {
-      const { name, variations } = library.get(asana);
-      if (!variations[0]) return { name, figure: null };
-      const key = `${asana} ${variation} ${side}`;
-      figures[key] ??= smallFigure(anyStudio, { ...anyStudio.form(asana, variation), changes: [] }, side);
+      const { name, variations, steps } = library.get(asana);
+      // A salutation is shown by the step in its middle.
+      const drawn = variations[0] ? { asana, variation } : steps[Math.floor(steps.length / 2)];
+      if (!drawn) return { name, figure: null };
+      const key = `${drawn.asana} ${drawn.variation ?? null} ${side}`;
+      figures[key] ??= smallFigure(anyStudio, { ...anyStudio.form(drawn.asana, drawn.variation ?? null), changes: [] }, side);
       return { name, figure: key };
     };
     const lines = result.sequence.steps.map(({ line, asana, variation, side }): ReadLine => {

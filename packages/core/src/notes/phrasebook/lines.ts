@@ -3,18 +3,37 @@
  * stands between semicolons. Common practice, no source.
  */
 
-/** A phrase, and what it says of where one gets to: `up` standing, `floor`, `supine`, `prone`, `side`. */
+/** Lines between postures, by the way in that they tell. */
 export const WAY_PHRASES = {
+  /** Where one gets to, and nothing of how. */
+  open: `
+    back to the chair; move to the chair; come to sit on the chair; turn the chair round; stand behind the chair;
+    sit down on the chair; sit down slowly; stand up from the chair; go back to seat; slide chair back; rise to standing;
+    come up to standing; come to stand; stand up; come up; rise; get up; stand; lower to a seat; come down to sit;
+    from standing down to the mat; lower down to the floor; come to sitting; come to the floor; get down to the floor;
+    down to the mat; take a seat on the floor; lower to sit; come down to the mat; sit down; to sitting; find a seat;
+    step feet wide; step the feet together; turn to the long side of the mat; turn to face the long edge;
+    turn to the side of the mat; feet together; turn to the front; turn feet; lower to the belly; lower all the way down;
+    lower down onto the belly; come down to the belly; come to lie on the front; lie down on your front; come onto the tummy;
+    roll onto the belly; turn over onto the front; flip over; to prone; release down; lower down; melt to the floor;
+    down to the mat onto belly; roll over to hands and knees; come to hands and knees; come to all fours; onto all fours;
+    push back to kneeling; press back to all fours; push up to hands and knees; back to tabletop; come forward to all fours;
+    slide forward onto belly; come to kneel; come up to sitting; swing the legs round and sit; come up to seat; up to sitting;
+    lie down; lie back; come to lie on the back; lower down to lie; roll down to the back; come onto your back; lower onto the back;
+    roll down to lying; come down to lie; lie down slowly; get settled on back; down onto back; to supine;
+    make your way onto your back; unroll onto the back; turn over to the other side; roll to the other side;
+    roll back to the middle; come back to the centre; slide off; come out slowly; come out of it; undo the props; move props away;
+    unwind legs; release the legs; come to kneeling; to kneeling
+  `,
   'split-squat': `
     come up through half kneeling; down to the floor through half kneeling; step one foot back and lower the knee;
-    kneel down one knee at a time; come to kneeling; one foot forward and stand up; from half kneeling to standing;
+    kneel down one knee at a time; one foot forward and stand up; from half kneeling to standing;
     come down onto one knee then the other; get up from the floor one leg at a time; step forward and rise;
-    bring one foot between the hands and stand; half kneel to stand; lower down to the knees; to kneeling
+    bring one foot between the hands and stand; half kneel to stand; lower down to the knees
   `,
   'with-chair': `
     hands on the chair and get up; use the chair to come down; get up with the help of the chair; push up from the chair;
-    come down to the floor with the chair; climb up via the chair; back to the chair; move to the chair; come to sit on the chair;
-    turn the chair round; stand behind the chair; sit down on the chair; sit down slowly; stand up from the chair; go back to seat; slide chair back
+    come down to the floor with the chair; climb up via the chair
   `,
   'fold-down': `
     fold down and step back; hands to the floor and walk back to plank; walk hands out; walk hands forward to all fours;
@@ -22,12 +41,11 @@ export const WAY_PHRASES = {
   `,
   'fold-up': `
     walk the feet in and stand up; walk the feet to the hands and come up; walk hands back to the feet; step to the front of the mat;
-    walk to the top of the mat; step to the top of the mat; walk up to hands; rise to standing; come up to standing; come to stand; stand up;
-    walk your hands back and rise; inhale come up; feet to hands; step forward; walk forward; hop to the front; come up; rise; get up; stand
+    walk to the top of the mat; step to the top of the mat; walk up to hands;
+    walk your hands back and rise; inhale come up; feet to hands; step forward; walk forward; hop to the front
   `,
   'squat-down': `
-    squat down and sit; lower to a seat; sit down through a squat; come down to sit; from standing down to the mat; lower down to the floor;
-    come to sitting; come to the floor; get down to the floor; down to the mat; take a seat on the floor; lower to sit; come down to the mat; sit down; to sitting; find a seat
+    squat down and sit; sit down through a squat
   `,
   'roll-up': `
     roll up; roll up bone by bone; roll up vertebra by vertebra; roll up through the spine; roll up to standing; come up slowly, head last;
@@ -40,18 +58,15 @@ export const WAY_PHRASES = {
     jump back; jump through; jump to the front; hop forward; jump through to sit; hop back; jump to the hands; float forward; jump feet wide; jump feet together
   `,
   'step-back': `
-    step back; step back to plank; step the feet back; walk the feet back; step feet wide; step the feet together; turn to the long side of the mat; turn to face the long edge; turn to the side of the mat; feet together;
-    turn to the front; turn feet; lower to the belly; lower all the way down; lower down onto the belly; come down to the belly; come to lie on the front; lie down on your front; come onto the tummy; roll onto the belly; turn over onto the front; flip over; to prone; release down; lower down; melt to the floor; down to the mat onto belly;
-    roll over to hands and knees; come to hands and knees; come to all fours; onto all fours; push back to kneeling; press back to all fours; push up to hands and knees; back to tabletop; come forward to all fours; slide forward onto belly; come to kneel
+    step back; step back to plank; step the feet back; walk the feet back
   `,
   'sit-up': `
-    sit up; roll up to sitting; rock up to sit; come up to sitting; rock and roll up to sit; roll up to seated; swing the legs round and sit; come up to seat; rock to come up to sitting; rock up to stand; sit up with a straight back; up to sitting;
-    lie down; lie back; come to lie on the back; lower down to lie; roll down to the back; come onto your back; lower onto the back; roll down to lying; come down to lie; lie down slowly; get settled on back; down onto back; to supine; make your way onto your back; unroll onto the back
+    sit up; roll up to sitting; rock up to sit; rock and roll up to sit; roll up to seated; rock to come up to sitting; rock up to stand; sit up with a straight back
   `,
   'roll-to-side': `
     roll to the side and sit up; roll to one side; roll over to the right and push up; roll to your side; turn to the side and get up slowly;
     roll on to the right side, pause, press up; over the side up to sitting; bend the knees, roll to the side, push up with hands; sit up via your side;
-    log roll; lie down via the side; come down on the side first; roll to the right, sit up with eyes soft; push up to sit from the side; turn on side, come up; roll over; foetal position then sit; fetal, come up; down over the side to lying; roll to side and up; turn over to the other side; roll to the other side; roll back to the middle; come back to the centre; slide off; come out slowly; come out of it; undo the props; move props away; unwind legs; release the legs
+    log roll; lie down via the side; come down on the side first; roll to the right, sit up with eyes soft; push up to sit from the side; turn on side, come up; roll over; foetal position then sit; fetal, come up; down over the side to lying; roll to side and up
   `,
 } as const;
 

@@ -6,17 +6,20 @@ interface Props {
   readonly line: NotesLine;
   readonly figures: Readonly<Record<string, Figure>>;
   readonly onSettle: (line: NotesLine, means: WordMeaning) => void;
+  /** Puts what a line names on a line for each. */
+  readonly onSplit: (line: NotesLine) => void;
 }
 
 const CHOICE =
   'flex min-h-24 flex-col items-center justify-end gap-1 rounded border border-soft bg-sheet px-2 pb-1.5 pt-1 text-sm hover:border-ink focus-visible:border-ink';
 
 /** Which posture a line means: up to five, with their figures, by click or by the keys 1 to 5; or none of them. */
-export function Choice({ line, figures, onSettle }: Props) {
-  const { candidates } = line;
+export function Choice({ line, figures, onSettle, onSplit }: Props) {
+  const { candidates, apart } = line;
   const onKeyDown = (event: React.KeyboardEvent) => {
     const chosen = candidates[Number(event.key) - 1];
     if (chosen) onSettle(line, { is: 'asana', asana: chosen.asana, variation: chosen.variation });
+    else if (event.key.toLowerCase() === 's' && apart.length > 0) onSplit(line);
     else if (event.key === '0') onSettle(line, { is: 'own' });
     else if (event.key.toLowerCase() === 'n') onSettle(line, { is: 'note' });
     else return;
@@ -48,6 +51,11 @@ export function Choice({ line, figures, onSettle }: Props) {
         ))}
       </div>
       <p className="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
+        {apart.length > 0 && (
+          <button type="button" className="underline" aria-keyshortcuts="s" onClick={() => onSplit(line)}>
+            <kbd className="mr-1 rounded border border-soft px-1">S</kbd>several: a line for each
+          </button>
+        )}
         <button type="button" className="underline" aria-keyshortcuts="n" onClick={() => onSettle(line, { is: 'note' })}>
           <kbd className="mr-1 rounded border border-soft px-1">N</kbd>no step, only a note
         </button>

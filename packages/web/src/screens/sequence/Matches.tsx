@@ -11,6 +11,7 @@ interface Props {
   readonly failure: unknown;
   readonly onGoTo: (line: number) => void;
   readonly onSettle: (line: NotesLine, means: WordMeaning) => void;
+  readonly onSplit: (line: NotesLine) => void;
 }
 
 const SIDE_WORDS = { none: '', left: 'left', right: 'right', both: 'each side' } as const;
@@ -43,7 +44,7 @@ function meaning({ kind, word }: NotesLine, shown: readonly Shown[]): string {
     case 'way':
       return 'The way to what follows';
     case 'repeat':
-      return `Again: ${counted(shown.length, 'step')}`;
+      return shown.length > 0 ? `Again: ${counted(shown.length, 'step')}` : 'Again, once the line before is settled';
     case 'note':
       return word?.means.is === 'own' ? 'A posture of our own: shown, not judged' : 'A note';
     case 'heading':
@@ -60,12 +61,13 @@ function LineRow({
   says,
   onGoTo,
   onSettle,
+  onSplit,
 }: {
   line: NotesLine;
   shown: readonly Shown[];
   figures: Readonly<Record<string, Figure>>;
   says: readonly string[];
-} & Pick<Props, 'onGoTo' | 'onSettle'>) {
+} & Pick<Props, 'onGoTo' | 'onSettle' | 'onSplit'>) {
   const [open, setOpen] = useState(false);
   const asked = line.kind === 'ask';
   const salutation = shown[0]?.step.of ?? null;
@@ -101,7 +103,7 @@ function LineRow({
                   <FigureDrawing figure={figures[match.figure]!} className="h-11 w-full" />
                   <div>
                     <span className="font-semibold">{match.name}</span>
-                    <span className="absolute right-2 top-1.5 bg-sheet text-sm text-soft">{details(step)}</span>
+                    <span className="block text-sm text-soft">{details(step)}</span>
                   </div>
                 </div>
               ))
@@ -128,6 +130,7 @@ function LineRow({
         <Choice
           line={line}
           figures={figures}
+          onSplit={onSplit}
           onSettle={(settled, means) => {
             setOpen(false);
             onSettle(settled, means);
@@ -139,7 +142,7 @@ function LineRow({
 }
 
 /** Each line as it was understood, its parts marked; a line that isn't sure offers what it may be. */
-export function Matches({ read, failure, onGoTo, onSettle }: Props) {
+export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
   if (failure) return <Failure error={failure} />;
   if (!read) return <p className="text-soft">Paste or write your sequence; every line shows here at once what it was taken for.</p>;
   if (read.sequence === null)
@@ -179,6 +182,7 @@ export function Matches({ read, failure, onGoTo, onSettle }: Props) {
               says={notes.filter((note) => note.line === line.line).map(({ text }) => text)}
               onGoTo={onGoTo}
               onSettle={onSettle}
+              onSplit={onSplit}
             />
           ))}
       </ol>

@@ -36,7 +36,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
   } = useSequenceText(stored, ({ id }) => {
     if (stored === null) void navigate(`/sequences/${id}`, { replace: true });
   });
-  const { settle, status } = useSettling();
+  const { settle, split, status } = useSettling(text, change);
   const settled = useDeferredValue(text);
   const read = useQuery({ ...readTextQuery(settled), enabled: settled.trim() !== '', placeholderData: (before) => before });
   const goToLine = (line: number) => {
@@ -71,7 +71,13 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
         <div>
           <h2 className="mb-1 text-base">Understood as</h2>
           {status}
-          <Matches read={text.trim() === '' ? undefined : read.data} failure={read.error} onGoTo={goToLine} onSettle={settle} />
+          <Matches
+            read={text.trim() === '' ? undefined : read.data}
+            failure={read.error}
+            onGoTo={goToLine}
+            onSettle={settle}
+            onSplit={split}
+          />
           {(read.data?.sequence?.steps.length ?? 0) > 0 && <CraftPanel text={text} onChange={change} onGoTo={goToLine} />}
           <Blocks own={stored?.id ?? null} text={text} onChange={change} />
           {stored && <EarlierTexts sequence={stored.id} text={text} onChange={change} />}

@@ -1,4 +1,4 @@
-import { wordKey, wordText, type StudioWord, type WordMeaning } from '@lotus-steady/core';
+import { editText, wordKey, wordText, type StudioWord, type WordMeaning } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { wordsQuery } from '../../api/queries.js';
@@ -7,33 +7,48 @@ import { explain } from '../../parts/Failure.js';
 import type { NotesLine } from '../../worker/core.worker.js';
 import { today } from '../../worker/queries.js';
 
-/** What a settled word meant before; `null` where it was nobody's word. */
-interface Settled {
-  readonly word: StudioWord;
-  readonly before: StudioWord | null;
-}
+/** What was settled last, and what was there before: `null` where it was nobody's word. */
+type Settled =
+  | { readonly is: 'word'; readonly word: StudioWord; readonly before: StudioWord | null }
+  | { readonly is: 'split'; readonly lines: number; readonly before: string; readonly after: string };
 
-/** Settles what a line means as the studio's word, and takes that back. */
-export function useSettling(): { settle: (line: NotesLine, means: WordMeaning) => void; status: ReactNode } {
+/** Settles what a line means, as the studio's word or on a line for each posture that it names, and takes that back. */
+export function useSettling(
+  text: string,
+  onChange: (text: string) => void,
+): {
+  settle: (line: NotesLine, means: WordMeaning) => void;
+  split: (line: NotesLine) => void;
+  status: ReactNode;
+} {
   const { data: words = [] } = useQuery(wordsQuery);
   const { keep, forget } = useWordChanges();
   const [last, setLast] = useState<Settled | null>(null);
   const settle = (line: NotesLine, means: WordMeaning) => {
     const word = { text: wordText(line.text), means, since: today() };
     const before = words.find(({ text }) => wordKey(text) === wordKey(word.text)) ?? null;
-    keep.mutate([word], { onSuccess: () => setLast({ word, before }) });
+    keep.mutate([word], { onSuccess: () => setLast({ is: 'word', word, before }) });
   };
-  const undo = ({ word, before }: Settled) => {
-    if (before) keep.mutate([before], { onSuccess: () => setLast(null) });
-    else forget.mutate(word.text, { onSuccess: () => setLast(null) });
+  const split = ({ line, apart }: NotesLine) => {
+    const after = editText(text, { do: 'split', line, into: apart });
+    onChange(after);
+    setLast({ is: 'split', lines: apart.length, before: text, after });
+  };
+  const undo = (settled: Settled) => {
+    if (settled.is === 'split') {
+      onChange(settled.before);
+      setLast(null);
+    } else if (settled.before) keep.mutate([settled.before], { onSuccess: () => setLast(null) });
+    else forget.mutate(settled.word.text, { onSuccess: () => setLast(null) });
   };
   const failed = [keep, forget].find(({ isError }) => isError);
   const status = (
     <p role="status" className="min-h-6 text-sm">
       {failed && `Not kept: ${explain(failed.error)}`}
-      {!failed && last && (
+      {/* Once something else is typed, taking the split back would lose it. */}
+      {!failed && last && (last.is === 'word' || last.after === text) && (
         <>
-          “{last.word.text}” is your word now.{' '}
+          {last.is === 'word' ? `“${last.word.text}” is your word now.` : `Put on ${last.lines} lines.`}{' '}
           <button type="button" className="underline" onClick={() => undo(last)}>
             Undo
           </button>
@@ -41,5 +56,5 @@ export function useSettling(): { settle: (line: NotesLine, means: WordMeaning) =
       )}
     </p>
   );
-  return { settle, status };
+  return { settle, split, status };
 }
