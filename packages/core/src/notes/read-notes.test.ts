@@ -134,10 +134,50 @@ describe('variation, breath and way', () => {
     ['mountain, roll up', 'tadasana', 'roll-up'],
   ])('%s', (line, asana, way) => expect(one(line)).toMatchObject({ asana, way }));
 
+  test.each([
+    ['all fours\ncome up to standing\nmountain', null],
+    ['forward fold\nroll up bone by bone\nmountain', 'roll-up'],
+    // A way up says nothing of a posture that lies.
+    ['forward fold\nroll up bone by bone\nsavasana', null],
+  ])('a line that is a way says how the next posture is reached, if it tells how: %#', (text, way) => {
+    const { lines, sequence } = read(text) as Extract<ReturnType<typeof read>, { problems: readonly [] }>;
+    expect(lines[1]!.kind).toBe('way');
+    expect(sequence!.steps.at(-1)!.way).toBe(way);
+  });
+
   test('inhale and exhale', () => {
     expect(one('cobra, inhale')?.breath).toBe('inhale');
     expect(one('standing forward fold, exhale')?.breath).toBe('exhale');
   });
+});
+
+describe('a line that names several', () => {
+  const linesOf = (text: string) => read(text).lines;
+
+  test('to the letter is all of them, in order', () => {
+    const [line] = linesOf('Mountain, Tree, Chair pose');
+    expect(line).toMatchObject({ kind: 'many', apart: [] });
+    expect(line!.steps.map(({ asana }) => asana)).toEqual(['tadasana', 'vrksasana', 'utkatasana']);
+  });
+
+  test('is told apart where it is asked about, its side with each', () => {
+    const asked = linesOf('R: zork hop → blue tree → triangel flip').filter(({ kind }) => kind === 'ask');
+    for (const { apart } of asked) expect(apart.every((part) => part.startsWith('R: '))).toBe(true);
+  });
+
+  test('a repeat waits for a line that is not settled', () => {
+    const [tree, open, repeat] = linesOf('Tree, right\nflying carpet\nother side');
+    expect(tree!.kind).toBe('step');
+    expect(open!.kind).toBe('ask');
+    expect(repeat).toMatchObject({ kind: 'repeat', steps: [] });
+  });
+});
+
+test('what is said of the whole place counts in every line', () => {
+  const rest = (place: string) => read(`${place}\nTwist, each side\nEagle arms\nRest, 4 min`).lines.at(-1)!;
+  const named = (place: string) => [...rest(place).steps, ...rest(place).candidates].map(({ asana }) => asana)[0];
+  expect(named('place: chair')).toBe('savasana-chair');
+  expect(named('place: mat')).not.toBe('savasana-chair');
 });
 
 describe('the whole text', () => {

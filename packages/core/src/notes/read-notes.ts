@@ -19,6 +19,8 @@ import { CERTAINTY, WEIGHTS } from './weights.js';
 export const MOST_LINES = 600;
 const MOST_LINE_LENGTH = 500;
 
+/** So many names, each to the letter, are a list. */
+const LIST_PARTS = 3;
 /** A posture is taken as understood only where it has been right in 99 of 100 such lines. */
 export const SURE = 0.85;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
@@ -285,7 +287,8 @@ class Reader {
  */
 function preferred({ readings, evidence }: WeighedLine, best: number): number {
   const { hypothesis } = readings[best]!;
-  const named = readings.findIndex(({ hypothesis: one }) => one.is === 'step' && standsForItself(one));
+  // Two names may be one and a word more of it ("bound angle, staff"): of a list there are at least three.
+  const named = readings.findIndex(({ hypothesis: one }) => standsForItself(one) && !(one.is === 'many' && one.parts.length < LIST_PARTS));
   if (named < 0) return best;
   switch (hypothesis.is) {
     case 'step':

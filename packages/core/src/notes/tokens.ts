@@ -123,7 +123,7 @@ const BARE: readonly RegExp[] = [
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
-  /(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/i;
+  /(?<!\p{L})(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/iu;
 
 const R = String.raw`(?:right|r(?![\p{L}'’]))`;
 const L = String.raw`(?:left|l(?![\p{L}'’]))`;

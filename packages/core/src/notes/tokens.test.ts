@@ -1,0 +1,73 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { editText } from '../sequence/edit-text.js';
+import { tokensOf } from './tokens.js';
+
+const spans = (text: string) => tokensOf(text).spans.map(({ from, to, as }) => [as, text.slice(from, to)]);
+
+test.each([
+  ['- Tree R/L, 5 breaths // hips level', [['bullet', '- '], ['side', 'R/L'], ['dose', '5 breaths'], ['comment', '// hips level']]],
+  ['2x5br boat', [['dose', '2x5br']]],
+  ['[ ] plank 1m', [['bullet', '[ ] '], ['dose', '1m']]],
+])('%s', (text, parts) => {
+  const got = spans(text);
+  for (const part of parts) expect(got).toContainEqual(part);
+}); // prettier-ignore
+
+test.each([
+  ['5 br', { breaths: 5 }],
+  ['2x5br', { rounds: 2, breaths: 5 }],
+  ['1m', { minutes: 1 }],
+  ["4'", { minutes: 4 }],
+  ['30″', { seconds: 30 }],
+  ['6 repetitions', { repetitions: 6 }],
+  ['3x10', { rounds: 3, repetitions: 10 }],
+  ['half a minute', { minutes: 0.5 }],
+  ['twice', { repetitions: 2 }],
+])('dose: bridge %s', (text, dose) => expect(tokensOf(`bridge ${text}`).dose).toEqual(dose));
+
+test.each(['4-7-8 breath', 'warrior 2', '90/90', 'surya namaskar 12 step'])('a number that counts nothing is no dose: %s', (text) =>
+  expect(tokensOf(text).dose).toEqual({}),
+);
+
+test('what is left has the places of the text', () => {
+  const text = '3) Cobra, 3x (slowly)';
+  const { rest } = tokensOf(text);
+  expect(rest).toHaveLength(text.length);
+  expect(rest.slice(text.indexOf('Cobra'), text.indexOf('Cobra') + 5)).toBe('Cobra');
+  expect(rest).not.toMatch(/3/);
+});
+
+describe('reading an edited line gives the edited step', () => {
+  interface Sheet {
+    readonly text: string;
+    readonly lines: readonly { readonly line: number; readonly kind: string; readonly dose?: unknown }[];
+  }
+  const { sheets } = JSON.parse(readFileSync(join(__dirname, 'labelled-notes.fixture.json'), 'utf8')) as { sheets: readonly Sheet[] };
+  const dosed = sheets.flatMap(({ text, lines }) =>
+    lines.filter(({ kind, dose }) => kind === 'step' && dose !== undefined).map(({ line }) => text.split('\n')[line - 1]!.trimEnd()),
+  );
+
+  test.each([
+    ['7 breaths', { breaths: 7 }],
+    ['11x', { repetitions: 11 }],
+    ['45 s', { seconds: 45 }],
+    ['9 min', { minutes: 9 }],
+  ])('every dose of the labelled notes made %s', (dose, expected) => {
+    expect(dosed.length).toBeGreaterThan(300);
+    const lost = dosed.filter((line) => {
+      const edited = tokensOf(editText(line, { do: 'dose', line: 1, dose }));
+      return JSON.stringify(edited.dose) !== JSON.stringify(expected) || edited.side !== tokensOf(line).side;
+    });
+    expect(lost).toEqual([]);
+  });
+
+  test('a side made both keeps the dose', () => {
+    const read = dosed.filter((line) => Object.keys(tokensOf(line).dose).length > 0);
+    const lost = read.filter((line) => {
+      const edited = tokensOf(editText(line, { do: 'both-sides', line: 1 }));
+      return edited.side !== 'both' || JSON.stringify(edited.dose) !== JSON.stringify(tokensOf(line).dose);
+    });
+    expect(lost).toEqual([]);
+  });
+});

@@ -1,0 +1,72 @@
+/** @jest-environment jsdom */
+import type { WordMeaning } from '@lotus-steady/core';
+import { fireEvent, render, screen } from '@testing-library/react';
+import type { NotesLine } from '../../worker/core.worker.js';
+import { Choice } from './Choice.js';
+
+const line: NotesLine = {
+  line: 4,
+  text: '- hedgehog, 5 breaths',
+  kind: 'ask',
+  sure: 0.4,
+  steps: [],
+  candidates: [
+    { asana: 'balasana', variation: null, likely: 0.5, name: 'Child’s pose', figure: null },
+    { asana: 'apanasana', variation: 'knees-wide', likely: 0.3, name: 'Knees to chest', figure: null },
+  ],
+  spans: [],
+  unread: [],
+  word: null,
+  apart: [],
+};
+
+function shown(of: Partial<NotesLine> = {}) {
+  const settled: WordMeaning[] = [];
+  const split: number[] = [];
+  render(
+    <Choice
+      line={{ ...line, ...of }}
+      figures={{}}
+      onSettle={(_line, means) => settled.push(means)}
+      onSplit={({ line: number }) => split.push(number)}
+    />,
+  );
+  const group = screen.getByRole('group', { name: /hedgehog/ });
+  const press = (key: string) => fireEvent.keyDown(group, { key });
+  return { settled, split, press };
+}
+
+test('keys choose what the figures stand for, in their order', () => {
+  const { settled, press } = shown();
+  press('2');
+  press('1');
+  expect(settled).toEqual([
+    { is: 'asana', asana: 'apanasana', variation: 'knees-wide' },
+    { is: 'asana', asana: 'balasana', variation: null },
+  ]);
+});
+
+test('no step, or one of our own', () => {
+  const { settled, press } = shown();
+  press('n');
+  press('0');
+  expect(settled).toEqual([{ is: 'note' }, { is: 'own' }]);
+});
+
+test('other keys are left to whoever wants them', () => {
+  const { settled, split, press } = shown();
+  for (const key of ['3', '9', 'x', 'Tab', 's']) expect(press(key)).toBe(true);
+  expect([settled, split]).toEqual([[], []]);
+});
+
+test('a line of several is told apart by a key or a click', () => {
+  const { split, press } = shown({ apart: ['hedgehog', 'cobra'] });
+  press('s');
+  fireEvent.click(screen.getByRole('button', { name: /a line for each/ }));
+  expect(split).toEqual([4, 4]);
+});
+
+test('a variation is told beside its name', () => {
+  shown();
+  expect(screen.getByRole('button', { name: /Knees to chest/ }).textContent).toContain('knees wide');
+});
