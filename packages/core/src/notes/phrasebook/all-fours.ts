@@ -37,7 +37,9 @@ export const allFours: Phrases = {
       arch and round the back on all fours; on all fours, round up then dip the spine; hollow and hump;
       inhale belly drops, exhale back rounds; billi asan; cat n cow w breath; cow and cat @kids; cat back - horse back;
       cat and hollow back; round and hollow back; camel and cat; hunch and sway back; CCs; arch and curl on all fours;
-      spinal waves on all fours; cat backs; flex and extend on all 4s; bidalasana flow; angry cat; sway back and hump
+      spinal waves on all fours; cat backs; flex and extend on all 4s; bidalasana flow; angry cat; sway back and hump;
+      cat-cow flow; arch and round on all fours; spine waves on hands and knees; cat/cow with breath;
+      round and dip the back, hands and knees
     `,
     'half-neutral-to-cat': `
       cat only, no cow; half cat: flat to rounded; neutral to cat, skip the dip @prenatal; round up then back to flat;
@@ -87,7 +89,8 @@ export const allFours: Phrases = {
       reach one arm forward, other leg back, on hands & knees; from table, extend arm and contralateral leg;
       diagonal balance on all fours; diagonal arm leg in quadruped; bird dog crunch ?; BD; opp arm leg; balancing cat;
       alternate arm and leg; cross extension; arm & leg reach; quadruped arm leg; diagonal lift on all fours;
-      extend one leg, toes down
+      extend one leg, toes down;
+      opposite arm & leg on all 4s; reach arm and opposite leg
     `,
     'leg-only-toes-on-floor': `
       bird dog legs only, toes stay down; slide one leg back, toes on floor, all fours; leg back along the floor, no lift;
@@ -137,7 +140,8 @@ export const allFours: Phrases = {
       all fours, arm under, cheek down; twist from hands & knees, shoulder on mat; needle twist;
       quadruped T-spine rotation; bread puppy ?; from table pass the arm through below chest;
       pass the thread thru the needle; hips high, one arm through under body, head on floor; threading; thred needle;
-      arm under, shoulder down; thread arm through; thread R arm under; needle; twist on all fours, arm under
+      arm under, shoulder down; thread arm through; thread R arm under; needle; twist on all fours, arm under;
+      arm under, shoulder to floor; needle twist on all fours; slide arm through
     `,
     'head-on-block': `
       thread the needle, head on block; arm through, temple on a brick; ear on cushion/block in needle twist;
@@ -164,7 +168,8 @@ export const allFours: Phrases = {
       uttana shishasana; half dog on knees; half down dog knees down; knees under hips, arms long forward, chest sinks;
       hips over knees, walk hands out, forehead down; chest to floor, bum up; child's pose with bum in the air;
       between child and dog; kneeling shoulder stretch, bum stays high; melt chest down from all fours; melting heart @yin;
-      puppy dog; chest melts to the floor; half dog kneeling; cat stretch arms long; hips over knees, chest down
+      puppy dog; chest melts to the floor; half dog kneeling; cat stretch arms long; hips over knees, chest down;
+      hips over knees, chest to floor
     `,
     'forehead-on-block': `
       puppy w/ forehead on block; puppy head on brick; melting heart, forehead supported;
@@ -280,7 +285,8 @@ export const allFours: Phrases = {
       adho muka svanasna; adho mukha swanasana; downard dog; downwrad dog; parvatasana ?; mountain in sun sal ?;
       inverted V; upside-down V; hips up and back, hands and feet on floor; push back to dog; pedal the dog; walk the dog;
       tent pose; dog; the dog; parvatasana; mountain on all fours; pedal out; pedal the feet; hips up and back; DWD;
-      A-frame; lift the hips to dog; tuck toes, hips high
+      A-frame; lift the hips to dog; tuck toes, hips high;
+      down dog pedal; hands and feet, hips high; DD hold; press back to dog; puppy dog up
     `,
     'wide-feet-high-heels': `
       DD feet wide heels up; wide-footed dog, heels high; down dog, feet mat-width, heels lifted;
@@ -330,7 +336,8 @@ export const allFours: Phrases = {
       kumbhak asan; kumbakasana; uttihita chaturanga dandasana ?; uttihita chaturanga; utthita chaturanga dandasana;
       high push-up; shoulders over wrists, body in one line; hands under shoulders, legs straight, toes tucked, hold;
       hold the body straight like a board; board pose; hands and toes, body long; step back to plank; wooden bridge @kids;
-      santolanasana ?; santolanasana; board; straight arm plank; chaturanga prep
+      santolanasana ?; santolanasana; board; straight arm plank; chaturanga prep;
+      high plank hold; plank on hands
     `,
     'knees-down': `
       plank w/ knees down ?; plank, drop knees if needed; high plank, option knees; knees down plank ?;
@@ -474,7 +481,8 @@ export const allFours: Phrases = {
       half press-up; bottom of a push-up; lower half way, elbows in; bend elbows to ribs, hover the body;
       elbows hug in, body straight just off mat; yoga push-up; yoga press-up; crocodile hover; crocodile lower down ?;
       lower down in one line; lower w control from plank; alligator plank; lizard plank @kids; vinyasa ?; chat; chatt;
-      half push-up; lower half way; chaturangas; chat dand
+      half push-up; lower half way; chaturangas; chat dand;
+      low plank hover; lower to chaturanga
     `,
     'knees-down': `
       chaturanga on knees; chatt w/ knees down; knees then lower half way, elbows in; half push-up from knees;

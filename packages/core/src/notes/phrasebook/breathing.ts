@@ -9,7 +9,8 @@ export const breathing: Phrases = {
       sahaja pranayama ?; normal breathing, nothing to do; breathe naturally and notice; feel air at the nostrils;
       sit and feel the breath come and go; let breath be; free breath; find your breath; tune in to breath;
       breathing as it is; watch the waves @kids; mindful breathing ?; sit and watch the breath; arrive with breath;
-      sit with breath; just breathing; quiet sitting, breath; be with the breath
+      sit with breath; just breathing; quiet sitting, breath; be with the breath;
+      watch the breath; quiet breathing; observe breathing; sit with the breath
     `,
     'hands-on-belly-and-chest': `
       hand on belly, hand on chest, notice; one hand heart, one hand tummy, natural breath;
@@ -33,7 +34,8 @@ export const breathing: Phrases = {
       on back, knees bent, breathe in to the belly; inflate the belly, deflate; belly swells on in-breath;
       abdominal breath w hands; baby breathing; deep belly breaths; balloon tummy @kids; breathe with the stomach;
       stomach breathing; belly breaths; hands on belly, breathe; balloon; palms on belly, belly swells and sinks;
-      breathe to the belly
+      breathe to the belly;
+      diaphragm breathing; breathe into the belly
     `,
     'with-a-toy-on-the-belly': `
       teddy on tummy; breathing buddy @kids; toy on belly, rock it to sleep; beanie on the belly, up and down;
@@ -60,7 +62,8 @@ export const breathing: Phrases = {
       complete yoga breath; full breath; belly-ribs-chest; belly, ribs, collarbones; fill belly then ribs then chest;
       abdominal-thoracic-clavicular breath; vibhagiya pranayama; sectional breathing ?; mahat yoga pranayama; wave breath;
       breath in three stages; fill the glass from the bottom; fill the glass @kids; bottom middle top breath;
-      3 stage breath; breathe up the body, empty top to bottom; sectional breathing; abdomen chest upper; vibhagiya
+      3 stage breath; breathe up the body, empty top to bottom; sectional breathing; abdomen chest upper; vibhagiya;
+      dirga; belly, ribs, chest breath
     `,
     'two-parts': `
       two-part breath; 2-part breath, belly and ribs only; belly then chest, two stages; two-step breath, no collarbones;
@@ -95,7 +98,8 @@ export const breathing: Phrases = {
       ocean breath; sea breath; sound of the sea; whisper breath; whispering breath; victorious breath; conqueror breath;
       Darth Vader breath; vader breath; fog the mirror, mouth closed; breathe as if misting a mirror, lips shut;
       slight narrowing at back of throat; soft hiss in the throat; throat breath; audible breath thru nose; snoring breath;
-      shell breath @kids; wave sound breathing; breath with sound ?; victorious; uj
+      shell breath @kids; wave sound breathing; breath with sound ?; victorious; uj;
+      ujjayi breath
     `,
     'only-on-the-exhale': `
       ujjayi on exhale only; ocean sound just out-breath; half ujjayi, exhale; fog mirror breathing out;
@@ -140,7 +144,8 @@ export const breathing: Phrases = {
       2:1 exhale; two-to-one breath; double exhale; visama vritti; vishama vritti; visamavritti; rechak double; 4 in 6 out;
       in for four out for six; 4/6 breath; four-six breath; slow out-breath; make your out breath long;
       exhalation double the inhalation; long breath out; slow snail breath @kids; unequal breath; long exhale;
-      4:6 breathing; in 4 out 8; exhale longer; out-breath longer; two to one; breathe out slower
+      4:6 breathing; in 4 out 8; exhale longer; out-breath longer; two to one; breathe out slower;
+      in 4 out 6; long slow exhales; 1:2 breathing
     `,
     '3-and-4': `
       3 in 4 out; in three, out four; 3-4 breath; three-four breathing; short version, in 3 out 4;
@@ -159,7 +164,8 @@ export const breathing: Phrases = {
       ratio 1:1; in and out the same length; in is out; equal inhale/exhale; equal ratio breath; 4 in 4 out;
       four in four out; even in, even out; level breath; inhale and exhale match; make breath even; swing breath @kids;
       see-saw breath; steady even breath thru nose; same length in and out; 4:4 breath; in 4 out 4; even count breathing;
-      equal ratio
+      equal ratio;
+      same in and out
     `,
     square: `
       square sama vritti ?; four equal parts with pauses; equal breath, add holds; even breath w/ pauses both ends;
@@ -195,7 +201,8 @@ export const breathing: Phrases = {
       four-part breath; 4-part breath; sama vritti with holds; samavritti pranayama w kumbhaka;
       in, hold, out, hold, all equal; inhale hold exhale hold same count; trace a square w/ finger and breathe;
       draw a square @kids; window breath ?; breathe round the sides of a box; box br; rectangle breath ?; hold both ends;
-      4:4:4:4; box; four square breath; tactical breath
+      4:4:4:4; box; four square breath; tactical breath;
+      equal four sided breath
     `,
     'no-pauses': `
       box without holds; square breath no pauses; box breath, skip holds; trace the square but breathe in, out, in, out;
@@ -255,7 +262,8 @@ export const breathing: Phrases = {
       one nostril in, other nostril out; close one nostril, breathe in, change, breathe out;
       thumb and ring finger on the nose; vishnu mudra breath; nasagra mudra breathing; balancing breath ?; two doors @kids;
       change nostril each inhale; breath side to side thru nose; nadi shodan; alternate nostrils; nadi;
-      nostril breathing left right; NS pranayama
+      nostril breathing left right; NS pranayama;
+      alternate nostril; left right nostril breathing
     `,
     'elbow-supported': `
       ANB elbow on cushion; nadi shodhana, arm propped; rest the elbow on the table, alternate nostril;
@@ -318,7 +326,8 @@ export const breathing: Phrases = {
       bramari; brahmari; brahmari pranayama; bhramari pranayam; bramri; brahmri; bee w/ ears closed; shanmukhi bhramari;
       shanmukhi mudra ?; yoni mudra + hum; hum on the exhale; make a mmm on out-breath; lips closed, humming out;
       fingers in ears and hum; cover ears, hum; thumbs on ears, long mmmm; buzzing breath; bzzz @kids;
-      feel vibration in head; black bee; hum out; hum long ones; humming out; buzzing; hum 5 long; bee humming
+      feel vibration in head; black bee; hum out; hum long ones; humming out; buzzing; hum 5 long; bee humming;
+      bumble bee breath; humming bee
     `,
     'hands-on-thighs': `
       bee, hands on lap; humming without covering ears; bhramari, hands down; hum, hands on knees; easy bee, no fingers;
@@ -560,7 +569,8 @@ export const breathing: Phrases = {
       breath + arms @chair; seated volcano arms; flower opens arms @kids; wing arms w breath @chair; arm floats sitting;
       big inhale arms overhead, sitting; arms up and down with breath @chair; arms float up @chair;
       arms out and up, float down @chair; sun breaths sitting; raise arms with the breath @chair;
-      arm raises with breath sitting; reach up @chair; arms up/down w breath @chair
+      arm raises with breath sitting; reach up @chair; arms up/down w breath @chair;
+      arms up with breath in chair; inhale arms up, exhale down, seated; sun breaths in chair; raise arms with breath sitting
     `,
     'to-shoulder-height': `
       sun arms only to shoulder; arms to shoulder height w breath, sitting; low sun breath; half sun breath, chair;
@@ -586,7 +596,8 @@ export const breathing: Phrases = {
       tadasana breath, arms overhead and back down; stand, raise and lower arms in time with breath; sun breth standing;
       arm sweeps with breath; inhale raise both arms from the sides, exhale lower, standing still; sun breaths; sunbreaths;
       arms up + down; arm raises with breath standing; arms float up and down standing; reach up & release x; vinyasa arms;
-      breathe arms up; arms wide up and down
+      breathe arms up; arms wide up and down;
+      arms float up and down with breath, standing; half sun salutes arms only
     `,
     seated: `
       standing sun breath done seated; sun breath sitting option; arms float with breath, sit down for it;

@@ -7,7 +7,8 @@ export const kneeling: Phrases = {
       vajrasna; varjasana; diamond; diamond seat; diamond pose ?; adamant pose; heel sitting; heel sit; sit on heels;
       sitting on the heels; sit on yr heels; kneeling seat; kneel sit; kneeling sitting; seiza; japanese sitting;
       rock pose @kundalini; pelvic pose; kneel, seat on heels, back tall; knees together, bum on heels;
-      kneeling, hips on heels, hands on thighs; kneel sitting; adamantine; kneel and sit back; vajra
+      kneeling, hips on heels, hands on thighs; kneel sitting; adamantine; kneel and sit back; vajra;
+      kneeling seat, sit back
     `,
     'cushion-on-the-heels': `
       vajrasana w/ cushion between; cushion between heels and seat; sit on heels with pillow; blanket on calves, kneeling;
@@ -96,7 +97,9 @@ export const kneeling: Phrases = {
       prayer position on knees ?; fold on the heels; kneel and fold, forehead down; sit on heels, forehead to the floor;
       knees bent under, head down, arms forward; seat to heels, arms long in front; curl forward over thighs, kneeling;
       child stretch; rest on knees, head down; pose of the child; Kindhaltung; shashankasana rest ?; the child;
-      position of the child; child; embryo; rest kneeling; resting child; folded leaf; leaf; shell
+      position of the child; child; embryo; rest kneeling; resting child; folded leaf; leaf; shell;
+      kid's pose; resting pose on knees; sit back on heels, forehead down; prayer rest; childs pose arms forward; fold over knees;
+      rest on shins; extended child
     `,
     'arms-alongside': `
       child's arms back; CP, arms alongside; arms by the feet, palms up; child's, hands back by heels;
@@ -128,7 +131,8 @@ export const kneeling: Phrases = {
       extended child's pose ?; extended balasana; utthita balasana; big toes together, knees wide, fold;
       big toes touch, knees to mat edges, arms forward; knees wide, belly between thighs, forehead down; frog child ?;
       open child's; child's w room for bump @prenatal; tadpole pose; big frog nap @kids;
-      kneel with knees apart, hips to heels, reach out; wide-kneed balasana; wide child w/ head on block
+      kneel with knees apart, hips to heels, reach out; wide-kneed balasana; wide child w/ head on block;
+      wide knee child; child's pose knees wide; knees apart child; wide child with bolster space
     `,
     'bolster-along-the-trunk': `
       wide child's, bolster lengthways; bolster between the thighs, lie on it; wide knees, hug bolster;
@@ -176,7 +180,8 @@ export const kneeling: Phrases = {
       utrasana; ustr; camle; kneeling back bend; kneeling backbend; backbend on knees; kneel up, lean back, hands to heels;
       hands to heels, hips forward; kneel, chest lifts, reach for heels; on knees, arch back; kneeling chest opener;
       hold the heels, look up; kneeling heart opener; reach back for feet from kneeling; oont asan; ooh camel; kameel;
-      full camel; ushtra; camel, hands on low back
+      full camel; ushtra; camel, hands on low back;
+      camel hands on hips; camel toes tucked
     `,
     'hands-on-low-back': `
       half camel; camel, hands on low back; hands on back pockets, lift chest, kneel; baby camel;
@@ -205,7 +210,8 @@ export const kneeling: Phrases = {
       half kneel & lean hips forward; hip flexor stretch kneeling; dragon @yin; baby dragon; kneeling knight @kids;
       ashva sanchalanasana; rider; horse rider; dragon; low dragon; crescent on the knee; LL; knee down lunge;
       sprinter knee down; half kneeling hip flexor stretch; kneeling psoas stretch; runner lunge knee down;
-      crescent moon low; half kneel stretch
+      crescent moon low; half kneel stretch;
+      lunge back knee on mat, arms up; dragon low; LL hold
     `,
     'hands-on-thigh-or-blocks': `
       low lunge, hands on thigh; lunge w/ blocks; hands on front knee, low lunge; low lunge on bricks;
@@ -261,7 +267,8 @@ export const kneeling: Phrases = {
       one knee down, other leg long, toes up, fold; hips over back knee, front heel down, toes to ceiling;
       front leg straight, flex foot, from lunge; half bridge slide @kids; lunge back to straighten front leg;
       ham stretch from lunge; baby splits; ½ split; straighten front leg kneeling; kneeling hamstring;
-      front leg straight, hips back
+      front leg straight, hips back;
+      hamstring stretch from lunge; straighten front leg from low lunge
     `,
     'hands-on-seat': `
       half split, hands on chair @chair; half splits w/ chair; hands on the seat, front leg long;
@@ -304,7 +311,8 @@ export const kneeling: Phrases = {
       eka pada rajkapotasana; ekapada rajakapotasana; eka pad raj kapot asan; EPRK; kapotasana prep; rajakapotasana;
       sleeping swan; swan; yin swan; front shin across, back leg long; from dog bring knee to wrist, leg back;
       knee forward bent, other leg long behind, fold; shin across mat, hip opener;
-      glute stretch on floor, back leg out behind; swan @yin; swan pose; one leg king pigeon prep; front shin across, fold
+      glute stretch on floor, back leg out behind; swan @yin; swan pose; one leg king pigeon prep; front shin across, fold;
+      pigeon fold forward; shin across mat, leg back
     `,
     'folded-over-block-or-bolster': `
       pigeon over bolster; pigeon, head on block; sleeping pigeon w bolster; rest on bolster in pigeon;

@@ -37,7 +37,8 @@ export const prone: Phrases = {
       prop on elbows; prone on elbows; POE @physio; on tummy, propped on forearms;
       lie prone, elbows under shoulders, lift chest; forearms down, chest up, belly on the floor;
       elbows down, heart up, on the belly; reading-a-book-on-the-beach pose; yin sphinx; ardha bhujangasana; ardh bhujang;
-      gentle back bend on elbows; press up on elbows; on elbows lying on front; seal prep; POE; propped on forearms
+      gentle back bend on elbows; press up on elbows; on elbows lying on front; seal prep; POE; propped on forearms;
+      on forearms, belly down; lie on front prop on elbows; elbows under shoulders, chest up; seal on elbows
     `,
     'elbows-forward': `
       elbows further forward, sphinx; low sphinx; sphinx w/ elbows ahead of shoulders; softer sphinx, slide elbows away;
@@ -64,7 +65,8 @@ export const prone: Phrases = {
       hands under shoulders, lift head and chest; belly down, legs long, chest lifts; prone press up ?;
       prone back extension; heart up from belly lying; swan @pilates; swan dive prep on belly; cobras; prone press up;
       press ups prone; half press-up; back extension lying on front; snake; sarpa; the cobra; cobra lifts; cobra waves;
-      extension in lying; EIL
+      extension in lying; EIL;
+      baby cobra lifts; peel chest up; cobra, hands light; lift chest off the mat, hands by ribs; cobra rise and lower
     `,
     'high-cobra': `
       high cobra; hi cobra; full cobra; big cobra; straight-arm cobra; cobra w/ arms nearly straight, hips down;
@@ -90,7 +92,8 @@ export const prone: Phrases = {
       UMSv; urdhva mukha svanasana; urdhva mukha shvanasana; urdva mukha svanasana; urdhva mukh swan asan;
       urdhvamukha svanasana; urdhva mukha; urdva muka; dog face up; dog head up; dog looking up; chien tete en haut;
       face-up dog; arms straight, thighs off floor, chest open; hands and tops of feet only, hips lifted;
-      thighs and knees lift, arms straight, chest forward; seal ?; seal on the rock @kids; upface dog
+      thighs and knees lift, arms straight, chest forward; seal ?; seal on the rock @kids; upface dog;
+      thighs off the floor, chest up
     `,
     cobra: `
       cobra instead of up dog; swap up dog for baby cobra; knees/hips down, cobra option; updog or cobra ?;
@@ -113,7 +116,8 @@ export const prone: Phrases = {
       superman on tummy; super hero lying; prone lift; prone back lift; both legs and chest; on tummy, lift chest and legs;
       lie on belly, everything lifts; belly down, arms by sides, head chest legs up; back strengthener on tummy;
       aeroplane on belly; Heuschrecke; boat on belly ?; the grasshopper; superwoman; sky diver; skydiver; flying prone;
-      shalabha; chest and legs up prone; back strengthener prone
+      shalabha; chest and legs up prone; back strengthener prone;
+      locust lifts; lift arms, chest and legs from belly; flying on the belly; belly down, lift everything
     `,
     'legs-only': `
       locust legs only; lift both legs, head stays down; legs up, forehead down; shalabhasana legs, fists under;

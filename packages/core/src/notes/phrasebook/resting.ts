@@ -35,7 +35,8 @@ export const resting: Phrases = {
       lie and arrive; DR; flat out rest; starfish rest; sleeping starfish; everyone starfish; lying star, rest; full rest;
       deep rest lying; take rest; rest flat; lie flat; surrender; mritasana; let go lying; long relaxation;
       integrate lying; savasana w eye pillow; sav w blanket; closing relaxation; deep relaxation; sleep pose;
-      relax on the back, legs apart; stillness lying; arrive lying down; settle on the back
+      relax on the back, legs apart; stillness lying; arrive lying down; settle on the back;
+      lie down rest; relax on the back; deep rest; final rest with blanket; lie flat and let go
     `,
     'bolster-under-knees': `
       sav w bolster under knees ?; savasana, knees over bolster ?; pillow under knees, relax ?;
@@ -61,7 +62,10 @@ export const resting: Phrases = {
       bolster under the knees, lie on back; knees on bolster, arms out, relax; pillow under knees, lie flat;
       rolled blanket under knees, final rest; cushion under knees relaxation; lying rest, knees propped; salamba savasana;
       salamba shavasana; relax w legs over bolster; rest with rolled mat under knees; back-friendly savasana;
-      floating on a lake @kids; low-back savasana; supine w/ knee roll
+      floating on a lake @kids; low-back savasana; supine w/ knee roll;
+      savasana with a bolster under the knees; savasana, knees over the bolster; final rest, bolster under knees;
+      relax on the back, knees on a bolster; savasana knees supported; corpse with a roll under the knees;
+      lie down, bolster behind the knees; rest on the back, pillow under the knees; savasana, legs over a bolster
     `,
     'legs-on-chair': `
       savasana, calves on chair; sav w legs on the chair ?; relax, lower legs on seat ?;
@@ -80,7 +84,8 @@ export const resting: Phrases = {
       side-lying, bolster between the legs, head on pillow; prenatal savasana @prenatal; pregnancy savasana @prenatal;
       side-lying w/ body pillow @prenatal; final relaxation on the side; fox in the den @kids; parsva savasana;
       parshva shavasana; on side nest of pillows; hug a bolster lying on side; nest on side; savasana on side;
-      final rest on the side; side-lying final relaxation; relaxation on the left side
+      final rest on the side; side-lying final relaxation; relaxation on the left side;
+      left side rest; relaxation lying on the left
     `,
     'half-prone': `
       3/4 prone; three-quarter prone; recovery position ?; recovery position, half on the belly;
@@ -118,7 +123,8 @@ export const resting: Phrases = {
       rest in chair; final relaxation seated; final relax in chairs; sit back, close eyes & rest;
       sit back in the chair, hands in lap, rest; back supported, feet flat, eyes closed; lean back in chair and let go;
       chair rest; end relaxation in chairs; captain's nap @kids; coachman's seat ?; armchair relaxation; relaxation @chair;
-      final rest @chair; savasana @chair
+      final rest @chair; savasana @chair;
+      sit and rest, eyes soft; relaxation sitting
     `,
     'head-on-table': `
       rest head on table; head on the desk, rest; forearms on table, forehead down, relax; fold arms on table + rest;
@@ -143,7 +149,8 @@ export const resting: Phrases = {
       name each body part and relax; flashlight journey @kids; torch journey; body tour; body part relaxation; 61 points ?;
       DRT; quick relaxation technique; QRT; IRT; guided relaxation toes to head; relax each body part;
       journey through the body; attention through body parts; body awareness lying; sweep of attention;
-      torch game on body parts; flashlight on body parts
+      torch game on body parts; flashlight on body parts;
+      scan through the body; guided relaxation through the body
     `,
     'any-rest-shape': `
       body scan, any shape; scan in any rest position; body scan sitting or lying; nidra on the side or chair;
@@ -186,7 +193,8 @@ export const resting: Phrases = {
       vipareeta karani; viparitakarani; vip karani; VK; VPK; waterfall pose ?; inverted lake; wall legs;
       bum to the wall, legs up; lie on back, legs vertical against the wall; back on the floor, legs rest up wall;
       legs up against the door; put legs up; feet to the sky @kids; restorative inversion; waterfall; legs up;
-      legs up on wall
+      legs up on wall;
+      WLR legs wall; legs against the wall; legs up the wall, hips on bolster
     `,
     'pelvis-on-bolster': `
       legs up wall, bolster under hips; LUTW w bolster; pelvis raised, legs on wall; hips on folded blanket, legs up wall;
@@ -219,7 +227,8 @@ export const resting: Phrases = {
       lie down, shins on chair, arms out; hips and knees at right angles, legs on chair; psoas rest on chair; static back;
       astronaut; astronaut position; astronaut seat @kids; step position; stufenlagerung; viparita karani on chair ?;
       back-care rest, legs on stool; legs on sofa; legs on the couch; legs up on the bed; calves on sofa;
-      legs over chair rest; legs resting on seat; lower legs on stool
+      legs over chair rest; legs resting on seat; lower legs on stool;
+      legs on chair seat; 90/90 legs on chair; lower legs on the seat
     `,
     'bed-on-a-pile-of-pillows': `
       legs on a pile of pillows; in bed, calves on pillows; bed version, pile of cushions under legs;
@@ -243,7 +252,8 @@ export const resting: Phrases = {
       belly down on a bolster, knees each side; front lying along bolster, sitting on heels; koala; koala on a log @kids;
       child's pose on cushions; child's with pillow under chest; draped over bolster kneeling; child w/ pillows @prenatal;
       restorative balasana; child over bolster; bolster child; chest on bolster, kneeling; restorative child;
-      hug the bolster
+      hug the bolster;
+      hug the bolster, knees wide
     `,
     'blanket-between-seat-and-heels': `
       supported child, blanket on heels; rolled blanket between bum and heels, over bolster;
@@ -292,7 +302,8 @@ export const resting: Phrases = {
       brick under bum; brick under sacrum, rest; lie on back, lift hips, slide block under;
       on back, feet flat, block under pelvis; salamba setu bandhasana; salamba setu bandh; salamba setubandhasana;
       setu bandha w block; setu w/ brick; hips on a yoga block; hips resting on block, knees bent; pelvis on brick;
-      bridge with a pillar @kids; sacrum on the block; SB w block; bridge with bolster
+      bridge with a pillar @kids; sacrum on the block; SB w block; bridge with bolster;
+      bridge on a block; hips on the block
     `,
     'legs-straight-or-up': `
       supported bridge, legs long; legs straight on block bridge; block under sacrum, legs up ?;
@@ -321,7 +332,8 @@ export const resting: Phrases = {
       bolster lengthways under spine, arms open; lie over the bolster, arms wide; heart bench; passive heart opener;
       fish on a rock @kids; lie back over block, chest opens; brick under the bra line; open-heart rest;
       reclined heart opener; fish on block; block under upper back; bolster along spine; supta matsya;
-      rolled blanket under the shoulder blades; supported heart opener
+      rolled blanket under the shoulder blades; supported heart opener;
+      lie back over bolster; heart opener lying on a block
     `,
     'rolled-blanket-lengthways': `
       rolled blanket along spine; blanket roll lengthways under back; lie along a rolled mat;
@@ -498,7 +510,8 @@ export const resting: Phrases = {
       W2 legs, back hand down the back leg, front arm up and back; from warrior 2 flip front palm, reach up and back;
       lean back over back leg, front knee bent, arm overhead; reverse W2; sun warrior;
       back hand on back thigh, front arm sweeps up, knee stays bent; revers warrior;
-      front knee bent, bend the body back, one arm up, one on back leg; reverse; reverse; dancing warrior back; exalted
+      front knee bent, bend the body back, one arm up, one on back leg; reverse; reverse; dancing warrior back; exalted;
+      back hand to back leg, front arm up; lean back in warrior 2
     `,
     'small-arc': `
       reverse warrior, small arc; only a little lean back, front arm up, peaceful warrior;
@@ -520,7 +533,8 @@ export const resting: Phrases = {
       constructive resting; on your back, soles on floor, knees resting together;
       lie down, bend the legs, hands on belly, do nothing; crook; lying, feet supported, knees bent; lie with knees up;
       knees bent settle; lie down knees bent; Alexander rest; knees doubled, lying; settle on back, feet flat;
-      knees up rest
+      knees up rest;
+      knees bent, feet flat; lie knees up; knees together feet wide rest; active rest, knees bent
     `,
     'calves-on-chair': `
       constructive rest with calves on chair; lie down, lower legs on a chair seat ?; calves on the seat, semi-supine;

@@ -12,7 +12,8 @@ export const salutations: Phrases = {
       full round: arms up, fold, step back, plank, lower, cobra, dog, step in, fold, stand;
       stand in prayer, reach up, bend, lunge, dog, down, up, back to prayer;
       standing to floor to standing flow in twelve positions; sun A; surya A; sun salutation A; SNA; SN A; sun sal A;
-      classical sun salutation; 12 step sun salute; full SN; sun salutes; sun sals
+      classical sun salutation; 12 step sun salute; full SN; sun salutes; sun sals;
+      sun As; classical sun salute; surya namaskar x3; salute to the sun
     `,
     not: `
       half salute = surya-namaskara-gentle; chair sun salutation = surya-namaskara-chair;
@@ -30,7 +31,8 @@ export const salutations: Phrases = {
       mountain, arms up, forward fold, half lift, and back up; standing sun sal, stay at top of the mat;
       easy surya namaskar; slow sun salute no floor; SN gentle; SN half;
       stand, hands up, bend down, half up, down, stand again; half SS; half salutes; half sun salutations; half SN;
-      half sun sals; mini sun salutes; standing half salutation; modified sun salutation
+      half sun sals; mini sun salutes; standing half salutation; modified sun salutation;
+      gentle sun salute; mini sun sal
     `,
     not: `
       sun salutation = surya-namaskara-classic; half lift = ardha-uttanasana; half sun breath = standing-sun-breath;
@@ -46,7 +48,8 @@ export const salutations: Phrases = {
       kursi surya namaskar; chair SN; sun on the throne; sitting: arms up, fold, knee hug, lengthen;
       seated flow: reach up, fold over legs, hug knee, sit up; chair flow like sun salutation; chair vinyasa ?;
       sun sal sat down; on chair: hands at heart, arms up, bend over, one knee in, come back;
-      sit: inhale arms up, exhale fold, inhale flat back, exhale down, sit up; salute sequence without leaving the chair
+      sit: inhale arms up, exhale fold, inhale flat back, exhale down, sit up; salute sequence without leaving the chair;
+      sun salute seated; chair salutation
     `,
     not: `
       sun breath on chair = chair-sun-breath; sun salutation = surya-namaskara-classic;

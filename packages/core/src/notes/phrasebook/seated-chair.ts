@@ -10,7 +10,8 @@ export const seatedChair: Phrases = {
       good posture in chair; sitting posture check; queen on the throne @kids; arrive on chair; neutral sit @chair;
       sit forward on chair, spine long; sit on the sit bones, feet down; sit upright; sit up straight, feet flat;
       find your seat on the chair; feel feet on floor, sitting; sit forward on the chair; posture check sitting;
-      arrive in chair; sit well; tall seat; grow tall in chair; stack the spine sitting @chair; settle in chair
+      arrive in chair; sit well; tall seat; grow tall in chair; stack the spine sitting @chair; settle in chair;
+      upright on the chair, feet flat; sit up, feet on floor, hands on lap; sit well in the chair; settle in your chair
     `,
     'feet-on-blanket-or-book': `
       feet on book; feet on a folded blanket; feet don't reach floor, put block; books under the feet (short legs);
@@ -38,7 +39,8 @@ export const seatedChair: Phrases = {
       marjari on chair; marjariasana @chair; chair marjari; seated spinal flexion/ext; seated spinal waves;
       pelvic rolls with spine, sitting; slump and sit up w breath; spinal rocks on chair; desk cat cow;
       happy cat angry cat on chair; spine flex on chair; round your back, open your chest, sitting; seated cat cow;
-      round and lengthen sitting; slump and lift; flex and extend spine in chair; spine waves sitting @chair
+      round and lengthen sitting; slump and lift; flex and extend spine in chair; spine waves sitting @chair;
+      round and arch on chair; hands on knees, round back, open chest; spine waves in chair; pelvic rocking with spine on chair
     `,
     'neutral-to-cow': `
       chair cow only; neutral to cow, sitting; skip the rounding, chair; osteo: only extend, no rounding @chair;
@@ -63,7 +65,9 @@ export const seatedChair: Phrases = {
       chair bharadvajasana ?; bharadvajasana on chair; bharadwaj on chair; bharadvaja @chair; chair ardha matsyendrasana;
       parivrtta on chair; parivrtta @chair; vakrasana on chair; seated torsion @chair; turning tower @kids; chair rotation;
       desk twist; look behind you, hold chair back; turn to the left, to the right @chair; rotate trunk in chair;
-      trunk rotation @chair; turn round @chair; rotation @chair; trunk turns sitting
+      trunk rotation @chair; turn round @chair; rotation @chair; trunk turns sitting;
+      chair twist, hold backrest; turn to look behind in the chair; seated twist on chair; rotate in chair; twist holding chair;
+      turn from the waist, seated
     `,
     'arms-crossed-on-chest': `
       chair twist, arms crossed; hug self & turn; arms folded on chest, rotate; hands to shoulders, turn sitting;
@@ -93,7 +97,8 @@ export const seatedChair: Phrases = {
       hold seat, reach up & over; parsva on chair; parsva tadasana on chair; parsva @chair; side reach sitting;
       side body stretch chair; sideways rainbow @kids; chair moon; seated lateral flexion; tip to the side, arm over;
       side stretch @chair; lean to side in chair; arm up and over sitting @chair; reach over @chair; lateral bend @chair;
-      one arm up, lean @chair
+      one arm up, lean @chair;
+      side bend in chair; reach one arm up and over in chair; lean to the side holding the seat; side stretch seated on chair
     `,
     'top-hand-behind-head': `
       side bend, hand behind head; elbow to ceiling side bend, sitting; hand at back of head, lean over;
@@ -119,7 +124,8 @@ export const seatedChair: Phrases = {
       chest to thighs sitting, let head go; chair uttanasana; uttanasana on chair; uttanasana @chair; chair child's pose;
       child's @chair; CP @chair; bow forward sitting; hang forward in the chair; chair paschimo ?;
       sit, knees apart, fold between; fold @chair; forearms on thighs, fold; flop forward in chair; hang over knees;
-      tie your shoelaces reach; bow over thighs sitting; drop down between the knees; roll down sitting @chair
+      tie your shoelaces reach; bow over thighs sitting; drop down between the knees; roll down sitting @chair;
+      hang between knees; roll down in chair; forward bend on chair, hands to floor; chest to thighs on the chair
     `,
     'hands-down-the-legs': `
       slide hands down shins, sitting; walk hands down legs; hands down the legs, chair fold;
@@ -156,7 +162,8 @@ export const seatedChair: Phrases = {
       cross ankle over thigh, hinge forward; number four legs; number 4 shape sitting; piriformis stretch sitting;
       glute stretch in chair; seated glute stretch; eka pada rajakapotasana on chair; chair kapotasana;
       thread the needle legs, sitting ?; ankle over knee @chair; ankle on knee sitting; R ankle over L knee, hinge;
-      ankle to opposite knee, lean; number four sitting @chair
+      ankle to opposite knee, lean; number four sitting @chair;
+      ankle on knee in chair; figure four chair; chair pigeon lean forward
     `,
     'ankles-crossed-low': `
       ankles crossed low; just cross ankles @chair; cross at the shins low, lean in;
@@ -184,7 +191,8 @@ export const seatedChair: Phrases = {
       cross elbows, wrap forearms; wrap the arms; arms wrapped, palms touch; elbows crossed, lift elbows;
       arm wrap stretch between shoulder blades; hug the shoulders; eagle's wings folded @kids; twist arms like rope;
       arm tangle; spaghetti arms @kids; upper back stretch, arms crossed; elbow over elbow, backs of hands;
-      eagle wrap, arms only; arms wrapped; hug yourself; self hug; arms crossed, hands on shoulders; give yourself a hug
+      eagle wrap, arms only; arms wrapped; hug yourself; self hug; arms crossed, hands on shoulders; give yourself a hug;
+      elbows crossed, hug; eagle arms seated
     `,
     'self-hug': `
       self hug; hug yourself; give yourself a hug; arms round yourself; hands to opposite shoulders; bear hug yourself;
@@ -326,7 +334,8 @@ export const seatedChair: Phrases = {
       ear to shoulder, roll through front, other ear; half-moon neck; pendulum head @chair; semi-circles of head;
       griva sanchalana; griva sanchalan; greeva sanchalana; griva sanchalana @chair; painting with your nose @kids;
       brahma mudra ?; neck loosening sitting; neck warm-up chair ?; head swing front; nose circles; head circles;
-      neck circles; chin half circles; head half rolls; draw circles with nose; neck rolls half; head roll half circle
+      neck circles; chin half circles; head half rolls; draw circles with nose; neck rolls half; head roll half circle;
+      chin to chest and roll side; neck semi circles; head rolls slow
     `,
     lying: `
       head half circles lying @lying; neck rolls on back; roll the head lying down ?; supine head circles;
@@ -350,7 +359,8 @@ export const seatedChair: Phrases = {
       head tilt; trap stretch; upper trap stretch sitting; upper traps; hold seat w/ one hand, tilt head away;
       head to the side, hand on seat; side of the neck opens; neck to side; sleepy ear @kids; ear falls to shoulder;
       lateral flexion neck; neck tilt, stay; telephone ear; lean your head over sitting; ear to shoulder; neck stretches;
-      tilt head to side
+      tilt head to side;
+      tilt head side to side; lateral neck; drop ear to shoulder, seated
     `,
     'hand-resting-on-head': `
       ear to shoulder, hand on head; hand rests on head, no pull; weight of the hand on head;
@@ -389,7 +399,8 @@ export const seatedChair: Phrases = {
       elbow circles; elbow circles @chair; circle elbows, fingertips on shoulders; hands on shoulders, elbows draw circles;
       fingers to shoulders & circle; chicken wings circles; wings, big circles; winding the clock @kids;
       shoulder warm up ?; shoulder socket rotation; shoulder mobility ?; shoulder rotation; shoulders round and round;
-      shldr rolls; rotate shoulders; backward shoulder rolls; shoulder rolls back and forward
+      shldr rolls; rotate shoulders; backward shoulder rolls; shoulder rolls back and forward;
+      circle the shoulders; shoulder rotations; elbows circle, fingers on shoulders
     `,
     'shoulders-only': `
       shoulders only, arms hang; small shoulder rolls, hands in lap; roll shoulders, hands on thighs;
@@ -409,7 +420,8 @@ export const seatedChair: Phrases = {
       elbows bent at shoulder height, open wide, sitting; arms like a goal, squeeze shoulder blades;
       open elbows wide, close in front; elbows together, elbows apart; open-the-book arms;
       arms at right angles, draw elbows back; W arms; saguaro arms; kaktus arms; elbows out at 90, heart lifts; goalposts;
-      open arms to cactus; elbows back; scarecrow arms; stop sign arms
+      open arms to cactus; elbows back; scarecrow arms; stop sign arms;
+      open close arms at shoulder height; bent arms open and close
     `,
     'elbows-low': `
       cactus, elbows low; elbows by the ribs, palms open; low cactus; W by the waist; shoulders sore: keep elbows down;
@@ -545,7 +557,8 @@ export const seatedChair: Phrases = {
       gulpha chakra; goolf chakra; goolf chakra @chair; gulf chakra; gulph chakra; gulpha ghoornan; goolf ghoornan;
       ankle alphabet; alphabet with toes; ABC with the foot; write with your toes @kids; write name with toe;
       foot rolls sitting; ankle mobility ?; loosening ankles in chair; ankle circles; circle feet;
-      write your name with foot; rotate ankles @chair; ankle rolls; goolf chakra sitting; draw circles with toes
+      write your name with foot; rotate ankles @chair; ankle rolls; goolf chakra sitting; draw circles with toes;
+      foot circles in chair; rotate ankle; circle the foot
     `,
     'heel-on-floor': `
       ankle circles, heel on floor; heel stays down, toes circle; circle toes w heel resting;
@@ -566,7 +579,8 @@ export const seatedChair: Phrases = {
       heals and toes up and down @chair; feet flat, roll up onto toes, back onto heels @sitting; heel raises ?;
       shin strengthener sitting, toes up heels down; feet circulation exercise ?; heel toe rocking; heel-toe;
       heel and toe raises; toe taps sitting; heel raises @chair; rock feet heel to toe; heels toes;
-      heels up, toes up @chair
+      heels up, toes up @chair;
+      lift heels then toes; rock heel to toe sitting; heel raises sitting
     `,
     'one-foot-heels-one-foot-toes': `
       one foot on its heel, other foot on its toes @chair; opposite feet: one heel up, one toe up;
@@ -587,7 +601,8 @@ export const seatedChair: Phrases = {
       thigh lifts one at a time @chair; walking in the chair; siting march; high knees seated;
       hip flexor lifts on the chair; foot off the floor, foot down, alternate, sitting; knees up alternately on chair;
       marching @chair; sitting march; march on the spot @chair; knee lifts sitting; lift knees alternately @chair;
-      walk on the spot sitting
+      walk on the spot sitting;
+      march in the chair; lift knees one by one sitting; knee lifts in chair; march feet
     `,
     'with-arm-swing': `
       seated march + arms; march with arm swing @chair; marching in chair, pump the arms; power walk sitting;
@@ -715,7 +730,8 @@ export const seatedChair: Phrases = {
       hands: open, close, circle; wrist n finger warm up seated; wrist joint rotation @chair; mushti bandhana seated;
       finger flicks; make fist and open; open and close hands; finger stretches; wrist circles; play piano;
       hands open close; wrists and fingers; mushtika bandhana; spider push-ups on fingers; finger spread; shake wrists;
-      thumbs to fingers; hand exercises; finger taps
+      thumbs to fingers; hand exercises; finger taps;
+      make fists, open; rotate wrists
     `,
     'on-the-table': `
       forearms on the table, wrist circles; hands on table, lift the fingers one by one;

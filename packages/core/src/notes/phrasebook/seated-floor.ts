@@ -9,7 +9,8 @@ export const seatedFloor: Phrases = {
       shins crossed, sit up, hands on knees; quiet camp fire; tailor's pose ?; come to seated ?;
       sit on the mat, legs folded in, back straight; legs folded, each foot under opposite knee, hands resting;
       on floor, ankles crossed, sit tall; sit down, cross the legs, hands on the knees; easy sit; tailor seat;
-      cross-legged; crosslegged sitting; sit easy; criss cross; sukh; legs crossed; quiet sitting; criss-cross applesauce
+      cross-legged; crosslegged sitting; sit easy; criss cross; sukh; legs crossed; quiet sitting; criss-cross applesauce;
+      cross legged seat; tailor sitting; sit comfortably on a block; centering seat; meditation seat
     `,
     'higher-seat': `
       sukhasana on a block; sit up on folded blankets, legs crossed; cross-legged on a bolster;
@@ -81,7 +82,8 @@ export const seatedFloor: Phrases = {
       seated, legs extended, feet flexed; sit upright, both legs forward, hands by hips;
       legs outstretched, spine vertical, flex feet; sitting soldier; rod pose; straight leg sit; stafff;
       sit tall legs long toes up; seated on floor, legs together straight ahead, palms down beside hips; legs long sitting;
-      sit with legs straight; dand; stick; sit tall legs out; legs out in front @sitting
+      sit with legs straight; dand; stick; sit tall legs out; legs out in front @sitting;
+      sit legs long; legs straight out sit tall
     `,
     'knees-over-a-roll': `
       staff, roll under knees; dandasana with rolled blanket under the knees; long sitting, knees over bolster;
@@ -140,7 +142,8 @@ export const seatedFloor: Phrases = {
       legs together out in front, walk hands down to feet; pliers; the pliers; pincers; clamp; caterpillar @yin;
       jack-knife sitting; pike sitting; legs long fold; pashi; seated fold, legs straight; seated FB; SFB; west stretch;
       toes and fold, sitting; L-sit fold; sit legs out, reach for feet; uttana pada fold sitting; paschim;
-      straight leg forward bend sitting
+      straight leg forward bend sitting;
+      seated fold; sitting forward fold; fold over legs; forward fold seated, strap; long sit and fold
     `,
     'knees-bent-over-roll': `
       seated fold with bent knees over a roll; knees bent, blanket roll under, fold @sitting;
@@ -174,7 +177,8 @@ export const seatedFloor: Phrases = {
       single leg forward fold @sitting; seated single leg fold; ardha paschimottanasana; tree fold sitting;
       one knee bent out to side, fold over long leg; jaanu sirsasana; leg fold one at a time ?;
       seated, heel in groin, other leg out, bow down over it; half butterfly @yin; half straddle one leg bent;
-      one leg in, fold over long leg; single-leg fold
+      one leg in, fold over long leg; single-leg fold;
+      one leg fold; half butterfly fold; one leg bent, fold over long leg
     `,
     'strap-flat-back': `
       janu with strap, flat back; head to knee w/ belt, long spine; strap round the straight leg foot, sit tall;
@@ -203,7 +207,8 @@ export const seatedFloor: Phrases = {
       buterfly; bound angel; sit up, bring both soles to touch, let the knees go down;
       sitting, feet together near the groin, knees moving like wings;
       hold the feet with hands, knees drop to floor, back straight; titali; purna titali; tailor's pose; butterflies;
-      baddha k; BK; flapping butterfly; butterfly wings; badha kona; soles together sitting; knees flap
+      baddha k; BK; flapping butterfly; butterfly wings; badha kona; soles together sitting; knees flap;
+      soles together seated; feet together, knees wide, sit; frog legs sitting
     `,
     'blocks-under-knees': `
       butterfly, blocks under knees; bound angle with cushions under thighs @sitting; cobbler, knees supported;
@@ -256,7 +261,8 @@ export const seatedFloor: Phrases = {
       legs out wide, hinge forward sat on floor; pancake; bhu namanasana ?; stradle; wide-legged seated fwd bend;
       sit on floor, open both legs as wide as ok, bend forward;
       seated, wide apart legs, kneecaps up, hands walk to the front; dragonfly @yin; straddle @yin; upavista k;
-      upavishta kona; seated V; legs wide sitting fold; upavista
+      upavishta kona; seated V; legs wide sitting fold; upavista;
+      legs wide sitting
     `,
     'knees-bent-over-rolls': `
       straddle with knees bent over rolls; wide leg seated, blanket rolls under knees;
@@ -462,7 +468,8 @@ export const seatedFloor: Phrases = {
       one knee on top of other, hands clasp behind @floor; legs crossed deep, knees in line;
       sit knees piled up, shins to the sides; cow's nose; cow pose seated ?; cow face full;
       cross thighs so knees stack @sitting; gomukasna; shoelace; shoelace @yin; shoe lace; knees stacked;
-      knee over knee sitting
+      knee over knee sitting;
+      cow legs
     `,
     'bottom-leg-straight': `
       cow face, bottom leg straight; gomukhasana with lower leg extended; one leg straight, other knee stacked over it;
@@ -492,7 +499,8 @@ export const seatedFloor: Phrases = {
       floor spinal twist, foot stepped over; ard matsyendrasan; turn seat; rotating seat; twisting seat;
       seated twist, leg crossed over; seated twist foot outside thigh; ardha mats; half spinal;
       spinal twist right leg over; twist with foot over the knee; AM twist; sitting twist, one leg over;
-      sit, cross leg over and turn; half twist
+      sit, cross leg over and turn; half twist;
+      seated twist, leg crossed; spinal twist seated; AM; lord of fishes; cross leg over and twist
     `,
     'lower-leg-straight': `
       half lord with the bottom leg straight; seated twist, lower leg out straight, foot crossed over;
@@ -567,7 +575,8 @@ export const seatedFloor: Phrases = {
       legs folded, one palm walks out on floor, other arm sweeps over the ear;
       seated on mat, bend to one side, keep both hips down; cross-legs, reach up and across with one arm;
       side bend sitting; side bend @sitting; side bends cross legged; seated side stretch; side bend cross-legged;
-      lateral stretch sitting; one hand down, reach over, sitting; seated crescent
+      lateral stretch sitting; one hand down, reach over, sitting; seated crescent;
+      side bend in easy seat; lean over seated; reach over, hand down, seated
     `,
     'forearm-on-block': `
       cross-legged side bend, forearm on block; easy seat side bend, elbow on a brick;
@@ -598,7 +607,8 @@ export const seatedFloor: Phrases = {
       gentle seated twist ?; rotate cross-legged, hand behind the back; twist from easy seat;
       turn and look over shoulder @floor; parivarta sukhasana; crossed legs and twist;
       legs folded, one hand on the other knee, turn the ribs; cross-legged twist; seated twist; seated twist @sitting;
-      twist @sitting; gentle twist sitting; simple seated twist; twist in easy seat; turn in sukhasana
+      twist @sitting; gentle twist sitting; simple seated twist; twist in easy seat; turn in sukhasana;
+      turn sitting cross-legged; simple seated twist hands on knee
     `,
     'small-hands-light': `
       tiny twist, hands light, cross-legged; easy twist, don't pull with the arms;
@@ -618,7 +628,8 @@ export const seatedFloor: Phrases = {
       sit bones balance, legs straight up, arms forward; balance on sitting bones, legs lifted straight, body a V;
       lean back, legs up straight, arms alongside knees; sit & lift both straight legs; sail boat ?; teaser hold ?;
       V shape abs; legs and chest lifted, weight on bum; boat straight legs; boatpose; navasna;
-      sitting, lift both legs and lean back, make a V letter; the boat; nava; v-sit hold; boat hold; naukasana sitting
+      sitting, lift both legs and lean back, make a V letter; the boat; nava; v-sit hold; boat hold; naukasana sitting;
+      boat, legs straight; balance on sit bones legs up
     `,
     'knees-bent': `
       full boat with knees bent ?; boat shins parallel, arms forward; navasana, bend knees, shins level; boat bent knees ?;
@@ -640,7 +651,8 @@ export const seatedFloor: Phrases = {
       bent-knee boat; baby boat; boat holding thighs; hold behind thighs, lean back, shins up;
       lean back, knees bent, hands under the thighs; canoe; canoe pose; tabletop boat; boat legs bent, hold hamstrings;
       sit, knees bent, feet off the mat, hold back of legs; semi boat; beginner boat; half-boat holding on;
-      lean back hands behind knees feet hover @floor; low boat; banana boat
+      lean back hands behind knees feet hover @floor; low boat; banana boat;
+      low boat knees bent; boat with bent knees
     `,
     'toes-on-floor': `
       half boat, toes on the floor; boat prep, tiptoes down, hold thighs;

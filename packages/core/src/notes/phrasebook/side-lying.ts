@@ -31,7 +31,8 @@ export const sideLying: Phrases = {
       scissors; jane fonda leg lifts; lie on side, straight leg lift; top leg up, toes forward @lying; SLL side ?;
       sidelying leg raise; glute med lifts; upper leg raises on the side; raise upper leg, head on arm;
       leg lifts on your side; parsva leg lift; side leg lifts lying; top leg up; side-lying leg raises;
-      abduction side lying; leg lifts on side; side leg raise @lying
+      abduction side lying; leg lifts on side; side leg raise @lying;
+      side leg lifts; lift top leg lying on side
     `,
     'knee-bent': `
       side-lying leg lift, knee bent; lift the top knee, bent leg, on side; bent-knee side leg raise, knee and ankle level;
@@ -55,7 +56,8 @@ export const sideLying: Phrases = {
       feet glued, lift the top knee @lying; hip external rotation side-lying; glute clams; open the shell;
       side-lying knee opening; side-lying clam; clam lying on the side; claims on side ?;
       side lying, open top knee like a book; top knee up, feet stay together, on side; pilates clam;
-      clam shells w/out rolling pelvis; clam shells; open knee, side lying; side clam; clam w band
+      clam shells w/out rolling pelvis; clam shells; open knee, side lying; side clam; clam w band;
+      open knee lying on side; side lying knee lifts
     `,
     'light-band-above-the-knees': `
       clams with band above knees; clamshell + loop band; band round thighs, clams; theraband clam;
@@ -97,7 +99,8 @@ export const sideLying: Phrases = {
       bow and arrow side lying ?; pilates book opener; half twist on side; thoracic opener lying;
       turn the page, side lying; palms together in front, open to other side; side-lying chest opener; book pose opening;
       book opening; side-lying rotation; thoracic rotation on side; open arm on side;
-      arm opens, eyes follow, lying on side; chest opener on side; windmill on side
+      arm opens, eyes follow, lying on side; chest opener on side; windmill on side;
+      arm opens over, knees stacked; book opener
     `,
     'cushion-under-the-top-knee': `
       open book with cushion under top knee; open book, pillow between the knees;

@@ -133,7 +133,8 @@ export const standingChair: Phrases = {
       up and down off the chair; getting out of a chair practice; sitting to standing;
       lean forward, press feet, stand up, sit back with control; utkatasana from the chair, up and down;
       sit down slow, stand up tall; chair get-ups; stand up, sit down; stand and sit; rise from chair, repeat; sit-stand;
-      squats to chair; stand–sit
+      squats to chair; stand–sit;
+      stand up and sit down; rise from chair; chair squats
     `,
     'hands-on-thighs-or-arm-rests': `
       sit to stand, push on arm rests; stand up with hands on thighs; STS using the arms;

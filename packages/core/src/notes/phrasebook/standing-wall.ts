@@ -56,7 +56,8 @@ export const standingWall: Phrases = {
       wall hang; push the wall, hinge forward; AMS hands on wall; half AMS; adho mukha svanasana hands at wall;
       walk feet back from wall, flat back, arms long; wall-facing hinge; wall shoulder opener, hinge;
       L-shape, hands at wall; L at the wall; half dog wall; hands on wall, hinge; table at wall; L stretch at wall;
-      down dog on wall; wall hinge
+      down dog on wall; wall hinge;
+      hands on wall, L shape; wall L stretch; hands to wall, hips back
     `,
     'hands-higher-trunk-50': `
       half dog at wall, hands higher, trunk on a slant; wall dog not so deep, hands above shoulders;
@@ -78,7 +79,8 @@ export const standingWall: Phrases = {
       hands on wall, bend elbows, lean in and push out; lean into the wall on straight arms, body in a line;
       push the mountain; arms on the wall, body slant; standing push-ups;
       hands at wall, body straight, elbows bend and straighten; push the wall ?; wal plank; wall push ups; wall press ups;
-      wall push; push-ups at wall; standing press-ups at wall; push against wall arms
+      wall push; push-ups at wall; standing press-ups at wall; push against wall arms;
+      press-ups at wall; push off the wall; wall presses
     `,
     'closer-feet': `
       wall push-up, feet closer; easier wall plank, step in nearer to wall; stand closer, wall press-ups;
@@ -100,7 +102,8 @@ export const standingWall: Phrases = {
       sit against the wall with no chair; back to wall, thighs toward level, hold; invisible chair at wall;
       wall chair pose; melting ice cream; slide like melting ice cream; isometric squat at the wall;
       lean back on wall and sit; squat against the wall; phantom chair; skier's sit; ski sit; utkat asana with wall;
-      slide down wall; wall squats; back on wall, knees 90
+      slide down wall; wall squats; back on wall, knees 90;
+      sit against wall
     `,
     high: `high wall sit; wall sit, only slide a little; wall squat shallow; small knee bend, back on wall`,
     'cushion-between-the-knees': `

@@ -11,7 +11,10 @@ export const standing: Phrases = {
       stand straight both feet on ground, hands beside the body;
       feet under hips, knees soft, shoulders relaxed, standing tall; mountain position; mountian; pranamasana; stand still;
       stand and ground; standing still; namaste standing; stand, feel feet; the mountain; standing palms together;
-      feet hip width stand
+      feet hip width stand;
+      stand tall, arms by sides; find your standing posture; stand at the front of the mat; feet under hips, crown up;
+      neutral standing; standing awareness, weight even; stand and feel the feet; equal weight both feet; standing check-in;
+      stand still, soft knees
     `,
     'wide-stance': `
       tadasana wide stance; mountain feet wider; wide-footed mountain; stand with feet wide, arms by sides;
@@ -41,7 +44,9 @@ export const standing: Phrases = {
       inhale arms up; rocket on the pad; big stretch up @standing; arms high overhead, feet grounded;
       stand straight, both arms up beside the ears; feet on floor, reach both arms to the ceiling, look ahead;
       hasta uttanasana; hastottanasana; up reach; stretch to the sky; reach for the ceiling; inhale reach up;
-      arms overhead standing
+      arms overhead standing;
+      sweep arms up; reach for the ceiling, standing; hands up high; in - arms up; lift both arms, look up a little;
+      stretch up tall
     `,
     'cactus-arms': `
       stand with cactus arms; upward salute, bend elbows to cactus; goalpost arms standing; cactus arms @standing;
@@ -75,7 +80,8 @@ export const standing: Phrases = {
       feet apart, lean the body sideways like a palm in wind; half moon standing, bend to side;
       the half-moon, bend to the right; ardhakati chakrasana; crescent side bend standing; standing crescent moon;
       stand, lean over to side; standing lateral bend; reach up and over; palm tree sway; lean right; lean left;
-      lean to side; tall side stretch; side lean standing
+      lean to side; tall side stretch; side lean standing;
+      crescent moon standing; standing half moon side; side stretch standing; arms up lean to side
     `,
     'hand-on-hip': `
       standing side bend, one hand on hip; side bend with hand on the waist; hand to hip, other arm arcs over, standing;
@@ -133,7 +139,9 @@ export const standing: Phrases = {
       lightning bolt; standing squat arms up; invisible throne; sit into an invisible chair;
       bend knees, hips back, arms up; knees bent, sit back, arms by the ears; feet together, sit low, arms overhead;
       sit back in the air @standing; half squat with arms lifted; imaginary chair; pretend chair @kids;
-      sink hips, arms up, weight in heels; chairpose; the chair; chair; powerful; sit in the air; half squat arms up
+      sink hips, arms up, weight in heels; chairpose; the chair; chair; powerful; sit in the air; half squat arms up;
+      sit back into an imaginary chair; bend knees arms up; chair, hips back; lightning bolt pose; sink into chair;
+      standing squat, arms forward
     `,
     'arms-forward': `
       chair pose arms forward; utkatasana, arms straight ahead; fierce with arms at shoulder height;
@@ -168,7 +176,9 @@ export const standing: Phrases = {
       standing, bend down from hips, let head and arms hang; bend forward from standing and take hands to the feet;
       upper body hangs over the legs, neck loose; padahastasana; pada hasta; hands to feet; padangusthasana standing fold;
       gorilla; gorilla, hands under feet; big toe pose; rag doll; dangling; dangle @yin; hang over; hanging forward bend;
-      drop forward and hang; hang from the hips; FB standing; standing FB; swan dive down; dive forward; jack-knife
+      drop forward and hang; hang from the hips; FB standing; standing FB; swan dive down; dive forward; jack-knife;
+      fold down, bent knees; hang over legs; forward hang; rag doll arms; hands towards floor, soft knees;
+      standing fold, head heavy; out - fold; drape over the legs; hang and sway
     `,
     'hands-on-blocks': `
       uttanasana hands on blocks; standing fold, blocks under hands; forward fold with bricks; hands to blocks, fold;
@@ -202,7 +212,9 @@ export const standing: Phrases = {
       lift to a long spine, fingertips down @standing; halfway, lengthen; heart forward, half lift; half-lift;
       standing, bent at hips, back like a table, look a bit ahead; come up halfway from the fold, back long;
       torso parallel to the floor, legs straight, fingers on shins or mat; HL; half up; long spine; look up, flat back;
-      halfway; flat-back lift; monkey; lengthen half way; chest forward half fold
+      halfway; flat-back lift; monkey; lengthen half way; chest forward half fold;
+      flat back, hands to shins; half way up; lengthen, look forward; fingertips to shins, long spine; lift halfway on the inhale;
+      monkey pose; flat back fold
     `,
     'hands-on-thighs': `
       half lift hands on thighs; flat back, hands pressing thighs; halfway lift, palms above knees;
@@ -276,7 +288,8 @@ export const standing: Phrases = {
       legs apart forward bend, standing; wide leg fold @standing; wide stance fold; prasaritha padothanasana;
       stand with legs very wide, bend forward, head goes down; feet far apart and parallel, bend from hips, palms on mat;
       stand wide, crown of the head toward floor, hands between the feet; prasarita p; wide leg fold; wide leg forward;
-      legs wide, fold; wide-legged forward bend; straddle fold standing
+      legs wide, fold; wide-legged forward bend; straddle fold standing;
+      feet wide, fold to the middle; legs wide, hang in the middle
     `,
     'hands-on-blocks-flat-back': `
       wide-leg fold flat back hands on blocks; prasarita, bricks, long spine; wide legs, blocks under hands, half way;
@@ -353,7 +366,8 @@ export const standing: Phrases = {
       squat to floor, elbows inside knees; feet wide, sit hips low, palms together;
       bum down near heels, prayer hands, elbows press knees; squat down prayer hands; crouch, knees wide, heels down;
       frog on a leaf; indian toilet position; garland squat; namaskarasana ?; squat with the hips low @prenatal;
-      squat if comfy; come to a squat; deep squat hold; frog squat
+      squat if comfy; come to a squat; deep squat hold; frog squat;
+      deep squat, hands at heart; squat on a block; goddess squat deep, elbows inside knees
     `,
     'heels-on-rolled-mat': `
       squat with heels on rolled mat; malasana, roll the mat under heels; blanket under heels, squat;
@@ -380,7 +394,8 @@ export const standing: Phrases = {
       palm tree pose; tadasana (indian style, on toes); talasana; stand and lift both heels; peek over the wall;
       heels up heels down @standing; rise up, lower down, on toes; relevé; releve; rise on toes standing free; heal raises;
       stand tall, both heels leave floor, balance on the toes; feet hip width, come up on the balls of feet, come down;
-      lift heels high, lower them slow, no support; tip toe stand; heel lifts standing; toe raises standing
+      lift heels high, lower them slow, no support; tip toe stand; heel lifts standing; toe raises standing;
+      up on tiptoes; lift heels and lower
     `,
     'hands-on-chair': `
       heel raises with hands on chair ?; tiptoe holding a chair; rise on toes, hold chair for balance ?;
@@ -431,7 +446,8 @@ export const standing: Phrases = {
       hands on hips, big circles with pelvis; round and round with the hips; sufi hips standing ?; belly dance circles;
       feet apart, hands on waist, rotate the hips; hips rotation; hip rotations standing; hip circels;
       stand, draw circles with tailbone; pelvis rotation; stand with hands on hips, roll the pelvis round;
-      knees soft, draw wide circles with the hips, head still; hip circles ?; hula; hips round; stir hips
+      knees soft, draw wide circles with the hips, head still; hip circles ?; hula; hips round; stir hips;
+      hula hoop hips; circle the hips standing
     `,
     'hands-on-chair': `
       hip circles holding a chair; standing hip circles, hands on chair back; hold the chair and circle the hips;
@@ -493,7 +509,8 @@ export const standing: Phrases = {
       stand on one leg, sole of foot on inner thigh, hands in prayer; one foot against other leg, knee out, standing;
       foot to inner thigh, balance, palms together; standing balance w/ bent knee out to the side; free-standing tree;
       stork balance ?; treee pose; ek pada vrikshasana ?; one leg standing, foot on thigh; balance: tree;
-      foot high on thigh, knee opens sideways; the tree; trees; stork tree; one-leg tree
+      foot high on thigh, knee opens sideways; the tree; trees; stork tree; one-leg tree;
+      foot to calf, hands at heart; tree each leg; stand on one leg, foot on inner calf; tree, toes on the floor; vrks
     `,
     'toes-down': `
       tree with toes down; tree, kickstand toes on floor; tree beginner: heel on ankle, toes touching ground;
@@ -526,7 +543,8 @@ export const standing: Phrases = {
       hand to block outside/inside front foot, legs straight, open chest; side of body long over straight front leg;
       straight-leg side tilt, top arm vertical @standing; triangel; trianlge; 3-angle pose; trikonasana 1 ?;
       wide stance, teapot tip over; legs straight and wide, one hand low, one hand high, look up; the triangle; trik;
-      utthita trik
+      utthita trik;
+      tri pose; triangle, hand to shin; tip over straight front leg, arm up; triangle - block under hand
     `,
     'higher-block': `
       triangle with a higher block; trikonasana, block on tallest side; two bricks under hand, triangle;
@@ -581,7 +599,8 @@ export const standing: Phrases = {
       parshwakonasana; parsva kona; parswakonasana; forearm on thigh; forearm to front thigh, other arm over ear;
       front knee bent, elbow on thigh, reach top arm over; warrior legs, lean over, elbow to knee;
       bent front leg, long line from back heel to fingertips; leaning lamp post; side stretch from W2, forearm on thigh;
-      lunge sideways, arm over head diagonal; ext'd side angle; side anlge; SA; utthita parsvakon; forearm to thigh lunge
+      lunge sideways, arm over head diagonal; ext'd side angle; side anlge; SA; utthita parsvakon; forearm to thigh lunge;
+      side angle, elbow to knee; forearm on front thigh, other arm over ear; side angle pose arm overhead
     `,
     'hand-to-block': `
       side angle hand to block; extended side angle, brick by front foot; parsvakonasana, bottom hand on block;
@@ -635,7 +654,8 @@ export const standing: Phrases = {
       step back, heel down turned in, bend front knee, reach up;
       bent front leg, back foot flat at angle, chest forward, arms by ears; warrier 1;
       one leg forward bent, back leg straight heel down, both hands up;
-      standing, big step, front knee over ankle, belly faces front, arms raised; hero 1; hero one; the hero 1; fighter one
+      standing, big step, front knee over ankle, belly faces front, arms raised; hero 1; hero one; the hero 1; fighter one;
+      warrior one, arms up, hips forward; back heel down, front knee bent, arms up; v1
     `,
     'hands-on-hips': `warrior 1 with hands on hips; W1 hands on waist; vira 1 hands to hips; warrior one, no arms, hands on hips`,
     'short-stance': `warrior 1 short stance; W1 with shorter step; warrior one, feet closer; small stance vira 1`,
@@ -659,7 +679,8 @@ export const standing: Phrases = {
       lunge to side, arms level, look along front fingers; side-facing lunge, arms spread, back foot parallel;
       warrior with arms out wide; warrier 2; facing side, front thigh toward level, arms stretched out;
       wide stance, one foot out, bend that knee, arms at shoulder level; hero 2; hero two; the hero 2; fighter two;
-      open warrior; wide warrior; surfer stance
+      open warrior; wide warrior; surfer stance;
+      warrior 2, look over front hand; arms wide, front knee bent; war two; v2
     `,
     shallow: `warrior 2 shallow; W2 high, less bend in knee; vira 2 not so deep; small bend warrior two`,
     'hands-on-hips': `warrior 2 hands on hips; W2, hands on waist; vira 2 hands to hips; warrior two legs, hands rest on the hips`,
@@ -686,7 +707,8 @@ export const standing: Phrases = {
       airplane balance ?; tuladandasana; capital T standing;
       stand on one foot, bend forward, other leg straight out behind; one foot on floor, everything else parallel to it;
       lean forward until back and lifted leg make one line; hero 3; standing scale; T pose on one leg; airplane warrior;
-      balance warrior
+      balance warrior;
+      airplane balance, leg back; T-shape on one leg; lean forward, back leg lifts; v3
     `,
     'hands-on-chair-back': `
       warrior 3 hands on chair back ?; W3 with hands to back of a chair ?; flying warrior, chair in front for hands ?;
@@ -714,7 +736,8 @@ export const standing: Phrases = {
       back leg straight on toes, front knee bent, torso upright; hi-lunge arms up; lunge ?; knee-up lunge;
       lunge with back knee off the floor; alanasana; heel-high lunge; anjaneyasana back knee lifted ?; highlunge;
       one foot forward, back leg strong heel up, hands up; crescent; runner's lunge; back heel up lunge; HL lunge ?;
-      lunge, back leg straight; sprinter lunge
+      lunge, back leg straight; sprinter lunge;
+      lunge, back heel lifted; back knee up lunge arms up
     `,
     'hands-on-chair-or-blocks': `
       high lunge, hands on blocks; high lunge holding a chair; lunge, heel up, fingertips on bricks;
@@ -759,7 +782,8 @@ export const standing: Phrases = {
       short stance, straight legs, hinge over front thigh; folded tent; standing split-stance forward fold;
       reverse prayer pyramid ?; scissors stance fold standing; hamstring fold, one foot in front; pyramid @standing;
       fold onto front shin, back heel down; stand with one foot in front, hips square, bow to the front shin;
-      pyramid over front leg; side stretch fold
+      pyramid over front leg; side stretch fold;
+      fold over straight front leg; flank stretch; pyramid hands on blocks
     `,
     'flat-back-hands-on-seat': `
       pyramid flat back, hands on chair seat ?; parsvottanasana halfway, hands on a seat; pyramid long spine, chair ?;
@@ -812,7 +836,8 @@ export const standing: Phrases = {
       bind arms and legs, bend knees, stand on one leg; cross thigh over thigh, cross elbows, sit down, balance;
       one leg wrapped around the other, arms twisted in front; parcel with string;
       stand on one leg, wrap other leg round it, arms entwined; eagel; eagle full; rope pose standing ?;
-      cross arms & legs balance; standing on one leg, all tangled up; vatayanasana ?; the eagle; twisted tree
+      cross arms & legs balance; standing on one leg, all tangled up; vatayanasana ?; the eagle; twisted tree;
+      eagle balance; wrap legs and arms; eagle standing
     `,
     'toe-tip-kickstand': `
       eagle with toe-tip on the floor; eagle kickstand; kickstand eagle, toes down beside standing foot;
@@ -839,7 +864,8 @@ export const standing: Phrases = {
       hold ankle behind, lift leg up & tip forward, other arm reaching;
       standing balance, foot in hand behind, kick and reach;
       catch back foot, press into hand, lean forward, one leg standing; bow on one leg; dancers pose; dancing shiva;
-      danser; king of dance; shiva
+      danser; king of dance; shiva;
+      dancers pose hold foot
     `,
     'strap-round-the-foot': `
       dancer with strap; dancer, loop belt round back foot; natarajasana w/ strap over the shoulder;
@@ -865,7 +891,8 @@ export const standing: Phrases = {
       leg out in front holding big toe; standing head to knee (bikram start) ?;
       hold foot with belt & extend leg forward, standing; utthita hasta;
       on one foot, other leg stretched forward, belt round the sole; hand to toe; standing big toe; hasta padangustha;
-      leg out in front, hold toe; standing leg hold
+      leg out in front, hold toe; standing leg hold;
+      standing big toe hold; extended hand to toe
     `,
     'knee-bent': `
       standing hand to toe, bent knee; UHP knee stays bent; stand, hold foot or shin with bent knee, strap;

@@ -48,7 +48,8 @@ export const supine: Phrases = {
       posterior tilt lying; supine cat cow; cat-cow on back; pelvic tilting; pelvis tilt lying;
       press lower back into mat and let go; PT (pelvic tilts); tilt pelvis; pelvic rock; arch & flatten;
       arch and flatten the back; flatten low back; PT lying; find neutral; rock pelvis; pelvis rocking lying;
-      low back press; tuck and tilt; tilts on back; pelvic curls small
+      low back press; tuck and tilt; tilts on back; pelvic curls small;
+      tilt and release; imprint low back; flatten back to floor; tip pelvis back and forth lying
     `,
     'seated-or-all-fours': `
       pelvic tilts seated or on all fours; pelvic tilts on hands and knees; tilt pelvis sitting rather than lying ?;
@@ -95,7 +96,8 @@ export const supine: Phrases = {
       lie on back, draw both knees in, hands on shins; hold knees, lying on back;
       lying on back, both thighs to the belly, arms round legs; on back fold both legs in, hold with hands;
       bring two knees to the chest and hug; lie down, pull knees to tummy for gas; supta pawanmuktasana; gas release;
-      knees hugging; DKTC; both knees in; knee hug lying; ball on back; curl up on back; hug it in
+      knees hugging; DKTC; both knees in; knee hug lying; ball on back; curl up on back; hug it in;
+      knees in, rock; squeeze knees in; knees to chest hug; curl knees in
     `,
     'one-knee': `apanasana one knee; just one knee in instead of both; wind release, single knee ?; hug one knee rather than both`,
     'hold-behind-thighs': `
@@ -121,7 +123,8 @@ export const supine: Phrases = {
       lie on back, one knee in, other leg straight on floor; draw one knee in, lengthen other leg;
       one leg hugged, one leg long, lying; one-sided knee hug supine; single apanasana; half gas release;
       on back, one thigh to belly, hands clasped, other leg down; knee to chest; SKTC; one knee in; hug R knee;
-      one knee hug, other leg long; embrace 1 knee; draw one knee in
+      one knee hug, other leg long; embrace 1 knee; draw one knee in;
+      single knee hug lying; R knee to chest other leg long
     `,
     'hold-behind-the-thigh': `
       one knee to chest, hold behind thigh; single knee hug, hands behind the thigh;
@@ -147,7 +150,8 @@ export const supine: Phrases = {
       lying, feet near hips, lift the bottom and lower bone by bone;
       on back, push with feet till thighs and chest make one slope; bottom up bottom down, knees bent, lying; bridge lifts;
       bridge ups; SB; hip lifts lying; glute bridge; peel the spine up; roll spine up and down; little bridge; bridging;
-      hip bridge; bum lifts
+      hip bridge; bum lifts;
+      peel up to bridge; hips up; bridge roll ups; bridges with breath; lift bottom off floor, knees bent
     `,
     'block-under-the-sacrum': `
       bridge with block under sacrum; block under hips, bridge ?; supported bridge, short, brick under the sacrum ?;
@@ -199,7 +203,8 @@ export const supine: Phrases = {
       lie down, feet together, knees fall out; soles together knees wide, lying; resting butterfly; laying butterfly;
       reclined diamond; lying flat, feet touching, thighs open to the sides;
       on the back, heels together, let knees drop apart, hands on belly; lie down and make a diamond with the legs;
-      soles together lying; supta baddha k; on back, soles together; goddess lying; lying cobbler
+      soles together lying; supta baddha k; on back, soles together; goddess lying; lying cobbler;
+      soles together lying down
     `,
     'on-bolster-ramp': `
       lying butterfly on a bolster ramp; reclined bound angle, torso on sloped bolster ?;
@@ -227,7 +232,8 @@ export const supine: Phrases = {
       lie on back, hold feet, knees to armpits; hold outer edges of feet, knees wide, soles to ceiling;
       on back, grab the feet, knees bent wide; knees towards armpits, shins vertical, hold soles; rock in happy baby;
       hapy baby; baby pose on back; squat upside down on back; happy babies; hold big toes, knees wide, lying on back;
-      dead bug hold feet; stirrup; happy b; joyful baby
+      dead bug hold feet; stirrup; happy b; joyful baby;
+      hold feet, knees to armpits
     `,
     'hold-the-thighs-or-straps': `
       happy baby holding thighs; happy baby with straps; belts round the feet, knees to armpits;
@@ -250,7 +256,8 @@ export const supine: Phrases = {
       half a happy bug; half stirrup; one knee to armpit, sole to ceiling, other leg long;
       hold one foot, knee to armpit, lying; lie on back, one shin vertical, hold outer foot;
       one foot held, knee wide, other leg straight on floor; happy baby with only one leg; single stirrup lying;
-      half hapy baby; one leg happy baby; foot to hip, knee out; single leg happy baby
+      half hapy baby; one leg happy baby; foot to hip, knee out; single leg happy baby;
+      hold one foot, knee to armpit
     `,
     strap: `
       half happy baby with strap; strap on one foot, knee to armpit; belt round sole, half happy baby;
@@ -277,7 +284,9 @@ export const supine: Phrases = {
       reclined leg stretch; lying, one leg up straight with belt, other leg on the floor;
       on the back, hold foot with strap, knee straight, hips down; supta padangustha 1; hamstring strap;
       hammie stretch on back; SLR stretch; leg up strap; straight leg raise with strap; strap round foot leg up;
-      hand to toe lying; reclining hand to toe; leg raise w belt
+      hand to toe lying; reclining hand to toe; leg raise w belt;
+      strap hamstring stretch; leg up with strap; lying leg stretch with belt; hand to toe on back;
+      leg straight up, belt round foot
     `,
     'other-knee-bent': `
       supta padangusthasana, other knee bent; lying hamstring, bottom foot on floor; strap on foot, leg up, other leg bent;
@@ -353,7 +362,8 @@ export const supine: Phrases = {
       lumbar rotation lying, knees together; on back, feet and knees glued, both drop to one side, shoulders down;
       lying, bend both legs, lower them sideways, turn head opposite; crocodile twist; crocodile on back, knees to side;
       twist lying; knees to right; knees to left; both knees to the side; jathara; belly twist lying; lumbar rotation;
-      lumbar rolls; knee drops to side and stay; twisted roots; supine spinal; SST; spinal twist lying; floor twist
+      lumbar rolls; knee drops to side and stay; twisted roots; supine spinal; SST; spinal twist lying; floor twist;
+      knees drop to side; supine twist both knees; knees over to one side
     `,
     'higher-bolster': `
       supine twist, knees on a higher bolster; lying twist with stacked cushions, not so far down;
@@ -460,7 +470,8 @@ export const supine: Phrases = {
       feet wide, knees over one way, then the other; lying knee rocks; rock knees side to side, feet on floor;
       lower trunk rotations; LTR lying; feet apart, wipe the knees over; swaying knees; wind-shield wipers;
       winshield wipers; knee rolls; knee rocks; rock knees; knees like a windscreen; windshield; lumbar rocks;
-      trunk rotations; rotations lying, knees bent; pelvic rolls side to side; rolling knees
+      trunk rotations; rotations lying, knees bent; pelvic rolls side to side; rolling knees;
+      rock knees from side to side; knee drops with breath
     `,
     'seated-hands-behind': `
       windscreen wipers sitting, hands behind; seated windshield wipers ?; lean back on hands, wipers with the knees;
@@ -555,7 +566,8 @@ export const supine: Phrases = {
       lying, foot crossed on other thigh, pull the under leg in; on back, cross ankle above knee, knee away, hug thigh;
       ankle on thigh, both legs up, hold behind the thigh, lying; make a four with legs on the back and draw it close; F4;
       pigeon on the back; eye of needle; glute stretch lying; piriformis stretch lying; threaded needle lying;
-      number 4 lying; 4 shape on back; hip opener on back, ankle on knee
+      number 4 lying; 4 shape on back; hip opener on back, ankle on knee;
+      figure 4 on back; thread the needle legs; ankle over knee on back; supine 4
     `,
     'left-foot-on-floor-or-wall': `
       figure four, bottom foot stays on floor; ankle on knee lying, other foot on the wall;
