@@ -19,7 +19,7 @@ import {
   sizeBody,
   solve,
   solveColumn,
-  Studio,
+  BodySolver,
 } from '@lotus-steady/core';
 import { measureScreen } from './bench-screen.mjs';
 import { ROOT } from './prepare.mjs';
@@ -52,8 +52,8 @@ const postures = library.asanas.flatMap(({ variations }) =>
 );
 /** Every variation as one body does it; equal postures are solved once. */
 function wholeLibrary(answers) {
-  const studio = new Studio(library, answers);
-  for (const asana of library.asanas) for (const variation of asana.variations) studio.formOf(asana, variation);
+  const solver = new BodySolver(library, answers);
+  for (const asana of library.asanas) for (const variation of asana.variations) solver.formOf(asana, variation);
 }
 const cold = ms(() => wholeLibrary({ stature: 172, mass: 70 }));
 const warm = median([151, 163, 180, 191, 168].map((stature) => ms(() => wholeLibrary({ stature }))));
@@ -73,12 +73,12 @@ row('one posture solved and measured, median', both, 'ms', `${(both / single).to
 const lines = ['Sun salutation x3', 'boat', 'triangle', 'warrior 2', 'tree', 'bridge', 'shoulder stand', 'plough', 'fish', 'camel', 'cobra', 'locust', 'bow', 'seated forward fold', 'head to knee', 'seated twist', 'happy baby', 'supine twist', 'savasana 10 min']; // prettier-ignore
 const { sequence } = notesReader(library)(lines.join('\n'));
 const person = { ...anybody('p'), conditions: [readCondition('pregnancy week=32 fetuses=1 complications=none').answer] };
-const studio = new Studio(library, { stature: 169 });
-const first = ms(() => adapt(studio, sequence, person));
-const again = Array.from({ length: 15 }, () => ms(() => adapt(studio, sequence, person)));
+const solver = new BodySolver(library, { stature: 169 });
+const first = ms(() => adapt(solver, sequence, person));
+const again = Array.from({ length: 15 }, () => ms(() => adapt(solver, sequence, person)));
 row(`${sequence.steps.length} steps adapted for one person, new body`, first, 'ms', `${(first / unit).toFixed(0)} yardsticks`);
 row('the same, body known (target: under 150 ms)', median(again), 'ms', `${(first / median(again)).toFixed(0)} times faster`);
-row('the same, nobody in particular', median(Array.from({ length: 9 }, () => ms(() => adapt(studio, sequence, anybody('p'))))), 'ms');
+row('the same, nobody in particular', median(Array.from({ length: 9 }, () => ms(() => adapt(solver, sequence, anybody('p'))))), 'ms');
 
 const three = {
   ...anybody('p'),
@@ -88,7 +88,7 @@ const three = {
     'reflux symptomsToday=1 minutesSinceMeal=240',
   ].map((text) => readCondition(text).answer),
 };
-const judged = Array.from({ length: 9 }, () => ms(() => [...judgeLibrary(studio, three)]));
+const judged = Array.from({ length: 9 }, () => ms(() => [...judgeLibrary(solver, three)]));
 row(
   'verdict of the whole library, three conditions (target: under 30 ms)',
   median(judged),
@@ -100,7 +100,7 @@ row(
 const KINDS = ['pregnancy week=30 fetuses=1 complications=none', 'seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown', 'hypertension systolic=152 diastolic=95 aneurysm=no', 'glaucoma', 'lumbar-disc painNow=3', 'osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1', 'low-back-pain weeksSinceOnset=40 worse=none legPain=no trauma=no painNow=1', 'knee kind=oa painNow=2', 'neck-pain weeksSinceOnset=40 armSymptoms=none dizzy=no painNow=1', 'migraine-headache', 'reflux symptomsToday=1 minutesSinceMeal=240', 'beginners classes=3 screen=allNo']; // prettier-ignore
 // Another breath makes other people of them: nothing that was worked out for the ones before serves them.
 const member = (i, run) => ({
-  studio,
+  solver,
   participant: {
     ...anybody(`p${i}`),
     breathSeconds: 4 + run / 1000,
@@ -182,15 +182,15 @@ if (globalThis.gc) row('memory that it takes (target: under 150 MB)', held, 'MB'
 globalThis.gc?.();
 const heapThen = process.memoryUsage().heapUsed;
 const newcomers = people(24).map(({ participant }, i) => ({
-  studio: Object.assign(new Studio(library, { stature: 150 + 1.7 * i, mass: 48 + ((17 * i) % 53) }), { kept: new Map() }),
+  solver: Object.assign(new BodySolver(library, { stature: 150 + 1.7 * i, mass: 48 + ((17 * i) % 53) }), { kept: new Map() }),
   participant,
 }));
 const met = ms(() => adaptClass(newcomers, classOf(20), { memory }));
 row('20 steps x 24 people, every body new', met, 'ms', `${(met / unit).toFixed(0)} yardsticks`);
 if (globalThis.gc) row(`memory that ${newcomers.length} new bodies take (target: under 150 MB)`, heldSince(heapThen), 'MB');
 
-const known = newcomers.map(({ studio: { answers, kept }, participant }) => ({
-  studio: Object.assign(new Studio(library, answers), { kept: structuredClone(kept) }),
+const known = newcomers.map(({ solver: { answers, kept }, participant }) => ({
+  solver: Object.assign(new BodySolver(library, answers), { kept: structuredClone(kept) }),
   participant,
 }));
 const reread = ms(() => adaptClass(known, classOf(20)));

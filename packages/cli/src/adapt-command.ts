@@ -5,7 +5,7 @@ import {
   library,
   readSequenceJson,
   notesReader,
-  Studio,
+  BodySolver,
   type ClassJson,
   type Participant,
   type Sequence,
@@ -39,13 +39,13 @@ function readFigures(text: string | undefined): number | null {
 
 /** One studio a body: people of the same measurements share what was solved. */
 function studios() {
-  const known = new Map<string, Studio>();
-  return (participant: Participant): Studio => {
+  const known = new Map<string, BodySolver>();
+  return (participant: Participant): BodySolver => {
     const body = bodyOf(participant);
     const key = JSON.stringify(body);
-    const studio = known.get(key) ?? new Studio(library, body);
-    known.set(key, studio);
-    return studio;
+    const solver = known.get(key) ?? new BodySolver(library, body);
+    known.set(key, solver);
+    return solver;
   };
 }
 
@@ -76,7 +76,7 @@ export function adaptCommand(words: readonly string[], options: Options): string
   const figures = readFigures(options.figures);
   const sequence = readSequence(file);
   const studioOf = studios();
-  const members = participants.map((participant) => ({ studio: studioOf(participant), participant }));
+  const members = participants.map((participant) => ({ solver: studioOf(participant), participant }));
   const plan = adaptClass(members, sequence, { ...(minutes !== null && { minutes }), ...(figures !== null && { figures }) });
   const answer = classJson(sequence, plan, minutes ?? sequence.minutes);
   return options.json ? JSON.stringify(answer, null, 2) : asText(answer);

@@ -1,6 +1,6 @@
 import {
   asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, LIBRARY_VERSION, limitJson, limitsOf,
-  measureJson, notesReader, readCondition, setupOf, shoulderStandSetup, Studio, type Asana, type Condition, type Form,
+  measureJson, notesReader, readCondition, setupOf, shoulderStandSetup, BodySolver, type Asana, type Condition, type SolvedVariation,
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
 import { readBody } from './participants.js';
@@ -19,27 +19,27 @@ function named(name: string): Asana {
   );
 }
 
-function findForm(studio: Studio, name: string, variation: string | undefined): Form {
+function findForm(solver: BodySolver, name: string, variation: string | undefined): SolvedVariation {
   const asana = library.find(name) ?? named(name);
   if (asana.variations.length === 0)
     throw new BadInput(`${asana.id} is a list of steps; measure one of ${asana.steps.map((step) => step.asana).join(', ')}`);
   const found = variation === undefined ? asana.variations[0]! : asana.variations.find(({ id }) => id === variation);
   if (!found) throw new BadInput(`${asana.id} has no variation "${variation}"; it has ${asana.variations.map(({ id }) => id).join(', ')}`);
-  return studio.formOf(asana, found);
+  return solver.formOf(asana, found);
 }
 
 export function measureCommand(words: readonly string[], options: Options): string {
   const body = readBody(options.body);
   refuse(checkBody(body), '--body');
-  const studio = new Studio(library, body);
+  const solver = new BodySolver(library, body);
   if (options.all) {
     const forms = library.asanas.flatMap((asana) =>
-      (options.variations ? asana.variations : asana.variations.slice(0, 1)).map((variation) => studio.formOf(asana, variation)),
+      (options.variations ? asana.variations : asana.variations.slice(0, 1)).map((variation) => solver.formOf(asana, variation)),
     );
     return JSON.stringify(forms.map(measureJson), null, options.json ? 2 : 0);
   }
   if (words.length === 0) throw new BadInput('measure: name an asana, or --all');
-  const answer = measureJson(findForm(studio, words.join(' '), options.variation));
+  const answer = measureJson(findForm(solver, words.join(' '), options.variation));
   if (options.json) return JSON.stringify(answer, null, 2);
   const lines = Object.entries(answer.measures).map(([name, { value, unit }]) => `  ${name.padEnd(24)} ${value} ${unit}`);
   const loads = answer.contacts.map(({ part, on, share }) => `  ${part} on ${on}: ${Math.round(share * 100)} %`);
@@ -67,7 +67,7 @@ export function setupCommand(words: readonly string[], options: Options): string
       ...answer.tests,
     ].join('\n');
   }
-  const form = findForm(new Studio(library, body), name, options.variation);
+  const form = findForm(new BodySolver(library, body), name, options.variation);
   const setup = setupOf(form.ends[0]!);
   if (options.json) return JSON.stringify({ contract: CONTRACT, asana: form.asana.id, variation: form.variation.id, setup }, null, 2);
   return (

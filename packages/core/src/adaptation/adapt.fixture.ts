@@ -3,10 +3,10 @@ import { readCondition } from '../conditions/check-answers.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { adapt, type AdaptOptions } from './adapt.js';
 import { anybody, type Participant } from './participant.js';
-import { Studio } from './studio.js';
+import { BodySolver } from './body-solver.js';
 
 /** Made once: postures of the reference body are solved again and again by the tests. */
-export const studio = new Studio(library);
+export const solver = new BodySolver(library);
 
 export function step(part: Partial<Step> & { readonly asana: string }): Step {
   return {
@@ -46,5 +46,5 @@ export function person(...conditions: readonly string[]): Participant {
 }
 
 export function plan(given: Sequence, participant: Participant, options: AdaptOptions = { today: '2026-06-01' }) {
-  return adapt(studio, given, participant, options);
+  return adapt(solver, given, participant, options);
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import { notesReader } from '../notes/read-notes.js';
-import { person, plan, sequence, step, studio } from './adapt.fixture.js';
+import { person, plan, sequence, step, solver } from './adapt.fixture.js';
 import { givenSeconds, limitsFor, otherWays } from './adapt.js';
 import { adaptationJson } from './json.js';
 import { findings } from './judge.js';
@@ -199,7 +199,7 @@ describe('time', () => {
   });
 
   test('the given time is that of the text', () => {
-    expect(givenSeconds(studio, text('Savasana 10 min'))).toBe(603);
+    expect(givenSeconds(solver, text('Savasana 10 min'))).toBe(603);
   });
 });
 
@@ -215,7 +215,7 @@ test('an end that is too short for someone on pills gets a quiet rest', () => {
 
 test('other ways are safe, and cheapest first', () => {
   const given = sequence({ asana: 'uttanasana' });
-  const ways = otherWays(studio, person(LATE), plan(given, person(LATE)), 0, 5, { today: '2026-06-01' });
+  const ways = otherWays(solver, person(LATE), plan(given, person(LATE)), 0, 5, { today: '2026-06-01' });
   expect(ways.length).toBeGreaterThan(2);
   const costs = ways.map(({ cost }) => cost);
   expect([...costs].sort((a, b) => a - b)).toEqual(costs);

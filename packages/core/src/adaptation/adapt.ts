@@ -4,18 +4,18 @@ import { doseAfterPain } from '../conditions/pain.js';
 import { namedSubstitutes } from '../conditions/substitutes.js';
 import { describeConflict, favouredPurposes } from '../conditions/together.js';
 import { assess, type Assessment } from '../screening/assess.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 import { describeBound, isHard, judge, uniqueByLimit, type Finding } from './judge.js';
 import { anybody, type Participant } from './participant.js';
-import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Tally, Verdict } from './plan.js';
+import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, RunningTotals, Verdict } from './plan.js';
 import { MEASURES } from '../body/measure.js';
 import { factsFrom, type Values } from './facts.js';
-import { START, tallyAfter, tripTold, type StepContext } from './place.js';
+import { START, totalsAfter, tripTold, type StepContext } from './step-context.js';
 import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
-import { sameWho, stepLimits, unlimited, type Who } from './who.js';
-import type { Studio } from './studio.js';
+import { sharedProfile, stepLimits, withoutLimits, type JudgingProfile } from './judging-profile.js';
+import type { BodySolver } from './body-solver.js';
 import { shortenToFit } from './fit-time.js';
 
 /** Temperature of a room in which nobody says otherwise, in degrees Celsius. */
@@ -34,9 +34,9 @@ export function limitsFor(participant: Participant, today: string | null = null)
 }
 
 /** What every step of a participant is judged with. */
-function whoOf(studio: Studio, participant: Participant, limits: readonly ActiveLimit[], today: string | null): Who {
-  return sameWho({
-    studio,
+function whoOf(solver: BodySolver, participant: Participant, limits: readonly ActiveLimit[], today: string | null): JudgingProfile {
+  return sharedProfile({
+    solver,
     limits: stepLimits(limits),
     props: participant.props,
     breathSeconds: participant.breathSeconds,
@@ -72,7 +72,7 @@ export function ownWays(context: StepContext): OwnWays {
   let against: readonly Finding[] | null = null;
   return {
     get shown() {
-      return (shown ??= evaluateGiven({ ...context, who: unlimited(context.who) }).chosen);
+      return (shown ??= evaluateGiven({ ...context, profile: withoutLimits(context.profile) }).chosen);
     },
     best: kept ? given.chosen : (safeWays(context, 1)[0] ?? null),
     get against() {
@@ -193,35 +193,35 @@ function missingRest(limits: readonly ActiveLimit[], context: Omit<StepContext, 
 const TOLD = new WeakMap<PlannedStep, Map<number, PlannedStep>>();
 
 /** A participant on the way through a class: what holds for them, and how they stand after the steps so far. */
-export class Walker {
+export class PersonPlanner {
   readonly assessment: Assessment;
   readonly steps: PlannedStep[] = [];
-  readonly who: Who;
-  private tally: Tally = START;
-  private readonly tallies: Tally[] = [];
+  readonly profile: JudgingProfile;
+  private totals: RunningTotals = START;
+  private readonly totalsOfAll: RunningTotals[] = [];
 
   constructor(
-    studio: Studio,
+    solver: BodySolver,
     readonly participant: Participant,
     private readonly today: string | null,
-    same: Walker | null = null,
+    same: PersonPlanner | null = null,
   ) {
     this.assessment = same?.assessment ?? assess(participant, today);
-    this.who = same?.who ?? whoOf(studio, participant, this.assessment.limits, today);
+    this.profile = same?.profile ?? whoOf(solver, participant, this.assessment.limits, today);
   }
 
   /** The same participant at the beginning of a class. */
-  anew(): Walker {
-    return new Walker(this.who.studio, this.participant, this.today, this);
+  anew(): PersonPlanner {
+    return new PersonPlanner(this.profile.solver, this.participant, this.today, this);
   }
 
   context(step: Step): StepContext {
-    return { who: this.who, step, tally: this.tally };
+    return { profile: this.profile, step, totals: this.totals };
   }
 
   /** The best way through all steps. */
   walk(steps: readonly Step[]): void {
-    const { way } = bestPath(this.who, steps);
+    const { way } = bestPath(this.profile, steps);
     for (const [i, step] of steps.entries()) {
       const [ways, { chosen }] = [ownWays(this.context(step)), way[i]!];
       this.take(plannedAs(step, ways, chosen, { ahead: aheadText(chosen, ways.best) }));
@@ -231,8 +231,8 @@ export class Walker {
   take(planned: PlannedStep): void {
     const { chosen } = planned;
     this.steps.push(this.toldStep(planned));
-    if (chosen) this.tally = tallyAfter(this.tally, chosen.ends, chosen.timed);
-    this.tallies.push(this.tally);
+    if (chosen) this.totals = totalsAfter(this.totals, chosen.ends, chosen.timed);
+    this.totalsOfAll.push(this.totals);
   }
 
   /** The safe ways to do a step next, cheapest first. */
@@ -242,24 +242,24 @@ export class Walker {
 
   /** The same object for the same trip. */
   private toldStep(planned: PlannedStep): PlannedStep {
-    const { who, tally } = this;
-    if (tally.floorTrips < who.judges.manyTrips) return planned;
-    const byTrip = onceOf(TOLD, planned, () => new Map<number, PlannedStep>());
-    return onceOf(byTrip, tally.floorTrips, () => {
+    const { profile, totals } = this;
+    if (totals.floorTrips < profile.judges.manyTrips) return planned;
+    const byTrip = getOrCreate(TOLD, planned, () => new Map<number, PlannedStep>());
+    return getOrCreate(byTrip, totals.floorTrips, () => {
       const { chosen } = planned;
-      const told = { chosen: chosen && this.told(chosen), reasons: tripTold(who, tally, planned.reasons) };
+      const told = { chosen: chosen && this.told(chosen), reasons: tripTold(profile, totals, planned.reasons) };
       return told.chosen === chosen && told.reasons === planned.reasons ? planned : { ...planned, ...told };
     });
   }
 
   private told(chosen: Chosen): Chosen {
-    const watch = tripTold(this.who, this.tally, chosen.watch);
+    const watch = tripTold(this.profile, this.totals, chosen.watch);
     return watch === chosen.watch ? chosen : { ...chosen, watch };
   }
 
   /** A quiet end that a limit asks for and the steps don't have. */
   missingRest(): Inserted[] {
-    return missingRest(this.assessment.limits, { who: this.who, tally: this.tally }, this.steps);
+    return missingRest(this.assessment.limits, { profile: this.profile, totals: this.totals }, this.steps);
   }
 
   /** The plan, once its steps have their length. */
@@ -268,7 +268,7 @@ export class Walker {
     const extra = addedSeconds(inserted);
     const total = (of: (step: PlannedStep) => number) => steps.reduce((sum, step) => sum + of(step), 0);
     const after = total(({ seconds }) => seconds) + extra;
-    const most = (of: (at: Tally) => number) => Math.max(0, ...this.tallies.map(of));
+    const most = (of: (at: RunningTotals) => number) => Math.max(0, ...this.totalsOfAll.map(of));
     return {
       id: this.participant.id,
       screening,
@@ -300,7 +300,7 @@ export function addedSeconds(inserted: readonly Inserted[]): number {
 }
 
 /** The plans of people who practise together, fitted to the minutes that were asked for. */
-export function plansOf(walkers: readonly Walker[], sequence: Sequence, minutes: number | null): PersonPlan[] {
+export function plansOf(walkers: readonly PersonPlanner[], sequence: Sequence, minutes: number | null): PersonPlan[] {
   const people = walkers.map((walker) => ({
     walker,
     steps: walker.steps as readonly PlannedStep[],
@@ -317,29 +317,29 @@ export function plansOf(walkers: readonly Walker[], sequence: Sequence, minutes:
  * what can't be changed is replaced by purpose or left out, so that all steps together cost least (see `bestPath`).
  * The same input gives the same plan.
  */
-export function adapt(studio: Studio, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
-  const walker = new Walker(studio, participant, options.today ?? null);
+export function adapt(solver: BodySolver, sequence: Sequence, participant: Participant, options: AdaptOptions = {}): PersonPlan {
+  const walker = new PersonPlanner(solver, participant, options.today ?? null);
   walker.walk(sequence.steps);
   return plansOf([walker], sequence, options.minutes ?? sequence.minutes)[0]!;
 }
 
 /** Safe ways for one step of someone's plan, on what goes before in it, cheapest first: what a teacher may pick instead. */
 export function otherWays(
-  studio: Studio,
+  solver: BodySolver,
   participant: Participant,
   { steps }: PersonPlan,
   index: number,
   count: number,
   { today = null }: { readonly today?: string | null } = {},
 ): Chosen[] {
-  const walker = new Walker(studio, participant, today);
+  const walker = new PersonPlanner(solver, participant, today);
   steps.slice(0, index).forEach((step) => walker.take(step));
   return walker.ways(steps[index]!.step, count);
 }
 
 /** Seconds of a sequence as it is given, for nobody in particular. */
-export function givenSeconds(studio: Studio, sequence: Sequence): number {
-  return adapt(studio, { ...sequence, minutes: null }, anybody('anybody')).before;
+export function givenSeconds(solver: BodySolver, sequence: Sequence): number {
+  return adapt(solver, { ...sequence, minutes: null }, anybody('anybody')).before;
 }
 
 /** What one asana, as it is usually done, means for someone. */
@@ -352,12 +352,12 @@ export interface AsanaVerdict {
 }
 
 /** Every asana of the library for one person, done once by itself, one after the other. Step lists are left out. */
-export function* judgeLibrary(studio: Studio, participant: Participant, options: AdaptOptions = {}): Generator<AsanaVerdict> {
-  const who = whoOf(studio, participant, limitsFor(participant, options.today), options.today ?? null);
-  for (const asana of studio.library.asanas) {
+export function* judgeLibrary(solver: BodySolver, participant: Participant, options: AdaptOptions = {}): Generator<AsanaVerdict> {
+  const profile = whoOf(solver, participant, limitsFor(participant, options.today), options.today ?? null);
+  for (const asana of solver.library.asanas) {
     if (asana.variations.length === 0) continue;
     const { id } = asana;
-    const { hard, chosen, all } = evaluateGiven({ who, step: usualStep(asana), tally: START });
+    const { hard, chosen, all } = evaluateGiven({ profile, step: usualStep(asana), totals: START });
     const broken = hard[0] ?? (chosen.changes.length > 0 ? all[0] : undefined);
     const caution = chosen.watch[0];
     if (broken) yield { asana: id, verdict: 'change', by: broken };

@@ -1,9 +1,9 @@
 import type { Step } from '../sequence/sequence.js';
 import { SIT_OUT } from './candidates.js';
-import { START, tallyAfter } from './place.js';
-import type { Tally } from './plan.js';
+import { START, totalsAfter } from './step-context.js';
+import type { RunningTotals } from './plan.js';
 import { eachSafeWay, safeWays, wayLike } from './search.js';
-import type { Who } from './who.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 /** Every way through the steps as a graph: its nodes are the places that someone may come to, its edges ways to do a step. */
 export interface AllWays {
@@ -22,30 +22,30 @@ export interface AllWays {
  * All ways of someone whose steps cost less than `below` each, found without any pruning by what follows; with them
  * the figures that others show in each step.
  */
-export function allWays(who: Who, steps: readonly Step[], below: number, others: readonly ReadonlySet<string>[] = []): AllWays {
+export function allWays(profile: JudgingProfile, steps: readonly Step[], below: number, others: readonly ReadonlySet<string>[] = []): AllWays {
   const edges: AllWays['edges'][number][] = [];
-  let layer = new Map<string, { readonly node: number; readonly tally: Tally }>([['', { node: 0, tally: START }]]);
+  let layer = new Map<string, { readonly node: number; readonly totals: RunningTotals }>([['', { node: 0, totals: START }]]);
   let count = 0;
   for (const [index, step] of steps.entries()) {
     const next: typeof layer = new Map();
-    for (const { node, tally } of layer.values()) {
-      const context = { who, step, tally };
+    for (const { node, totals } of layer.values()) {
+      const context = { profile, step, totals };
       const own = [...eachSafeWay(context, below)];
       const known = new Set(own.map(({ figure }) => figure));
       const like = [...(others[index] ?? [])].flatMap((figure) => {
         const way = known.has(figure) ? null : wayLike(context, figure);
         return way && way.cost < below ? way : [];
       });
-      const ways: { cost: number; figure: string | null; tally: Tally }[] = [...own, ...like].map((chosen) => ({
+      const ways: { cost: number; figure: string | null; totals: RunningTotals }[] = [...own, ...like].map((chosen) => ({
         cost: chosen.cost,
         figure: chosen.figure,
-        tally: tallyAfter(tally, chosen.ends, chosen.timed),
+        totals: totalsAfter(totals, chosen.ends, chosen.timed),
       }));
-      if (SIT_OUT < below || safeWays(context, 1).length === 0) ways.push({ cost: SIT_OUT, figure: null, tally });
+      if (SIT_OUT < below || safeWays(context, 1).length === 0) ways.push({ cost: SIT_OUT, figure: null, totals });
       for (const way of ways) {
-        const { last, ...sums } = way.tally;
+        const { last, ...sums } = way.totals;
         const key = `${last?.id} ${Object.values(sums).join(' ')}`;
-        const known = next.get(key) ?? { node: ++count, tally: way.tally };
+        const known = next.get(key) ?? { node: ++count, totals: way.totals };
         next.set(key, known);
         edges.push({ index, from: node, to: known.node, cost: way.cost, figure: way.figure });
       }
@@ -56,13 +56,13 @@ export function allWays(who: Who, steps: readonly Step[], below: number, others:
 }
 
 /** Everybody's ways, with those that only someone else's figures suggest. */
-export function allWaysTogether(people: readonly Who[], steps: readonly Step[], below: number): AllWays[] {
-  const alone = people.map((who) => allWays(who, steps, below));
+export function allWaysTogether(people: readonly JudgingProfile[], steps: readonly Step[], below: number): AllWays[] {
+  const alone = people.map((profile) => allWays(profile, steps, below));
   const shown = steps.map(
     (_, step) =>
       new Set(alone.flatMap(({ edges }) => edges.flatMap(({ index, figure }) => (index === step && figure !== null ? [figure] : [])))),
   );
-  return people.map((who) => allWays(who, steps, below, shown));
+  return people.map((profile) => allWays(profile, steps, below, shown));
 }
 
 /**

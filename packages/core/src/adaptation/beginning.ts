@@ -1,24 +1,24 @@
 import type { Step } from '../sequence/sequence.js';
-import { standOf } from './arrival.js';
+import { standOf } from './entry-cost.js';
 import { costOf } from './candidates.js';
-import { START, tallyAfter } from './place.js';
-import type { Chosen, Tally } from './plan.js';
+import { START, totalsAfter } from './step-context.js';
+import type { Chosen, RunningTotals } from './plan.js';
 import { safeWays } from './search.js';
-import type { Who } from './who.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 /** A beginning of a class: ways for its first steps. */
 export interface Beginning {
   readonly cost: number;
-  readonly tally: Tally;
+  readonly totals: RunningTotals;
   readonly chosen: Chosen | null;
   readonly before: Beginning | null;
 }
-export const NOTHING: Beginning = { cost: 0, tally: START, chosen: null, before: null };
+export const NOTHING: Beginning = { cost: 0, totals: START, chosen: null, before: null };
 
 export function then(before: Beginning, chosen: Chosen | null): Beginning {
   return {
     cost: before.cost + costOf(chosen),
-    tally: chosen ? tallyAfter(before.tally, chosen.ends, chosen.timed) : before.tally,
+    totals: chosen ? totalsAfter(before.totals, chosen.ends, chosen.timed) : before.totals,
     chosen,
     before,
   };
@@ -32,8 +32,8 @@ export function wayTo(end: Beginning): Beginning[] {
 }
 
 /** Step after step the cheapest way from where the one before has led. */
-export function stepByStep(who: Who, steps: readonly Step[]): Beginning {
-  return steps.reduce((before, step) => then(before, safeWays({ who, step, tally: before.tally }, 1)[0] ?? null), NOTHING);
+export function stepByStep(profile: JudgingProfile, steps: readonly Step[]): Beginning {
+  return steps.reduce((before, step) => then(before, safeWays({ profile, step, totals: before.totals }, 1)[0] ?? null), NOTHING);
 }
 
 /** To a millionth, so that the same costs compare the same wherever in a class they stand. */
@@ -50,11 +50,11 @@ export interface Few {
 }
 
 /** The few that go on, of beginnings that are sorted, and those that are let go. */
-export function fewOf<B extends Pick<Beginning, 'tally'>>(sorted: readonly B[], { width, ofEachStand }: Few): { kept: B[]; letGo: B[] } {
+export function fewOf<B extends Pick<Beginning, 'totals'>>(sorted: readonly B[], { width, ofEachStand }: Few): { kept: B[]; letGo: B[] } {
   const [kept, letGo]: [B[], B[]] = [[], []];
   const stands = new Map<number, number>();
   for (const one of sorted) {
-    const stand = one.tally.last ? standOf(one.tally.last) : -1;
+    const stand = one.totals.last ? standOf(one.totals.last) : -1;
     const there = (stands.get(stand) ?? 0) + 1;
     stands.set(stand, there);
     (kept.length < width || there <= ofEachStand ? kept : letGo).push(one);

@@ -1,15 +1,15 @@
 import loadHighs from 'highs';
 import { library } from '../asanas/all.js';
 import { usualStep, type Step } from '../sequence/sequence.js';
-import { person, plan, sequence, studio } from './adapt.fixture.js';
-import { Walker } from './adapt.js';
+import { person, plan, sequence, solver } from './adapt.fixture.js';
+import { PersonPlanner } from './adapt.js';
 import { bestPath } from './best-path.js';
 import { SIT_OUT } from './candidates.js';
-import { START, tallyAfter } from './place.js';
-import type { Tally } from './plan.js';
+import { START, totalsAfter } from './step-context.js';
+import type { RunningTotals } from './plan.js';
 import { allWays, asProgram } from './all-ways.fixture.js';
 import { safeWays } from './search.js';
-import type { Who } from './who.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 const TODAY = '2026-06-01';
 const PEOPLE = [
@@ -18,7 +18,7 @@ const PEOPLE = [
   ['osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1'],
   ['knee kind=oa painNow=2', 'reflux symptomsToday=1 minutesSinceMeal=240'],
 ];
-const whoIs = (conditions: readonly string[]): Who => new Walker(studio, person(...conditions), TODAY).who;
+const whoIs = (conditions: readonly string[]): JudgingProfile => new PersonPlanner(solver, person(...conditions), TODAY).profile;
 const stepsOf = (...ids: readonly string[]): Step[] => ids.map((id) => usualStep(library.get(id), ''));
 
 /** Steps that stand, kneel, lie and turn upside down, in an order that makes getting from one to the next matter. */
@@ -33,11 +33,11 @@ test('the way through a class costs what a general solver finds over all ways', 
   const highs = await loadHighs();
   for (const conditions of PEOPLE)
     for (const ids of CLASSES) {
-      const who = whoIs(conditions);
+      const profile = whoIs(conditions);
       const steps = stepsOf(...ids);
-      const { cost, bound } = bestPath(who, steps);
+      const { cost, bound } = bestPath(profile, steps);
       // No single step of a better way costs more than the whole of it.
-      const theirs = highs.solve(asProgram([allWays(who, steps, cost + 1e-6)], null));
+      const theirs = highs.solve(asProgram([allWays(profile, steps, cost + 1e-6)], null));
       expect({ ids, cost: theirs.ObjectiveValue }).toEqual({ ids, cost: expect.closeTo(cost, 5) });
       expect(bound).toBeLessThanOrEqual(cost + 1e-9);
     }
@@ -45,16 +45,16 @@ test('the way through a class costs what a general solver finds over all ways', 
 
 test('it is never dearer than going from step to step, and proven where it says so', () => {
   for (const conditions of PEOPLE) {
-    const who = whoIs(conditions);
+    const profile = whoIs(conditions);
     const steps = CLASSES.flat().map((id) => usualStep(library.get(id), ''));
-    let tally: Tally = START;
+    let totals: RunningTotals = START;
     let greedy = 0;
     for (const step of steps) {
-      const [way] = safeWays({ who, step, tally }, 1);
+      const [way] = safeWays({ profile, step, totals }, 1);
       greedy += way?.cost ?? SIT_OUT;
-      if (way) tally = tallyAfter(tally, way.ends, way.timed);
+      if (way) totals = totalsAfter(totals, way.ends, way.timed);
     }
-    const { cost, bound, way } = bestPath(who, steps);
+    const { cost, bound, way } = bestPath(profile, steps);
     expect(cost).toBeLessThanOrEqual(greedy + 1e-9);
     expect(bound).toBeLessThanOrEqual(cost + 1e-9);
     expect(way).toHaveLength(steps.length);

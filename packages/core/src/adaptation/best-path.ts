@@ -1,11 +1,11 @@
 import type { Step } from '../sequence/sequence.js';
 import { fewOf, NOTHING, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
 import { nearPath } from './near-path.js';
-import { Outlook } from './outlook.js';
-import { placeOf } from './place.js';
-import { eachSafeWay, leastFloor, safeWays } from './search.js';
-import type { Done } from './studio.js';
-import type { Who } from './who.js';
+import { CostToGo } from './cost-to-go.js';
+import { stateKey } from './step-context.js';
+import { eachSafeWay, leastMinCost, safeWays } from './search.js';
+import type { SolvedPosture } from './body-solver.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 const EPSILON = 1e-9;
 /** So many beginnings are followed at once to prove that an answer is the best. */
@@ -27,25 +27,25 @@ interface Followed {
 }
 
 /** All beginnings that may still beat the best answer, step by step: the cheapest to each place, the most promising of them. */
-function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginning): Followed {
+function follow(profile: JudgingProfile, steps: readonly Step[], outlook: CostToGo, best: Beginning): Followed {
   let open = [NOTHING];
   let letGo = Infinity;
   let looks = 0;
   for (const [i, step] of steps.entries()) {
-    const total = ({ cost, tally }: Beginning) => cost + outlook.after(i + 1, tally.last);
+    const total = ({ cost, totals }: Beginning) => cost + outlook.after(i + 1, totals.last);
     const next = new Map<string, Beginning>();
-    const ahead = { least: outlook.least(i + 1), after: (last: Done) => outlook.after(i + 1, last) };
+    const ahead = { least: outlook.least(i + 1), after: (last: SolvedPosture) => outlook.after(i + 1, last) };
     const take = (one: Beginning) => {
-      const place = placeOf(who, one.tally);
+      const place = stateKey(profile, one.totals);
       const known = next.get(place);
       if (!known || one.cost < known.cost) next.set(place, one);
     };
     for (const [rank, before] of open.entries()) {
       if (looks > MOST_LOOKS && rank > 0) {
-        letGo = Math.min(letGo, before.cost + outlook.after(i, before.tally.last));
+        letGo = Math.min(letGo, before.cost + outlook.after(i, before.totals.last));
         continue;
       }
-      const context = { who, step, tally: before.tally };
+      const context = { profile, step, totals: before.totals };
       let ways = 0;
       for (const chosen of eachSafeWay(context, best.cost - EPSILON - before.cost, ahead)) {
         ways++;
@@ -73,14 +73,14 @@ function follow(who: Who, steps: readonly Step[], outlook: Outlook, best: Beginn
  * a beginning that can't beat the best so far, whatever follows, is not followed (branch and bound). Exact, but
  * for what is let go where more than `MANY` beginnings lead to different places: the bound tells of it.
  */
-export function bestPath(who: Who, steps: readonly Step[]): BestPath {
-  const closest = stepByStep(who, steps);
-  const least = wayTo(closest).reduce((sum, { cost, before }, i) => sum + leastFloor(who, steps[i]!, cost - before!.cost), 0);
+export function bestPath(profile: JudgingProfile, steps: readonly Step[]): BestPath {
+  const closest = stepByStep(profile, steps);
+  const least = wayTo(closest).reduce((sum, { cost, before }, i) => sum + leastMinCost(profile, steps[i]!, cost - before!.cost), 0);
   const pathTo = (end: Beginning, letGo: number) => ({ way: wayTo(end), cost: end.cost, bound: Math.max(least, Math.min(end.cost, letGo)) }); // prettier-ignore
   if (least >= closest.cost - EPSILON) return pathTo(closest, Infinity);
-  const outlook = new Outlook(who, steps);
-  const near = nearPath(who, steps, closest, outlook).at(-1)!;
+  const outlook = new CostToGo(profile, steps);
+  const near = nearPath(profile, steps, closest, outlook).at(-1)!;
   if (least >= near.cost - EPSILON) return pathTo(near, Infinity);
-  const { best, letGo } = follow(who, steps, outlook, near);
+  const { best, letGo } = follow(profile, steps, outlook, near);
   return pathTo(best, letGo);
 }

@@ -1,4 +1,4 @@
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
@@ -6,8 +6,8 @@ import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
 import type { PostureChange, Wanted } from './changes.js';
 import { propsOf } from './props.js';
-import type { Done, Studio } from './studio.js';
-import type { Who } from './who.js';
+import type { SolvedPosture, BodySolver } from './body-solver.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 /** One candidate: an asana's form, changed or not. */
 export interface Candidate {
@@ -51,7 +51,7 @@ export function isRest(asana: Asana): boolean {
 /** Angles of postures that were compared before: the library's postures are, again and again. */
 const ANGLES = new WeakMap<Posture, readonly number[]>();
 function anglesOf(posture: Posture): readonly number[] {
-  return onceOf(ANGLES, posture, () => {
+  return getOrCreate(ANGLES, posture, () => {
     const { root, spine, legs, arms } = posture;
     return [root, spine, legs.left, legs.right, arms.left, arms.right].flatMap((group) => Object.values(group) as number[]);
   });
@@ -84,15 +84,15 @@ const CHANGED = new WeakMap<Candidate, Map<string, Candidate | null>>();
  * nothing but the bounds of what it helps: for the same bounds the same object is returned, solved once a body.
  */
 export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
-  const known = onceOf(CHANGED, candidate, () => new Map<string, Candidate | null>());
+  const known = getOrCreate(CHANGED, candidate, () => new Map<string, Candidate | null>());
   const key = changes.map(({ id, helps }) => `${id} ${helps.map((measure) => boundKey(wanted.get(measure))).join()}`).join(';') + extra;
-  return onceOf(known, key, () => applied(candidate, changes, wanted, extra));
+  return getOrCreate(known, key, () => applied(candidate, changes, wanted, extra));
 }
 
 const BOUND_KEYS = new WeakMap<Bound, string>();
 function boundKey(bound: Bound | undefined): string {
   if (!bound) return '';
-  return onceOf(BOUND_KEYS, bound, () => Object.entries(bound).join());
+  return getOrCreate(BOUND_KEYS, bound, () => Object.entries(bound).join());
 }
 
 function applied(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
@@ -212,7 +212,7 @@ export function givenOf(asana: Asana, variation: Variation): Candidate {
 /** They depend on the library alone and are made once. */
 const REPLACEMENTS = new WeakMap<Library, Map<Variation, Replacements>>();
 export function replacementsOf(library: Library, asana: Asana, variation: Variation): Replacements {
-  const byVariation = onceOf(REPLACEMENTS, library, () => new Map<Variation, Replacements>());
+  const byVariation = getOrCreate(REPLACEMENTS, library, () => new Map<Variation, Replacements>());
   const known = byVariation.get(variation);
   if (known && known.candidates[0]!.asana === asana) return known;
   const given = givenOf(asana, variation);
@@ -225,23 +225,23 @@ export function replacementsOf(library: Library, asana: Asana, variation: Variat
   return made;
 }
 
-const ENDS = new WeakMap<Studio, WeakMap<Candidate, readonly Done[]>>();
+const ENDS = new WeakMap<BodySolver, WeakMap<Candidate, readonly SolvedPosture[]>>();
 
 /** A candidate's postures as this body does them: the same array whenever it is asked. */
-export function endsOf(studio: Studio, candidate: Candidate): readonly Done[] {
+export function endsOf(solver: BodySolver, candidate: Candidate): readonly SolvedPosture[] {
   const { asana, variation, posture, moves, changes } = candidate;
-  if (changes.length === 0) return studio.formOf(asana, variation).ends;
-  const known = onceOf(ENDS, studio, () => new WeakMap<Candidate, readonly Done[]>());
-  return onceOf(known, candidate, () => [posture, moves].flatMap((one) => (one ? [studio.posture(one)] : [])));
+  if (changes.length === 0) return solver.formOf(asana, variation).ends;
+  const known = getOrCreate(ENDS, solver, () => new WeakMap<Candidate, readonly SolvedPosture[]>());
+  return getOrCreate(known, candidate, () => [posture, moves].flatMap((one) => (one ? [solver.posture(one)] : [])));
 }
 
 /** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
-export function costAnywhere(who: Who, candidate: Candidate, given: Candidate): number {
+export function costAnywhere(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
   const { asana, posture, base } = candidate;
   let cost = base + COST.prop * propsOf(posture).size + COST.shape * shapeDistance(posture, given.posture);
   if (asana !== given.asana) {
-    if (!Object.keys(asana.purposes).some((one) => who.favoured.has(one as Purpose))) cost += COST.notFavoured;
-    if (who.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;
+    if (!Object.keys(asana.purposes).some((one) => profile.favoured.has(one as Purpose))) cost += COST.notFavoured;
+    if (profile.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;
   }
   return cost;
 }

@@ -1,13 +1,13 @@
 import { stepKey } from '../sequence/step-key.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
-import { arrivingOf, outOfPlace, standOf, usualWaySeconds } from './arrival.js';
+import { arrivingOf, levelMismatchCost, standOf, usualWaySeconds } from './entry-cost.js';
 import { COST, endsOf, type Candidate } from './candidates.js';
 import { fit, type Fitted } from './fitting.js';
 import { worstOf, type Finding } from './judge.js';
-import { sumsKey, type StepContext } from './place.js';
+import { sumsKey, type StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
-import type { Done } from './studio.js';
-import { wayTaken, type WayTaken } from './way-taken.js';
+import type { SolvedPosture } from './body-solver.js';
+import { transitionTo, type Transition } from './transition.js';
 
 function wayText(way: WayId): string {
   return `get there ${WAYS[way].name}`;
@@ -20,17 +20,17 @@ export class Evaluated {
   readonly isSafe: boolean;
 
   constructor(
-    { who: { studio }, tally: { last } }: StepContext,
+    { profile: { solver }, totals: { last } }: StepContext,
     candidate: Candidate,
-    ends: readonly Done[],
+    ends: readonly SolvedPosture[],
     given: Candidate,
     private readonly fitted: Fitted,
-    private readonly way: WayTaken,
+    private readonly way: Transition,
   ) {
     const { asana, variation, figure, drops } = candidate;
-    const { changes, wayAfter, aboutDose, dose, timed, retention, transitionSeconds, watch, floor, missing, hard } = fitted;
-    const form = studio.formOf(given.asana, given.variation);
-    const apart = candidate === given ? 0 : outOfPlace(form, standOf(ends[0]!), last && standOf(last));
+    const { changes, wayAfter, aboutDose, dose, timed, retention, transitionSeconds, watch, minCost, missing, hard } = fitted;
+    const form = solver.formOf(given.asana, given.variation);
+    const apart = candidate === given ? 0 : levelMismatchCost(form, standOf(ends[0]!), last && standOf(last));
     this.isSafe = missing.length === 0 && !way.isBarred && hard.length === 0;
     this.chosen = {
       asana,
@@ -48,7 +48,7 @@ export class Evaluated {
       drops,
       watch,
       cost: fitted.cost + apart + COST.way * way.instead.length,
-      floor,
+      minCost,
     };
   }
 
@@ -69,11 +69,11 @@ export class Evaluated {
  * All that fitting a candidate looks at of its step and its place in a class: the same for two places where it is the
  * same. Who does it is not part of it.
  */
-export function fitKey(context: StepContext, ends: readonly Done[], impact: number | null): string {
-  const { who, step, tally } = context;
-  const { arriving } = who.judges;
+export function fitKey(context: StepContext, ends: readonly SolvedPosture[], impact: number | null): string {
+  const { profile, step, totals } = context;
+  const { arriving } = profile.judges;
   const arrival = arriving ? arriving(arrivingOf(context, ends)) : '';
-  return `${stepKey(step)} ${usualWaySeconds(tally.last, ends[0]!)} ${impact ?? ''} ${arrival}${sumsKey(context, ends)}`;
+  return `${stepKey(step)} ${usualWaySeconds(totals.last, ends[0]!)} ${impact ?? ''} ${arrival}${sumsKey(context, ends)}`;
 }
 
 /** Judges a candidate at its place. `known` may hold what was fitted before. */
@@ -83,8 +83,8 @@ export function evaluate(
   given: Candidate,
   known: (key: string, fitted: () => Fitted) => Fitted = (_, fitted) => fitted(),
 ): Evaluated {
-  const ends = endsOf(context.who.studio, candidate);
-  const way = wayTaken(context, ends[0]!, candidate === given);
+  const ends = endsOf(context.profile.solver, candidate);
+  const way = transitionTo(context, ends[0]!, candidate === given);
   const { impact } = way;
   const fitted = known(fitKey(context, ends, impact), () => fit(context, candidate, given, impact));
   return new Evaluated(context, candidate, ends, given, fitted, way);

@@ -1,7 +1,7 @@
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
-import { onceOf } from '../once.js';
-import type { Done } from './studio.js';
+import { getOrCreate } from '../get-or-create.js';
+import type { SolvedPosture } from './body-solver.js';
 
 /** Rounded values by the place of their measure (`placeOf`); NaN where one isn't known. */
 export type Row = Float64Array;
@@ -22,7 +22,7 @@ const NAMES = Object.keys(MEASURES) as Measure[];
 const PLACES = new Map(NAMES.map((measure, place) => [measure, place]));
 
 /** A measure's place in a row. */
-export function placeOf(measure: Measure): number {
+export function measureIndex(measure: Measure): number {
   return PLACES.get(measure)!;
 }
 
@@ -33,7 +33,7 @@ export function rowOf(values: Values, row: Row = new Float64Array(NAMES.length))
   row.set(UNKNOWN);
   for (const measure in values) {
     const raw = values[measure as Measure];
-    if (raw !== undefined) row[placeOf(measure as Measure)] = roundMeasure(measure as Measure, raw);
+    if (raw !== undefined) row[measureIndex(measure as Measure)] = roundMeasure(measure as Measure, raw);
   }
   return row;
 }
@@ -63,7 +63,7 @@ interface Declared {
 const DECLARED = new WeakMap<DeclaredSpec, Declared>();
 
 function declaredOf(declared: DeclaredSpec): Declared {
-  return onceOf(DECLARED, declared, () => {
+  return getOrCreate(DECLARED, declared, () => {
     const values = {
       effort: declared.effort,
       met: MET[declared.effort],
@@ -89,6 +89,6 @@ export function declaredFacts(declared: DeclaredSpec): Facts {
 }
 
 /** What is known of a posture done in a form, with what its place adds. */
-export function factsOf({ measured: { facing, standing }, row }: Done, form: DeclaredSpec, here?: Row): Facts {
+export function factsOf({ measured: { facing, standing }, row }: SolvedPosture, form: DeclaredSpec, here?: Row): Facts {
   return { row, declared: declaredFacts(form).row, here, facing, standing };
 }

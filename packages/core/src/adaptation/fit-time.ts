@@ -1,4 +1,4 @@
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { Chosen, PlannedStep } from './plan.js';
 
@@ -15,8 +15,8 @@ const SHORTER = new WeakMap<PlannedStep, Map<string, PlannedStep>>();
 
 /** The same object for the same share. */
 function shorter(step: PlannedStep, share: number, breathSeconds: number): PlannedStep {
-  const byShare = onceOf(SHORTER, step, () => new Map<string, PlannedStep>());
-  return onceOf(byShare, `${share} ${breathSeconds}`, () => shortened(step, share, breathSeconds));
+  const byShare = getOrCreate(SHORTER, step, () => new Map<string, PlannedStep>());
+  return getOrCreate(byShare, `${share} ${breathSeconds}`, () => shortened(step, share, breathSeconds));
 }
 
 function shortened(step: PlannedStep, share: number, breathSeconds: number): PlannedStep {

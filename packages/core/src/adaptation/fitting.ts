@@ -2,16 +2,16 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
-import { arrivingOf, usualWaySeconds } from './arrival.js';
+import { arrivingOf, usualWaySeconds } from './entry-cost.js';
 import { COST, costAnywhere, endsOf, isRest, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
 import { factsOf, rowOf, type Row, type Values } from './facts.js';
 import { findings, isHard, worstOf, type Finding } from './judge.js';
-import { tallyAfter, type StepContext } from './place.js';
+import { totalsAfter, type StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
-import type { Done } from './studio.js';
-import type { Who } from './who.js';
+import type { SolvedPosture } from './body-solver.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 function bound(finding: Finding, limits: readonly ActiveLimit[]): Bound | null {
   const spec = limits.find(({ id }) => id === finding.limit)?.spec;
@@ -32,7 +32,7 @@ export function wantedOf(broken: readonly Finding[], limits: readonly ActiveLimi
 /** A form as someone does it at a place: with the dose, breath and pace that their limits leave it. */
 export interface Fitted extends Pick<
   Chosen,
-  'changes' | 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'floor'
+  'changes' | 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'minCost'
 > {
   /** Behind so many of its changes it is said how to get there. */
   readonly wayAfter: number;
@@ -59,7 +59,7 @@ class Fitting {
   /** What of it the place in the class asks for: elsewhere it may be nothing. */
   private costHere = 0;
   private readonly asked: Finding[] = [];
-  private readonly ends: readonly Done[];
+  private readonly ends: readonly SolvedPosture[];
   private readonly rhythm: Rhythm;
   private dose;
   private timed;
@@ -72,27 +72,27 @@ class Fitting {
     private readonly given: Candidate,
     private impact: number | null,
   ) {
-    const { step, who, tally } = context;
+    const { step, profile, totals } = context;
     const { asana, variation } = candidate;
-    this.ends = endsOf(who.studio, candidate);
+    this.ends = endsOf(profile.solver, candidate);
     this.changes = [...candidate.texts];
-    this.cost = costAnywhere(who, candidate, given);
+    this.cost = costAnywhere(profile, candidate, given);
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
     const { pattern } = variation;
     this.rhythm = rhythmOf(asana, variation);
-    if (who.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(who.afterPain);
+    if (profile.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(profile.afterPain);
     this.wayAfter = this.changes.length;
-    this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
     const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
     this.retention =
       asana === given.asana
         ? (step.retention ?? Math.max(variation.declared.retention ?? 0, pauses))
         : (variation.declared.retention ?? pauses);
-    this.transitionSeconds = usualWaySeconds(tally.last, this.first);
+    this.transitionSeconds = usualWaySeconds(totals.last, this.first);
   }
 
   run(): Fitted {
-    const { judges, props } = this.context.who;
+    const { judges, props } = this.context.profile;
     const before = this.judged();
     let broken = before;
     // Fitting one may leave another: twice is enough for what they share.
@@ -109,7 +109,7 @@ class Fitting {
       transitionSeconds: this.transitionSeconds,
       watch,
       cost,
-      floor: cost - this.costHere - COST.watch * watch.filter(({ limit }) => judges.aboutPlace.has(limit)).length,
+      minCost: cost - this.costHere - COST.watch * watch.filter(({ limit }) => judges.aboutPlace.has(limit)).length,
       // What needs props that aren't there is no candidate, unless it is given.
       missing: this.candidate === this.given ? missingProps(propsOf(this.candidate.posture), props) : [],
       asked: this.asked,
@@ -122,10 +122,10 @@ class Fitting {
   private fitAll(broken: readonly Finding[]): boolean {
     const hard = broken.filter(isHard);
     if (hard.length === 0) return false;
-    return [...wantedOf(hard, this.context.who.limits)].filter(([measure, wants]) => this.fit(measure, wants)).length > 0;
+    return [...wantedOf(hard, this.context.profile.limits)].filter(([measure, wants]) => this.fit(measure, wants)).length > 0;
   }
 
-  private takeLess({ share, condition }: NonNullable<Who['afterPain']>): void {
+  private takeLess({ share, condition }: NonNullable<JudgingProfile['afterPain']>): void {
     const less = scaleDose(this.dose, share);
     if (describeDose(less) === describeDose(this.dose)) return;
     this.dose = less;
@@ -146,29 +146,29 @@ class Fitting {
     });
   }
 
-  private get first(): Done {
+  private get first(): SolvedPosture {
     return this.ends[0]!;
   }
 
   /** What the place in the class, the dose and the way add to the measures of each end. */
   private here(): Values {
-    const { who, tally } = this.context;
-    const runs = tallyAfter(tally, this.ends, this.timed);
+    const { profile, totals } = this.context;
+    const runs = totalsAfter(totals, this.ends, this.timed);
     const standing = this.first.measured.standing && this.timed.holdSeconds > 0;
     const values = {
       hold: this.timed.holdSeconds,
       // Someone who stays once takes the whole hold for one repetition.
       repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
       breathRetention: this.retention,
-      breathRate: 60 / breathSecondsOf(this.rhythm, who.breathSeconds),
+      breathRate: 60 / breathSecondsOf(this.rhythm, profile.breathSeconds),
       ...arrivingOf(this.context, this.ends),
       transitionTime: this.transitionSeconds,
       supineRun: runs.supineRun,
       standingRun: standing ? this.timed.holdSeconds / 60 : 0,
       unrelievedSitting: runs.sittingRun,
       // Only the step that adds to a sum answers for it.
-      minutesHeadDown: runs.headDown > tally.headDown ? runs.headDown : 0,
-      floorTrips: runs.floorTrips > tally.floorTrips ? runs.floorTrips : 0,
+      minutesHeadDown: runs.headDown > totals.headDown ? runs.headDown : 0,
+      floorTrips: runs.floorTrips > totals.floorTrips ? runs.floorTrips : 0,
     };
     return this.impact === null ? values : { ...values, impact: this.impact };
   }
@@ -176,7 +176,7 @@ class Fitting {
   private judged(): readonly Finding[] {
     rowOf(this.here(), HERE);
     const { declared: form } = this.candidate.variation;
-    const { moving, anywhere } = this.context.who.judges;
+    const { moving, anywhere } = this.context.profile.judges;
     const moved = this.ends.map((done) => findings(moving, factsOf(done, form, HERE)));
     const { fixed } = anywhere(this.ends, form);
     return moved.every(({ length }) => length === 0) ? fixed : worstOf([fixed, ...moved]);
@@ -212,9 +212,9 @@ class Fitting {
         this.impact = 0;
         return true;
       case 'supineRun':
-        return most !== null && this.shortenRun(most - this.context.tally.supineRun);
+        return most !== null && this.shortenRun(most - this.context.totals.supineRun);
       case 'unrelievedSitting':
-        return most !== null && this.shortenRun(most - this.context.tally.sittingRun);
+        return most !== null && this.shortenRun(most - this.context.totals.sittingRun);
       case 'standingRun':
         return most !== null && most > 0 && this.shortenHold(most * 60);
       default:
@@ -250,10 +250,10 @@ class Fitting {
   /** Shorter stays with more rounds, at most three, so that the dose is kept where it can be. */
   private shortenHold(seconds: number): boolean {
     if (this.timed.repSeconds !== null || seconds <= 0) return false;
-    const { step, who } = this.context;
+    const { step, profile } = this.context;
     const rounds = Math.min(3, (this.dose.rounds ?? 1) * Math.ceil(this.timed.holdSeconds / seconds));
     this.dose = { seconds: Math.floor(seconds), rounds };
-    this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
     this.sayDose(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`);
     this.cost += COST.shorter;
     return true;
@@ -263,10 +263,10 @@ class Fitting {
   private shortenRun(minutes: number): boolean {
     const seconds = minutes * 60;
     if (seconds < 10) return false;
-    const { step, who } = this.context;
+    const { step, profile } = this.context;
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
-    this.timed = timeOf(this.rhythm, this.dose, step.side, who.breathSeconds);
+    this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
     this.sayDose(`no longer than ${Math.round(seconds)} s`);
     this.payHere(isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
     return true;

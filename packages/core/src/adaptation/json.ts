@@ -2,7 +2,7 @@ import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { WAYS } from '../sequence/ways.js';
@@ -11,7 +11,7 @@ import type { Finding } from './judge.js';
 import type { PersonPlan, PlannedStep } from './plan.js';
 import { setupOf } from './props.js';
 import { declaredValues } from './facts.js';
-import type { Done, Form } from './studio.js';
+import type { SolvedPosture, SolvedVariation } from './body-solver.js';
 
 function reason({ by: _by, ...finding }: Finding) {
   return finding;
@@ -62,7 +62,7 @@ export function personJson(plan: PersonPlan) {
     screening: plan.screening,
     conflicts: plan.conflicts,
     minutes: { before: minutes(plan.before), after: minutes(plan.after) },
-    steps: plan.steps.map((planned) => onceOf(STEPS, planned, () => stepJson(planned))),
+    steps: plan.steps.map((planned) => getOrCreate(STEPS, planned, () => stepJson(planned))),
     inserted: plan.inserted,
     session: plan.session,
   };
@@ -99,7 +99,7 @@ function supportName({ on }: Contact): string {
   return on.kind;
 }
 
-function measuresOf(done: Done, form: Form) {
+function measuresOf(done: SolvedPosture, form: SolvedVariation) {
   const values = {
     ...done.measured.values,
     ...declaredValues(form.variation.declared),
@@ -116,7 +116,7 @@ function measuresOf(done: Done, form: Form) {
   );
 }
 
-function endJson(done: Done, form: Form) {
+function endJson(done: SolvedPosture, form: SolvedVariation) {
   return {
     measures: measuresOf(done, form),
     facing: done.measured.facing,
@@ -131,7 +131,7 @@ function endJson(done: Done, form: Form) {
 }
 
 /** What is measured in one form of an asana; a movement has `moves`, its other end, as well. */
-export function measureJson(form: Form) {
+export function measureJson(form: SolvedVariation) {
   const [start, other] = form.ends;
   return {
     contract: CONTRACT,

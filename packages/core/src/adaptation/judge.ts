@@ -2,8 +2,8 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Clause, Grade } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
-import { onceOf } from '../once.js';
-import { placeOf, valueAt, type Facts } from './facts.js';
+import { getOrCreate } from '../get-or-create.js';
+import { measureIndex, valueAt, type Facts } from './facts.js';
 
 /** "Unknown" is never "met". */
 export type Judgement =
@@ -69,17 +69,17 @@ interface Check {
 const UNPACKED = new WeakMap<ActiveLimit, Check>();
 
 function checkOf(limit: ActiveLimit): Check {
-  return onceOf(UNPACKED, limit, () => unpacked(limit));
+  return getOrCreate(UNPACKED, limit, () => unpacked(limit));
 }
 
 function unpacked(limit: ActiveLimit): Check {
   const { id, spec } = limit;
-  const when = (spec.when ?? []).map((clause) => ({ clause, place: 'measure' in clause ? placeOf(clause.measure) : -1 }));
+  const when = (spec.when ?? []).map((clause) => ({ clause, place: 'measure' in clause ? measureIndex(clause.measure) : -1 }));
   const told = { limit, bound: describeBound(spec.bound), source: describeSource(spec.source), when };
   if (spec.measure === 'facing') return { ...told, asks: { facings: 'is' in spec.bound ? spec.bound.is : [] } };
   if ('is' in spec.bound) throw new RangeError(`${id}: a facing is bound, but the measure is ${spec.measure}`);
   const { bound, measure } = spec;
-  return { ...told, asks: { place: placeOf(measure), ...rangeOf(bound) } };
+  return { ...told, asks: { place: measureIndex(measure), ...rangeOf(bound) } };
 }
 
 /** What a bound lets through; everything where it is about facings. */
@@ -98,7 +98,7 @@ interface Checks {
 const CHECKS = new WeakMap<readonly ActiveLimit[], Checks>();
 
 function checksOf(limits: readonly ActiveLimit[]): Checks {
-  return onceOf(CHECKS, limits, () => {
+  return getOrCreate(CHECKS, limits, () => {
     const all = limits.map(checkOf);
     const ranges = all.map(({ asks }) => ('facings' in asks ? { place: -1, least: NaN, most: NaN } : asks));
     return {
@@ -133,7 +133,7 @@ function breach({ when, asks }: Check, facts: Facts): number | null {
 }
 
 function valueFor({ spec: { measure } }: ActiveLimit, facts: Facts): number | Facing {
-  return measure === 'facing' ? facts.facing! : valueAt(facts, placeOf(measure));
+  return measure === 'facing' ? facts.facing! : valueAt(facts, measureIndex(measure));
 }
 
 /** One limit against what is known; `null` while the limit sleeps. */

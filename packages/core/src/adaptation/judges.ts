@@ -3,11 +3,11 @@ import type { DeclaredSpec } from '../asanas/asana.js';
 import type { Measure } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
 import { declaredFacts, factsFrom, factsOf } from './facts.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { findings, isHard, rangeOf, telling, uniqueByLimit, worstOf, type Finding } from './judge.js';
 import { PASSED, type Passed, type PassageBound } from './path.js';
-import type { Tally } from './plan.js';
-import type { Done } from './studio.js';
+import type { RunningTotals } from './plan.js';
+import type { SolvedPosture } from './body-solver.js';
 
 /** Sums of the class so far, by the measures that look at them. */
 const SUMS = {
@@ -15,7 +15,7 @@ const SUMS = {
   unrelievedSitting: 'sittingRun',
   minutesHeadDown: 'headDown',
   floorTrips: 'floorTrips',
-} as const satisfies Readonly<Record<string, keyof Tally>>;
+} as const satisfies Readonly<Record<string, keyof RunningTotals>>;
 export type Sum = (typeof SUMS)[keyof typeof SUMS];
 
 /** What the posture before decides. */
@@ -52,7 +52,7 @@ interface Anywhere {
 export interface Judges {
   readonly moving: readonly ActiveLimit[];
   /** What a form's ends break wherever they are done: judged once. */
-  readonly anywhere: (ends: readonly Done[], form: DeclaredSpec) => Anywhere;
+  readonly anywhere: (ends: readonly SolvedPosture[], form: DeclaredSpec) => Anywhere;
   /** Whether what is declared of a form bars it: whatever the posture, the dose and the way. */
   readonly isBarredAsDeclared: (form: DeclaredSpec) => boolean;
   /** Sums of the class so far that these limits look at. */
@@ -110,13 +110,13 @@ export function judging(limits: readonly ActiveLimit[]): Judges {
   );
   // Those of `moving` whose own measure is the posture's: only their clauses look at the place.
   const sometimes = limits.filter((limit) => moves(limit) && !MOVING.has(limit.spec.measure));
-  const judged = new WeakMap<readonly Done[], Anywhere>();
+  const judged = new WeakMap<readonly SolvedPosture[], Anywhere>();
   const declared = limits.filter(({ spec }) => spec.when === undefined && DECLARED.has(spec.measure));
   const asDeclared = new WeakMap<DeclaredSpec, boolean>();
   return {
     moving: limits.filter(moves),
     anywhere: (ends, form) =>
-      onceOf(judged, ends, () => {
+      getOrCreate(judged, ends, () => {
         const facts = ends.map((done) => factsOf(done, form));
         const found = worstOf(facts.map((one) => findings(fixed, one)));
         const barring = found.filter(isHard);
@@ -129,7 +129,7 @@ export function judging(limits: readonly ActiveLimit[]): Judges {
           residualCm: Math.max(...ends.map(({ solved }) => solved.residualCm)),
         };
       }),
-    isBarredAsDeclared: (form) => onceOf(asDeclared, form, () => findings(declared, declaredFacts(form)).some(isHard)),
+    isBarredAsDeclared: (form) => getOrCreate(asDeclared, form, () => findings(declared, declaredFacts(form)).some(isHard)),
     sums: Object.entries(SUMS).flatMap(([measure, sum]) => (looked.has(measure) ? [sum] : [])),
     ...tripsAllowed(limits),
     arriving: ARRIVING.some((measure) => looked.has(measure)) ? telling(limits, ARRIVING) : null,

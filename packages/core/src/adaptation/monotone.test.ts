@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { person, sequence, studio } from './adapt.fixture.js';
+import { person, sequence, solver } from './adapt.fixture.js';
 import { adapt } from './adapt.js';
 import type { Participant } from './participant.js';
 import type { PersonPlan } from './plan.js';
@@ -23,7 +23,7 @@ const ASANAS = [
 const SOME = fc.uniqueArray(fc.constantFrom(...CONDITIONS), { maxLength: 3 });
 const ASANA = fc.constantFrom(...ASANAS);
 
-const one = (asana: string, participant: Participant) => adapt(studio, sequence({ asana }), participant, { today: TODAY }).steps[0]!;
+const one = (asana: string, participant: Participant) => adapt(solver, sequence({ asana }), participant, { today: TODAY }).steps[0]!;
 const costOf = ({ chosen }: PersonPlan['steps'][number]) => chosen?.cost ?? Infinity;
 
 test('one condition more never makes a barred thing allowed', () => {
@@ -56,7 +56,7 @@ test('more minutes never shorten the rest, nor any step', () => {
   fc.assert(
     fc.property(SOME, fc.integer({ min: 1, max: 30 }), fc.integer({ min: 0, max: 20 }), (some, minutes, more) => {
       const secondsIn = (time: number) =>
-        adapt(studio, steps, person(...some), { today: TODAY, minutes: time }).steps.map(({ seconds }) => seconds);
+        adapt(solver, steps, person(...some), { today: TODAY, minutes: time }).steps.map(({ seconds }) => seconds);
       const [short, long] = [secondsIn(minutes), secondsIn(minutes + more)];
       short.forEach((seconds, i) => expect(seconds).toBeLessThanOrEqual(long[i]! + 1e-9));
     }),

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import { usualStep } from '../sequence/sequence.js';
-import { person, studio } from './adapt.fixture.js';
-import { Walker } from './adapt.js';
+import { person, solver } from './adapt.fixture.js';
+import { PersonPlanner } from './adapt.js';
 import { stepByStep, wayTo, type Beginning } from './beginning.js';
 import { bestPath } from './best-path.js';
 import { nearPath } from './near-path.js';
@@ -11,7 +11,7 @@ const WHO = [
   ['pregnancy week=30 fetuses=1 complications=none', 'glaucoma'],
   ['lumbar-disc phase=acute surgery=none'],
   ['hypertension systolic=152 diastolic=95 aneurysm=no', 'knee kind=oa painNow=2'],
-].map((conditions) => new Walker(studio, person(...conditions), '2026-06-01').who);
+].map((conditions) => new PersonPlanner(solver, person(...conditions), '2026-06-01').profile);
 const STEPS = ['balasana', 'tadasana', 'constructive-rest', 'uttanasana', 'marjaryasana', 'vrksasana', 'supine-twist-knees-together', 'tadasana'].map((id) =>
   usualStep(library.get(id), ''),
 ); // prettier-ignore
@@ -21,7 +21,7 @@ const told = (way: readonly Beginning[]) => way.map(({ chosen }) => chosen && `$
 test('whatever was asked before, the way is the one that whoever was never asked would find', () => {
   // All of it sitting: how long the last of it may be hangs on the minutes before, which cost nothing.
   const sitting = fc.constantFrom(1, 2, 6).map((minutes) => ({ ...usualStep(library.get('sukhasana'), ''), dose: { minutes } }));
-  const disc = new Walker(studio, person('lumbar-disc phase=acute surgery=none'), '2026-06-01').who;
+  const disc = new PersonPlanner(solver, person('lumbar-disc phase=acute surgery=none'), '2026-06-01').profile;
   const lengths = new Set<string>();
   fc.assert(
     fc.property(fc.array(sitting, { minLength: 2, maxLength: 3 }), (steps) => {
@@ -36,8 +36,8 @@ test('whatever was asked before, the way is the one that whoever was never asked
 });
 
 test('it is dearer than the best way by nothing or little, and never dearer than going from step to step', () => {
-  for (const who of WHO) {
-    const [near, best, closest] = [nearPath(who, STEPS).at(-1)!, bestPath(who, STEPS), stepByStep(who, STEPS)];
+  for (const profile of WHO) {
+    const [near, best, closest] = [nearPath(profile, STEPS).at(-1)!, bestPath(profile, STEPS), stepByStep(profile, STEPS)];
     expect(wayTo(near)).toHaveLength(STEPS.length);
     expect(near.cost).toBeGreaterThanOrEqual(best.bound - 1e-9);
     expect(near.cost).toBeLessThanOrEqual(closest.cost + 1e-9);

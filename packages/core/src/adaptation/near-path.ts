@@ -1,14 +1,14 @@
-import { onceOf, onceWithin } from '../once.js';
+import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { fewOf, NOTHING, rounded, stepByStep, then, wayTo, type Beginning, type Few } from './beginning.js';
 import { costOf, SIT_OUT } from './candidates.js';
-import { placeOf } from './place.js';
-import { Outlook } from './outlook.js';
+import { stateKey } from './step-context.js';
+import { CostToGo } from './cost-to-go.js';
 import type { Chosen } from './plan.js';
 import { eachSafeWay, safeWays } from './search.js';
-import type { Done } from './studio.js';
-import type { Who } from './who.js';
+import type { SolvedPosture } from './body-solver.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 /** So many beginnings are followed at once. */
 const FEW: Few = { width: 2, ofEachStand: 1 };
@@ -25,41 +25,41 @@ interface Onward {
 
 /** So many are kept for one person; then all are forgotten. */
 const MOST = 3_000;
-const KNOWN = new WeakMap<Who, Map<string, readonly Onward[]>>();
+const KNOWN = new WeakMap<JudgingProfile, Map<string, readonly Onward[]>>();
 
 /**
  * The beginnings that go on after one step more, most promising first. Nothing is looked at that the key of it
  * doesn't tell: the same beginnings at the same outlook go on the same way, before an edit and after it.
  */
-function onward(who: Who, step: Step, open: readonly Beginning[], outlook: Outlook, index: number): readonly Onward[] {
+function onward(profile: JudgingProfile, step: Step, open: readonly Beginning[], outlook: CostToGo, index: number): readonly Onward[] {
   const costs = open.map(({ cost }) => rounded(cost - open[0]!.cost));
-  const key = [stepKey(step), outlook.keyOf(index), ...open.map(({ tally }, i) => `${placeOf(who, tally)} ${costs[i]!}`)].join('|');
-  const byKey = onceOf(KNOWN, who, () => new Map<string, readonly Onward[]>());
-  return onceWithin(byKey, MOST, key, () => wentOn(who, step, open, costs, outlook, index));
+  const key = [stepKey(step), outlook.keyOf(index), ...open.map(({ totals }, i) => `${stateKey(profile, totals)} ${costs[i]!}`)].join('|');
+  const byKey = getOrCreate(KNOWN, profile, () => new Map<string, readonly Onward[]>());
+  return getOrCreateWithin(byKey, MOST, key, () => wentOn(profile, step, open, costs, outlook, index));
 }
 
 function wentOn(
-  who: Who,
+  profile: JudgingProfile,
   step: Step,
   open: readonly Beginning[],
   costs: readonly number[],
-  outlook: Outlook,
+  outlook: CostToGo,
   index: number,
 ): readonly Onward[] {
   const adds = rounded(outlook.adds(index));
-  const after = (last: Done | null) => outlook.above(index + 1, last);
-  const promised = open.map(({ tally }, i) => costs[i]! + adds + outlook.above(index, tally.last));
+  const after = (last: SolvedPosture | null) => outlook.above(index + 1, last);
+  const promised = open.map(({ totals }, i) => costs[i]! + adds + outlook.above(index, totals.last));
   const most = Math.min(...promised) + SLACK;
-  const next = new Map<string, Onward & Pick<Beginning, 'tally' | 'cost'> & { readonly total: number }>();
+  const next = new Map<string, Onward & Pick<Beginning, 'totals' | 'cost'> & { readonly total: number }>();
   const take = (from: number, chosen: Chosen | null) => {
-    const { tally } = then(open[from]!, chosen);
+    const { totals } = then(open[from]!, chosen);
     const cost = costs[from]! + costOf(chosen);
-    const place = placeOf(who, tally);
+    const place = stateKey(profile, totals);
     const known = next.get(place);
-    if (!known || cost < known.cost) next.set(place, { from, chosen, tally, cost, total: cost + after(tally.last) });
+    if (!known || cost < known.cost) next.set(place, { from, chosen, totals, cost, total: cost + after(totals.last) });
   };
-  for (const [from, { tally }] of open.entries()) {
-    const context = { who, step, tally };
+  for (const [from, { totals }] of open.entries()) {
+    const context = { profile, step, totals };
     let ways = 0;
     for (const chosen of eachSafeWay(context, most - costs[from]!, { least: 0, after })) {
       take(from, chosen);
@@ -77,13 +77,13 @@ function wentOn(
  * looked at again.
  */
 export function nearPath(
-  who: Who,
+  profile: JudgingProfile,
   steps: readonly Step[],
-  closest = stepByStep(who, steps),
-  outlook = new Outlook(who, steps),
+  closest = stepByStep(profile, steps),
+  outlook = new CostToGo(profile, steps),
 ): readonly Beginning[] {
   let open: readonly Beginning[] = [NOTHING];
-  for (const [i, step] of steps.entries()) open = onward(who, step, open, outlook, i).map(({ from, chosen }) => then(open[from]!, chosen));
+  for (const [i, step] of steps.entries()) open = onward(profile, step, open, outlook, i).map(({ from, chosen }) => then(open[from]!, chosen));
   const [found] = open;
   return wayTo(found!.cost < closest.cost ? found! : closest);
 }

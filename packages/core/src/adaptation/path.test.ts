@@ -1,6 +1,6 @@
-import { person, plan, sequence, studio } from './adapt.fixture.js';
+import { person, plan, sequence, solver } from './adapt.fixture.js';
 import { roundMeasure } from '../body/measure.js';
-import { placeOf } from './facts.js';
+import { measureIndex } from './facts.js';
 import { keepsWithin, PASSED, passageInto, passageOf, passageOnward, passedRow, type Passage, type Passed } from './path.js';
 
 /** Lowest and highest values by name. */
@@ -10,12 +10,12 @@ function extremes({ least, most }: Passage) {
   return { least: byName(least), most: byName(most) };
 }
 
-const end = (id: string, variation: string | null = null) => studio.form(id, variation).ends[0]!;
+const end = (id: string, variation: string | null = null) => solver.form(id, variation).ends[0]!;
 const standing = end('tadasana');
 const lying = end('makarasana');
 
 test('a fold down passes through the fold: rounder and lower than either end', () => {
-  const { most } = extremes(passageOf(studio, standing, lying, 'fold-down'));
+  const { most } = extremes(passageOf(solver, standing, lying, 'fold-down'));
   const fold = end('uttanasana').measured.values;
   expect(most.lumbarFlexion).toBeCloseTo(fold.lumbarFlexion!, 0);
   expect(most.headBelowHeart).toBeGreaterThanOrEqual(fold.headBelowHeart! - 1);
@@ -23,7 +23,7 @@ test('a fold down passes through the fold: rounder and lower than either end', (
 });
 
 test('a split squat keeps the back long and the head up', () => {
-  const { most } = extremes(passageOf(studio, standing, lying, 'split-squat'));
+  const { most } = extremes(passageOf(solver, standing, lying, 'split-squat'));
   expect(most.lumbarFlexion).toBeLessThan(15);
   expect(most.headBelowHeart).toBeLessThan(10);
   expect(most.kneeFlexion).toBeGreaterThan(70);
@@ -31,15 +31,15 @@ test('a split squat keeps the back long and the head up', () => {
 
 test('sitting straight up from the back works the belly wall and rounds; over the side doesn’t', () => {
   const [flat, seat] = [end('savasana'), end('sukhasana')];
-  const up = extremes(passageOf(studio, flat, seat, 'sit-up'));
-  const over = extremes(passageOf(studio, flat, seat, 'roll-to-side'));
+  const up = extremes(passageOf(solver, flat, seat, 'sit-up'));
+  const over = extremes(passageOf(solver, flat, seat, 'roll-to-side'));
   expect(up.most.lumbarFlexion).toBeGreaterThanOrEqual(over.most.lumbarFlexion! - 5);
   expect(over.most.spineRotation).toBeLessThan(30);
 });
 
 test('on a way that leads through nothing else, nothing is passed beyond its ends', () => {
   const [from, to] = [standing, end('urdhva-hastasana')];
-  const { most, least } = extremes(passageOf(studio, from, to, 'step-back'));
+  const { most, least } = extremes(passageOf(solver, from, to, 'step-back'));
   for (const measure of ['lumbarFlexion', 'thoracicFlexion', 'hipFlexion'] as const) {
     const ends = [from, to].map(({ measured }) => measured.values[measure]!);
     expect(most[measure]).toBeLessThanOrEqual(Math.max(...ends) + 0.01);
@@ -48,20 +48,20 @@ test('on a way that leads through nothing else, nothing is passed beyond its end
 });
 
 test('the way back is the way there', () => {
-  const there = extremes(passageOf(studio, standing, lying, 'fold-down'));
-  const back = extremes(passageOf(studio, lying, standing, 'fold-up'));
+  const there = extremes(passageOf(solver, standing, lying, 'fold-down'));
+  const back = extremes(passageOf(solver, lying, standing, 'fold-up'));
   expect(back.most.lumbarFlexion).toBeCloseTo(there.most.lumbarFlexion!, 0);
 });
 
 test('what is passed through is told to a degree, by its measure', () => {
-  const { most } = passageOf(studio, standing, lying, 'squat-down');
+  const { most } = passageOf(solver, standing, lying, 'squat-down');
   const row = passedRow(most);
-  for (const [place, measure] of PASSED.entries()) expect(row[placeOf(measure)]).toBe(roundMeasure(measure, most[place]!));
-  expect(row[placeOf('hold')]).toBeNaN();
+  for (const [place, measure] of PASSED.entries()) expect(row[measureIndex(measure)]).toBe(roundMeasure(measure, most[place]!));
+  expect(row[measureIndex('hold')]).toBeNaN();
 });
 
 test('a way keeps within bounds that it just reaches, and not within nearer ones', () => {
-  const passage = passageOf(studio, standing, lying, 'squat-down');
+  const passage = passageOf(solver, standing, lying, 'squat-down');
   const knee = Math.round(extremes(passage).most.kneeFlexion);
   const bound = (most: number) => [{ measure: 'kneeFlexion', least: -Infinity, most }] as const;
   expect(keepsWithin(passage, bound(knee))).toBe(true);
@@ -74,8 +74,8 @@ test('a way keeps within bounds where both of its parts do', () => {
   const ways = [[standing, lying, 'fold-down'], [standing, lying, 'squat-down'], [flat, seat, 'sit-up'], [flat, seat, 'roll-to-side']] as const; // prettier-ignore
   const seen = new Set<string>();
   for (const [from, to, way] of ways) {
-    const parts = [passageInto(studio, from, way), passageOnward(studio, way, to)];
-    const whole = passageOf(studio, from, to, way);
+    const parts = [passageInto(solver, from, way), passageOnward(solver, way, to)];
+    const whole = passageOf(solver, from, to, way);
     for (const measure of PASSED)
       for (const most of [0, 5, 15, 30, 60, 90, 120]) {
         const bounds = [{ measure, least: -Infinity, most }];

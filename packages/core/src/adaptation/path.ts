@@ -1,11 +1,11 @@
 import { roundMeasure, type Measure } from '../body/measure.js';
 import { eyes, heart } from '../body/parts.js';
 import { LEG_DOF, pointOn, trunkOf, type State } from '../body/skeleton.js';
-import { onceOf } from '../once.js';
-import { placeOf, rowOf, type Row } from './facts.js';
+import { getOrCreate } from '../get-or-create.js';
+import { measureIndex, rowOf, type Row } from './facts.js';
 import { RAD2DEG } from '../angles.js';
 import type { WayId } from '../sequence/ways.js';
-import type { Done, Studio } from './studio.js';
+import type { SolvedPosture, BodySolver } from './body-solver.js';
 
 /** The postures that a way leads through, as asana, variation and which end of a movement. */
 const THROUGH: Readonly<Record<WayId, readonly (readonly [asana: string, variation: string, end: 0 | 1])[]>> = {
@@ -47,7 +47,7 @@ const { left, right } = LEG_DOF;
 const KNEE = 3;
 
 /** What is passed through in a state, in the order of `PASSED`. Degrees and cm. */
-function valuesAt({ body }: Studio, state: State): readonly number[] {
+function valuesAt({ body }: BodySolver, state: State): readonly number[] {
   const trunk = trunkOf(body, state);
   const degrees = (dof: number) => state[dof]! * RAD2DEG;
   const height = ({ segment, local }: ReturnType<typeof eyes>) => pointOn(trunk, segment, local)[2] * 100;
@@ -83,39 +83,39 @@ function together([first, ...others]: readonly Stretch[]): Stretch {
   return { least, most };
 }
 
-const ENDS = new WeakMap<Done, Stretch>();
-const LEGS = new WeakMap<Done, WeakMap<Done, Stretch>>();
+const ENDS = new WeakMap<SolvedPosture, Stretch>();
+const LEGS = new WeakMap<SolvedPosture, WeakMap<SolvedPosture, Stretch>>();
 
 /** Between two postures, without them. */
-function leg(studio: Studio, from: Done, to: Done): Stretch {
-  const byEnd = onceOf(LEGS, from, () => new WeakMap<Done, Stretch>());
-  return onceOf(byEnd, to, () => between(studio, from, to));
+function leg(solver: BodySolver, from: SolvedPosture, to: SolvedPosture): Stretch {
+  const byEnd = getOrCreate(LEGS, from, () => new WeakMap<SolvedPosture, Stretch>());
+  return getOrCreate(byEnd, to, () => between(solver, from, to));
 }
 
-function between(studio: Studio, from: Done, to: Done): Stretch {
+function between(solver: BodySolver, from: SolvedPosture, to: SolvedPosture): Stretch {
   const [a, b] = [from.solved.state, to.solved.state];
   const samples = Array.from({ length: SAMPLES - 1 }, (_, i) => {
     const share = (i + 1) / SAMPLES;
     return valuesAt(
-      studio,
+      solver,
       a.map((value, dof) => value + (b[dof]! - value) * share),
     );
   });
   return together(samples.map((values) => ({ least: values, most: values })));
 }
 
-function station(studio: Studio, done: Done): Stretch {
-  return onceOf(ENDS, done, () => {
-    const values = valuesAt(studio, done.solved.state);
+function station(solver: BodySolver, done: SolvedPosture): Stretch {
+  return getOrCreate(ENDS, done, () => {
+    const values = valuesAt(solver, done.solved.state);
     return { least: values, most: values };
   });
 }
 
-const STATIONS = new WeakMap<Studio, Map<WayId, readonly Done[]>>();
+const STATIONS = new WeakMap<BodySolver, Map<WayId, readonly SolvedPosture[]>>();
 
-function stationsOf(studio: Studio, way: WayId): readonly Done[] {
-  const byWay = onceOf(STATIONS, studio, () => new Map<WayId, readonly Done[]>());
-  return onceOf(byWay, way, () => THROUGH[way].map(([asana, variation, end]) => studio.form(asana, variation).ends[end]!));
+function stationsOf(solver: BodySolver, way: WayId): readonly SolvedPosture[] {
+  const byWay = getOrCreate(STATIONS, solver, () => new Map<WayId, readonly SolvedPosture[]>());
+  return getOrCreate(byWay, way, () => THROUGH[way].map(([asana, variation, end]) => solver.form(asana, variation).ends[end]!));
 }
 
 /** What is passed through on a named way from one posture to another, or on a part of it. */
@@ -127,21 +127,21 @@ export function leadsThrough(way: WayId): boolean {
 }
 
 /** As far as the first posture that a way leads through, and in it. */
-export function passageInto(studio: Studio, from: Done, way: WayId): Passage {
-  const first = stationsOf(studio, way)[0]!;
-  return together([leg(studio, from, first), station(studio, first)]);
+export function passageInto(solver: BodySolver, from: SolvedPosture, way: WayId): Passage {
+  const first = stationsOf(solver, way)[0]!;
+  return together([leg(solver, from, first), station(solver, first)]);
 }
 
 /** From the first posture that a way leads through on. */
-export function passageOnward(studio: Studio, way: WayId, to: Done): Passage {
-  const [first, ...others] = stationsOf(studio, way);
+export function passageOnward(solver: BodySolver, way: WayId, to: SolvedPosture): Passage {
+  const [first, ...others] = stationsOf(solver, way);
   const stretches: Stretch[] = [];
   let at = first!;
   for (const done of others) {
-    stretches.push(leg(studio, at, done), station(studio, done));
+    stretches.push(leg(solver, at, done), station(solver, done));
     at = done;
   }
-  stretches.push(leg(studio, at, to));
+  stretches.push(leg(solver, at, to));
   return together(stretches);
 }
 
@@ -151,9 +151,9 @@ export function passageOnward(studio: Studio, way: WayId, to: Done): Passage {
  * against each other are right, heights above the floor are not and aren't given. Legs to and from a station serve all
  * ways through it.
  */
-export function passageOf(studio: Studio, from: Done, to: Done, way: WayId): Passage {
-  if (!leadsThrough(way)) return leg(studio, from, to);
-  return together([passageInto(studio, from, way), passageOnward(studio, way, to)]);
+export function passageOf(solver: BodySolver, from: SolvedPosture, to: SolvedPosture, way: WayId): Passage {
+  if (!leadsThrough(way)) return leg(solver, from, to);
+  return together([passageInto(solver, from, way), passageOnward(solver, way, to)]);
 }
 
 /** A bound on what is passed through, whatever else is asked beside it. */
@@ -174,7 +174,7 @@ export function keepsWithin({ least, most }: Passage, bounds: readonly PassageBo
   });
 }
 
-const IN_ROW = PASSED.map(placeOf);
+const IN_ROW = PASSED.map(measureIndex);
 
 /** What is passed through as it is set against bounds (see `rowOf`): at its lowest or at its highest. */
 export function passedRow(values: Passage['least'], row?: Row): Row {

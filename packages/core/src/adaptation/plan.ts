@@ -6,13 +6,13 @@ import type { Step } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Screening } from '../screening/screen.js';
 import type { Finding } from './judge.js';
-import type { Done } from './studio.js';
+import type { SolvedPosture } from './body-solver.js';
 
 export type Verdict = 'keep' | 'modify' | 'substitute' | 'omit';
 
 /** What has gone before in the class, as far as limits look back. Minutes. */
-export interface Tally {
-  readonly last: Done | null;
+export interface RunningTotals {
+  readonly last: SolvedPosture | null;
   readonly supineRun: number;
   readonly sittingRun: number;
   readonly headDown: number;
@@ -25,7 +25,7 @@ export interface Chosen {
   readonly variation: Variation;
   /** What it looks like to a teacher: two people with the same figure need one cue. */
   readonly figure: string;
-  readonly ends: readonly Done[];
+  readonly ends: readonly SolvedPosture[];
   readonly declared: DeclaredSpec;
   /** What differs from the given step, in words. */
   readonly changes: readonly string[];
@@ -43,7 +43,7 @@ export interface Chosen {
   readonly watch: readonly Finding[];
   readonly cost: number;
   /** What it would cost at the least, wherever in a class it stood. */
-  readonly floor: number;
+  readonly minCost: number;
 }
 
 export interface PlannedStep {

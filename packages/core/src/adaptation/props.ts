@@ -2,10 +2,10 @@ import type { Contact } from '../body/contact.js';
 import { isExternal } from '../body/contact.js';
 import { heightOf } from '../body/solve.js';
 import type { Posture } from '../body/posture.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import type { Problem } from '../problem.js';
 import type { Finding } from './judge.js';
-import type { Done } from './studio.js';
+import type { SolvedPosture } from './body-solver.js';
 
 export const PROPS = ['block', 'blanket', 'bolster', 'chair', 'wall', 'strap', 'cushion', 'table'] as const;
 export type Prop = (typeof PROPS)[number];
@@ -77,7 +77,7 @@ const NEEDED = new WeakMap<Posture['contacts'], ReadonlyMap<Prop, number>>();
 
 /** What a posture needs, each prop counted once for all that rests on it. */
 export function propsOf({ contacts }: Pick<Posture, 'contacts'>): ReadonlyMap<Prop, number> {
-  return onceOf(NEEDED, contacts, () => countProps(contacts));
+  return getOrCreate(NEEDED, contacts, () => countProps(contacts));
 }
 
 function countProps(contacts: Posture['contacts']): Map<Prop, number> {
@@ -127,7 +127,7 @@ const PART_WORDS: Readonly<Record<string, string>> = {
 }; // prettier-ignore
 
 /** Which props, how high for this body, and under what. */
-export function setupOf(done: Done): SetupItem[] {
+export function setupOf(done: SolvedPosture): SetupItem[] {
   const items = new Map<string, SetupItem & { parts: Set<string> }>();
   const { body, contacts } = done.solved;
   for (const contact of contacts) {

@@ -1,39 +1,39 @@
 import type { Step } from '../sequence/sequence.js';
 import type { Evaluated } from './evaluation.js';
-import type { StepContext } from './place.js';
+import type { StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
-import { prospectsOf, type Here, type Prospects } from './prospects.js';
-import type { Done } from './studio.js';
-import type { Who } from './who.js';
+import { candidateSearchFor, type CandidatesAtStep, type CandidateSearch } from './candidate-search.js';
+import type { SolvedPosture } from './body-solver.js';
+import type { JudgingProfile } from './judging-profile.js';
 
-function prospectsFor({ who, step }: Omit<StepContext, 'tally'>): Prospects {
-  return prospectsOf(who, who.studio.form(step.asana, step.variation));
+function searchFor({ profile, step }: Omit<StepContext, 'totals'>): CandidateSearch {
+  return candidateSearchFor(profile, profile.solver.form(step.asana, step.variation));
 }
 
 /** All that someone may do in place of a step, at its place. */
-export function hereOf(context: StepContext): Here {
-  return prospectsFor(context).here(context);
+export function candidatesAt(context: StepContext): CandidatesAtStep {
+  return searchFor(context).here(context);
 }
 
 /** The step just as it was given. */
 export function evaluateGiven(context: StepContext): Evaluated {
-  const prospects = prospectsFor(context);
+  const prospects = searchFor(context);
   return prospects.evaluate(context, prospects.given);
 }
 
 /** The safe ways to do a step at its place, cheapest first, at most `count` of them (see `Here`). */
 export function safeWays(context: StepContext, count: number): readonly Chosen[] {
-  return hereOf(context).cheapest(count);
+  return candidatesAt(context).cheapest(count);
 }
 
 /** No way to do a step costs someone less than this, wherever in a class it stands; ways of `most` or more aren't looked at. */
-export function leastFloor(who: Who, step: Step, most: number): number {
-  const prospects = prospectsFor({ who, step });
+export function leastMinCost(profile: JudgingProfile, step: Step, most: number): number {
+  const prospects = searchFor({ profile, step });
   let least = most;
   for (let place = 0; ; place++) {
     const prospect = prospects.at(place, least);
     if (!prospect) return least;
-    if (prospect.floor < least) least = Math.min(least, prospects.floorOf(step, prospect.candidate));
+    if (prospect.minCost < least) least = Math.min(least, prospects.minCostOf(step, prospect.candidate));
   }
 }
 
@@ -42,13 +42,13 @@ export interface Ahead {
   /** Wherever the step leads. */
   readonly least: number;
   /** From the posture that it ends in. */
-  readonly after: (last: Done) => number;
+  readonly after: (last: SolvedPosture) => number;
 }
 const NOTHING_AHEAD: Ahead = { least: 0, after: () => 0 };
 
 /** Every safe way to do a step at its place that costs less than `below`, with what follows it. */
 export function* eachSafeWay(context: StepContext, below: number, { least, after }: Ahead = NOTHING_AHEAD): Generator<Chosen> {
-  const here = hereOf(context);
+  const here = candidatesAt(context);
   for (let place = 0; ; place++) {
     const prospect = here.at(place, below - least);
     if (!prospect) return;
@@ -61,5 +61,5 @@ export function* eachSafeWay(context: StepContext, below: number, { least, after
 
 /** A figure of a step as this person would do it, changed with the same changes; `null` where that isn't safe. */
 export function wayLike(context: StepContext, figure: string): Chosen | null {
-  return hereOf(context).like(figure);
+  return candidatesAt(context).like(figure);
 }

@@ -1,6 +1,6 @@
 import type { Body } from './anthropometry.js';
 import { REFERENCE_LENGTHS } from './anthropometry.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from './skeleton.js';
 
 /** A share of body mass at a point of a segment (metres in the segment's frame). */
@@ -31,7 +31,7 @@ const POINTS = new WeakMap<Body, readonly MassPoint[]>();
 
 /** The body's mass as points; shares add to 1 within the rounding of the published table. */
 export function massPoints(body: Body): readonly MassPoint[] {
-  return onceOf(POINTS, body, () => pointsOf(body));
+  return getOrCreate(POINTS, body, () => pointsOf(body));
 }
 
 function pointsOf(body: Body): MassPoint[] {

@@ -1,11 +1,11 @@
 import { library } from '../asanas/all.js';
-import { Studio } from '../adaptation/studio.js';
+import { BodySolver } from '../adaptation/body-solver.js';
 import { sizeBody } from './anthropometry.js';
 import { headSweep, measurePosture } from './measure.js';
 import { readPosture } from './posture.js';
 import { solve } from './solve.js';
 
-const anyone = new Studio(library);
+const anyone = new BodySolver(library);
 const end = (asana: string, variation: string | null = null) => anyone.form(asana, variation).ends[0]!;
 
 describe('twist in the knee', () => {

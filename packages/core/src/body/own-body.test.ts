@@ -1,6 +1,6 @@
 import { bodyOf } from '../adaptation/participant.js';
 import { setupOf } from '../adaptation/props.js';
-import { Studio } from '../adaptation/studio.js';
+import { BodySolver } from '../adaptation/body-solver.js';
 import { library } from '../asanas/all.js';
 import { drawFigure } from '../figure/draw.js';
 import { sizeBody, type BodyAnswers } from './anthropometry.js';
@@ -11,7 +11,7 @@ import { NORMAL_RANGE, type NormalMeasure } from './norms.js';
 import { place, pointOn, toState } from './skeleton.js';
 
 function done(asana: string, body: BodyAnswers, variation: string | null = null) {
-  return new Studio(library, body).form(asana, variation).ends[0]!;
+  return new BodySolver(library, body).form(asana, variation).ends[0]!;
 }
 function handGapCm(asana: string, body: BodyAnswers, variation: string | null = null): number {
   const { placed } = done(asana, body, variation).solved;
@@ -164,7 +164,7 @@ describe('ordinary ranges of motion contain the library', () => {
     lumbarFlexion: /^rajakapotasana/,
     spineRotation: /twist|parivrtta|marichyasana|maricyasana|matsyendr|bharadvaja|thread|owl/,
   };
-  const anyone = new Studio(library);
+  const anyone = new BodySolver(library);
   test.each(Object.keys(NORMAL_RANGE) as NormalMeasure[])('%s', (measure) => {
     const [low, high] = NORMAL_RANGE[measure];
     const outside = library.asanas.flatMap(({ id, variations }) =>
@@ -181,7 +181,7 @@ describe('ordinary ranges of motion contain the library', () => {
 
 // Hydrostatics: 1 mmHg = 1.36 cm of water, blood is 1.06 times as dense: 0.78 mmHg for each cm between heart and eyes.
 test('between standing and headstand the eyes move by some 55 cm against the heart: more than 40 mmHg', () => {
-  const anyone = new Studio(library);
+  const anyone = new BodySolver(library);
   const eyes = (id: string) => anyone.form(id).ends[0]!.measured.values.headBelowHeart!;
   const cm = eyes('sirsasana') - eyes('tadasana');
   expect(cm * 0.78).toBeGreaterThan(40);

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
-import { Studio } from '../adaptation/studio.js';
+import { BodySolver } from '../adaptation/body-solver.js';
 import { measurePosture, type Measure } from './measure.js';
 import { readPosture } from './posture.js';
 import { solve } from './solve.js';
 
-const man = new Studio(library, { stature: 176, mass: 80, sex: 'm' });
-const anyone = new Studio(library);
+const man = new BodySolver(library, { stature: 176, mass: 80, sex: 'm' });
+const anyone = new BodySolver(library);
 
-function measure(asana: string, name: Measure, variation: string | null = null, studio = anyone): number {
-  const value = studio.form(asana, variation).ends[0]!.measured.values[name];
+function measure(asana: string, name: Measure, variation: string | null = null, solver = anyone): number {
+  const value = solver.form(asana, variation).ends[0]!.measured.values[name];
   if (value === undefined) throw new Error(`${asana}: ${name} is not known`);
   return value;
 }

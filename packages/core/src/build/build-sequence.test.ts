@@ -1,18 +1,18 @@
 import { givenSeconds } from '../adaptation/adapt.js';
-import { person, studio } from '../adaptation/adapt.fixture.js';
+import { person, solver } from '../adaptation/adapt.fixture.js';
 import { library } from '../asanas/all.js';
 import type { Purpose } from '../asanas/purposes.js';
 import { adaptClass } from '../class/adapt-class.js';
-import { craftOf } from '../craft/craft.js';
+import { reviewOf } from '../review/review.js';
 import { notesReader } from '../notes/read-notes.js';
 import { buildSequence, CHARACTERS, missingChairs, type BuildAsked } from './build-sequence.js';
 
 const read = notesReader(library);
 const TODAY = '2026-06-01';
 const members = (...conditions: readonly string[]) =>
-  conditions.map((condition, i) => ({ studio, participant: { ...person(condition), id: `p${i}` } }));
+  conditions.map((condition, i) => ({ solver, participant: { ...person(condition), id: `p${i}` } }));
 const built = (asked: Partial<BuildAsked>, who = members()) => {
-  const text = buildSequence(studio, read, who, { purposes: [], minutes: 30, place: 'mat', character: 'steady', today: TODAY, ...asked });
+  const text = buildSequence(solver, read, who, { purposes: [], minutes: 30, place: 'mat', character: 'steady', today: TODAY, ...asked });
   return { text, sequence: read(text).sequence! };
 };
 
@@ -32,11 +32,11 @@ describe.each([
   test('is understood line by line, ends in a rest and takes its minutes', () => {
     expect(sequence.unknown).toEqual([]);
     expect(library.get(sequence.steps.at(-1)!.asana).purposes.rest).toBe(3);
-    const seconds = givenSeconds(studio, { ...sequence, minutes: null });
+    const seconds = givenSeconds(solver, { ...sequence, minutes: null });
     expect(Math.abs(seconds / 60 - minutes)).toBeLessThan(0.06 * minutes + 1);
   });
 
-  test('is whole: the rules of the craft find nothing', () => expect(craftOf(studio, sequence).findings).toEqual([]));
+  test('is whole: the rules of the review find nothing', () => expect(reviewOf(solver, sequence).findings).toEqual([]));
 
   test('serves what it is for more than a round of everything does', () => {
     const served = (one: typeof sequence, purposes: readonly Purpose[]) =>
@@ -98,7 +98,7 @@ describe('props in the room', () => {
 test('characters differ: a lively class takes more effort than a gentle one', () => {
   const effort = CHARACTERS.map((character) => {
     const { steps } = built({ character }).sequence;
-    return steps.reduce((sum, { asana }) => sum + studio.form(asana).variation.declared.effort, 0) / steps.length;
+    return steps.reduce((sum, { asana }) => sum + solver.form(asana).variation.declared.effort, 0) / steps.length;
   });
   expect(effort[0]).toBeLessThan(effort[2]!);
 });

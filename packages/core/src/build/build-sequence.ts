@@ -1,16 +1,16 @@
-import { Walker, givenSeconds } from '../adaptation/adapt.js';
+import { PersonPlanner, givenSeconds } from '../adaptation/adapt.js';
 import { anybody } from '../adaptation/participant.js';
-import type { Studio } from '../adaptation/studio.js';
+import type { BodySolver } from '../adaptation/body-solver.js';
 import type { Base } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { PropsAtHand } from '../adaptation/props.js';
 import { inRoom, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
-import { ClassPlace } from '../class/class-place.js';
+import { ClassState } from '../class/class-state.js';
 import type { ColumnLimits } from '../class/column.js';
 import { nameSurely } from '../class/edit.js';
 import { ClassMemory } from '../class/memory.js';
-import { craftOf } from '../craft/craft.js';
+import { reviewOf } from '../review/review.js';
 import { describeDose } from '../sequence/dose.js';
 import { editText, textEditOf } from '../sequence/edit-text.js';
 import { understood, type ReadResult } from '../notes/read-notes.js';
@@ -76,12 +76,12 @@ function restMinutes(minutes: number): number {
 class Company {
   private readonly limits: ColumnLimits;
   private readonly count: number;
-  private at: ClassPlace;
+  private at: ClassState;
 
   constructor(members: readonly Member[], { props = null, today }: BuildAsked) {
-    const people = inRoom(members, props).map(({ studio, participant }) => new Walker(studio, participant, today ?? null).who);
+    const people = inRoom(members, props).map(({ solver, participant }) => new PersonPlanner(solver, participant, today ?? null).profile);
     this.count = people.length;
-    this.at = ClassPlace.start(people, new ClassMemory());
+    this.at = ClassState.start(people, new ClassMemory());
     this.limits = { figures: USUAL_FIGURES, props };
   }
 
@@ -96,9 +96,9 @@ class Company {
 }
 
 /** Steps for each part: the worth of their purposes, less what they cost the people, until its time is full. */
-function chooseSteps(library: Library, studio: Studio, company: Company, asked: BuildAsked): Step[] {
+function chooseSteps(library: Library, solver: BodySolver, company: Company, asked: BuildAsked): Step[] {
   const seconds = (asked.minutes - restMinutes(asked.minutes)) * 60;
-  const secondsOf = (step: Step) => givenSeconds(studio, bare([step]));
+  const secondsOf = (step: Step) => givenSeconds(solver, bare([step]));
   const covered = new Map<Purpose, number>();
   const used = new Set<string>();
   const character = CHARACTER[asked.character];
@@ -172,8 +172,8 @@ function writeText(library: Library, steps: readonly Step[], asked: BuildAsked):
 }
 
 /** Doses a size longer or shorter, step after step, until the class takes its minutes. */
-function fitDoses(studio: Studio, parse: (text: string) => Sequence, text: string, minutes: number): string {
-  const secondsOf = (one: string) => givenSeconds(studio, { ...parse(one), minutes: null });
+function fitDoses(solver: BodySolver, parse: (text: string) => Sequence, text: string, minutes: number): string {
+  const secondsOf = (one: string) => givenSeconds(solver, { ...parse(one), minutes: null });
   let fitted = text;
   const by = secondsOf(text) < minutes * 60 ? 1 : -1;
   const off = (one: string) => Math.abs(secondsOf(one) - minutes * 60);
@@ -188,11 +188,11 @@ function fitDoses(studio: Studio, parse: (text: string) => Sequence, text: strin
   return fitted;
 }
 
-/** What the craft finds, mended one after the other. */
-function mended(studio: Studio, parse: (text: string) => Sequence, text: string): string {
+/** What the review finds, mended one after the other. */
+function mended(solver: BodySolver, parse: (text: string) => Sequence, text: string): string {
   let now = text;
   for (let turn = 0; turn < MOST_REPAIRS; turn++) {
-    const [finding] = craftOf(studio, parse(now)).findings;
+    const [finding] = reviewOf(solver, parse(now)).findings;
     if (!finding) break;
     now = editText(now, finding.repair);
     // A relief that was put in twice is one.
@@ -216,14 +216,14 @@ export function missingChairs(props: PropsAtHand | null, people: number): string
  * craft and fitted to its minutes. The text is a sequence like any other. The same input gives the same text.
  * @throws RangeError for minutes outside 5 to 120, and for a class on chairs with fewer than people.
  */
-export function buildSequence(studio: Studio, read: (text: string) => ReadResult, members: readonly Member[], asked: BuildAsked): string {
+export function buildSequence(solver: BodySolver, read: (text: string) => ReadResult, members: readonly Member[], asked: BuildAsked): string {
   if (!(asked.minutes >= 5 && asked.minutes <= 120)) throw new RangeError(`minutes is ${asked.minutes}; expected 5 to 120`);
   const seats = asked.place === 'chair' ? missingChairs(asked.props ?? null, Math.max(1, members.length)) : null;
   if (seats !== null) throw new RangeError(seats);
-  const { library } = studio;
+  const { library } = solver;
   const parse = (one: string): Sequence => understood(read(one));
-  const company = new Company(members.length > 0 ? members : [{ studio, participant: anybody('anybody') }], asked);
-  const steps = chooseSteps(library, studio, company, asked);
+  const company = new Company(members.length > 0 ? members : [{ solver, participant: anybody('anybody') }], asked);
+  const steps = chooseSteps(library, solver, company, asked);
   let text = writeText(library, steps, asked);
   // Names that neighbours decide are written so that they mean what was chosen.
   const lines = text.split('\n');
@@ -234,6 +234,6 @@ export function buildSequence(studio: Studio, read: (text: string) => ReadResult
       text = nameSurely(library, (one) => parse(one).steps, text, line + 1, asana);
   }
   // What is mended takes time, and what is made longer may ask for mending again.
-  for (let round = 0; round < 3; round++) text = fitDoses(studio, parse, mended(studio, parse, text), asked.minutes);
+  for (let round = 0; round < 3; round++) text = fitDoses(solver, parse, mended(solver, parse, text), asked.minutes);
   return text;
 }

@@ -1,4 +1,4 @@
-import { person, plan, sequence, studio } from '../adaptation/adapt.fixture.js';
+import { person, plan, sequence, solver } from '../adaptation/adapt.fixture.js';
 import { limitsFor, otherWays } from '../adaptation/adapt.js';
 import { findings } from '../adaptation/judge.js';
 import type { Participant } from '../adaptation/participant.js';
@@ -30,7 +30,7 @@ const CLASS = sequence(
 );
 const adapted = (people: readonly Participant[], options: ClassOptions = {}) =>
   adaptClass(
-    people.map((participant) => ({ studio, participant })),
+    people.map((participant) => ({ solver, participant })),
     CLASS,
     { today: TODAY, ...options },
   );
@@ -67,7 +67,7 @@ describe('seven people with different conditions in one class', () => {
 
   test('the same input gives the same plan, step by step', () => {
     const steps = adaptingClass(
-      PEOPLE.map((participant) => ({ studio, participant })),
+      PEOPLE.map((participant) => ({ solver, participant })),
       CLASS,
       { today: TODAY },
     );
@@ -109,9 +109,9 @@ test('two chairs for a class are shared: no step needs a third', () => {
 test('in a room without any props nobody is given one, and no other way that is offered needs one', () => {
   const { plans } = adapted(PEOPLE, { props: {} });
   const needs = (ways: readonly (Chosen | null)[]) => ways.flatMap((way) => (way ? [...propsOf(way.ends[0]!.solved.posture).keys()] : []));
-  const [member] = inRoom([{ studio, participant: PEOPLE[0]! }], {});
+  const [member] = inRoom([{ solver, participant: PEOPLE[0]! }], {});
   for (const [i, { steps }] of plans.entries()) expect([i, needs(steps.map(({ chosen }) => chosen))]).toEqual([i, []]);
-  CLASS.steps.forEach((_, i) => expect(needs(otherWays(studio, member!.participant, plans[0]!, i, 4, { today: TODAY }))).toEqual([]));
+  CLASS.steps.forEach((_, i) => expect(needs(otherWays(solver, member!.participant, plans[0]!, i, 4, { today: TODAY }))).toEqual([]));
 });
 
 test('other ways of a step are asked for where the class has led someone: what was chosen there is among them at its cost', () => {
@@ -119,7 +119,7 @@ test('other ways of a step are asked for where the class has led someone: what w
   const found = plans.flatMap(({ steps }, i) =>
     steps.flatMap(({ chosen }, at) => {
       const same =
-        chosen && otherWays(studio, PEOPLE[i]!, plans[i]!, at, 30, { today: TODAY }).find(({ figure }) => figure === chosen.figure);
+        chosen && otherWays(solver, PEOPLE[i]!, plans[i]!, at, 30, { today: TODAY }).find(({ figure }) => figure === chosen.figure);
       return same ? [same.cost - chosen.cost] : [];
     }),
   );

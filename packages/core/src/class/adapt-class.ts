@@ -1,14 +1,14 @@
-import { addedSeconds, plansOf, Walker, type AdaptOptions } from '../adaptation/adapt.js';
+import { addedSeconds, plansOf, PersonPlanner, type AdaptOptions } from '../adaptation/adapt.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { PersonPlan } from '../adaptation/plan.js';
 import type { PropsAtHand } from '../adaptation/props.js';
 import { bestPath } from '../adaptation/best-path.js';
-import { Outlook } from '../adaptation/outlook.js';
-import type { Studio } from '../adaptation/studio.js';
+import { CostToGo } from '../adaptation/cost-to-go.js';
+import type { BodySolver } from '../adaptation/body-solver.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { classSeconds } from '../adaptation/fit-time.js';
 import { plannedIn, wayOf, type Column, type Held, type Pin } from './choose-column.js';
-import { ClassPlace } from './class-place.js';
+import { ClassState } from './class-state.js';
 import { solveColumn, type ColumnLimits } from './column.js';
 import { stepKey } from '../sequence/step-key.js';
 import { guideOf, type Guide } from './guide.js';
@@ -22,7 +22,7 @@ const SAME = 1e-6;
 
 /** Someone in a class, with their body. */
 export interface Member {
-  readonly studio: Studio;
+  readonly solver: BodySolver;
   readonly participant: Participant;
 }
 
@@ -63,11 +63,11 @@ export interface ClassPlan {
 
 /** The same people where the props are those of the room: whatever it has is at hand for everybody, as long as there is enough. */
 export function inRoom(members: readonly Member[], props: PropsAtHand | null): readonly Member[] {
-  return props ? members.map(({ studio, participant }) => ({ studio, participant: { ...participant, props } })) : members;
+  return props ? members.map(({ solver, participant }) => ({ solver, participant: { ...participant, props } })) : members;
 }
 
 /** Pins for nobody of the class, or for none of its steps. */
-function astray(pins: readonly Pin[], people: readonly Walker[], steps: readonly Step[]): Unmet[] {
+function astray(pins: readonly Pin[], people: readonly PersonPlanner[], steps: readonly Step[]): Unmet[] {
   const ids = new Set(people.map(({ participant: { id } }) => id));
   return pins.flatMap((pin): Unmet[] => {
     if (!ids.has(pin.person)) return [{ ...pin, text: 'Whom this was chosen for isn’t in the class.' }];
@@ -84,7 +84,7 @@ interface Walked {
 
 /** One column after the other, each on what went before. Gives the number of columns done. */
 function* walk(
-  people: readonly Walker[],
+  people: readonly PersonPlanner[],
   steps: readonly Step[],
   guides: readonly (readonly Guide[] | null)[],
   options: ClassOptions,
@@ -95,8 +95,8 @@ function* walk(
   const limits: ColumnLimits = { figures, props };
   const columns: Column[] = [];
   const unmet: Unmet[] = [];
-  let at = ClassPlace.start(
-    people.map(({ who }) => who),
+  let at = ClassState.start(
+    people.map(({ profile }) => profile),
     memory,
   );
   for (const [index, step] of steps.entries()) {
@@ -115,7 +115,7 @@ function* walk(
 }
 
 /** The same people after all of that, each with the steps of their own. */
-function walkersThrough(people: readonly Walker[], steps: readonly Step[], columns: readonly Column[]): readonly Walker[] {
+function walkersThrough(people: readonly PersonPlanner[], steps: readonly Step[], columns: readonly Column[]): readonly PersonPlanner[] {
   const planned = columns.map((column, index) => plannedIn(column, steps[index]!));
   return people.map((person, i) => {
     const walker = person.anew();
@@ -129,13 +129,13 @@ function walkersThrough(people: readonly Walker[], steps: readonly Step[], colum
  * beyond it. Valid for the ways that were set against each other there, and for all ways elsewhere.
  */
 function boundOf(
-  people: readonly Walker[],
+  people: readonly PersonPlanner[],
   columns: readonly Column[],
   steps: readonly Step[],
   limits: ColumnLimits,
   memory: ClassMemory,
 ): number {
-  const outlooks = people.map(({ who }) => new Outlook(who, steps));
+  const outlooks = people.map(({ profile }) => new CostToGo(profile, steps));
   const given = columns.map((column, i) => {
     const { open } = column;
     if (!open) return 0;
@@ -163,20 +163,20 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   const { figures = USUAL_FIGURES, props = null, memory = new ClassMemory() } = options;
   const { steps } = sequence;
   const today = options.today ?? null;
-  const present = inRoom(members, props).map(({ studio, participant }) =>
+  const present = inRoom(members, props).map(({ solver, participant }) =>
     // Kept with the body: who is forgotten takes it along.
-    memory.onceFor(studio, JSON.stringify([participant, today]), () => new Walker(studio, participant, today)),
+    memory.onceFor(solver, JSON.stringify([participant, today]), () => new PersonPlanner(solver, participant, today)),
   );
   const nobody = members.map(() => null);
   let walked = yield* walk(present, steps, nobody, options, memory);
   // Where everybody may have a figure of their own, the class is everybody's best way.
   const areFew = members.length <= figures;
   const paths = areFew
-    ? present.map(({ who }) => memory.once('path', `${who.id} ${steps.map(stepKey).join()}`, () => bestPath(who, steps)))
+    ? present.map(({ profile }) => memory.once('path', `${profile.id} ${steps.map(stepKey).join()}`, () => bestPath(profile, steps)))
     : null;
   // Whoever sits a step out may have been led to where they can't go on from.
   const sitsOut = (i: number) => walked.columns.some(({ chosen }) => chosen[i] === null);
-  const guides = present.map(({ who }, i) => (paths || sitsOut(i) ? guideOf(who, steps, paths?.[i]!.way) : null));
+  const guides = present.map(({ profile }, i) => (paths || sitsOut(i) ? guideOf(profile, steps, paths?.[i]!.way) : null));
   if (guides.some((guide) => guide?.some(({ elsewhere }) => elsewhere > 0))) {
     const guided = yield* walk(present, steps, guides, options, memory);
     if (guided.cost < walked.cost - 1e-9) walked = guided;

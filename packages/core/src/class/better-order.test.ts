@@ -1,19 +1,19 @@
 import { library } from '../asanas/all.js';
-import { person, studio } from '../adaptation/adapt.fixture.js';
-import { craftOf } from '../craft/craft.js';
+import { person, solver } from '../adaptation/adapt.fixture.js';
+import { reviewOf } from '../review/review.js';
 import { notesReader } from '../notes/read-notes.js';
 import { adaptClass } from './adapt-class.js';
 import { betterOrder } from './better-order.js';
 
 const read = notesReader(library);
 const members = [
-  { studio, participant: { ...person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), id: 'senior' } },
-  { studio, participant: { ...person('knee kind=oa painNow=2'), id: 'knee' } },
+  { solver, participant: { ...person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), id: 'senior' } },
+  { solver, participant: { ...person('knee kind=oa painNow=2'), id: 'knee' } },
 ];
 const TODAY = '2026-06-01';
 
 function better(text: string) {
-  const steps = betterOrder(studio, read, members, text, { today: TODAY });
+  const steps = betterOrder(solver, read, members, text, { today: TODAY });
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value;
@@ -28,10 +28,10 @@ test('what stands and what lies is put together inside its section, and costs th
   const found = better(UP_AND_DOWN)!;
   expect(costOf(found.text)).toBeLessThan(costOf(UP_AND_DOWN));
   expect(linesOf(found.text)).toEqual(linesOf(UP_AND_DOWN));
-  const levels = read(found.text).sequence!.steps.map(({ asana }) => studio.form(asana).ends[0]!.level === 'up');
+  const levels = read(found.text).sequence!.steps.map(({ asana }) => solver.form(asana).ends[0]!.level === 'up');
   expect(levels).toEqual([true, true, true, false, false, false]);
   expect(found.moved.length).toBeGreaterThan(0);
-  const faults = (text: string) => craftOf(studio, read(text).sequence!).findings.filter(({ rule }) => rule !== 'trips').length;
+  const faults = (text: string) => reviewOf(solver, read(text).sequence!).findings.filter(({ rule }) => rule !== 'trips').length;
   expect(faults(found.text)).toBeLessThanOrEqual(faults(UP_AND_DOWN));
 });
 
@@ -46,7 +46,7 @@ test('figures chosen by hand go with their steps', () => {
   const steps = read(UP_AND_DOWN).sequence!.steps;
   const index = steps.findIndex(({ asana }) => asana === 'setu-bandhasana');
   const pins = [{ person: 'knee', index, figure: 'setu-bandhasana/plain' }];
-  const run = betterOrder(studio, read, members, UP_AND_DOWN, { today: TODAY, pins });
+  const run = betterOrder(solver, read, members, UP_AND_DOWN, { today: TODAY, pins });
   let answer = run.next();
   while (!answer.done) answer = run.next();
   const [pin] = answer.value!.pins;

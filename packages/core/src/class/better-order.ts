@@ -1,5 +1,5 @@
-import type { Studio } from '../adaptation/studio.js';
-import { craftOf, movable } from '../craft/craft.js';
+import type { BodySolver } from '../adaptation/body-solver.js';
+import { reviewOf, movable } from '../review/review.js';
 import { understood, type ReadResult } from '../notes/read-notes.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { adaptingClass, type ClassOptions, type Member } from './adapt-class.js';
@@ -30,11 +30,11 @@ function movedTo<T>(all: readonly T[], from: number, to: number): T[] {
 
 /**
  * Steps in another order inside their sections that costs the class less: moves that spare getting down and up are
- * tried, the one that spares most is kept, and again. Nothing is moved that the craft then finds fault with.
+ * tried, the one that spares most is kept, and again. Nothing is moved that the review then finds fault with.
  * `null` where no order is found that is better. Gives the steps done of each order that is tried, and with it the chance to stop.
  */
 export function* betterOrder(
-  studio: Studio,
+  solver: BodySolver,
   read: (text: string) => ReadResult,
   members: readonly Member[],
   text: string,
@@ -42,7 +42,7 @@ export function* betterOrder(
 ): Generator<number, BetterOrder | null> {
   const { pins = [], memory = new ClassMemory() } = options;
   const parse = (one: string): Sequence => understood(read(one));
-  const faults = (sequence: Sequence) => craftOf(studio, sequence).findings.filter(({ rule }) => rule !== 'trips').length;
+  const faults = (sequence: Sequence) => reviewOf(solver, sequence).findings.filter(({ rule }) => rule !== 'trips').length;
   const costOf = function* (sequence: Sequence, chosen: readonly Pin[]): Generator<number, number> {
     return (yield* adaptingClass(members, sequence, { ...options, pins: chosen, memory })).cost;
   };
@@ -51,7 +51,7 @@ export function* betterOrder(
   let sequence = parse(text);
   let cost = yield* costOf(sequence, pins);
   for (let round = 0; round < MOST_MOVES; round++) {
-    const { stretches, up } = movable(studio, sequence);
+    const { stretches, up } = movable(solver, sequence);
     const moves = stretches
       .flatMap((stretch) => stretch.flatMap((from) => stretch.flatMap((to) => (from === to ? [] : [{ from, to }]))))
       .map((move) => ({ ...move, spared: changes(up) - changes(movedTo(up, move.from, move.to)) }))
@@ -61,7 +61,7 @@ export function* betterOrder(
     const allowed = faults(sequence);
     let best: { readonly edited: Edited; readonly cost: number; readonly asana: string } | null = null;
     for (const { from, to } of moves) {
-      const edited = editStep(studio.library, read, now.text, now.pins, { do: 'move', index: from, to });
+      const edited = editStep(solver.library, read, now.text, now.pins, { do: 'move', index: from, to });
       const other = parse(edited.text);
       if (faults(other) > allowed) continue;
       const costs = yield* costOf(other, edited.pins);

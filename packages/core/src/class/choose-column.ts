@@ -1,12 +1,12 @@
 import { aheadText, ownWays, plannedAs, type OwnWays } from '../adaptation/adapt.js';
 import { costOf } from '../adaptation/candidates.js';
-import type { StepContext } from '../adaptation/place.js';
+import type { StepContext } from '../adaptation/step-context.js';
 import type { Chosen, PlannedStep } from '../adaptation/plan.js';
 import { propsOf } from '../adaptation/props.js';
-import { hereOf, wayLike } from '../adaptation/search.js';
+import { candidatesAt, wayLike } from '../adaptation/search.js';
 import type { Step } from '../sequence/sequence.js';
-import { onceOf } from '../once.js';
-import { solveColumn, type ColumnLimits, type Way } from './column.js';
+import { getOrCreate } from '../get-or-create.js';
+import { solveColumn, type ColumnLimits, type Option } from './column.js';
 import { withAhead, type Guide } from './guide.js';
 import { MOST_OF_CLASSES, type ClassMemory } from './memory.js';
 
@@ -45,7 +45,7 @@ export interface Column {
   readonly refused: readonly { readonly place: number; readonly text: string }[];
 }
 
-export function wayOf(chosen: Chosen | null, cost: number): Way {
+export function wayOf(chosen: Chosen | null, cost: number): Option {
   return chosen === null
     ? { figure: null, cost, props: new Map() }
     : { figure: chosen.figure, cost, props: propsOf(chosen.ends[0]!.solved) };
@@ -60,7 +60,7 @@ function figuresToShare(own: readonly (readonly Chosen[])[]): string[] {
 
 /** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
 function openWays(contexts: readonly StepContext[], wishes: readonly (Chosen | null)[]): (readonly (Chosen | null)[])[] {
-  const heres = contexts.map(hereOf);
+  const heres = contexts.map(candidatesAt);
   const own = heres.map((here, i) => {
     const ways = here.cheapest(OWN_WAYS);
     const wish = wishes[i]!;
@@ -114,7 +114,7 @@ function chooseColumn(
   const { figures } = limits;
   const ways = contexts.map((context, i) => memory.once('best', keys[i]!, () => ownWays(context)));
   const costFor = (chosen: Chosen | null, person: number) =>
-    withAhead(costOf(chosen), chosen ? chosen.ends.at(-1)! : contexts[person]!.tally.last, guides[person] ?? null);
+    withAhead(costOf(chosen), chosen ? chosen.ends.at(-1)! : contexts[person]!.totals.last, guides[person] ?? null);
   const wishes = contexts.map((context, i) => (guides[i]?.figure ? wayLike(context, guides[i].figure) : null));
   const best = ways.map((one, i) => (wishes[i] && costFor(wishes[i], i) < costFor(one.best, i) ? wishes[i] : one.best));
   type Open = readonly (readonly (Chosen | null)[])[];
@@ -162,6 +162,6 @@ const PLANNED = new WeakMap<Column, WeakMap<Step, readonly PlannedStep[]>>();
 /** A column as it is planned for everybody: the same objects whenever it is asked for the same step, so that what an edit left as it was is told by itself. */
 export function plannedIn(column: Column, step: Step): readonly PlannedStep[] {
   const { ways, chosen, why } = column;
-  const byStep = onceOf(PLANNED, column, () => new WeakMap<Step, readonly PlannedStep[]>());
-  return onceOf(byStep, step, () => ways.map((own, i) => plannedAs(step, own, chosen[i]!, why[i])));
+  const byStep = getOrCreate(PLANNED, column, () => new WeakMap<Step, readonly PlannedStep[]>());
+  return getOrCreate(byStep, step, () => ways.map((own, i) => plannedAs(step, own, chosen[i]!, why[i])));
 }

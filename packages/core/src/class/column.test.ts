@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import type { Prop } from '../adaptation/props.js';
-import { solveColumn, type ColumnLimits, type Way } from './column.js';
+import { solveColumn, type ColumnLimits, type Option } from './column.js';
 
-const way = (figure: string | null, cost: number, props: Partial<Record<Prop, number>> = {}): Way => ({
+const way = (figure: string | null, cost: number, props: Partial<Record<Prop, number>> = {}): Option => ({
   figure,
   cost,
   props: new Map(Object.entries(props) as [Prop, number][]),
@@ -72,7 +72,7 @@ function columnOf({ people, figures, block, chair }: typeof COLUMN extends fc.Ar
 }
 
 /** The same column as a mixed-integer program in the LP format: x picks a way, y opens a figure. */
-function asProgram(people: readonly (readonly Way[])[], { figures, props }: ColumnLimits): string {
+function asProgram(people: readonly (readonly Option[])[], { figures, props }: ColumnLimits): string {
   const all = people.flatMap((ways, p) => ways.map((one, w) => ({ ...one, name: `x${p}_${w}` })));
   const shown = [...new Set(all.flatMap(({ figure }) => figure ?? []))];
   const sum = (terms: readonly string[]) => (terms.length > 0 ? terms.join(' + ') : '0 dummy');
@@ -131,7 +131,7 @@ test('an answer keeps its limits, and more figures or props never make it dearer
 });
 
 /** The cheapest choice by trying every set of so many figures; everybody has their own props. */
-function byTrying(people: readonly (readonly Way[])[], figures: number): number {
+function byTrying(people: readonly (readonly Option[])[], figures: number): number {
   const names = [...new Set(people.flatMap((ways) => ways.flatMap(({ figure: name }) => name ?? [])))];
   const costOf = (shown: ReadonlySet<string>) =>
     people.reduce((sum, ways) => sum + Math.min(...ways.flatMap(({ figure: name, cost }) => (name === null || shown.has(name) ? [cost] : []))), 0); // prettier-ignore

@@ -1,8 +1,8 @@
 import { PROPS, type Prop, type PropsAtHand } from '../adaptation/props.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 
 /** One way for one person to do a step. */
-export interface Way {
+export interface Option {
   /** What the class would see; `null` for sitting the step out, which nobody has to cue. */
   readonly figure: string | null;
   readonly cost: number;
@@ -75,7 +75,7 @@ const NO_NEEDS: readonly number[] = [];
 
 /** Everybody's ways, how many figures they show, and of the props that matter how many there are. */
 function byNumbers(
-  people: readonly (readonly Way[])[],
+  people: readonly (readonly Option[])[],
   props: PropsAtHand | null,
 ): { ways: Numbered[][]; figures: number; have: readonly number[] } {
   const names = new Map<string, number>();
@@ -85,7 +85,7 @@ function byNumbers(
   const ways = people.map((own) => {
     const all = own.map(({ figure, cost, props: needs }, index): Numbered => ({
       index,
-      figure: figure === null ? -1 : onceOf(names, figure, () => names.size),
+      figure: figure === null ? -1 : getOrCreate(names, figure, () => names.size),
       cost,
       needs: shared.length === 0 ? NO_NEEDS : shared.map((prop) => needs.get(prop) ?? 0),
     }));
@@ -95,7 +95,7 @@ function byNumbers(
 }
 
 /** Where everybody has one way, that is it, if the limits are kept. */
-function onlyChoice(ways: readonly Way[], { figures, props }: ColumnLimits): ColumnAnswer | null {
+function onlyChoice(ways: readonly Option[], { figures, props }: ColumnLimits): ColumnAnswer | null {
   if (new Set(ways.flatMap(({ figure }) => figure ?? [])).size > figures) return null;
   const needed = (prop: Prop) => ways.reduce((sum, { props: needs }) => sum + (needs.get(prop) ?? 0), 0);
   if (props && PROPS.some((prop) => needed(prop) > (props[prop] ?? 0))) return null;
@@ -122,7 +122,7 @@ function costWith(one: readonly number[], other: readonly number[]): number {
  * cheapest way, or, where that needs more props than there are, the cheapest choice by a second search.
  * `null` when no choice keeps the limits. The same input gives the same answer.
  */
-export function solveColumn(people: readonly (readonly Way[])[], limits: ColumnLimits): ColumnAnswer | null {
+export function solveColumn(people: readonly (readonly Option[])[], limits: ColumnLimits): ColumnAnswer | null {
   if (people.every(({ length }) => length === 1)) return onlyChoice(people.flat(), limits);
   const { have, figures, ways: numbered } = byNumbers(people, limits.props);
   if (numbered.some((ways) => ways.length === 0)) return null;

@@ -1,9 +1,9 @@
-import { standOf } from '../adaptation/arrival.js';
+import { standOf } from '../adaptation/entry-cost.js';
 import { rounded, stepByStep, wayTo, type Beginning } from '../adaptation/beginning.js';
 import { SIT_OUT } from '../adaptation/candidates.js';
 import { nearPath } from '../adaptation/near-path.js';
-import type { Done } from '../adaptation/studio.js';
-import type { Who } from '../adaptation/who.js';
+import type { SolvedPosture } from '../adaptation/body-solver.js';
+import type { JudgingProfile } from '../adaptation/judging-profile.js';
 import type { Step } from '../sequence/sequence.js';
 
 /** Where someone's own best way through the class leads at a step, and what it costs them to be led elsewhere. */
@@ -18,7 +18,7 @@ export interface Guide {
 /** Being led elsewhere costs no more than this: two steps sat out. */
 const MOST_ELSEWHERE = 2 * SIT_OUT;
 
-function standAfter({ tally: { last } }: Beginning): number | null {
+function standAfter({ totals: { last } }: Beginning): number | null {
   return last && standOf(last);
 }
 
@@ -26,10 +26,10 @@ function standAfter({ tally: { last } }: Beginning): number | null {
  * Someone's own way through the class, a good one where none is given, as a guide step by step. Elsewhere costs what
  * it spares them against going from step to step, until that stands where the guide does.
  */
-export function guideOf(who: Who, steps: readonly Step[], given?: readonly Beginning[]): readonly Guide[] {
-  const alone = stepByStep(who, steps);
+export function guideOf(profile: JudgingProfile, steps: readonly Step[], given?: readonly Beginning[]): readonly Guide[] {
+  const alone = stepByStep(profile, steps);
   const closest = wayTo(alone);
-  const near = given ?? nearPath(who, steps, alone);
+  const near = given ?? nearPath(profile, steps, alone);
   const guides: Guide[] = [];
   let elsewhere = 0;
   for (let i = near.length - 1; i >= 0; i--) {
@@ -48,6 +48,6 @@ export function guideOf(who: Who, steps: readonly Step[], given?: readonly Begin
 }
 
 /** What a way that ends in a posture costs someone with what follows in mind. */
-export function withAhead(cost: number, last: Done | null, guide: Guide | null): number {
+export function withAhead(cost: number, last: SolvedPosture | null, guide: Guide | null): number {
   return guide === null || guide.stand === null || (last !== null && standOf(last) === guide.stand) ? cost : cost + guide.elsewhere;
 }

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { person, sequence, studio } from '../adaptation/adapt.fixture.js';
+import { person, sequence, solver } from '../adaptation/adapt.fixture.js';
 import { judging } from '../adaptation/judges.js';
 import type { Participant } from '../adaptation/participant.js';
-import { Studio } from '../adaptation/studio.js';
+import { BodySolver } from '../adaptation/body-solver.js';
 import { library } from '../asanas/all.js';
 import type { Step } from '../sequence/sequence.js';
 import { adaptClass, type ClassOptions } from './adapt-class.js';
@@ -23,7 +23,7 @@ const STEPS = sequence(...ASANAS.map((asana) => ({ asana })), { asana: 'savasana
 
 const answer = (steps: readonly Step[], options: ClassOptions) => {
   const edited = { ...STEPS, steps };
-  return classJson(edited, adaptClass(PEOPLE.map((participant) => ({ studio, participant })), edited, { today: TODAY, ...options })); // prettier-ignore
+  return classJson(edited, adaptClass(PEOPLE.map((participant) => ({ solver, participant })), edited, { today: TODAY, ...options })); // prettier-ignore
 };
 
 /** What a teacher may do next to the class: another dose, another asana, a step moved, a figure chosen, fewer figures. */
@@ -72,9 +72,9 @@ test('what is remembered is not asked again', () => {
 test('two people whose way to a step is the same question share the answer; a sum that nobody’s limit looks at makes no difference', () => {
   const memory = new ClassMemory();
   const [step] = STEPS.steps;
-  const who = {
+  const profile = {
     id: 1,
-    studio,
+    solver,
     limits: [],
     judges: judging([]),
     props: {},
@@ -83,17 +83,17 @@ test('two people whose way to a step is the same question share the answer; a su
     named: new Map(),
     afterPain: null,
   };
-  const tally = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
-  const key = (more: object) => memory.keyOf({ who, step: step!, tally: { ...tally, ...more } });
+  const totals = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
+  const key = (more: object) => memory.keyOf({ profile, step: step!, totals: { ...totals, ...more } });
   expect(key({ floorTrips: 3, supineRun: 2 })).toBe(key({}));
-  expect(key({ last: studio.form('tadasana').ends[0]! })).not.toBe(key({}));
-  expect(memory.keyOf({ who, step: { ...step!, line: 99, text: 'elsewhere' }, tally })).toBe(key({}));
-  expect(memory.keyOf({ who: { ...who, id: 2 }, step: step!, tally })).not.toBe(key({}));
+  expect(key({ last: solver.form('tadasana').ends[0]! })).not.toBe(key({}));
+  expect(memory.keyOf({ profile, step: { ...step!, line: 99, text: 'elsewhere' }, totals })).toBe(key({}));
+  expect(memory.keyOf({ profile: { ...profile, id: 2 }, step: step!, totals })).not.toBe(key({}));
 });
 
 test('a choice by hand that can’t be kept is told for the step that it stands at, also where its column was worked out before', () => {
   const memory = new ClassMemory();
-  const members = [{ studio, participant: named('p', 'glaucoma') }];
+  const members = [{ solver, participant: named('p', 'glaucoma') }];
   const alike = sequence({ asana: 'tadasana' }, { asana: 'tadasana' }, { asana: 'tadasana' });
   const refusedAt = (index: number) =>
     adaptClass(members, alike, { memory, pins: [{ person: 'p', index, figure: 'tadasana/on-the-moon' }] }).unmet.map((pin) => pin.index);
@@ -102,10 +102,10 @@ test('a choice by hand that can’t be kept is told for the step that it stands 
 
 test('a body that was let go and made again is not answered for by the one before', () => {
   const memory = new ClassMemory();
-  const [before, again] = [new Studio(library), new Studio(library)];
+  const [before, again] = [new BodySolver(library), new BodySolver(library)];
   const given = sequence({ asana: 'tadasana' });
-  const endOf = (body: Studio) =>
-    adaptClass([{ studio: body, participant: person() }], given, { memory }).plans[0]!.steps[0]!.chosen!.ends[0];
+  const endOf = (body: BodySolver) =>
+    adaptClass([{ solver: body, participant: person() }], given, { memory }).plans[0]!.steps[0]!.chosen!.ends[0];
   expect(endOf(before)).toBe(before.form('tadasana').ends[0]);
   expect(endOf(again)).toBe(again.form('tadasana').ends[0]);
 });
@@ -114,7 +114,7 @@ test('steps that an edit leaves as they were are the same objects', () => {
   const memory = new ClassMemory();
   // Up and down so often that trips to the floor are told one by one, and more than fits into the time.
   const often = sequence(...Array.from({ length: 6 }, () => [{ asana: 'tadasana' }, { asana: 'sukhasana' }]).flat());
-  const members = PEOPLE.map((participant) => ({ studio, participant }));
+  const members = PEOPLE.map((participant) => ({ solver, participant }));
   const stepsOf = (steps: readonly Step[]) =>
     classJson(often, adaptClass(members, { ...often, steps }, { memory, minutes: 10 })).participants.map((one) => one.steps);
   const before = stepsOf(often.steps);

@@ -1,5 +1,5 @@
-import { onceOf, onceWithin } from '../once.js';
-import { contextKey, type StepContext } from '../adaptation/place.js';
+import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
+import { contextKey, type StepContext } from '../adaptation/step-context.js';
 
 /** So many answers are kept of each kind; then all are forgotten. */
 const MOST = 50_000;
@@ -16,18 +16,18 @@ export class ClassMemory {
 
   /** The same for everybody whose way to a step is the same question. */
   keyOf(context: StepContext): string {
-    return `${context.who.id} ${contextKey(context)}`;
+    return `${context.profile.id} ${contextKey(context)}`;
   }
 
   /** An answer from memory, or worked out now. Of what takes more room, fewer are kept. */
   once<T>(kind: string, key: string, ask: () => T, most = MOST): T {
-    const known = onceOf(this.answers, kind, () => new Map<string, unknown>());
-    return onceWithin(known, most, key, ask) as T;
+    const known = getOrCreate(this.answers, kind, () => new Map<string, unknown>());
+    return getOrCreateWithin(known, most, key, ask) as T;
   }
 
   /** An answer about an object, kept as long as it is. */
   onceFor<T>(about: object, key: string, ask: () => T): T {
-    const known = onceOf(this.answersFor, about, () => new Map<string, unknown>());
-    return onceWithin(known, MOST, key, ask) as T;
+    const known = getOrCreate(this.answersFor, about, () => new Map<string, unknown>());
+    return getOrCreateWithin(known, MOST, key, ask) as T;
   }
 }

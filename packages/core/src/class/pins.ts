@@ -2,7 +2,7 @@ import type { Step } from '../sequence/sequence.js';
 import type { Pin } from './choose-column.js';
 
 /** A step by its line and its place among those of the line: a salutation writes several in one. */
-function placeOf(steps: readonly Step[], index: number): readonly [line: number, place: number] {
+function placeOnLine(steps: readonly Step[], index: number): readonly [line: number, place: number] {
   const { line } = steps[index]!;
   return [line, index - steps.findIndex((step) => step.line === line)];
 }
@@ -20,7 +20,7 @@ export function carriedPins(
   return pins.flatMap((pin): Pin[] => {
     const was = before[pin.index];
     if (!was) return [];
-    const [line, place] = placeOf(before, pin.index);
+    const [line, place] = placeOnLine(before, pin.index);
     const first = after.findIndex((step) => step.line === lineOf(line));
     const now = first < 0 ? undefined : after[first + place];
     return now?.line === lineOf(line) && now.asana === was.asana ? [{ ...pin, index: first + place }] : [];

@@ -1,8 +1,8 @@
 import loadHighs from 'highs';
 import { library } from '../asanas/all.js';
 import { allWaysTogether, asProgram } from '../adaptation/all-ways.fixture.js';
-import { person, sequence, studio } from '../adaptation/adapt.fixture.js';
-import { Walker } from '../adaptation/adapt.js';
+import { person, sequence, solver } from '../adaptation/adapt.fixture.js';
+import { PersonPlanner } from '../adaptation/adapt.js';
 import { adaptClass } from './adapt-class.js';
 
 const TODAY = '2026-06-01';
@@ -34,11 +34,11 @@ test.each(CLASSES)(
   '%s figures a step for %s on %s: the whole class costs what a general solver finds over all ways',
   async (figures, who, ids) => {
     const highs = await loadHighs();
-    const members = who.map((at) => ({ studio, participant: { ...person(...PEOPLE[at]!), id: `p${at}` } }));
+    const members = who.map((at) => ({ solver, participant: { ...person(...PEOPLE[at]!), id: `p${at}` } }));
     const given = sequence(...ids.map((asana) => ({ asana, dose: library.get(asana).dose })));
     const { cost, bound } = adaptClass(members, given, { figures, today: TODAY });
     // No single step of a cheaper class costs more than all of this one.
-    const people = members.map(({ participant }) => new Walker(studio, participant, TODAY).who);
+    const people = members.map(({ participant }) => new PersonPlanner(solver, participant, TODAY).profile);
     const everybody = allWaysTogether(people, given.steps, cost + 1e-6);
     const { ObjectiveValue } = highs.solve(asProgram(everybody, figures));
     expect(cost).toBeCloseTo(ObjectiveValue, 5);

@@ -1,8 +1,8 @@
-import { studio } from '../adaptation/adapt.fixture.js';
+import { solver } from '../adaptation/adapt.fixture.js';
 import { drawFigure } from './draw.js';
 import { figureSvg } from './sheet.js';
 
-const figures = ['tadasana', 'savasana'].map((id) => drawFigure(studio.form(id).ends[0]!.solved.placed, 'side'));
+const figures = ['tadasana', 'savasana'].map((id) => drawFigure(solver.form(id).ends[0]!.solved.placed, 'side'));
 const numbers = (text: string) => (text.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
 
 test('figures stand side by side on one ground line at one scale', () => {

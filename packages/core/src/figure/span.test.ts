@@ -1,15 +1,15 @@
-import { Studio } from '../adaptation/studio.js';
+import { BodySolver } from '../adaptation/body-solver.js';
 import { library } from '../asanas/all.js';
 import { figureSpan } from './span.js';
 import { stepFigures } from './step-figure.js';
 
 test('how wide a figure is told to be without drawing it is how wide it is drawn, within 20 cm, in 19 of 20', () => {
-  const studio = new Studio(library);
+  const solver = new BodySolver(library);
   const off = library.asanas.flatMap(({ id, variations }) =>
     variations.slice(0, 1).flatMap(() => {
-      const form = studio.form(id);
+      const form = solver.form(id);
       return (['side', 'front'] as const).map((view) => {
-        const boxes = stepFigures(studio, { ...form, changes: [] }, 'none', view).map(({ box }) => box);
+        const boxes = stepFigures(solver, { ...form, changes: [] }, 'none', view).map(({ box }) => box);
         const drawn = Math.max(...boxes.map(({ right }) => right)) - Math.min(...boxes.map(({ left }) => left));
         return Math.abs(figureSpan(form.ends, view) - drawn);
       });

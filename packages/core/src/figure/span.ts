@@ -2,7 +2,7 @@ import { SIDES } from '../angles.js';
 import { partBalls } from '../body/parts.js';
 import { pointOn, type PlacedBody } from '../body/skeleton.js';
 import { propsOf, type Prop } from '../adaptation/props.js';
-import type { Done } from '../adaptation/studio.js';
+import type { SolvedPosture } from '../adaptation/body-solver.js';
 import { toView, type View } from './view.js';
 
 /** How far props reach beyond whom they serve, in cm. */
@@ -25,14 +25,14 @@ function bodySpan(placed: PlacedBody, view: View): readonly [number, number] {
  * About how wide the figures of a form are from a side, in cm, without drawing them: a movement's ends share
  * one place.
  */
-export function figureSpan(ends: readonly Done[], view: 'side' | 'front'): number {
+export function figureSpan(ends: readonly SolvedPosture[], view: 'side' | 'front'): number {
   const spans = ends.map(({ solved }) => bodySpan(solved.placed, view));
   const beyond = Math.max(0, ...[...propsOf(ends[0]!.solved).keys()].map((prop) => BEYOND[prop] ?? 0));
   return Math.max(...spans.map(([, right]) => right)) - Math.min(...spans.map(([left]) => left)) + FLESH[view] + beyond;
 }
 
 /** The side that shows more of a form: the front where its stance or its bend runs sideways. */
-export function bestView(ends: readonly Done[]): { readonly view: 'side' | 'front'; readonly widthCm: number } {
+export function bestView(ends: readonly SolvedPosture[]): { readonly view: 'side' | 'front'; readonly widthCm: number } {
   const side = figureSpan(ends, 'side');
   const front = figureSpan(ends, 'front');
   // Standing straight is about 50 cm wide from the front: only what reaches well beyond shows more from there.

@@ -1,6 +1,6 @@
 import { mirrorPosture } from '../body/posture.js';
 import type { Chosen } from '../adaptation/plan.js';
-import type { Studio } from '../adaptation/studio.js';
+import type { BodySolver } from '../adaptation/body-solver.js';
 import type { StepSide } from '../sequence/sequence.js';
 import { drawFigure, type Figure } from './draw.js';
 import type { View } from './view.js';
@@ -10,7 +10,7 @@ import type { View } from './view.js';
  * right and done to the left is solved again as its mirror, so that near and far limbs are right.
  */
 export function stepFigures(
-  studio: Studio,
+  solver: BodySolver,
   chosen: Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>,
   side: StepSide,
   view: View,
@@ -19,6 +19,6 @@ export function stepFigures(
   const turn = shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
   return chosen.ends.map(({ solved }) => {
     if (!turn) return drawFigure(solved.placed, view);
-    return drawFigure(studio.posture(mirrorPosture(solved.posture)).solved.placed, view);
+    return drawFigure(solver.posture(mirrorPosture(solved.posture)).solved.placed, view);
   });
 }

@@ -1,6 +1,6 @@
 import { BASES, type Base } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import type { WayId } from '../sequence/ways.js';
 import { FEATURES, type Evidence, type Feature, type Reading } from './evidence.js';
 
@@ -56,7 +56,7 @@ export type Followers = ReadonlyMap<string, ReadonlySet<string>>;
 /** Asanas that often follow one another: steps of the library's own lists, and counterposes. */
 export function followers(library: Library): Followers {
   const pairs = new Map<string, Set<string>>();
-  const add = (one: string, next: string) => onceOf(pairs, one, () => new Set<string>()).add(next);
+  const add = (one: string, next: string) => getOrCreate(pairs, one, () => new Set<string>()).add(next);
   for (const asana of library.asanas) {
     asana.steps.slice(1).forEach(({ asana: next }, i) => add(asana.steps[i]!.asana, next));
     for (const next of asana.counterposes) add(asana.id, next);

@@ -1,5 +1,5 @@
 import type { Asana, Library } from '../asanas/library.js';
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { PHRASEBOOK } from './phrasebook/all.js';
 import { HEADING_PHRASES, LACKING_PHRASES, NOTE_PHRASES, REPEAT_PHRASES, WAY_PHRASES } from './phrasebook/lines.js';
 import { joined, plain, rawWords, RUN_STEMS, sound, stemOf, type Word } from './words.js';
@@ -330,11 +330,11 @@ export class Lexicon {
   }
 
   private countVariation(id: string, variation: string | null, words: readonly number[]): void {
-    const group = onceOf(this.groups, id, () => ({ plain: new Map(), phrases: 0, variations: new Map() }));
+    const group = getOrCreate(this.groups, id, () => ({ plain: new Map(), phrases: 0, variations: new Map() }));
     let into = group.plain;
     if (variation === null) group.phrases++;
     else {
-      const own = onceOf(group.variations, variation, () => ({
+      const own = getOrCreate(group.variations, variation, () => ({
         words: new Map(),
         phrases: 0,
         name: new Set(this.known(variation.replaceAll('-', ' '))),
@@ -451,8 +451,8 @@ export class Lexicon {
 
   /** The variation of an asana that a line's words ask for, or `null` for the plain way. */
   variation(query: Query, asana: Asana): string | null {
-    const known = onceOf(this.variations, query, () => new Map<string, string | null>());
-    return onceOf(known, asana.id, () => this.findVariation(query, asana));
+    const known = getOrCreate(this.variations, query, () => new Map<string, string | null>());
+    return getOrCreate(known, asana.id, () => this.findVariation(query, asana));
   }
 
   private findVariation({ words }: Query, asana: Asana): string | null {

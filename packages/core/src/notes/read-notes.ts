@@ -1,6 +1,6 @@
 import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
-import { onceWithin } from '../once.js';
+import { getOrCreateWithin } from '../get-or-create.js';
 import type { Problem } from '../problem.js';
 import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
@@ -148,7 +148,7 @@ const STEPS = new Map<string, Step>();
 
 /** A step that is read again is the same object: what was worked out for it is found. */
 function sameStep(step: Step): Step {
-  return onceWithin(STEPS, MOST_STEPS, JSON.stringify(step), () => step);
+  return getOrCreateWithin(STEPS, MOST_STEPS, JSON.stringify(step), () => step);
 }
 
 /** The evidence of so many lines is remembered: a text is read again with every key that is typed into it. */
@@ -157,7 +157,7 @@ const MOST_EVIDENCE = 2_000;
 function remembered(evidenceFor: EvidenceOf): EvidenceOf {
   const known = new Map<string, LineEvidence>();
   return (text, surrounding) =>
-    onceWithin(known, MOST_EVIDENCE, `${[...surrounding].join()}|${text}`, () => evidenceFor(text, surrounding));
+    getOrCreateWithin(known, MOST_EVIDENCE, `${[...surrounding].join()}|${text}`, () => evidenceFor(text, surrounding));
 }
 
 /** A line's text with the lines that hold no step taken out: title, sections and `key: value` lines. */

@@ -1,5 +1,5 @@
 import type { Base } from '../asanas/asana.js';
-import { onceWithin } from '../once.js';
+import { getOrCreateWithin } from '../get-or-create.js';
 
 /** Words of a title, a heading or a line that tell what kind of class it is. Common practice, no source. */
 const TELLING: Readonly<Record<string, RegExp>> = {
@@ -29,7 +29,7 @@ const TELLS = new Map<string, LineTells>();
 
 /** What a line tells of those around it; remembered, since a text is read again with every key. */
 export function tellsOf(text: string): LineTells {
-  return onceWithin(TELLS, MOST_LINES, text, () => ({
+  return getOrCreateWithin(TELLS, MOST_LINES, text, () => ({
     surrounding: surroundingOf(text),
     position: toldPosition(text),
     leavesChair: leavesChair(text),

@@ -63,7 +63,7 @@ export class ClassesService {
     await this.sequences.read(teacherId, sequenceId);
     const sequence = await this.sequences.parse(teacherId, text);
     const people = await Promise.all(personIds.map((id) => this.people.read(teacherId, id)));
-    const members = people.map((person): Member => ({ studio: this.bodies.of(bodyOf(person, day)), participant: toParticipant(person) }));
+    const members = people.map((person): Member => ({ solver: this.bodies.of(bodyOf(person, day)), participant: toParticipant(person) }));
     const plan = await solved(members, sequence, { today: day, figures, pins, ...(shared && { props: shared }) });
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.rows.create(

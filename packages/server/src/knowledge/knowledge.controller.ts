@@ -12,7 +12,7 @@ import {
   measureJson,
   parameterSpec,
   readAnswer,
-  Studio,
+  BodySolver,
   type ConditionAnswer,
 } from '@lotus-steady/core';
 import { Controller, Get, NotFoundException, Param, Query } from '@nestjs/common';
@@ -23,7 +23,7 @@ import { unusable } from '../problems/unusable.js';
 @ApiTags('knowledge')
 @Controller('api')
 export class KnowledgeController {
-  private readonly studio = new Studio(library);
+  private readonly solver = new BodySolver(library);
 
   @Get('asanas')
   asanas() {
@@ -37,7 +37,7 @@ export class KnowledgeController {
     return {
       contract: CONTRACT,
       ...asanaJson(asana),
-      measured: asana.variations.map((variation) => measureJson(this.studio.formOf(asana, variation))),
+      measured: asana.variations.map((variation) => measureJson(this.solver.formOf(asana, variation))),
     };
   }
 

@@ -1,4 +1,4 @@
-import { library, Studios } from '@lotus-steady/core';
+import { library, BodySolverCache } from '@lotus-steady/core';
 import { Injectable } from '@nestjs/common';
 
 /** A full class, and none of its bodies is solved twice. */
@@ -6,7 +6,7 @@ const MOST = 24;
 
 /** The bodies of all whom this server plans for. */
 @Injectable()
-export class BodiesService extends Studios {
+export class BodiesService extends BodySolverCache {
   constructor() {
     super(library, MOST);
   }

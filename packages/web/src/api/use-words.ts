@@ -6,7 +6,7 @@ import { request } from './client.js';
 import { wordsQuery } from './queries.js';
 
 /** Whatever follows from how texts are read. */
-const READ_KEYS = ['read', 'craft', 'score', 'sequences'];
+const READ_KEYS = ['read', 'review', 'score', 'sequences'];
 
 /** Keeps the reader told of the studio's own words; what was read before is read again with them. */
 export function useStudioWords(): void {

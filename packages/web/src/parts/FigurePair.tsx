@@ -1,5 +1,5 @@
 import type { Figure } from '@lotus-steady/core';
-import type { Drawing } from '../worker/pictures.js';
+import type { Drawing } from '../worker/figure-cache.js';
 import { GROUND_CM } from './FigureDrawing.js';
 
 const ROOM = 6;

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Picture } from '../worker/pictures.js';
+import type { Picture } from '../worker/figure-cache.js';
 import { pictureQuery } from '../worker/queries.js';
 import { FigureDrawing, GROUND_CM } from './FigureDrawing.js';
 import { FigurePair } from './FigurePair.js';

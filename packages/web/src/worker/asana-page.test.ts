@@ -1,8 +1,8 @@
-import { library, Studio } from '@lotus-steady/core';
+import { library, BodySolver } from '@lotus-steady/core';
 import { asanaPage, entryOf } from './asana-page.js';
 
-const studio = new Studio(library);
-const page = (id: string, body = studio) => asanaPage(library, body, library.get(id));
+const solver = new BodySolver(library);
+const page = (id: string, body = solver) => asanaPage(library, body, library.get(id));
 
 test('an asana is shown with all its variations, each with what was computed for this body', () => {
   const dog = page('adho-mukha-svanasana');
@@ -25,7 +25,7 @@ test('what bears is told by part and support, and carries the whole body where n
 
 test('another body has other measures of the same asana', () => {
   const heights = [150, 190].map((stature) => {
-    const { ends } = page('tadasana', new Studio(library, { stature })).variations[0]!;
+    const { ends } = page('tadasana', new BodySolver(library, { stature })).variations[0]!;
     return ends[0]!.measures.find(({ measure }) => measure === 'comHeight')!.value;
   });
   // The centre of mass stands at a good half of stature (Winter DA. Biomechanics and Motor Control, 2009).

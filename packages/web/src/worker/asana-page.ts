@@ -1,8 +1,8 @@
 import {
   asides, describeDose, describePart, propsOf, saidCues, setupOf,
-  type Asana, type Base, type Done, type Library, type Measure, type Prop, type Purpose, type SetupItem, type Studio,
+  type Asana, type Base, type SolvedPosture, type Library, type Measure, type Prop, type Purpose, type SetupItem, type BodySolver,
 } from '@lotus-steady/core'; // prettier-ignore
-import { draw, type Drawing } from './pictures.js';
+import { draw, type Drawing } from './figure-cache.js';
 
 /** What an asana is called, for search and lists. */
 export interface AsanaEntry {
@@ -70,7 +70,7 @@ export function entryOf({ id, name, iast, base, purposes, variations }: Asana): 
   return { id, name, iast, base, purposes: Object.keys(purposes) as Purpose[], props: plain ? [...propsOf(plain.posture).keys()] : [] };
 }
 
-function measuredEnd({ measured }: Done): MeasuredEnd {
+function measuredEnd({ measured }: SolvedPosture): MeasuredEnd {
   return {
     measures: (Object.entries(measured.values) as [Measure, number][]).map(([measure, value]) => ({ measure, value })),
     loads: measured.shares
@@ -100,7 +100,7 @@ function waysOf(library: Library, asana: Asana): ListWay[] {
 }
 
 /** Everything about one asana, as this body does it. */
-export function asanaPage(library: Library, studio: Studio, asana: Asana): AsanaPage {
+export function asanaPage(library: Library, solver: BodySolver, asana: Asana): AsanaPage {
   const others = (ids: readonly string[]) => ids.map((other) => entryOf(library.get(other)));
   return {
     entry: entryOf(asana),
@@ -113,13 +113,13 @@ export function asanaPage(library: Library, studio: Studio, asana: Asana): Asana
     cues: saidCues(asana),
     asides: asides(asana),
     variations: asana.variations.map((variation): VariationPage => {
-      const form = studio.formOf(asana, variation);
+      const form = solver.formOf(asana, variation);
       const [start] = form.ends;
       return {
         id: variation.id,
         name: variation.name,
         for: variation.for,
-        drawing: draw(studio, { ...form, changes: [] }, 'none'),
+        drawing: draw(solver, { ...form, changes: [] }, 'none'),
         ends: form.ends.map(measuredEnd),
         setup: setupOf(start!),
         reached: start!.solved.reached,

@@ -1,16 +1,16 @@
 import {
-  adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, craftOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, Studio, Studios, understood, whatToSay,
-  type Answered, type Candidate, type ReadLine as CoreLine, type StepSide, type StudioWord, type AdaptationJson, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassJson, type ClassOptions, type Craft, type Edited, type Figure, type Joint, type LimitJson, type Member, type Participant, type Pin,
+  adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
+  type Answered, type Candidate, type ReadLine as CoreLine, type StepSide, type StudioWord, type AdaptationJson, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassJson, type ClassOptions, type Review, type Edited, type Figure, type Joint, type LimitJson, type Member, type Participant, type Pin,
   type Problem, type PropsAtHand, type Screening, type Sequence, type SetupItem, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
-import { draw, Pictures, smallFigure, type Drawing } from './pictures.js';
-import { Sender } from './parcel.js';
+import { draw, FigureCache, smallFigure, type Drawing } from './figure-cache.js';
+import { Sender } from './delta-message.js';
 import { packScore, type ScoreParcel } from './score-parcel.js';
 import { alike, givenStep, scoreStep, type ScoreStep } from './score-steps.js';
-import { Shelf } from './shelf.js';
-import { Turns } from './turns.js';
+import { PostureStore } from './posture-store.js';
+import { CooperativeRunner } from './cooperative-runner.js';
 
 export interface ReadLine {
   readonly line: number;
@@ -102,21 +102,21 @@ export interface Meaning {
   readonly say: string | null;
 }
 
-const bodies = (members: readonly Member[]) => members.map(({ studio }) => studio);
+const bodies = (members: readonly Member[]) => members.map(({ solver }) => solver);
 
 const search = nameSearch(library);
 const reader = notesReader(library);
 /** The studio's own words, as long as its teacher is signed in. */
 let words: readonly StudioWord[] = [];
 const read = (text: string) => reader(text, words);
-const anyStudio = new Studio(library);
+const anySolver = new BodySolver(library);
 /** Going back and forth between the people of a class is common. */
-const studios = new Studios(library, 24);
+const solvers = new BodySolverCache(library, 24);
 /** The name of this file tells the version of the core, but where it is being developed. */
-const shelf = new Shelf(import.meta.env.DEV ? String(Date.now()) : import.meta.url);
+const shelf = new PostureStore(import.meta.env.DEV ? String(Date.now()) : import.meta.url);
 
-const pictures = new Pictures();
-const turns = new Turns();
+const pictures = new FigureCache();
+const turns = new CooperativeRunner();
 /** Of each score the page gets what it doesn't hold yet. */
 const sender = new Sender();
 
@@ -128,7 +128,7 @@ function parse(text: string): Sequence {
 const memory = new ClassMemory();
 
 function membersOf(participants: readonly Participant[], today: string): Member[] {
-  return participants.map((participant) => ({ studio: studios.of(bodyOf(participant, today)), participant }));
+  return participants.map((participant) => ({ solver: solvers.of(bodyOf(participant, today)), participant }));
 }
 
 function optionsOf({ shared, ...options }: ClassAsked, today: string): ClassOptions {
@@ -163,7 +163,7 @@ const core = {
   thumb(id: string, variation: string | null): Figure | null {
     const asana = library.get(id);
     if (!asana.variations[0]) return null;
-    return smallFigure(anyStudio, { ...anyStudio.form(id, variation), changes: [] }, 'none');
+    return smallFigure(anySolver, { ...anySolver.form(id, variation), changes: [] }, 'none');
   },
 
   /** A picture that an answer promised. */
@@ -174,21 +174,21 @@ const core = {
   /** Everything about one asana, as this body does it. */
   asana(id: string, body: BodyAnswers): AsanaPage | null {
     const asana = library.find(id);
-    return asana ? asanaPage(library, studios.of(body), asana) : null;
+    return asana ? asanaPage(library, solvers.of(body), asana) : null;
   },
 
   /** One form from any side, in degrees on the way from the side to the front; mirrored on demand. */
   turned(id: string, variation: string, body: BodyAnswers, yaw: number, mirrored: boolean): Figure[] {
-    const studio = studios.of(body);
-    const form = studio.form(id, variation);
+    const solver = solvers.of(body);
+    const form = solver.form(id, variation);
     const { shown } = form.asana;
     const side = mirrored && shown ? (shown.side === 'left' ? 'right' : 'left') : 'none';
-    return stepFigures(studio, { ...form, changes: [] }, side, yaw);
+    return stepFigures(solver, { ...form, changes: [] }, side, yaw);
   },
 
   /** A standing figure from side and front with its joints, to draw ranges on. */
   standing(): StandingFigures {
-    const { placed } = anyStudio.form('tadasana').ends[0]!.solved;
+    const { placed } = anySolver.form('tadasana').ends[0]!.solved;
     const seen = (view: 'side' | 'front') => ({ figure: drawFigure(placed, view), at: jointPoints(placed, view) });
     return { side: seen('side'), front: seen('front') };
   },
@@ -215,10 +215,10 @@ const core = {
 
   /** What every asana means for one person. */
   async verdicts(participant: Participant, today: string): Promise<AsanaVerdict[]> {
-    const studio = studios.of(bodyOf(participant, today));
-    const judged = collected(judgeLibrary(studio, participant, { today }));
+    const solver = solvers.of(bodyOf(participant, today));
+    const judged = collected(judgeLibrary(solver, participant, { today }));
     // In turns with the figures on the screen; nothing stops it.
-    return (await turns.work(judged, judged, undefined, (go) => shelf.around([studio], go)))!;
+    return (await turns.work(judged, judged, undefined, (go) => shelf.around([solver], go)))!;
   },
 
   read(text: string): ReadText {
@@ -231,7 +231,7 @@ const core = {
       const drawn = variations[0] ? { asana, variation } : steps[Math.floor(steps.length / 2)];
       if (!drawn) return { name, figure: null };
       const key = `${drawn.asana} ${drawn.variation ?? null} ${side}`;
-      figures[key] ??= smallFigure(anyStudio, { ...anyStudio.form(drawn.asana, drawn.variation ?? null), changes: [] }, side);
+      figures[key] ??= smallFigure(anySolver, { ...anySolver.form(drawn.asana, drawn.variation ?? null), changes: [] }, side);
       return { name, figure: key };
     };
     const lines = result.sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
@@ -252,7 +252,7 @@ const core = {
 
   /** A class for people, from nothing. */
   build(participants: readonly Participant[], asked: BuildAsked, today: string): string {
-    return buildSequence(anyStudio, read, membersOf(participants, today), { ...asked, today });
+    return buildSequence(anySolver, read, membersOf(participants, today), { ...asked, today });
   },
 
   /** A step's edit carried out in a text, with the choices by hand that go on holding. */
@@ -261,17 +261,17 @@ const core = {
   },
 
   /** What a teacher's craft says of a text; `null` for one that isn't understood. */
-  craft(text: string): Craft | null {
+  review(text: string): Review | null {
     const { sequence } = read(text);
-    return sequence && craftOf(anyStudio, sequence);
+    return sequence && reviewOf(anySolver, sequence);
   },
 
   /** A text adapted to one person, with all that the score draws. */
   async score(text: string, participant: Participant, today: string): Promise<Score> {
     const sequence = parse(text);
-    const studio = studios.of(bodyOf(participant, today));
-    const plan = await shelf.around([studio], () => adapt(studio, sequence, participant, { today }));
-    return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(pictures, studio, step)) };
+    const solver = solvers.of(bodyOf(participant, today));
+    const plan = await shelf.around([solver], () => adapt(solver, sequence, participant, { today }));
+    return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(pictures, solver, step)) };
   },
 
   /** A text adapted to people who practise together. `onStep` hears how many steps are done; `stopClass` ends it. */
@@ -296,9 +296,9 @@ const core = {
     const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
     const staves = alike(plan.plans, limits).map((people) => ({
       people,
-      steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.studio, step)),
+      steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.solver, step)),
     }));
-    const given = plan.plans[0]!.steps.map(({ step }) => givenStep(pictures, anyStudio, step));
+    const given = plan.plans[0]!.steps.map(({ step }) => givenStep(pictures, anySolver, step));
     return packScore(sender, { answer: classJson(sequence, plan), given, staves });
   },
 
@@ -311,7 +311,7 @@ const core = {
     today: string,
   ): Promise<BetterOrder | null> {
     const members = membersOf(participants, today);
-    const steps = betterOrder(anyStudio, read, members, text, optionsOf(asked, today));
+    const steps = betterOrder(anySolver, read, members, text, optionsOf(asked, today));
     return turns.work(job, steps, undefined, (go) => shelf.around(bodies(members), go));
   },
 
@@ -324,12 +324,12 @@ const core = {
     // Doses as they are before they are fitted to the time: ways are chosen by those.
     const sequence = { ...parse(text), minutes: null };
     const members = inRoom(membersOf(people, day), asked && asked.shared);
-    const { studio, participant } = members[whose]!;
+    const { solver, participant } = members[whose]!;
     const ways = await shelf.around(bodies(members), () => {
       const plan = asked
         ? adaptClass(members, sequence, optionsOf(asked, day)).plans[whose]!
-        : adapt(studio, sequence, participant, { today: day });
-      return otherWays(studio, participant, plan, index, 6, { today: day });
+        : adapt(solver, sequence, participant, { today: day });
+      return otherWays(solver, participant, plan, index, 6, { today: day });
     });
     return ways.map((chosen) => ({
       figure: chosen.figure,
@@ -338,7 +338,7 @@ const core = {
       variation: chosen.variation.id,
       changes: chosen.changes,
       cost: chosen.cost,
-      drawing: draw(studio, chosen, sequence.steps[index]!.side),
+      drawing: draw(solver, chosen, sequence.steps[index]!.side),
       setup: setupOf(chosen.ends[0]!),
     }));
   },

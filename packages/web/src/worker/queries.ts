@@ -4,7 +4,7 @@ import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
 import { core } from './core.js';
 import type { ClassAsked, ReadText, StepAsked } from './core.worker.js';
-import { Receiver } from './parcel.js';
+import { Receiver } from './delta-message.js';
 import { unpackScore } from './score-parcel.js';
 
 export function today(): string {
@@ -21,10 +21,10 @@ export const readTextQuery = (text: string) =>
     retry: false,
   });
 
-export const craftQuery = (text: string) =>
+export const reviewQuery = (text: string) =>
   queryOptions({
-    queryKey: ['craft', text],
-    queryFn: () => core.craft(text),
+    queryKey: ['review', text],
+    queryFn: () => core.review(text),
     staleTime: Infinity,
     gcTime: 60_000,
     placeholderData: keepPreviousData,

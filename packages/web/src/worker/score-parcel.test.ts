@@ -1,17 +1,17 @@
-import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, notesReader, Studio } from '@lotus-steady/core';
+import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, notesReader, BodySolver } from '@lotus-steady/core';
 import type { ClassScore } from './core.worker.js';
-import { Receiver, Sender } from './parcel.js';
-import { Pictures } from './pictures.js';
+import { Receiver, Sender } from './delta-message.js';
+import { FigureCache } from './figure-cache.js';
 import { packScore, unpackScore } from './score-parcel.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 
-const studio = new Studio(library);
+const solver = new BodySolver(library);
 const read = notesReader(library);
 const members = [anybody('ann'), { ...anybody('bo'), conditions: [readCondition('glaucoma').answer] }].map((participant) => ({
-  studio,
+  solver,
   participant,
 }));
-const pictures = new Pictures();
+const pictures = new FigureCache();
 const memory = new ClassMemory();
 
 function scoreOf(text: string): ClassScore {
@@ -19,9 +19,9 @@ function scoreOf(text: string): ClassScore {
   const plan = adaptClass(members, sequence, { memory, today: '2026-06-01' });
   const staves = alike(plan.plans, ['', 'glaucoma']).map((people) => ({
     people,
-    steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, studio, step)),
+    steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, solver, step)),
   }));
-  return { answer: classJson(sequence, plan), given: sequence.steps.map((step) => givenStep(pictures, studio, step)), staves };
+  return { answer: classJson(sequence, plan), given: sequence.steps.map((step) => givenStep(pictures, solver, step)), staves };
 }
 
 test('a score goes over whole, and after an edit only what has changed of it', () => {
@@ -42,12 +42,12 @@ test('a score goes over whole, and after an edit only what has changed of it', (
 });
 
 test('a picture that is promised no longer is promised anew', () => {
-  const few = new Pictures(1);
+  const few = new FigureCache(1);
   const [mountain, tree] = read('Mountain\nTree').sequence!.steps;
-  const first = givenStep(few, studio, mountain!);
-  expect(givenStep(few, studio, mountain!)).toBe(first);
-  givenStep(few, studio, tree!);
-  const again = givenStep(few, studio, mountain!);
+  const first = givenStep(few, solver, mountain!);
+  expect(givenStep(few, solver, mountain!)).toBe(first);
+  givenStep(few, solver, tree!);
+  const again = givenStep(few, solver, mountain!);
   expect(again).not.toBe(first);
   expect(few.drawn(again.given.key).side).not.toHaveLength(0);
 });

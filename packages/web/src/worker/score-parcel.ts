@@ -1,6 +1,6 @@
 import type { ClassJson, PersonJson, StepJson } from '@lotus-steady/core';
 import type { ClassScore } from './core.worker.js';
-import type { Parcel, Receiver, Sender } from './parcel.js';
+import type { DeltaMessage, Receiver, Sender } from './delta-message.js';
 import type { ScoreStep } from './score-steps.js';
 
 /** The same with the names of its parts. */
@@ -12,7 +12,7 @@ interface NamedScore {
   readonly given: readonly number[];
   readonly staves: readonly Named<ClassScore['staves'][number]>[];
 }
-export type ScoreParcel = Parcel<NamedScore>;
+export type ScoreParcel = DeltaMessage<NamedScore>;
 
 export function packScore(sender: Sender, { answer, given, staves }: ClassScore): ScoreParcel {
   return sender.pack((nameOf): NamedScore => {

@@ -1,18 +1,18 @@
-import { adapt, anybody, library, readCondition, notesReader, Studio, type Participant, type PersonPlan } from '@lotus-steady/core';
-import { Pictures } from './pictures.js';
+import { adapt, anybody, library, readCondition, notesReader, BodySolver, type Participant, type PersonPlan } from '@lotus-steady/core';
+import { FigureCache } from './figure-cache.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 
-const studio = new Studio(library);
+const solver = new BodySolver(library);
 const { sequence } = notesReader(library)('Mountain\nForward fold 5 breaths\nTree, each side\nSavasana 5 min');
 const someone = (id: string, ...conditions: readonly string[]): Participant => ({
   ...anybody(id),
   conditions: conditions.map((text) => readCondition(text).answer),
 });
-const planOf = (participant: Participant): PersonPlan => adapt(studio, sequence!, participant, { today: '2026-06-01' });
+const planOf = (participant: Participant): PersonPlan => adapt(solver, sequence!, participant, { today: '2026-06-01' });
 
 test('a step that is kept is drawn once, as it is given', () => {
-  const pictures = new Pictures();
-  const steps = planOf(anybody('ann')).steps.map((step) => scoreStep(pictures, studio, step));
+  const pictures = new FigureCache();
+  const steps = planOf(anybody('ann')).steps.map((step) => scoreStep(pictures, solver, step));
   expect(steps.map(({ givenName }) => givenName)).toEqual(sequence!.steps.map(({ asana }) => library.get(asana).name));
   expect(steps.every(({ adapted }) => adapted === null)).toBe(true);
   expect(steps[1]!.givenDose).toBe('5 breaths');
@@ -21,10 +21,10 @@ test('a step that is kept is drawn once, as it is given', () => {
 });
 
 test('a step that is changed is drawn as given and as adapted', () => {
-  const pictures = new Pictures();
+  const pictures = new FigureCache();
   const plan = planOf(someone('bo', 'glaucoma'));
   const at = plan.steps.findIndex(({ verdict }) => verdict === 'modify' || verdict === 'substitute');
-  const step = scoreStep(pictures, studio, plan.steps[at]!);
+  const step = scoreStep(pictures, solver, plan.steps[at]!);
   expect(step.adapted).not.toBeNull();
   expect(step.adapted!.key).not.toBe(step.given.key);
   // The head is where the change has brought it, not where the step would have.
@@ -33,9 +33,9 @@ test('a step that is changed is drawn as given and as adapted', () => {
 });
 
 test('as given it is on nobody’s body in particular', () => {
-  const pictures = new Pictures();
+  const pictures = new FigureCache();
   const [mountain] = sequence!.steps;
-  expect(givenStep(pictures, studio, mountain!)).toMatchObject({ givenName: library.get('tadasana').name, adapted: null });
+  expect(givenStep(pictures, solver, mountain!)).toMatchObject({ givenName: library.get('tadasana').name, adapted: null });
 });
 
 test('people of the same limits and the same steps share a stave', () => {

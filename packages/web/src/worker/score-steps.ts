@@ -1,5 +1,5 @@
-import { describeDose, type PersonPlan, type PlannedStep, type Step, type Studio } from '@lotus-steady/core';
-import type { Picture, Pictures } from './pictures.js';
+import { describeDose, type PersonPlan, type PlannedStep, type Step, type BodySolver } from '@lotus-steady/core';
+import type { Picture, FigureCache } from './figure-cache.js';
 
 /** What a score draws of one step. */
 export interface ScoreStep {
@@ -16,7 +16,7 @@ export interface ScoreStep {
 const DRAWN = new WeakMap<PlannedStep | Step, ScoreStep>();
 
 /** The same object for the same step, as long as its pictures are promised: whoever holds it sees what has changed. */
-function same(pictures: Pictures, of: PlannedStep | Step, make: () => ScoreStep): ScoreStep {
+function same(pictures: FigureCache, of: PlannedStep | Step, make: () => ScoreStep): ScoreStep {
   const known = DRAWN.get(of);
   if (known && [known.given, known.adapted].every((picture) => picture === null || pictures.holds(picture))) return known;
   const made = make();
@@ -24,32 +24,32 @@ function same(pictures: Pictures, of: PlannedStep | Step, make: () => ScoreStep)
   return made;
 }
 
-export function scoreStep(pictures: Pictures, studio: Studio, planned: PlannedStep): ScoreStep {
-  return same(pictures, planned, () => drawnStep(pictures, studio, planned));
+export function scoreStep(pictures: FigureCache, solver: BodySolver, planned: PlannedStep): ScoreStep {
+  return same(pictures, planned, () => drawnStep(pictures, solver, planned));
 }
 
-function drawnStep(pictures: Pictures, studio: Studio, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
+function drawnStep(pictures: FigureCache, solver: BodySolver, { step, given, chosen, verdict }: PlannedStep): ScoreStep {
   const shown = chosen ?? given;
   return {
-    given: pictures.promise(studio, given, step.side),
+    given: pictures.promise(solver, given, step.side),
     givenName: given.asana.name,
     givenDose: describeDose(given.dose),
     givenSeconds: given.timed.seconds + given.transitionSeconds,
-    adapted: chosen && verdict !== 'keep' ? pictures.promise(studio, chosen, step.side) : null,
+    adapted: chosen && verdict !== 'keep' ? pictures.promise(solver, chosen, step.side) : null,
     effort: shown.declared.effort,
     headBelowHeart: shown.ends[0]!.measured.values.headBelowHeart ?? null,
   };
 }
 
 /** A step as the sequence gives it, on nobody's body in particular. */
-export function givenStep(pictures: Pictures, studio: Studio, step: Step): ScoreStep {
-  return same(pictures, step, () => drawnAsGiven(pictures, studio, step));
+export function givenStep(pictures: FigureCache, solver: BodySolver, step: Step): ScoreStep {
+  return same(pictures, step, () => drawnAsGiven(pictures, solver, step));
 }
 
-function drawnAsGiven(pictures: Pictures, studio: Studio, { asana, variation, side, dose }: Step): ScoreStep {
-  const form = studio.form(asana, variation);
+function drawnAsGiven(pictures: FigureCache, solver: BodySolver, { asana, variation, side, dose }: Step): ScoreStep {
+  const form = solver.form(asana, variation);
   return {
-    given: pictures.promise(studio, { ...form, changes: [] }, side),
+    given: pictures.promise(solver, { ...form, changes: [] }, side),
     givenName: form.asana.name,
     givenDose: describeDose(dose),
     givenSeconds: 0,

@@ -3,7 +3,7 @@ import { memo, type KeyboardEvent } from 'react';
 import { counted, type StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { Picture } from '../../worker/pictures.js';
+import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { clock, STAFF_CM, type Column } from './layout.js';
 

@@ -7,7 +7,7 @@ import {
   library,
   readCondition,
   notesReader,
-  Studio,
+  BodySolver,
   type ClassJson,
   type Participant,
 } from '@lotus-steady/core';
@@ -16,7 +16,7 @@ import { render, screen, waitFor, within } from '@testing-library/react';
 
 jest.mock('../../worker/core.js', () => ({ core: { find: async () => library.asanas } }));
 
-const studio = new Studio(library);
+const solver = new BodySolver(library);
 const read = notesReader(library);
 const NAMES = new Map([['1', 'Orla'], ['2', 'Tam']]); // prettier-ignore
 const someone = (id: string, ...conditions: readonly string[]): Participant => ({
@@ -26,7 +26,7 @@ const someone = (id: string, ...conditions: readonly string[]): Participant => (
 
 function classOf(text: string, ...people: readonly Participant[]): ClassJson {
   const sequence = read(text).sequence!;
-  const members = people.map((participant) => ({ studio, participant }));
+  const members = people.map((participant) => ({ solver, participant }));
   return classJson(sequence, adaptClass(members, sequence, { today: '2026-06-01' }));
 }
 

@@ -1,30 +1,30 @@
 /** @jest-environment jsdom */
 import 'reflect-metadata';
 import {
-  adapt, adaptationJson, anybody, library, otherWays, readCondition, notesReader, setupOf, Studio, type Participant,
+  adapt, adaptationJson, anybody, library, otherWays, readCondition, notesReader, setupOf, BodySolver, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { TextDecoder, TextEncoder } from 'node:util';
 import type { Score } from '../../worker/core.worker.js';
-import { draw, Pictures } from '../../worker/pictures.js';
+import { draw, FigureCache } from '../../worker/figure-cache.js';
 import { scoreStep } from '../../worker/score-steps.js';
 
 // React Router wants what jsdom leaves out.
 Object.assign(globalThis, { TextDecoder, TextEncoder });
 
 const TODAY = '2026-06-01';
-const studio = new Studio(library);
-const pictures = new Pictures();
+const solver = new BodySolver(library);
+const pictures = new FigureCache();
 const { sequence } = notesReader(library)('Mountain\nForward fold 5 breaths\nSavasana 5 min');
 const ann: Participant = { ...anybody('ann'), conditions: [readCondition('glaucoma').answer] };
-const plan = adapt(studio, sequence!, ann, { today: TODAY });
+const plan = adapt(solver, sequence!, ann, { today: TODAY });
 const score: Score = {
   answer: adaptationJson(sequence!, [plan]),
-  steps: plan.steps.map((step) => scoreStep(pictures, studio, step)),
+  steps: plan.steps.map((step) => scoreStep(pictures, solver, step)),
 };
 const FOLD = 1;
-const ways = otherWays(studio, ann, plan, FOLD, 6, { today: TODAY });
+const ways = otherWays(solver, ann, plan, FOLD, 6, { today: TODAY });
 
 // The same core, without a thread of its own.
 jest.mock('../../worker/core.js', () => ({
@@ -38,7 +38,7 @@ jest.mock('../../worker/core.js', () => ({
         variation: way.variation.id,
         changes: way.changes,
         cost: way.cost,
-        drawing: draw(studio, way, 'none'),
+        drawing: draw(solver, way, 'none'),
         setup: setupOf(way.ends[0]!),
       })),
   },

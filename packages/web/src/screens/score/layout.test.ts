@@ -1,5 +1,5 @@
 import type { Score } from '../../worker/core.worker.js';
-import type { Picture } from '../../worker/pictures.js';
+import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { clock, layOut, SCALE } from './layout.js';
 

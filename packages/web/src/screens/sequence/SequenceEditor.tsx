@@ -8,7 +8,7 @@ import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { readTextQuery } from '../../worker/queries.js';
 import { Blocks } from './Blocks.js';
-import { CraftPanel } from './CraftPanel.js';
+import { ReviewPanel } from './ReviewPanel.js';
 import { EarlierTexts } from './EarlierTexts.js';
 import { Matches } from './Matches.js';
 import { useSettling } from './use-settling.js';
@@ -78,7 +78,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
             onSettle={settle}
             onSplit={split}
           />
-          {(read.data?.sequence?.steps.length ?? 0) > 0 && <CraftPanel text={text} onChange={change} onGoTo={goToLine} />}
+          {(read.data?.sequence?.steps.length ?? 0) > 0 && <ReviewPanel text={text} onChange={change} onGoTo={goToLine} />}
           <Blocks own={stored?.id ?? null} text={text} onChange={change} />
           {stored && <EarlierTexts sequence={stored.id} text={text} onChange={change} />}
           {stored && (people.data?.length ?? 0) > 0 && (

@@ -1,6 +1,6 @@
 import type { StepJson } from '@lotus-steady/core';
 import type { ClassScore, Score } from '../../worker/core.worker.js';
-import type { Picture } from '../../worker/pictures.js';
+import type { Picture } from '../../worker/figure-cache.js';
 
 /** One figure of a step, and who does it; nobody is named where only one person is taught. */
 export interface TaughtFigure {

@@ -1,10 +1,10 @@
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Measure } from '../body/measure.js';
 import { judging, type Judges } from './judges.js';
 import type { PropsAtHand } from './props.js';
-import type { Studio } from './studio.js';
+import type { BodySolver } from './body-solver.js';
 
 /** Limits on these can only be judged of the class as a whole. */
 const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set([
@@ -17,10 +17,10 @@ const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set([
 ]);
 
 /** All that someone's steps are judged with, wherever in a class they stand. */
-export interface Who {
+export interface JudgingProfile {
   /** Its own number. */
   readonly id: number;
-  readonly studio: Studio;
+  readonly solver: BodySolver;
   /** Those of single steps. */
   readonly limits: readonly ActiveLimit[];
   readonly judges: Judges;
@@ -36,22 +36,22 @@ export interface Who {
 
 /** So many different people are known of one studio; then the oldest is forgotten. */
 const MOST = 64;
-const KNOWN = new WeakMap<Studio, Map<string, Who>>();
+const KNOWN = new WeakMap<BodySolver, Map<string, JudgingProfile>>();
 
 let count = 0;
 
 /** People of one body who are judged alike are the same `Who`, so that what was worked out for one serves the other. */
-export function sameWho(who: Omit<Who, 'id' | 'judges'>): Who {
-  const known = onceOf(KNOWN, who.studio, () => new Map<string, Who>());
+export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges'>): JudgingProfile {
+  const known = getOrCreate(KNOWN, profile.solver, () => new Map<string, JudgingProfile>());
   const key = JSON.stringify([
-    who.limits.map(({ id, spec }) => [id, spec]),
-    who.props,
-    who.breathSeconds,
-    [...who.favoured],
-    [...who.named].map(([asana, ids]) => [asana, ...ids]),
-    who.afterPain,
+    profile.limits.map(({ id, spec }) => [id, spec]),
+    profile.props,
+    profile.breathSeconds,
+    [...profile.favoured],
+    [...profile.named].map(([asana, ids]) => [asana, ...ids]),
+    profile.afterPain,
   ]);
-  const same = known.get(key) ?? { ...who, judges: judging(who.limits), id: ++count };
+  const same = known.get(key) ?? { ...profile, judges: judging(profile.limits), id: ++count };
   known.delete(key);
   known.set(key, same);
   if (known.size > MOST) known.delete(known.keys().next().value!);
@@ -63,8 +63,8 @@ export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit
   return limits.filter(({ spec }) => !CLASS_MEASURES.has(spec.measure));
 }
 
-const FREE = new WeakMap<Who, Who>();
+const FREE = new WeakMap<JudgingProfile, JudgingProfile>();
 /** The same body without any limit, to show a step as it is given. */
-export function unlimited(who: Who): Who {
-  return onceOf(FREE, who, () => sameWho({ ...who, limits: [], favoured: new Set(), named: new Map(), afterPain: null }));
+export function withoutLimits(profile: JudgingProfile): JudgingProfile {
+  return getOrCreate(FREE, profile, () => sharedProfile({ ...profile, limits: [], favoured: new Set(), named: new Map(), afterPain: null }));
 }

@@ -1,9 +1,9 @@
 import { library } from '../asanas/all.js';
 import { usualStep } from '../sequence/sequence.js';
-import { person, studio } from './adapt.fixture.js';
-import { Walker } from './adapt.js';
+import { person, solver } from './adapt.fixture.js';
+import { PersonPlanner } from './adapt.js';
 import { bestPath } from './best-path.js';
-import { Outlook } from './outlook.js';
+import { CostToGo } from './cost-to-go.js';
 
 const STEPS = ['tadasana', 'uttanasana', 'bhujangasana', 'balasana', 'virabhadrasana-2', 'setu-bandhasana', 'sukhasana', 'savasana'].map((id) => usualStep(library.get(id), '')); // prettier-ignore
 const PEOPLE = [
@@ -11,12 +11,12 @@ const PEOPLE = [
   ['pregnancy week=30 fetuses=1 complications=none'],
   ['osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1', 'glaucoma'],
   ['knee kind=oa painNow=2'],
-].map((conditions) => new Walker(studio, person(...conditions), '2026-06-01').who);
+].map((conditions) => new PersonPlanner(solver, person(...conditions), '2026-06-01').profile);
 
 test('the outlook never says more than what the rest of a class costs, from wherever it is looked at', () => {
-  for (const who of PEOPLE) {
-    const outlook = new Outlook(who, STEPS);
-    const { way: beginnings, cost } = bestPath(who, STEPS);
+  for (const profile of PEOPLE) {
+    const outlook = new CostToGo(profile, STEPS);
+    const { way: beginnings, cost } = bestPath(profile, STEPS);
     const chosen = beginnings.map((one) => one.chosen);
     expect(outlook.least(0)).toBeLessThanOrEqual(cost + 1e-9);
     let spent = 0;
@@ -29,9 +29,9 @@ test('the outlook never says more than what the rest of a class costs, from wher
 });
 
 test('what a way costs above the least is never negative, and all of a class together no more than it costs above the outlook', () => {
-  for (const who of PEOPLE) {
-    const outlook = new Outlook(who, STEPS);
-    const { way: beginnings, cost } = bestPath(who, STEPS);
+  for (const profile of PEOPLE) {
+    const outlook = new CostToGo(profile, STEPS);
+    const { way: beginnings, cost } = bestPath(profile, STEPS);
     const chosen = beginnings.map((one) => one.chosen);
     const above = chosen.map((way, i) => outlook.aboveWith(i)(way));
     for (const one of above) expect(one).toBeGreaterThanOrEqual(-1e-9);
@@ -40,18 +40,18 @@ test('what a way costs above the least is never negative, and all of a class tog
 });
 
 test('a sum that all that follows costs more makes no other key', () => {
-  const [who] = PEOPLE;
-  const [one, other] = [new Outlook(who!, STEPS), new Outlook(who!, [...STEPS, usualStep(library.get('savasana'), '')])];
+  const [profile] = PEOPLE;
+  const [one, other] = [new CostToGo(profile!, STEPS), new CostToGo(profile!, [...STEPS, usualStep(library.get('savasana'), '')])];
   expect(one.keyOf(0)).toBe(other.keyOf(0));
 });
 
 test('classes that end alike share the outlook on that end, whichever was asked first', () => {
-  const [who, other] = [PEOPLE[2]!, { ...PEOPLE[2]! }];
+  const [profile, other] = [PEOPLE[2]!, { ...PEOPLE[2]! }];
   const longer = [usualStep(library.get('vrksasana'), ''), ...STEPS];
   // The other has asked for nothing before.
-  const [after, fresh] = [new Outlook(who, longer), new Outlook(other, longer)];
+  const [after, fresh] = [new CostToGo(profile, longer), new CostToGo(other, longer)];
   for (let i = 0; i <= longer.length; i++) expect(after.least(i)).toBe(fresh.least(i));
-  for (let i = 0; i < STEPS.length; i++) expect(after.keyOf(i + 1)).toBe(new Outlook(who, STEPS).keyOf(i));
+  for (let i = 0; i < STEPS.length; i++) expect(after.keyOf(i + 1)).toBe(new CostToGo(profile, STEPS).keyOf(i));
 });
 
 test('steps that change places leave the outlook before them as it was', () => {
@@ -61,8 +61,8 @@ test('steps that change places leave the outlook before them as it was', () => {
     ['virabhadrasana-2', 'trikonasana'],
     ['balasana', 'savasana'],
   ];
-  for (const who of PEOPLE) {
-    const [one, other] = [swapped, swapped.toReversed()].map((two) => new Outlook(who, named([...before!, ...two, ...after!])));
+  for (const profile of PEOPLE) {
+    const [one, other] = [swapped, swapped.toReversed()].map((two) => new CostToGo(profile, named([...before!, ...two, ...after!])));
     expect(other!.least(0)).toBeCloseTo(one!.least(0), 6);
     expect(other!.keyOf(0)).toBe(one!.keyOf(0));
   }

@@ -1,5 +1,5 @@
 /** An answer whose parts are named: those that the other side doesn't hold yet are with it. */
-export interface Parcel<Body> {
+export interface DeltaMessage<Body> {
   readonly body: Body;
   readonly fresh: readonly (readonly [name: number, part: object])[];
   /** Whether all that it held before is forgotten. */
@@ -19,7 +19,7 @@ export class Sender {
   constructor(private readonly most = MOST_PARTS) {}
 
   /** Packs an answer that puts the names of its parts where they were. */
-  pack<Body>(put: (nameOf: (part: object) => number) => Body): Parcel<Body> {
+  pack<Body>(put: (nameOf: (part: object) => number) => Body): DeltaMessage<Body> {
     const anew = this.names.size > this.most;
     if (anew) this.names = new Map();
     const { names } = this;
@@ -41,7 +41,7 @@ export class Receiver {
   private parts = new Map<number, object>();
 
   /** @throws Error for a part that never came. */
-  unpack<Body, Answer>({ body, fresh, anew }: Parcel<Body>, read: (body: Body, partOf: (name: number) => object) => Answer): Answer {
+  unpack<Body, Answer>({ body, fresh, anew }: DeltaMessage<Body>, read: (body: Body, partOf: (name: number) => object) => Answer): Answer {
     if (anew) this.parts = new Map();
     for (const [name, part] of fresh) this.parts.set(name, part);
     return read(body, (name) => {

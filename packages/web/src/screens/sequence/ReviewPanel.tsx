@@ -1,7 +1,7 @@
 import { DIRECTIONS, editText } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { PLAIN } from '../../parts/button-styles.js';
-import { craftQuery } from '../../worker/queries.js';
+import { reviewQuery } from '../../worker/queries.js';
 
 interface Props {
   readonly text: string;
@@ -15,15 +15,15 @@ function minutes(seconds: number): string {
 }
 
 /** Sides, directions, counterposes, order and rest of a sequence: what is missing, each with one action that mends it. */
-export function CraftPanel({ text, onChange, onGoTo }: Props) {
+export function ReviewPanel({ text, onChange, onGoTo }: Props) {
   // While the text is read anew, its lines are no longer those that the findings speak of.
-  const { data, isPlaceholderData } = useQuery(craftQuery(text));
+  const { data, isPlaceholderData } = useQuery(reviewQuery(text));
   if (!data) return null;
   const { directions, findings } = data;
   const most = Math.max(1, ...Object.values(directions));
   return (
-    <section aria-labelledby="craft" className="mt-6">
-      <h2 id="craft" className="mb-2 text-base">
+    <section aria-labelledby="review" className="mt-6">
+      <h2 id="review" className="mb-2 text-base">
         Balance
       </h2>
       <dl className="grid max-w-md grid-cols-[7rem_1fr_5rem] items-center gap-x-3 gap-y-1 text-sm" aria-label="Directions of the spine">

@@ -1,7 +1,7 @@
-import { onceOf, onceWithin } from '../once.js';
+import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
 import type { Variation } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
-import { leastCrossing, outOfPlace, standOf } from './arrival.js';
+import { leastEntryCost, levelMismatchCost, standOf } from './entry-cost.js';
 import { COST, costAnywhere, endsOf, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from './candidates.js';
 import { POSTURE_CHANGES, type PostureChange, type Wanted } from './changes.js';
 import type { Step } from '../sequence/sequence.js';
@@ -9,11 +9,11 @@ import { stepKey } from '../sequence/step-key.js';
 import { evaluate, type Evaluated } from './evaluation.js';
 import { wantedOf, type Fitted } from './fitting.js';
 import type { Finding } from './judge.js';
-import { contextKey, START, type StepContext } from './place.js';
+import { contextKey, START, type StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
-import type { Done, Form, Studio } from './studio.js';
-import type { Who } from './who.js';
+import type { SolvedPosture, SolvedVariation, BodySolver } from './body-solver.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 /** More candidates than this are not looked at for one step. */
 const MOST_CANDIDATES = 260;
@@ -24,10 +24,10 @@ const MOST_HERE = 300;
 const REACHED_CM = 3;
 
 /** A form that someone may do, as far as can be said without its place in a class. */
-export interface Prospect {
+export interface BoundedCandidate {
   readonly candidate: Candidate;
   /** Its place, dose and way can only add to this. */
-  readonly floor: number;
+  readonly minCost: number;
 }
 
 /** A candidate still to be looked at. */
@@ -44,8 +44,8 @@ function helpful(broken: readonly Finding[]): PostureChange[] {
 }
 
 /** What a candidate breaks on a body wherever it is done: no place in a class can mend it. */
-function judgeOn(studio: Studio, { judges }: Who, candidate: Candidate) {
-  return judges.anywhere(endsOf(studio, candidate), candidate.variation.declared);
+function judgeOn(solver: BodySolver, { judges }: JudgingProfile, candidate: Candidate) {
+  return judges.anywhere(endsOf(solver, candidate), candidate.variation.declared);
 }
 
 interface Anywhere {
@@ -57,13 +57,13 @@ interface Anywhere {
  * Judged on a body much like this one first, whose postures others have solved: what is far out there needs no
  * solving here. Whatever is near enough to pass is judged on this body itself.
  */
-function judgeAnywhere(who: Who, candidate: Candidate): Anywhere {
-  const { like } = who.studio;
-  if (like) {
-    const there = judgeOn(like, who, candidate);
+function judgeAnywhere(profile: JudgingProfile, candidate: Candidate): Anywhere {
+  const { proxyBody } = profile.solver;
+  if (proxyBody) {
+    const there = judgeOn(proxyBody, profile, candidate);
     if (there.residualCm > FAR_CM || there.barring.some(isFarOut)) return { isBarred: true, broken: there.broken };
   }
-  const { barring, broken, residualCm } = judgeOn(who.studio, who, candidate);
+  const { barring, broken, residualCm } = judgeOn(profile.solver, profile, candidate);
   return { isBarred: barring.length > 0 || residualCm >= REACHED_CM, broken };
 }
 
@@ -75,36 +75,36 @@ function isFarOut({ by, unit, value }: Finding): boolean {
 }
 
 /** The prospects of a form at one place of a class, judged there as far as they are asked for. */
-export class Here {
+export class CandidatesAtStep {
   private readonly judged: (Chosen | null)[] = [];
   private readonly leasts: number[] = [];
   private readonly found = new Map<number, readonly Chosen[]>();
   private readonly likes = new Map<string, Chosen | null>();
 
   constructor(
-    private readonly prospects: Prospects,
+    private readonly prospects: CandidateSearch,
     private readonly context: StepContext,
   ) {}
 
   /** As `Prospects.at`. */
-  at(place: number, below: number): Prospect | null {
+  at(place: number, below: number): BoundedCandidate | null {
     return this.prospects.at(place, below);
   }
 
   /** The posture that a prospect ends in. */
-  lastOf({ candidate }: Prospect): Done {
-    return endsOf(this.context.who.studio, candidate).at(-1)!;
+  lastOf({ candidate }: BoundedCandidate): SolvedPosture {
+    return endsOf(this.context.profile.solver, candidate).at(-1)!;
   }
 
   /** No way to do a prospect here costs less than this: known before it is judged. */
-  least(place: number, { candidate, floor }: Prospect): number {
+  least(place: number, { candidate, minCost }: BoundedCandidate): number {
     const known = this.leasts[place];
     if (known !== undefined) return known;
-    const { who, step, tally } = this.context;
-    const [first, from] = [endsOf(who.studio, candidate)[0]!, tally.last && standOf(tally.last)];
-    const form = who.studio.form(step.asana, step.variation);
-    const apart = candidate === this.prospects.given ? 0 : outOfPlace(form, standOf(first), from);
-    return (this.leasts[place] = floor + apart + leastCrossing(who, step, from, standOf(first)));
+    const { profile, step, totals } = this.context;
+    const [first, from] = [endsOf(profile.solver, candidate)[0]!, totals.last && standOf(totals.last)];
+    const form = profile.solver.form(step.asana, step.variation);
+    const apart = candidate === this.prospects.given ? 0 : levelMismatchCost(form, standOf(first), from);
+    return (this.leasts[place] = minCost + apart + leastEntryCost(profile, step, from, standOf(first)));
   }
 
   /**
@@ -112,7 +112,7 @@ export class Here {
    * over only when the least that it can cost here is above what was found.
    */
   cheapest(count: number): readonly Chosen[] {
-    return onceOf(this.found, count, () => {
+    return getOrCreate(this.found, count, () => {
       const found: Chosen[] = [];
       const worst = () => (found.length < count ? Infinity : found.at(-1)!.cost);
       for (let place = 0; ; place++) {
@@ -130,19 +130,19 @@ export class Here {
 
   /** Someone else's figure as this person would do it here, changed with the same changes; `null` where it isn't safe. */
   like(figure: string): Chosen | null {
-    return onceOf(this.likes, figure, () => {
+    return getOrCreate(this.likes, figure, () => {
       const prospect = this.prospects.like(figure);
       return prospect && this.judge(prospect);
     });
   }
 
   /** A prospect as it is done here; `null` where it isn't safe. */
-  safe(place: number, prospect: Prospect): Chosen | null {
+  safe(place: number, prospect: BoundedCandidate): Chosen | null {
     const known = this.judged[place];
     return known === undefined ? (this.judged[place] = this.judge(prospect)) : known;
   }
 
-  private judge({ candidate }: Prospect): Chosen | null {
+  private judge({ candidate }: BoundedCandidate): Chosen | null {
     const { isSafe, chosen } = this.prospects.evaluate(this.context, candidate);
     return isSafe ? chosen : null;
   }
@@ -153,33 +153,33 @@ export class Here {
  * them, pairs of changes, then other asanas with the same purpose. It is worked out as far as it is asked for,
  * the same way whoever asks.
  */
-export class Prospects {
-  private readonly found: Prospect[] = [];
+export class CandidateSearch {
+  private readonly found: BoundedCandidate[] = [];
   readonly given: Candidate;
   private nextSource = 0;
   /** Changed candidates, cheapest last. */
   private readonly changed: Open[] = [];
   private looked = 0;
-  private readonly likes = new Map<string, Prospect | null>();
-  private readonly places = new Map<string, Here>();
+  private readonly likes = new Map<string, BoundedCandidate | null>();
+  private readonly places = new Map<string, CandidatesAtStep>();
   /** By candidate, and by step and what each looks at of its place. */
   private readonly fitted = new Map<Candidate, Map<string, Fitted>>();
-  private readonly floors = new Map<number, Map<Candidate, number>>();
+  private readonly minCosts = new Map<number, Map<Candidate, number>>();
 
   constructor(
-    private readonly who: Who,
-    { asana, variation }: Form,
+    private readonly profile: JudgingProfile,
+    { asana, variation }: SolvedVariation,
   ) {
     this.given = givenOf(asana, variation);
   }
 
   /** Worked out only where more than the form itself is looked at. */
   private get replacements(): Replacements {
-    return replacementsOf(this.who.studio.library, this.given.asana, this.given.variation);
+    return replacementsOf(this.profile.solver.library, this.given.asana, this.given.variation);
   }
 
   /** The prospect of a place in the order, unless it costs `below` or more before it is solved. */
-  at(place: number, below: number): Prospect | null {
+  at(place: number, below: number): BoundedCandidate | null {
     while (this.found.length <= place) {
       const next = this.nextOpen();
       if (!next || next.candidate.base >= below || this.looked >= MOST_CANDIDATES) return null;
@@ -190,47 +190,47 @@ export class Prospects {
   }
 
   /** Someone else's figure as this person would do it, changed with the same changes; `null` where it is barred. */
-  like(figure: string): Prospect | null {
-    return onceOf(this.likes, figure, () => this.workOut(figure));
+  like(figure: string): BoundedCandidate | null {
+    return getOrCreate(this.likes, figure, () => this.workOut(figure));
   }
 
   /** All of them at a place in a class; the same for places that nothing tells apart. */
-  here(context: StepContext): Here {
-    return onceWithin(this.places, MOST_HERE, contextKey(context), () => new Here(this, context));
+  here(context: StepContext): CandidatesAtStep {
+    return getOrCreateWithin(this.places, MOST_HERE, contextKey(context), () => new CandidatesAtStep(this, context));
   }
 
   /** A candidate at a place in a class; fitted once for all places that are alike to it. */
   evaluate(context: StepContext, candidate: Candidate): Evaluated {
-    const byPlace = onceOf(this.fitted, candidate, () => new Map<string, Fitted>());
+    const byPlace = getOrCreate(this.fitted, candidate, () => new Map<string, Fitted>());
     return evaluate(context, candidate, this.given, (key, fitted) =>
-      onceWithin(byPlace, MOST_PLACES, key, () => {
+      getOrCreateWithin(byPlace, MOST_PLACES, key, () => {
         const made = fitted();
-        this.floorsOf(context.step).set(candidate, made.floor);
+        this.minCostsOf(context.step).set(candidate, made.minCost);
         return made;
       }),
     );
   }
 
   /** What a candidate costs at the least, wherever in a class the step stands: the place that it is looked at in makes no difference. */
-  floorOf(step: Step, candidate: Candidate): number {
-    return this.floorsOf(step).get(candidate) ?? this.evaluate({ who: this.who, step, tally: START }, candidate).chosen.floor;
+  minCostOf(step: Step, candidate: Candidate): number {
+    return this.minCostsOf(step).get(candidate) ?? this.evaluate({ profile: this.profile, step, totals: START }, candidate).chosen.minCost;
   }
 
-  private floorsOf(step: Step): Map<Candidate, number> {
-    return onceOf(this.floors, stepKey(step), () => new Map<Candidate, number>());
+  private minCostsOf(step: Step): Map<Candidate, number> {
+    return getOrCreate(this.minCosts, stepKey(step), () => new Map<Candidate, number>());
   }
 
-  private workOut(figure: string): Prospect | null {
+  private workOut(figure: string): BoundedCandidate | null {
     const [form, ...ids] = figure.split(' ');
     const plain = this.replacements.byFigure.get(form!);
     if (!plain) return null;
-    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.who, plain).isBarred ? this.prospect(plain) : null;
+    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.profile, plain).isBarred ? this.prospect(plain) : null;
     const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);
-    const wanted = wantedOf(judgeAnywhere(this.who, plain).broken, this.who.limits);
+    const wanted = wantedOf(judgeAnywhere(this.profile, plain).broken, this.profile.limits);
     const extra = ids.length > 1 ? COST.pair : 0;
     // A figure doesn't tell in which order its changes were made; one of them may leave the other nothing to do.
     const candidate = withChanges(plain, changes, wanted, extra) ?? withChanges(plain, changes.toReversed(), wanted, extra);
-    return candidate && this.isPossible(candidate) && !judgeAnywhere(this.who, candidate).isBarred ? this.prospect(candidate) : null;
+    return candidate && this.isPossible(candidate) && !judgeAnywhere(this.profile, candidate).isBarred ? this.prospect(candidate) : null;
   }
 
   private nextOpen(): Open | null {
@@ -246,7 +246,7 @@ export class Prospects {
     this.looked++;
     const { candidate, next } = open;
     if (!this.isPossible(candidate)) return;
-    const { isBarred, broken } = judgeAnywhere(this.who, candidate);
+    const { isBarred, broken } = judgeAnywhere(this.profile, candidate);
     if (!isBarred) this.found.push(this.prospect(candidate));
     if (broken.length > 0) next?.(broken);
   }
@@ -254,7 +254,7 @@ export class Prospects {
   private openSingles(plain: Candidate, broken: readonly Finding[]): void {
     // Only what nearly passes is worth changing further.
     if (broken.length > 5) return;
-    const wanted = wantedOf(broken, this.who.limits);
+    const wanted = wantedOf(broken, this.profile.limits);
     const pairs = new Set<string>();
     for (const change of helpful(broken)) {
       const single = withChanges(plain, [change], wanted, 0);
@@ -266,7 +266,7 @@ export class Prospects {
   }
 
   private openPairs(plain: Candidate, first: PostureChange, wanted: Wanted, broken: readonly Finding[], pairs: Set<string>): void {
-    const now = new Map([...wanted, ...wantedOf(broken, this.who.limits)]);
+    const now = new Map([...wanted, ...wantedOf(broken, this.profile.limits)]);
     for (const second of helpful(broken)) {
       const key = [second.id, first.id].sort().join();
       const sameLimbs = second.places !== undefined && second.places === first.places;
@@ -284,23 +284,23 @@ export class Prospects {
 
   /** Whether the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
   private isPossible({ posture, variation }: Candidate): boolean {
-    const { judges, props } = this.who;
+    const { judges, props } = this.profile;
     return !judges.isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
   }
 
-  private prospect(candidate: Candidate): Prospect {
-    return { candidate, floor: costAnywhere(this.who, candidate, this.given) };
+  private prospect(candidate: Candidate): BoundedCandidate {
+    return { candidate, minCost: costAnywhere(this.profile, candidate, this.given) };
   }
 }
 
-const KNOWN = new WeakMap<Who, Map<Variation, Prospects>>();
+const KNOWN = new WeakMap<JudgingProfile, Map<Variation, CandidateSearch>>();
 
 /** The prospects of someone in place of a form: made once. */
-export function prospectsOf(who: Who, form: Form): Prospects {
-  const byForm = onceOf(KNOWN, who, () => new Map<Variation, Prospects>());
+export function candidateSearchFor(profile: JudgingProfile, form: SolvedVariation): CandidateSearch {
+  const byForm = getOrCreate(KNOWN, profile, () => new Map<Variation, CandidateSearch>());
   const known = byForm.get(form.variation);
   if (known && known.given.asana === form.asana) return known;
-  const made = new Prospects(who, form);
+  const made = new CandidateSearch(profile, form);
   byForm.set(form.variation, made);
   return made;
 }

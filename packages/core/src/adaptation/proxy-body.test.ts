@@ -1,19 +1,19 @@
 import { library } from '../asanas/all.js';
 import { solveMeetingHands } from '../body/meet-hands.js';
 import type { Posture } from '../body/posture.js';
-import { standInFor } from './stand-in.js';
-import { Studio } from './studio.js';
+import { proxyBodyFor } from './proxy-body.js';
+import { BodySolver } from './body-solver.js';
 
 test('grown bodies that are alike share one; a child, someone small and the usual body have none', () => {
-  const like = standInFor({ stature: 158, mass: 60, age: 41 });
+  const like = proxyBodyFor({ stature: 158, mass: 60, age: 41 });
   expect(like).toEqual({ stature: 170, mass: 69 });
-  expect(standInFor({ stature: 186, mass: 84 })).toEqual(like);
-  expect(standInFor({ stature: 158, mass: 95 })).not.toEqual(like);
-  for (const alone of [{}, { stature: 120, age: 8 }, { stature: 140 }, like!]) expect(standInFor(alone)).toBeNull();
+  expect(proxyBodyFor({ stature: 186, mass: 84 })).toEqual(like);
+  expect(proxyBodyFor({ stature: 158, mass: 95 })).not.toEqual(like);
+  for (const alone of [{}, { stature: 120, age: 8 }, { stature: 140 }, like!]) expect(proxyBodyFor(alone)).toBeNull();
 });
 
 test('pregnancy and measured ranges go along, in coarse steps', () => {
-  expect(standInFor({ stature: 165, pregnancyWeek: 30, hamstring: 66 })).toEqual({ stature: 170, pregnancyWeek: 32, hamstring: 60 });
+  expect(proxyBodyFor({ stature: 165, pregnancyWeek: 30, hamstring: 66 })).toEqual({ stature: 170, pregnancyWeek: 32, hamstring: 60 });
 });
 
 describe.each([
@@ -21,7 +21,7 @@ describe.each([
   ['someone tall and heavy', { stature: 188, mass: 112 }],
   ['late pregnancy', { stature: 166, mass: 75, pregnancyWeek: 34 }],
 ])('%s', (_who, answers) => {
-  const own = new Studio(library, answers);
+  const own = new BodySolver(library, answers);
   const every = (one: number) => library.asanas.filter((_, i) => i % 3 === one).flatMap(({ variations }) => variations);
   const postures = every(0).map(({ posture }): Posture => posture);
   const begun = postures.map((posture) => own.posture(posture).solved);

@@ -1,4 +1,4 @@
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js';
 import { isExternal } from '../body/contact.js';
@@ -12,8 +12,8 @@ import { partBalls } from '../body/parts.js';
 import { numbering } from '../numbering.js';
 import type { Level } from '../sequence/ways.js';
 import { rowOf, type Row } from './facts.js';
-import { keptName, keptOf, type KeptPosture } from './kept.js';
-import { standInFor } from './stand-in.js';
+import { snapshotName, snapshotOf, type PostureSnapshot } from './posture-snapshot.js';
+import { proxyBodyFor } from './proxy-body.js';
 
 /** What is kept of a posture's measures: where its weight rests, without the points and forces that it was worked out from. */
 export interface Measured extends Omit<MeasuredPosture, 'loads' | 'centreOfMass'> {
@@ -21,7 +21,7 @@ export interface Measured extends Omit<MeasuredPosture, 'loads' | 'centreOfMass'
 }
 
 /** One posture as this body does it, with all that follows from it. */
-export interface Done {
+export interface SolvedPosture {
   /** Its own number among all that were done. */
   readonly id: number;
   readonly solved: Solved;
@@ -32,10 +32,10 @@ export interface Done {
 }
 
 /** A way to do an asana as this body does it: the posture and, for a movement, its other end. */
-export interface Form {
+export interface SolvedVariation {
   readonly asana: Asana;
   readonly variation: Variation;
-  readonly ends: readonly Done[];
+  readonly ends: readonly SolvedPosture[];
 }
 
 /** Props up to this height (m) leave whoever sits or kneels on them on the floor. */
@@ -79,50 +79,50 @@ const numberOf = numbering(10_000);
 
 /** A number for what a posture asks for, shared by all bodies. */
 function contentOf(posture: Posture): number {
-  return onceOf(CONTENTS, posture, () => numberOf(JSON.stringify(posture)));
+  return getOrCreate(CONTENTS, posture, () => numberOf(JSON.stringify(posture)));
 }
 
 const NAMES = new WeakMap<Posture, string>();
 
-const STAND_INS = new WeakMap<Library, Map<string, Studio>>();
+const STAND_INS = new WeakMap<Library, Map<string, BodySolver>>();
 
 /** Bodies that stand in for others, made once. */
-function standIn(library: Library, answers: BodyAnswers): Studio {
-  const known = onceOf(STAND_INS, library, () => new Map<string, Studio>());
-  return onceOf(known, JSON.stringify(answers), () => new Studio(library, answers));
+function proxySolver(library: Library, answers: BodyAnswers): BodySolver {
+  const known = getOrCreate(STAND_INS, library, () => new Map<string, BodySolver>());
+  return getOrCreate(known, JSON.stringify(answers), () => new BodySolver(library, answers));
 }
 
 /** One body among all postures: solves and measures each once. */
-export class Studio {
+export class BodySolver {
   readonly body: Body;
-  private readonly done = new Map<number, Done>();
-  private readonly forms = new WeakMap<Variation, Form>();
+  private readonly done = new Map<number, SolvedPosture>();
+  private readonly forms = new WeakMap<Variation, SolvedVariation>();
   /**
    * Postures that an earlier run has solved, by the name of what they ask for; what is solved now is added to them.
    * `null` where nothing is kept beyond this run.
    */
-  kept: Map<string, KeptPosture> | null = null;
+  kept: Map<string, PostureSnapshot> | null = null;
   /** A body much like this one, whose postures others have solved; `null` for those who are like nobody else. */
-  readonly like: Studio | null;
+  readonly proxyBody: BodySolver | null;
 
   constructor(
     readonly library: Library,
     readonly answers: BodyAnswers = {},
   ) {
     this.body = sizeBody(answers);
-    const like = standInFor(answers);
-    this.like = like && standIn(library, like);
+    const like = proxyBodyFor(answers);
+    this.proxyBody = like && proxySolver(library, like);
   }
 
   /** @throws RangeError for an asana or variation that doesn't exist. */
-  form(asanaId: string, variationId: string | null = null): Form {
+  form(asanaId: string, variationId: string | null = null): SolvedVariation {
     const asana = this.library.get(asanaId);
     const variation = variationId === null ? asana.variations[0] : asana.variations.find(({ id }) => id === variationId);
     if (!variation) throw new RangeError(`No variation "${variationId}" of ${asanaId}`);
     return this.formOf(asana, variation);
   }
 
-  formOf(asana: Asana, variation: Variation): Form {
+  formOf(asana: Asana, variation: Variation): SolvedVariation {
     const known = this.forms.get(variation);
     if (known && known.asana === asana) return known;
     const ends = [variation.posture, variation.moves].flatMap((posture) => (posture ? [this.posture(posture)] : []));
@@ -132,7 +132,7 @@ export class Studio {
   }
 
   /** A posture as this body does it. Equal postures, as where one asana's variation is another asana, are solved once. */
-  posture(posture: Posture): Done {
+  posture(posture: Posture): SolvedPosture {
     const key = contentOf(posture);
     const known = this.done.get(key);
     if (known) return known;
@@ -141,21 +141,21 @@ export class Studio {
     return done;
   }
 
-  private keptOrSolved(posture: Posture): Done {
+  private keptOrSolved(posture: Posture): SolvedPosture {
     if (!this.kept) return this.solve(posture);
-    const name = onceOf(NAMES, posture, () => keptName(posture));
+    const name = getOrCreate(NAMES, posture, () => snapshotName(posture));
     const kept = this.kept.get(name);
     if (kept) {
       const { state, contacts, measured, level } = kept;
       return { id: ++count, solved: new Solved(this.body, state, contacts, kept), measured, row: rowOf(measured.values), level };
     }
     const done = this.solve(posture);
-    this.kept.set(name, keptOf(done));
+    this.kept.set(name, snapshotOf(done));
     return done;
   }
 
-  private solve(posture: Posture): Done {
-    const solved = solveMeetingHands(this.body, posture, this.like?.posture(posture).solved);
+  private solve(posture: Posture): SolvedPosture {
+    const solved = solveMeetingHands(this.body, posture, this.proxyBody?.posture(posture).solved);
     const { loads, centreOfMass: _, ...measures } = measurePosture(solved);
     const measured = { ...measures, shares: loads.contacts.map(({ contact, share }) => ({ contact, share })) };
     return { id: ++count, solved, measured, row: rowOf(measured.values), level: levelOf(solved, measured) };

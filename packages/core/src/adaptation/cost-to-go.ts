@@ -1,13 +1,13 @@
-import { onceOf } from '../once.js';
+import { getOrCreate } from '../get-or-create.js';
 import { numbering } from '../numbering.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
-import { leastCrossing, outOfPlace, standOf, STANDS } from './arrival.js';
+import { leastEntryCost, levelMismatchCost, standOf, STANDS } from './entry-cost.js';
 import { endsOf, SIT_OUT } from './candidates.js';
 import type { Chosen } from './plan.js';
-import { prospectsOf } from './prospects.js';
-import type { Done, Form } from './studio.js';
-import type { Who } from './who.js';
+import { candidateSearchFor } from './candidate-search.js';
+import type { SolvedPosture, SolvedVariation } from './body-solver.js';
+import type { JudgingProfile } from './judging-profile.js';
 
 /** Ways to do a step are told apart up to so much above the cheapest; dearer ones may lead anywhere. */
 const SPAN = 2;
@@ -35,35 +35,35 @@ function arrivalAt(isGiven: boolean, first: number, stand: number): number {
   return ((isGiven ? STANDS : 0) + first) * STANDS + stand;
 }
 
-function arrivalsOf(who: Who, step: Step, form: Form): Float64Array {
+function arrivalsOf(profile: JudgingProfile, step: Step, form: SolvedVariation): Float64Array {
   const arrivals = new Float64Array(2 * STANDS * STANDS);
   for (const isGiven of [true, false])
     for (let first = 0; first < STANDS; first++)
       for (let stand = 0; stand < STANDS; stand++)
         arrivals[arrivalAt(isGiven, first, stand)] =
-          (isGiven ? 0 : outOfPlace(form, first, stand)) + leastCrossing(who, step, stand, first);
+          (isGiven ? 0 : levelMismatchCost(form, first, stand)) + leastEntryCost(profile, step, stand, first);
   return arrivals;
 }
 
-const COARSE = new WeakMap<Who, Map<number, Coarse>>();
+const COARSE = new WeakMap<JudgingProfile, Map<number, Coarse>>();
 
-function coarseOf(who: Who, step: Step): Coarse {
-  const byStep = onceOf(COARSE, who, () => new Map<number, Coarse>());
-  return onceOf(byStep, stepKey(step), () => workedOut(who, step));
+function coarseOf(profile: JudgingProfile, step: Step): Coarse {
+  const byStep = getOrCreate(COARSE, profile, () => new Map<number, Coarse>());
+  return getOrCreate(byStep, stepKey(step), () => workedOut(profile, step));
 }
 
-function workedOut(who: Who, step: Step): Coarse {
-  const form = who.studio.form(step.asana, step.variation);
-  const prospects = prospectsOf(who, form);
+function workedOut(profile: JudgingProfile, step: Step): Coarse {
+  const form = profile.solver.form(step.asana, step.variation);
+  const prospects = candidateSearchFor(profile, form);
   const groups = new Map<string, Group>();
   let least = Infinity;
   for (let place = 0; ; place++) {
     const prospect = prospects.at(place, least + SPAN);
     if (!prospect) break;
     const { candidate } = prospect;
-    const floor = prospects.floorOf(step, candidate);
+    const floor = prospects.minCostOf(step, candidate);
     least = Math.min(least, floor);
-    const ends = endsOf(who.studio, candidate);
+    const ends = endsOf(profile.solver, candidate);
     const [isGiven, first, last] = [candidate === prospects.given, standOf(ends[0]!), standOf(ends.at(-1)!)];
     const at = `${isGiven} ${first} ${last}`;
     const group = groups.get(at);
@@ -74,7 +74,7 @@ function workedOut(who: Who, step: Step): Coarse {
     groups: [...groups.values()],
     beyond: least + SPAN,
     figure: prospects.given.figure,
-    arrivals: arrivalsOf(who, step, form),
+    arrivals: arrivalsOf(profile, step, form),
   };
 }
 
@@ -104,7 +104,7 @@ interface Rests {
 
 /** So many are kept for one person; then all are forgotten. */
 const MOST_RESTS = 5_000;
-const RESTS = new WeakMap<Who, Rests>();
+const RESTS = new WeakMap<JudgingProfile, Rests>();
 const shapeOf = numbering();
 
 /** Costs are told apart by this much, and never said too high by more than rounding: steps in another order come to the same. */
@@ -120,12 +120,12 @@ function restOf({ byCosts }: Pick<Rests, 'byCosts'>, above: Float64Array): Rest 
   return rest;
 }
 
-function restsOf(who: Who): Rests {
-  const known = RESTS.get(who);
+function restsOf(profile: JudgingProfile): Rests {
+  const known = RESTS.get(profile);
   if (known && known.count <= MOST_RESTS) return known;
   const byCosts = new Map<string, Rest>();
   const made = { none: restOf({ byCosts }, new Float64Array(STANDS)), byCosts, count: 0 };
-  RESTS.set(who, made);
+  RESTS.set(profile, made);
   return made;
 }
 
@@ -133,17 +133,17 @@ function restsOf(who: Who): Rests {
  * What the rest of a class costs someone at the least, by where a step leaves them. Sums of the class, and what is
  * passed through between two postures, are left out of it: it never says too much.
  */
-export class Outlook {
+export class CostToGo {
   /** After each count of steps: the rest, and the least that it costs. */
   private readonly rests: readonly Rest[];
   private readonly leasts: readonly number[];
   private readonly shapes: readonly number[];
 
   constructor(
-    private readonly who: Who,
+    private readonly profile: JudgingProfile,
     private readonly steps: readonly Step[],
   ) {
-    const known = restsOf(who);
+    const known = restsOf(profile);
     const [rests, leasts, shapes] = [[known.none], [0], [0]];
     for (const step of [...steps].reverse()) {
       const next = rests.at(-1)!;
@@ -176,7 +176,7 @@ export class Outlook {
   }
 
   /** After the first `count` steps, from where the last of them left the body; the least of all where nothing was done yet. */
-  after(count: number, last: Done | null): number {
+  after(count: number, last: SolvedPosture | null): number {
     return this.leasts[count]! + this.above(count, last);
   }
 
@@ -190,13 +190,13 @@ export class Outlook {
   }
 
   /** As `after`, above the least. */
-  above(count: number, last: Done | null): number {
+  above(count: number, last: SolvedPosture | null): number {
     return last ? this.rests[count]!.above[standOf(last)]! : 0;
   }
 
   /** How much more than the least the class costs at the least with a way at a step, from whatever place it is begun. */
   aboveWith(index: number): (chosen: Chosen | null) => number {
-    const { figure, arrivals } = coarseOf(this.who, this.steps[index]!);
+    const { figure, arrivals } = coarseOf(this.profile, this.steps[index]!);
     const [here, next] = [this.rests[index]!.above, this.rests[index + 1]!.above];
     const adds = this.adds(index);
     return (chosen) => {
@@ -208,14 +208,14 @@ export class Outlook {
       const isGiven = chosen.figure === figure;
       const [first, last] = [standOf(chosen.ends[0]!), standOf(chosen.ends.at(-1)!)];
       for (let stand = 0; stand < STANDS; stand++)
-        least = Math.min(least, chosen.floor + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
+        least = Math.min(least, chosen.minCost + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
       return least;
     };
   }
 
   /** From each stand what a step and those after it cost at the least, above the least of those. */
   private before(step: Step, { above }: Rest): Float64Array {
-    const { groups, beyond, arrivals } = coarseOf(this.who, step);
+    const { groups, beyond, arrivals } = coarseOf(this.profile, step);
     const costs = above.map((sittingOut) => Math.min(beyond, SIT_OUT + sittingOut));
     for (let stand = 0; stand < STANDS; stand++)
       for (const { isGiven, first, last, floor } of groups)

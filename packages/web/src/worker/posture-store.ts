@@ -1,10 +1,10 @@
 import { clear, createStore, delMany, get, getMany, set, type UseStore } from 'idb-keyval';
-import { keptName, type KeptPosture, type Studio } from '@lotus-steady/core';
+import { snapshotName, type PostureSnapshot, type BodySolver } from '@lotus-steady/core';
 
 /** A body's postures as they were solved by one version of the core. */
 interface Kept {
   readonly version: string;
-  readonly postures: Map<string, KeptPosture>;
+  readonly postures: Map<string, PostureSnapshot>;
 }
 
 /** When each body was last asked for, in milliseconds since 1970. */
@@ -30,41 +30,41 @@ async function orNothing<T>(ask: () => Promise<T>): Promise<T | undefined> {
  * Postures that were solved for bodies, kept on this device: a class that is opened again, today or next week, needs
  * no solving. They are kept under names that tell nothing, and only for the version of the core that solved them.
  */
-export class Shelf {
+export class PostureStore {
   /** How many postures of each body are written down. Only those in it may be: work that a clearing has overtaken leaves nothing. */
-  private written = new WeakMap<Studio, number>();
+  private written = new WeakMap<BodySolver, number>();
   /** One thing after the other: what is being written isn't left behind by a clearing. */
   private last: Promise<unknown> = Promise.resolve();
 
   constructor(private readonly version: string) {}
 
   /** Gives bodies that are new here what was kept of them. */
-  async fill(studios: readonly Studio[]): Promise<void> {
-    const unknown = bodiesOf(studios).filter((studio) => !this.written.has(studio));
+  async fill(solvers: readonly BodySolver[]): Promise<void> {
+    const unknown = bodiesOf(solvers).filter((solver) => !this.written.has(solver));
     if (unknown.length === 0) return;
     const found = await orNothing(() => getMany<Kept>(unknown.map(nameOf), store()));
-    for (const [i, studio] of unknown.entries()) {
+    for (const [i, solver] of unknown.entries()) {
       const kept = found?.[i];
-      const postures = kept?.version === this.version ? kept.postures : new Map<string, KeptPosture>();
+      const postures = kept?.version === this.version ? kept.postures : new Map<string, PostureSnapshot>();
       // Another asked for it meanwhile, or it is here from before a clearing.
-      studio.kept ??= postures;
-      this.written.set(studio, postures.size);
+      solver.kept ??= postures;
+      this.written.set(solver, postures.size);
     }
   }
 
   /** Writes down what was solved since. */
-  keep(studios: readonly Studio[]): Promise<void> {
+  keep(solvers: readonly BodySolver[]): Promise<void> {
     return this.next(async () => {
-      const bodies = bodiesOf(studios).filter((studio) => this.written.has(studio));
+      const bodies = bodiesOf(solvers).filter((solver) => this.written.has(solver));
       if (bodies.length === 0) return;
       const asked = (await get<Asked>(ASKED, store())) ?? new Map<string, number>();
-      for (const studio of bodies) {
-        const postures = studio.kept!;
-        asked.delete(nameOf(studio));
-        asked.set(nameOf(studio), Date.now());
-        if (this.written.get(studio) === postures.size) continue;
-        this.written.set(studio, postures.size);
-        await set(nameOf(studio), { version: this.version, postures } satisfies Kept, store());
+      for (const solver of bodies) {
+        const postures = solver.kept!;
+        asked.delete(nameOf(solver));
+        asked.set(nameOf(solver), Date.now());
+        if (this.written.get(solver) === postures.size) continue;
+        this.written.set(solver, postures.size);
+        await set(nameOf(solver), { version: this.version, postures } satisfies Kept, store());
       }
       const old = [...asked.keys()].slice(0, Math.max(0, asked.size - MOST_BODIES));
       for (const name of old) asked.delete(name);
@@ -74,12 +74,12 @@ export class Shelf {
   }
 
   /** Works with bodies on what is kept of them, and keeps what it solves. */
-  async around<Answer>(studios: readonly Studio[], work: () => Answer | Promise<Answer>): Promise<Answer> {
-    await this.fill(studios);
+  async around<Answer>(solvers: readonly BodySolver[], work: () => Answer | Promise<Answer>): Promise<Answer> {
+    await this.fill(solvers);
     try {
       return await work();
     } finally {
-      void this.keep(studios);
+      void this.keep(solvers);
     }
   }
 
@@ -99,10 +99,10 @@ export class Shelf {
 }
 
 /** These bodies, with those that stand in for them, each once. */
-function bodiesOf(studios: readonly Studio[]): Studio[] {
-  return [...new Set(studios.flatMap((studio) => (studio.like ? [studio.like, studio] : [studio])))];
+function bodiesOf(solvers: readonly BodySolver[]): BodySolver[] {
+  return [...new Set(solvers.flatMap((solver) => (solver.proxyBody ? [solver.proxyBody, solver] : [solver])))];
 }
 
-function nameOf({ answers }: Studio): string {
-  return keptName(answers);
+function nameOf({ answers }: BodySolver): string {
+  return snapshotName(answers);
 }

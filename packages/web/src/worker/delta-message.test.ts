@@ -1,4 +1,4 @@
-import { Receiver, Sender, type Parcel } from './parcel.js';
+import { Receiver, Sender, type DeltaMessage } from './delta-message.js';
 
 type Part = Readonly<Record<string, number>>;
 
@@ -35,6 +35,6 @@ test('with more parts than are held both sides begin anew', () => {
 });
 
 test('a part that never came is said', () => {
-  const parcel: Parcel<number> = { body: 7, fresh: [], anew: false };
+  const parcel: DeltaMessage<number> = { body: 7, fresh: [], anew: false };
   expect(() => new Receiver().unpack(parcel, (body, partOf) => partOf(body))).toThrow('Part 7');
 });

@@ -2,8 +2,8 @@ import { library } from '../asanas/all.js';
 import { person, sequence } from './adapt.fixture.js';
 import { adapt } from './adapt.js';
 import { adaptationJson } from './json.js';
-import { keptName, type KeptPosture } from './kept.js';
-import { Studio } from './studio.js';
+import { snapshotName, type PostureSnapshot } from './posture-snapshot.js';
+import { BodySolver } from './body-solver.js';
 
 const BODY = { stature: 158, mass: 82 };
 const GIVEN = sequence(
@@ -11,14 +11,14 @@ const GIVEN = sequence(
 );
 const WHO = person('hypertension systolic=152 diastolic=95 aneurysm=no', 'reflux symptomsToday=1 minutesSinceMeal=240');
 
-function planOn(kept: Map<string, KeptPosture> | null) {
-  const studio = new Studio(library, BODY);
-  studio.kept = kept;
-  return adaptationJson(GIVEN, [adapt(studio, GIVEN, WHO, { today: '2026-06-01' })]);
+function planOn(kept: Map<string, PostureSnapshot> | null) {
+  const solver = new BodySolver(library, BODY);
+  solver.kept = kept;
+  return adaptationJson(GIVEN, [adapt(solver, GIVEN, WHO, { today: '2026-06-01' })]);
 }
 
 test('what was solved, written down and read again gives the same plan, and nothing is solved twice', () => {
-  const first = new Map<string, KeptPosture>();
+  const first = new Map<string, PostureSnapshot>();
   const plan = planOn(first);
   expect(plan).toEqual(planOn(null));
   expect(first.size).toBeGreaterThan(20);
@@ -29,12 +29,12 @@ test('what was solved, written down and read again gives the same plan, and noth
 });
 
 test('what was written down is taken as it is, not worked out again', () => {
-  const studio = new Studio(library, BODY);
-  studio.kept = new Map();
+  const solver = new BodySolver(library, BODY);
+  solver.kept = new Map();
   const { posture } = library.get('tadasana').variations[0]!;
-  const done = studio.posture(posture);
-  const [[name, one]] = [...studio.kept] as [[string, KeptPosture]];
-  const other = new Studio(library, BODY);
+  const done = solver.posture(posture);
+  const [[name, one]] = [...solver.kept] as [[string, PostureSnapshot]];
+  const other = new BodySolver(library, BODY);
   other.kept = new Map([
     [name, { ...one, level: 'supine', measured: { ...one.measured, values: { ...one.measured.values, comHeight: 12 } } }],
   ]);
@@ -43,9 +43,9 @@ test('what was written down is taken as it is, not worked out again', () => {
 });
 
 test('a name is the same for the same, another for another, and tells nothing', () => {
-  expect(keptName({ stature: 158 })).toBe(keptName({ stature: 158 }));
-  expect(keptName({ stature: 158 })).not.toBe(keptName({ stature: 159 }));
-  expect(keptName({ stature: 158 })).toMatch(/^[0-9a-f]{32}$/);
+  expect(snapshotName({ stature: 158 })).toBe(snapshotName({ stature: 158 }));
+  expect(snapshotName({ stature: 158 })).not.toBe(snapshotName({ stature: 159 }));
+  expect(snapshotName({ stature: 158 })).toMatch(/^[0-9a-f]{32}$/);
   // SHA-256 of "abc" in quotation marks, as other tools give it.
-  expect(keptName('abc')).toBe('6cc43f858fbb763301637b5af970e2a4');
+  expect(snapshotName('abc')).toBe('6cc43f858fbb763301637b5af970e2a4');
 });

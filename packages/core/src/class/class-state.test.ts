@@ -1,15 +1,15 @@
-import { person, step, studio } from '../adaptation/adapt.fixture.js';
-import { Walker } from '../adaptation/adapt.js';
-import { ClassPlace } from './class-place.js';
+import { person, step, solver } from '../adaptation/adapt.fixture.js';
+import { PersonPlanner } from '../adaptation/adapt.js';
+import { ClassState } from './class-state.js';
 import type { ColumnLimits } from './column.js';
 import { guideOf } from './guide.js';
 import { ClassMemory } from './memory.js';
 
 const TODAY = '2026-06-01';
 const [knee, pressure] = ['knee kind=oa painNow=2', 'hypertension systolic=152 diastolic=95 aneurysm=no'].map(
-  (condition) => new Walker(studio, person(condition), TODAY).who,
-) as [Walker['who'], Walker['who']];
-const senior = new Walker(studio, person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), TODAY).who;
+  (condition) => new PersonPlanner(solver, person(condition), TODAY).profile,
+) as [PersonPlanner['profile'], PersonPlanner['profile']];
+const senior = new PersonPlanner(solver, person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), TODAY).profile;
 
 const LIMITS: ColumnLimits = { figures: 3, props: null };
 const [mountain, chair, tree, seat] = ['tadasana', 'utkatasana', 'vrksasana', 'sukhasana'].map((asana) => step({ asana })) as [
@@ -19,13 +19,13 @@ const [mountain, chair, tree, seat] = ['tadasana', 'utkatasana', 'vrksasana', 's
   ReturnType<typeof step>,
 ];
 
-function through(place: ClassPlace, steps: readonly ReturnType<typeof step>[]): ClassPlace {
+function through(place: ClassState, steps: readonly ReturnType<typeof step>[]): ClassState {
   return steps.reduce((at, one) => at.next(one, LIMITS).to, place);
 }
 
 test('two beginnings that leave everybody alike lead to the same place, from where nothing is asked again', () => {
   const memory = new ClassMemory();
-  const start = ClassPlace.start([knee, pressure], memory);
+  const start = ClassState.start([knee, pressure], memory);
   const [one, other] = [through(start, [chair, mountain]), through(start, [tree, mountain])];
   expect(one).toBe(other);
   expect(one.next(seat, LIMITS)).toBe(other.next(seat, LIMITS));
@@ -33,14 +33,14 @@ test('two beginnings that leave everybody alike lead to the same place, from whe
 });
 
 test('whose last posture differs stands elsewhere', () => {
-  const start = ClassPlace.start([knee, pressure], new ClassMemory());
+  const start = ClassState.start([knee, pressure], new ClassMemory());
   expect(through(start, [mountain, seat])).not.toBe(through(start, [seat, mountain]));
 });
 
 test('trips to the floor tell places apart for whom they count, and only for them', () => {
   const trip = [mountain, seat, mountain];
-  const apart = (who: Walker['who']) => {
-    const start = ClassPlace.start([who], new ClassMemory());
+  const apart = (profile: PersonPlanner['profile']) => {
+    const start = ClassState.start([profile], new ClassMemory());
     return through(start, trip) !== through(start, [...trip, seat, mountain]);
   };
   expect(apart(senior)).toBe(true);
@@ -49,7 +49,7 @@ test('trips to the floor tell places apart for whom they count, and only for the
 });
 
 test('other limits, a choice by hand and a guide are other questions', () => {
-  const start = ClassPlace.start([knee, pressure], new ClassMemory());
+  const start = ClassState.start([knee, pressure], new ClassMemory());
   const usual = start.next(tree, LIMITS);
   expect(start.next(tree, { figures: 1, props: null })).not.toBe(usual);
   const [led] = guideOf(knee, [tree]);
@@ -63,7 +63,7 @@ test('other limits, a choice by hand and a guide are other questions', () => {
 
 test('what is forgotten is worked out again, the same', () => {
   const [one, other] = [new ClassMemory(), new ClassMemory()].map((memory) => {
-    const start = ClassPlace.start([knee, pressure], memory);
+    const start = ClassState.start([knee, pressure], memory);
     return through(start, [chair]).next(seat, LIMITS).column;
   });
   expect(other).not.toBe(one);

@@ -1,5 +1,5 @@
 /** What a map holds of a key; made, and held from then on, where it held nothing yet. */
-export function onceOf<Key, Value>(
+export function getOrCreate<Key, Value>(
   map: { get: (key: Key) => Value | undefined; set: (key: Key, value: Value) => unknown },
   key: Key,
   make: () => Value,
@@ -10,8 +10,8 @@ export function onceOf<Key, Value>(
 }
 
 /** The same, where no more than `most` are held: with one more, all others are forgotten. */
-export function onceWithin<Key, Value>(map: Map<Key, Value>, most: number, key: Key, make: () => Value): Value {
-  return onceOf(map, key, () => {
+export function getOrCreateWithin<Key, Value>(map: Map<Key, Value>, most: number, key: Key, make: () => Value): Value {
+  return getOrCreate(map, key, () => {
     const made = make();
     if (map.size >= most) map.clear();
     return made;

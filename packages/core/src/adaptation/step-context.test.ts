@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { usualStep } from '../sequence/sequence.js';
-import { person, plan, sequence, studio } from './adapt.fixture.js';
-import { otherWays, Walker } from './adapt.js';
+import { person, plan, sequence, solver } from './adapt.fixture.js';
+import { otherWays, PersonPlanner } from './adapt.js';
 import { givenOf } from './candidates.js';
 import { evaluate, fitKey } from './evaluation.js';
 import { fit } from './fitting.js';
 import type { Finding } from './judge.js';
-import { contextKey, START, sumsKey, tallyAfter, tripTold } from './place.js';
-import type { PersonPlan, Tally } from './plan.js';
-import { prospectsOf } from './prospects.js';
+import { contextKey, START, sumsKey, totalsAfter, tripTold } from './step-context.js';
+import type { PersonPlan, RunningTotals } from './plan.js';
+import { candidateSearchFor } from './candidate-search.js';
 
 const TODAY = '2026-06-01';
 const WHO = [
@@ -16,9 +16,9 @@ const WHO = [
   ['pregnancy week=30 fetuses=1 complications=none'],
   ['knee kind=oa painNow=2'],
   ['hypertension systolic=152 diastolic=95 aneurysm=no', 'glaucoma'],
-].map((conditions) => new Walker(studio, person(...conditions), TODAY).who);
+].map((conditions) => new PersonPlanner(solver, person(...conditions), TODAY).profile);
 const FORMS = ['tadasana', 'uttanasana', 'balasana', 'setu-bandhasana', 'sukhasana', 'adho-mukha-svanasana', 'savasana'].map((id) =>
-  studio.form(id),
+  solver.form(id),
 );
 const STEPS = FORMS.map(({ asana }) => usualStep(asana, ''));
 
@@ -28,15 +28,15 @@ const places = fc.record({
   sittingRun: fc.constantFrom(0, 3, 20),
   headDown: fc.constantFrom(0, 0.5, 1.5, 6),
   floorTrips: fc.nat(6),
-}) satisfies fc.Arbitrary<Tally>;
+}) satisfies fc.Arbitrary<RunningTotals>;
 
 test('sums that no limit tells apart change nothing of how a step is judged', () => {
   let alike = 0;
   fc.assert(
-    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, places, (who, at, one, other) => {
+    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, places, (profile, at, one, other) => {
       const step = STEPS[at]!;
       const { asana, variation, ends } = FORMS[at]!;
-      const contexts = [one, { ...other, last: one.last }].map((tally) => ({ who, step, tally }));
+      const contexts = [one, { ...other, last: one.last }].map((totals) => ({ profile, step, totals }));
       const [key, otherKey] = contexts.map((context) => sumsKey(context, ends));
       if (key !== otherKey) return;
       alike++;
@@ -44,7 +44,7 @@ test('sums that no limit tells apart change nothing of how a step is judged', ()
       // Past every bound the number of the trip is told apart from all else.
       const [first, second] = contexts.map((context) => {
         const { all, hard, chosen } = evaluate(context, given, given);
-        const told = (found: readonly Finding[]) => tripTold(who, one, found);
+        const told = (found: readonly Finding[]) => tripTold(profile, one, found);
         return { all: told(all), hard: told(hard), chosen: { ...chosen, watch: told(chosen.watch) } };
       });
       expect(second).toEqual(first);
@@ -57,10 +57,10 @@ test('sums that no limit tells apart change nothing of how a step is judged', ()
 test('whatever went before: what is fitted is the same where its key is', () => {
   let alike = 0;
   fc.assert(
-    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, places, (who, at, one, other) => {
+    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, places, (profile, at, one, other) => {
       const { asana, variation } = FORMS[at]!;
       const given = givenOf(asana, variation);
-      const contexts = [one, other].map((tally) => ({ who, step: STEPS[at]!, tally }));
+      const contexts = [one, other].map((totals) => ({ profile, step: STEPS[at]!, totals }));
       const [key, otherKey] = contexts.map((context) => fitKey(context, FORMS[at]!.ends, null));
       if (key !== otherKey || one.last === other.last) return;
       alike++;
@@ -80,8 +80,8 @@ test('whatever went before: what is fitted is the same where its key is', () => 
 test('places that are one question for a step are one for each of its postures', () => {
   let alike = 0;
   fc.assert(
-    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, places, (who, at, one, other) => {
-      const contexts = [one, { ...other, last: one.last }].map((tally) => ({ who, step: STEPS[at]!, tally }));
+    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, places, (profile, at, one, other) => {
+      const contexts = [one, { ...other, last: one.last }].map((totals) => ({ profile, step: STEPS[at]!, totals }));
       const [key, otherKey] = contexts.map(contextKey);
       if (key !== otherKey) return;
       alike++;
@@ -98,7 +98,7 @@ test('the first trips to the floor are alike, those at a bound are not', () => {
   const most = Math.min(...senior!.limits.flatMap(({ spec }) => (spec.measure === 'floorTrips' && 'atMost' in spec.bound ? [spec.bound.atMost] : []))); // prettier-ignore
   expect(most).toBeGreaterThan(0);
   const standing = FORMS[0]!.ends[0]!;
-  const at = (floorTrips: number) => contextKey({ who: senior!, step: STEPS[2]!, tally: { ...START, last: standing, floorTrips } });
+  const at = (floorTrips: number) => contextKey({ profile: senior!, step: STEPS[2]!, totals: { ...START, last: standing, floorTrips } });
   expect(at(0)).toBe(at(most - 1));
   expect(at(most)).not.toBe(at(most - 1));
 });
@@ -109,29 +109,29 @@ test('trips past every bound are one question, and each is told by its own numbe
   const given = sequence(...Array.from({ length: 7 }, () => [up, down]).flat());
   const [, expecting] = WHO;
   const at = (floorTrips: number) =>
-    contextKey({ who: expecting!, step: STEPS[2]!, tally: { ...START, last: FORMS[0]!.ends[0]!, floorTrips } });
+    contextKey({ profile: expecting!, step: STEPS[2]!, totals: { ...START, last: FORMS[0]!.ends[0]!, floorTrips } });
   expect(at(6)).toBe(at(4));
   expect(at(4)).not.toBe(at(3));
   const trips = (one: PersonPlan) =>
     one.steps.flatMap(({ chosen }) => chosen!.watch.flatMap(({ measure, value, by }) => (measure === 'floorTrips' ? [[value, by]] : [])));
   const who = person('pregnancy week=30 fetuses=1 complications=none');
   expect(trips(plan(given, who))).toEqual([5, 6, 7].map((trip) => [trip, trip - 4]));
-  const others = otherWays(studio, who, plan(given, who), 13, 1, { today: TODAY });
+  const others = otherWays(solver, who, plan(given, who), 13, 1, { today: TODAY });
   expect(others[0]!.watch).toContainEqual(expect.objectContaining({ measure: 'floorTrips', value: 7, by: 3 }));
 });
 
 test('steps in another order come to the same sum', () => {
   const minutes = [0.1, 0.2, 0.7, 1.3];
-  const dog = studio.form('adho-mukha-svanasana').ends;
+  const dog = solver.form('adho-mukha-svanasana').ends;
   const after = (order: readonly number[]) =>
-    order.reduce((tally, one) => tallyAfter(tally, dog, { seconds: one * 60, holdSeconds: 0, repSeconds: null }), START);
+    order.reduce((totals, one) => totalsAfter(totals, dog, { seconds: one * 60, holdSeconds: 0, repSeconds: null }), START);
   expect(after([...minutes].reverse()).headDown).toBe(after(minutes).headDown);
 });
 
 test('no way costs less than what is known of it before it is judged', () => {
   fc.assert(
-    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, (who, at, tally) => {
-      const here = prospectsOf(who, FORMS[at]!).here({ who, step: STEPS[at]!, tally });
+    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, (profile, at, totals) => {
+      const here = candidateSearchFor(profile, FORMS[at]!).here({ profile, step: STEPS[at]!, totals });
       for (let place = 0; place < 25; place++) {
         const prospect = here.at(place, 30);
         if (!prospect) return;
@@ -145,14 +145,14 @@ test('no way costs less than what is known of it before it is judged', () => {
 
 test('what a form costs at the least is the same at whatever place it is looked at', () => {
   fc.assert(
-    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), fc.array(places, { minLength: 2, maxLength: 4 }), (who, at, all) => {
-      const prospects = prospectsOf(who, FORMS[at]!);
+    fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), fc.array(places, { minLength: 2, maxLength: 4 }), (profile, at, all) => {
+      const prospects = candidateSearchFor(profile, FORMS[at]!);
       for (let place = 0; place < 12; place++) {
         const prospect = prospects.at(place, 30);
         if (!prospect) return;
         const { candidate } = prospect;
-        const floors = all.map((tally) => evaluate({ who, step: STEPS[at]!, tally }, candidate, prospects.given).chosen.floor);
-        for (const floor of floors) expect(floor).toBeCloseTo(prospects.floorOf(STEPS[at]!, candidate), 9);
+        const floors = all.map((totals) => evaluate({ profile, step: STEPS[at]!, totals }, candidate, prospects.given).chosen.minCost);
+        for (const floor of floors) expect(floor).toBeCloseTo(prospects.minCostOf(STEPS[at]!, candidate), 9);
       }
     }),
     { numRuns: 40 },

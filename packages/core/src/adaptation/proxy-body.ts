@@ -17,7 +17,7 @@ function nearest(value: number, step: number): number {
  * The answers of a grown body much like this one, the same for all who are alike; `null` for those who are like
  * nobody else, and for the stand-in itself.
  */
-export function standInFor(answers: BodyAnswers): BodyAnswers | null {
+export function proxyBodyFor(answers: BodyAnswers): BodyAnswers | null {
   const { stature, mass, age = GROWN_AGE, pregnancyWeek } = answers;
   // Whose stature nobody told is the usual body already.
   if (stature === undefined || age < GROWN_AGE || stature < GROWN_STATURE) return null;

@@ -1,17 +1,17 @@
-import { studio } from '../adaptation/adapt.fixture.js';
+import { solver } from '../adaptation/adapt.fixture.js';
 import { library } from '../asanas/all.js';
 import { notesReader } from '../notes/read-notes.js';
-import { craftOf, DIRECTIONS } from './craft.js';
+import { reviewOf, DIRECTIONS } from './review.js';
 import { editText } from '../sequence/edit-text.js';
 
 const read = notesReader(library);
-function craft(text: string) {
+function review(text: string) {
   const { sequence, problems } = read(text);
   if (!sequence) throw new Error(problems.map(({ message }) => message).join());
   expect(sequence.unknown).toEqual([]);
-  return craftOf(studio, sequence);
+  return reviewOf(solver, sequence);
 }
-const rules = (text: string) => craft(text).findings.map(({ rule }) => rule);
+const rules = (text: string) => review(text).findings.map(({ rule }) => rule);
 
 /** A class to which nothing is to be said (common practice, no source). */
 const WHOLE = `# Whole
@@ -24,7 +24,7 @@ Child's pose, 5 breaths
 Savasana, 6 min`;
 
 test('a class that is whole needs nothing', () => {
-  const { findings, directions } = craft(WHOLE);
+  const { findings, directions } = review(WHOLE);
   expect(findings).toEqual([]);
   for (const direction of DIRECTIONS) expect([direction, directions[direction] > 0]).toEqual([direction, true]);
 });
@@ -48,12 +48,12 @@ const BROKEN: readonly (readonly [rule: string, what: string, text: string, line
 
 describe.each(BROKEN)('%s: %s', (rule, _what, text, line) => {
   test('is said, of its line', () => {
-    const found = craft(text).findings.filter((one) => one.rule === rule);
+    const found = review(text).findings.filter((one) => one.rule === rule);
     expect(found.map((one) => one.line)).toEqual([line]);
   });
 
   test('is mended by its one action, and the text is still understood', () => {
-    const { repair } = craft(text).findings.find((one) => one.rule === rule)!;
+    const { repair } = review(text).findings.find((one) => one.rule === rule)!;
     expect(rules(editText(text, repair))).not.toContain(rule);
   });
 });
@@ -67,10 +67,10 @@ test('of an extreme what follows may be another of its kind, or the rest', () =>
 
 test('on a chair what is added is done on a chair', () => {
   const text = 'place: chair\nChair mountain, 5 breaths\nChair twist, each side 5 breaths';
-  for (const { repair } of craft(text).findings) if (repair.do === 'insert') expect(repair.text).toMatch(/chair/i);
+  for (const { repair } of review(text).findings) if (repair.do === 'insert') expect(repair.text).toMatch(/chair/i);
 });
 
-test('an empty sequence says nothing', () => expect(craft('# Nothing yet\n').findings).toEqual([]));
+test('an empty sequence says nothing', () => expect(review('# Nothing yet\n').findings).toEqual([]));
 
 describe('a repair of the text', () => {
   test('takes over a bullet, but no number', () => {

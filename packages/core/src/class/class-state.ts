@@ -1,7 +1,7 @@
-import { START, placeOf, tallyAfter, type StepContext } from '../adaptation/place.js';
-import type { Tally } from '../adaptation/plan.js';
-import type { Who } from '../adaptation/who.js';
-import { onceWithin } from '../once.js';
+import { START, stateKey, totalsAfter, type StepContext } from '../adaptation/step-context.js';
+import type { RunningTotals } from '../adaptation/plan.js';
+import type { JudgingProfile } from '../adaptation/judging-profile.js';
+import { getOrCreateWithin } from '../get-or-create.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { columnAt, type Column, type Held } from './choose-column.js';
@@ -12,7 +12,7 @@ import { MOST_OF_CLASSES, type ClassMemory } from './memory.js';
 /** One step more, and where it leads. */
 interface Onward {
   readonly column: Column;
-  readonly to: ClassPlace;
+  readonly to: ClassState;
 }
 
 /** So many steps are kept that were taken from one place; then all are forgotten. */
@@ -22,27 +22,27 @@ const MOST = 200;
  * How a class stands between two steps. All beginnings that leave everybody in the same place (see `placeOf`) lead to the
  * same object, as long as it is remembered: what was chosen from there before isn't asked again.
  */
-export class ClassPlace {
+export class ClassState {
   private readonly onward = new Map<string, Onward>();
 
   private constructor(
-    private readonly people: readonly Who[],
-    private readonly tallies: readonly Tally[],
+    private readonly people: readonly JudgingProfile[],
+    private readonly totalsOfAll: readonly RunningTotals[],
     private readonly memory: ClassMemory,
   ) {}
 
   /** Before the first step. */
-  static start(people: readonly Who[], memory: ClassMemory): ClassPlace {
-    return ClassPlace.of(
+  static start(people: readonly JudgingProfile[], memory: ClassMemory): ClassState {
+    return ClassState.of(
       people,
       people.map(() => START),
       memory,
     );
   }
 
-  private static of(people: readonly Who[], tallies: readonly Tally[], memory: ClassMemory): ClassPlace {
-    const key = people.map((who, i) => `${who.id} ${placeOf(who, tallies[i]!)}`).join('|');
-    return memory.once('place', key, () => new ClassPlace(people, tallies, memory), MOST_OF_CLASSES);
+  private static of(people: readonly JudgingProfile[], totalsOfAll: readonly RunningTotals[], memory: ClassMemory): ClassState {
+    const key = people.map((profile, i) => `${profile.id} ${stateKey(profile, totalsOfAll[i]!)}`).join('|');
+    return memory.once('place', key, () => new ClassState(people, totalsOfAll, memory), MOST_OF_CLASSES);
   }
 
   /** What the class makes of a step from here. */
@@ -53,16 +53,16 @@ export class ClassPlace {
       ...held.map(({ at, pin }) => `${at} ${pin.figure}`),
       ...led.map((guide) => guide?.key ?? ''),
     ].join('|');
-    return onceWithin(this.onward, MOST, key, () => this.go(step, limits, led, held));
+    return getOrCreateWithin(this.onward, MOST, key, () => this.go(step, limits, led, held));
   }
 
   private go(step: Step, limits: ColumnLimits, led: readonly (Guide | null)[], held: readonly Held[]): Onward {
-    const contexts = this.people.map((who, i): StepContext => ({ who, step, tally: this.tallies[i]! }));
+    const contexts = this.people.map((profile, i): StepContext => ({ profile, step, totals: this.totalsOfAll[i]! }));
     const column = columnAt(contexts, limits, this.memory, led, held);
-    const tallies = this.tallies.map((tally, i) => {
+    const totalsOfAll = this.totalsOfAll.map((totals, i) => {
       const chosen = column.chosen[i]!;
-      return chosen ? tallyAfter(tally, chosen.ends, chosen.timed) : tally;
+      return chosen ? totalsAfter(totals, chosen.ends, chosen.timed) : totals;
     });
-    return { column, to: ClassPlace.of(this.people, tallies, this.memory) };
+    return { column, to: ClassState.of(this.people, totalsOfAll, this.memory) };
   }
 }

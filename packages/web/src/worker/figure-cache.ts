@@ -1,4 +1,4 @@
-import { bestView, stepFigures, type Chosen, type Done, type Figure, type StepSide, type Studio } from '@lotus-steady/core';
+import { bestView, stepFigures, type Chosen, type SolvedPosture, type Figure, type StepSide, type BodySolver } from '@lotus-steady/core';
 
 /** A step's figure from both sides; a movement has two ends. */
 export interface Drawing {
@@ -17,34 +17,34 @@ export interface Picture {
 
 export type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
 
-export function draw(studio: Studio, chosen: Shown, stepSide: StepSide): Drawing {
-  const [side, front] = (['side', 'front'] as const).map((view) => stepFigures(studio, chosen, stepSide, view)) as [Figure[], Figure[]];
+export function draw(solver: BodySolver, chosen: Shown, stepSide: StepSide): Drawing {
+  const [side, front] = (['side', 'front'] as const).map((view) => stepFigures(solver, chosen, stepSide, view)) as [Figure[], Figure[]];
   return { side, front, best: bestView(chosen.ends).view };
 }
 
 /** A small figure: the one end of a movement that it is best known by, from its best side. */
-export function smallFigure(studio: Studio, chosen: Shown, stepSide: StepSide): Figure {
-  const drawing = draw(studio, chosen, stepSide);
+export function smallFigure(solver: BodySolver, chosen: Shown, stepSide: StepSide): Figure {
+  const drawing = draw(solver, chosen, stepSide);
   return drawing[drawing.best].at(-1)!;
 }
 
 const MOST_PICTURES = 20_000;
 
 /** Pictures that were promised, drawn when they are asked for; the oldest are forgotten. */
-export class Pictures {
+export class FigureCache {
   private readonly promised = new Map<string, { readonly picture: Picture; readonly draw: () => Drawing }>();
-  private readonly numbers = new WeakMap<Done, number>();
+  private readonly numbers = new WeakMap<SolvedPosture, number>();
   private count = 0;
 
   constructor(private readonly most = MOST_PICTURES) {}
 
   /** A promise of a picture: what looks the same keeps its key from one answer to the next. */
-  promise(studio: Studio, chosen: Shown, side: StepSide): Picture {
+  promise(solver: BodySolver, chosen: Shown, side: StepSide): Picture {
     const key = `${chosen.ends.map((end) => this.numberOf(end)).join('-')} ${side}`;
     const known = this.promised.get(key);
     if (known) return known.picture;
     const picture = { key, widthCm: bestView(chosen.ends).widthCm };
-    this.promised.set(key, { picture, draw: () => draw(studio, chosen, side) });
+    this.promised.set(key, { picture, draw: () => draw(solver, chosen, side) });
     if (this.promised.size > this.most) this.promised.delete(this.promised.keys().next().value!);
     return picture;
   }
@@ -62,7 +62,7 @@ export class Pictures {
   }
 
   /** A body's posture has one number. */
-  private numberOf(done: Done): number {
+  private numberOf(done: SolvedPosture): number {
     const known = this.numbers.get(done) ?? ++this.count;
     this.numbers.set(done, known);
     return known;

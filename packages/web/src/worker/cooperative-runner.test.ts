@@ -1,4 +1,4 @@
-import { Turns } from './turns.js';
+import { CooperativeRunner } from './cooperative-runner.js';
 
 function* counting(to: number, done: number[] = []): Generator<number, string> {
   for (let i = 1; i <= to; i++) {
@@ -10,19 +10,19 @@ function* counting(to: number, done: number[] = []): Generator<number, string> {
 
 test('work is done to its end, and tells of each turn', async () => {
   const told: number[] = [];
-  expect(await new Turns(0).work(1, counting(4), (bit) => told.push(bit))).toBe('to 4');
+  expect(await new CooperativeRunner(0).work(1, counting(4), (bit) => told.push(bit))).toBe('to 4');
   expect(told).toEqual([1, 2, 3, 4]);
 });
 
 test('within a turn nothing is told and nobody waits', async () => {
   const told: number[] = [];
-  expect(await new Turns(Infinity).work(1, counting(4), (bit) => told.push(bit))).toBe('to 4');
+  expect(await new CooperativeRunner(Infinity).work(1, counting(4), (bit) => told.push(bit))).toBe('to 4');
   expect(told).toEqual([]);
 });
 
 test('what else is asked comes in between', async () => {
   const done: number[] = [];
-  const turns = new Turns(0);
+  const turns = new CooperativeRunner(0);
   const work = turns.work(1, counting(50, done));
   await new Promise((resolve) => setTimeout(resolve));
   const before = done.length;
@@ -33,7 +33,7 @@ test('what else is asked comes in between', async () => {
 
 test('stopped work has no answer and goes no further; other work does', async () => {
   const [done, other]: [number[], number[]] = [[], []];
-  const turns = new Turns(0);
+  const turns = new CooperativeRunner(0);
   const [one, two] = [
     turns.work(1, counting(50, done), (bit) => {
       if (bit === 3) turns.stop(1);
@@ -48,7 +48,7 @@ test('stopped work has no answer and goes no further; other work does', async ()
 test('a stop while it is being prepared is heard; what was prepared is cleared away all the same', async () => {
   const done: number[] = [];
   const log: string[] = [];
-  const turns = new Turns(0);
+  const turns = new CooperativeRunner(0);
   let prepared = () => {};
   const work = turns.work(7, counting(5, done), undefined, async (go) => {
     await new Promise<void>((resolve) => (prepared = resolve));
@@ -65,7 +65,7 @@ test('a stop while it is being prepared is heard; what was prepared is cleared a
 });
 
 test('a failure is passed on, and its job may be begun again', async () => {
-  const turns = new Turns(0);
+  const turns = new CooperativeRunner(0);
   // eslint-disable-next-line require-yield -- it fails before its first bit
   const failing = (function* (): Generator<number, string> {
     throw new RangeError('no such asana');

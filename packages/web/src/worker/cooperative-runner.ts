@@ -2,7 +2,7 @@
 const TURN_MS = 40;
 
 /** Work that is done bit by bit, in turns with whatever else the screen asks, and may be stopped. */
-export class Turns {
+export class CooperativeRunner {
   /** What is under way and was not stopped. */
   private readonly running = new Set<unknown>();
 

@@ -1,4 +1,4 @@
-import type { Form, Studio } from '../adaptation/studio.js';
+import type { SolvedVariation, BodySolver } from '../adaptation/body-solver.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';
@@ -12,7 +12,7 @@ export type Direction = (typeof DIRECTIONS)[number];
 /** An edit of the text, and what to call it. */
 export type Repair = TextEdit & { readonly label: string };
 
-export interface CraftFinding {
+export interface ReviewFinding {
   readonly rule: string;
   /** The line that it is about; `null` for the sequence as a whole. */
   readonly line: number | null;
@@ -21,10 +21,10 @@ export interface CraftFinding {
   readonly repair: Repair;
 }
 
-export interface Craft {
+export interface Review {
   /** Seconds that each direction is worked in. */
   readonly directions: Readonly<Record<Direction, number>>;
-  readonly findings: readonly CraftFinding[];
+  readonly findings: readonly ReviewFinding[];
 }
 
 /*
@@ -45,7 +45,7 @@ const isRest = ({ form }: Pick<Seen, 'form'>) => form.asana.purposes.rest === 3;
 /** A step with all that the rules look at. */
 interface Seen {
   readonly step: Step;
-  readonly form: Form;
+  readonly form: SolvedVariation;
   readonly seconds: number;
   readonly holdSeconds: number;
   /** Of a measure over both ends of a movement: its largest, and its smallest. */
@@ -54,8 +54,8 @@ interface Seen {
   readonly directions: readonly Direction[];
 }
 
-function see(studio: Studio, step: Step): Seen {
-  const form = studio.form(step.asana, step.variation);
+function see(solver: BodySolver, step: Step): Seen {
+  const form = solver.form(step.asana, step.variation);
   const { seconds, holdSeconds } = timeOf(rhythmOf(form.asana, form.variation), step.dose, step.side);
   const values = (measure: Measure) => form.ends.map(({ measured }) => measured.values[measure] ?? 0);
   const most = (measure: Measure) => Math.max(...values(measure));
@@ -104,7 +104,7 @@ function beforeRest(seen: readonly Seen[]): number {
   return isRest(last) && before ? before.step.line : last.step.line;
 }
 
-function sides(seen: readonly Seen[]): CraftFinding[] {
+function sides(seen: readonly Seen[]): ReviewFinding[] {
   const each = new Map<string, { left: number; right: number; on: Partial<Record<Step['side'], Seen>>; last: Seen }>();
   for (const one of seen) {
     // A salutation changes legs by itself.
@@ -120,7 +120,7 @@ function sides(seen: readonly Seen[]): CraftFinding[] {
       last: one,
     });
   }
-  return [...each.values()].flatMap(({ left, right, on, last }): CraftFinding[] => {
+  return [...each.values()].flatMap(({ left, right, on, last }): ReviewFinding[] => {
     if (Math.abs(left - right) < 1) return [];
     const [more, less] = left > right ? (['left', 'right'] as const) : (['right', 'left'] as const);
     const short = on[less];
@@ -138,7 +138,7 @@ function sides(seen: readonly Seen[]): CraftFinding[] {
   });
 }
 
-function missingDirections(seen: readonly Seen[], sequence: Sequence, directions: Craft['directions']): CraftFinding[] {
+function missingDirections(seen: readonly Seen[], sequence: Sequence, directions: Review['directions']): ReviewFinding[] {
   return DIRECTIONS.filter((direction) => directions[direction] === 0).map((direction) => {
     const line = gentle(direction, sequence);
     const standing = direction === 'bending aside' || direction === 'lengthening' ? seen.findLast(isUp) : undefined;
@@ -162,14 +162,14 @@ function isExtreme(one: Seen): boolean {
   );
 }
 
-function counterposes(studio: Studio, seen: readonly Seen[]): CraftFinding[] {
-  return seen.flatMap((one, i): CraftFinding[] => {
+function counterposes(solver: BodySolver, seen: readonly Seen[]): ReviewFinding[] {
+  return seen.flatMap((one, i): ReviewFinding[] => {
     const { counterposes: named, name, id } = one.form.asana;
     if (!isExtreme(one) || one.step.of !== null || named.length === 0) return [];
     const next = seen.slice(i + 1).find(({ step }) => step.asana !== id);
     // What comes next may be another of its kind; the counterpose ends the row.
     if (next && (named.includes(next.step.asana) || isExtreme(next) || isRest(next))) return [];
-    const counter = studio.library.get(named[0]!);
+    const counter = solver.library.get(named[0]!);
     return [
       {
         rule: 'counterpose',
@@ -181,7 +181,7 @@ function counterposes(studio: Studio, seen: readonly Seen[]): CraftFinding[] {
   });
 }
 
-function twistsAfterLength(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+function twistsAfterLength(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
   const at = seen.findIndex(({ form }) => (form.asana.purposes['mobilise-spine-rotation'] ?? 0) >= 2);
   if (at < 0 || seen.slice(0, at).some((one) => one.directions.includes('lengthening'))) return [];
   const twist = seen[at]!;
@@ -196,7 +196,7 @@ function twistsAfterLength(seen: readonly Seen[], sequence: Sequence): CraftFind
   ];
 }
 
-function warmUp(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+function warmUp(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
   let seconds = 0;
   for (const one of seen) {
     if (one.most('spineRangeUsed') >= END_RANGE && seconds < WARM_SECONDS && !isRest(one)) {
@@ -216,7 +216,7 @@ function warmUp(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
   return [];
 }
 
-function calmAfterEnergy(seen: readonly Seen[]): CraftFinding[] {
+function calmAfterEnergy(seen: readonly Seen[]): ReviewFinding[] {
   const wakes = ({ form }: Seen) => (form.asana.purposes.energise ?? 0) >= 2 || form.variation.declared.effort >= 4;
   const calms = ({ form, seconds }: Seen) => (form.asana.purposes.calm ?? 0) >= 2 && form.variation.declared.effort <= 1 && seconds >= 60;
   const calm = seen.findIndex((one, i) => i > seen.length / 2 && calms(one) && !wakes(one));
@@ -234,7 +234,7 @@ function calmAfterEnergy(seen: readonly Seen[]): CraftFinding[] {
   ];
 }
 
-function rest(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+function rest(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
   const total = seen.reduce((sum, { seconds }) => sum + seconds, 0);
   const last = seen.at(-1)!;
   const wanted = Math.ceil(Math.max(LEAST_REST.seconds, LEAST_REST.share * total) / 60);
@@ -260,7 +260,7 @@ function rest(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
   ];
 }
 
-function proportion(seen: readonly Seen[], sequence: Sequence, directions: Craft['directions']): CraftFinding[] {
+function proportion(seen: readonly Seen[], sequence: Sequence, directions: Review['directions']): ReviewFinding[] {
   const { rounding, arching } = directions;
   if (rounding === 0 || arching === 0 || Math.max(rounding, arching) < 60) return [];
   const [more, less]: [Direction, Direction] = rounding > arching ? ['rounding', 'arching'] : ['arching', 'rounding'];
@@ -282,9 +282,9 @@ const STAYS = [
   { rule: 'knees', bears: (one: Seen) => one.most('kneeLoad') >= 0.2, most: LONGEST.knees, of: 'on the knees' },
 ] as const; // prettier-ignore
 
-function longStays(seen: readonly Seen[], sequence: Sequence): CraftFinding[] {
+function longStays(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
   const relief = isChair(sequence) ? 'Chair mountain, 5 breaths' : 'Easy seat, 5 breaths';
-  return STAYS.flatMap(({ rule, bears, most, of }): CraftFinding[] => {
+  return STAYS.flatMap(({ rule, bears, most, of }): ReviewFinding[] => {
     let run = 0;
     let from: Seen | null = null;
     for (const one of seen) {
@@ -329,15 +329,15 @@ export interface Movable {
 }
 
 /** Which steps may change places without leaving their section. */
-export function movable(studio: Studio, sequence: Sequence): Movable {
-  const seen = sequence.steps.map((step) => see(studio, step));
+export function movable(solver: BodySolver, sequence: Sequence): Movable {
+  const seen = sequence.steps.map((step) => see(solver, step));
   return { stretches: stretches(seen).map((stretch) => stretch.map((one) => seen.indexOf(one))), up: seen.map(isUp) };
 }
 
 /** A class that goes down and up again within a section could do what stands and what lies together. */
-function trips(seen: readonly Seen[]): CraftFinding[] {
+function trips(seen: readonly Seen[]): ReviewFinding[] {
   if (tripsOf(seen.map(isUp)) < MANY_TRIPS) return [];
-  return stretches(seen).flatMap((stretch): CraftFinding[] => {
+  return stretches(seen).flatMap((stretch): ReviewFinding[] => {
     const before = seen[seen.indexOf(stretch[0]!) - 1];
     const up = stretch.filter(isUp);
     const down = stretch.filter((one) => !isUp(one));
@@ -361,8 +361,8 @@ function trips(seen: readonly Seen[]): CraftFinding[] {
  * What a teacher's craft says of a sequence: sides, directions of the spine, counterposes, order, rest and long
  * stays. Rules are common practice, no source. Each finding comes with one action on the text that mends it.
  */
-export function craftOf(studio: Studio, sequence: Sequence): Craft {
-  const seen = sequence.steps.map((step) => see(studio, step));
+export function reviewOf(solver: BodySolver, sequence: Sequence): Review {
+  const seen = sequence.steps.map((step) => see(solver, step));
   const directions = Object.fromEntries(
     DIRECTIONS.map((direction) => [direction, seen.reduce((sum, one) => sum + (one.directions.includes(direction) ? one.seconds : 0), 0)]),
   ) as Record<Direction, number>;
@@ -373,7 +373,7 @@ export function craftOf(studio: Studio, sequence: Sequence): Craft {
       ...sides(seen),
       ...warmUp(seen, sequence),
       ...twistsAfterLength(seen, sequence),
-      ...counterposes(studio, seen),
+      ...counterposes(solver, seen),
       ...missingDirections(seen, sequence, directions),
       ...proportion(seen, sequence, directions),
       ...calmAfterEnergy(seen),
