@@ -1,4 +1,4 @@
-/** Which way the arrows point; `npm run arrows` checks them. */
+/** What may import what; `npm run boundaries` checks it. */
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },

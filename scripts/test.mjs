@@ -1,4 +1,4 @@
-/** All checks: lint, types, arrows, Jest and Playwright, against a MariaDB that is thrown away afterwards. */
+/** All checks: lint, types, boundaries, Jest and Playwright, against a MariaDB that is thrown away afterwards. */
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -41,7 +41,7 @@ await main(async () => {
   ensureBuilt();
   once('lint', 'npm', ['run', '--silent', 'lint']);
   once('types', 'npm', ['run', '--silent', 'types']);
-  once('arrows', 'npm', ['run', '--silent', 'arrows']);
+  once('boundaries', 'npm', ['run', '--silent', 'boundaries']);
   once('knowledge page', 'node', ['scripts/knowledge.mjs', '--check']);
 
   const folder = mkdtempSync(join(tmpdir(), 'lotus-test-'));

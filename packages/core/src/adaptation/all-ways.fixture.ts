@@ -22,7 +22,12 @@ export interface AllWays {
  * All ways of someone whose steps cost less than `below` each, found without any pruning by what follows; with them
  * the figures that others show in each step.
  */
-export function allWays(profile: JudgingProfile, steps: readonly Step[], below: number, others: readonly ReadonlySet<string>[] = []): AllWays {
+export function allWays(
+  profile: JudgingProfile,
+  steps: readonly Step[],
+  below: number,
+  others: readonly ReadonlySet<string>[] = [],
+): AllWays {
   const edges: AllWays['edges'][number][] = [];
   let layer = new Map<string, { readonly node: number; readonly totals: RunningTotals }>([['', { node: 0, totals: START }]]);
   let count = 0;

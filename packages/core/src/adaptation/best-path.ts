@@ -27,14 +27,14 @@ interface Followed {
 }
 
 /** All beginnings that may still beat the best answer, step by step: the cheapest to each place, the most promising of them. */
-function follow(profile: JudgingProfile, steps: readonly Step[], outlook: CostToGo, best: Beginning): Followed {
+function follow(profile: JudgingProfile, steps: readonly Step[], costToGo: CostToGo, best: Beginning): Followed {
   let open = [NOTHING];
   let letGo = Infinity;
   let looks = 0;
   for (const [i, step] of steps.entries()) {
-    const total = ({ cost, totals }: Beginning) => cost + outlook.after(i + 1, totals.last);
+    const total = ({ cost, totals }: Beginning) => cost + costToGo.after(i + 1, totals.last);
     const next = new Map<string, Beginning>();
-    const ahead = { least: outlook.least(i + 1), after: (last: SolvedPosture) => outlook.after(i + 1, last) };
+    const ahead = { least: costToGo.least(i + 1), after: (last: SolvedPosture) => costToGo.after(i + 1, last) };
     const take = (one: Beginning) => {
       const place = stateKey(profile, one.totals);
       const known = next.get(place);
@@ -42,7 +42,7 @@ function follow(profile: JudgingProfile, steps: readonly Step[], outlook: CostTo
     };
     for (const [rank, before] of open.entries()) {
       if (looks > MOST_LOOKS && rank > 0) {
-        letGo = Math.min(letGo, before.cost + outlook.after(i, before.totals.last));
+        letGo = Math.min(letGo, before.cost + costToGo.after(i, before.totals.last));
         continue;
       }
       const context = { profile, step, totals: before.totals };
@@ -78,9 +78,9 @@ export function bestPath(profile: JudgingProfile, steps: readonly Step[]): BestP
   const least = wayTo(closest).reduce((sum, { cost, before }, i) => sum + leastMinCost(profile, steps[i]!, cost - before!.cost), 0);
   const pathTo = (end: Beginning, letGo: number) => ({ way: wayTo(end), cost: end.cost, bound: Math.max(least, Math.min(end.cost, letGo)) }); // prettier-ignore
   if (least >= closest.cost - EPSILON) return pathTo(closest, Infinity);
-  const outlook = new CostToGo(profile, steps);
-  const near = nearPath(profile, steps, closest, outlook).at(-1)!;
+  const costToGo = new CostToGo(profile, steps);
+  const near = nearPath(profile, steps, closest, costToGo).at(-1)!;
   if (least >= near.cost - EPSILON) return pathTo(near, Infinity);
-  const { best, letGo } = follow(profile, steps, outlook, near);
+  const { best, letGo } = follow(profile, steps, costToGo, near);
   return pathTo(best, letGo);
 }

@@ -17,7 +17,7 @@ import type { JudgingProfile } from './judging-profile.js';
 
 /** More candidates than this are not looked at for one step. */
 const MOST_CANDIDATES = 260;
-/** So many places of a candidate, and of all prospects of a form, are remembered; then all are forgotten. */
+/** So many places of a candidate, and of all candidates of a form, are remembered; then all are forgotten. */
 const MOST_PLACES = 64;
 const MOST_HERE = 300;
 /** What is further than this from where it should bear, in cm, this body doesn't reach. */
@@ -74,7 +74,7 @@ function isFarOut({ by, unit, value }: Finding): boolean {
   return value !== null && by > (FAR_OUT[unit] ?? Infinity);
 }
 
-/** The prospects of a form at one place of a class, judged there as far as they are asked for. */
+/** The candidates of a form at one place of a class, judged there as far as they are asked for. */
 export class CandidatesAtStep {
   private readonly judged: (Chosen | null)[] = [];
   private readonly leasts: number[] = [];
@@ -82,33 +82,33 @@ export class CandidatesAtStep {
   private readonly likes = new Map<string, Chosen | null>();
 
   constructor(
-    private readonly prospects: CandidateSearch,
+    private readonly search: CandidateSearch,
     private readonly context: StepContext,
   ) {}
 
-  /** As `Prospects.at`. */
+  /** As `CandidateSearch.at`. */
   at(place: number, below: number): BoundedCandidate | null {
-    return this.prospects.at(place, below);
+    return this.search.at(place, below);
   }
 
-  /** The posture that a prospect ends in. */
+  /** The posture that a candidate ends in. */
   lastOf({ candidate }: BoundedCandidate): SolvedPosture {
     return endsOf(this.context.profile.solver, candidate).at(-1)!;
   }
 
-  /** No way to do a prospect here costs less than this: known before it is judged. */
+  /** No way to do a candidate here costs less than this: known before it is judged. */
   least(place: number, { candidate, minCost }: BoundedCandidate): number {
     const known = this.leasts[place];
     if (known !== undefined) return known;
     const { profile, step, totals } = this.context;
     const [first, from] = [endsOf(profile.solver, candidate)[0]!, totals.last && standOf(totals.last)];
     const form = profile.solver.form(step.asana, step.variation);
-    const apart = candidate === this.prospects.given ? 0 : levelMismatchCost(form, standOf(first), from);
+    const apart = candidate === this.search.given ? 0 : levelMismatchCost(form, standOf(first), from);
     return (this.leasts[place] = minCost + apart + leastEntryCost(profile, step, from, standOf(first)));
   }
 
   /**
-   * The safe ways, cheapest first, at most `count` of them. Complete up to the first `count`: a prospect is passed
+   * The safe ways, cheapest first, at most `count` of them. Complete up to the first `count`: a candidate is passed
    * over only when the least that it can cost here is above what was found.
    */
   cheapest(count: number): readonly Chosen[] {
@@ -116,10 +116,10 @@ export class CandidatesAtStep {
       const found: Chosen[] = [];
       const worst = () => (found.length < count ? Infinity : found.at(-1)!.cost);
       for (let place = 0; ; place++) {
-        const prospect = this.at(place, worst());
-        if (!prospect) return found;
-        if (this.least(place, prospect) >= worst()) continue;
-        const chosen = this.safe(place, prospect);
+        const bounded = this.at(place, worst());
+        if (!bounded) return found;
+        if (this.least(place, bounded) >= worst()) continue;
+        const chosen = this.safe(place, bounded);
         if (!chosen || chosen.cost >= worst()) continue;
         const dearer = found.findIndex(({ cost }) => cost > chosen.cost);
         found.splice(dearer < 0 ? found.length : dearer, 0, chosen);
@@ -131,19 +131,19 @@ export class CandidatesAtStep {
   /** Someone else's figure as this person would do it here, changed with the same changes; `null` where it isn't safe. */
   like(figure: string): Chosen | null {
     return getOrCreate(this.likes, figure, () => {
-      const prospect = this.prospects.like(figure);
-      return prospect && this.judge(prospect);
+      const bounded = this.search.like(figure);
+      return bounded && this.judge(bounded);
     });
   }
 
-  /** A prospect as it is done here; `null` where it isn't safe. */
-  safe(place: number, prospect: BoundedCandidate): Chosen | null {
+  /** A candidate as it is done here; `null` where it isn't safe. */
+  safe(place: number, bounded: BoundedCandidate): Chosen | null {
     const known = this.judged[place];
-    return known === undefined ? (this.judged[place] = this.judge(prospect)) : known;
+    return known === undefined ? (this.judged[place] = this.judge(bounded)) : known;
   }
 
   private judge({ candidate }: BoundedCandidate): Chosen | null {
-    const { isSafe, chosen } = this.prospects.evaluate(this.context, candidate);
+    const { isSafe, chosen } = this.search.evaluate(this.context, candidate);
     return isSafe ? chosen : null;
   }
 }
@@ -178,15 +178,15 @@ export class CandidateSearch {
     return replacementsOf(this.profile.solver.library, this.given.asana, this.given.variation);
   }
 
-  /** The prospect of a place in the order, unless it costs `below` or more before it is solved. */
+  /** The candidate of a place in the order, unless it costs `below` or more before it is solved. */
   at(place: number, below: number): BoundedCandidate | null {
     while (this.found.length <= place) {
       const next = this.nextOpen();
       if (!next || next.candidate.base >= below || this.looked >= MOST_CANDIDATES) return null;
       this.take(next);
     }
-    const prospect = this.found[place]!;
-    return prospect.candidate.base < below ? prospect : null;
+    const bounded = this.found[place]!;
+    return bounded.candidate.base < below ? bounded : null;
   }
 
   /** Someone else's figure as this person would do it, changed with the same changes; `null` where it is barred. */
@@ -224,13 +224,13 @@ export class CandidateSearch {
     const [form, ...ids] = figure.split(' ');
     const plain = this.replacements.byFigure.get(form!);
     if (!plain) return null;
-    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.profile, plain).isBarred ? this.prospect(plain) : null;
+    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.profile, plain).isBarred ? this.bounded(plain) : null;
     const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);
     const wanted = wantedOf(judgeAnywhere(this.profile, plain).broken, this.profile.limits);
     const extra = ids.length > 1 ? COST.pair : 0;
     // A figure doesn't tell in which order its changes were made; one of them may leave the other nothing to do.
     const candidate = withChanges(plain, changes, wanted, extra) ?? withChanges(plain, changes.toReversed(), wanted, extra);
-    return candidate && this.isPossible(candidate) && !judgeAnywhere(this.profile, candidate).isBarred ? this.prospect(candidate) : null;
+    return candidate && this.isPossible(candidate) && !judgeAnywhere(this.profile, candidate).isBarred ? this.bounded(candidate) : null;
   }
 
   private nextOpen(): Open | null {
@@ -247,7 +247,7 @@ export class CandidateSearch {
     const { candidate, next } = open;
     if (!this.isPossible(candidate)) return;
     const { isBarred, broken } = judgeAnywhere(this.profile, candidate);
-    if (!isBarred) this.found.push(this.prospect(candidate));
+    if (!isBarred) this.found.push(this.bounded(candidate));
     if (broken.length > 0) next?.(broken);
   }
 
@@ -288,14 +288,14 @@ export class CandidateSearch {
     return !judges.isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
   }
 
-  private prospect(candidate: Candidate): BoundedCandidate {
+  private bounded(candidate: Candidate): BoundedCandidate {
     return { candidate, minCost: costAnywhere(this.profile, candidate, this.given) };
   }
 }
 
 const KNOWN = new WeakMap<JudgingProfile, Map<Variation, CandidateSearch>>();
 
-/** The prospects of someone in place of a form: made once. */
+/** The candidates of someone in place of a form: made once. */
 export function candidateSearchFor(profile: JudgingProfile, form: SolvedVariation): CandidateSearch {
   const byForm = getOrCreate(KNOWN, profile, () => new Map<Variation, CandidateSearch>());
   const known = byForm.get(form.variation);

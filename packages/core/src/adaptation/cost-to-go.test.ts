@@ -13,29 +13,29 @@ const PEOPLE = [
   ['knee kind=oa painNow=2'],
 ].map((conditions) => new PersonPlanner(solver, person(...conditions), '2026-06-01').profile);
 
-test('the outlook never says more than what the rest of a class costs, from wherever it is looked at', () => {
+test('the cost to go never says more than what the rest of a class costs, from wherever it is looked at', () => {
   for (const profile of PEOPLE) {
-    const outlook = new CostToGo(profile, STEPS);
+    const costToGo = new CostToGo(profile, STEPS);
     const { way: beginnings, cost } = bestPath(profile, STEPS);
     const chosen = beginnings.map((one) => one.chosen);
-    expect(outlook.least(0)).toBeLessThanOrEqual(cost + 1e-9);
+    expect(costToGo.least(0)).toBeLessThanOrEqual(cost + 1e-9);
     let spent = 0;
     chosen.forEach((way, i) => {
       spent += way?.cost ?? 30;
-      if (way) expect(outlook.after(i + 1, way.ends.at(-1)!)).toBeLessThanOrEqual(cost - spent + 1e-9);
+      if (way) expect(costToGo.after(i + 1, way.ends.at(-1)!)).toBeLessThanOrEqual(cost - spent + 1e-9);
     });
-    expect(outlook.least(STEPS.length)).toBe(0);
+    expect(costToGo.least(STEPS.length)).toBe(0);
   }
 });
 
-test('what a way costs above the least is never negative, and all of a class together no more than it costs above the outlook', () => {
+test('what a way costs above the least is never negative, and all of a class together no more than it costs above the cost to go', () => {
   for (const profile of PEOPLE) {
-    const outlook = new CostToGo(profile, STEPS);
+    const costToGo = new CostToGo(profile, STEPS);
     const { way: beginnings, cost } = bestPath(profile, STEPS);
     const chosen = beginnings.map((one) => one.chosen);
-    const above = chosen.map((way, i) => outlook.aboveWith(i)(way));
+    const above = chosen.map((way, i) => costToGo.aboveWith(i)(way));
     for (const one of above) expect(one).toBeGreaterThanOrEqual(-1e-9);
-    expect(above.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(cost - outlook.least(0) + 1e-9);
+    expect(above.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(cost - costToGo.least(0) + 1e-9);
   }
 });
 
@@ -45,7 +45,7 @@ test('a sum that all that follows costs more makes no other key', () => {
   expect(one.keyOf(0)).toBe(other.keyOf(0));
 });
 
-test('classes that end alike share the outlook on that end, whichever was asked first', () => {
+test('classes that end alike share the cost to go on that end, whichever was asked first', () => {
   const [profile, other] = [PEOPLE[2]!, { ...PEOPLE[2]! }];
   const longer = [usualStep(library.get('vrksasana'), ''), ...STEPS];
   // The other has asked for nothing before.
@@ -54,7 +54,7 @@ test('classes that end alike share the outlook on that end, whichever was asked 
   for (let i = 0; i < STEPS.length; i++) expect(after.keyOf(i + 1)).toBe(new CostToGo(profile, STEPS).keyOf(i));
 });
 
-test('steps that change places leave the outlook before them as it was', () => {
+test('steps that change places leave the cost to go before them as it was', () => {
   const named = (ids: readonly string[]) => ids.map((id) => usualStep(library.get(id), ''));
   const [before, swapped, after] = [
     ['tadasana', 'bhujangasana'],

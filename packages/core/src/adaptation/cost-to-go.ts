@@ -54,17 +54,17 @@ function coarseOf(profile: JudgingProfile, step: Step): Coarse {
 
 function workedOut(profile: JudgingProfile, step: Step): Coarse {
   const form = profile.solver.form(step.asana, step.variation);
-  const prospects = candidateSearchFor(profile, form);
+  const search = candidateSearchFor(profile, form);
   const groups = new Map<string, Group>();
   let least = Infinity;
   for (let place = 0; ; place++) {
-    const prospect = prospects.at(place, least + SPAN);
-    if (!prospect) break;
-    const { candidate } = prospect;
-    const floor = prospects.minCostOf(step, candidate);
+    const bounded = search.at(place, least + SPAN);
+    if (!bounded) break;
+    const { candidate } = bounded;
+    const floor = search.minCostOf(step, candidate);
     least = Math.min(least, floor);
     const ends = endsOf(profile.solver, candidate);
-    const [isGiven, first, last] = [candidate === prospects.given, standOf(ends[0]!), standOf(ends.at(-1)!)];
+    const [isGiven, first, last] = [candidate === search.given, standOf(ends[0]!), standOf(ends.at(-1)!)];
     const at = `${isGiven} ${first} ${last}`;
     const group = groups.get(at);
     if (!group) groups.set(at, { isGiven, first, last, floor });
@@ -73,7 +73,7 @@ function workedOut(profile: JudgingProfile, step: Step): Coarse {
   return {
     groups: [...groups.values()],
     beyond: least + SPAN,
-    figure: prospects.given.figure,
+    figure: search.given.figure,
     arrivals: arrivalsOf(profile, step, form),
   };
 }
@@ -170,7 +170,7 @@ export class CostToGo {
     this.shapes = shapes.reverse();
   }
 
-  /** The same wherever the outlook around a step is the same but for a sum that all of it costs more or less. */
+  /** The same wherever the cost to go around a step is the same but for a sum that all of it costs more or less. */
   keyOf(index: number): number {
     return this.shapes[index]!;
   }

@@ -34,13 +34,13 @@ export interface JudgingProfile {
   readonly afterPain: { readonly share: number; readonly condition: string } | null;
 }
 
-/** So many different people are known of one studio; then the oldest is forgotten. */
+/** So many different people are known of one body solver; then the oldest is forgotten. */
 const MOST = 64;
 const KNOWN = new WeakMap<BodySolver, Map<string, JudgingProfile>>();
 
 let count = 0;
 
-/** People of one body who are judged alike are the same `Who`, so that what was worked out for one serves the other. */
+/** People of one body who are judged alike are the same `JudgingProfile`, so that what was worked out for one serves the other. */
 export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges'>): JudgingProfile {
   const known = getOrCreate(KNOWN, profile.solver, () => new Map<string, JudgingProfile>());
   const key = JSON.stringify([
@@ -66,5 +66,7 @@ export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit
 const FREE = new WeakMap<JudgingProfile, JudgingProfile>();
 /** The same body without any limit, to show a step as it is given. */
 export function withoutLimits(profile: JudgingProfile): JudgingProfile {
-  return getOrCreate(FREE, profile, () => sharedProfile({ ...profile, limits: [], favoured: new Set(), named: new Map(), afterPain: null }));
+  return getOrCreate(FREE, profile, () =>
+    sharedProfile({ ...profile, limits: [], favoured: new Set(), named: new Map(), afterPain: null }),
+  );
 }

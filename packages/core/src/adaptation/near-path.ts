@@ -29,13 +29,13 @@ const KNOWN = new WeakMap<JudgingProfile, Map<string, readonly Onward[]>>();
 
 /**
  * The beginnings that go on after one step more, most promising first. Nothing is looked at that the key of it
- * doesn't tell: the same beginnings at the same outlook go on the same way, before an edit and after it.
+ * doesn't tell: the same beginnings with the same cost to go continue the same way, before an edit and after it.
  */
-function onward(profile: JudgingProfile, step: Step, open: readonly Beginning[], outlook: CostToGo, index: number): readonly Onward[] {
+function onward(profile: JudgingProfile, step: Step, open: readonly Beginning[], costToGo: CostToGo, index: number): readonly Onward[] {
   const costs = open.map(({ cost }) => rounded(cost - open[0]!.cost));
-  const key = [stepKey(step), outlook.keyOf(index), ...open.map(({ totals }, i) => `${stateKey(profile, totals)} ${costs[i]!}`)].join('|');
+  const key = [stepKey(step), costToGo.keyOf(index), ...open.map(({ totals }, i) => `${stateKey(profile, totals)} ${costs[i]!}`)].join('|');
   const byKey = getOrCreate(KNOWN, profile, () => new Map<string, readonly Onward[]>());
-  return getOrCreateWithin(byKey, MOST, key, () => wentOn(profile, step, open, costs, outlook, index));
+  return getOrCreateWithin(byKey, MOST, key, () => wentOn(profile, step, open, costs, costToGo, index));
 }
 
 function wentOn(
@@ -43,12 +43,12 @@ function wentOn(
   step: Step,
   open: readonly Beginning[],
   costs: readonly number[],
-  outlook: CostToGo,
+  costToGo: CostToGo,
   index: number,
 ): readonly Onward[] {
-  const adds = rounded(outlook.adds(index));
-  const after = (last: SolvedPosture | null) => outlook.above(index + 1, last);
-  const promised = open.map(({ totals }, i) => costs[i]! + adds + outlook.above(index, totals.last));
+  const adds = rounded(costToGo.adds(index));
+  const after = (last: SolvedPosture | null) => costToGo.above(index + 1, last);
+  const promised = open.map(({ totals }, i) => costs[i]! + adds + costToGo.above(index, totals.last));
   const most = Math.min(...promised) + SLACK;
   const next = new Map<string, Onward & Pick<Beginning, 'totals' | 'cost'> & { readonly total: number }>();
   const take = (from: number, chosen: Chosen | null) => {
@@ -80,10 +80,11 @@ export function nearPath(
   profile: JudgingProfile,
   steps: readonly Step[],
   closest = stepByStep(profile, steps),
-  outlook = new CostToGo(profile, steps),
+  costToGo = new CostToGo(profile, steps),
 ): readonly Beginning[] {
   let open: readonly Beginning[] = [NOTHING];
-  for (const [i, step] of steps.entries()) open = onward(profile, step, open, outlook, i).map(({ from, chosen }) => then(open[from]!, chosen));
+  for (const [i, step] of steps.entries())
+    open = onward(profile, step, open, costToGo, i).map(({ from, chosen }) => then(open[from]!, chosen));
   const [found] = open;
   return wayTo(found!.cost < closest.cost ? found! : closest);
 }

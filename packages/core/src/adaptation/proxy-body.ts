@@ -1,11 +1,11 @@
 import type { BodyAnswers } from '../body/anthropometry.js';
 
-/** Whoever is younger or smaller is built too differently for a stand-in. Years, cm. */
+/** Whoever is younger or smaller is built too differently for a proxy body. Years, cm. */
 const GROWN_AGE = 18;
 const GROWN_STATURE = 145;
-/** Stature of every stand-in in cm: angles and shares of weight hardly depend on it. */
+/** Stature of every proxy body in cm: angles and shares of weight hardly depend on it. */
 const STATURE = 170;
-/** Steps of body-mass index (kg/m²), of the week of pregnancy and of ranges of motion (degrees) that share a stand-in. */
+/** Steps of body-mass index (kg/m²), of the week of pregnancy and of ranges of motion (degrees) that share a proxy body. */
 const STEP = { bmi: 6, week: 8, range: 15 } as const;
 const RANGES = ['neckFlexion', 'hamstring', 'hipFlexion', 'kneeFlexion', 'shoulderElevation', 'shoulderExtension'] as const;
 
@@ -15,7 +15,7 @@ function nearest(value: number, step: number): number {
 
 /**
  * The answers of a grown body much like this one, the same for all who are alike; `null` for those who are like
- * nobody else, and for the stand-in itself.
+ * nobody else, and for the proxy body itself.
  */
 export function proxyBodyFor(answers: BodyAnswers): BodyAnswers | null {
   const { stature, mass, age = GROWN_AGE, pregnancyWeek } = answers;

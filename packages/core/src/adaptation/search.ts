@@ -17,8 +17,8 @@ export function candidatesAt(context: StepContext): CandidatesAtStep {
 
 /** The step just as it was given. */
 export function evaluateGiven(context: StepContext): Evaluated {
-  const prospects = searchFor(context);
-  return prospects.evaluate(context, prospects.given);
+  const search = searchFor(context);
+  return search.evaluate(context, search.given);
 }
 
 /** The safe ways to do a step at its place, cheapest first, at most `count` of them (see `Here`). */
@@ -28,12 +28,12 @@ export function safeWays(context: StepContext, count: number): readonly Chosen[]
 
 /** No way to do a step costs someone less than this, wherever in a class it stands; ways of `most` or more aren't looked at. */
 export function leastMinCost(profile: JudgingProfile, step: Step, most: number): number {
-  const prospects = searchFor({ profile, step });
+  const search = searchFor({ profile, step });
   let least = most;
   for (let place = 0; ; place++) {
-    const prospect = prospects.at(place, least);
-    if (!prospect) return least;
-    if (prospect.minCost < least) least = Math.min(least, prospects.minCostOf(step, prospect.candidate));
+    const bounded = search.at(place, least);
+    if (!bounded) return least;
+    if (bounded.minCost < least) least = Math.min(least, search.minCostOf(step, bounded.candidate));
   }
 }
 
@@ -50,11 +50,11 @@ const NOTHING_AHEAD: Ahead = { least: 0, after: () => 0 };
 export function* eachSafeWay(context: StepContext, below: number, { least, after }: Ahead = NOTHING_AHEAD): Generator<Chosen> {
   const here = candidatesAt(context);
   for (let place = 0; ; place++) {
-    const prospect = here.at(place, below - least);
-    if (!prospect) return;
-    const ahead = after(here.lastOf(prospect));
-    if (here.least(place, prospect) + ahead >= below) continue;
-    const chosen = here.safe(place, prospect);
+    const bounded = here.at(place, below - least);
+    if (!bounded) return;
+    const ahead = after(here.lastOf(bounded));
+    if (here.least(place, bounded) + ahead >= below) continue;
+    const chosen = here.safe(place, bounded);
     if (chosen && chosen.cost + ahead < below) yield chosen;
   }
 }

@@ -133,10 +133,10 @@ test('no way costs less than what is known of it before it is judged', () => {
     fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), places, (profile, at, totals) => {
       const here = candidateSearchFor(profile, FORMS[at]!).here({ profile, step: STEPS[at]!, totals });
       for (let place = 0; place < 25; place++) {
-        const prospect = here.at(place, 30);
-        if (!prospect) return;
-        const chosen = here.safe(place, prospect);
-        if (chosen) expect(here.least(place, prospect)).toBeLessThanOrEqual(chosen.cost + 1e-9);
+        const bounded = here.at(place, 30);
+        if (!bounded) return;
+        const chosen = here.safe(place, bounded);
+        if (chosen) expect(here.least(place, bounded)).toBeLessThanOrEqual(chosen.cost + 1e-9);
       }
     }),
     { numRuns: 60 },
@@ -146,13 +146,13 @@ test('no way costs less than what is known of it before it is judged', () => {
 test('what a form costs at the least is the same at whatever place it is looked at', () => {
   fc.assert(
     fc.property(fc.constantFrom(...WHO), fc.nat(STEPS.length - 1), fc.array(places, { minLength: 2, maxLength: 4 }), (profile, at, all) => {
-      const prospects = candidateSearchFor(profile, FORMS[at]!);
+      const search = candidateSearchFor(profile, FORMS[at]!);
       for (let place = 0; place < 12; place++) {
-        const prospect = prospects.at(place, 30);
-        if (!prospect) return;
-        const { candidate } = prospect;
-        const floors = all.map((totals) => evaluate({ profile, step: STEPS[at]!, totals }, candidate, prospects.given).chosen.minCost);
-        for (const floor of floors) expect(floor).toBeCloseTo(prospects.minCostOf(STEPS[at]!, candidate), 9);
+        const bounded = search.at(place, 30);
+        if (!bounded) return;
+        const { candidate } = bounded;
+        const floors = all.map((totals) => evaluate({ profile, step: STEPS[at]!, totals }, candidate, search.given).chosen.minCost);
+        for (const floor of floors) expect(floor).toBeCloseTo(search.minCostOf(STEPS[at]!, candidate), 9);
       }
     }),
     { numRuns: 40 },

@@ -38,7 +38,9 @@ export function transitionTo({ profile, step, totals: { last } }: StepContext, t
   // Only a way that is asked for may be left to whoever does the step as it is given.
   const key = step.way === null ? from : `${from} ${step.way} ${isGiven ? '' : 'other'}`;
   const byEnd = getOrCreateWithin(known, MOST_TAKEN, key, () => new Map<number, Transition>());
-  return getOrCreate(byEnd, to.id, () => (step.way === null ? takenBetween(profile, last!, to) : takenAsAsked(profile, last, to, step.way, isGiven)));
+  return getOrCreate(byEnd, to.id, () =>
+    step.way === null ? takenBetween(profile, last!, to) : takenAsAsked(profile, last, to, step.way, isGiven),
+  );
 }
 
 /**

@@ -216,7 +216,12 @@ export function missingChairs(props: PropsAtHand | null, people: number): string
  * craft and fitted to its minutes. The text is a sequence like any other. The same input gives the same text.
  * @throws RangeError for minutes outside 5 to 120, and for a class on chairs with fewer than people.
  */
-export function buildSequence(solver: BodySolver, read: (text: string) => ReadResult, members: readonly Member[], asked: BuildAsked): string {
+export function buildSequence(
+  solver: BodySolver,
+  read: (text: string) => ReadResult,
+  members: readonly Member[],
+  asked: BuildAsked,
+): string {
   if (!(asked.minutes >= 5 && asked.minutes <= 120)) throw new RangeError(`minutes is ${asked.minutes}; expected 5 to 120`);
   const seats = asked.place === 'chair' ? missingChairs(asked.props ?? null, Math.max(1, members.length)) : null;
   if (seats !== null) throw new RangeError(seats);

@@ -125,7 +125,7 @@ function walkersThrough(people: readonly PersonPlanner[], steps: readonly Step[]
 }
 
 /**
- * What a class costs at the least: everybody's outlook, and in each step where it has to give way, what that costs
+ * What a class costs at the least: everybody's cost to go, and in each step where it has to give way, what that costs
  * beyond it. Valid for the ways that were set against each other there, and for all ways elsewhere.
  */
 function boundOf(
@@ -135,20 +135,20 @@ function boundOf(
   limits: ColumnLimits,
   memory: ClassMemory,
 ): number {
-  const outlooks = people.map(({ profile }) => new CostToGo(profile, steps));
+  const costsToGo = people.map(({ profile }) => new CostToGo(profile, steps));
   const given = columns.map((column, i) => {
     const { open } = column;
     if (!open) return 0;
-    const key = outlooks.map((outlook) => outlook.keyOf(i)).join('|');
+    const key = costsToGo.map((costToGo) => costToGo.keyOf(i)).join('|');
     return memory.onceFor(column, key, () => {
       const ways = open.map((all, person) => {
-        const above = outlooks[person]!.aboveWith(i);
+        const above = costsToGo[person]!.aboveWith(i);
         return all.map((one) => wayOf(one, above(one)));
       });
       return solveColumn(ways, limits)!.bound;
     });
   });
-  return [...outlooks.map((outlook) => outlook.least(0)), ...given].reduce((sum, cost) => sum + cost, 0);
+  return [...costsToGo.map((costToGo) => costToGo.least(0)), ...given].reduce((sum, cost) => sum + cost, 0);
 }
 
 /**

@@ -9,7 +9,8 @@ const TODAY = '2026-06-01';
 const [knee, pressure] = ['knee kind=oa painNow=2', 'hypertension systolic=152 diastolic=95 aneurysm=no'].map(
   (condition) => new PersonPlanner(solver, person(condition), TODAY).profile,
 ) as [PersonPlanner['profile'], PersonPlanner['profile']];
-const senior = new PersonPlanner(solver, person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), TODAY).profile;
+const senior = new PersonPlanner(solver, person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), TODAY)
+  .profile;
 
 const LIMITS: ColumnLimits = { figures: 3, props: null };
 const [mountain, chair, tree, seat] = ['tadasana', 'utkatasana', 'vrksasana', 'sukhasana'].map((asana) => step({ asana })) as [

@@ -246,8 +246,8 @@ export class Lexicon {
     const words = joined(raw.map((word) => ({ ...word, stem: this.commoner(word.stem) }))).map(({ stem }) => stem);
     const numbers = words.map((word) => this.number(word));
     const pairs = numbers.slice(1).map((number, i) => {
-      const pair = this.number(`${words[i]} ${words[i + 1]}`);
-      this.pairs.set(numbers[i]! * MOST_NUMBERS + number, pair);
+      const pair = this.number([words[i], words[i + 1]].sort().join(' '));
+      this.pairs.set(pairKey(numbers[i]!, number), pair);
       return pair;
     });
     return [...new Set([...numbers, ...pairs])];
@@ -255,7 +255,7 @@ export class Lexicon {
 
   /** The number of two neighbours, -1 where no phrase holds them together. */
   private pairOf(one: number, next: number): number {
-    return one < 0 || next < 0 ? -1 : (this.pairs.get(one * MOST_NUMBERS + next) ?? -1);
+    return one < 0 || next < 0 ? -1 : (this.pairs.get(pairKey(one, next)) ?? -1);
   }
 
   /** A rare word that sounds like a common one is a way of spelling it: the phrasebook holds misspellings too. */
@@ -607,6 +607,11 @@ const COMMON = 9;
 const MOST_TOUCHED = 2_500;
 /** So many words of a line are read; a longer line is no step. */
 const MOST_WORDS = 48;
+
+/** Neighbours in whichever order: a twist standing is a standing twist. */
+function pairKey(one: number, next: number): number {
+  return Math.min(one, next) * MOST_NUMBERS + Math.max(one, next);
+}
 
 /** The `most` with the highest worth, the highest first; of equals the one that comes first. */
 function likeliest(all: readonly number[], worth: (one: number) => number, most: number): number[] {

@@ -22,7 +22,7 @@ const MOST_LINE_LENGTH = 500;
 /** So many names, each to the letter, are a list. */
 const LIST_PARTS = 3;
 /** A posture is taken as understood only where it has been right in 99 of 100 such lines. */
-export const SURE = 0.85;
+export const SURE = 0.82;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
 /** How likely such a name has to be among all postures, all around it considered. */
@@ -265,7 +265,7 @@ class Reader {
     if (hypothesis.is === 'step' || hypothesis.is === 'many') {
       const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
       const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
-      const isName = standsForItself(hypothesis) && (chosen !== best || share > NAMED_SHARE * postures);
+      const isName = standsForItself(hypothesis) && (chosen !== best || isList(hypothesis) || share > NAMED_SHARE * postures);
       const sure = isName ? Math.max(NAMED, certain) : certain;
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
@@ -287,8 +287,7 @@ class Reader {
  */
 function preferred({ readings, evidence }: WeighedLine, best: number): number {
   const { hypothesis } = readings[best]!;
-  // Two names may be one and a word more of it ("bound angle, staff"): of a list there are at least three.
-  const named = readings.findIndex(({ hypothesis: one }) => standsForItself(one) && !(one.is === 'many' && one.parts.length < LIST_PARTS));
+  const named = readings.findIndex(({ hypothesis: one }) => standsForItself(one) && (one.is === 'step' || isList(one)));
   if (named < 0) return best;
   switch (hypothesis.is) {
     case 'step':
@@ -308,6 +307,11 @@ function standsForItself(hypothesis: Hypothesis): boolean {
   return hypothesis.is === 'many'
     ? hypothesis.parts.every(({ found }) => isNamed(found))
     : hypothesis.is === 'step' && isNamed(hypothesis.found);
+}
+
+/** Two names may be one and a word more of it ("bound angle, staff"); of a list there are at least three. */
+function isList(hypothesis: Hypothesis): boolean {
+  return hypothesis.is === 'many' && hypothesis.parts.length >= LIST_PARTS;
 }
 
 type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;

@@ -3,7 +3,7 @@ import { getOrCreateWithin } from '../get-or-create.js';
 
 /** Words of a title, a heading or a line that tell what kind of class it is. Common practice, no source. */
 const TELLING: Readonly<Record<string, RegExp>> = {
-  chair: /\b(?:chairs?|seated class|care home|desk|office|wheelchair|armchair|sitting class)\b/i,
+  chair: /\b(?:chairs?(?![ -]pose)|seated class|care home|desk|office|wheelchair|armchair|sitting class)\b/i,
   kids: /\b(?:kids?|children|child care|toddlers?|preschool|nursery|school|little ones|family|camp|teens?|yrs|\d+-\d+s|grade \d|year \d|reception|cubs|scouts)\b/i,
   prenatal: /\b(?:prenatal|pre-natal|antenatal|pregnan\w*|bump|trimester|mums?-to-be|mamas?|\d+ ?we?e?ks pregnant)\b/i,
   lying: /\b(?:bed|ward|in bed|bedtime|lying class|supine class)\b/i,
@@ -44,7 +44,7 @@ export function surroundingOf(text: string): Set<string> {
 const FLOOR: readonly Base[] = ['seated-floor', 'supine', 'prone', 'side-lying', 'kneeling', 'all-fours', 'inverted'];
 /** Where a line says that one is or gets to, for what follows it. */
 const TOLD: readonly { readonly pattern: RegExp; readonly bases: readonly Base[] }[] = [
-  { pattern: /\b(?:in|on|to|onto|from) (?:the |a |your |our |their )?(?:chairs?|seat)\b|\bchairs? (?:class|half|part|section|work|series|round)\b|^\W*(?:in )?chairs?\b|\bedge of the bed\b/i, bases: ['seated-chair'] },
+  { pattern: /\b(?:in|on|to|onto|from) (?:the |a |your |our |their )?(?:chairs?|seat)\b|\bchairs? (?:class|half|part|section|work|series|round)\b|^\W*(?:in )?chairs?\b(?![ -]pose)|\bedge of the bed\b/i, bases: ['seated-chair'] },
   { pattern: /\bbehind (?:the |a |your )?chairs?\b|\bstand\w* .{0,12}\bchairs?\b|\bhold\w* (?:on to |onto )?(?:the |a )?chair\b/i, bases: ['standing-chair'] },
   { pattern: /\b(?:at|to|against|facing) (?:the |a )?wall\b|^\W*wall\b/i, bases: ['standing-wall', 'standing'] },
   { pattern: /\b(?:on|to|onto) (?:the |your )?(?:back|backs)\b|\bsupine\b|\b(?:lie|lying|laying|lay) (?:back|down)\b|\bdown onto back\b|\bface up\b/i, bases: ['supine'] },

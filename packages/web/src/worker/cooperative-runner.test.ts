@@ -22,8 +22,8 @@ test('within a turn nothing is told and nobody waits', async () => {
 
 test('what else is asked comes in between', async () => {
   const done: number[] = [];
-  const turns = new CooperativeRunner(0);
-  const work = turns.work(1, counting(50, done));
+  const runner = new CooperativeRunner(0);
+  const work = runner.work(1, counting(50, done));
   await new Promise((resolve) => setTimeout(resolve));
   const before = done.length;
   expect(before).toBeLessThan(50);
@@ -33,12 +33,12 @@ test('what else is asked comes in between', async () => {
 
 test('stopped work has no answer and goes no further; other work does', async () => {
   const [done, other]: [number[], number[]] = [[], []];
-  const turns = new CooperativeRunner(0);
+  const runner = new CooperativeRunner(0);
   const [one, two] = [
-    turns.work(1, counting(50, done), (bit) => {
-      if (bit === 3) turns.stop(1);
+    runner.work(1, counting(50, done), (bit) => {
+      if (bit === 3) runner.stop(1);
     }),
-    turns.work(2, counting(5, other)),
+    runner.work(2, counting(5, other)),
   ];
   expect(await one).toBeNull();
   expect(done).toEqual([1, 2, 3]);
@@ -48,16 +48,16 @@ test('stopped work has no answer and goes no further; other work does', async ()
 test('a stop while it is being prepared is heard; what was prepared is cleared away all the same', async () => {
   const done: number[] = [];
   const log: string[] = [];
-  const turns = new CooperativeRunner(0);
+  const runner = new CooperativeRunner(0);
   let prepared = () => {};
-  const work = turns.work(7, counting(5, done), undefined, async (go) => {
+  const work = runner.work(7, counting(5, done), undefined, async (go) => {
     await new Promise<void>((resolve) => (prepared = resolve));
     log.push('prepared');
     const answer = await go();
     log.push('cleared');
     return answer;
   });
-  turns.stop(7);
+  runner.stop(7);
   prepared();
   expect(await work).toBeNull();
   expect(done).toEqual([]);
@@ -65,11 +65,11 @@ test('a stop while it is being prepared is heard; what was prepared is cleared a
 });
 
 test('a failure is passed on, and its job may be begun again', async () => {
-  const turns = new CooperativeRunner(0);
+  const runner = new CooperativeRunner(0);
   // eslint-disable-next-line require-yield -- it fails before its first bit
   const failing = (function* (): Generator<number, string> {
     throw new RangeError('no such asana');
   })();
-  await expect(turns.work(1, failing)).rejects.toThrow('no such asana');
-  expect(await turns.work(1, counting(2))).toBe('to 2');
+  await expect(runner.work(1, failing)).rejects.toThrow('no such asana');
+  expect(await runner.work(1, counting(2))).toBe('to 2');
 });

@@ -7,7 +7,7 @@ import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { draw, FigureCache, smallFigure, type Drawing } from './figure-cache.js';
 import { Sender } from './delta-message.js';
-import { packScore, type ScoreParcel } from './score-parcel.js';
+import { packScore, type ScoreDelta } from './score-delta.js';
 import { alike, givenStep, scoreStep, type ScoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
 import { CooperativeRunner } from './cooperative-runner.js';
@@ -113,10 +113,10 @@ const anySolver = new BodySolver(library);
 /** Going back and forth between the people of a class is common. */
 const solvers = new BodySolverCache(library, 24);
 /** The name of this file tells the version of the core, but where it is being developed. */
-const shelf = new PostureStore(import.meta.env.DEV ? String(Date.now()) : import.meta.url);
+const store = new PostureStore(import.meta.env.DEV ? String(Date.now()) : import.meta.url);
 
 const pictures = new FigureCache();
-const turns = new CooperativeRunner();
+const runner = new CooperativeRunner();
 /** Of each score the page gets what it doesn't hold yet. */
 const sender = new Sender();
 
@@ -218,7 +218,7 @@ const core = {
     const solver = solvers.of(bodyOf(participant, today));
     const judged = collected(judgeLibrary(solver, participant, { today }));
     // In turns with the figures on the screen; nothing stops it.
-    return (await turns.work(judged, judged, undefined, (go) => shelf.around([solver], go)))!;
+    return (await runner.work(judged, judged, undefined, (go) => store.around([solver], go)))!;
   },
 
   read(text: string): ReadText {
@@ -270,7 +270,7 @@ const core = {
   async score(text: string, participant: Participant, today: string): Promise<Score> {
     const sequence = parse(text);
     const solver = solvers.of(bodyOf(participant, today));
-    const plan = await shelf.around([solver], () => adapt(solver, sequence, participant, { today }));
+    const plan = await store.around([solver], () => adapt(solver, sequence, participant, { today }));
     return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(pictures, solver, step)) };
   },
 
@@ -282,15 +282,15 @@ const core = {
     asked: ClassAsked,
     today: string,
     onStep: (done: number, of: number) => void,
-  ): Promise<ScoreParcel | null> {
+  ): Promise<ScoreDelta | null> {
     const sequence = parse(text);
     const members = membersOf(participants, today);
     const steps = adaptingClass(members, sequence, optionsOf(asked, today));
-    const plan = await turns.work(
+    const plan = await runner.work(
       job,
       steps,
       (done) => onStep(done, sequence.steps.length),
-      (go) => shelf.around(bodies(members), go),
+      (go) => store.around(bodies(members), go),
     );
     if (!plan) return null;
     const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
@@ -312,11 +312,11 @@ const core = {
   ): Promise<BetterOrder | null> {
     const members = membersOf(participants, today);
     const steps = betterOrder(anySolver, read, members, text, optionsOf(asked, today));
-    return turns.work(job, steps, undefined, (go) => shelf.around(bodies(members), go));
+    return runner.work(job, steps, undefined, (go) => store.around(bodies(members), go));
   },
 
   stopClass(job: number): void {
-    turns.stop(job);
+    runner.stop(job);
   },
 
   /** Other safe ways for one step, cheapest first. */
@@ -325,7 +325,7 @@ const core = {
     const sequence = { ...parse(text), minutes: null };
     const members = inRoom(membersOf(people, day), asked && asked.shared);
     const { solver, participant } = members[whose]!;
-    const ways = await shelf.around(bodies(members), () => {
+    const ways = await store.around(bodies(members), () => {
       const plan = asked
         ? adaptClass(members, sequence, optionsOf(asked, day)).plans[whose]!
         : adapt(solver, sequence, participant, { today: day });
@@ -345,7 +345,7 @@ const core = {
 
   /** What was kept on this device leaves it with whoever signs out. */
   forget(): Promise<void> {
-    return shelf.clear();
+    return store.clear();
   },
 };
 export type CoreWorker = typeof core;

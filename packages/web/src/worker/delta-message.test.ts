@@ -4,8 +4,8 @@ type Part = Readonly<Record<string, number>>;
 
 /** What goes over is copied, as between two threads. */
 function send(sender: Sender, receiver: Receiver, parts: readonly Part[]): { got: object[]; fresh: number; anew: boolean } {
-  const parcel = structuredClone(sender.pack((nameOf) => parts.map(nameOf)));
-  return { got: receiver.unpack(parcel, (body, partOf) => body.map(partOf)), fresh: parcel.fresh.length, anew: parcel.anew };
+  const message = structuredClone(sender.pack((nameOf) => parts.map(nameOf)));
+  return { got: receiver.unpack(message, (body, partOf) => body.map(partOf)), fresh: message.fresh.length, anew: message.anew };
 }
 
 const [ann, bo, cy]: Part[] = [{ ann: 1 }, { bo: 2 }, { cy: 3 }];
@@ -35,6 +35,6 @@ test('with more parts than are held both sides begin anew', () => {
 });
 
 test('a part that never came is said', () => {
-  const parcel: DeltaMessage<number> = { body: 7, fresh: [], anew: false };
-  expect(() => new Receiver().unpack(parcel, (body, partOf) => partOf(body))).toThrow('Part 7');
+  const message: DeltaMessage<number> = { body: 7, fresh: [], anew: false };
+  expect(() => new Receiver().unpack(message, (body, partOf) => partOf(body))).toThrow('Part 7');
 });

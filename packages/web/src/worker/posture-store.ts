@@ -17,7 +17,7 @@ const MOST_BODIES = 60;
 let opened: UseStore | null = null;
 const store = () => (opened ??= createStore('lotus.bodies', 'bodies'));
 
-/** Nothing hangs on the shelf: where the device has none, or it is full, everything is worked out as before. */
+/** Nothing hangs on the store: where the device has none, or it is full, everything is worked out as before. */
 async function orNothing<T>(ask: () => Promise<T>): Promise<T | undefined> {
   try {
     return await ask();

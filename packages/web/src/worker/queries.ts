@@ -5,7 +5,7 @@ import { proxy } from 'comlink';
 import { core } from './core.js';
 import type { ClassAsked, ReadText, StepAsked } from './core.worker.js';
 import { Receiver } from './delta-message.js';
-import { unpackScore } from './score-parcel.js';
+import { unpackScore } from './score-delta.js';
 
 export function today(): string {
   const now = new Date();
@@ -57,8 +57,8 @@ export const classScoreQuery = (
         : async ({ signal }) => {
             const job = ++jobs;
             signal.addEventListener('abort', () => void core.stopClass(job));
-            const parcel = await core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep));
-            return parcel && unpackScore(receiver, parcel);
+            const message = await core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep));
+            return message && unpackScore(receiver, message);
           },
     staleTime: Infinity,
     gcTime: 60_000,

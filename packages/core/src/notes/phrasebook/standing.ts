@@ -12,9 +12,8 @@ export const standing: Phrases = {
       feet under hips, knees soft, shoulders relaxed, standing tall; mountain position; mountian; pranamasana; stand still;
       stand and ground; standing still; namaste standing; stand, feel feet; the mountain; standing palms together;
       feet hip width stand;
-      stand tall, arms by sides; find your standing posture; stand at the front of the mat; feet under hips, crown up;
-      neutral standing; standing awareness, weight even; stand and feel the feet; equal weight both feet; standing check-in;
-      stand still, soft knees
+      stand tall, arms by sides; stand at the front of the mat; feet under hips, crown up;
+      stand and feel the feet; equal weight both feet; stand still, soft knees
     `,
     'wide-stance': `
       tadasana wide stance; mountain feet wider; wide-footed mountain; stand with feet wide, arms by sides;

@@ -2,7 +2,7 @@ import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, no
 import type { ClassScore } from './core.worker.js';
 import { Receiver, Sender } from './delta-message.js';
 import { FigureCache } from './figure-cache.js';
-import { packScore, unpackScore } from './score-parcel.js';
+import { packScore, unpackScore } from './score-delta.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 
 const solver = new BodySolver(library);
@@ -28,8 +28,8 @@ test('a score goes over whole, and after an edit only what has changed of it', (
   const [sender, receiver] = [new Sender(), new Receiver()];
   const lines = ['# Morning', 'Mountain', 'Forward fold 5 breaths', 'Tree, each side', 'Savasana 5 min'];
   const over = (score: ClassScore) => {
-    const parcel = structuredClone(packScore(sender, score));
-    return { score: unpackScore(receiver, parcel), fresh: parcel.fresh.length };
+    const message = structuredClone(packScore(sender, score));
+    return { score: unpackScore(receiver, message), fresh: message.fresh.length };
   };
   const [first, edited] = [scoreOf(lines.join('\n')), scoreOf(lines.join('\n').replace('5 breaths', '3 breaths'))];
   const [before, after] = [over(first), over(edited)];

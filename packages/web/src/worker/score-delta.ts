@@ -12,9 +12,9 @@ interface NamedScore {
   readonly given: readonly number[];
   readonly staves: readonly Named<ClassScore['staves'][number]>[];
 }
-export type ScoreParcel = DeltaMessage<NamedScore>;
+export type ScoreDelta = DeltaMessage<NamedScore>;
 
-export function packScore(sender: Sender, { answer, given, staves }: ClassScore): ScoreParcel {
+export function packScore(sender: Sender, { answer, given, staves }: ClassScore): ScoreDelta {
   return sender.pack((nameOf): NamedScore => {
     const named = <Whole extends { readonly steps: readonly object[] }>(one: Whole) => ({ ...one, steps: one.steps.map(nameOf) });
     return {
@@ -25,8 +25,8 @@ export function packScore(sender: Sender, { answer, given, staves }: ClassScore)
   });
 }
 
-export function unpackScore(receiver: Receiver, parcel: ScoreParcel): ClassScore {
-  return receiver.unpack(parcel, ({ answer, given, staves }, partOf): ClassScore => ({
+export function unpackScore(receiver: Receiver, message: ScoreDelta): ClassScore {
+  return receiver.unpack(message, ({ answer, given, staves }, partOf): ClassScore => ({
     answer: {
       ...answer,
       participants: answer.participants.map((one) => ({ ...one, steps: one.steps.map((name) => partOf(name) as StepJson) })),
