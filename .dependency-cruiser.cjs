@@ -20,6 +20,18 @@ module.exports = {
       from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
       to: { path: 'node_modules/(react|@nestjs|sequelize|class-)' },
     },
+    {
+      name: 'solving-knows-bodies-alone',
+      severity: 'error',
+      from: { path: '^packages/core/src/solving', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/(adaptation|build|class|conditions|notes|review|screening|setup|figure)/' },
+    },
+    {
+      name: 'notes-know-no-bodies-and-no-plans',
+      severity: 'error',
+      from: { path: '^packages/core/src/notes', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/(adaptation|body|build|class|conditions|figure|review|screening|setup|solving)/' },
+    },
     { name: 'server-and-web-apart', severity: 'error', from: { path: '^packages/server' }, to: { path: '^packages/(web|cli)' } },
     { name: 'web-and-server-apart', severity: 'error', from: { path: '^packages/web' }, to: { path: '^packages/(server|cli)' } },
     { name: 'cli-stands-on-core', severity: 'error', from: { path: '^packages/cli' }, to: { path: '^packages/(server|web|requests)' } },

@@ -1,7 +1,7 @@
 export { asides, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './adaptation/adapt.js';
-export { factsFrom } from './adaptation/facts.js';
+export { factsFrom } from './solving/facts.js';
 export { describeBound, judge, type Finding, type Where } from './adaptation/judge.js';
 export {
   adaptationJson,
@@ -17,9 +17,9 @@ export {
 export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
 export { COMMON_PROPS, PROPS, propsOf, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
-export { snapshotName, type PostureSnapshot } from './adaptation/posture-snapshot.js';
-export { BodySolverCache } from './adaptation/body-solver-cache.js';
-export { BodySolver, type SolvedPosture, type SolvedVariation } from './adaptation/body-solver.js';
+export { snapshotName, type PostureSnapshot } from './solving/posture-snapshot.js';
+export { BodySolverCache } from './solving/body-solver-cache.js';
+export { BodySolver, type SolvedPosture, type SolvedVariation } from './solving/body-solver.js';
 export { library } from './asanas/all.js';
 export type { Base, DoseSpec } from './asanas/asana.js';
 export type { Asana, Library, Variation } from './asanas/library.js';

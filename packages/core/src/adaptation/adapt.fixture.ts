@@ -3,7 +3,7 @@ import { readCondition } from '../conditions/check-answers.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { adapt, type AdaptOptions } from './adapt.js';
 import { anybody, type Participant } from './participant.js';
-import { BodySolver } from './body-solver.js';
+import { BodySolver } from '../solving/body-solver.js';
 
 /** Made once: postures of the reference body are solved again and again by the tests. */
 export const solver = new BodySolver(library);

@@ -6,7 +6,7 @@ import { givenSeconds, limitsFor, otherWays } from './adapt.js';
 import { adaptationJson } from './json.js';
 import { findings } from './judge.js';
 import { anybody } from './participant.js';
-import { declaredValues, factsFrom } from './facts.js';
+import { declaredValues, factsFrom } from '../solving/facts.js';
 
 const read = notesReader(library);
 function text(lines: string) {

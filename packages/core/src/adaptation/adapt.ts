@@ -10,12 +10,12 @@ import { describeBound, isHard, judge, uniqueByLimit, type Finding } from './jud
 import { anybody, type Participant } from './participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, RunningTotals, Verdict } from './plan.js';
 import { MEASURES } from '../body/measure.js';
-import { factsFrom, type Values } from './facts.js';
+import { factsFrom, type Values } from '../solving/facts.js';
 import { START, totalsAfter, tripTold, type StepContext } from './step-context.js';
 import { bestPath } from './best-path.js';
 import { evaluateGiven, safeWays } from './search.js';
 import { sharedProfile, stepLimits, withoutLimits, type JudgingProfile } from './judging-profile.js';
-import type { BodySolver } from './body-solver.js';
+import type { BodySolver } from '../solving/body-solver.js';
 import { shortenToFit } from './fit-time.js';
 
 /** Temperature of a room in which nobody says otherwise, in degrees Celsius. */

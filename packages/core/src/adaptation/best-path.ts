@@ -4,7 +4,7 @@ import { nearPath } from './near-path.js';
 import { CostToGo } from './cost-to-go.js';
 import { stateKey } from './step-context.js';
 import { eachSafeWay, leastMinCost, safeWays } from './search.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 const EPSILON = 1e-9;

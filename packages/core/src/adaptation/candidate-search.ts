@@ -12,7 +12,7 @@ import type { Finding } from './judge.js';
 import { contextKey, START, type StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
-import type { SolvedPosture, SolvedVariation, BodySolver } from './body-solver.js';
+import type { SolvedPosture, SolvedVariation, BodySolver } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 /** More candidates than this are not looked at for one step. */

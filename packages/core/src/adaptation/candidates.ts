@@ -6,7 +6,7 @@ import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
 import type { PostureChange, Wanted } from './changes.js';
 import { propsOf } from './props.js';
-import type { SolvedPosture, BodySolver } from './body-solver.js';
+import type { SolvedPosture, BodySolver } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 /** One candidate: an asana's form, changed or not. */

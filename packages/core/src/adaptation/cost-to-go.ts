@@ -6,7 +6,7 @@ import { leastEntryCost, levelMismatchCost, standOf, STANDS } from './entry-cost
 import { endsOf, SIT_OUT } from './candidates.js';
 import type { Chosen } from './plan.js';
 import { candidateSearchFor } from './candidate-search.js';
-import type { SolvedPosture, SolvedVariation } from './body-solver.js';
+import type { SolvedPosture, SolvedVariation } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 /** Ways to do a step are told apart up to so much above the cheapest; dearer ones may lead anywhere. */

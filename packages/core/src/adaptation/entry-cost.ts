@@ -5,7 +5,7 @@ import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { COST, isRest } from './candidates.js';
 import type { Arriving } from './judges.js';
 import type { StepContext } from './step-context.js';
-import type { SolvedPosture, SolvedVariation } from './body-solver.js';
+import type { SolvedPosture, SolvedVariation } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 const LEVELS: readonly Level[] = ['up', 'floor', 'supine'];

@@ -6,7 +6,7 @@ import { fit, type Fitted } from './fitting.js';
 import { worstOf, type Finding } from './judge.js';
 import { sumsKey, type StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import { transitionTo, type Transition } from './transition.js';
 
 function wayText(way: WayId): string {

@@ -5,12 +5,12 @@ import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm
 import { arrivingOf, usualWaySeconds } from './entry-cost.js';
 import { COST, costAnywhere, endsOf, isRest, type Candidate } from './candidates.js';
 import type { Wanted } from './changes.js';
-import { factsOf, rowOf, type Row, type Values } from './facts.js';
+import { factsOf, rowOf, type Row, type Values } from '../solving/facts.js';
 import { findings, isHard, worstOf, type Finding } from './judge.js';
 import { totalsAfter, type StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
 import { missingProps, propsOf } from './props.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 function bound(finding: Finding, limits: readonly ActiveLimit[]): Bound | null {

@@ -10,8 +10,8 @@ import { CONTRACT } from '../version.js';
 import type { Finding } from './judge.js';
 import type { PersonPlan, PlannedStep } from './plan.js';
 import { setupOf } from './props.js';
-import { declaredValues } from './facts.js';
-import type { SolvedPosture, SolvedVariation } from './body-solver.js';
+import { declaredValues } from '../solving/facts.js';
+import type { SolvedPosture, SolvedVariation } from '../solving/body-solver.js';
 
 function reason({ by: _by, ...finding }: Finding) {
   return finding;

@@ -1,7 +1,7 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { LimitSpec } from '../conditions/condition.js';
 import { describeBound, findings, judge, worstOf } from './judge.js';
-import { factsFrom, type Facts, type Values } from './facts.js';
+import { factsFrom, type Facts, type Values } from '../solving/facts.js';
 
 function limit(spec: Partial<LimitSpec>): ActiveLimit {
   const whole = {

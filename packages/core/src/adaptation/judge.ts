@@ -3,7 +3,7 @@ import type { Clause, Grade } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
 import { getOrCreate } from '../get-or-create.js';
-import { measureIndex, valueAt, type Facts } from './facts.js';
+import { measureIndex, valueAt, type Facts } from '../solving/facts.js';
 
 /** "Unknown" is never "met". */
 export type Judgement =

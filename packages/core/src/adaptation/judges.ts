@@ -2,12 +2,12 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { DeclaredSpec } from '../asanas/asana.js';
 import type { Measure } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
-import { declaredFacts, factsFrom, factsOf } from './facts.js';
+import { declaredFacts, factsFrom, factsOf } from '../solving/facts.js';
 import { getOrCreate } from '../get-or-create.js';
 import { findings, isHard, rangeOf, telling, uniqueByLimit, worstOf, type Finding } from './judge.js';
 import { PASSED, type Passed, type PassageBound } from './path.js';
 import type { RunningTotals } from './plan.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 
 /** Sums of the class so far, by the measures that look at them. */
 const SUMS = {

@@ -4,7 +4,7 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Measure } from '../body/measure.js';
 import { judging, type Judges } from './judges.js';
 import type { PropsAtHand } from './props.js';
-import type { BodySolver } from './body-solver.js';
+import type { BodySolver } from '../solving/body-solver.js';
 
 /** Limits on these can only be judged of the class as a whole. */
 const CLASS_MEASURES: ReadonlySet<Measure | 'facing'> = new Set([

@@ -7,7 +7,7 @@ import { stateKey } from './step-context.js';
 import { CostToGo } from './cost-to-go.js';
 import type { Chosen } from './plan.js';
 import { eachSafeWay, safeWays } from './search.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 /** So many beginnings are followed at once. */

@@ -1,6 +1,6 @@
 import { person, plan, sequence, solver } from './adapt.fixture.js';
 import { roundMeasure } from '../body/measure.js';
-import { measureIndex } from './facts.js';
+import { measureIndex } from '../solving/facts.js';
 import { keepsWithin, PASSED, passageInto, passageOf, passageOnward, passedRow, type Passage, type Passed } from './path.js';
 
 /** Lowest and highest values by name. */

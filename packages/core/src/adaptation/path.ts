@@ -2,10 +2,10 @@ import { roundMeasure, type Measure } from '../body/measure.js';
 import { eyes, heart } from '../body/parts.js';
 import { LEG_DOF, pointOn, trunkOf, type State } from '../body/skeleton.js';
 import { getOrCreate } from '../get-or-create.js';
-import { measureIndex, rowOf, type Row } from './facts.js';
+import { measureIndex, rowOf, type Row } from '../solving/facts.js';
 import { RAD2DEG } from '../angles.js';
 import type { WayId } from '../sequence/ways.js';
-import type { SolvedPosture, BodySolver } from './body-solver.js';
+import type { SolvedPosture, BodySolver } from '../solving/body-solver.js';
 
 /** The postures that a way leads through, as asana, variation and which end of a movement. */
 const THROUGH: Readonly<Record<WayId, readonly (readonly [asana: string, variation: string, end: 0 | 1])[]>> = {

@@ -6,7 +6,7 @@ import type { Step } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Screening } from '../screening/screen.js';
 import type { Finding } from './judge.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 
 export type Verdict = 'keep' | 'modify' | 'substitute' | 'omit';
 

@@ -2,8 +2,8 @@ import { library } from '../asanas/all.js';
 import { person, sequence } from './adapt.fixture.js';
 import { adapt } from './adapt.js';
 import { adaptationJson } from './json.js';
-import { snapshotName, type PostureSnapshot } from './posture-snapshot.js';
-import { BodySolver } from './body-solver.js';
+import { snapshotName, type PostureSnapshot } from '../solving/posture-snapshot.js';
+import { BodySolver } from '../solving/body-solver.js';
 
 const BODY = { stature: 158, mass: 82 };
 const GIVEN = sequence(

@@ -5,7 +5,7 @@ import type { Posture } from '../body/posture.js';
 import { getOrCreate } from '../get-or-create.js';
 import type { Problem } from '../problem.js';
 import type { Finding } from './judge.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 
 export const PROPS = ['block', 'blanket', 'bolster', 'chair', 'wall', 'strap', 'cushion', 'table'] as const;
 export type Prop = (typeof PROPS)[number];

@@ -3,7 +3,7 @@ import type { Evaluated } from './evaluation.js';
 import type { StepContext } from './step-context.js';
 import type { Chosen } from './plan.js';
 import { candidateSearchFor, type CandidatesAtStep, type CandidateSearch } from './candidate-search.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 function searchFor({ profile, step }: Omit<StepContext, 'totals'>): CandidateSearch {

@@ -5,7 +5,7 @@ import type { Timed } from '../sequence/dose.js';
 import type { Finding } from './judge.js';
 import type { Sum } from './judges.js';
 import type { RunningTotals } from './plan.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 const HEAD_DOWN_CM = 5;

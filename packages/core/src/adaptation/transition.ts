@@ -1,11 +1,11 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
 import { waysBetween, type WayId } from '../sequence/ways.js';
-import { rowOf } from './facts.js';
+import { rowOf } from '../solving/facts.js';
 import { findings, worstOf, type Finding } from './judge.js';
 import { keepsWithin, leadsThrough, passageInto, passageOf, passageOnward, passedRow, type Passage } from './path.js';
 import type { StepContext } from './step-context.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import type { JudgingProfile } from './judging-profile.js';
 
 /** How someone gets to a posture. */

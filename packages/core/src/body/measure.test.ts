@@ -1,5 +1,5 @@
 import { library } from '../asanas/all.js';
-import { BodySolver } from '../adaptation/body-solver.js';
+import { BodySolver } from '../solving/body-solver.js';
 import { sizeBody } from './anthropometry.js';
 import { headSweep, measurePosture } from './measure.js';
 import { readPosture } from './posture.js';

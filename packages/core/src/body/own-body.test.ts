@@ -1,6 +1,6 @@
 import { bodyOf } from '../adaptation/participant.js';
 import { setupOf } from '../adaptation/props.js';
-import { BodySolver } from '../adaptation/body-solver.js';
+import { BodySolver } from '../solving/body-solver.js';
 import { library } from '../asanas/all.js';
 import { drawFigure } from '../figure/draw.js';
 import { sizeBody, type BodyAnswers } from './anthropometry.js';

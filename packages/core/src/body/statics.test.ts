@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
-import { BodySolver } from '../adaptation/body-solver.js';
+import { BodySolver } from '../solving/body-solver.js';
 import { measurePosture, type Measure } from './measure.js';
 import { readPosture } from './posture.js';
 import { solve } from './solve.js';

@@ -1,6 +1,6 @@
 import { PersonPlanner, givenSeconds } from '../adaptation/adapt.js';
 import { anybody } from '../adaptation/participant.js';
-import type { BodySolver } from '../adaptation/body-solver.js';
+import type { BodySolver } from '../solving/body-solver.js';
 import type { Base } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';

@@ -4,7 +4,7 @@ import { findings } from '../adaptation/judge.js';
 import type { Participant } from '../adaptation/participant.js';
 import type { Chosen } from '../adaptation/plan.js';
 import { propsOf } from '../adaptation/props.js';
-import { declaredValues, factsFrom } from '../adaptation/facts.js';
+import { declaredValues, factsFrom } from '../solving/facts.js';
 import { adaptClass, adaptingClass, inRoom, type ClassOptions } from './adapt-class.js';
 import { classJson } from './json.js';
 

@@ -4,7 +4,7 @@ import type { PersonPlan } from '../adaptation/plan.js';
 import type { PropsAtHand } from '../adaptation/props.js';
 import { bestPath } from '../adaptation/best-path.js';
 import { CostToGo } from '../adaptation/cost-to-go.js';
-import type { BodySolver } from '../adaptation/body-solver.js';
+import type { BodySolver } from '../solving/body-solver.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { classSeconds } from '../adaptation/fit-time.js';
 import { plannedIn, wayOf, type Column, type Held, type Pin } from './choose-column.js';

@@ -1,4 +1,4 @@
-import type { BodySolver } from '../adaptation/body-solver.js';
+import type { BodySolver } from '../solving/body-solver.js';
 import { reviewOf, movable } from '../review/review.js';
 import { understood, type ReadResult } from '../notes/read-notes.js';
 import type { Sequence } from '../sequence/sequence.js';

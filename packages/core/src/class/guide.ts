@@ -2,7 +2,7 @@ import { standOf } from '../adaptation/entry-cost.js';
 import { rounded, stepByStep, wayTo, type Beginning } from '../adaptation/beginning.js';
 import { SIT_OUT } from '../adaptation/candidates.js';
 import { nearPath } from '../adaptation/near-path.js';
-import type { SolvedPosture } from '../adaptation/body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import type { JudgingProfile } from '../adaptation/judging-profile.js';
 import type { Step } from '../sequence/sequence.js';
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { person, sequence, solver } from '../adaptation/adapt.fixture.js';
 import { judging } from '../adaptation/judges.js';
 import type { Participant } from '../adaptation/participant.js';
-import { BodySolver } from '../adaptation/body-solver.js';
+import { BodySolver } from '../solving/body-solver.js';
 import { library } from '../asanas/all.js';
 import type { Step } from '../sequence/sequence.js';
 import { adaptClass, type ClassOptions } from './adapt-class.js';

@@ -1,5 +1,5 @@
 import { judge } from '../adaptation/judge.js';
-import { factsFrom, type Facts } from '../adaptation/facts.js';
+import { factsFrom, type Facts } from '../solving/facts.js';
 import { MEASURES, type Facing, type Measure } from '../body/measure.js';
 import { activeLimits, limitsOf, type ActiveLimit } from './active-limits.js';
 import { CONDITIONS } from './all.js';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
 import { limitsFor } from '../adaptation/adapt.js';
-import { factsFrom } from '../adaptation/facts.js';
+import { factsFrom } from '../solving/facts.js';
 import { findings } from '../adaptation/judge.js';
 import { conflictsOf, describeConflict, favouredPurposes, mergeLimits } from './together.js';
 

@@ -1,4 +1,4 @@
-import { BodySolver } from '../adaptation/body-solver.js';
+import { BodySolver } from '../solving/body-solver.js';
 import { library } from '../asanas/all.js';
 import { figureSpan } from './span.js';
 import { stepFigures } from './step-figure.js';

@@ -2,7 +2,7 @@ import { SIDES } from '../angles.js';
 import { partBalls } from '../body/parts.js';
 import { pointOn, type PlacedBody } from '../body/skeleton.js';
 import { propsOf, type Prop } from '../adaptation/props.js';
-import type { SolvedPosture } from '../adaptation/body-solver.js';
+import type { SolvedPosture } from '../solving/body-solver.js';
 import { toView, type View } from './view.js';
 
 /** How far props reach beyond whom they serve, in cm. */

@@ -1,6 +1,6 @@
 import { mirrorPosture } from '../body/posture.js';
 import type { Chosen } from '../adaptation/plan.js';
-import type { BodySolver } from '../adaptation/body-solver.js';
+import type { BodySolver } from '../solving/body-solver.js';
 import type { StepSide } from '../sequence/sequence.js';
 import { drawFigure, type Figure } from './draw.js';
 import type { View } from './view.js';

@@ -1,4 +1,4 @@
-import type { SolvedVariation, BodySolver } from '../adaptation/body-solver.js';
+import type { SolvedVariation, BodySolver } from '../solving/body-solver.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';

@@ -1,8 +1,9 @@
 import { library } from '../asanas/all.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
-import { solver } from './adapt.fixture.js';
+import { BodySolver } from './body-solver.js';
 import { declaredFacts, declaredValues, factsFrom, factsOf, measureIndex, rowOf, valueAt, type Values } from './facts.js';
 
+const solver = new BodySolver(library);
 const NAMES = Object.keys(MEASURES) as Measure[];
 
 test('a measure of a posture in a form is what was declared of it or what was measured, as it is set against bounds', () => {
