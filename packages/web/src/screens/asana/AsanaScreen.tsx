@@ -6,6 +6,7 @@ import { Loading } from '../../parts/Loading.js';
 import { useForWhom } from '../../parts/use-for-whom.js';
 import { asanaQuery, today } from '../../worker/queries.js';
 import { AsanaView } from './AsanaView.js';
+import { hasFailed } from '../../api/failed.js';
 
 const ANY_BODY = {};
 
@@ -15,7 +16,7 @@ export function AsanaScreen() {
   const { whom, query: person } = useForWhom(search.get('for') ?? '');
   const body = whom === null ? ANY_BODY : whom && bodyOf(whom.participant, today());
   const asana = useQuery({ ...asanaQuery(id, body ?? ANY_BODY), enabled: body !== undefined });
-  const failed = [person, asana].find(({ isError }) => isError);
+  const failed = [person, asana].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (asana.data === null) return <p className="py-8">There is no asana “{id}” in the library.</p>;
   if (!asana.data) return <Loading what="Working out this asana" />;

@@ -14,6 +14,7 @@ import { WhomSelect } from '../../parts/WhomSelect.js';
 import { words } from '../../parts/words.js';
 import type { AsanaEntry } from '../../worker/asana-page.js';
 import { findQuery, verdictsQuery } from '../../worker/queries.js';
+import { hasFailed } from '../../api/failed.js';
 
 const VERDICT_WORDS = { keep: 'allowed', watch: 'with care', change: 'only when changed' } as const;
 const MARKS = { keep: '○', watch: '◐', change: '●' } as const;
@@ -95,7 +96,7 @@ export function AsanasScreen() {
   );
   const drawn = useGrowing(shown.length);
 
-  const failed = [found, person, verdicts].find(({ isError }) => isError);
+  const failed = [found, person, verdicts].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!found.data || !everything.data) return <Loading what="Opening the library" />;
   const suffix = get('for') === '' ? '' : `?for=${get('for')}`;

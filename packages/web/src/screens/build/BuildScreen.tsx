@@ -27,6 +27,7 @@ import { words } from '../../parts/words.js';
 import type { ReadText } from '../../worker/core.worker.js';
 import { buildQuery, readTextQuery } from '../../worker/queries.js';
 import { writeShared } from '../score/class-address.js';
+import { hasFailed } from '../../api/failed.js';
 
 /** What classes are usually built for; the library knows more. */
 const OFFERED: readonly Purpose[] = [
@@ -135,7 +136,7 @@ export function BuildScreen() {
     event.preventDefault();
     if (isTime && seats === null) setAsked({ build: { purposes, minutes, place, props: shared }, ids: chosen });
   };
-  const failed = [everybody, people.failed, ...built].find((one) => one?.isError);
+  const failed = [everybody, people.failed, ...built].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   return (
     <>

@@ -11,6 +11,7 @@ import { dayWords } from '../../parts/words.js';
 import { today } from '../../worker/queries.js';
 import { againAddress, nextDay } from '../score/class-address.js';
 import { useHeadStart } from './use-head-start.js';
+import { hasFailed } from '../../api/failed.js';
 
 const MOST_KEPT = 5;
 const CHOICE = 'flex w-full flex-col items-start rounded border px-3 py-2 text-left';
@@ -59,7 +60,7 @@ export function DeskScreen() {
   useHeadStart(sequence, chosen);
 
   if (sequences.isPending || people.isPending) return <Loading what="Opening the desk" />;
-  const failed = sequences.isError ? sequences : people.isError ? people : null;
+  const failed = [sequences, people].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   const waiting = people.data!.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
   const ready = sequence !== null && chosen.length > 0;

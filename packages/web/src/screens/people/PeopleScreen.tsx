@@ -7,12 +7,13 @@ import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
+import { hasFailed } from '../../api/failed.js';
 
 export function PeopleScreen() {
   const people = useQuery(peopleQuery);
   const [wanted, setWanted] = useState('');
-  if (people.isPending) return <Loading what="Looking up people" />;
-  if (people.isError) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
+  if (hasFailed(people)) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
+  if (people.data === undefined) return <Loading what="Looking up people" />;
   const shown = people.data.filter(({ name }) => name.toLowerCase().includes(wanted.toLowerCase()));
   return (
     <>

@@ -4,13 +4,14 @@ import { personQuery } from '../../api/queries.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PersonForm } from './PersonForm.js';
+import { hasFailed } from '../../api/failed.js';
 
 export function PersonScreen() {
   const { person: id } = useParams();
   const isNew = id === 'new';
   const person = useQuery({ ...personQuery(Number(id)), enabled: !isNew });
   if (isNew) return <PersonForm key="new" stored={null} />;
-  if (person.isPending) return <Loading what="Opening the record" />;
-  if (person.isError) return <Failure error={person.error} onRetry={() => void person.refetch()} />;
+  if (hasFailed(person)) return <Failure error={person.error} onRetry={() => void person.refetch()} />;
+  if (person.data === undefined) return <Loading what="Opening the record" />;
   return <PersonForm key={person.data.id} stored={person.data} />;
 }

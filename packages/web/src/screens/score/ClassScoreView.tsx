@@ -28,6 +28,7 @@ import { Added, NotUnderstood } from './Notes.js';
 import { StepPanel, type OwnEdit } from './StepPanel.js';
 import { useEdits } from './use-edits.js';
 import { WhyPanel } from './WhyPanel.js';
+import { hasFailed } from '../../api/failed.js';
 
 /** How large the figures are, from the whole class to one step. */
 const ZOOMS = [0.26, 0.4, 0.56, 0.72] as const;
@@ -284,7 +285,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
   });
   const isKept = keep.isSuccess && JSON.stringify(keep.variables) === JSON.stringify(asked);
   if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
-  if (score.isError) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
+  if (hasFailed(score)) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
   if (!people.data) return <Loading what="Opening" />;
   const waiting = people.data.filter((_, i) => score.data && score.data.answer.participants[i]!.screening.decision !== 'practise');
   const isEmpty = score.data?.given.length === 0;

@@ -7,6 +7,7 @@ import { scoreQuery } from '../../worker/queries.js';
 import { ClassScoreView } from './ClassScoreView.js';
 import { ScoreView } from './ScoreView.js';
 import { readPeople } from './class-address.js';
+import { hasFailed } from '../../api/failed.js';
 
 /** The score of one person, or of a class where the address names several: `/for/3,5,8`. */
 export function ScoreScreen() {
@@ -14,7 +15,7 @@ export function ScoreScreen() {
   const sequence = useQuery(sequenceQuery(Number(sequenceId)));
   const ids = readPeople(person);
   if (ids.length === 1) return <OneScore sequenceId={Number(sequenceId)} personId={ids[0]!} />;
-  if (sequence.isError) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
+  if (hasFailed(sequence)) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
   if (!sequence.data) return <Loading what="Opening" />;
   return <ClassScoreView key={person} sequence={sequence.data} ids={ids} />;
 }
@@ -23,7 +24,7 @@ function OneScore({ sequenceId, personId }: { sequenceId: number; personId: numb
   const sequence = useQuery(sequenceQuery(sequenceId));
   const person = useQuery(personQuery(personId));
   const score = useQuery(scoreQuery(sequence.data?.text, person.data));
-  const failed = [sequence, person, score].find(({ isError }) => isError);
+  const failed = [sequence, person, score].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !person.data) return <Loading what="Opening" />;
   if (!score.data) return <Loading what={`Working out what is safe for ${person.data.name}`} />;

@@ -6,6 +6,7 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { dayWords } from '../../parts/words.js';
+import { hasFailed } from '../../api/failed.js';
 
 interface Props {
   readonly sequence: number;
@@ -19,7 +20,7 @@ export function EarlierTexts({ sequence, text, onChange }: Props) {
   const [chosen, setChosen] = useState<number | null>(null);
   const earlier = versions.data?.find(({ version }) => version === chosen) ?? versions.data?.[0];
   const parts = useMemo(() => (earlier ? diffLines(earlier.text, text) : []), [earlier, text]);
-  if (versions.isError) return <Failure error={versions.error} />;
+  if (hasFailed(versions)) return <Failure error={versions.error} />;
   if (!earlier) return null;
   return (
     <details className="mt-6">

@@ -4,13 +4,14 @@ import { sequenceQuery } from '../../api/queries.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { SequenceEditor } from './SequenceEditor.js';
+import { hasFailed } from '../../api/failed.js';
 
 export function SequenceScreen() {
   const { sequence: id } = useParams();
   const isNew = id === 'new';
   const sequence = useQuery({ ...sequenceQuery(Number(id)), enabled: !isNew });
   if (isNew) return <SequenceEditor key="new" stored={null} />;
-  if (sequence.isPending) return <Loading what="Opening the sequence" />;
-  if (sequence.isError) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
+  if (hasFailed(sequence)) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
+  if (sequence.data === undefined) return <Loading what="Opening the sequence" />;
   return <SequenceEditor key={sequence.data.id} stored={sequence.data} />;
 }

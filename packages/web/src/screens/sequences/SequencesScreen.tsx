@@ -5,11 +5,12 @@ import { sequencesQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { hasFailed } from '../../api/failed.js';
 
 export function SequencesScreen() {
   const sequences = useQuery(sequencesQuery);
-  if (sequences.isPending) return <Loading what="Looking up sequences" />;
-  if (sequences.isError) return <Failure error={sequences.error} onRetry={() => void sequences.refetch()} />;
+  if (hasFailed(sequences)) return <Failure error={sequences.error} onRetry={() => void sequences.refetch()} />;
+  if (sequences.data === undefined) return <Loading what="Looking up sequences" />;
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">

@@ -8,6 +8,7 @@ import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { OwnLimits } from '../../parts/OwnLimits.js';
 import { SchoolSelect } from '../../parts/SchoolSelect.js';
+import { hasFailed } from '../../api/failed.js';
 
 /** What the studio decides for everyone: positions where practitioners disagree, and limits of its own. Every change is kept at once. */
 export function StudioScreen() {
@@ -21,8 +22,8 @@ export function StudioScreen() {
       await Promise.all(['people', 'score', 'verdicts'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
     },
   });
-  if (studio.isPending) return <Loading what="Opening the studio" />;
-  if (studio.isError) return <Failure error={studio.error} onRetry={() => void studio.refetch()} />;
+  if (hasFailed(studio)) return <Failure error={studio.error} onRetry={() => void studio.refetch()} />;
+  if (studio.data === undefined) return <Loading what="Opening the studio" />;
   const { schools, limits } = studio.data;
   return (
     <>

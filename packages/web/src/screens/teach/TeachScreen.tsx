@@ -10,6 +10,7 @@ import { classScoreQuery, scoreQuery, today } from '../../worker/queries.js';
 import { readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 import { TeachView } from './TeachView.js';
+import { hasFailed } from '../../api/failed.js';
 
 /** Teaching one person's plan, or a class where the address names several. */
 export function TeachScreen() {
@@ -77,7 +78,7 @@ function TeachOne({ sequenceId, personId, back }: { sequenceId: number; personId
   const person = useQuery(personQuery(personId));
   const score = useQuery(scoreQuery(sequence.data?.text, person.data));
   const taught = useMemo(() => score.data && taughtAlone(score.data), [score.data]);
-  const failed = [sequence, person, score].find(({ isError }) => isError);
+  const failed = [sequence, person, score].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!person.data || !score.data || !taught) return <Preparing />;
   const { decision } = score.data.answer.participants[0]!.screening;
@@ -101,7 +102,7 @@ function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readon
     () => score.data && people.data && taughtTogether(score.data, people.data.map(({ name }) => name)), // prettier-ignore
     [score.data, people.data],
   );
-  const failed = [sequence, people.failed, score].find((one) => one?.isError);
+  const failed = [sequence, people.failed, score].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!people.data || !score.data || !taught) return <Preparing />;
   if (score.data.answer.participants.every(({ screening }) => screening.decision !== 'practise'))

@@ -7,6 +7,7 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
+import { hasFailed } from '../../api/failed.js';
 
 function meaningWords(means: WordMeaning, nameOf: (id: string) => string): string {
   switch (means.is) {
@@ -48,8 +49,8 @@ export function WordsScreen() {
   const [gone, setGone] = useState<StudioWord | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const file = useRef<HTMLInputElement>(null);
-  if (words.isPending) return <Loading what="Opening the words" />;
-  if (words.isError) return <Failure error={words.error} onRetry={() => void words.refetch()} />;
+  if (hasFailed(words)) return <Failure error={words.error} onRetry={() => void words.refetch()} />;
+  if (words.data === undefined) return <Loading what="Opening the words" />;
   const failed = [keep, forget].find(({ isError }) => isError);
   return (
     <>

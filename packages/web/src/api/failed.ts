@@ -1,0 +1,16 @@
+import { ApiError } from './client.js';
+
+/** What of a query decides whether there is something to show. */
+interface Asked {
+  readonly isError: boolean;
+  readonly error: unknown;
+  readonly data: unknown;
+}
+
+/**
+ * Whether a query leaves nothing to show: it failed and nothing is there, or what was there is gone. What is on
+ * the screen stays when only asking again failed: a class that is being taught doesn't end with the network.
+ */
+export function hasFailed({ isError, error, data }: Asked): boolean {
+  return isError && (data === undefined || (error instanceof ApiError && error.status === 404));
+}
