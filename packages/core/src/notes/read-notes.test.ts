@@ -151,6 +151,20 @@ describe('variation, breath and way', () => {
   });
 });
 
+test('each part of a line is marked as what it was read as', () => {
+  const [line] = read('- Legs up the wall, 5 min // block for Bero').lines;
+  const parts = line!.spans.map(({ from, to, as }) => [as, line!.text.slice(from, to).trim()]);
+  expect(parts).toEqual([
+    ['bullet', '-'],
+    ['name', 'Legs up the'],
+    ['place', 'wall'],
+    ['dose', '5 min'],
+    ['comment', '// block for Bero'],
+  ]);
+  const [chair] = read('Chair pose with a block').lines;
+  expect(chair!.spans.filter(({ as }) => as === 'prop').map(({ from, to }) => chair!.text.slice(from, to))).toEqual(['block']);
+});
+
 describe('a line that names several', () => {
   const linesOf = (text: string) => read(text).lines;
 

@@ -39,6 +39,8 @@ const LEGEND: readonly (readonly [Span['as'], string])[] = [
   ['name', 'posture'],
   ['dose', 'how long'],
   ['side', 'side'],
+  ['prop', 'prop'],
+  ['place', 'where'],
   ['way', 'way there'],
   ['comment', 'note'],
 ];
