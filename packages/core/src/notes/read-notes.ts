@@ -436,7 +436,7 @@ class Writer {
 
   /** What the reader took though another meaning was near is told. */
   private tellGuess({ line }: WeighedLine, tokens: Tokens, asana: Asana, candidates: readonly Candidate[], word: StudioWord | null): void {
-    if (word) this.notes.push({ line, text: `your word: "${word.text}"` });
+    if (word) this.notes.push({ line, text: `your word since ${word.since}: "${word.text}"` });
     const other = candidates.find((one) => one.asana !== asana.id && one.likely > MENTIONED);
     if (!word && other) this.notes.push({ line, text: `"${tokens.rest.trim()}" can mean several asanas; taken as ${asana.name}` });
   }
