@@ -134,7 +134,7 @@ test('a limit is set aside with a reason, another is added: both are in the reco
   await own.getByLabel('What').selectOption('handLoad');
   await own.getByLabel('Number').fill('0.3');
   await own.getByLabel('Why').fill('Sore wrists');
-  await own.getByLabel('Whose word').fill('her physiotherapist');
+  await own.getByLabel('Who said so').fill('her physiotherapist');
   await expect(own.getByText(/^This bars \d+ asanas/)).toBeVisible({ timeout: 30_000 });
   await own.getByRole('button', { name: 'Add this limit' }).click();
   await page.getByRole('button', { name: 'Save' }).click();

@@ -392,6 +392,18 @@ describe('earlier texts of a sequence', () => {
   });
 });
 
+test('one record that can’t be judged any more doesn’t close the list of people', async () => {
+  const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Old Record' });
+  await database.query('UPDATE people SET conditions = ? WHERE id = ?', {
+    replacements: [JSON.stringify([{ id: 'a-condition-of-yesterday' }]), id],
+    type: QueryTypes.UPDATE,
+  });
+  const { body } = await api().get('/api/people').set('Cookie', cookie).expect(200);
+  const old = (body as { id: number; decision: string; news: string[] }[]).find((one) => one.id === id);
+  expect(old).toMatchObject({ decision: 'clearance', news: [expect.stringContaining('a-condition-of-yesterday')] });
+  await api().delete(`/api/people/${id}`).set('Cookie', cookie).expect(204);
+});
+
 describe('the studio’s own words', () => {
   const hedgehog = { text: 'hedgehog', means: { is: 'asana', asana: 'balasana', variation: null }, since: '2026-06-01' };
   const put = (words: readonly object[]) => api().put('/api/words').set('Cookie', cookie).send({ words });

@@ -35,6 +35,14 @@ function check(body: PersonBody): Problem[] {
   return problems.map(({ field, message }) => ({ field: field.replace(/^participants\[0\]\./, ''), message }));
 }
 
+/** What a person's answers mean today. A record that can't be judged any more is asked about; nobody else's waits for it. */
+function standing(person: Person): Pick<PersonSummary, 'decision' | 'news'> {
+  const participant = toParticipant(person);
+  const [problem] = checkParticipant(participant);
+  if (problem) return { decision: 'clearance', news: [`These answers have to be looked through: ${problem.message}`] };
+  return { decision: assess(participant, today()).screening.decision, news: newsOf(person, today()) };
+}
+
 /** All that is kept of one person. */
 export interface Exported {
   readonly person: Person;
@@ -67,8 +75,7 @@ export class PeopleService {
       id: person.id,
       name: person.name,
       conditions: person.conditions.map(({ id }) => id),
-      decision: assess(toParticipant(person), today()).screening.decision,
-      news: newsOf(person, today()),
+      ...standing(person),
       updatedAt: person.updatedAt,
     }));
   }

@@ -52,7 +52,7 @@ function replaceableBy(measure: Measure): string[] {
 
 interface Props {
   readonly limits: readonly OwnLimit[];
-  /** Whose word it usually is here. */
+  /** Who usually says so here. */
   readonly by: string;
   readonly onChange: (limits: OwnLimit[]) => void;
 }
@@ -123,7 +123,7 @@ export function OwnLimits({ limits, by, onChange }: Props) {
           </div>
           <div>
             <label htmlFor={ids[1]} className="mb-1 block text-sm font-semibold">
-              Whose word
+              Who said so
             </label>
             <input id={ids[1]} value={whose} onChange={(event) => setWhose(event.target.value)} className={INPUT} />
           </div>

@@ -16,7 +16,7 @@ export function WhomSelect({ value, onChange }: { value: string; onChange: (key:
           </option>
         ))}
       </optgroup>
-      <optgroup label="Anyone with, at its most careful">
+      <optgroup label="Anybody with this, judged most cautiously">
         {CONDITIONS.map((condition) => (
           <option key={condition.id} value={condition.id}>
             {condition.name}

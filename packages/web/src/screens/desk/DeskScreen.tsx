@@ -129,7 +129,7 @@ export function DeskScreen() {
               Who comes
             </h2>
             <Link to="/people/new" className="underline">
-              Take someone in
+              Add a person
             </Link>
           </div>
           <ul className="grid gap-2 sm:grid-cols-2">

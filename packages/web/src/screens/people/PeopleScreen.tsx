@@ -20,7 +20,7 @@ export function PeopleScreen() {
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-2xl">People</h1>
         <Link to="/people/new" className={PRIMARY}>
-          Take someone in
+          Add a person
         </Link>
       </div>
       {people.data.length > 8 && (

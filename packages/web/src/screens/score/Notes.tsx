@@ -11,7 +11,7 @@ export function NotUnderstood({ unknown, sequence }: { unknown: AdaptationJson['
       Not settled yet, so without a column here and not to be taught:{' '}
       {unknown.map(({ text, line }) => `“${text}” (line ${line})`).join(', ')}.{' '}
       <Link to={`/sequences/${sequence}`} className="underline">
-        Mend it
+        Fix it
       </Link>
     </p>
   );

@@ -87,7 +87,7 @@ test('the other safe ways leave out the one that is taken, and one of them can b
 
 test('nothing can be taken where nothing is chosen by hand', async () => {
   const panel = await open();
-  await within(panel).findAllByText(/away from what was given/);
+  await within(panel).findAllByText(/what was asked/);
   expect(within(panel).queryByRole('button', { name: /^Take / })).toBeNull();
 });
 

@@ -41,6 +41,17 @@ function ReasonItem({ reason }: { reason: Reason }) {
   );
 }
 
+/** Up to which cost another way is still so close to what was asked. */
+const CLOSE: readonly (readonly [cost: number, words: string])[] = [
+  [1.5, 'very close to what was asked'],
+  [4, 'close to what was asked'],
+  [8, 'clearly other than what was asked'],
+];
+
+function closeness(cost: number): string {
+  return CLOSE.find(([most]) => cost <= most)?.[1] ?? 'far from what was asked';
+}
+
 /** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
 export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
   const { index } = of;
@@ -157,7 +168,7 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
             <p className="text-sm leading-tight">
               <strong>{other}</strong>
               <span className="block">{changes.join('; ')}</span>
-              <span className="block text-soft">{cost.toFixed(1)} away from what was given</span>
+              <span className="block text-soft">{closeness(cost)}</span>
             </p>
             {onPick && (
               <button

@@ -93,10 +93,10 @@ export function WordsScreen() {
       )}
       <div className="mt-4 flex flex-wrap gap-2">
         <button type="button" className={PLAIN} disabled={words.data.length === 0} onClick={() => download(words.data)}>
-          Save as a file
+          Export to a file
         </button>
         <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
-          Take in from a file
+          Import from a file
         </button>
         <input
           ref={file}
