@@ -13,7 +13,7 @@ test('the library by any name, position, purpose and prop; the choices stay in t
   await page.getByLabel('Good for').selectOption('mobilise-spine-rotation');
   // The one on the floor leaves once both choices have been taken in.
   await expect(page.getByRole('link', { name: /Seated twist cross-legged/ })).toBeHidden();
-  await expect(page.getByRole('link', { name: /Seated twist/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Twist on the chair/ })).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Position')).toHaveValue('seated-chair');
   await page.getByLabel('Uses').selectOption('table');
