@@ -88,7 +88,7 @@ const isChair = ({ place }: Sequence) => place !== null && /chair/.test(place);
 const GENTLE: Record<Direction, { readonly mat: string; readonly chair: string }> = {
   rounding: { mat: 'Cat cow flow, 6x', chair: 'Chair cat-cow, 6x' },
   arching: { mat: 'Sphinx, 5 breaths', chair: 'Chair cat-cow, 6x' },
-  turning: { mat: 'Seated twist, each side 5 breaths', chair: 'Chair twist, each side 5 breaths' },
+  turning: { mat: 'Seated twist, each side 5 breaths', chair: 'Twist on the chair, each side 5 breaths' },
   'bending aside': { mat: 'Standing side bend, each side 3 breaths', chair: 'Chair side bend, each side 3 breaths' },
   lengthening: { mat: 'Mountain, 5 breaths', chair: 'Chair mountain, 5 breaths' },
 };
