@@ -161,6 +161,8 @@ test('each part of a line is marked as what it was read as', () => {
     ['dose', '5 min'],
     ['comment', '// block for Bero'],
   ]);
+  const [child] = read("Child's pose 5 breaths").lines;
+  expect(child!.spans.map(({ from, to }) => child!.text.slice(from, to))).toEqual(["Child's pose", '5 breaths']);
   const [chair] = read('Chair pose with a block').lines;
   expect(chair!.spans.filter(({ as }) => as === 'prop').map(({ from, to }) => chair!.text.slice(from, to))).toEqual(['block']);
 });

@@ -518,7 +518,9 @@ class Writer {
     const parts = hypothesis.is === 'many' && kind === 'many' ? hypothesis.parts : null;
     if (kind === 'step' || kind === 'many') {
       const from = parts?.[0]?.from ?? query.places[0]?.from;
-      const to = parts?.at(-1)?.to ?? query.places.at(-1)?.to;
+      const last = parts?.at(-1)?.to ?? query.places.at(-1)?.to;
+      // "Pose" tells nothing, and is a part of the name all the same.
+      const to = last && last + (/^\s+(?:pose|posture|asana|position)(?!\p{L})/iu.exec(tokens.rest.slice(last))?.[0].length ?? 0);
       if (from !== undefined && to !== undefined)
         spans.push(...gapsOf(from, to, tokens.spans).flatMap((name) => withThings(tokens.text, name)));
     } else if (kind === 'ask') spans.push(...gapsOf(0, tokens.text.length, tokens.spans).flatMap((gap) => thingsIn(tokens.text, gap)));
