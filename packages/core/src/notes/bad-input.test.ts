@@ -116,3 +116,8 @@ describe('repeats', () => {
     ]);
   });
 });
+
+test('what repeats all that was before, again and again, ends', () => {
+  const steps = read(`Tree\nMountain\n${'repeat all, 200 more rounds\n'.repeat(300)}`).sequence!.steps;
+  expect(steps.length).toBeLessThan(2_500);
+});

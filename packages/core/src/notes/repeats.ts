@@ -3,6 +3,8 @@ import type { Tokens } from './tokens.js';
 
 /** No line stands for more steps than this: what a text repeats without end is cut. */
 const MOST_REPEATED = 200;
+/** Nor does a text go on repeating once it stands for so many: no class has them. */
+const MOST_STEPS = 2_000;
 
 const COUNT_WORDS: Readonly<Record<string, number>> = { two: 2, both: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8 };
 const LAST =
@@ -27,7 +29,7 @@ export interface Repeated {
  */
 export function repeated(before: readonly Step[], tokens: Tokens, line: number, text: string): Repeated {
   const none = { steps: [], sided: new Map<number, StepSide>() };
-  if (before.length === 0) return none;
+  if (before.length === 0 || before.length >= MOST_STEPS) return none;
   const counted = LAST.exec(tokens.text);
   const told = counted?.[1] ?? counted?.[2];
   const count = told === undefined ? null : (COUNT_WORDS[told.toLowerCase()] ?? Number(told));
@@ -36,9 +38,9 @@ export function repeated(before: readonly Step[], tokens: Tokens, line: number, 
   const isOther = named !== null || OTHER.test(tokens.text);
   const again = /\bmore\b/i.test(tokens.text) ? (times ?? 1) : times !== null && !isOther ? Math.max(1, times - 1) : 1;
   const from = count !== null ? Math.max(0, before.length - count) : isOther ? sideRun(before) : sectionStart(before);
-  const run = before.slice(from);
+  const run = before.slice(from, from + MOST_REPEATED);
   const sided = new Map<number, StepSide>();
-  const copies = Array.from({ length: again }, () =>
+  const copies = Array.from({ length: Math.min(again, Math.ceil(MOST_REPEATED / run.length)) }, () =>
     run.map((step, i): Step => {
       let { side } = step;
       if (isOther && isOneSided(step)) side = named ?? opposite(side);
