@@ -5,9 +5,8 @@ import {
   library,
   readSequenceJson,
   notesReader,
-  BodySolver,
+  BodySolverCache,
   type ClassJson,
-  type Participant,
   type Sequence,
 } from '@lotus-steady/core';
 import { BadInput, refuse } from './bad-input.js';
@@ -37,18 +36,6 @@ function readFigures(text: string | undefined): number | null {
   return figures;
 }
 
-/** One studio a body: people of the same measurements share what was solved. */
-function studios() {
-  const known = new Map<string, BodySolver>();
-  return (participant: Participant): BodySolver => {
-    const body = bodyOf(participant);
-    const key = JSON.stringify(body);
-    const solver = known.get(key) ?? new BodySolver(library, body);
-    known.set(key, solver);
-    return solver;
-  };
-}
-
 function asText({ title, minutes, unknown, participants }: ClassJson): string {
   const lines = [title || 'Sequence', `${minutes.before} min as given, ${minutes.after} min adapted`];
   for (const { line, text, nearest } of unknown) lines.push(`line ${line}: "${text}" is not known; near: ${nearest.join(', ')}`);
@@ -75,8 +62,9 @@ export function adaptCommand(words: readonly string[], options: Options): string
   const minutes = readMinutes(options.minutes);
   const figures = readFigures(options.figures);
   const sequence = readSequence(file);
-  const studioOf = studios();
-  const members = participants.map((participant) => ({ solver: studioOf(participant), participant }));
+  // People of the same measurements share what was solved.
+  const solvers = new BodySolverCache(library, participants.length);
+  const members = participants.map((participant) => ({ solver: solvers.of(bodyOf(participant)), participant }));
   const plan = adaptClass(members, sequence, { ...(minutes !== null && { minutes }), ...(figures !== null && { figures }) });
   const answer = classJson(sequence, plan, minutes ?? sequence.minutes);
   return options.json ? JSON.stringify(answer, null, 2) : asText(answer);
