@@ -1,6 +1,6 @@
 import { getOrCreate } from '../get-or-create.js';
 import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
-import type { Asana, Library, Variation } from '../asanas/library.js';
+import { isForChildren, type Asana, type Library, type Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
@@ -178,12 +178,9 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
   const named = [...(EVERY_SUBSTITUTE.get(given.asana.id) ?? [])].map((id) => library.get(id));
   named.forEach((asana) => add(asana, COST.substitute + 1));
   further.forEach((asana) => add(asana, COST.substitute + 1.5 + 2 * (1 - overlap(given.asana, asana))));
-  const kids = given.asana.id.startsWith('kids-');
+  const kids = isForChildren(given.asana);
   library.asanas
-    .filter(
-      (asana) =>
-        !seen.has(asana.id) && asana.id.startsWith('kids-') === kids && (asana.pattern !== null) === (given.asana.pattern !== null),
-    )
+    .filter((asana) => !seen.has(asana.id) && isForChildren(asana) === kids && (asana.pattern !== null) === (given.asana.pattern !== null))
     .map((asana) => ({ asana, fit: overlap(given.asana, asana) }))
     .filter(({ fit }) => fit >= 0.3)
     .sort((a, b) => b.fit - a.fit)

@@ -147,6 +147,11 @@ function words(id: string): string {
   return text[0]!.toUpperCase() + text.slice(1);
 }
 
+/** Whether an asana is one for children: never offered to grown-ups, nor theirs to children. */
+export function isForChildren({ id }: Pick<Asana, 'id'>): boolean {
+  return id.startsWith('kids-');
+}
+
 /**
  * Makes the library from its specs and checks every cross-reference.
  * @throws KnowledgeError naming the asana and what is wrong with it.

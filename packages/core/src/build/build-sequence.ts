@@ -2,7 +2,7 @@ import { PersonPlanner, givenSeconds } from '../adaptation/adapt.js';
 import { anybody } from '../adaptation/participant.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { Base } from '../asanas/asana.js';
-import type { Asana, Library } from '../asanas/library.js';
+import { isForChildren, type Asana, type Library } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { PropsAtHand } from '../adaptation/props.js';
 import { inRoom, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
@@ -120,7 +120,7 @@ function chooseSteps(library: Library, solver: BodySolver, company: Company, ask
       variations.length > 0 &&
       pattern === null &&
       purposes.rest !== 3 &&
-      id.startsWith('kids-') === isChild &&
+      isForChildren({ id }) === isChild &&
       variations[0]!.declared.effort <= Math.min(part.effort, character.effort);
     const chosen: Step[] = [];
     let left = seconds * part.share;

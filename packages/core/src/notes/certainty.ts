@@ -1,3 +1,4 @@
+import { isForChildren } from '../asanas/library.js';
 import { ARROW, type LineEvidence, type Reading } from './evidence.js';
 import type { Agreement } from './lexicon.js';
 
@@ -61,7 +62,7 @@ export function signsOf(
     owned: least((found) => found.owned),
     agree: own && others.every(({ best: other, odds }) => other <= own.best && odds <= own.odds) ? 1 : 0,
     'note near': Math.max(0, ...likely.filter((_, i) => readings[i]!.hypothesis.is === 'note' || readings[i]!.hypothesis.is === 'lacking')),
-    children: one?.asana.id.startsWith('kids-') ? 1 : 0,
+    children: one && isForChildren(one.asana) ? 1 : 0,
     'one word': words.length === 1 ? 1 : 0,
   };
   return SIGNS.map((sign) => signs[sign]);

@@ -1,5 +1,5 @@
 import type { Base, DoseSpec } from '../asanas/asana.js';
-import type { Asana } from '../asanas/library.js';
+import { isForChildren, type Asana } from '../asanas/library.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { WayId } from '../sequence/ways.js';
 import { tokensOf, type Tokens } from './tokens.js';
@@ -187,9 +187,9 @@ function partsOf(
 function likeliest(agreements: readonly Agreement[], surrounding: ReadonlySet<string>): Agreement | undefined {
   const score = (found: Agreement) => {
     if (found.meaning.kind !== 'asana') return -Infinity;
-    const { id, base } = found.meaning.asana;
+    const { asana } = found.meaning;
     const foreign =
-      (id.startsWith('kids-') && !surrounding.has('kids')) || (base === 'seated-chair' && !surrounding.has('chair') && !found.name);
+      (isForChildren(asana) && !surrounding.has('kids')) || (asana.base === 'seated-chair' && !surrounding.has('chair') && !found.name);
     return found.best * 12 + found.odds - (foreign ? FOREIGN : 0);
   };
   return [...agreements].filter(({ meaning }) => meaning.kind === 'asana').sort((a, b) => score(b) - score(a))[0];
@@ -199,10 +199,6 @@ const FOREIGN = 4;
 
 function idOf({ meaning }: Agreement): string {
   return meaning.kind === 'asana' ? meaning.asana.id : meaning.kind;
-}
-
-export function isForChildren({ id }: Asana): boolean {
-  return id.startsWith('kids-');
 }
 
 function isResting({ base, variations }: Asana): boolean {

@@ -1,4 +1,4 @@
-import type { Asana, Library } from '../asanas/library.js';
+import { isForChildren, type Asana, type Library } from '../asanas/library.js';
 import { getOrCreate } from '../get-or-create.js';
 import { PHRASEBOOK } from './phrasebook/all.js';
 import { HEADING_PHRASES, LACKING_PHRASES, NOTE_PHRASES, REPEAT_PHRASES, WAY_PHRASES } from './phrasebook/lines.js';
@@ -98,7 +98,7 @@ function ownersOf(library: Library): Map<string, Asana> {
   for (const asana of library.asanas)
     for (const name of namesOf(asana).map(plain)) {
       const first = plain(asana.name) === name ? 2 : 0;
-      const claim = (sound(asana.id) === sound(name) ? 4 : 0) + first + (asana.id.startsWith('kids-') ? 0 : 1);
+      const claim = (sound(asana.id) === sound(name) ? 4 : 0) + first + (isForChildren(asana) ? 0 : 1);
       if (claim > (owners.get(name)?.claim ?? -1)) owners.set(name, { asana, claim });
     }
   return new Map([...owners].map(([name, { asana }]) => [name, asana]));

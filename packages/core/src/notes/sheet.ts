@@ -1,5 +1,6 @@
 import type { Base } from '../asanas/asana.js';
-import { baseIn, isForChildren, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
+import { isForChildren } from '../asanas/library.js';
+import { baseIn, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
 import type { Agreement, Lexicon } from './lexicon.js';
 import { surroundingOf, tellsOf, toldPosition } from './surrounding.js';
 
@@ -30,23 +31,23 @@ const SHEET_LINES = 6;
 /** Shares of the sheet are rounded, so that a key typed into one line seldom changes those of the others. */
 const SHARE_STEPS = 25;
 
-/** Where the shares of a line that are children's postures are kept, beside its base positions. */
-const KIDS = 'kids';
+function sumOf(values: readonly number[]): number {
+  return values.reduce((sum, one) => sum + one, 0);
+}
 
 /** What the words of a line alone make of it: likeliest base positions, as shares. */
-function sharesOf(agreements: readonly Agreement[], surrounding: ReadonlySet<string>): Map<Base | typeof KIDS, number> {
+function sharesOf(agreements: readonly Agreement[], surrounding: ReadonlySet<string>): Map<Base, number> {
   const steps = agreements.filter(({ meaning }) => meaning.kind === 'asana').slice(0, 5);
   const most = Math.max(...steps.map(({ best, odds }) => best * 12 + odds));
   const weights = steps.map(({ best, odds }) => Math.exp(best * 12 + odds - most));
-  const whole = weights.reduce((a, b) => a + b, 0);
-  const shares = new Map<Base | typeof KIDS, number>();
+  const whole = sumOf(weights);
+  const shares = new Map<Base, number>();
   steps.forEach(({ meaning, best }, i) => {
     if (meaning.kind !== 'asana') return;
     const base = baseIn(meaning.asana, surrounding);
     if (!base) return;
     shares.set(base, (shares.get(base) ?? 0) + (weights[i]! / whole) * Math.min(1, best));
   });
-  if (isForChildrenOnly(agreements)) shares.set(KIDS, 1);
   return shares;
 }
 
@@ -89,25 +90,22 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
     return own.size === 0 ? around : new Set([...around, ...own]);
   });
   const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
-  const shares = evidence.map(({ agreements }, i) =>
-    lines[i]!.marked ? new Map<Base | typeof KIDS, number>() : sharesOf(agreements, surroundings[i]!),
-  );
-  const sums = new Map<Base | typeof KIDS, number>();
+  const shares = evidence.map(({ agreements }, i) => (lines[i]!.marked ? new Map<Base, number>() : sharesOf(agreements, surroundings[i]!)));
+  const kids = evidence.map(({ agreements }, i) => Number(!lines[i]!.marked && isForChildrenOnly(agreements)));
+  const allKids = sumOf(kids);
+  const sums = new Map<Base, number>();
   for (const share of shares) for (const [base, value] of share) sums.set(base, (sums.get(base) ?? 0) + value);
-  const all = (of: ReadonlyMap<Base | typeof KIDS, number>) =>
-    [...of].reduce((sum, [base, value]) => (base === KIDS ? sum : sum + value), 0);
-  const total = all(sums);
+  const total = sumOf([...sums.values()]);
 
   // What is said of the whole class holds until a line tells otherwise, and again when that line is far.
   const everywhere = place === null ? [] : toldPosition(place);
   let told: { bases: readonly Base[]; age: number } | null = null;
   return lines.map((line, i) => {
     const own = shares[i]!;
-    const others = Math.max(0.5, total - all(own));
-    const shareOf = (base: Base | typeof KIDS) =>
-      Math.round((SHARE_STEPS * ((sums.get(base) ?? 0) - (own.get(base) ?? 0))) / others) / SHARE_STEPS;
+    const others = Math.max(0.5, total - sumOf([...own.values()]));
+    const rounded = (sum: number) => Math.round((SHARE_STEPS * sum) / others) / SHARE_STEPS;
     const share = new Map(
-      lines.length < SHEET_LINES ? [] : [...sums.keys()].flatMap((base) => (base === KIDS ? [] : [[base, shareOf(base)] as const])),
+      lines.length < SHEET_LINES ? [] : [...sums].map(([base, value]) => [base, rounded(value - (own.get(base) ?? 0))] as const),
     );
     const at: LinePlace = {
       surrounding: surroundings[i]!,
@@ -116,7 +114,7 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
       fromEnd: lines.length >= SHEET_LINES ? lines.length - 1 - i : lines.length,
       afterBlank: i > 0 && line.line > lines[i - 1]!.line + 1,
       share,
-      kids: shareOf(KIDS),
+      kids: rounded(allKids - kids[i]!),
       told:
         told && (told.age < TOLD_LINES || everywhere.length === 0)
           ? { bases: told.bases, strength: Math.max(0, 1 - told.age / TOLD_LINES) }
