@@ -21,7 +21,7 @@ export function evaluateGiven(context: StepContext): Evaluated {
   return search.evaluate(context, search.given);
 }
 
-/** The safe ways to do a step at its place, cheapest first, at most `count` of them (see `Here`). */
+/** The safe ways to do a step at its place, cheapest first, at most `count` of them (see `CandidatesAtStep`). */
 export function safeWays(context: StepContext, count: number): readonly Chosen[] {
   return candidatesAt(context).cheapest(count);
 }

@@ -19,7 +19,7 @@ interface Onward {
 const MOST = 200;
 
 /**
- * How a class stands between two steps. All beginnings that leave everybody in the same place (see `placeOf`) lead to the
+ * How a class stands between two steps. All beginnings that leave everybody in the same place (see `stateKey`) lead to the
  * same object, as long as it is remembered: what was chosen from there before isn't asked again.
  */
 export class ClassState {

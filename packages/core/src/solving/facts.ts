@@ -3,7 +3,7 @@ import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measu
 import { getOrCreate } from '../get-or-create.js';
 import type { SolvedPosture } from './body-solver.js';
 
-/** Rounded values by the place of their measure (`placeOf`); NaN where one isn't known. */
+/** Rounded values by the place of their measure (`measureIndex`); NaN where one isn't known. */
 export type Row = Float64Array;
 export type Values = Readonly<Partial<Record<Measure, number>>>;
 
