@@ -12,7 +12,7 @@ import {
 import { BadInput, refuse } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { participantsOf } from './participants.js';
-import type { Options } from './run.js';
+import type { Options } from './options.js';
 
 function readSequence(file: string): Sequence {
   const { sequence, problems } = file.endsWith('.json') ? readSequenceJson(library, readJson(file)) : notesReader(library)(readText(file));

@@ -4,7 +4,7 @@ import {
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
 import { readBody } from './participants.js';
-import type { Options } from './run.js';
+import type { Options } from './options.js';
 
 /** The asana that a name means, as the reader of notes knows it. */
 function named(name: string): Asana {

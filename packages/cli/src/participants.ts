@@ -4,7 +4,7 @@ import {
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
 import { readJson } from './files.js';
-import type { Options } from './run.js';
+import type { Options } from './options.js';
 
 /** Pairs such as `stature=165 sex=f`. */
 function pairs(text: string, where: string): [string, string][] {

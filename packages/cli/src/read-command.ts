@@ -1,7 +1,7 @@
 import { library, notesJson, notesReader } from '@lotus-steady/core';
 import { BadInput, refuse } from './bad-input.js';
 import { readText } from './files.js';
-import type { Options } from './run.js';
+import type { Options } from './options.js';
 
 /** How notes are understood, line by line, without judging anybody. */
 export function readCommand(files: readonly string[], options: Options): string {

@@ -1,6 +1,6 @@
-import { parseArgs } from 'node:util';
 import { BadInput } from './bad-input.js';
 import { adaptCommand } from './adapt-command.js';
+import { parseOptions, type Options } from './options.js';
 import { readCommand } from './read-command.js';
 import { asanasCommand, conditionsCommand, limitsCommand, measureCommand, setupCommand } from './knowledge-commands.js';
 
@@ -10,27 +10,6 @@ export interface Outcome {
   readonly out: string;
   readonly err: string;
 }
-
-const OPTIONS = {
-  for: { type: 'string', multiple: true },
-  class: { type: 'string' },
-  figures: { type: 'string' },
-  body: { type: 'string' },
-  with: { type: 'string' },
-  school: { type: 'string', multiple: true },
-  minutes: { type: 'string' },
-  variation: { type: 'string' },
-  blanket: { type: 'string' },
-  variations: { type: 'boolean' },
-  all: { type: 'boolean' },
-  json: { type: 'boolean' },
-  help: { type: 'boolean', short: 'h' },
-} as const;
-
-function parse(args: readonly string[]) {
-  return parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true, strict: true });
-}
-export type Options = ReturnType<typeof parse>['values'];
 
 const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Options) => string>> = {
   read: readCommand,
@@ -53,7 +32,7 @@ lotus limits CONDITION [key=value ...] [--json]     lotus limits --all --json`;
 /** Carries out one command line; touches nothing but the files that it names. */
 export function run(args: readonly string[]): Outcome {
   try {
-    const { values, positionals } = parse(args);
+    const { values, positionals } = parseOptions(args);
     const [name, ...words] = positionals;
     if (values.help || name === undefined) return { code: 0, out: HELP, err: '' };
     const command = COMMANDS[name];

@@ -1,8 +1,10 @@
 export { asides, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';
-export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './adaptation/adapt.js';
+export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './planning/adapt.js';
 export { factsFrom } from './solving/facts.js';
-export { describeBound, judge, type Finding, type Where } from './adaptation/judge.js';
+export { describeBound } from './conditions/bound.js';
+export { judge } from './judging/judge.js';
+export type { Finding, Where } from './plan/finding.js';
 export {
   adaptationJson,
   asanaJson,
@@ -13,13 +15,15 @@ export {
   type AdaptationJson,
   type PersonJson,
   type StepJson,
-} from './adaptation/json.js';
-export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './adaptation/participant.js';
-export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './adaptation/plan.js';
-export { COMMON_PROPS, PROPS, propsOf, readProps, setupOf, type Prop, type PropsAtHand, type SetupItem } from './adaptation/props.js';
+} from './planning/json.js';
+export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './participants/participant.js';
+export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './plan/plan.js';
+export { COMMON_PROPS, PROPS, readProps, type Prop, type PropsAtHand } from './participants/props-at-hand.js';
+export { propsOf, setupOf, type SetupItem } from './candidates/props-needed.js';
 export { snapshotName, type PostureSnapshot } from './solving/posture-snapshot.js';
 export { BodySolverCache } from './solving/body-solver-cache.js';
-export { BodySolver, type SolvedPosture, type SolvedVariation } from './solving/body-solver.js';
+export { BodySolver } from './solving/body-solver.js';
+export type { SolvedPosture, SolvedVariation } from './solving/solved-posture.js';
 export { library } from './asanas/all.js';
 export type { Base, DoseSpec } from './asanas/asana.js';
 export type { Asana, Library, Variation } from './asanas/library.js';
@@ -31,16 +35,8 @@ export { solve } from './body/solve.js';
 export { counted } from './counted.js';
 export { activeLimits, checkSchools, limitsOf, schoolMatters, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
 export { CONDITIONS, findCondition } from './conditions/all.js';
-export {
-  checkAnswers,
-  checkConditions,
-  FLAGS,
-  flagsSpec,
-  parameterSpec,
-  readAnswer,
-  readCondition,
-  type ConditionAnswer,
-} from './conditions/check-answers.js';
+export { checkAnswers, checkConditions, FLAGS, flagsSpec, parameterSpec, readAnswer, readCondition } from './conditions/check-answers.js';
+export type { ConditionAnswer } from './conditions/condition.js';
 export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, type SchoolSpec } from './conditions/condition.js';
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
@@ -51,7 +47,8 @@ export { allowed, amount } from './conditions/say.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { substitutesOf } from './conditions/substitutes.js';
 export { describePart } from './body/contact.js';
-export { drawFigure, type Figure, type Shape, type Tone } from './figure/draw.js';
+export { drawFigure } from './figure/draw.js';
+export type { Figure, Shape, Tone } from './figure/shape.js';
 export { figureSvg } from './figure/sheet.js';
 export { jointPoints, type Joint } from './figure/joints.js';
 export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
@@ -69,7 +66,7 @@ export { classJson, type ClassJson } from './class/json.js';
 export { buildSequence, CHARACTERS, missingChairs, type BuildAsked, type Character } from './build/build-sequence.js';
 export { reviewOf, DIRECTIONS, type Review, type ReviewFinding, type Direction } from './review/review.js';
 export { blockOf, joinBlock, sectionsOf, type Section } from './sequence/blocks.js';
-export { editText, type StepEdit, type TextEdit } from './sequence/edit-text.js';
+export { editText, type StepEdit, type TextEdit } from './notes/edit-text.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';
@@ -93,7 +90,7 @@ export { wordKey, wordProblem, wordText, type StudioWord, type WordMeaning } fro
 export type { Span, SpanKind } from './notes/tokens.js';
 export { nameSearch, type NameSearch } from './notes/search.js';
 export { readSequenceJson } from './sequence/read-json.js';
-export { readParticipants } from './adaptation/read-participants.js';
+export { readParticipants } from './participants/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
 export { WAYS, type WayId } from './sequence/ways.js';
 export { shoulderStandSetup } from './setup/shoulder-stand.js';

@@ -1,6 +1,6 @@
 import type { Contact } from './contact.js';
 import type { Loads } from './loads.js';
-import { centreOfMass } from './mass.js';
+import { ABOVE_DISC, centreOfMass } from './mass.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
 
 /** Lever of the back muscles behind the disc and of the belly wall in front of it, in metres (common textbook values, 5 to 7.5 and about 11 cm). */
@@ -17,11 +17,6 @@ const ROUNDING = 0.35;
 /** Sitting flattens the low back even when it feels straight: the same pull, without the rounding. */
 const SITTING = 0.2;
 
-/** The segments above the lowest lumbar disc. */
-export const ABOVE_DISC: ReadonlySet<number> = new Set([
-  'lumbar1', 'lumbar2', 'lumbar3', 'thoracic1', 'thoracic2', 'thoracic3', 'thoracic4', 'neck1', 'neck2', 'head',
-  'leftUpperArm', 'leftForearm', 'leftHand', 'rightUpperArm', 'rightForearm', 'rightHand',
-].map((name) => segmentIndex(name as Parameters<typeof segmentIndex>[0]))); // prettier-ignore
 const ARM_PARTS = new Set(['palm', 'hand', 'forearm', 'elbow', 'fist', 'fingertips']);
 const LEG_PARTS = new Set(['thigh', 'knee', 'shin', 'calf']);
 

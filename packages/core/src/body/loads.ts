@@ -1,9 +1,7 @@
 import { solveQP } from 'quadprog';
-import type { BodyPart, Contact } from './contact.js';
-import { isExternal } from './contact.js';
-import { ABOVE_DISC } from './discs.js';
+import { isExternal, type BodyPart, type Contact } from './contact.js';
 import { solveSymmetric } from './linear.js';
-import { centreOfMass, massPoints } from './mass.js';
+import { ABOVE_DISC, centreOfMass, massPoints } from './mass.js';
 import { partBalls } from './parts.js';
 import { SEGMENTS, parentOf, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
 

@@ -1,5 +1,4 @@
-import type { Body } from './anthropometry.js';
-import { REFERENCE_LENGTHS } from './anthropometry.js';
+import { REFERENCE_LENGTHS, type Body } from './anthropometry.js';
 import { getOrCreate } from '../get-or-create.js';
 import { pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from './skeleton.js';
 
@@ -76,3 +75,9 @@ export function centreOfMass(placed: PlacedBody, include: (segment: number) => b
   }
   return { mass, at: [at[0] / mass, at[1] / mass, at[2] / mass] };
 }
+
+/** The segments above the lowest lumbar disc. */
+export const ABOVE_DISC: ReadonlySet<number> = new Set([
+  'lumbar1', 'lumbar2', 'lumbar3', 'thoracic1', 'thoracic2', 'thoracic3', 'thoracic4', 'neck1', 'neck2', 'head',
+  'leftUpperArm', 'leftForearm', 'leftHand', 'rightUpperArm', 'rightForearm', 'rightHand',
+].map((name) => segmentIndex(name as Parameters<typeof segmentIndex>[0]))); // prettier-ignore

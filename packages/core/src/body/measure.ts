@@ -12,29 +12,40 @@ import { BEHIND } from './reach.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
 import type { Solved } from './solved.js';
 
+/**
+ * What decides a measure's value: the body in a posture; the library, which declares it of a variation; how the step is
+ * done (dose, breath and the way that it asks for); the way from the posture before; the pace of that way; the class
+ * so far, as a running total; or the class as a whole.
+ */
+export type DecidedBy = 'posture' | 'library' | 'doing' | 'arrival' | 'pace' | 'totals' | 'class';
+
 export interface MeasureSpec {
   readonly unit: string;
   /** Where a breach of it lies. */
   readonly of: 'posture' | 'breath' | 'dose' | 'transition' | 'session';
   readonly label: string;
+  /** What decides its value; the posture where it isn't said. */
+  readonly by?: DecidedBy;
+  /** Whether it is also looked at on the way between two postures: it follows from joint angles and the lie of the body alone. */
+  readonly onTheWay?: true;
 }
 
-/** Every measure with its unit: the only place where units are written. */
+/** Every measure with its unit and what it is of: the only place where that is written. */
 export const MEASURES = {
-  lumbarFlexion: { unit: '°', of: 'posture', label: 'Low back rounding' },
-  thoracicFlexion: { unit: '°', of: 'posture', label: 'Upper back rounding' },
-  cervicalFlexion: { unit: '°', of: 'posture', label: 'Neck bending forward' },
-  spineRotation: { unit: '°', of: 'posture', label: 'Trunk twist' },
+  lumbarFlexion: { unit: '°', of: 'posture', label: 'Low back rounding', onTheWay: true },
+  thoracicFlexion: { unit: '°', of: 'posture', label: 'Upper back rounding', onTheWay: true },
+  cervicalFlexion: { unit: '°', of: 'posture', label: 'Neck bending forward', onTheWay: true },
+  spineRotation: { unit: '°', of: 'posture', label: 'Trunk twist', onTheWay: true },
   cervicalRotation: { unit: '°', of: 'posture', label: 'Head turn' },
-  spineLateral: { unit: '°', of: 'posture', label: 'Trunk side-bend' },
+  spineLateral: { unit: '°', of: 'posture', label: 'Trunk side-bend', onTheWay: true },
   cervicalLateral: { unit: '°', of: 'posture', label: 'Neck side-bend' },
-  hipFlexion: { unit: '°', of: 'posture', label: 'Hip bend' },
+  hipFlexion: { unit: '°', of: 'posture', label: 'Hip bend', onTheWay: true },
   hipExtension: { unit: '°', of: 'posture', label: 'Hip stretch to the back' },
   hipAbduction: { unit: '°', of: 'posture', label: 'Leg out to the side' },
   hipAdduction: { unit: '°', of: 'posture', label: 'Leg across the middle' },
   hipExternalRotation: { unit: '°', of: 'posture', label: 'Thigh turned out' },
   hipInternalRotation: { unit: '°', of: 'posture', label: 'Thigh turned in' },
-  kneeFlexion: { unit: '°', of: 'posture', label: 'Knee bend' },
+  kneeFlexion: { unit: '°', of: 'posture', label: 'Knee bend', onTheWay: true },
   kneeFlexionLoaded: { unit: '°', of: 'posture', label: 'Knee bend under load' },
   ankleDorsiflexion: { unit: '°', of: 'posture', label: 'Ankle bent up' },
   anklePlantarflexion: { unit: '°', of: 'posture', label: 'Foot pointed' },
@@ -53,11 +64,11 @@ export const MEASURES = {
   spineRangeUsed: { unit: 'ratio', of: 'posture', label: 'Share of the spine’s range' },
   jointRangeUsed: { unit: 'ratio', of: 'posture', label: 'Share of the joints’ range' },
   legAsymmetry: { unit: '°', of: 'posture', label: 'Difference between the legs' },
-  straightLegAngle: { unit: '°', of: 'posture', label: 'Straight-leg raise' },
-  headBelowHeart: { unit: 'cm', of: 'posture', label: 'Eyes below the heart' },
-  pelvisAboveHeart: { unit: 'cm', of: 'posture', label: 'Hips above the heart' },
+  straightLegAngle: { unit: '°', of: 'posture', label: 'Straight-leg raise', onTheWay: true },
+  headBelowHeart: { unit: 'cm', of: 'posture', label: 'Eyes below the heart', onTheWay: true },
+  pelvisAboveHeart: { unit: 'cm', of: 'posture', label: 'Hips above the heart', onTheWay: true },
   feetAboveHeart: { unit: 'cm', of: 'posture', label: 'Feet above the heart' },
-  trunkPitch: { unit: '°', of: 'posture', label: 'Trunk from upright' },
+  trunkPitch: { unit: '°', of: 'posture', label: 'Trunk from upright', onTheWay: true },
   handLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the hands' },
   forearmLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the forearms' },
   kneeLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the knees' },
@@ -75,36 +86,59 @@ export const MEASURES = {
   comHeight: { unit: 'cm', of: 'posture', label: 'Height of the centre of mass' },
   kneeGap: { unit: 'cm', of: 'posture', label: 'Free height under the lower knee' },
   shoulderLift: { unit: 'cm', of: 'posture', label: 'Shoulder blade off the floor' },
-  abdominalLoad: { unit: 'grade 0-5', of: 'posture', label: 'Work of the belly wall' },
-  effort: { unit: 'grade 1-5', of: 'posture', label: 'Effort' },
-  met: { unit: 'MET', of: 'posture', label: 'Energy' },
-  headJolt: { unit: 'grade 0-2', of: 'posture', label: 'Quick head movement' },
-  eyesClosed: { unit: 'yes 1', of: 'posture', label: 'Eyes closed' },
+  abdominalLoad: { unit: 'grade 0-5', of: 'posture', label: 'Work of the belly wall', by: 'library' },
+  effort: { unit: 'grade 1-5', of: 'posture', label: 'Effort', by: 'library' },
+  met: { unit: 'MET', of: 'posture', label: 'Energy', by: 'library' },
+  headJolt: { unit: 'grade 0-2', of: 'posture', label: 'Quick head movement', by: 'library' },
+  eyesClosed: { unit: 'yes 1', of: 'posture', label: 'Eyes closed', by: 'library' },
   gripForce: { unit: 'grade 0-3', of: 'posture', label: 'Strength of the grip' },
-  pelvicFloorCue: { unit: 'grade -1-2', of: 'posture', label: 'Work of the pelvic floor' },
+  pelvicFloorCue: { unit: 'grade -1-2', of: 'posture', label: 'Work of the pelvic floor', by: 'library' },
   kneeRotation: { unit: '°', of: 'posture', label: 'Twist in the knee' },
-  breathRetention: { unit: 's', of: 'breath', label: 'Breath held' },
-  breathRate: { unit: 'breaths/min', of: 'breath', label: 'Breaths a minute' },
-  hold: { unit: 's', of: 'dose', label: 'Time held still' },
-  repSeconds: { unit: 's', of: 'dose', label: 'Time of one repetition' },
-  impact: { unit: 'grade 0-3', of: 'transition', label: 'Impact' },
-  levelChange: { unit: 'cm', of: 'transition', label: 'Rise of the centre of mass' },
-  headDrop: { unit: 'cm', of: 'transition', label: 'Fall of the eyes against the heart' },
-  headSweep: { unit: '°', of: 'transition', label: 'Turn of the head in space' },
-  transitionTime: { unit: 's', of: 'transition', label: 'Time for the way there' },
-  supineRun: { unit: 'min', of: 'session', label: 'Flat on the back without a break' },
-  standingRun: { unit: 'min', of: 'session', label: 'Standing still' },
-  minutesHeadDown: { unit: 'min', of: 'session', label: 'Minutes with the head low' },
-  floorTrips: { unit: 'trips', of: 'session', label: 'Trips to the floor' },
-  sessionMinutes: { unit: 'min', of: 'session', label: 'Length of the class' },
-  coolMinutes: { unit: 'min', of: 'session', label: 'Quiet minutes at the end' },
-  unrelievedSitting: { unit: 'min', of: 'session', label: 'Sitting without a break' },
-  restShare: { unit: '1', of: 'session', label: 'Share of rest in the class' },
-  leftRightDifference: { unit: 'ratio', of: 'session', label: 'Left against right' },
-  touch: { unit: 'yes 1', of: 'session', label: 'Hands-on help planned' },
-  heat: { unit: '°C', of: 'session', label: 'Room temperature' },
+  breathRetention: { unit: 's', of: 'breath', label: 'Breath held', by: 'doing' },
+  breathRate: { unit: 'breaths/min', of: 'breath', label: 'Breaths a minute', by: 'doing' },
+  hold: { unit: 's', of: 'dose', label: 'Time held still', by: 'doing' },
+  repSeconds: { unit: 's', of: 'dose', label: 'Time of one repetition', by: 'doing' },
+  impact: { unit: 'grade 0-3', of: 'transition', label: 'Impact', by: 'doing' },
+  levelChange: { unit: 'cm', of: 'transition', label: 'Rise of the centre of mass', by: 'arrival' },
+  headDrop: { unit: 'cm', of: 'transition', label: 'Fall of the eyes against the heart', by: 'arrival' },
+  headSweep: { unit: '°', of: 'transition', label: 'Turn of the head in space', by: 'arrival' },
+  transitionTime: { unit: 's', of: 'transition', label: 'Time for the way there', by: 'pace' },
+  supineRun: { unit: 'min', of: 'session', label: 'Flat on the back without a break', by: 'totals' },
+  standingRun: { unit: 'min', of: 'session', label: 'Standing still', by: 'doing' },
+  minutesHeadDown: { unit: 'min', of: 'session', label: 'Minutes with the head low', by: 'totals' },
+  floorTrips: { unit: 'trips', of: 'session', label: 'Trips to the floor', by: 'totals' },
+  sessionMinutes: { unit: 'min', of: 'session', label: 'Length of the class', by: 'class' },
+  coolMinutes: { unit: 'min', of: 'session', label: 'Quiet minutes at the end', by: 'class' },
+  unrelievedSitting: { unit: 'min', of: 'session', label: 'Sitting without a break', by: 'totals' },
+  restShare: { unit: '1', of: 'session', label: 'Share of rest in the class', by: 'class' },
+  leftRightDifference: { unit: 'ratio', of: 'session', label: 'Left against right', by: 'class' },
+  touch: { unit: 'yes 1', of: 'session', label: 'Hands-on help planned', by: 'class' },
+  heat: { unit: '°C', of: 'session', label: 'Room temperature', by: 'class' },
 } as const satisfies Record<string, MeasureSpec>;
 export type Measure = keyof typeof MEASURES;
+const NAMES = Object.keys(MEASURES) as Measure[];
+
+/** Measures that one of these decides. */
+export type MeasureBy<By extends DecidedBy> = { [M in Measure]: (typeof MEASURES)[M] extends { readonly by: By } ? M : never }[Measure];
+
+/** The measures that any of these decides, in the order of `MEASURES`. */
+export function measuresBy<By extends DecidedBy>(...kinds: readonly By[]): readonly MeasureBy<By>[] {
+  return NAMES.filter((measure): measure is MeasureBy<By> => (kinds as readonly DecidedBy[]).includes(decidedBy(measure)));
+}
+
+function decidedBy(measure: Measure): DecidedBy {
+  const spec: MeasureSpec = MEASURES[measure];
+  return spec.by ?? 'posture';
+}
+
+/** A measure that is also looked at on the way between two postures. */
+export type OnTheWay = { [M in Measure]: (typeof MEASURES)[M] extends { readonly onTheWay: true } ? M : never }[Measure];
+export const ON_THE_WAY = NAMES.filter((measure): measure is OnTheWay => 'onTheWay' in MEASURES[measure]);
+
+/** Where a breach of a bound on a measure, or on the facing, lies. */
+export function whereOf(measure: Measure | 'facing'): MeasureSpec['of'] {
+  return measure === 'facing' ? 'posture' : MEASURES[measure].of;
+}
 
 export type Facing = 'upright' | 'prone' | 'supine' | 'left side' | 'right side';
 

@@ -1,5 +1,3 @@
-import type { Measure } from './measure.js';
-
 /**
  * Ends of the ordinary range of motion in degrees, negative for extension where a measure has both
  * directions. American Academy of Orthopaedic Surgeons, Joint Motion, 1965, raised where a pose uses the
@@ -27,5 +25,5 @@ export const NORMAL_RANGE = {
   elbowFlexion: [0, 150],
   wristExtension: [0, 90],
   wristFlexion: [0, 80],
-} as const satisfies Partial<Record<Measure, readonly [number, number]>>;
+} as const satisfies Readonly<Record<string, readonly [low: number, high: number]>>;
 export type NormalMeasure = keyof typeof NORMAL_RANGE;

@@ -1,5 +1,5 @@
-import { bodyOf } from '../adaptation/participant.js';
-import { setupOf } from '../adaptation/props.js';
+import { bodyOf } from '../participants/participant.js';
+import { setupOf } from '../candidates/props-needed.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { library } from '../asanas/all.js';
 import { drawFigure } from '../figure/draw.js';

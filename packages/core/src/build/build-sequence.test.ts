@@ -1,5 +1,5 @@
-import { givenSeconds } from '../adaptation/adapt.js';
-import { person, solver } from '../adaptation/adapt.fixture.js';
+import { givenSeconds } from '../planning/adapt.js';
+import { person, solver } from '../planning/adapt.fixture.js';
 import { library } from '../asanas/all.js';
 import type { Purpose } from '../asanas/purposes.js';
 import { adaptClass } from '../class/adapt-class.js';

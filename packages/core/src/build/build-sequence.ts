@@ -1,10 +1,10 @@
-import { PersonPlanner, givenSeconds } from '../adaptation/adapt.js';
-import { anybody } from '../adaptation/participant.js';
+import { PersonPlanner, givenSeconds } from '../planning/adapt.js';
+import { anybody } from '../participants/participant.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { Base } from '../asanas/asana.js';
 import { isForChildren, type Asana, type Library } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
-import type { PropsAtHand } from '../adaptation/props.js';
+import type { PropsAtHand } from '../participants/props-at-hand.js';
 import { inRoom, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
 import { ClassState } from '../class/class-state.js';
 import type { ColumnLimits } from '../class/column.js';
@@ -12,7 +12,7 @@ import { nameSurely } from '../class/edit.js';
 import { ClassMemory } from '../class/memory.js';
 import { reviewOf } from '../review/review.js';
 import { describeDose } from '../sequence/dose.js';
-import { editText, textEditOf } from '../sequence/edit-text.js';
+import { editText, textEditOf } from '../notes/edit-text.js';
 import { understood, type ReadResult } from '../notes/read-notes.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 

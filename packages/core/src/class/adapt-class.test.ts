@@ -1,9 +1,9 @@
-import { person, plan, sequence, solver } from '../adaptation/adapt.fixture.js';
-import { limitsFor, otherWays } from '../adaptation/adapt.js';
-import { findings } from '../adaptation/judge.js';
-import type { Participant } from '../adaptation/participant.js';
-import type { Chosen } from '../adaptation/plan.js';
-import { propsOf } from '../adaptation/props.js';
+import { person, plan, sequence, solver } from '../planning/adapt.fixture.js';
+import { limitsFor, otherWays } from '../planning/adapt.js';
+import { findings } from '../judging/judge.js';
+import type { Participant } from '../participants/participant.js';
+import type { Chosen } from '../plan/plan.js';
+import { propsOf } from '../candidates/props-needed.js';
 import { declaredValues, factsFrom } from '../solving/facts.js';
 import { adaptClass, adaptingClass, inRoom, type ClassOptions } from './adapt-class.js';
 import { classJson } from './json.js';

@@ -1,5 +1,5 @@
 import { library } from '../asanas/all.js';
-import { person, solver } from '../adaptation/adapt.fixture.js';
+import { person, solver } from '../planning/adapt.fixture.js';
 import { reviewOf } from '../review/review.js';
 import { notesReader } from '../notes/read-notes.js';
 import { adaptClass } from './adapt-class.js';

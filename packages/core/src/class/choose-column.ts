@@ -1,9 +1,9 @@
-import { aheadText, ownWays, plannedAs, type OwnWays } from '../adaptation/adapt.js';
-import { costOf } from '../adaptation/candidates.js';
-import type { StepContext } from '../adaptation/step-context.js';
-import type { Chosen, PlannedStep } from '../adaptation/plan.js';
-import { propsOf } from '../adaptation/props.js';
-import { candidatesAt, wayLike } from '../adaptation/search.js';
+import { aheadText, ownWays, plannedAs, type OwnWays } from '../planning/adapt.js';
+import { costOf } from '../plan/cost.js';
+import type { StepContext } from '../judging/step-context.js';
+import type { Chosen, PlannedStep } from '../plan/plan.js';
+import { propsOf } from '../candidates/props-needed.js';
+import { candidatesAt, wayLike } from '../planning/search.js';
 import type { Step } from '../sequence/sequence.js';
 import { getOrCreate } from '../get-or-create.js';
 import { solveColumn, type ColumnLimits, type Option } from './column.js';

@@ -1,5 +1,5 @@
-import { person, step, solver } from '../adaptation/adapt.fixture.js';
-import { PersonPlanner } from '../adaptation/adapt.js';
+import { person, step, solver } from '../planning/adapt.fixture.js';
+import { PersonPlanner } from '../planning/adapt.js';
 import { ClassState } from './class-state.js';
 import type { ColumnLimits } from './column.js';
 import { guideOf } from './guide.js';

@@ -1,6 +1,6 @@
-import { START, stateKey, totalsAfter, type StepContext } from '../adaptation/step-context.js';
-import type { RunningTotals } from '../adaptation/plan.js';
-import type { JudgingProfile } from '../adaptation/judging-profile.js';
+import { START, stateKey, totalsAfter, type StepContext } from '../judging/step-context.js';
+import type { RunningTotals } from '../plan/plan.js';
+import type { JudgingProfile } from '../judging/judging-profile.js';
 import { getOrCreateWithin } from '../get-or-create.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';

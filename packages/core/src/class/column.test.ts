@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
-import type { Prop } from '../adaptation/props.js';
+import type { Prop } from '../participants/props-at-hand.js';
 import { solveColumn, type ColumnLimits, type Option } from './column.js';
 
 const way = (figure: string | null, cost: number, props: Partial<Record<Prop, number>> = {}): Option => ({

@@ -1,4 +1,4 @@
-import { PROPS, type Prop, type PropsAtHand } from '../adaptation/props.js';
+import { PROPS, type PropsAtHand, type Prop } from '../participants/props-at-hand.js';
 import { getOrCreate } from '../get-or-create.js';
 
 /** One way for one person to do a step. */

@@ -1,5 +1,5 @@
-import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
-import { adaptationJson } from '../adaptation/json.js';
+import { person, plan, sequence } from '../planning/adapt.fixture.js';
+import { adaptationJson } from '../planning/json.js';
 import { differencesOf, type Compared } from './differences.js';
 
 const TODAY = '2026-06-01';

@@ -1,4 +1,4 @@
-import type { PersonJson, StepJson } from '../adaptation/json.js';
+import type { PersonJson, StepJson } from '../planning/json.js';
 
 /** What is compared: the same class at two times, or before and after an edit. */
 export interface Compared {

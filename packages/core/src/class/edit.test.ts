@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
-import type { StepEdit } from '../sequence/edit-text.js';
+import type { StepEdit } from '../notes/edit-text.js';
 import { notesReader } from '../notes/read-notes.js';
 import { editStep } from './edit.js';
 

@@ -1,5 +1,5 @@
 import type { Library } from '../asanas/library.js';
-import { editText, lineAfter, textEditOf, type StepEdit } from '../sequence/edit-text.js';
+import { editText, lineAfter, textEditOf, type StepEdit } from '../notes/edit-text.js';
 import { understood, type ReadResult } from '../notes/read-notes.js';
 import type { Step } from '../sequence/sequence.js';
 import type { Pin } from './choose-column.js';

@@ -1,9 +1,9 @@
-import { standOf } from '../adaptation/entry-cost.js';
-import { rounded, stepByStep, wayTo, type Beginning } from '../adaptation/beginning.js';
-import { SIT_OUT } from '../adaptation/candidates.js';
-import { nearPath } from '../adaptation/near-path.js';
-import type { SolvedPosture } from '../solving/body-solver.js';
-import type { JudgingProfile } from '../adaptation/judging-profile.js';
+import { standOf } from '../transitions/entry-cost.js';
+import { rounded, stepByStep, wayTo, type Beginning } from '../planning/beginning.js';
+import { SIT_OUT } from '../plan/cost.js';
+import { nearPath } from '../planning/near-path.js';
+import type { SolvedPosture } from '../solving/solved-posture.js';
+import type { JudgingProfile } from '../judging/judging-profile.js';
 import type { Step } from '../sequence/sequence.js';
 
 /** Where someone's own best way through the class leads at a step, and what it costs them to be led elsewhere. */

@@ -1,4 +1,4 @@
-import { adaptationJson } from '../adaptation/json.js';
+import { adaptationJson } from '../planning/json.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { ClassPlan } from './adapt-class.js';
 

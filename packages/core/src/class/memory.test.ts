@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { person, sequence, solver } from '../adaptation/adapt.fixture.js';
-import { judging } from '../adaptation/judges.js';
-import type { Participant } from '../adaptation/participant.js';
+import { person, sequence, solver } from '../planning/adapt.fixture.js';
+import { judging } from '../judging/judges.js';
+import type { Participant } from '../participants/participant.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { library } from '../asanas/all.js';
 import type { Step } from '../sequence/sequence.js';
@@ -83,7 +83,7 @@ test('two people whose way to a step is the same question share the answer; a su
     named: new Map(),
     afterPain: null,
   };
-  const totals = { last: null, supineRun: 0, sittingRun: 0, headDown: 0, floorTrips: 0 };
+  const totals = { last: null, supineRun: 0, unrelievedSitting: 0, minutesHeadDown: 0, floorTrips: 0 };
   const key = (more: object) => memory.keyOf({ profile, step: step!, totals: { ...totals, ...more } });
   expect(key({ floorTrips: 3, supineRun: 2 })).toBe(key({}));
   expect(key({ last: solver.form('tadasana').ends[0]! })).not.toBe(key({}));

@@ -1,5 +1,5 @@
 import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
-import { contextKey, type StepContext } from '../adaptation/step-context.js';
+import { contextKey, type StepContext } from '../judging/step-context.js';
 
 /** So many answers are kept of each kind; then all are forgotten. */
 const MOST = 50_000;

@@ -1,5 +1,5 @@
 import { library } from '../asanas/all.js';
-import { editText, lineAfter, type TextEdit } from '../sequence/edit-text.js';
+import { editText, lineAfter, type TextEdit } from '../notes/edit-text.js';
 import { notesReader } from '../notes/read-notes.js';
 import { carriedPins } from './pins.js';
 

@@ -1,8 +1,8 @@
 import loadHighs from 'highs';
 import { library } from '../asanas/all.js';
-import { allWaysTogether, asProgram } from '../adaptation/all-ways.fixture.js';
-import { person, sequence, solver } from '../adaptation/adapt.fixture.js';
-import { PersonPlanner } from '../adaptation/adapt.js';
+import { allWaysTogether, asProgram } from '../planning/all-ways.fixture.js';
+import { person, sequence, solver } from '../planning/adapt.fixture.js';
+import { PersonPlanner } from '../planning/adapt.js';
 import { adaptClass } from './adapt-class.js';
 
 const TODAY = '2026-06-01';

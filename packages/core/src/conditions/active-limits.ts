@@ -1,7 +1,6 @@
 import type { Problem } from '../problem.js';
 import { CONDITIONS, findCondition } from './all.js';
-import type { ConditionAnswer } from './check-answers.js';
-import type { Condition, LimitSpec } from './condition.js';
+import type { ConditionAnswer, Condition, LimitSpec } from './condition.js';
 import { RESTRICTED_PROFILE } from './restricted.js';
 
 /** A limit that holds for this person now, known everywhere as `condition/limit`. */

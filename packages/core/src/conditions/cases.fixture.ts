@@ -1,4 +1,4 @@
-import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
+import { person, plan, sequence } from '../planning/adapt.fixture.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 
 type StepPart = Partial<Step> & { readonly asana: string };

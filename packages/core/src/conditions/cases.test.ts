@@ -1,5 +1,5 @@
-import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
-import type { Verdict } from '../adaptation/plan.js';
+import { person, plan, sequence } from '../planning/adapt.fixture.js';
+import type { Verdict } from '../plan/plan.js';
 import type { Decision } from '../screening/screen.js';
 import type { Step } from '../sequence/sequence.js';
 

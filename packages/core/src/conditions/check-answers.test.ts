@@ -1,4 +1,4 @@
-import { bloodPressureProblem } from '../screening/blood-pressure.js';
+import { bloodPressureProblem } from '../readings/blood-pressure.js';
 import { CONDITIONS } from './all.js';
 import { checkAnswers, checkConditions, readCondition } from './check-answers.js';
 import { SOURCES } from './sources.js';

@@ -1,11 +1,8 @@
 import { isValid, parseISO } from 'date-fns';
 import type { Problem } from '../problem.js';
-import { bloodPressureProblem } from '../screening/blood-pressure.js';
+import { bloodPressureProblem } from '../readings/blood-pressure.js';
 import { CONDITIONS, findCondition } from './all.js';
-import type { AnyAnswers, Condition, ParameterSpec } from './condition.js';
-
-/** One condition of a person with what was answered: `{ id: 'pregnancy', week: 30 }`. */
-export type ConditionAnswer = { readonly id: string } & AnyAnswers;
+import type { Condition, ConditionAnswer, ParameterSpec } from './condition.js';
 
 /** The answer that every condition takes: which of its red flags are there today. */
 export const FLAGS = 'flags';

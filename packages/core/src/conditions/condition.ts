@@ -43,6 +43,9 @@ export type Parameters = Readonly<Record<string, ParameterSpec>>;
 export type Answers<P extends Parameters> = { readonly [K in keyof P]?: AnswerOf<P[K]> };
 export type AnyAnswers = Readonly<Record<string, number | string | boolean | readonly string[] | undefined>>;
 
+/** One condition of a person with what was answered: `{ id: 'pregnancy', week: 30 }`. */
+export type ConditionAnswer = { readonly id: string } & AnyAnswers;
+
 export type Grade = 'avoid' | 'modify' | 'watch';
 /** `refer`: no practice today. `clearance`: written clearance first. `note`: shown, stops nothing. */
 export type Outcome = 'refer' | 'clearance' | 'note';

@@ -1,10 +1,10 @@
-import { judge } from '../adaptation/judge.js';
+import { judge } from '../judging/judge.js';
 import { factsFrom, type Facts } from '../solving/facts.js';
 import { MEASURES, type Facing, type Measure } from '../body/measure.js';
 import { activeLimits, limitsOf, type ActiveLimit } from './active-limits.js';
 import { CONDITIONS } from './all.js';
-import { checkAnswers, type ConditionAnswer } from './check-answers.js';
-import type { Clause, Condition, ParameterSpec } from './condition.js';
+import { checkAnswers } from './check-answers.js';
+import type { ConditionAnswer, Clause, Condition, ParameterSpec } from './condition.js';
 
 /** A small generator of numbers from 0 to 1 (Park SK, Miller KW. Comm ACM 1988;31:1192), so that every run asks the same. */
 function numbers(seed: number): () => number {

@@ -1,4 +1,4 @@
-import { bloodPressureClass } from '../screening/blood-pressure.js';
+import { bloodPressureClass } from '../readings/blood-pressure.js';
 import { condition, row, type ScreeningFinding } from './condition.js';
 
 type Stage = 'ok' | 's1' | 'ctrl' | 's2' | 's2b' | 's3';

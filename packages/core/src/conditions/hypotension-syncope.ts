@@ -1,7 +1,7 @@
 import { condition } from './condition.js';
 import { limits, pick } from './limits.js';
 import { clearance, emergency, found, note, refer, today } from './screening.js';
-import { orthostaticClass } from '../screening/orthostatic.js';
+import { orthostaticClass } from '../readings/orthostatic.js';
 
 const DROPS = ['oh', 'pots', 'faint'] as const;
 

@@ -1,5 +1,5 @@
-import { describeBound, whereOf } from '../adaptation/judge.js';
-import { MEASURES } from '../body/measure.js';
+import { describeBound } from './bound.js';
+import { MEASURES, whereOf } from '../body/measure.js';
 import { CONTRACT, LIBRARY_VERSION } from '../version.js';
 import type { ActiveLimit } from './active-limits.js';
 import { FLAGS, flagsSpec } from './check-answers.js';

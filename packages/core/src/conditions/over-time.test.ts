@@ -1,5 +1,5 @@
-import { person } from '../adaptation/adapt.fixture.js';
-import { limitsFor } from '../adaptation/adapt.js';
+import { person } from '../planning/adapt.fixture.js';
+import { limitsFor } from '../planning/adapt.js';
 import { assess } from '../screening/assess.js';
 import { checkAnswers } from './check-answers.js';
 import { answersOn, daysBetween, newsOf, weeksOn } from './over-time.js';

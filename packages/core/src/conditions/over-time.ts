@@ -1,7 +1,6 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
-import type { ConditionAnswer } from './check-answers.js';
+import type { ConditionAnswer, Condition, ParameterSpec } from './condition.js';
 import { findCondition } from './all.js';
-import type { Condition, ParameterSpec } from './condition.js';
 
 /** The day, as YYYY-MM-DD, on which a condition's questions were answered: any condition takes it. */
 export const AS_OF = 'asOf';

@@ -1,5 +1,5 @@
-import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
-import { limitsFor } from '../adaptation/adapt.js';
+import { person, plan, sequence } from '../planning/adapt.fixture.js';
+import { limitsFor } from '../planning/adapt.js';
 import { CONDITIONS } from './all.js';
 import { checkOwn, mayLoosen, mayReplace, type OwnLimit } from './own-limits.js';
 

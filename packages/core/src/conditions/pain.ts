@@ -1,5 +1,4 @@
-import type { ConditionAnswer } from './check-answers.js';
-import type { LimitSpec, ScreeningFinding } from './condition.js';
+import type { ConditionAnswer, LimitSpec, ScreeningFinding } from './condition.js';
 import { limits } from './limits.js';
 import { clearance, note, refer } from './screening.js';
 

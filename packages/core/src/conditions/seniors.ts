@@ -1,4 +1,4 @@
-import { chairStandBelowAverage } from '../screening/functional-tests.js';
+import { chairStandBelowAverage } from '../readings/functional-tests.js';
 import { condition, row, type ScreeningFinding } from './condition.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */

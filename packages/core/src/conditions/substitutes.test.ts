@@ -1,4 +1,4 @@
-import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
+import { person, plan, sequence } from '../planning/adapt.fixture.js';
 import { library } from '../asanas/all.js';
 import { CONDITIONS } from './all.js';
 import { EVERY_SUBSTITUTE, namedSubstitutes, substitutesOf } from './substitutes.js';

@@ -1,4 +1,4 @@
-import type { ConditionAnswer } from './check-answers.js';
+import type { ConditionAnswer } from './condition.js';
 
 const TWISTS = ['ardha-matsyendrasana', 'maricyasana-3'];
 const OPEN_TWISTS = ['parivrtta-sukhasana', 'bharadvajasana'];

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { person, plan, sequence } from '../adaptation/adapt.fixture.js';
-import { limitsFor } from '../adaptation/adapt.js';
+import { person, plan, sequence } from '../planning/adapt.fixture.js';
+import { limitsFor } from '../planning/adapt.js';
 import { factsFrom } from '../solving/facts.js';
-import { findings } from '../adaptation/judge.js';
+import { findings } from '../judging/judge.js';
 import { conflictsOf, describeConflict, favouredPurposes, mergeLimits } from './together.js';
 
 const DISC = 'lumbar-disc phase=acute surgery=none';

@@ -2,8 +2,7 @@ import { MEASURES, type Facing, type Measure } from '../body/measure.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { ActiveLimit } from './active-limits.js';
 import { findCondition } from './all.js';
-import type { ConditionAnswer } from './check-answers.js';
-import type { Bound, Grade } from './condition.js';
+import type { ConditionAnswer, Bound, Grade } from './condition.js';
 
 /** A window narrower than this, in degrees, leaves too little to practise in. */
 const NARROW_DEGREES = 15;

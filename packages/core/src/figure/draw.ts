@@ -3,25 +3,8 @@ import { SIDES } from '../angles.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from '../body/skeleton.js';
 import { path } from './path.js';
 import { drawProps } from './props.js';
+import type { Figure, Shape, Tone } from './shape.js';
 import { toView, type View } from './view.js';
-
-/** How a shape is to be inked; the screen decides the colour. */
-export type Tone =
-  | 'near' | 'middle' | 'far' | 'face' | 'hair' | 'wood' | 'wool' | 'woodFar' | 'line'; // prettier-ignore
-
-export interface Shape {
-  readonly tone: Tone;
-  /** SVG path data in cm, y downwards, the floor at y = 0. */
-  readonly d: string;
-}
-
-/** A figure as paths from back to front; the picture can't disagree with the computation behind it. */
-export interface Figure {
-  readonly view: View;
-  readonly shapes: readonly Shape[];
-  /** What the body and its props fill, in cm. */
-  readonly box: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
-}
 
 interface Ball {
   readonly at: Vec3;

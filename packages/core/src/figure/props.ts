@@ -2,7 +2,7 @@ import { isExternal, type Contact, type LevelSurface } from '../body/contact.js'
 import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { heightOf } from '../body/solve.js';
-import type { Shape, Tone } from './draw.js';
+import type { Shape, Tone } from './shape.js';
 import { chairSolids, seenOutline, type Solid } from './chair.js';
 import { path } from './path.js';
 import { toView, type View } from './view.js';

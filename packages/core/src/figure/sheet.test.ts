@@ -1,4 +1,4 @@
-import { solver } from '../adaptation/adapt.fixture.js';
+import { solver } from '../planning/adapt.fixture.js';
 import { drawFigure } from './draw.js';
 import { figureSvg } from './sheet.js';
 

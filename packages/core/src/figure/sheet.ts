@@ -1,4 +1,4 @@
-import type { Figure, Tone } from './draw.js';
+import type { Figure, Tone } from './shape.js';
 
 /** Colours of a figure on paper, for pictures outside the application. */
 const INK: Record<Tone, string> = {

@@ -1,8 +1,9 @@
 import { SIDES } from '../angles.js';
 import { partBalls } from '../body/parts.js';
 import { pointOn, type PlacedBody } from '../body/skeleton.js';
-import { propsOf, type Prop } from '../adaptation/props.js';
-import type { SolvedPosture } from '../solving/body-solver.js';
+import { propsOf } from '../candidates/props-needed.js';
+import { type Prop } from '../participants/props-at-hand.js';
+import type { SolvedPosture } from '../solving/solved-posture.js';
 import { toView, type View } from './view.js';
 
 /** How far props reach beyond whom they serve, in cm. */

@@ -1,8 +1,9 @@
 import { mirrorPosture } from '../body/posture.js';
-import type { Chosen } from '../adaptation/plan.js';
+import type { Chosen } from '../plan/plan.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { StepSide } from '../sequence/sequence.js';
-import { drawFigure, type Figure } from './draw.js';
+import { drawFigure } from './draw.js';
+import type { Figure } from './shape.js';
 import type { View } from './view.js';
 
 /**

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import { describeDose } from '../sequence/dose.js';
-import { editText } from '../sequence/edit-text.js';
+import { editText } from './edit-text.js';
 import { notesReader } from './read-notes.js';
 import { tokensOf } from './tokens.js';
 import { wordKey, wordProblem, type StudioWord } from './studio-words.js';

@@ -1,4 +1,5 @@
 import type { DoseSpec, StepSpec } from '../asanas/asana.js';
+import { doseProblem } from '../sequence/dose.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { getOrCreateWithin } from '../get-or-create.js';
 import type { Problem } from '../problem.js';
@@ -7,7 +8,7 @@ import type { WayId } from '../sequence/ways.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import { followers, leadsTo, weighChain, type Followers } from './chain.js';
 import { FEATURES, type Hypothesis, type LineEvidence, type Part } from './evidence.js';
-import { HEADING } from './headings.js';
+import { HEADING } from '../sequence/heading.js';
 import { Lexicon, type Query } from './lexicon.js';
 import { repeated } from './repeats.js';
 import { evidenceOf, weighLines, type EvidenceOf, type SheetLine, type WeighedLine } from './sheet.js';
@@ -130,16 +131,6 @@ function checkText(text: string): Problem | null {
     field: `line ${long + 1}`,
     message: `line ${long + 1} has ${lines[long]!.length} characters; expected at most ${MOST_LINE_LENGTH}`,
   };
-}
-
-/** A dose that can't be done, in words, or `null`. */
-export function doseProblem(dose: DoseSpec): string | null {
-  for (const [key, value] of Object.entries(dose)) {
-    if (!(value > 0)) return `${value} ${key}: a step needs more than that`;
-    const most = key === 'minutes' ? 60 : key === 'seconds' ? 3600 : 200;
-    if (value > most) return `${value} ${key}: expected at most ${most}`;
-  }
-  return null;
 }
 
 /** So many steps are remembered; then all are forgotten. */

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { editText } from '../sequence/edit-text.js';
+import { editText } from './edit-text.js';
 import { tokensOf } from './tokens.js';
 
 const spans = (text: string) => tokensOf(text).spans.map(({ from, to, as }) => [as, text.slice(from, to)]);

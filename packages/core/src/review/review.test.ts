@@ -1,8 +1,8 @@
-import { solver } from '../adaptation/adapt.fixture.js';
+import { solver } from '../planning/adapt.fixture.js';
 import { library } from '../asanas/all.js';
 import { notesReader } from '../notes/read-notes.js';
 import { reviewOf, DIRECTIONS } from './review.js';
-import { editText } from '../sequence/edit-text.js';
+import { editText } from '../notes/edit-text.js';
 
 const read = notesReader(library);
 function review(text: string) {

@@ -1,9 +1,10 @@
-import type { SolvedVariation, BodySolver } from '../solving/body-solver.js';
+import type { BodySolver } from '../solving/body-solver.js';
+import type { SolvedVariation } from '../solving/solved-posture.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
-import type { TextEdit } from '../sequence/edit-text.js';
+import type { TextEdit } from '../notes/edit-text.js';
 
 /** The directions in which a class moves the spine. */
 export const DIRECTIONS = ['rounding', 'arching', 'turning', 'bending aside', 'lengthening'] as const;

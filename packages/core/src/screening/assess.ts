@@ -1,5 +1,5 @@
 import { activeLimits, type ActiveLimit, type SchoolChoices } from '../conditions/active-limits.js';
-import type { ConditionAnswer } from '../conditions/check-answers.js';
+import type { ConditionAnswer } from '../conditions/condition.js';
 import { withOwn, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
 import { answersOn } from '../conditions/over-time.js';
 import { RESTRICTED_PROFILE } from '../conditions/restricted.js';

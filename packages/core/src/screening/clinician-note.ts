@@ -1,5 +1,5 @@
 import { findCondition } from '../conditions/all.js';
-import type { ConditionAnswer } from '../conditions/check-answers.js';
+import type { ConditionAnswer } from '../conditions/condition.js';
 import { AS_OF } from '../conditions/over-time.js';
 import { allowed } from '../conditions/say.js';
 import { describeConflict, mergeLimits } from '../conditions/together.js';

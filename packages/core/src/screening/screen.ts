@@ -1,6 +1,7 @@
 import { isCleared } from '../conditions/active-limits.js';
 import { findCondition } from '../conditions/all.js';
-import { FLAGS, type ConditionAnswer } from '../conditions/check-answers.js';
+import { FLAGS } from '../conditions/check-answers.js';
+import type { ConditionAnswer } from '../conditions/condition.js';
 
 export type Decision = 'practise' | 'clearance' | 'refer';
 

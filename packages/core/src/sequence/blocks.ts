@@ -1,4 +1,4 @@
-import { HEADING } from '../notes/headings.js';
+import { HEADING } from './heading.js';
 
 /** A part of a sequence's text under its heading. Lines count from 1. */
 export interface Section {

@@ -78,3 +78,13 @@ export function describeDose(dose: DoseSpec): string {
   ];
   return parts.filter((part) => part !== false).join(', ');
 }
+
+/** A dose that can't be done, in words, or `null`. */
+export function doseProblem(dose: DoseSpec): string | null {
+  for (const [key, value] of Object.entries(dose)) {
+    if (!(value > 0)) return `${value} ${key}: a step needs more than that`;
+    const most = key === 'minutes' ? 60 : key === 'seconds' ? 3600 : 200;
+    if (value > most) return `${value} ${key}: expected at most ${most}`;
+  }
+  return null;
+}

@@ -1,7 +1,7 @@
 import type { DoseSpec } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
 import type { Problem } from '../problem.js';
-import { doseProblem } from '../notes/read-notes.js';
+import { doseProblem } from './dose.js';
 import type { Sequence, Step, StepSide } from './sequence.js';
 
 /** A sequence, or what is wrong with the data. */

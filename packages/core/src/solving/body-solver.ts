@@ -2,41 +2,18 @@ import { getOrCreate } from '../get-or-create.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js';
 import { isExternal } from '../body/contact.js';
-import { measurePosture, type MeasuredPosture } from '../body/measure.js';
+import { measurePosture } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import { solveMeetingHands } from '../body/meet-hands.js';
-import type { ContactLoad } from '../body/loads.js';
 import { Solved } from '../body/solved.js';
 import { pointOn } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
 import { numbering } from '../numbering.js';
 import type { Level } from '../sequence/ways.js';
-import { rowOf, type Row } from './facts.js';
+import { rowOf } from './facts.js';
+import type { Measured, SolvedPosture, SolvedVariation } from './solved-posture.js';
 import { snapshotName, snapshotOf, type PostureSnapshot } from './posture-snapshot.js';
 import { proxyBodyFor } from './proxy-body.js';
-
-/** What is kept of a posture's measures: where its weight rests, without the points and forces that it was worked out from. */
-export interface Measured extends Omit<MeasuredPosture, 'loads' | 'centreOfMass'> {
-  readonly shares: readonly Pick<ContactLoad, 'contact' | 'share'>[];
-}
-
-/** One posture as this body does it, with all that follows from it. */
-export interface SolvedPosture {
-  /** Its own number among all that were done. */
-  readonly id: number;
-  readonly solved: Solved;
-  readonly measured: Measured;
-  /** Its measures as they are set against bounds. */
-  readonly row: Row;
-  readonly level: Level;
-}
-
-/** A way to do an asana as this body does it: the posture and, for a movement, its other end. */
-export interface SolvedVariation {
-  readonly asana: Asana;
-  readonly variation: Variation;
-  readonly ends: readonly SolvedPosture[];
-}
 
 /** Props up to this height (m) leave whoever sits or kneels on them on the floor. */
 const FLOOR_HEIGHT_M = 0.3;

@@ -1,10 +1,8 @@
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
 import { getOrCreate } from '../get-or-create.js';
-import type { SolvedPosture } from './body-solver.js';
+import type { Row, SolvedPosture } from './solved-posture.js';
 
-/** Rounded values by the place of their measure (`measureIndex`); NaN where one isn't known. */
-export type Row = Float64Array;
 export type Values = Readonly<Partial<Record<Measure, number>>>;
 
 /** What a limit may look at: numbers as they are set against bounds (see `valueAt`). */

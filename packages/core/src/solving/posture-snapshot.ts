@@ -4,7 +4,7 @@ import type { Contact } from '../body/contact.js';
 import type { Met } from '../body/solved.js';
 import type { State } from '../body/skeleton.js';
 import type { Level } from '../sequence/ways.js';
-import type { SolvedPosture, Measured } from './body-solver.js';
+import type { SolvedPosture, Measured } from './solved-posture.js';
 
 /** A solved posture as it can be written down, and read again by the same version of the core. */
 export interface PostureSnapshot extends Met {

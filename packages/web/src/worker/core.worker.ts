@@ -1,106 +1,17 @@
 import {
   adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
-  type Answered, type Candidate, type ReadLine as CoreLine, type StepSide, type StudioWord, type AdaptationJson, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassJson, type ClassOptions, type Review, type Edited, type Figure, type Joint, type LimitJson, type Member, type Participant, type Pin,
-  type Problem, type PropsAtHand, type Screening, type Sequence, type SetupItem, type StepEdit,
+  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type Pin,
+  type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { draw, FigureCache, smallFigure, type Drawing } from './figure-cache.js';
 import { Sender } from './delta-message.js';
+import type { ClassAsked, Meaning, NotesLine, OtherWay, ReadLine, ReadText, Score, StandingFigures, StepAsked } from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
-import { alike, givenStep, scoreStep, type ScoreStep } from './score-steps.js';
+import { alike, givenStep, scoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
 import { CooperativeRunner } from './cooperative-runner.js';
-
-export interface ReadLine {
-  readonly line: number;
-  readonly name: string;
-  readonly asana: string;
-  readonly variation: string | null;
-  /** Names its figure in `figures`. */
-  readonly figure: string;
-}
-
-/** A line as the reader understood it; what it may be instead has its name and its figure. */
-export type NotesLine = Omit<CoreLine, 'candidates'> & {
-  readonly candidates: readonly (Candidate & { readonly name: string; readonly figure: string | null })[];
-};
-
-/** What a text means, with a small figure for each step. */
-export type ReadText =
-  | {
-      readonly sequence: Sequence;
-      readonly lines: readonly ReadLine[];
-      readonly notes: readonly NotesLine[];
-      readonly figures: Readonly<Record<string, Figure>>;
-      readonly problems: readonly [];
-    }
-  | {
-      readonly sequence: null;
-      readonly lines: readonly [];
-      readonly notes: readonly [];
-      readonly figures: Readonly<Record<string, Figure>>;
-      readonly problems: readonly Problem[];
-    };
-
-export interface Score {
-  readonly answer: AdaptationJson;
-  readonly steps: readonly ScoreStep[];
-}
-
-/** What a teacher asks of a class. */
-export interface ClassAsked {
-  readonly figures: number;
-  readonly pins: readonly Pin[];
-  /** Props that the class shares; `null` where everybody has their own. */
-  readonly shared: PropsAtHand | null;
-}
-
-/** A class on one sequence. People of the same limits whose steps are all alike share a stave. */
-export interface ClassScore {
-  readonly answer: ClassJson;
-  /** The sequence as given, on nobody's body in particular. */
-  readonly given: readonly ScoreStep[];
-  readonly staves: readonly { readonly people: readonly number[]; readonly steps: readonly ScoreStep[] }[];
-}
-
-/** A step of someone: by themselves, or among others in a class. */
-export interface StepAsked {
-  /** The sequence as it is now. */
-  readonly text: string;
-  readonly people: readonly Participant[];
-  /** Their place among the people. */
-  readonly whose: number;
-  /** `null` for someone by themselves. */
-  readonly asked: ClassAsked | null;
-  readonly index: number;
-  /** The day that it is judged for. */
-  readonly day: string;
-}
-
-export interface OtherWay {
-  readonly figure: string;
-  readonly asana: string;
-  readonly name: string;
-  readonly variation: string;
-  readonly changes: readonly string[];
-  readonly cost: number;
-  readonly drawing: Drawing;
-  readonly setup: readonly SetupItem[];
-}
-
-/** What a person's answers mean. */
-export interface Meaning {
-  readonly screening: Screening;
-  readonly limits: readonly (LimitJson & {
-    /** Whether it may be set aside with a reason. */
-    readonly loose: boolean;
-    /** Conditions that ask for it. */
-    readonly asking: readonly string[];
-  })[];
-  readonly conflicts: readonly string[];
-  readonly say: string | null;
-}
 
 const bodies = (members: readonly Member[]) => members.map(({ solver }) => solver);
 
@@ -142,15 +53,6 @@ function* collected<Bit>(bits: Iterable<Bit>): Generator<Bit, Bit[]> {
     yield bit;
   }
   return all;
-}
-
-interface StandingFigure {
-  readonly figure: Figure;
-  readonly at: Readonly<Record<Joint, readonly [number, number]>>;
-}
-export interface StandingFigures {
-  readonly side: StandingFigure;
-  readonly front: StandingFigure;
 }
 
 const core = {

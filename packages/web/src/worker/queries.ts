@@ -3,7 +3,7 @@ import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
 import { core } from './core.js';
-import type { ClassAsked, ReadText, StepAsked } from './core.worker.js';
+import type { ClassAsked, ReadText, StepAsked } from './answers.js';
 import { Receiver } from './delta-message.js';
 import { unpackScore } from './score-delta.js';
 

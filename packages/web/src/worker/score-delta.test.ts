@@ -1,5 +1,5 @@
 import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, notesReader, BodySolver } from '@lotus-steady/core';
-import type { ClassScore } from './core.worker.js';
+import type { ClassScore } from './answers.js';
 import { Receiver, Sender } from './delta-message.js';
 import { FigureCache } from './figure-cache.js';
 import { packScore, unpackScore } from './score-delta.js';

@@ -1,5 +1,5 @@
 import type { ClassJson, PersonJson, StepJson } from '@lotus-steady/core';
-import type { ClassScore } from './core.worker.js';
+import type { ClassScore } from './answers.js';
 import type { DeltaMessage, Receiver, Sender } from './delta-message.js';
 import type { ScoreStep } from './score-steps.js';
 

@@ -24,7 +24,7 @@ import { NumberField } from '../../parts/NumberField.js';
 import { Room } from '../../parts/Room.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
-import type { ReadText } from '../../worker/core.worker.js';
+import type { ReadText } from '../../worker/answers.js';
 import { buildQuery, readTextQuery } from '../../worker/queries.js';
 import { writeShared } from '../score/class-address.js';
 import { hasFailed } from '../../api/failed.js';

@@ -1,7 +1,7 @@
 import { wrap } from 'comlink';
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { Charts } from '../../worker/chart.worker.js';
-import type { Score } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/answers.js';
 import { clock, type Column } from './layout.js';
 
 const charts = wrap<Charts>(new Worker(new URL('../../worker/chart.worker.ts', import.meta.url), { type: 'module' }));

@@ -18,7 +18,7 @@ import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { classScoreQuery, findBetterOrder, today } from '../../worker/queries.js';
-import type { ClassAsked, ClassScore, Score } from '../../worker/core.worker.js';
+import type { ClassAsked, ClassScore, Score } from '../../worker/answers.js';
 import { GIVEN, type Place } from './ClassCell.js';
 import { ClassStaves } from './ClassStaves.js';
 import { FIGURES, readDay, readFigures, readShared, readSince, writeShared } from './class-address.js';

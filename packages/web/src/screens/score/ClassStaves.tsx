@@ -2,7 +2,7 @@ import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type D
 import { defaultRangeExtractor, useVirtualizer, type Range } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useGradually } from '../../parts/use-growing.js';
-import type { ClassScore } from '../../worker/core.worker.js';
+import type { ClassScore } from '../../worker/answers.js';
 import { Cell, GIVEN, Head, HEAD_PX, WORDS_PX, type Place } from './ClassCell.js';
 import { STAFF_CM, type Column } from './layout.js';
 

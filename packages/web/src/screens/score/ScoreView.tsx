@@ -8,7 +8,7 @@ import type { Person, StoredPlan, StoredSequence } from '@lotus-steady/requests'
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { DecisionWord, VerdictWord } from '../../parts/Verdict.js';
-import type { Score } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/answers.js';
 import { today } from '../../worker/queries.js';
 import { layOut } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';

@@ -1,7 +1,7 @@
 import { memo, useRef, type KeyboardEvent } from 'react';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { Score } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/answers.js';
 import type { Picture } from '../../worker/figure-cache.js';
 import { clock, SCALE, STAFF_CM, type Column } from './layout.js';
 

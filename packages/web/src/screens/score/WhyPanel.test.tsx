@@ -6,7 +6,7 @@ import {
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { TextDecoder, TextEncoder } from 'node:util';
-import type { Score } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/answers.js';
 import { draw, FigureCache } from '../../worker/figure-cache.js';
 import { scoreStep } from '../../worker/score-steps.js';
 

@@ -9,7 +9,7 @@ import { StepFigurePair } from '../../parts/StepFigure.js';
 import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
 import { setupWords } from '../../parts/setup-words.js';
 import { VerdictWord } from '../../parts/Verdict.js';
-import type { Score } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/answers.js';
 import { othersQuery, type StepOf } from '../../worker/queries.js';
 
 interface Props {

@@ -1,5 +1,5 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { Score } from '../../worker/core.worker.js';
+import type { Score } from '../../worker/answers.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 
 /** Pixels of one centimetre of body in the score. */

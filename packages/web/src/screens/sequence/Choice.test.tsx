@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import type { WordMeaning } from '@lotus-steady/core';
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { NotesLine } from '../../worker/core.worker.js';
+import type { NotesLine } from '../../worker/answers.js';
 import { Choice } from './Choice.js';
 
 const line: NotesLine = {

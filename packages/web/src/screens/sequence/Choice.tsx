@@ -1,6 +1,6 @@
 import type { Figure, WordMeaning } from '@lotus-steady/core';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import type { NotesLine } from '../../worker/core.worker.js';
+import type { NotesLine } from '../../worker/answers.js';
 
 interface Props {
   readonly line: NotesLine;

@@ -2,7 +2,7 @@ import { counted, describeDose, WAYS, type Figure, type Step, type WordMeaning }
 import { useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import type { NotesLine, ReadLine, ReadText } from '../../worker/core.worker.js';
+import type { NotesLine, ReadLine, ReadText } from '../../worker/answers.js';
 import { Choice } from './Choice.js';
 import { MarkedLine, MarksLegend } from './MarkedLine.js';
 

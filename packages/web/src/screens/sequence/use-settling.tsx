@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { wordsQuery } from '../../api/queries.js';
 import { useWordChanges } from '../../api/use-words.js';
 import { explain } from '../../parts/Failure.js';
-import type { NotesLine } from '../../worker/core.worker.js';
+import type { NotesLine } from '../../worker/answers.js';
 import { today } from '../../worker/queries.js';
 
 /** What was settled last, and what was there before: `null` where it was nobody's word. */

@@ -1,5 +1,5 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { ClassScore, Score } from '../../worker/core.worker.js';
+import type { ClassScore, Score } from '../../worker/answers.js';
 import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { taughtAlone, taughtTogether } from './taught.js';

@@ -1,0 +1,228 @@
+import { getOrCreate } from '../get-or-create.js';
+import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
+import { isForChildren, type Asana, type Library, type Variation } from '../asanas/library.js';
+import type { Purpose } from '../asanas/purposes.js';
+import type { Posture } from '../body/posture.js';
+import type { Bound } from '../conditions/condition.js';
+import type { PostureChange, Wanted } from './changes.js';
+import { propsOf } from './props-needed.js';
+import type { BodySolver } from '../solving/body-solver.js';
+import type { SolvedPosture } from '../solving/solved-posture.js';
+import type { JudgingProfile } from '../judging/judging-profile.js';
+import { COST } from '../plan/cost.js';
+
+/** One candidate: an asana's form, changed or not. */
+export interface Candidate {
+  readonly asana: Asana;
+  readonly variation: Variation;
+  readonly changes: readonly PostureChange[];
+  readonly texts: readonly string[];
+  /** Cost before anything is solved: never more than the final cost. */
+  readonly base: number;
+  readonly drops: readonly Purpose[];
+  readonly posture: Posture;
+  readonly moves: Posture | null;
+  /** What it looks like. */
+  readonly figure: string;
+}
+
+/** A variation that points to another asana is that asana's plain form. */
+function figureOf({ asana, variation, changes }: Pick<Candidate, 'asana' | 'variation' | 'changes'>): string {
+  const form = variation.as === null ? `${asana.id}/${variation.id}` : `${variation.as}/plain`;
+  return [form, ...changes.map(({ id }) => id).sort()].join(' ');
+}
+
+/** Angles of postures that were compared before: the library's postures are, again and again. */
+const ANGLES = new WeakMap<Posture, readonly number[]>();
+function anglesOf(posture: Posture): readonly number[] {
+  return getOrCreate(ANGLES, posture, () => {
+    const { root, spine, legs, arms } = posture;
+    return [root, spine, legs.left, legs.right, arms.left, arms.right].flatMap((group) => Object.values(group) as number[]);
+  });
+}
+
+/** Mean difference of two postures over their angles, in degrees. */
+export function shapeDistance(a: Posture, b: Posture): number {
+  const from = anglesOf(a);
+  const to = anglesOf(b);
+  let sum = 0;
+  for (let i = 0; i < from.length; i++) sum += Math.min(90, Math.abs(from[i]! - to[i]!));
+  return sum / from.length;
+}
+
+export function candidateOf(
+  asana: Asana,
+  variation: Variation,
+  base: number,
+  texts: readonly string[],
+  drops: readonly Purpose[] = [],
+): Candidate {
+  const form = { asana, variation, changes: [] };
+  return { ...form, texts, base, drops, posture: variation.posture, moves: variation.moves, figure: figureOf(form) };
+}
+
+const CHANGED = new WeakMap<Candidate, Map<string, Candidate | null>>();
+
+/**
+ * A candidate with changes that reach what is wanted; `null` where there is nothing to change. A change looks at
+ * nothing but the bounds of what it helps: for the same bounds the same object is returned, solved once a body.
+ */
+export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
+  const known = getOrCreate(CHANGED, candidate, () => new Map<string, Candidate | null>());
+  const key = changes.map(({ id, helps }) => `${id} ${helps.map((measure) => boundKey(wanted.get(measure))).join()}`).join(';') + extra;
+  return getOrCreate(known, key, () => applied(candidate, changes, wanted, extra));
+}
+
+const BOUND_KEYS = new WeakMap<Bound, string>();
+function boundKey(bound: Bound | undefined): string {
+  if (!bound) return '';
+  return getOrCreate(BOUND_KEYS, bound, () => Object.entries(bound).join());
+}
+
+function applied(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
+  let { posture, moves } = candidate;
+  const cost = changes.reduce((sum, change) => sum + change.cost + (change.extra?.(candidate.posture, wanted) ?? 0), 0);
+  for (const change of changes) {
+    const changed = change.apply(posture, wanted);
+    const changedMoves = moves && change.apply(moves, wanted);
+    if (!changed && !changedMoves) return null;
+    posture = changed ?? posture;
+    moves = changedMoves ?? moves;
+  }
+  const form = { asana: candidate.asana, variation: candidate.variation, changes: [...candidate.changes, ...changes] };
+  return {
+    ...candidate,
+    ...form,
+    figure: figureOf(form),
+    texts: [...candidate.texts, ...changes.map(({ text }) => text)],
+    base: candidate.base + cost + extra,
+    posture,
+    moves,
+  };
+}
+
+/** Purposes that a step is mainly for and that another asana doesn't serve. */
+function dropped(given: Asana, other: Asana): Purpose[] {
+  return Object.entries(given.purposes)
+    .filter(([purpose, weight]) => weight === 3 && other.purposes[purpose as Purpose] === undefined)
+    .map(([purpose]) => purpose as Purpose);
+}
+
+/** How much of what an asana is for another one serves, 0 to 1. */
+function overlap(given: Asana, other: Asana): number {
+  let kept = 0;
+  let all = 0;
+  for (const [purpose, weight] of Object.entries(given.purposes)) {
+    all += weight;
+    kept += Math.min(weight, other.purposes[purpose as Purpose] ?? 0);
+  }
+  return all === 0 ? 0 : kept / all;
+}
+
+const STANDING_BASES = new Set(['standing', 'standing-wall', 'standing-chair']);
+function sameBase(a: Asana, b: Asana): boolean {
+  return a.base === b.base || (STANDING_BASES.has(a.base) && STANDING_BASES.has(b.base));
+}
+
+/** What a variation changes, as a teacher would say it. */
+function variationText(variation: Variation): string {
+  return variation.name.toLowerCase();
+}
+
+/** What a substitute drops, in words, for the changes list. */
+function dropText(drops: readonly Purpose[]): string[] {
+  return drops.length > 0 ? [`leaves out: ${drops.map((purpose) => purpose.replaceAll('-', ' ')).join(', ')}`] : [];
+}
+
+function substitutes(library: Library, given: Candidate): Candidate[] {
+  const listed = given.asana.substitutes.map((id) => library.get(id));
+  const further = listed.flatMap(({ substitutes: next }) => next.map((id) => library.get(id)));
+  const seen = new Set<string>([given.asana.id]);
+  const out: Candidate[] = [];
+  const add = (asana: Asana, base: number) => {
+    if (seen.has(asana.id) || asana.variations.length === 0) return;
+    seen.add(asana.id);
+    const drops = dropped(given.asana, asana);
+    const cost = base + COST.dropped * drops.length + (sameBase(given.asana, asana) ? 0 : COST.otherBase);
+    asana.variations.forEach((variation, i) => {
+      if (variation.as !== null) return;
+      out.push(
+        candidateOf(
+          asana,
+          variation,
+          cost + (i === 0 ? 0 : 0.6 + i * 0.1),
+          [...(i === 0 ? [] : [variationText(variation)]), ...dropText(drops)],
+          drops,
+        ),
+      );
+    });
+  };
+  listed.forEach((asana, i) => add(asana, COST.substitute + i * COST.placeInList));
+  // Whom a condition names in its place is known to do the job, also where the asana's own list is silent.
+  const named = [...(EVERY_SUBSTITUTE.get(given.asana.id) ?? [])].map((id) => library.get(id));
+  named.forEach((asana) => add(asana, COST.substitute + 1));
+  further.forEach((asana) => add(asana, COST.substitute + 1.5 + 2 * (1 - overlap(given.asana, asana))));
+  const kids = isForChildren(given.asana);
+  library.asanas
+    .filter((asana) => !seen.has(asana.id) && isForChildren(asana) === kids && (asana.pattern !== null) === (given.asana.pattern !== null))
+    .map((asana) => ({ asana, fit: overlap(given.asana, asana) }))
+    .filter(({ fit }) => fit >= 0.3)
+    .sort((a, b) => b.fit - a.fit)
+    .slice(0, 30)
+    .forEach(({ asana, fit }) => add(asana, COST.library + 4 * (1 - fit)));
+  return out;
+}
+
+/** What can be done in place of a form, and each by its figure. */
+export interface Replacements {
+  /** The form itself first, then cheapest first. */
+  readonly candidates: readonly Candidate[];
+  readonly byFigure: ReadonlyMap<string, Candidate>;
+}
+
+const GIVEN = new WeakMap<Variation, Candidate>();
+/** A form as it is given, the same object for the same form. */
+export function givenOf(asana: Asana, variation: Variation): Candidate {
+  const known = GIVEN.get(variation);
+  if (known && known.asana === asana) return known;
+  const made = candidateOf(asana, variation, 0, []);
+  GIVEN.set(variation, made);
+  return made;
+}
+
+/** They depend on the library alone and are made once. */
+const REPLACEMENTS = new WeakMap<Library, Map<Variation, Replacements>>();
+export function replacementsOf(library: Library, asana: Asana, variation: Variation): Replacements {
+  const byVariation = getOrCreate(REPLACEMENTS, library, () => new Map<Variation, Replacements>());
+  const known = byVariation.get(variation);
+  if (known && known.candidates[0]!.asana === asana) return known;
+  const given = givenOf(asana, variation);
+  const own = asana.variations
+    .filter((one) => one !== variation)
+    .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationText(one)]));
+  const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
+  const made = { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
+  byVariation.set(variation, made);
+  return made;
+}
+
+const ENDS = new WeakMap<BodySolver, WeakMap<Candidate, readonly SolvedPosture[]>>();
+
+/** A candidate's postures as this body does them: the same array whenever it is asked. */
+export function endsOf(solver: BodySolver, candidate: Candidate): readonly SolvedPosture[] {
+  const { asana, variation, posture, moves, changes } = candidate;
+  if (changes.length === 0) return solver.formOf(asana, variation).ends;
+  const known = getOrCreate(ENDS, solver, () => new WeakMap<Candidate, readonly SolvedPosture[]>());
+  return getOrCreate(known, candidate, () => [posture, moves].flatMap((one) => (one ? [solver.posture(one)] : [])));
+}
+
+/** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
+export function costAnywhere(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
+  const { asana, posture, base } = candidate;
+  let cost = base + COST.prop * propsOf(posture).size + COST.shape * shapeDistance(posture, given.posture);
+  if (asana !== given.asana) {
+    if (!Object.keys(asana.purposes).some((one) => profile.favoured.has(one as Purpose))) cost += COST.notFavoured;
+    if (profile.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;
+  }
+  return cost;
+}

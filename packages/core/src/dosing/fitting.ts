@@ -1,0 +1,281 @@
+import type { ActiveLimit } from '../conditions/active-limits.js';
+import type { Bound } from '../conditions/condition.js';
+import { describeSource } from '../conditions/sources.js';
+import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
+import { arrivingOf, usualWaySeconds } from '../transitions/entry-cost.js';
+import { costAnywhere, endsOf, type Candidate } from '../candidates/candidates.js';
+import { isRest, COST } from '../plan/cost.js';
+import type { Wanted } from '../candidates/changes.js';
+import { factsOf, rowOf, type Values } from '../solving/facts.js';
+import type { Row, SolvedPosture } from '../solving/solved-posture.js';
+import { findings } from '../judging/judge.js';
+import { worstOf, isHard, type Finding } from '../plan/finding.js';
+import { totalsAfter, type StepContext } from '../judging/step-context.js';
+import type { Chosen } from '../plan/plan.js';
+import { missingProps, propsOf } from '../candidates/props-needed.js';
+import type { JudgingProfile } from '../judging/judging-profile.js';
+
+function bound(finding: Finding, limits: readonly ActiveLimit[]): Bound | null {
+  const spec = limits.find(({ id }) => id === finding.limit)?.spec;
+  return spec && !('is' in spec.bound) ? spec.bound : null;
+}
+
+/** The tightest bounds that are broken, by measure: what a change has to reach. */
+export function wantedOf(broken: readonly Finding[], limits: readonly ActiveLimit[]): Wanted {
+  const wanted = new Map<Finding['measure'], Bound>();
+  for (const finding of [...broken].sort((a, b) => a.by - b.by)) {
+    const wants = bound(finding, limits);
+    // Sorted by how far they are broken, so that the tightest comes last.
+    if (wants) wanted.set(finding.measure, wants);
+  }
+  return wanted;
+}
+
+/** A form as someone does it at a place: with the dose, breath and pace that their limits leave it. */
+export interface Fitted extends Pick<
+  Chosen,
+  'changes' | 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'minCost'
+> {
+  /** Behind so many of its changes it is said how to get there. */
+  readonly wayAfter: number;
+  /** Without what it costs to begin it where the class stands, and to get there another way. */
+  readonly cost: number;
+  /** Props that aren't there. */
+  readonly missing: readonly Finding[];
+  /** What the last class asks of the dose. */
+  readonly asked: readonly Finding[];
+  /** All that the form broke before dose, breath and pace were fitted. */
+  readonly broken: readonly Finding[];
+  /** What still stands against it. */
+  readonly hard: readonly Finding[];
+}
+
+/** What the place adds to one fitting at a time: findings keep nothing of it. */
+const HERE: Row = rowOf({});
+
+class Fitting {
+  private readonly changes: string[];
+  private readonly wayAfter: number;
+  private readonly aboutDose: string[] = [];
+  private cost: number;
+  /** What of it the place in the class asks for: elsewhere it may be nothing. */
+  private costHere = 0;
+  private readonly asked: Finding[] = [];
+  private readonly ends: readonly SolvedPosture[];
+  private readonly rhythm: Rhythm;
+  private dose;
+  private timed;
+  private retention: number;
+  private transitionSeconds: number;
+
+  constructor(
+    private readonly context: StepContext,
+    private readonly candidate: Candidate,
+    private readonly given: Candidate,
+    private impact: number | null,
+  ) {
+    const { step, profile, totals } = context;
+    const { asana, variation } = candidate;
+    this.ends = endsOf(profile.solver, candidate);
+    this.changes = [...candidate.texts];
+    this.cost = costAnywhere(profile, candidate, given);
+    this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
+    const { pattern } = variation;
+    this.rhythm = rhythmOf(asana, variation);
+    if (profile.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(profile.afterPain);
+    this.wayAfter = this.changes.length;
+    this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
+    const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
+    this.retention =
+      asana === given.asana
+        ? (step.retention ?? Math.max(variation.declared.retention ?? 0, pauses))
+        : (variation.declared.retention ?? pauses);
+    this.transitionSeconds = usualWaySeconds(totals.last, this.first);
+  }
+
+  run(): Fitted {
+    const { judges, props } = this.context.profile;
+    const before = this.judged();
+    let broken = before;
+    // Fitting one may leave another: twice is enough for what they share.
+    for (let round = 0; round < 2 && this.fitAll(broken); round++) broken = this.judged();
+    const watch = broken.filter((finding) => !isHard(finding));
+    const cost = this.cost + COST.watch * watch.length;
+    return {
+      changes: this.changes,
+      wayAfter: this.wayAfter,
+      aboutDose: this.aboutDose,
+      dose: this.dose,
+      timed: this.timed,
+      retention: this.retention,
+      transitionSeconds: this.transitionSeconds,
+      watch,
+      cost,
+      minCost: cost - this.costHere - COST.watch * watch.filter(({ limit }) => judges.aboutPlace.has(limit)).length,
+      // What needs props that aren't there is no candidate, unless it is given.
+      missing: this.candidate === this.given ? missingProps(propsOf(this.candidate.posture), props) : [],
+      asked: this.asked,
+      broken: before,
+      hard: broken.filter(isHard),
+    };
+  }
+
+  /** Whether anything that is broken could be fitted. */
+  private fitAll(broken: readonly Finding[]): boolean {
+    const hard = broken.filter(isHard);
+    if (hard.length === 0) return false;
+    return [...wantedOf(hard, this.context.profile.limits)].filter(([measure, wants]) => this.fit(measure, wants)).length > 0;
+  }
+
+  private takeLess({ share, condition }: NonNullable<JudgingProfile['afterPain']>): void {
+    const less = scaleDose(this.dose, share);
+    if (describeDose(less) === describeDose(this.dose)) return;
+    this.dose = less;
+    this.sayDose(`${describeDose(less)} only`);
+    this.cost += COST.shorter;
+    this.asked.push({
+      condition,
+      limit: `${condition}/pain-next-day`,
+      measure: 'hold',
+      value: null,
+      unit: 's',
+      bound: `${share} of the dose`,
+      grade: 'modify',
+      where: 'dose',
+      text: 'Pain was worse the day after the last class: less of everything that takes effort.',
+      source: describeSource(['common practice']),
+      by: 0,
+    });
+  }
+
+  private get first(): SolvedPosture {
+    return this.ends[0]!;
+  }
+
+  /** What the place in the class, the dose and the way add to the measures of each end. */
+  private here(): Values {
+    const { profile, totals } = this.context;
+    const runs = totalsAfter(totals, this.ends, this.timed);
+    const standing = this.first.measured.standing && this.timed.holdSeconds > 0;
+    const values = {
+      hold: this.timed.holdSeconds,
+      // Someone who stays once takes the whole hold for one repetition.
+      repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
+      breathRetention: this.retention,
+      breathRate: 60 / breathSecondsOf(this.rhythm, profile.breathSeconds),
+      ...arrivingOf(this.context, this.ends),
+      transitionTime: this.transitionSeconds,
+      supineRun: runs.supineRun,
+      standingRun: standing ? this.timed.holdSeconds / 60 : 0,
+      unrelievedSitting: runs.unrelievedSitting,
+      // Only the step that adds to a sum answers for it.
+      minutesHeadDown: runs.minutesHeadDown > totals.minutesHeadDown ? runs.minutesHeadDown : 0,
+      floorTrips: runs.floorTrips > totals.floorTrips ? runs.floorTrips : 0,
+    };
+    return this.impact === null ? values : { ...values, impact: this.impact };
+  }
+
+  private judged(): readonly Finding[] {
+    rowOf(this.here(), HERE);
+    const { declared: form } = this.candidate.variation;
+    const { moving, anywhere } = this.context.profile.judges;
+    const moved = this.ends.map((done) => findings(moving, factsOf(done, form, HERE)));
+    const { fixed } = anywhere(this.ends, form);
+    return moved.every(({ length }) => length === 0) ? fixed : worstOf([fixed, ...moved]);
+  }
+
+  /** Fits dose, breath or pace to a bound; `false` where only another posture can help. */
+  private fit(measure: Finding['measure'], wants: Bound): boolean {
+    const most = 'atMost' in wants ? wants.atMost : 'equals' in wants ? wants.equals : null;
+    switch (measure) {
+      case 'hold':
+        return most !== null && most >= 5 && this.shortenHold(most);
+      case 'breathRetention':
+        if (most === null || this.needsPause(most)) return false;
+        this.retention = most;
+        this.say(most === 0 ? 'no breath hold: let the breath flow' : `hold the breath ${most} s at most`, COST.noHold);
+        return true;
+      case 'transitionTime': {
+        const least = 'atLeast' in wants ? wants.atLeast : null;
+        if (least === null) return false;
+        this.transitionSeconds = least;
+        this.sayHere(`take ${least} s to get there`, COST.slower);
+        return true;
+      }
+      case 'repSeconds': {
+        const least = 'atLeast' in wants ? wants.atLeast : null;
+        if (least === null || this.timed.repSeconds === null) return false;
+        this.timed = { ...this.timed, seconds: (this.timed.seconds * least) / this.timed.repSeconds, repSeconds: least };
+        this.say(`slowly, ${least} s each time`, COST.slower);
+        return true;
+      }
+      case 'impact':
+        if (this.impact === null) return false;
+        this.impact = 0;
+        return true;
+      case 'supineRun':
+        return most !== null && this.shortenRun(most - this.context.totals.supineRun);
+      case 'unrelievedSitting':
+        return most !== null && this.shortenRun(most - this.context.totals.unrelievedSitting);
+      case 'standingRun':
+        return most !== null && most > 0 && this.shortenHold(most * 60);
+      default:
+        return false;
+    }
+  }
+
+  /** Whether the practice is its pause: a box breath without pauses is another practice. */
+  private needsPause(most: number): boolean {
+    const { pattern } = this.rhythm;
+    return pattern !== null && Math.max(pattern.pauseIn, pattern.pauseOut) > most;
+  }
+
+  private say(text: string, cost: number): void {
+    this.changes.push(text);
+    this.cost += cost;
+  }
+
+  private sayDose(text: string): void {
+    this.changes.push(text);
+    this.aboutDose.push(text);
+  }
+
+  private payHere(cost: number): void {
+    this.cost += cost;
+    this.costHere += cost;
+  }
+  private sayHere(text: string, cost: number): void {
+    this.say(text, cost);
+    this.costHere += cost;
+  }
+
+  /** Shorter stays with more rounds, at most three, so that the dose is kept where it can be. */
+  private shortenHold(seconds: number): boolean {
+    if (this.timed.repSeconds !== null || seconds <= 0) return false;
+    const { step, profile } = this.context;
+    const rounds = Math.min(3, (this.dose.rounds ?? 1) * Math.ceil(this.timed.holdSeconds / seconds));
+    this.dose = { seconds: Math.floor(seconds), rounds };
+    this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
+    this.sayDose(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`);
+    this.cost += COST.shorter;
+    return true;
+  }
+
+  /** Shortens to the minutes that a running sum leaves. */
+  private shortenRun(minutes: number): boolean {
+    const seconds = minutes * 60;
+    if (seconds < 10) return false;
+    const { step, profile } = this.context;
+    const times = step.side === 'both' ? 2 : 1;
+    this.dose = { seconds: Math.floor(seconds / times) };
+    this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
+    this.sayDose(`no longer than ${Math.round(seconds)} s`);
+    this.payHere(isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
+    return true;
+  }
+}
+
+/** A candidate with dose, breath and pace fitted to someone's limits. `impact` is that of the way there, in body weights. */
+export function fit(context: StepContext, candidate: Candidate, given: Candidate, impact: number | null): Fitted {
+  return new Fitting(context, candidate, given, impact).run();
+}

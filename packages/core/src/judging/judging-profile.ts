@@ -1,0 +1,65 @@
+import { getOrCreate } from '../get-or-create.js';
+import type { Purpose } from '../asanas/purposes.js';
+import type { ActiveLimit } from '../conditions/active-limits.js';
+import { measuresBy } from '../body/measure.js';
+import { judging, type Judges } from '../judging/judges.js';
+import type { PropsAtHand } from '../participants/props-at-hand.js';
+import type { BodySolver } from '../solving/body-solver.js';
+
+/** Limits on these can only be judged of the class as a whole. */
+const OF_THE_CLASS: ReadonlySet<string> = new Set(measuresBy('class'));
+
+/** All that someone's steps are judged with, wherever in a class they stand. */
+export interface JudgingProfile {
+  /** Its own number. */
+  readonly id: number;
+  readonly solver: BodySolver;
+  /** Those of single steps. */
+  readonly limits: readonly ActiveLimit[];
+  readonly judges: Judges;
+  readonly props: PropsAtHand;
+  readonly breathSeconds: number;
+  /** Purposes that do this person good: among substitutes they are preferred. */
+  readonly favoured: ReadonlySet<Purpose>;
+  /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
+  readonly named: ReadonlyMap<string, ReadonlySet<string>>;
+  /** What the last class asks of every dose, rests and breath left alone. */
+  readonly afterPain: { readonly share: number; readonly condition: string } | null;
+}
+
+/** So many different people are known of one body solver; then the oldest is forgotten. */
+const MOST = 64;
+const KNOWN = new WeakMap<BodySolver, Map<string, JudgingProfile>>();
+
+let count = 0;
+
+/** People of one body who are judged alike are the same `JudgingProfile`, so that what was worked out for one serves the other. */
+export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges'>): JudgingProfile {
+  const known = getOrCreate(KNOWN, profile.solver, () => new Map<string, JudgingProfile>());
+  const key = JSON.stringify([
+    profile.limits.map(({ id, spec }) => [id, spec]),
+    profile.props,
+    profile.breathSeconds,
+    [...profile.favoured],
+    [...profile.named].map(([asana, ids]) => [asana, ...ids]),
+    profile.afterPain,
+  ]);
+  const same = known.get(key) ?? { ...profile, judges: judging(profile.limits), id: ++count };
+  known.delete(key);
+  known.set(key, same);
+  if (known.size > MOST) known.delete(known.keys().next().value!);
+  return same;
+}
+
+/** Someone's limits, without those of the class as a whole. */
+export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit[] {
+  return limits.filter(({ spec }) => !OF_THE_CLASS.has(spec.measure));
+}
+
+const FREE = new WeakMap<JudgingProfile, JudgingProfile>();
+/** The same body without any limit, to show a step as it is given. */
+export function withoutLimits(profile: JudgingProfile): JudgingProfile {
+  return getOrCreate(FREE, profile, () =>
+    sharedProfile({ ...profile, limits: [], favoured: new Set(), named: new Map(), afterPain: null }),
+  );
+}

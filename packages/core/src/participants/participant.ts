@@ -1,0 +1,54 @@
+import { checkBody, type BodyAnswers } from '../body/anthropometry.js';
+import { checkSchools, type SchoolChoices } from '../conditions/active-limits.js';
+import { checkConditions } from '../conditions/check-answers.js';
+import type { ConditionAnswer } from '../conditions/condition.js';
+import { checkOwn, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
+import { answersOn } from '../conditions/over-time.js';
+import type { Problem } from '../problem.js';
+import type { Clearance } from '../screening/screen.js';
+import { COMMON_PROPS, type PropsAtHand } from './props-at-hand.js';
+
+/** A person in a class: what the limits, the figure and the props depend on. */
+export interface Participant {
+  readonly id: string;
+  readonly body: BodyAnswers;
+  readonly conditions: readonly ConditionAnswer[];
+  readonly props: PropsAtHand;
+  readonly schools: SchoolChoices;
+  readonly clearances: readonly Clearance[];
+  /** Limits that only this person, or their studio, has: stricter ones. */
+  readonly ownLimits: readonly OwnLimit[];
+  /** Limits that were set aside for this person, with the reason. */
+  readonly loosened: readonly Loosened[];
+  /** Seconds of one breath. */
+  readonly breathSeconds: number;
+}
+
+export const BREATH_RANGE = { from: 2, to: 20, unit: 's' } as const;
+
+/** Nobody in particular: the reference body, no condition, the usual props. */
+export function anybody(id: string): Participant {
+  return { id, body: {}, conditions: [], props: COMMON_PROPS, schools: {}, clearances: [], ownLimits: [], loosened: [], breathSeconds: 5 };
+}
+
+/** Problems of a participant, each naming its field; empty when all is well. */
+export function checkParticipant(participant: Participant): Problem[] {
+  const { breathSeconds } = participant;
+  const breath = breathSeconds >= BREATH_RANGE.from && breathSeconds <= BREATH_RANGE.to;
+  return [
+    ...checkBody(participant.body),
+    ...checkConditions(participant.conditions),
+    ...checkSchools(participant.schools),
+    ...checkOwn(participant.ownLimits, participant.loosened),
+    ...(breath
+      ? []
+      : [{ field: 'breathSeconds', message: `breathSeconds is ${breathSeconds}; expected ${BREATH_RANGE.from} to ${BREATH_RANGE.to} s` }]),
+  ];
+}
+
+/** The body that a participant's postures are solved with: as measured, and as a pregnancy makes it. */
+export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditions'>, today: string | null = null): BodyAnswers {
+  const pregnancy = conditions.find(({ id }) => id === 'pregnancy');
+  const week = pregnancy && answersOn(pregnancy, today).answer['week'];
+  return typeof week === 'number' ? { ...body, pregnancyWeek: week } : body;
+}

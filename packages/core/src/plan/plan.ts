@@ -1,0 +1,93 @@
+import type { MeasureBy } from '../body/measure.js';
+import type { DeclaredSpec, DoseSpec } from '../asanas/asana.js';
+import type { Asana, Variation } from '../asanas/library.js';
+import type { Purpose } from '../asanas/purposes.js';
+import type { Timed } from '../sequence/dose.js';
+import type { Step } from '../sequence/sequence.js';
+import type { WayId } from '../sequence/ways.js';
+import type { Screening } from '../screening/screen.js';
+import type { Finding } from './finding.js';
+import type { SolvedPosture } from '../solving/solved-posture.js';
+
+export type Verdict = 'keep' | 'modify' | 'substitute' | 'omit';
+
+/** What has gone before in the class, as far as limits look back: minutes, and trips to the floor. */
+export interface RunningTotals extends Readonly<Record<MeasureBy<'totals'>, number>> {
+  readonly last: SolvedPosture | null;
+}
+
+/** One way to do a step, worked out for one person at its place in the class. */
+export interface Chosen {
+  readonly asana: Asana;
+  readonly variation: Variation;
+  /** What it looks like to a teacher: two people with the same figure need one cue. */
+  readonly figure: string;
+  readonly ends: readonly SolvedPosture[];
+  readonly declared: DeclaredSpec;
+  /** What differs from the given step, in words. */
+  readonly changes: readonly string[];
+  /** Those of them that speak of the dose. */
+  readonly aboutDose: readonly string[];
+  readonly dose: DoseSpec;
+  readonly timed: Timed;
+  readonly retention: number;
+  /** How to get there, where a special way is taken. */
+  readonly ways: readonly WayId[];
+  readonly transitionSeconds: number;
+  /** Purposes of weight 3 that are lost. */
+  readonly drops: readonly Purpose[];
+  /** Cautions that go with it. */
+  readonly watch: readonly Finding[];
+  readonly cost: number;
+  /** What it would cost at the least, wherever in a class it stood. */
+  readonly minCost: number;
+}
+
+export interface PlannedStep {
+  readonly step: Step;
+  /** The step as it was given, at this place. */
+  readonly given: Chosen;
+  readonly verdict: Verdict;
+  /** `null` when it is left out. */
+  readonly chosen: Chosen | null;
+  /** Why it is not kept: what the given step breaks, most severe first. */
+  readonly reasons: readonly Finding[];
+  /** Seconds of the step as planned, with the way there. */
+  readonly seconds: number;
+  /** What the class asked beyond this person's own limits, in words; `null` where nothing. */
+  readonly together: string | null;
+  /** Why a way was taken that isn't the closest one here, for the sake of what follows; `null` where nothing. */
+  readonly ahead: string | null;
+}
+
+export interface SessionFinding {
+  readonly measure: string;
+  readonly value: number;
+  readonly unit: string;
+  readonly bound: string;
+  readonly met: boolean;
+  readonly grade: Finding['grade'];
+  readonly text: string;
+  readonly limit: string;
+}
+
+export interface Inserted {
+  /** Line after which it goes. */
+  readonly after: number;
+  readonly asana: string;
+  readonly seconds: number;
+  readonly why: string;
+}
+
+export interface PersonPlan {
+  readonly id: string;
+  readonly screening: Screening;
+  /** Opposed directions of its conditions, in words. */
+  readonly conflicts: readonly string[];
+  readonly steps: readonly PlannedStep[];
+  readonly inserted: readonly Inserted[];
+  readonly session: readonly SessionFinding[];
+  /** Seconds of the whole class as given, and as planned. */
+  readonly before: number;
+  readonly after: number;
+}

@@ -1,0 +1,50 @@
+import { library } from '../asanas/all.js';
+import { readCondition } from '../conditions/check-answers.js';
+import type { Sequence, Step } from '../sequence/sequence.js';
+import { adapt, type AdaptOptions } from '../planning/adapt.js';
+import { anybody, type Participant } from '../participants/participant.js';
+import { BodySolver } from '../solving/body-solver.js';
+
+/** Made once: postures of the reference body are solved again and again by the tests. */
+export const solver = new BodySolver(library);
+
+export function step(part: Partial<Step> & { readonly asana: string }): Step {
+  return {
+    line: 1,
+    text: '',
+    section: '',
+    variation: null,
+    side: 'none',
+    dose: { breaths: 5 },
+    retention: null,
+    breath: null,
+    way: null,
+    of: null,
+    note: null,
+    ...part,
+  };
+}
+
+export function sequence(...steps: readonly (Partial<Step> & { readonly asana: string })[]): Sequence {
+  return {
+    title: 'test',
+    minutes: null,
+    room: null,
+    assists: false,
+    place: null,
+    unknown: [],
+    notes: [],
+    steps: steps.map((one, i) => step({ line: i + 1, ...one })),
+  };
+}
+
+/** Someone with conditions as they are typed, cleared for all of them. */
+export function person(...conditions: readonly string[]): Participant {
+  const answers = conditions.map((text) => readCondition(text).answer);
+  const clearances = answers.map(({ id }) => ({ condition: id, by: 'their doctor', on: '2026-01-01', until: '2027-01-01' }));
+  return { ...anybody('p1'), conditions: answers, clearances };
+}
+
+export function plan(given: Sequence, participant: Participant, options: AdaptOptions = { today: '2026-06-01' }) {
+  return adapt(solver, given, participant, options);
+}

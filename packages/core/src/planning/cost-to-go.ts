@@ -1,0 +1,226 @@
+import { getOrCreate } from '../get-or-create.js';
+import { numbering } from '../numbering.js';
+import type { Step } from '../sequence/sequence.js';
+import { stepKey } from '../sequence/step-key.js';
+import { leastEntryCost, levelMismatchCost, standOf, STANDS } from '../transitions/entry-cost.js';
+import { endsOf } from '../candidates/candidates.js';
+import { SIT_OUT } from '../plan/cost.js';
+import type { Chosen } from '../plan/plan.js';
+import { candidateSearchFor } from '../planning/candidate-search.js';
+import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
+import type { JudgingProfile } from '../judging/judging-profile.js';
+
+/** Ways to do a step are told apart up to so much above the cheapest; dearer ones may lead anywhere. */
+const SPAN = 2;
+
+/** The cheapest of the ways to do a step that begin and end in the same places. */
+interface Group {
+  readonly isGiven: boolean;
+  readonly first: number;
+  readonly last: number;
+  floor: number;
+}
+
+/** What a step may cost someone, told apart by nothing but where it begins and ends. */
+interface Coarse {
+  readonly groups: readonly Group[];
+  /** All others cost at least this. */
+  readonly beyond: number;
+  /** What the step as it is given looks like. */
+  readonly figure: string;
+  /** What it costs at the least to begin it in one place, given or another way, when the class stands in another: see `arrivalsOf`. */
+  readonly arrivals: Float64Array;
+}
+
+function arrivalAt(isGiven: boolean, first: number, stand: number): number {
+  return ((isGiven ? STANDS : 0) + first) * STANDS + stand;
+}
+
+function arrivalsOf(profile: JudgingProfile, step: Step, form: SolvedVariation): Float64Array {
+  const arrivals = new Float64Array(2 * STANDS * STANDS);
+  for (const isGiven of [true, false])
+    for (let first = 0; first < STANDS; first++)
+      for (let stand = 0; stand < STANDS; stand++)
+        arrivals[arrivalAt(isGiven, first, stand)] =
+          (isGiven ? 0 : levelMismatchCost(form, first, stand)) + leastEntryCost(profile, step, stand, first);
+  return arrivals;
+}
+
+const COARSE = new WeakMap<JudgingProfile, Map<number, Coarse>>();
+
+function coarseOf(profile: JudgingProfile, step: Step): Coarse {
+  const byStep = getOrCreate(COARSE, profile, () => new Map<number, Coarse>());
+  return getOrCreate(byStep, stepKey(step), () => workedOut(profile, step));
+}
+
+function workedOut(profile: JudgingProfile, step: Step): Coarse {
+  const form = profile.solver.form(step.asana, step.variation);
+  const search = candidateSearchFor(profile, form);
+  const groups = new Map<string, Group>();
+  let least = Infinity;
+  for (let place = 0; ; place++) {
+    const bounded = search.at(place, least + SPAN);
+    if (!bounded) break;
+    const { candidate } = bounded;
+    const floor = search.minCostOf(step, candidate);
+    least = Math.min(least, floor);
+    const ends = endsOf(profile.solver, candidate);
+    const [isGiven, first, last] = [candidate === search.given, standOf(ends[0]!), standOf(ends.at(-1)!)];
+    const at = `${isGiven} ${first} ${last}`;
+    const group = groups.get(at);
+    if (!group) groups.set(at, { isGiven, first, last, floor });
+    else group.floor = Math.min(group.floor, floor);
+  }
+  return {
+    groups: [...groups.values()],
+    beyond: least + SPAN,
+    figure: search.given.figure,
+    arrivals: arrivalsOf(profile, step, form),
+  };
+}
+
+/** What the last steps of a class cost someone from each stand, above the least of them: the same for all classes that end alike. */
+interface Rest {
+  readonly above: Float64Array;
+  /** Its costs in words. */
+  readonly key: string;
+  /** With one step more before them, by what that asks for. */
+  readonly longer: Map<number, Longer>;
+}
+
+interface Longer {
+  readonly rest: Rest;
+  /** What the step adds to the least. */
+  readonly adds: number;
+  /** The same for all steps that add the same, from the same to the same. */
+  readonly shape: number;
+}
+
+/** What someone's classes come to at their ends. */
+interface Rests {
+  readonly none: Rest;
+  readonly byCosts: Map<string, Rest>;
+  count: number;
+}
+
+/** So many are kept for one person; then all are forgotten. */
+const MOST_RESTS = 5_000;
+const RESTS = new WeakMap<JudgingProfile, Rests>();
+const shapeOf = numbering();
+
+/** Costs are told apart by this much, and never said too high by more than rounding: steps in another order come to the same. */
+const GRAIN = 2 ** -36;
+function grained(cost: number): number {
+  return Math.floor(cost / GRAIN + 0.01) * GRAIN;
+}
+
+function restOf({ byCosts }: Pick<Rests, 'byCosts'>, above: Float64Array): Rest {
+  const key = above.join(' ');
+  const rest = byCosts.get(key) ?? { above, key, longer: new Map() };
+  byCosts.set(key, rest);
+  return rest;
+}
+
+function restsOf(profile: JudgingProfile): Rests {
+  const known = RESTS.get(profile);
+  if (known && known.count <= MOST_RESTS) return known;
+  const byCosts = new Map<string, Rest>();
+  const made = { none: restOf({ byCosts }, new Float64Array(STANDS)), byCosts, count: 0 };
+  RESTS.set(profile, made);
+  return made;
+}
+
+/**
+ * What the rest of a class costs someone at the least, by where a step leaves them. Sums of the class, and what is
+ * passed through between two postures, are left out of it: it never says too much.
+ */
+export class CostToGo {
+  /** After each count of steps: the rest, and the least that it costs. */
+  private readonly rests: readonly Rest[];
+  private readonly leasts: readonly number[];
+  private readonly shapes: readonly number[];
+
+  constructor(
+    private readonly profile: JudgingProfile,
+    private readonly steps: readonly Step[],
+  ) {
+    const known = restsOf(profile);
+    const [rests, leasts, shapes] = [[known.none], [0], [0]];
+    for (const step of [...steps].reverse()) {
+      const next = rests.at(-1)!;
+      const key = stepKey(step);
+      let longer = next.longer.get(key);
+      if (!longer) {
+        const costs = this.before(step, next);
+        const adds = Math.min(...costs);
+        const rest = restOf(
+          known,
+          costs.map((cost) => grained(cost - adds)),
+        );
+        const shape = shapeOf(`${Math.round(adds * 1e6)}|${rest.key}|${next.key}`);
+        longer = { rest, adds, shape };
+        next.longer.set(key, longer);
+        known.count++;
+      }
+      rests.push(longer.rest);
+      leasts.push(leasts.at(-1)! + longer.adds);
+      shapes.push(longer.shape);
+    }
+    this.rests = rests.reverse();
+    this.leasts = leasts.reverse();
+    this.shapes = shapes.reverse();
+  }
+
+  /** The same wherever the cost to go around a step is the same but for a sum that all of it costs more or less. */
+  keyOf(index: number): number {
+    return this.shapes[index]!;
+  }
+
+  /** After the first `count` steps, from where the last of them left the body; the least of all where nothing was done yet. */
+  after(count: number, last: SolvedPosture | null): number {
+    return this.leasts[count]! + this.above(count, last);
+  }
+
+  least(count: number): number {
+    return this.leasts[count]!;
+  }
+
+  /** What a step adds to the least. */
+  adds(index: number): number {
+    return this.leasts[index]! - this.leasts[index + 1]!;
+  }
+
+  /** As `after`, above the least. */
+  above(count: number, last: SolvedPosture | null): number {
+    return last ? this.rests[count]!.above[standOf(last)]! : 0;
+  }
+
+  /** How much more than the least the class costs at the least with a way at a step, from whatever place it is begun. */
+  aboveWith(index: number): (chosen: Chosen | null) => number {
+    const { figure, arrivals } = coarseOf(this.profile, this.steps[index]!);
+    const [here, next] = [this.rests[index]!.above, this.rests[index + 1]!.above];
+    const adds = this.adds(index);
+    return (chosen) => {
+      let least = Infinity;
+      if (!chosen) {
+        for (let stand = 0; stand < STANDS; stand++) least = Math.min(least, SIT_OUT + next[stand]! - here[stand]! - adds);
+        return least;
+      }
+      const isGiven = chosen.figure === figure;
+      const [first, last] = [standOf(chosen.ends[0]!), standOf(chosen.ends.at(-1)!)];
+      for (let stand = 0; stand < STANDS; stand++)
+        least = Math.min(least, chosen.minCost + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
+      return least;
+    };
+  }
+
+  /** From each stand what a step and those after it cost at the least, above the least of those. */
+  private before(step: Step, { above }: Rest): Float64Array {
+    const { groups, beyond, arrivals } = coarseOf(this.profile, step);
+    const costs = above.map((sittingOut) => Math.min(beyond, SIT_OUT + sittingOut));
+    for (let stand = 0; stand < STANDS; stand++)
+      for (const { isGiven, first, last, floor } of groups)
+        costs[stand] = Math.min(costs[stand]!, floor + arrivals[arrivalAt(isGiven, first, stand)]! + above[last]!);
+    return costs;
+  }
+}

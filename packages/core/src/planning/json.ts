@@ -1,0 +1,171 @@
+import { asides, saidCues } from '../asanas/cues.js';
+import type { Asana, Library } from '../asanas/library.js';
+import { describePart, type Contact } from '../body/contact.js';
+import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
+import { getOrCreate } from '../get-or-create.js';
+import { describeDose } from '../sequence/dose.js';
+import type { Sequence } from '../sequence/sequence.js';
+import { WAYS } from '../sequence/ways.js';
+import { CONTRACT } from '../version.js';
+import type { Finding } from '../plan/finding.js';
+import type { PersonPlan, PlannedStep } from '../plan/plan.js';
+import { setupOf } from '../candidates/props-needed.js';
+import { declaredValues } from '../solving/facts.js';
+import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
+
+function reason({ by: _by, ...finding }: Finding) {
+  return finding;
+}
+
+function stepJson(planned: PlannedStep) {
+  const { step, chosen, verdict, reasons } = planned;
+  return {
+    line: step.line,
+    section: step.section,
+    given: step.asana,
+    givenVariation: step.variation,
+    ...(step.of !== null && { of: step.of }),
+    ...(step.note !== null && { note: step.note }),
+    side: step.side,
+    verdict,
+    to: chosen && {
+      asana: chosen.asana.id,
+      variation: chosen.variation.id,
+      name: chosen.asana.name,
+      changes: chosen.changes,
+      figure: chosen.figure,
+    },
+    ways: (chosen?.ways ?? []).map((way) => ({ way, say: WAYS[way].say })),
+    seconds: Math.round(planned.seconds),
+    dose: chosen ? describeDose(chosen.dose) : '',
+    reasons: reasons.map(reason),
+    watch: (chosen?.watch ?? []).map(reason),
+    cues: chosen ? saidCues(chosen.asana) : [],
+    asides: chosen ? asides(chosen.asana) : [],
+    setup: chosen ? setupOf(chosen.ends[0]!) : [],
+    ...(planned.together !== null && { together: planned.together }),
+    ...(planned.ahead !== null && { ahead: planned.ahead }),
+  };
+}
+
+export type StepJson = ReturnType<typeof stepJson>;
+
+const STEPS = new WeakMap<PlannedStep, StepJson>();
+
+function minutes(seconds: number): number {
+  return Math.round(seconds / 6) / 10;
+}
+
+export function personJson(plan: PersonPlan) {
+  return {
+    id: plan.id,
+    screening: plan.screening,
+    conflicts: plan.conflicts,
+    minutes: { before: minutes(plan.before), after: minutes(plan.after) },
+    steps: plan.steps.map((planned) => getOrCreate(STEPS, planned, () => stepJson(planned))),
+    inserted: plan.inserted,
+    session: plan.session,
+  };
+}
+
+export type PersonJson = ReturnType<typeof personJson>;
+
+/** How many different figures each column of a class holds, by place in the sequence; who sits it out shows none. */
+export function columnsOf(sequence: Sequence, plans: readonly PersonPlan[]) {
+  return sequence.steps.map(({ line }, i) => ({
+    line,
+    distinct: new Set(plans.flatMap(({ steps }) => steps[i]!.chosen?.figure ?? [])).size,
+  }));
+}
+
+/** The answer to one adaptation, for one person or a class, as programs read it. Times of a class are its longest. */
+export function adaptationJson(sequence: Sequence, plans: readonly PersonPlan[], minutesAsked: number | null = sequence.minutes) {
+  const most = (of: (plan: PersonPlan) => number) => Math.max(0, ...plans.map(of));
+  return {
+    contract: CONTRACT,
+    title: sequence.title,
+    minutes: { given: minutesAsked, before: minutes(most(({ before }) => before)), after: minutes(most(({ after }) => after)) },
+    unknown: sequence.unknown.map(({ line, text, nearest }) => ({ line, text, nearest: nearest.map(({ id }) => id) })),
+    notes: sequence.notes,
+    participants: plans.map(personJson),
+    columns: columnsOf(sequence, plans),
+  };
+}
+export type AdaptationJson = ReturnType<typeof adaptationJson>;
+
+function supportName({ on }: Contact): string {
+  if (on.kind === 'wall') return `wall.${on.wall}`;
+  if (on.kind === 'level') return on.height > 0 ? `${on.surface}@${on.height}` : on.surface;
+  return on.kind;
+}
+
+function measuresOf(done: SolvedPosture, form: SolvedVariation) {
+  const values = {
+    ...done.measured.values,
+    ...declaredValues(form.variation.declared),
+    breathRetention: form.variation.declared.retention ?? 0,
+  };
+  return Object.fromEntries(
+    Object.entries(values).map(([measure, value]) => {
+      const { unit } = MEASURES[measure as Measure];
+      return [
+        measure,
+        { value: unit === 'body weight' || unit === '1' ? roundMeasure(measure as Measure, value) : Math.round(value * 10) / 10 + 0, unit },
+      ];
+    }),
+  );
+}
+
+function endJson(done: SolvedPosture, form: SolvedVariation) {
+  return {
+    measures: measuresOf(done, form),
+    facing: done.measured.facing,
+    contacts: done.measured.shares.map(({ contact, share }) => ({
+      part: describePart(contact),
+      on: supportName(contact),
+      share: Math.round(share * 100) / 100,
+    })),
+    reached: done.solved.reached,
+    warnings: done.solved.warnings,
+  };
+}
+
+/** What is measured in one form of an asana; a movement has `moves`, its other end, as well. */
+export function measureJson(form: SolvedVariation) {
+  const [start, other] = form.ends;
+  return {
+    contract: CONTRACT,
+    asana: form.asana.id,
+    variation: form.variation.id,
+    ...endJson(start!, form),
+    ...(other && { moves: endJson(other, form) }),
+  };
+}
+
+export function asanaJson({
+  id,
+  name,
+  iast,
+  names,
+  kids,
+  base,
+  shown,
+  purposes,
+  variations,
+  dose,
+  substitutes,
+  counterposes,
+  steps,
+  listVariations,
+}: Asana) {
+  return {
+    id, name, iast, names, kids, base, shown, purposes, dose, substitutes, counterposes,
+    variations: variations.map((variation) => ({ id: variation.id, name: variation.name, for: variation.for, as: variation.as })),
+    steps: steps.map(({ asana, variation, side, breath }) => ({ asana, side, breath, ...(variation !== undefined && { variation }) })),
+    waysThroughSteps: listVariations.map(({ id: way, name: called, for: whom }) => ({ id: way, name: called, for: whom })),
+  }; // prettier-ignore
+}
+
+export function asanasJson(library: Library) {
+  return { contract: CONTRACT, asanas: library.asanas.map(asanaJson) };
+}
