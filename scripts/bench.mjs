@@ -10,7 +10,7 @@ import {
   adapt,
   adaptClass,
   anybody,
-  ClassMemory,
+  PlanningCache,
   judgeLibrary,
   library,
   measurePosture,
@@ -74,11 +74,12 @@ const lines = ['Sun salutation x3', 'boat', 'triangle', 'warrior 2', 'tree', 'br
 const { sequence } = notesReader(library)(lines.join('\n'));
 const person = { ...anybody('p'), conditions: [readCondition('pregnancy week=32 fetuses=1 complications=none').answer] };
 const solver = new BodySolver(library, { stature: 169 });
-const first = ms(() => adapt(solver, sequence, person));
-const again = Array.from({ length: 15 }, () => ms(() => adapt(solver, sequence, person)));
+const kept = { cache: new PlanningCache() };
+const first = ms(() => adapt(solver, sequence, person, kept));
+const again = Array.from({ length: 15 }, () => ms(() => adapt(solver, sequence, person, kept)));
 row(`${sequence.steps.length} steps adapted for one person, new body`, first, 'ms', `${(first / unit).toFixed(0)} yardsticks`);
 row('the same, body known (target: under 150 ms)', median(again), 'ms', `${(first / median(again)).toFixed(0)} times faster`);
-row('the same, nobody in particular', median(Array.from({ length: 9 }, () => ms(() => adapt(solver, sequence, anybody('p'))))), 'ms');
+row('the same, nobody in particular', median(Array.from({ length: 9 }, () => ms(() => adapt(solver, sequence, anybody('p'), kept)))), 'ms');
 
 const three = {
   ...anybody('p'),
@@ -88,7 +89,7 @@ const three = {
     'reflux symptomsToday=1 minutesSinceMeal=240',
   ].map((text) => readCondition(text).answer),
 };
-const judged = Array.from({ length: 9 }, () => ms(() => [...judgeLibrary(solver, three)]));
+const judged = Array.from({ length: 9 }, () => ms(() => [...judgeLibrary(solver, three, kept)]));
 row(
   'verdict of the whole library, three conditions (target: under 30 ms)',
   median(judged),
@@ -134,15 +135,15 @@ const movedOn = (index) => ({ ...hour, steps: hour.steps.toSpliced(index, 2, hou
 const moved = movedOn(20);
 /** A full class and an edit of each kind, for people whom nothing that was worked out before serves. */
 function fullClass() {
-  const [crowd, memory] = [people(24), new ClassMemory()];
+  const [crowd, cache] = [people(24), new PlanningCache()];
   let plan;
-  const solved = ms(() => (plan = adaptClass(crowd, hour, { memory })));
+  const solved = ms(() => (plan = adaptClass(crowd, hour, { cache })));
   const edits = [
     ['a figure chosen for someone', hour, [{ person: 'p3', index: 22, figure: plan.plans[5].steps[22].chosen.figure }]],
     ['a dose changed', edited(12, { dose: { breaths: 2 } }), []],
     ['a step moved', moved, []],
-  ].map(([what, sequence, pins]) => [what, ms(() => adaptClass(crowd, sequence, { memory, pins }))]);
-  return { crowd, memory, plan, solved, edits };
+  ].map(([what, sequence, pins]) => [what, ms(() => adaptClass(crowd, sequence, { cache, pins }))]);
+  return { crowd, cache, plan, solved, edits };
 }
 const heldSince = (before) => {
   globalThis.gc?.();
@@ -152,7 +153,7 @@ globalThis.gc?.();
 const heapBefore = process.memoryUsage().heapUsed;
 const full = fullClass();
 const held = heldSince(heapBefore);
-const { memory } = full;
+const { cache } = full;
 const rounds = [full, ...Array.from({ length: 4 }, fullClass)];
 const of = (value) => [median(rounds.map(value)), `the first of five ${value(full).toFixed(0)} ms`];
 const [solved, firstSolved] = of((round) => round.solved);
@@ -167,8 +168,8 @@ for (const [kind, [what]] of full.edits.entries()) {
   const [took, first] = of(({ edits }) => edits[kind][1]);
   row(`the same after ${what} (target: under 50 ms)`, took, 'ms', `${(solved / took).toFixed(0)} times faster, ${first}`);
 }
-const { crowd: last, memory: lastMemory } = rounds.at(-1);
-const moves = hour.steps.slice(1).map((_, index) => ms(() => adaptClass(last, movedOn(index), { memory: lastMemory })));
+const { crowd: last, cache: lastCache } = rounds.at(-1);
+const moves = hour.steps.slice(1).map((_, index) => ms(() => adaptClass(last, movedOn(index), { cache: lastCache })));
 const within = (share) => moves.toSorted((a, b) => a - b)[Math.ceil(share * moves.length) - 1].toFixed(0);
 row(
   `the same after each of ${moves.length} steps in turn moved on by one, median (target: under 50 ms)`,
@@ -185,7 +186,7 @@ const newcomers = people(24).map(({ participant }, i) => ({
   solver: Object.assign(new BodySolver(library, { stature: 150 + 1.7 * i, mass: 48 + ((17 * i) % 53) }), { kept: new Map() }),
   participant,
 }));
-const met = ms(() => adaptClass(newcomers, classOf(20), { memory }));
+const met = ms(() => adaptClass(newcomers, classOf(20), { cache }));
 row('20 steps x 24 people, every body new', met, 'ms', `${(met / unit).toFixed(0)} yardsticks`);
 if (globalThis.gc) row(`memory that ${newcomers.length} new bodies take (target: under 150 MB)`, heldSince(heapThen), 'MB');
 

@@ -1,4 +1,4 @@
-import { getOrCreate, getOrCreateWithin } from './get-or-create.js';
+import { getOrCreate, memoize } from './get-or-create.js';
 
 test('what was made once is held, also where it is nothing', () => {
   const map = new Map<string, string | null>();
@@ -8,10 +8,10 @@ test('what was made once is held, also where it is nothing', () => {
   expect(made).toEqual(['a', 'b']);
 });
 
-test('where only so many are held, one more forgets the others and is held itself', () => {
-  const map = new Map<string, number>();
-  let made = 0;
-  const ask = (key: string) => getOrCreateWithin(map, 2, key, () => ++made);
-  expect(['a', 'b', 'a', 'c', 'c', 'a'].map(ask)).toEqual([1, 2, 1, 3, 3, 4]);
-  expect([...map.keys()]).toEqual(['c', 'a']);
+test('what is worked out of an object is worked out once, and for an equal object anew', () => {
+  let worked = 0;
+  const sizeOf = memoize(({ items }: { items: readonly number[] }) => (worked++, items.length));
+  const [one, equal] = [{ items: [1, 2] }, { items: [1, 2] }];
+  expect([sizeOf(one), sizeOf(one), sizeOf(equal)]).toEqual([2, 2, 2]);
+  expect(worked).toBe(2);
 });

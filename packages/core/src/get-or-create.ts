@@ -9,11 +9,8 @@ export function getOrCreate<Key, Value>(
   return known;
 }
 
-/** The same, where no more than `most` are held: with one more, all others are forgotten. */
-export function getOrCreateWithin<Key, Value>(map: Map<Key, Value>, most: number, key: Key, make: () => Value): Value {
-  return getOrCreate(map, key, () => {
-    const made = make();
-    if (map.size >= most) map.clear();
-    return made;
-  });
+/** A function of an object that never changes, worked out once for as long as the object is there. */
+export function memoize<Of extends object, Value>(work: (of: Of) => Value): (of: Of) => Value {
+  const known = new WeakMap<Of, Value>();
+  return (of) => getOrCreate(known, of, () => work(of));
 }

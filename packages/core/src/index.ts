@@ -1,6 +1,7 @@
 export { asides, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';
-export { adapt, givenSeconds, judgeLibrary, limitsFor, otherWays, type AdaptOptions, type AsanaVerdict } from './planning/adapt.js';
+export { adapt, givenSeconds, limitsFor, otherWays, type AdaptOptions } from './planning/adapt.js';
+export { judgeLibrary, type AsanaVerdict } from './planning/judge-library.js';
 export { factsFrom } from './solving/facts.js';
 export { describeBound } from './conditions/bound.js';
 export { judge } from './judging/judge.js';
@@ -57,7 +58,7 @@ export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { adaptClass, adaptingClass, inRoom, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member } from './class/adapt-class.js';
 export type { Pin } from './class/choose-column.js';
-export { ClassMemory } from './class/memory.js';
+export { PlanningCache } from './judging/planning-cache.js';
 export { solveColumn, type Option } from './class/column.js';
 export { betterOrder, type BetterOrder } from './class/better-order.js';
 export { differencesOf, type Compared, type Difference } from './class/differences.js';

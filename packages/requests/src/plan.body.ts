@@ -28,6 +28,13 @@ export class AdaptBody {
   @IsObject()
   class?: unknown;
 
+  /** Different figures that a step may show; as many as usual where it is left out. */
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(24)
+  figures?: number;
+
   @IsOptional()
   @IsNumber()
   @Min(1)

@@ -1,5 +1,5 @@
 import { REFERENCE_LENGTHS, type Body } from './anthropometry.js';
-import { getOrCreate } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import { pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from './skeleton.js';
 
 /** A share of body mass at a point of a segment (metres in the segment's frame). */
@@ -26,12 +26,8 @@ function linkAt(height: number): { segment: Segment; z: number } {
   return { segment: 'head', z: rest };
 }
 
-const POINTS = new WeakMap<Body, readonly MassPoint[]>();
-
 /** The body's mass as points; shares add to 1 within the rounding of the published table. */
-export function massPoints(body: Body): readonly MassPoint[] {
-  return getOrCreate(POINTS, body, () => pointsOf(body));
-}
+export const massPoints: (body: Body) => readonly MassPoint[] = memoize(pointsOf);
 
 function pointsOf(body: Body): MassPoint[] {
   const k = body.scale / 100;

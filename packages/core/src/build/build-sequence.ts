@@ -1,4 +1,5 @@
-import { PersonPlanner, givenSeconds } from '../planning/adapt.js';
+import { givenSeconds } from '../planning/adapt.js';
+import { PersonPlanner } from '../planning/person-planner.js';
 import { anybody } from '../participants/participant.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { Base } from '../asanas/asana.js';
@@ -9,7 +10,7 @@ import { inRoom, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
 import { ClassState } from '../class/class-state.js';
 import type { ColumnLimits } from '../class/column.js';
 import { nameSurely } from '../class/edit.js';
-import { ClassMemory } from '../class/memory.js';
+import { PlanningCache } from '../judging/planning-cache.js';
 import { reviewOf } from '../review/review.js';
 import { describeDose } from '../sequence/dose.js';
 import { editText, textEditOf } from '../notes/edit-text.js';
@@ -78,10 +79,12 @@ class Company {
   private readonly count: number;
   private at: ClassState;
 
-  constructor(members: readonly Member[], { props = null, today }: BuildAsked) {
-    const people = inRoom(members, props).map(({ solver, participant }) => new PersonPlanner(solver, participant, today ?? null).profile);
+  constructor(members: readonly Member[], { props = null, today }: BuildAsked, cache: PlanningCache) {
+    const people = inRoom(members, props).map(
+      ({ solver, participant }) => new PersonPlanner(solver, participant, today ?? null, cache).profile,
+    );
     this.count = people.length;
-    this.at = ClassState.start(people, new ClassMemory());
+    this.at = ClassState.start(people, cache);
     this.limits = { figures: USUAL_FIGURES, props };
   }
 
@@ -96,9 +99,9 @@ class Company {
 }
 
 /** Steps for each part: the worth of their purposes, less what they cost the people, until its time is full. */
-function chooseSteps(library: Library, solver: BodySolver, company: Company, asked: BuildAsked): Step[] {
+function chooseSteps(library: Library, solver: BodySolver, company: Company, asked: BuildAsked, cache: PlanningCache): Step[] {
   const seconds = (asked.minutes - restMinutes(asked.minutes)) * 60;
-  const secondsOf = (step: Step) => givenSeconds(solver, bare([step]));
+  const secondsOf = (step: Step) => givenSeconds(solver, bare([step]), cache);
   const covered = new Map<Purpose, number>();
   const used = new Set<string>();
   const character = CHARACTER[asked.character];
@@ -172,8 +175,8 @@ function writeText(library: Library, steps: readonly Step[], asked: BuildAsked):
 }
 
 /** Doses a size longer or shorter, step after step, until the class takes its minutes. */
-function fitDoses(solver: BodySolver, parse: (text: string) => Sequence, text: string, minutes: number): string {
-  const secondsOf = (one: string) => givenSeconds(solver, { ...parse(one), minutes: null });
+function fitDoses(solver: BodySolver, parse: (text: string) => Sequence, text: string, minutes: number, cache: PlanningCache): string {
+  const secondsOf = (one: string) => givenSeconds(solver, parse(one), cache);
   let fitted = text;
   const by = secondsOf(text) < minutes * 60 ? 1 : -1;
   const off = (one: string) => Math.abs(secondsOf(one) - minutes * 60);
@@ -227,8 +230,9 @@ export function buildSequence(
   if (seats !== null) throw new RangeError(seats);
   const { library } = solver;
   const parse = (one: string): Sequence => understood(read(one));
-  const company = new Company(members.length > 0 ? members : [{ solver, participant: anybody('anybody') }], asked);
-  const steps = chooseSteps(library, solver, company, asked);
+  const cache = new PlanningCache();
+  const company = new Company(members.length > 0 ? members : [{ solver, participant: anybody('anybody') }], asked, cache);
+  const steps = chooseSteps(library, solver, company, asked, cache);
   let text = writeText(library, steps, asked);
   // Names that neighbours decide are written so that they mean what was chosen.
   const lines = text.split('\n');
@@ -239,6 +243,6 @@ export function buildSequence(
       text = nameSurely(library, (one) => parse(one).steps, text, line + 1, asana);
   }
   // What is mended takes time, and what is made longer may ask for mending again.
-  for (let round = 0; round < 3; round++) text = fitDoses(solver, parse, mended(solver, parse, text), asked.minutes);
+  for (let round = 0; round < 3; round++) text = fitDoses(solver, parse, mended(solver, parse, text), asked.minutes, cache);
   return text;
 }

@@ -1,7 +1,8 @@
-import { getOrCreate } from '../get-or-create.js';
+import { getOrCreate, memoize } from '../get-or-create.js';
 import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
 import { isForChildren, type Asana, type Library, type Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
+import type { Measure } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
 import type { PostureChange, Wanted } from './changes.js';
@@ -13,6 +14,8 @@ import { COST } from '../plan/cost.js';
 
 /** One candidate: an asana's form, changed or not. */
 export interface Candidate {
+  /** Its own number. */
+  readonly id: number;
   readonly asana: Asana;
   readonly variation: Variation;
   readonly changes: readonly PostureChange[];
@@ -33,13 +36,9 @@ function figureOf({ asana, variation, changes }: Pick<Candidate, 'asana' | 'vari
 }
 
 /** Angles of postures that were compared before: the library's postures are, again and again. */
-const ANGLES = new WeakMap<Posture, readonly number[]>();
-function anglesOf(posture: Posture): readonly number[] {
-  return getOrCreate(ANGLES, posture, () => {
-    const { root, spine, legs, arms } = posture;
-    return [root, spine, legs.left, legs.right, arms.left, arms.right].flatMap((group) => Object.values(group) as number[]);
-  });
-}
+const anglesOf = memoize(({ root, spine, legs, arms }: Posture): readonly number[] =>
+  [root, spine, legs.left, legs.right, arms.left, arms.right].flatMap((group) => Object.values(group) as number[]),
+);
 
 /** Mean difference of two postures over their angles, in degrees. */
 export function shapeDistance(a: Posture, b: Posture): number {
@@ -50,6 +49,8 @@ export function shapeDistance(a: Posture, b: Posture): number {
   return sum / from.length;
 }
 
+let count = 0;
+
 export function candidateOf(
   asana: Asana,
   variation: Variation,
@@ -58,26 +59,22 @@ export function candidateOf(
   drops: readonly Purpose[] = [],
 ): Candidate {
   const form = { asana, variation, changes: [] };
-  return { ...form, texts, base, drops, posture: variation.posture, moves: variation.moves, figure: figureOf(form) };
+  return { id: ++count, ...form, texts, base, drops, posture: variation.posture, moves: variation.moves, figure: figureOf(form) };
 }
 
-const CHANGED = new WeakMap<Candidate, Map<string, Candidate | null>>();
+const changedOf = memoize((_: Candidate) => new Map<string, Candidate | null>());
 
 /**
  * A candidate with changes that reach what is wanted; `null` where there is nothing to change. A change looks at
  * nothing but the bounds of what it helps: for the same bounds the same object is returned, solved once a body.
  */
 export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
-  const known = getOrCreate(CHANGED, candidate, () => new Map<string, Candidate | null>());
-  const key = changes.map(({ id, helps }) => `${id} ${helps.map((measure) => boundKey(wanted.get(measure))).join()}`).join(';') + extra;
-  return getOrCreate(known, key, () => applied(candidate, changes, wanted, extra));
+  const asked = (measure: Measure) => (wanted.has(measure) ? boundKey(wanted.get(measure)!) : '');
+  const key = changes.map(({ id, helps }) => `${id} ${helps.map(asked).join()}`).join(';') + extra;
+  return getOrCreate(changedOf(candidate), key, () => applied(candidate, changes, wanted, extra));
 }
 
-const BOUND_KEYS = new WeakMap<Bound, string>();
-function boundKey(bound: Bound | undefined): string {
-  if (!bound) return '';
-  return getOrCreate(BOUND_KEYS, bound, () => Object.entries(bound).join());
-}
+const boundKey = memoize((bound: Bound) => Object.entries(bound).join());
 
 function applied(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
   let { posture, moves } = candidate;
@@ -93,6 +90,7 @@ function applied(candidate: Candidate, changes: readonly PostureChange[], wanted
   return {
     ...candidate,
     ...form,
+    id: ++count,
     figure: figureOf(form),
     texts: [...candidate.texts, ...changes.map(({ text }) => text)],
     base: candidate.base + cost + extra,
@@ -180,40 +178,34 @@ export interface Replacements {
   readonly byFigure: ReadonlyMap<string, Candidate>;
 }
 
-const GIVEN = new WeakMap<Variation, Candidate>();
+const givenIn = memoize((_: Asana) => new Map<Variation, Candidate>());
 /** A form as it is given, the same object for the same form. */
 export function givenOf(asana: Asana, variation: Variation): Candidate {
-  const known = GIVEN.get(variation);
-  if (known && known.asana === asana) return known;
-  const made = candidateOf(asana, variation, 0, []);
-  GIVEN.set(variation, made);
-  return made;
+  return getOrCreate(givenIn(asana), variation, () => candidateOf(asana, variation, 0, []));
 }
 
+const replacementsIn = memoize((_: Library) => memoize((_asana: Asana) => new Map<Variation, Replacements>()));
 /** They depend on the library alone and are made once. */
-const REPLACEMENTS = new WeakMap<Library, Map<Variation, Replacements>>();
 export function replacementsOf(library: Library, asana: Asana, variation: Variation): Replacements {
-  const byVariation = getOrCreate(REPLACEMENTS, library, () => new Map<Variation, Replacements>());
-  const known = byVariation.get(variation);
-  if (known && known.candidates[0]!.asana === asana) return known;
+  return getOrCreate(replacementsIn(library)(asana), variation, () => listReplacements(library, asana, variation));
+}
+
+function listReplacements(library: Library, asana: Asana, variation: Variation): Replacements {
   const given = givenOf(asana, variation);
   const own = asana.variations
     .filter((one) => one !== variation)
     .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationText(one)]));
   const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
-  const made = { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
-  byVariation.set(variation, made);
-  return made;
+  return { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
 }
 
-const ENDS = new WeakMap<BodySolver, WeakMap<Candidate, readonly SolvedPosture[]>>();
+const changedEndsOn = memoize((_: BodySolver) => new WeakMap<Candidate, readonly SolvedPosture[]>());
 
 /** A candidate's postures as this body does them: the same array whenever it is asked. */
 export function endsOf(solver: BodySolver, candidate: Candidate): readonly SolvedPosture[] {
   const { asana, variation, posture, moves, changes } = candidate;
   if (changes.length === 0) return solver.formOf(asana, variation).ends;
-  const known = getOrCreate(ENDS, solver, () => new WeakMap<Candidate, readonly SolvedPosture[]>());
-  return getOrCreate(known, candidate, () => [posture, moves].flatMap((one) => (one ? [solver.posture(one)] : [])));
+  return getOrCreate(changedEndsOn(solver), candidate, () => [posture, moves].flatMap((one) => (one ? [solver.posture(one)] : [])));
 }
 
 /** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */

@@ -1,7 +1,7 @@
 import { isExternal, type Contact } from '../body/contact.js';
 import { heightOf } from '../body/solve.js';
 import type { Posture } from '../body/posture.js';
-import { getOrCreate } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import type { Finding } from '../plan/finding.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
 import type { Prop, PropsAtHand } from '../participants/props-at-hand.js';
@@ -65,14 +65,12 @@ function spreadOf({ part, side, on }: Contact, prop: Prop): string {
   }
 }
 
-const NEEDED = new WeakMap<Posture['contacts'], ReadonlyMap<Prop, number>>();
-
 /** What a posture needs, each prop counted once for all that rests on it. */
 export function propsOf({ contacts }: Pick<Posture, 'contacts'>): ReadonlyMap<Prop, number> {
-  return getOrCreate(NEEDED, contacts, () => countProps(contacts));
+  return countProps(contacts);
 }
 
-function countProps(contacts: Posture['contacts']): Map<Prop, number> {
+const countProps = memoize((contacts: Posture['contacts']): ReadonlyMap<Prop, number> => {
   const needed = new Map<Prop, number>();
   const seen = new Set<string>();
   for (const contact of contacts) {
@@ -84,7 +82,7 @@ function countProps(contacts: Posture['contacts']): Map<Prop, number> {
     needed.set(found.prop, (needed.get(found.prop) ?? 0) + found.count);
   }
   return needed;
-}
+});
 
 /** A finding for each prop that is needed and not at hand. */
 export function missingProps(needed: ReadonlyMap<Prop, number>, atHand: PropsAtHand): Finding[] {

@@ -1,8 +1,9 @@
-import { addedSeconds, plansOf, PersonPlanner, type AdaptOptions } from '../planning/adapt.js';
+import { type AdaptOptions } from '../planning/adapt.js';
+import { addedSeconds, plansOf, PersonPlanner } from '../planning/person-planner.js';
 import type { Participant } from '../participants/participant.js';
 import type { PersonPlan } from '../plan/plan.js';
 import type { PropsAtHand } from '../participants/props-at-hand.js';
-import { bestPath } from '../planning/best-path.js';
+import { bestPath, type BestPath } from '../planning/best-path.js';
 import { CostToGo } from '../planning/cost-to-go.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
@@ -12,7 +13,8 @@ import { ClassState } from './class-state.js';
 import { solveColumn, type ColumnLimits } from './column.js';
 import { stepKey } from '../sequence/step-key.js';
 import { guideOf, type Guide } from './guide.js';
-import { ClassMemory } from './memory.js';
+import { PlanningCache } from '../judging/planning-cache.js';
+import { getOrCreate } from '../get-or-create.js';
 
 /** Different figures in one column that a teacher can still cue (common practice, no source). */
 export const USUAL_FIGURES = 3;
@@ -37,8 +39,6 @@ export interface ClassOptions extends AdaptOptions {
   /** What the whole class shares; otherwise everybody has their own. */
   readonly props?: PropsAtHand;
   readonly pins?: readonly Pin[];
-  /** What was worked out before for these people: an edit then asks only for what it changes. */
-  readonly memory?: ClassMemory;
 }
 
 export interface ClassColumn {
@@ -88,7 +88,7 @@ function* walk(
   steps: readonly Step[],
   guides: readonly (readonly Guide[] | null)[],
   options: ClassOptions,
-  memory: ClassMemory,
+  cache: PlanningCache,
 ): Generator<number, Walked> {
   const { figures = USUAL_FIGURES, props = null, pins = [] } = options;
   const places = new Map(people.map(({ participant: { id } }, place) => [id, place]));
@@ -97,7 +97,7 @@ function* walk(
   const unmet: Unmet[] = [];
   let at = ClassState.start(
     people.map(({ profile }) => profile),
-    memory,
+    cache,
   );
   for (const [index, step] of steps.entries()) {
     const held = pins.flatMap((pin): Held[] => {
@@ -133,14 +133,14 @@ function boundOf(
   columns: readonly Column[],
   steps: readonly Step[],
   limits: ColumnLimits,
-  memory: ClassMemory,
+  cache: PlanningCache,
 ): number {
   const costsToGo = people.map(({ profile }) => new CostToGo(profile, steps));
   const given = columns.map((column, i) => {
     const { open } = column;
     if (!open) return 0;
     const key = costsToGo.map((costToGo) => costToGo.keyOf(i)).join('|');
-    return memory.onceFor(column, key, () => {
+    return getOrCreate(cache.about(column).of<string, number>('columnBounds'), key, () => {
       const ways = open.map((all, person) => {
         const above = costsToGo[person]!.aboveWith(i);
         return all.map((one) => wayOf(one, above(one)));
@@ -160,25 +160,31 @@ function boundOf(
  * Gives the number of steps done after each, so that whoever drives it may tell of it, or stop.
  */
 export function* adaptingClass(members: readonly Member[], sequence: Sequence, options: ClassOptions = {}): Generator<number, ClassPlan> {
-  const { figures = USUAL_FIGURES, props = null, memory = new ClassMemory() } = options;
+  const { figures = USUAL_FIGURES, props = null, cache = new PlanningCache() } = options;
   const { steps } = sequence;
   const today = options.today ?? null;
   const present = inRoom(members, props).map(({ solver, participant }) =>
-    // Kept with the body: who is forgotten takes it along.
-    memory.onceFor(solver, JSON.stringify([participant, today]), () => new PersonPlanner(solver, participant, today)),
+    // Remembered with the body: who is forgotten takes it along.
+    getOrCreate(
+      cache.about(solver).of<string, PersonPlanner>('planners'),
+      JSON.stringify([participant, today]),
+      () => new PersonPlanner(solver, participant, today, cache),
+    ),
   );
   const nobody = members.map(() => null);
-  let walked = yield* walk(present, steps, nobody, options, memory);
+  let walked = yield* walk(present, steps, nobody, options, cache);
   // Where everybody may have a figure of their own, the class is everybody's best way.
   const areFew = members.length <= figures;
   const paths = areFew
-    ? present.map(({ profile }) => memory.once('path', `${profile.id} ${steps.map(stepKey).join()}`, () => bestPath(profile, steps)))
+    ? present.map(({ profile }) =>
+        getOrCreate(cache.of<string, BestPath>('paths'), `${profile.id} ${steps.map(stepKey).join()}`, () => bestPath(profile, steps)),
+      )
     : null;
   // Whoever sits a step out may have been led to where they can't go on from.
   const sitsOut = (i: number) => walked.columns.some(({ chosen }) => chosen[i] === null);
   const guides = present.map(({ profile }, i) => (paths || sitsOut(i) ? guideOf(profile, steps, paths?.[i]!.way) : null));
   if (guides.some((guide) => guide?.some(({ elsewhere }) => elsewhere > 0))) {
-    const guided = yield* walk(present, steps, guides, options, memory);
+    const guided = yield* walk(present, steps, guides, options, cache);
     if (guided.cost < walked.cost - 1e-9) walked = guided;
   }
   const { columns, unmet, cost } = walked;
@@ -187,7 +193,7 @@ export function* adaptingClass(members: readonly Member[], sequence: Sequence, o
   const alone = (paths ?? []).reduce((sum, path) => sum + path.bound, 0);
   const plans = plansOf(walkers, sequence, options.minutes ?? sequence.minutes);
   const extra = Math.max(0, ...plans.map(({ inserted }) => addedSeconds(inserted)));
-  const bound = Math.max(boundOf(present, columns, steps, { figures, props }, memory), alone);
+  const bound = Math.max(boundOf(present, columns, steps, { figures, props }, cache), alone);
   return {
     plans,
     columns: columns.map(({ distinct, shared }, i) => ({ line: steps[i]!.line, distinct, shared })),

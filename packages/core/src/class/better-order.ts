@@ -5,7 +5,7 @@ import type { Sequence } from '../sequence/sequence.js';
 import { adaptingClass, type ClassOptions, type Member } from './adapt-class.js';
 import type { Pin } from './choose-column.js';
 import { editStep, type Edited } from './edit.js';
-import { ClassMemory } from './memory.js';
+import { PlanningCache } from '../judging/planning-cache.js';
 
 /** So many steps are moved at most, and so many moves tried for each. */
 const MOST_MOVES = 4;
@@ -40,11 +40,11 @@ export function* betterOrder(
   text: string,
   options: ClassOptions = {},
 ): Generator<number, BetterOrder | null> {
-  const { pins = [], memory = new ClassMemory() } = options;
+  const { pins = [], cache = new PlanningCache() } = options;
   const parse = (one: string): Sequence => understood(read(one));
   const faults = (sequence: Sequence) => reviewOf(solver, sequence).findings.filter(({ rule }) => rule !== 'trips').length;
   const costOf = function* (sequence: Sequence, chosen: readonly Pin[]): Generator<number, number> {
-    return (yield* adaptingClass(members, sequence, { ...options, pins: chosen, memory })).cost;
+    return (yield* adaptingClass(members, sequence, { ...options, pins: chosen, cache })).cost;
   };
   const moved: string[] = [];
   let now: Edited = { text, pins, index: 0 };

@@ -1,14 +1,14 @@
-import { aheadText, ownWays, plannedAs, type OwnWays } from '../planning/adapt.js';
+import { aheadText, ownWays, plannedAs, type OwnWays } from '../planning/own-ways.js';
 import { costOf } from '../plan/cost.js';
-import type { StepContext } from '../judging/step-context.js';
+import { personContextKey, type StepContext } from '../judging/step-context.js';
 import type { Chosen, PlannedStep } from '../plan/plan.js';
 import { propsOf } from '../candidates/props-needed.js';
 import { candidatesAt, wayLike } from '../planning/search.js';
 import type { Step } from '../sequence/sequence.js';
-import { getOrCreate } from '../get-or-create.js';
+import { getOrCreate, memoize } from '../get-or-create.js';
 import { solveColumn, type ColumnLimits, type Option } from './column.js';
 import { withAhead, type Guide } from './guide.js';
-import { MOST_OF_CLASSES, type ClassMemory } from './memory.js';
+import type { PlanningCache } from '../judging/planning-cache.js';
 
 /** So many of everybody's own ways are set against each other where not all can have their best. */
 const OWN_WAYS = 5;
@@ -90,29 +90,29 @@ function togetherText(chosen: Chosen | null, best: Chosen | null, figures: numbe
 export function columnAt(
   contexts: readonly StepContext[],
   limits: ColumnLimits,
-  memory: ClassMemory,
+  cache: PlanningCache,
   led: readonly (Guide | null)[],
   held: readonly Held[],
 ): Column {
-  const keys = contexts.map((context) => memory.keyOf(context));
+  const keys = contexts.map(personContextKey);
   const key = [
     JSON.stringify(limits),
     ...held.map(({ at, pin }) => `${at} ${pin.figure}`),
     ...keys.map((own, i) => `${own}${led[i]?.key ?? ''}`),
   ].join('|');
-  return memory.once('column', key, () => chooseColumn(contexts, keys, led, memory, limits, held), MOST_OF_CLASSES);
+  return getOrCreate(cache.of<string, Column>('columns'), key, () => chooseColumn(contexts, keys, led, cache, limits, held));
 }
 
 function chooseColumn(
   contexts: readonly StepContext[],
   keys: readonly string[],
   guides: readonly (Guide | null)[],
-  memory: ClassMemory,
+  cache: PlanningCache,
   limits: ColumnLimits,
   pins: readonly Held[],
 ): Column {
   const { figures } = limits;
-  const ways = contexts.map((context, i) => memory.once('best', keys[i]!, () => ownWays(context)));
+  const ways = contexts.map((context, i) => getOrCreate(cache.of<string, OwnWays>('ownWays'), keys[i]!, () => ownWays(context)));
   const costFor = (chosen: Chosen | null, person: number) =>
     withAhead(costOf(chosen), chosen ? chosen.ends.at(-1)! : contexts[person]!.totals.last, guides[person] ?? null);
   const wishes = contexts.map((context, i) => (guides[i]?.figure ? wayLike(context, guides[i].figure) : null));
@@ -157,11 +157,10 @@ function chooseColumn(
   };
 }
 
-const PLANNED = new WeakMap<Column, WeakMap<Step, readonly PlannedStep[]>>();
+const plannedSteps = memoize((_: Column) => new WeakMap<Step, readonly PlannedStep[]>());
 
 /** A column as it is planned for everybody: the same objects whenever it is asked for the same step, so that what an edit left as it was is told by itself. */
 export function plannedIn(column: Column, step: Step): readonly PlannedStep[] {
   const { ways, chosen, why } = column;
-  const byStep = getOrCreate(PLANNED, column, () => new WeakMap<Step, readonly PlannedStep[]>());
-  return getOrCreate(byStep, step, () => ways.map((own, i) => plannedAs(step, own, chosen[i]!, why[i])));
+  return getOrCreate(plannedSteps(column), step, () => ways.map((own, i) => plannedAs(step, own, chosen[i]!, why[i])));
 }

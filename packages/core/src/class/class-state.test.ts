@@ -1,15 +1,15 @@
-import { person, step, solver } from '../planning/adapt.fixture.js';
-import { PersonPlanner } from '../planning/adapt.js';
+import { cache, person, step, solver } from '../planning/adapt.fixture.js';
+import { PersonPlanner } from '../planning/person-planner.js';
 import { ClassState } from './class-state.js';
 import type { ColumnLimits } from './column.js';
 import { guideOf } from './guide.js';
-import { ClassMemory } from './memory.js';
+import { PlanningCache } from '../judging/planning-cache.js';
 
 const TODAY = '2026-06-01';
 const [knee, pressure] = ['knee kind=oa painNow=2', 'hypertension systolic=152 diastolic=95 aneurysm=no'].map(
-  (condition) => new PersonPlanner(solver, person(condition), TODAY).profile,
+  (condition) => new PersonPlanner(solver, person(condition), TODAY, cache).profile,
 ) as [PersonPlanner['profile'], PersonPlanner['profile']];
-const senior = new PersonPlanner(solver, person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), TODAY)
+const senior = new PersonPlanner(solver, person('seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown'), TODAY, cache)
   .profile;
 
 const LIMITS: ColumnLimits = { figures: 3, props: null };
@@ -25,7 +25,7 @@ function through(place: ClassState, steps: readonly ReturnType<typeof step>[]): 
 }
 
 test('two beginnings that leave everybody alike lead to the same place, from where nothing is asked again', () => {
-  const memory = new ClassMemory();
+  const memory = new PlanningCache();
   const start = ClassState.start([knee, pressure], memory);
   const [one, other] = [through(start, [chair, mountain]), through(start, [tree, mountain])];
   expect(one).toBe(other);
@@ -34,14 +34,14 @@ test('two beginnings that leave everybody alike lead to the same place, from whe
 });
 
 test('whose last posture differs stands elsewhere', () => {
-  const start = ClassState.start([knee, pressure], new ClassMemory());
+  const start = ClassState.start([knee, pressure], new PlanningCache());
   expect(through(start, [mountain, seat])).not.toBe(through(start, [seat, mountain]));
 });
 
 test('trips to the floor tell places apart for whom they count, and only for them', () => {
   const trip = [mountain, seat, mountain];
   const apart = (profile: PersonPlanner['profile']) => {
-    const start = ClassState.start([profile], new ClassMemory());
+    const start = ClassState.start([profile], new PlanningCache());
     return through(start, trip) !== through(start, [...trip, seat, mountain]);
   };
   expect(apart(senior)).toBe(true);
@@ -50,7 +50,7 @@ test('trips to the floor tell places apart for whom they count, and only for the
 });
 
 test('other limits, a choice by hand and a guide are other questions', () => {
-  const start = ClassState.start([knee, pressure], new ClassMemory());
+  const start = ClassState.start([knee, pressure], new PlanningCache());
   const usual = start.next(tree, LIMITS);
   expect(start.next(tree, { figures: 1, props: null })).not.toBe(usual);
   const [led] = guideOf(knee, [tree]);
@@ -63,7 +63,7 @@ test('other limits, a choice by hand and a guide are other questions', () => {
 });
 
 test('what is forgotten is worked out again, the same', () => {
-  const [one, other] = [new ClassMemory(), new ClassMemory()].map((memory) => {
+  const [one, other] = [new PlanningCache(), new PlanningCache()].map((memory) => {
     const start = ClassState.start([knee, pressure], memory);
     return through(start, [chair]).next(seat, LIMITS).column;
   });

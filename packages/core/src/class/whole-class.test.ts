@@ -1,8 +1,8 @@
 import loadHighs from 'highs';
 import { library } from '../asanas/all.js';
 import { allWaysTogether, asProgram } from '../planning/all-ways.fixture.js';
-import { person, sequence, solver } from '../planning/adapt.fixture.js';
-import { PersonPlanner } from '../planning/adapt.js';
+import { cache, person, sequence, solver } from '../planning/adapt.fixture.js';
+import { PersonPlanner } from '../planning/person-planner.js';
 import { adaptClass } from './adapt-class.js';
 
 const TODAY = '2026-06-01';
@@ -38,7 +38,7 @@ test.each(CLASSES)(
     const given = sequence(...ids.map((asana) => ({ asana, dose: library.get(asana).dose })));
     const { cost, bound } = adaptClass(members, given, { figures, today: TODAY });
     // No single step of a cheaper class costs more than all of this one.
-    const people = members.map(({ participant }) => new PersonPlanner(solver, participant, TODAY).profile);
+    const people = members.map(({ participant }) => new PersonPlanner(solver, participant, TODAY, cache).profile);
     const everybody = allWaysTogether(people, given.steps, cost + 1e-6);
     const { ObjectiveValue } = highs.solve(asProgram(everybody, figures));
     expect(cost).toBeCloseTo(ObjectiveValue, 5);

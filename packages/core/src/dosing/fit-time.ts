@@ -1,4 +1,4 @@
-import { getOrCreate } from '../get-or-create.js';
+import { getOrCreate, memoize } from '../get-or-create.js';
 import { rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { Chosen, PlannedStep } from '../plan/plan.js';
 
@@ -11,12 +11,11 @@ function isRest({ chosen }: PlannedStep): boolean {
   return chosen?.asana.purposes.rest === 3;
 }
 
-const SHORTER = new WeakMap<PlannedStep, Map<string, PlannedStep>>();
+const shorterOnes = memoize((_: PlannedStep) => new Map<string, PlannedStep>());
 
 /** The same object for the same share. */
 function shorter(step: PlannedStep, share: number, breathSeconds: number): PlannedStep {
-  const byShare = getOrCreate(SHORTER, step, () => new Map<string, PlannedStep>());
-  return getOrCreate(byShare, `${share} ${breathSeconds}`, () => shortened(step, share, breathSeconds));
+  return getOrCreate(shorterOnes(step), `${share} ${breathSeconds}`, () => shortened(step, share, breathSeconds));
 }
 
 function shortened(step: PlannedStep, share: number, breathSeconds: number): PlannedStep {

@@ -7,7 +7,7 @@ import { costAnywhere, endsOf, type Candidate } from '../candidates/candidates.j
 import { isRest, COST } from '../plan/cost.js';
 import type { Wanted } from '../candidates/changes.js';
 import { factsOf, rowOf, type Values } from '../solving/facts.js';
-import type { Row, SolvedPosture } from '../solving/solved-posture.js';
+import type { SolvedPosture } from '../solving/solved-posture.js';
 import { findings } from '../judging/judge.js';
 import { worstOf, isHard, type Finding } from '../plan/finding.js';
 import { totalsAfter, type StepContext } from '../judging/step-context.js';
@@ -49,9 +49,6 @@ export interface Fitted extends Pick<
   /** What still stands against it. */
   readonly hard: readonly Finding[];
 }
-
-/** What the place adds to one fitting at a time: findings keep nothing of it. */
-const HERE: Row = rowOf({});
 
 class Fitting {
   private readonly changes: string[];
@@ -176,10 +173,11 @@ class Fitting {
   }
 
   private judged(): readonly Finding[] {
-    rowOf(this.here(), HERE);
+    const { judges, scratch } = this.context.profile;
+    const here = rowOf(this.here(), scratch.step);
     const { declared: form } = this.candidate.variation;
-    const { moving, anywhere } = this.context.profile.judges;
-    const moved = this.ends.map((done) => findings(moving, factsOf(done, form, HERE)));
+    const { moving, anywhere } = judges;
+    const moved = this.ends.map((done) => findings(moving, factsOf(done, form, here)));
     const { fixed } = anywhere(this.ends, form);
     return moved.every(({ length }) => length === 0) ? fixed : worstOf([fixed, ...moved]);
   }

@@ -2,7 +2,7 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Clause } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { MEASURES, roundMeasure, whereOf, type Facing, type Measure } from '../body/measure.js';
-import { getOrCreate } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import { measureIndex, valueAt, type Facts } from '../solving/facts.js';
 import { SEVERITY, type Judgement, type Where, type Finding } from '../plan/finding.js';
 import { describeBound, rangeOf } from '../conditions/bound.js';
@@ -38,13 +38,7 @@ interface Check {
   readonly asks: { readonly facings: readonly Facing[] } | { readonly place: number; readonly least: number; readonly most: number };
 }
 
-const UNPACKED = new WeakMap<ActiveLimit, Check>();
-
-function checkOf(limit: ActiveLimit): Check {
-  return getOrCreate(UNPACKED, limit, () => unpacked(limit));
-}
-
-function unpacked(limit: ActiveLimit): Check {
+const checkOf = memoize((limit: ActiveLimit): Check => {
   const { id, spec } = limit;
   const when = (spec.when ?? []).map((clause) => ({ clause, place: 'measure' in clause ? measureIndex(clause.measure) : -1 }));
   const told = { limit, bound: describeBound(spec.bound), source: describeSource(spec.source), when };
@@ -52,7 +46,7 @@ function unpacked(limit: ActiveLimit): Check {
   if ('is' in spec.bound) throw new RangeError(`${id}: a facing is bound, but the measure is ${spec.measure}`);
   const { bound, measure } = spec;
   return { ...told, asks: { place: measureIndex(measure), ...rangeOf(bound) } };
-}
+});
 
 /** Limits unpacked, with what they ask for side by side: the place of each measure (-1 for a facing), and its range. */
 interface Checks {
@@ -61,20 +55,16 @@ interface Checks {
   readonly leasts: Float64Array;
   readonly mosts: Float64Array;
 }
-const CHECKS = new WeakMap<readonly ActiveLimit[], Checks>();
-
-function checksOf(limits: readonly ActiveLimit[]): Checks {
-  return getOrCreate(CHECKS, limits, () => {
-    const all = limits.map(checkOf);
-    const ranges = all.map(({ asks }) => ('facings' in asks ? { place: -1, least: NaN, most: NaN } : asks));
-    return {
-      all,
-      places: Int16Array.from(ranges, ({ place }) => place),
-      leasts: Float64Array.from(ranges, ({ least }) => least),
-      mosts: Float64Array.from(ranges, ({ most }) => most),
-    };
-  });
-}
+const checksOf = memoize((limits: readonly ActiveLimit[]): Checks => {
+  const all = limits.map(checkOf);
+  const ranges = all.map(({ asks }) => ('facings' in asks ? { place: -1, least: NaN, most: NaN } : asks));
+  return {
+    all,
+    places: Int16Array.from(ranges, ({ place }) => place),
+    leasts: Float64Array.from(ranges, ({ least }) => least),
+    mosts: Float64Array.from(ranges, ({ most }) => most),
+  };
+});
 
 /** Of those from a place on, the first that isn't plainly met; their number where all are. */
 function nextUnmet({ places, leasts, mosts }: Checks, facts: Facts, from: number): number {

@@ -1,9 +1,12 @@
-import { getOrCreate } from '../get-or-create.js';
+import { getOrCreate, memoize } from '../get-or-create.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import { measuresBy } from '../body/measure.js';
 import { judging, type Judges } from '../judging/judges.js';
 import type { PropsAtHand } from '../participants/props-at-hand.js';
+import { rowOf } from '../solving/facts.js';
+import type { Row } from '../solving/solved-posture.js';
+import type { PlanningCache } from './planning-cache.js';
 import type { BodySolver } from '../solving/body-solver.js';
 
 /** Limits on these can only be judged of the class as a whole. */
@@ -23,19 +26,19 @@ export interface JudgingProfile {
   readonly favoured: ReadonlySet<Purpose>;
   /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
   readonly named: ReadonlyMap<string, ReadonlySet<string>>;
+  /** What was worked out for this and other people. */
+  readonly cache: PlanningCache;
+  /** Rows that are filled while one step or one passage is judged: nothing keeps them, and a new one is dear to make. */
+  readonly scratch: { readonly step: Row; readonly passage: Row };
   /** What the last class asks of every dose, rests and breath left alone. */
   readonly afterPain: { readonly share: number; readonly condition: string } | null;
 }
 
-/** So many different people are known of one body solver; then the oldest is forgotten. */
-const MOST = 64;
-const KNOWN = new WeakMap<BodySolver, Map<string, JudgingProfile>>();
-
 let count = 0;
 
 /** People of one body who are judged alike are the same `JudgingProfile`, so that what was worked out for one serves the other. */
-export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges'>): JudgingProfile {
-  const known = getOrCreate(KNOWN, profile.solver, () => new Map<string, JudgingProfile>());
+export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges' | 'scratch'>): JudgingProfile {
+  const known = profile.cache.about(profile.solver).of<string, JudgingProfile>('profiles');
   const key = JSON.stringify([
     profile.limits.map(({ id, spec }) => [id, spec]),
     profile.props,
@@ -44,11 +47,12 @@ export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges'>): J
     [...profile.named].map(([asana, ids]) => [asana, ...ids]),
     profile.afterPain,
   ]);
-  const same = known.get(key) ?? { ...profile, judges: judging(profile.limits), id: ++count };
-  known.delete(key);
-  known.set(key, same);
-  if (known.size > MOST) known.delete(known.keys().next().value!);
-  return same;
+  return getOrCreate(known, key, () => ({
+    ...profile,
+    judges: judging(profile.limits),
+    id: ++count,
+    scratch: { step: rowOf({}), passage: rowOf({}) },
+  }));
 }
 
 /** Someone's limits, without those of the class as a whole. */
@@ -56,10 +60,7 @@ export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit
   return limits.filter(({ spec }) => !OF_THE_CLASS.has(spec.measure));
 }
 
-const FREE = new WeakMap<JudgingProfile, JudgingProfile>();
 /** The same body without any limit, to show a step as it is given. */
-export function withoutLimits(profile: JudgingProfile): JudgingProfile {
-  return getOrCreate(FREE, profile, () =>
-    sharedProfile({ ...profile, limits: [], favoured: new Set(), named: new Map(), afterPain: null }),
-  );
-}
+export const withoutLimits = memoize((profile: JudgingProfile) =>
+  sharedProfile({ ...profile, limits: [], favoured: new Set(), named: new Map(), afterPain: null }),
+);

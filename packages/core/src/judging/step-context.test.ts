@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { usualStep } from '../sequence/sequence.js';
-import { person, plan, sequence, solver } from '../planning/adapt.fixture.js';
-import { otherWays, PersonPlanner } from '../planning/adapt.js';
+import { cache, person, plan, sequence, solver } from '../planning/adapt.fixture.js';
+import { otherWays } from '../planning/adapt.js';
+import { PersonPlanner } from '../planning/person-planner.js';
 import { givenOf } from '../candidates/candidates.js';
 import { evaluate, fitKey } from '../planning/evaluation.js';
 import { fit } from '../dosing/fitting.js';
@@ -16,7 +17,7 @@ const WHO = [
   ['pregnancy week=30 fetuses=1 complications=none'],
   ['knee kind=oa painNow=2'],
   ['hypertension systolic=152 diastolic=95 aneurysm=no', 'glaucoma'],
-].map((conditions) => new PersonPlanner(solver, person(...conditions), TODAY).profile);
+].map((conditions) => new PersonPlanner(solver, person(...conditions), TODAY, cache).profile);
 const FORMS = ['tadasana', 'uttanasana', 'balasana', 'setu-bandhasana', 'sukhasana', 'adho-mukha-svanasana', 'savasana'].map((id) =>
   solver.form(id),
 );

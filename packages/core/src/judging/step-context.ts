@@ -1,4 +1,4 @@
-import { getOrCreate } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import type { Timed } from '../sequence/dose.js';
@@ -21,19 +21,15 @@ export interface StepContext {
 
 /** Sums that a step of some postures adds to. */
 type Adds = Readonly<Record<Total, boolean>>;
-const ADDS = new WeakMap<readonly SolvedPosture[], Adds>();
-
-function addsOf(ends: readonly SolvedPosture[]): Adds {
-  return getOrCreate(ADDS, ends, () => {
-    const { measured, level } = ends[0]!;
-    return {
-      supineRun: measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60,
-      unrelievedSitting: !measured.standing && !measured.lying && measured.facing === 'upright',
-      minutesHeadDown: ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM),
-      floorTrips: level !== 'up',
-    };
-  });
-}
+const addsOf = memoize((ends: readonly SolvedPosture[]): Adds => {
+  const { measured, level } = ends[0]!;
+  return {
+    supineRun: measured.facing === 'supine' && (measured.values.trunkPitch ?? 0) >= 60,
+    unrelievedSitting: !measured.standing && !measured.lying && measured.facing === 'upright',
+    minutesHeadDown: ends.some(({ measured: { values } }) => (values.headBelowHeart ?? 0) > HEAD_DOWN_CM),
+    floorTrips: level !== 'up',
+  };
+});
 
 function isDown({ last }: RunningTotals): boolean {
   return last !== null && last.level !== 'up';
@@ -101,4 +97,9 @@ export function tripTold({ judges }: JudgingProfile, { floorTrips }: RunningTota
 /** All that a step's ways look at of its place in a class: the same for two places where it is the same question. Whose it is, is not part of it. */
 export function contextKey(context: StepContext): string {
   return `${stepKey(context.step)} ${context.totals.last?.id ?? 0}${sumsKey(context)}`;
+}
+
+/** The same for everybody whose ways to a step are the same question. */
+export function personContextKey(context: StepContext): string {
+  return `${context.profile.id} ${contextKey(context)}`;
 }

@@ -1,7 +1,8 @@
 import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import { doseProblem } from '../sequence/dose.js';
 import type { Asana, Library } from '../asanas/library.js';
-import { getOrCreateWithin } from '../get-or-create.js';
+import { leastRecentlyUsed } from '../lru.js';
+import { getOrCreate } from '../get-or-create.js';
 import type { Problem } from '../problem.js';
 import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
@@ -133,22 +134,21 @@ function checkText(text: string): Problem | null {
   };
 }
 
-/** So many steps are remembered; then all are forgotten. */
+/** So many steps are remembered. */
 const MOST_STEPS = 5_000;
-const STEPS = new Map<string, Step>();
+const STEPS = leastRecentlyUsed<string, Step>(MOST_STEPS);
 
 /** A step that is read again is the same object: what was worked out for it is found. */
 function sameStep(step: Step): Step {
-  return getOrCreateWithin(STEPS, MOST_STEPS, JSON.stringify(step), () => step);
+  return getOrCreate(STEPS, JSON.stringify(step), () => step);
 }
 
 /** The evidence of so many lines is remembered: a text is read again with every key that is typed into it. */
 const MOST_EVIDENCE = 2_000;
 
 function remembered(evidenceFor: EvidenceOf): EvidenceOf {
-  const known = new Map<string, LineEvidence>();
-  return (text, surrounding) =>
-    getOrCreateWithin(known, MOST_EVIDENCE, `${[...surrounding].join()}|${text}`, () => evidenceFor(text, surrounding));
+  const known = leastRecentlyUsed<string, LineEvidence>(MOST_EVIDENCE);
+  return (text, surrounding) => getOrCreate(known, `${[...surrounding].join()}|${text}`, () => evidenceFor(text, surrounding));
 }
 
 /** A line's text with the lines that hold no step taken out: title, sections and `key: value` lines. */

@@ -1,5 +1,6 @@
 import type { Base } from '../asanas/asana.js';
-import { getOrCreateWithin } from '../get-or-create.js';
+import { leastRecentlyUsed } from '../lru.js';
+import { getOrCreate } from '../get-or-create.js';
 
 /** Words of a title, a heading or a line that tell what kind of class it is. Common practice, no source. */
 const TELLING: Readonly<Record<string, RegExp>> = {
@@ -25,11 +26,11 @@ export interface LineTells {
 }
 
 const MOST_LINES = 2_000;
-const TELLS = new Map<string, LineTells>();
+const TELLS = leastRecentlyUsed<string, LineTells>(MOST_LINES);
 
 /** What a line tells of those around it; remembered, since a text is read again with every key. */
 export function tellsOf(text: string): LineTells {
-  return getOrCreateWithin(TELLS, MOST_LINES, text, () => ({
+  return getOrCreate(TELLS, text, () => ({
     surrounding: surroundingOf(text),
     position: toldPosition(text),
     leavesChair: leavesChair(text),

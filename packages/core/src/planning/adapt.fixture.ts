@@ -3,10 +3,12 @@ import { readCondition } from '../conditions/check-answers.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { adapt, type AdaptOptions } from '../planning/adapt.js';
 import { anybody, type Participant } from '../participants/participant.js';
+import { PlanningCache } from '../judging/planning-cache.js';
 import { BodySolver } from '../solving/body-solver.js';
 
 /** Made once: postures of the reference body are solved again and again by the tests. */
 export const solver = new BodySolver(library);
+export const cache = new PlanningCache();
 
 export function step(part: Partial<Step> & { readonly asana: string }): Step {
   return {
@@ -46,5 +48,5 @@ export function person(...conditions: readonly string[]): Participant {
 }
 
 export function plan(given: Sequence, participant: Participant, options: AdaptOptions = { today: '2026-06-01' }) {
-  return adapt(solver, given, participant, options);
+  return adapt(solver, given, participant, { cache, ...options });
 }

@@ -1,8 +1,8 @@
 import loadHighs from 'highs';
 import { library } from '../asanas/all.js';
 import { usualStep, type Step } from '../sequence/sequence.js';
-import { person, plan, sequence, solver } from '../planning/adapt.fixture.js';
-import { PersonPlanner } from '../planning/adapt.js';
+import { cache, person, plan, sequence, solver } from '../planning/adapt.fixture.js';
+import { PersonPlanner } from './person-planner.js';
 import { bestPath } from '../planning/best-path.js';
 import { SIT_OUT } from '../plan/cost.js';
 import { START, totalsAfter } from '../judging/step-context.js';
@@ -18,7 +18,7 @@ const PEOPLE = [
   ['osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1'],
   ['knee kind=oa painNow=2', 'reflux symptomsToday=1 minutesSinceMeal=240'],
 ];
-const whoIs = (conditions: readonly string[]): JudgingProfile => new PersonPlanner(solver, person(...conditions), TODAY).profile;
+const whoIs = (conditions: readonly string[]): JudgingProfile => new PersonPlanner(solver, person(...conditions), TODAY, cache).profile;
 const stepsOf = (...ids: readonly string[]): Step[] => ids.map((id) => usualStep(library.get(id), ''));
 
 /** Steps that stand, kneel, lie and turn upside down, in an order that makes getting from one to the next matter. */

@@ -1,5 +1,4 @@
-import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
-import type { Variation } from '../asanas/library.js';
+import { getOrCreate } from '../get-or-create.js';
 import type { Measure } from '../body/measure.js';
 import { leastEntryCost, levelMismatchCost, standOf } from '../transitions/entry-cost.js';
 import { costAnywhere, endsOf, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from '../candidates/candidates.js';
@@ -15,13 +14,11 @@ import type { Chosen } from '../plan/plan.js';
 import { missingProps, propsOf } from '../candidates/props-needed.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
+import type { PlanningCache } from '../judging/planning-cache.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
 
 /** More candidates than this are not looked at for one step. */
 const MOST_CANDIDATES = 260;
-/** So many places of a candidate, and of all candidates of a form, are remembered; then all are forgotten. */
-const MOST_PLACES = 64;
-const MOST_HERE = 300;
 /** What is further than this from where it should bear, in cm, this body doesn't reach. */
 const REACHED_CM = 3;
 
@@ -163,10 +160,6 @@ export class CandidateSearch {
   private readonly changed: Open[] = [];
   private looked = 0;
   private readonly likes = new Map<string, BoundedCandidate | null>();
-  private readonly places = new Map<string, CandidatesAtStep>();
-  /** By candidate, and by step and what each looks at of its place. */
-  private readonly fitted = new Map<Candidate, Map<string, Fitted>>();
-  private readonly minCosts = new Map<number, Map<Candidate, number>>();
 
   constructor(
     private readonly profile: JudgingProfile,
@@ -198,16 +191,17 @@ export class CandidateSearch {
 
   /** All of them at a place in a class; the same for places that nothing tells apart. */
   here(context: StepContext): CandidatesAtStep {
-    return getOrCreateWithin(this.places, MOST_HERE, contextKey(context), () => new CandidatesAtStep(this, context));
+    const known = this.cache.of<string, CandidatesAtStep>('candidatesAtStep');
+    return getOrCreate(known, `${this.given.id} ${contextKey(context)}`, () => new CandidatesAtStep(this, context));
   }
 
   /** A candidate at a place in a class; fitted once for all places that are alike to it. */
   evaluate(context: StepContext, candidate: Candidate): Evaluated {
-    const byPlace = getOrCreate(this.fitted, candidate, () => new Map<string, Fitted>());
+    const known = this.cache.of<string, Fitted>('fitted');
     return evaluate(context, candidate, this.given, (key, fitted) =>
-      getOrCreateWithin(byPlace, MOST_PLACES, key, () => {
+      getOrCreate(known, `${this.given.id} ${candidate.id} ${key}`, () => {
         const made = fitted();
-        this.minCostsOf(context.step).set(candidate, made.minCost);
+        this.minCosts.set(this.minCostKey(context.step, candidate), made.minCost);
         return made;
       }),
     );
@@ -215,11 +209,22 @@ export class CandidateSearch {
 
   /** What a candidate costs at the least, wherever in a class the step stands: the place that it is looked at in makes no difference. */
   minCostOf(step: Step, candidate: Candidate): number {
-    return this.minCostsOf(step).get(candidate) ?? this.evaluate({ profile: this.profile, step, totals: START }, candidate).chosen.minCost;
+    return (
+      this.minCosts.get(this.minCostKey(step, candidate)) ??
+      this.evaluate({ profile: this.profile, step, totals: START }, candidate).chosen.minCost
+    );
   }
 
-  private minCostsOf(step: Step): Map<Candidate, number> {
-    return getOrCreate(this.minCosts, stepKey(step), () => new Map<Candidate, number>());
+  private get cache(): PlanningCache {
+    return this.profile.cache.about(this.profile);
+  }
+
+  private get minCosts() {
+    return this.cache.of<string, number>('minCosts');
+  }
+
+  private minCostKey(step: Step, candidate: Candidate): string {
+    return `${this.given.id} ${candidate.id} ${stepKey(step)}`;
   }
 
   private workOut(figure: string): BoundedCandidate | null {
@@ -295,14 +300,8 @@ export class CandidateSearch {
   }
 }
 
-const KNOWN = new WeakMap<JudgingProfile, Map<Variation, CandidateSearch>>();
-
 /** The candidates of someone in place of a form: made once. */
 export function candidateSearchFor(profile: JudgingProfile, form: SolvedVariation): CandidateSearch {
-  const byForm = getOrCreate(KNOWN, profile, () => new Map<Variation, CandidateSearch>());
-  const known = byForm.get(form.variation);
-  if (known && known.given.asana === form.asana) return known;
-  const made = new CandidateSearch(profile, form);
-  byForm.set(form.variation, made);
-  return made;
+  const known = profile.cache.about(profile).of<number, CandidateSearch>('searches');
+  return getOrCreate(known, givenOf(form.asana, form.variation).id, () => new CandidateSearch(profile, form));
 }

@@ -1,7 +1,7 @@
 import { library } from '../asanas/all.js';
 import { usualStep } from '../sequence/sequence.js';
-import { person, solver } from '../planning/adapt.fixture.js';
-import { PersonPlanner } from '../planning/adapt.js';
+import { cache, person, solver } from '../planning/adapt.fixture.js';
+import { PersonPlanner } from './person-planner.js';
 import { bestPath } from '../planning/best-path.js';
 import { CostToGo } from '../planning/cost-to-go.js';
 
@@ -11,7 +11,7 @@ const PEOPLE = [
   ['pregnancy week=30 fetuses=1 complications=none'],
   ['osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1', 'glaucoma'],
   ['knee kind=oa painNow=2'],
-].map((conditions) => new PersonPlanner(solver, person(...conditions), '2026-06-01').profile);
+].map((conditions) => new PersonPlanner(solver, person(...conditions), '2026-06-01', cache).profile);
 
 test('the cost to go never says more than what the rest of a class costs, from wherever it is looked at', () => {
   for (const profile of PEOPLE) {

@@ -46,11 +46,8 @@ function arrivalsOf(profile: JudgingProfile, step: Step, form: SolvedVariation):
   return arrivals;
 }
 
-const COARSE = new WeakMap<JudgingProfile, Map<number, Coarse>>();
-
 function coarseOf(profile: JudgingProfile, step: Step): Coarse {
-  const byStep = getOrCreate(COARSE, profile, () => new Map<number, Coarse>());
-  return getOrCreate(byStep, stepKey(step), () => workedOut(profile, step));
+  return getOrCreate(profile.cache.about(profile).of<number, Coarse>('coarseSteps'), stepKey(step), () => workedOut(profile, step));
 }
 
 function workedOut(profile: JudgingProfile, step: Step): Coarse {
@@ -84,11 +81,17 @@ interface Rest {
   readonly above: Float64Array;
   /** Its costs in words. */
   readonly key: string;
-  /** With one step more before them, by what that asks for. */
-  readonly longer: Map<number, Longer>;
 }
 
-interface Longer {
+function restOf(above: Float64Array): Rest {
+  return { above, key: above.join(' ') };
+}
+
+/** Nothing follows. */
+const NONE = restOf(new Float64Array(STANDS));
+
+/** The end of a class with one step more before it. */
+interface Ending {
   readonly rest: Rest;
   /** What the step adds to the least. */
   readonly adds: number;
@@ -96,38 +99,12 @@ interface Longer {
   readonly shape: number;
 }
 
-/** What someone's classes come to at their ends. */
-interface Rests {
-  readonly none: Rest;
-  readonly byCosts: Map<string, Rest>;
-  count: number;
-}
-
-/** So many are kept for one person; then all are forgotten. */
-const MOST_RESTS = 5_000;
-const RESTS = new WeakMap<JudgingProfile, Rests>();
 const shapeOf = numbering();
 
 /** Costs are told apart by this much, and never said too high by more than rounding: steps in another order come to the same. */
 const GRAIN = 2 ** -36;
 function grained(cost: number): number {
   return Math.floor(cost / GRAIN + 0.01) * GRAIN;
-}
-
-function restOf({ byCosts }: Pick<Rests, 'byCosts'>, above: Float64Array): Rest {
-  const key = above.join(' ');
-  const rest = byCosts.get(key) ?? { above, key, longer: new Map() };
-  byCosts.set(key, rest);
-  return rest;
-}
-
-function restsOf(profile: JudgingProfile): Rests {
-  const known = RESTS.get(profile);
-  if (known && known.count <= MOST_RESTS) return known;
-  const byCosts = new Map<string, Rest>();
-  const made = { none: restOf({ byCosts }, new Float64Array(STANDS)), byCosts, count: 0 };
-  RESTS.set(profile, made);
-  return made;
 }
 
 /**
@@ -144,27 +121,14 @@ export class CostToGo {
     private readonly profile: JudgingProfile,
     private readonly steps: readonly Step[],
   ) {
-    const known = restsOf(profile);
-    const [rests, leasts, shapes] = [[known.none], [0], [0]];
+    const known = profile.cache.about(profile).of<string, Ending>('endings');
+    const [rests, leasts, shapes] = [[NONE], [0], [0]];
     for (const step of [...steps].reverse()) {
       const next = rests.at(-1)!;
-      const key = stepKey(step);
-      let longer = next.longer.get(key);
-      if (!longer) {
-        const costs = this.before(step, next);
-        const adds = Math.min(...costs);
-        const rest = restOf(
-          known,
-          costs.map((cost) => grained(cost - adds)),
-        );
-        const shape = shapeOf(`${Math.round(adds * 1e6)}|${rest.key}|${next.key}`);
-        longer = { rest, adds, shape };
-        next.longer.set(key, longer);
-        known.count++;
-      }
-      rests.push(longer.rest);
-      leasts.push(leasts.at(-1)! + longer.adds);
-      shapes.push(longer.shape);
+      const { rest, adds, shape } = getOrCreate(known, `${stepKey(step)}|${next.key}`, () => this.endingWith(step, next));
+      rests.push(rest);
+      leasts.push(leasts.at(-1)! + adds);
+      shapes.push(shape);
     }
     this.rests = rests.reverse();
     this.leasts = leasts.reverse();
@@ -212,6 +176,13 @@ export class CostToGo {
         least = Math.min(least, chosen.minCost + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
       return least;
     };
+  }
+
+  private endingWith(step: Step, next: Rest): Ending {
+    const costs = this.before(step, next);
+    const adds = Math.min(...costs);
+    const rest = restOf(costs.map((cost) => grained(cost - adds)));
+    return { rest, adds, shape: shapeOf(`${Math.round(adds * 1e6)}|${rest.key}|${next.key}`) };
   }
 
   /** From each stand what a step and those after it cost at the least, above the least of those. */

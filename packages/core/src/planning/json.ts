@@ -2,7 +2,7 @@ import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
-import { getOrCreate } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { WAYS } from '../sequence/ways.js';
@@ -17,7 +17,7 @@ function reason({ by: _by, ...finding }: Finding) {
   return finding;
 }
 
-function stepJson(planned: PlannedStep) {
+const stepJson = memoize((planned: PlannedStep) => {
   const { step, chosen, verdict, reasons } = planned;
   return {
     line: step.line,
@@ -46,11 +46,9 @@ function stepJson(planned: PlannedStep) {
     ...(planned.together !== null && { together: planned.together }),
     ...(planned.ahead !== null && { ahead: planned.ahead }),
   };
-}
+});
 
 export type StepJson = ReturnType<typeof stepJson>;
-
-const STEPS = new WeakMap<PlannedStep, StepJson>();
 
 function minutes(seconds: number): number {
   return Math.round(seconds / 6) / 10;
@@ -62,7 +60,7 @@ export function personJson(plan: PersonPlan) {
     screening: plan.screening,
     conflicts: plan.conflicts,
     minutes: { before: minutes(plan.before), after: minutes(plan.after) },
-    steps: plan.steps.map((planned) => getOrCreate(STEPS, planned, () => stepJson(planned))),
+    steps: plan.steps.map(stepJson),
     inserted: plan.inserted,
     session: plan.session,
   };

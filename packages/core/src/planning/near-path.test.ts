@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import { usualStep } from '../sequence/sequence.js';
-import { person, solver } from '../planning/adapt.fixture.js';
-import { PersonPlanner } from '../planning/adapt.js';
+import { cache, person, solver } from '../planning/adapt.fixture.js';
+import { PersonPlanner } from './person-planner.js';
 import { stepByStep, wayTo, type Beginning } from '../planning/beginning.js';
 import { bestPath } from '../planning/best-path.js';
 import { nearPath } from '../planning/near-path.js';
@@ -11,7 +11,7 @@ const WHO = [
   ['pregnancy week=30 fetuses=1 complications=none', 'glaucoma'],
   ['lumbar-disc phase=acute surgery=none'],
   ['hypertension systolic=152 diastolic=95 aneurysm=no', 'knee kind=oa painNow=2'],
-].map((conditions) => new PersonPlanner(solver, person(...conditions), '2026-06-01').profile);
+].map((conditions) => new PersonPlanner(solver, person(...conditions), '2026-06-01', cache).profile);
 const STEPS = ['balasana', 'tadasana', 'constructive-rest', 'uttanasana', 'marjaryasana', 'vrksasana', 'supine-twist-knees-together', 'tadasana'].map((id) =>
   usualStep(library.get(id), ''),
 ); // prettier-ignore
@@ -21,7 +21,7 @@ const told = (way: readonly Beginning[]) => way.map(({ chosen }) => chosen && `$
 test('whatever was asked before, the way is the one that whoever was never asked would find', () => {
   // All of it sitting: how long the last of it may be hangs on the minutes before, which cost nothing.
   const sitting = fc.constantFrom(1, 2, 6).map((minutes) => ({ ...usualStep(library.get('sukhasana'), ''), dose: { minutes } }));
-  const disc = new PersonPlanner(solver, person('lumbar-disc phase=acute surgery=none'), '2026-06-01').profile;
+  const disc = new PersonPlanner(solver, person('lumbar-disc phase=acute surgery=none'), '2026-06-01', cache).profile;
   const lengths = new Set<string>();
   fc.assert(
     fc.property(fc.array(sitting, { minLength: 2, maxLength: 3 }), (steps) => {

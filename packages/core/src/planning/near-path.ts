@@ -1,4 +1,4 @@
-import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
+import { getOrCreate } from '../get-or-create.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { fewOf, NOTHING, rounded, stepByStep, then, wayTo, type Beginning, type Few } from '../planning/beginning.js';
@@ -23,10 +23,6 @@ interface Onward {
   readonly chosen: Chosen | null;
 }
 
-/** So many are kept for one person; then all are forgotten. */
-const MOST = 3_000;
-const KNOWN = new WeakMap<JudgingProfile, Map<string, readonly Onward[]>>();
-
 /**
  * The beginnings that go on after one step more, most promising first. Nothing is looked at that the key of it
  * doesn't tell: the same beginnings with the same cost to go continue the same way, before an edit and after it.
@@ -34,8 +30,9 @@ const KNOWN = new WeakMap<JudgingProfile, Map<string, readonly Onward[]>>();
 function onward(profile: JudgingProfile, step: Step, open: readonly Beginning[], costToGo: CostToGo, index: number): readonly Onward[] {
   const costs = open.map(({ cost }) => rounded(cost - open[0]!.cost));
   const key = [stepKey(step), costToGo.keyOf(index), ...open.map(({ totals }, i) => `${stateKey(profile, totals)} ${costs[i]!}`)].join('|');
-  const byKey = getOrCreate(KNOWN, profile, () => new Map<string, readonly Onward[]>());
-  return getOrCreateWithin(byKey, MOST, key, () => wentOn(profile, step, open, costs, costToGo, index));
+  return getOrCreate(profile.cache.about(profile).of<string, readonly Onward[]>('beginnings'), key, () =>
+    wentOn(profile, step, open, costs, costToGo, index),
+  );
 }
 
 function wentOn(

@@ -1,4 +1,4 @@
-import { getOrCreate } from '../get-or-create.js';
+import { getOrCreate, memoize } from '../get-or-create.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js';
 import { isExternal } from '../body/contact.js';
@@ -8,6 +8,7 @@ import { solveMeetingHands } from '../body/meet-hands.js';
 import { Solved } from '../body/solved.js';
 import { pointOn } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
+import { leastRecentlyUsed } from '../lru.js';
 import { numbering } from '../numbering.js';
 import type { Level } from '../sequence/ways.js';
 import { rowOf } from './facts.js';
@@ -51,22 +52,20 @@ function levelOf(solved: Solved, measured: Measured): Level {
 
 let count = 0;
 
-const CONTENTS = new WeakMap<Posture, number>();
 const numberOf = numbering(10_000);
 
 /** A number for what a posture asks for, shared by all bodies. */
-function contentOf(posture: Posture): number {
-  return getOrCreate(CONTENTS, posture, () => numberOf(JSON.stringify(posture)));
-}
+const contentOf = memoize((posture: Posture) => numberOf(JSON.stringify(posture)));
 
-const NAMES = new WeakMap<Posture, string>();
+const nameOf = memoize(snapshotName);
 
-const STAND_INS = new WeakMap<Library, Map<string, BodySolver>>();
+/** So many proxy bodies are remembered: people come in fewer builds than this. */
+const MOST_PROXIES = 64;
+const proxiesOf = memoize((_: Library) => leastRecentlyUsed<string, BodySolver>(MOST_PROXIES));
 
 /** Bodies that stand in for others, made once. */
 function proxySolver(library: Library, answers: BodyAnswers): BodySolver {
-  const known = getOrCreate(STAND_INS, library, () => new Map<string, BodySolver>());
-  return getOrCreate(known, JSON.stringify(answers), () => new BodySolver(library, answers));
+  return getOrCreate(proxiesOf(library), JSON.stringify(answers), () => new BodySolver(library, answers));
 }
 
 /** One body among all postures: solves and measures each once. */
@@ -120,7 +119,7 @@ export class BodySolver {
 
   private keptOrSolved(posture: Posture): SolvedPosture {
     if (!this.kept) return this.solve(posture);
-    const name = getOrCreate(NAMES, posture, () => snapshotName(posture));
+    const name = nameOf(posture);
     const kept = this.kept.get(name);
     if (kept) {
       const { state, contacts, measured, level } = kept;

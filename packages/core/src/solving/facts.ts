@@ -1,6 +1,6 @@
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
-import { getOrCreate } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import type { Row, SolvedPosture } from './solved-posture.js';
 
 export type Values = Readonly<Partial<Record<Measure, number>>>;
@@ -58,23 +58,19 @@ interface Declared {
   readonly values: Values;
   readonly facts: Facts;
 }
-const DECLARED = new WeakMap<DeclaredSpec, Declared>();
-
-function declaredOf(declared: DeclaredSpec): Declared {
-  return getOrCreate(DECLARED, declared, () => {
-    const values = {
-      effort: declared.effort,
-      met: MET[declared.effort],
-      abdominalLoad: declared.abdominalLoad,
-      impact: IMPACT[declared.impact ?? 'none'],
-      headJolt: declared.headJolt ?? 0,
-      eyesClosed: declared.eyesClosed === true ? 1 : 0,
-      pelvicFloorCue: declared.pelvicFloorCue ?? 0,
-      ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
-    };
-    return { values, facts: factsFrom(values) };
-  });
-}
+const declaredOf = memoize((declared: DeclaredSpec): Declared => {
+  const values = {
+    effort: declared.effort,
+    met: MET[declared.effort],
+    abdominalLoad: declared.abdominalLoad,
+    impact: IMPACT[declared.impact ?? 'none'],
+    headJolt: declared.headJolt ?? 0,
+    eyesClosed: declared.eyesClosed === true ? 1 : 0,
+    pelvicFloorCue: declared.pelvicFloorCue ?? 0,
+    ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
+  };
+  return { values, facts: factsFrom(values) };
+});
 
 /** Numbers of what geometry can't tell. A foot that is placed slowly is no impact. */
 export function declaredValues(declared: DeclaredSpec): Values {

@@ -1,9 +1,9 @@
 import { headSweep } from '../body/measure.js';
-import { getOrCreate } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import type { Step } from '../sequence/sequence.js';
 import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
 import { isRest, COST } from '../plan/cost.js';
-import type { Arriving } from '../judging/judges.js';
+import type { Arriving, Judges } from '../judging/judges.js';
 import type { StepContext } from '../judging/step-context.js';
 import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
@@ -30,24 +30,19 @@ export function levelMismatchCost({ asana, ends }: SolvedVariation, first: numbe
   return (fits(isLying) ? 0 : COST.lyingDown) + (fits(isUp) ? 0 : COST.otherLevel);
 }
 
-const CROSSINGS = new WeakMap<JudgingProfile, Float64Array>();
-
 /** What getting from one level to another costs someone at the least: each pair of levels at `3 * from + to`. */
-function entryCostsOf(profile: JudgingProfile): Float64Array {
-  return getOrCreate(CROSSINGS, profile, () => {
-    const { ofWay } = profile.judges;
-    const isBarred = (way: WayId) => ofWay(way).length > 0;
-    const hop = ([ordinary, ...others]: readonly WayId[]) => (!isBarred(ordinary!) ? 0 : others.every(isBarred) ? Infinity : COST.way);
-    return Float64Array.from({ length: 9 }, (_, i) =>
-      waysBetween(LEVELS[Math.floor(i / 3)]!, LEVELS[i % 3]!).reduce((sum, ways) => sum + hop(ways), 0),
-    );
-  });
-}
+const entryCostsOf = memoize(({ ofWay }: Judges): Float64Array => {
+  const isBarred = (way: WayId) => ofWay(way).length > 0;
+  const hop = ([ordinary, ...others]: readonly WayId[]) => (!isBarred(ordinary!) ? 0 : others.every(isBarred) ? Infinity : COST.way);
+  return Float64Array.from({ length: 9 }, (_, i) =>
+    waysBetween(LEVELS[Math.floor(i / 3)]!, LEVELS[i % 3]!).reduce((sum, ways) => sum + hop(ways), 0),
+  );
+});
 
 /** What the way from one place to another costs someone at the least, whatever is passed through on it. */
 export function leastEntryCost(profile: JudgingProfile, { way }: Step, from: number | null, to: number): number {
   // A way that the step asks for is taken or not by its postures: nothing is certain about it here.
-  return way === null && from !== null ? entryCostsOf(profile)[3 * (from >> 1) + (to >> 1)]! : 0;
+  return way === null && from !== null ? entryCostsOf(profile.judges)[3 * (from >> 1) + (to >> 1)]! : 0;
 }
 
 /** A way of no special kind takes this long; one with a rise of 30 cm or the head coming up 20, twice that. Seconds. */

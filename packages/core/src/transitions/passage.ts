@@ -1,7 +1,8 @@
 import { ON_THE_WAY, roundMeasure, type OnTheWay } from '../body/measure.js';
+import type { Body } from '../body/anthropometry.js';
 import { eyes, heart } from '../body/parts.js';
 import { LEG_DOF, pointOn, trunkOf, type State } from '../body/skeleton.js';
-import { getOrCreate } from '../get-or-create.js';
+import { getOrCreate, memoize } from '../get-or-create.js';
 import { measureIndex, rowOf } from '../solving/facts.js';
 import type { Row, SolvedPosture } from '../solving/solved-posture.js';
 import { RAD2DEG } from '../angles.js';
@@ -42,7 +43,7 @@ const { left, right } = LEG_DOF;
 const KNEE = 3;
 
 /** What is passed through in a state, in the order of `ON_THE_WAY`. Degrees and cm. */
-function valuesAt({ body }: BodySolver, state: State): readonly number[] {
+function valuesAt(body: Body, state: State): readonly number[] {
   const trunk = trunkOf(body, state);
   const degrees = (dof: number) => state[dof]! * RAD2DEG;
   const height = ({ segment, local }: ReturnType<typeof eyes>) => pointOn(trunk, segment, local)[2] * 100;
@@ -78,39 +79,36 @@ function together([first, ...others]: readonly Stretch[]): Stretch {
   return { least, most };
 }
 
-const ENDS = new WeakMap<SolvedPosture, Stretch>();
-const LEGS = new WeakMap<SolvedPosture, WeakMap<SolvedPosture, Stretch>>();
+const legsFrom = memoize((_: SolvedPosture) => new WeakMap<SolvedPosture, Stretch>());
 
 /** Between two postures, without them. */
-function leg(solver: BodySolver, from: SolvedPosture, to: SolvedPosture): Stretch {
-  const byEnd = getOrCreate(LEGS, from, () => new WeakMap<SolvedPosture, Stretch>());
-  return getOrCreate(byEnd, to, () => between(solver, from, to));
+function leg(from: SolvedPosture, to: SolvedPosture): Stretch {
+  return getOrCreate(legsFrom(from), to, () => between(from, to));
 }
 
-function between(solver: BodySolver, from: SolvedPosture, to: SolvedPosture): Stretch {
+function between(from: SolvedPosture, to: SolvedPosture): Stretch {
   const [a, b] = [from.solved.state, to.solved.state];
   const samples = Array.from({ length: SAMPLES - 1 }, (_, i) => {
     const share = (i + 1) / SAMPLES;
     return valuesAt(
-      solver,
+      from.solved.body,
       a.map((value, dof) => value + (b[dof]! - value) * share),
     );
   });
   return together(samples.map((values) => ({ least: values, most: values })));
 }
 
-function station(solver: BodySolver, done: SolvedPosture): Stretch {
-  return getOrCreate(ENDS, done, () => {
-    const values = valuesAt(solver, done.solved.state);
-    return { least: values, most: values };
-  });
-}
+const station = memoize(({ solved }: SolvedPosture): Stretch => {
+  const values = valuesAt(solved.body, solved.state);
+  return { least: values, most: values };
+});
 
-const STATIONS = new WeakMap<BodySolver, Map<WayId, readonly SolvedPosture[]>>();
+const stationsOn = memoize((_: BodySolver) => new Map<WayId, readonly SolvedPosture[]>());
 
 function stationsOf(solver: BodySolver, way: WayId): readonly SolvedPosture[] {
-  const byWay = getOrCreate(STATIONS, solver, () => new Map<WayId, readonly SolvedPosture[]>());
-  return getOrCreate(byWay, way, () => THROUGH[way].map(([asana, variation, end]) => solver.form(asana, variation).ends[end]!));
+  return getOrCreate(stationsOn(solver), way, () =>
+    THROUGH[way].map(([asana, variation, end]) => solver.form(asana, variation).ends[end]!),
+  );
 }
 
 /** What is passed through on a named way from one posture to another, or on a part of it. */
@@ -124,7 +122,7 @@ export function leadsThrough(way: WayId): boolean {
 /** As far as the first posture that a way leads through, and in it. */
 export function passageInto(solver: BodySolver, from: SolvedPosture, way: WayId): Passage {
   const first = stationsOf(solver, way)[0]!;
-  return together([leg(solver, from, first), station(solver, first)]);
+  return together([leg(from, first), station(first)]);
 }
 
 /** From the first posture that a way leads through on. */
@@ -133,10 +131,10 @@ export function passageOnward(solver: BodySolver, way: WayId, to: SolvedPosture)
   const stretches: Stretch[] = [];
   let at = first!;
   for (const done of others) {
-    stretches.push(leg(solver, at, done), station(solver, done));
+    stretches.push(leg(at, done), station(done));
     at = done;
   }
-  stretches.push(leg(solver, at, to));
+  stretches.push(leg(at, to));
   return together(stretches);
 }
 
@@ -147,7 +145,7 @@ export function passageOnward(solver: BodySolver, way: WayId, to: SolvedPosture)
  * ways through it.
  */
 export function passageOf(solver: BodySolver, from: SolvedPosture, to: SolvedPosture, way: WayId): Passage {
-  if (!leadsThrough(way)) return leg(solver, from, to);
+  if (!leadsThrough(way)) return leg(from, to);
   return together([passageInto(solver, from, way), passageOnward(solver, way, to)]);
 }
 

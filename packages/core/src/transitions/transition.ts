@@ -1,7 +1,6 @@
 import type { ActiveLimit } from '../conditions/active-limits.js';
-import { getOrCreate, getOrCreateWithin } from '../get-or-create.js';
+import { getOrCreate } from '../get-or-create.js';
 import { waysBetween, type WayId } from '../sequence/ways.js';
-import { rowOf } from '../solving/facts.js';
 import { findings } from '../judging/judge.js';
 import { worstOf, type Finding } from '../plan/finding.js';
 import { keepsWithin, leadsThrough, passageInto, passageOf, passageOnward, passedRow, type Passage } from './passage.js';
@@ -26,20 +25,17 @@ export interface Transition {
 /** Nothing special, or nothing against it. */
 const NO_WAY: Transition = { ways: [], instead: [], isBarred: false, impact: null, all: [], hard: [] };
 
-/** From so many postures the ways are kept for one person; then all are forgotten. */
-const MOST_TAKEN = 400;
-/** By where one comes from and what way is asked for, and by where one goes. */
-const TAKEN = new WeakMap<JudgingProfile, Map<string | number, Map<number, Transition>>>();
+/** Postures are told apart by their numbers: two of them in one number, that of the first so many times. */
+const PAIR = 2 ** 26;
 
 /** The ordinary way to a posture, or the first other one that no limit bars: worked out once. */
 export function transitionTo({ profile, step, totals: { last } }: StepContext, to: SolvedPosture, isGiven: boolean): Transition {
   if (step.way === null && (last === null || last.level === to.level)) return NO_WAY;
-  const known = getOrCreate(TAKEN, profile, () => new Map<string | number, Map<number, Transition>>());
-  const from = last?.id ?? 0;
+  const known = profile.cache.about(profile).of<string | number, Transition>('transitions');
+  const pair = (last?.id ?? 0) * PAIR + to.id;
   // Only a way that is asked for may be left to whoever does the step as it is given.
-  const key = step.way === null ? from : `${from} ${step.way} ${isGiven ? '' : 'other'}`;
-  const byEnd = getOrCreateWithin(known, MOST_TAKEN, key, () => new Map<number, Transition>());
-  return getOrCreate(byEnd, to.id, () =>
+  const key = step.way === null ? pair : `${pair} ${step.way} ${isGiven ? '' : 'other'}`;
+  return getOrCreate(known, key, () =>
     step.way === null ? takenBetween(profile, last!, to) : takenAsAsked(profile, last, to, step.way, isGiven),
   );
 }
@@ -49,13 +45,6 @@ export function transitionTo({ profile, step, totals: { last } }: StepContext, t
  * its clauses do, or it does.
  */
 type Keeps = 'not' | 'perhaps' | 'within';
-
-/** The same of its parts, by the posture that it leads from or to. */
-interface Parts {
-  readonly into: Map<number, Keeps>;
-  readonly onward: Map<number, Keeps>;
-}
-const PARTS = new WeakMap<JudgingProfile, Map<WayId, Parts>>();
 
 /** Whether a way keeps within someone's bounds: of both of its parts it is asked once for each end. */
 function keeping(profile: JudgingProfile, from: SolvedPosture | null, to: SolvedPosture, way: WayId): Keeps {
@@ -67,16 +56,13 @@ function keeping(profile: JudgingProfile, from: SolvedPosture | null, to: Solved
     return keepsWithin(passage, sometimes) ? 'within' : 'perhaps';
   };
   if (!leadsThrough(way)) return keeps(passageOf(solver, from, to, way));
-  const byWay = getOrCreate(PARTS, profile, () => new Map<WayId, Parts>());
-  const { into, onward } = getOrCreate(byWay, way, (): Parts => ({ into: new Map(), onward: new Map() }));
-  const first = getOrCreate(into, from.id, () => keeps(passageInto(solver, from, way)));
+  const known = profile.cache.about(profile).of<string, Keeps>('passages');
+  const first = getOrCreate(known, `${from.id} ${way}`, () => keeps(passageInto(solver, from, way)));
   if (first === 'not') return first;
-  const then = getOrCreate(onward, to.id, () => keeps(passageOnward(solver, way, to)));
+  const then = getOrCreate(known, `${way} ${to.id}`, () => keeps(passageOnward(solver, way, to)));
   return then === 'within' ? first : then;
 }
 
-/** What is passed through on one way at a time: findings keep nothing of it. */
-const PASSING = rowOf({});
 const NOT_A_POSTURE = { facing: null, standing: false } as const;
 
 /** All that stands against a way from one posture to another. */
@@ -86,7 +72,7 @@ function against(profile: JudgingProfile, from: SolvedPosture | null, to: Solved
   if (from === null || keeping(profile, from, to, way) === 'within') return own;
   const passage = passageOf(profile.solver, from, to, way);
   const breaks = (about: readonly ActiveLimit[], values: Passage['least']) =>
-    findings(about, { row: passedRow(values, PASSING), ...NOT_A_POSTURE }, 'transition');
+    findings(about, { row: passedRow(values, profile.scratch.passage), ...NOT_A_POSTURE }, 'transition');
   const { low, high } = ofPassage;
   return worstOf([own, low.length === 0 ? [] : breaks(low, passage.least), breaks(high, passage.most)]);
 }

@@ -1,21 +1,10 @@
-import { setImmediate } from 'node:timers/promises';
-import {
-  adaptingClass,
-  bodyOf,
-  LIBRARY_VERSION,
-  PROPS,
-  personJson,
-  type ClassOptions,
-  type ClassPlan,
-  type Member,
-  type Sequence,
-} from '@lotus-steady/core';
+import { LIBRARY_VERSION, PROPS, personJson } from '@lotus-steady/core';
 import { ClassBody, toParticipant, type ClassSummary, type StoredClass } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { AuditService } from '../audit/audit.service.js';
 import { PeopleService } from '../people/people.service.js';
-import { BodiesService } from '../plans/bodies.service.js';
+import { PlanningService } from '../plans/planning.service.js';
 import { unusable } from '../problems/unusable.js';
 import { SequencesService, titleOf } from '../sequences/sequences.service.js';
 import { ClassPersonRow, ClassRow } from './class.row.js';
@@ -27,7 +16,7 @@ export class ClassesService {
     @InjectModel(ClassPersonRow) private readonly parts: typeof ClassPersonRow,
     private readonly sequences: SequencesService,
     private readonly people: PeopleService,
-    private readonly bodies: BodiesService,
+    private readonly planning: PlanningService,
     private readonly audit: AuditService,
   ) {}
 
@@ -63,8 +52,12 @@ export class ClassesService {
     await this.sequences.read(teacherId, sequenceId);
     const sequence = await this.sequences.parse(teacherId, text);
     const people = await Promise.all(personIds.map((id) => this.people.read(teacherId, id)));
-    const members = people.map((person): Member => ({ solver: this.bodies.of(bodyOf(person, day)), participant: toParticipant(person) }));
-    const plan = await solved(members, sequence, { today: day, figures, pins, ...(shared && { props: shared }) });
+    const plan = await this.planning.plan(people.map(toParticipant), sequence, {
+      today: day,
+      figures,
+      pins,
+      ...(shared && { props: shared }),
+    });
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.rows.create(
         {
@@ -102,15 +95,5 @@ export class ClassesService {
     const row = await this.rows.findOne({ where: { id, teacherId }, include: [ClassPersonRow] });
     if (!row) throw new NotFoundException(`No class ${id}`);
     return row;
-  }
-}
-
-/** Solved step by step, so that others are answered in between. */
-async function solved(members: readonly Member[], sequence: Sequence, options: ClassOptions): Promise<ClassPlan> {
-  const steps = adaptingClass(members, sequence, options);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-    await setImmediate();
   }
 }

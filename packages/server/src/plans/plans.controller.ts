@@ -1,3 +1,4 @@
+import type { ClassJson } from '@lotus-steady/core';
 import { AdaptBody, PlanBody } from '@lotus-steady/requests';
 import { Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
 import { ApiQuery, ApiTags } from '@nestjs/swagger';
@@ -33,7 +34,7 @@ export class PlansController {
 
   @Post('adapt')
   @HttpCode(200)
-  adapt(@CurrentTeacher() { id }: Teacher, @Body() body: AdaptBody) {
+  adapt(@CurrentTeacher() { id }: Teacher, @Body() body: AdaptBody): Promise<ClassJson> {
     return this.plans.answer(id, body);
   }
 }

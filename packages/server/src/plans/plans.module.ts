@@ -3,7 +3,7 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { AuditModule } from '../audit/audit.module.js';
 import { PeopleModule } from '../people/people.module.js';
 import { SequencesModule } from '../sequences/sequences.module.js';
-import { BodiesService } from './bodies.service.js';
+import { PlanningService } from './planning.service.js';
 import { PlanRow } from './plan.row.js';
 import { PlansController } from './plans.controller.js';
 import { PlansService } from './plans.service.js';
@@ -11,7 +11,7 @@ import { PlansService } from './plans.service.js';
 @Module({
   imports: [SequelizeModule.forFeature([PlanRow]), AuditModule, PeopleModule, SequencesModule],
   controllers: [PlansController],
-  providers: [PlansService, BodiesService],
-  exports: [BodiesService],
+  providers: [PlansService, PlanningService],
+  exports: [PlanningService],
 })
 export class PlansModule {}

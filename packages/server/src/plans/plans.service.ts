@@ -1,4 +1,4 @@
-import { adapt, adaptationJson, LIBRARY_VERSION, readParticipants, anybody, bodyOf, type AdaptationJson } from '@lotus-steady/core';
+import { adaptationJson, anybody, classJson, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
 import { AdaptBody, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -6,8 +6,8 @@ import { AuditService } from '../audit/audit.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { unusable } from '../problems/unusable.js';
 import { SequencesService } from '../sequences/sequences.service.js';
-import { BodiesService } from './bodies.service.js';
 import { PlanRow } from './plan.row.js';
+import { PlanningService } from './planning.service.js';
 import { today } from '../today.js';
 
 @Injectable()
@@ -17,7 +17,7 @@ export class PlansService {
     private readonly sequences: SequencesService,
     private readonly people: PeopleService,
     private readonly audit: AuditService,
-    private readonly bodies: BodiesService,
+    private readonly planning: PlanningService,
   ) {}
 
   async list(teacherId: number, sequenceId: number | null, personId: number | null): Promise<StoredPlan[]> {
@@ -39,11 +39,11 @@ export class PlansService {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = await this.sequences.parse(teacherId, stored.text);
-    const plan = adapt(this.bodies.of(bodyOf(person, today())), sequence, toParticipant(person), {
+    const { plans } = await this.planning.plan([toParticipant(person)], sequence, {
       today: today(),
       ...(minutes !== undefined && { minutes }),
     });
-    const answer = adaptationJson(sequence, [plan], minutes ?? sequence.minutes);
+    const answer = adaptationJson(sequence, plans, minutes ?? sequence.minutes);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.rows.create(
         {
@@ -63,16 +63,17 @@ export class PlansService {
   }
 
   /** The terminal's `adapt`, kept nowhere. @throws UnprocessableEntityException naming line or field. */
-  async answer(teacherId: number, body: AdaptBody): Promise<AdaptationJson> {
+  async answer(teacherId: number, body: AdaptBody): Promise<ClassJson> {
     const sequence = await this.sequences.parse(teacherId, body.text);
     const { participants, problems } =
       body.class === undefined ? { participants: [anybody('p1')], problems: [] } : readParticipants(body.class);
     if (problems.length > 0) throw unusable(problems);
-    const options = { today: today(), ...(body.minutes !== undefined && { minutes: body.minutes }) };
-    return adaptationJson(
-      sequence,
-      participants.map((participant) => adapt(this.bodies.of(bodyOf(participant, options.today)), sequence, participant, options)),
-      body.minutes ?? sequence.minutes,
-    );
+    const { minutes = sequence.minutes, figures } = body;
+    const plan = await this.planning.plan(participants, sequence, {
+      today: today(),
+      ...(minutes !== null && { minutes }),
+      ...(figures !== undefined && { figures }),
+    });
+    return classJson(sequence, plan, minutes);
   }
 }

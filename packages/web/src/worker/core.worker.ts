@@ -1,6 +1,6 @@
 import {
-  adapt, adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, ClassMemory, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
-  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type Pin,
+  adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
+  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import { expose } from 'comlink';
@@ -36,14 +36,14 @@ function parse(text: string): Sequence {
 }
 
 /** What was worked out for classes so far: a change asks only for what it touches. */
-const memory = new ClassMemory();
+const cache = new PlanningCache();
 
 function membersOf(participants: readonly Participant[], today: string): Member[] {
   return participants.map((participant) => ({ solver: solvers.of(bodyOf(participant, today)), participant }));
 }
 
 function optionsOf({ shared, ...options }: ClassAsked, today: string): ClassOptions {
-  return { ...options, ...(shared && { props: shared }), memory, today };
+  return { ...options, ...(shared && { props: shared }), cache, today };
 }
 
 function* collected<Bit>(bits: Iterable<Bit>): Generator<Bit, Bit[]> {
@@ -118,7 +118,7 @@ const core = {
   /** What every asana means for one person. */
   async verdicts(participant: Participant, today: string): Promise<AsanaVerdict[]> {
     const solver = solvers.of(bodyOf(participant, today));
-    const judged = collected(judgeLibrary(solver, participant, { today }));
+    const judged = collected(judgeLibrary(solver, participant, { today, cache }));
     // In turns with the figures on the screen; nothing stops it.
     return (await runner.work(judged, judged, undefined, (go) => store.around([solver], go)))!;
   },
@@ -171,8 +171,10 @@ const core = {
   /** A text adapted to one person, with all that the score draws. */
   async score(text: string, participant: Participant, today: string): Promise<Score> {
     const sequence = parse(text);
-    const solver = solvers.of(bodyOf(participant, today));
-    const plan = await store.around([solver], () => adapt(solver, sequence, participant, { today }));
+    const members = membersOf([participant], today);
+    const [{ solver }] = members as [Member];
+    const { plans } = await store.around([solver], () => adaptClass(members, sequence, { today, cache }));
+    const [plan] = plans as [PersonPlan];
     return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(pictures, solver, step)) };
   },
 
@@ -228,10 +230,8 @@ const core = {
     const members = inRoom(membersOf(people, day), asked && asked.shared);
     const { solver, participant } = members[whose]!;
     const ways = await store.around(bodies(members), () => {
-      const plan = asked
-        ? adaptClass(members, sequence, optionsOf(asked, day)).plans[whose]!
-        : adapt(solver, sequence, participant, { today: day });
-      return otherWays(solver, participant, plan, index, 6, { today: day });
+      const plan = adaptClass(members, sequence, asked ? optionsOf(asked, day) : { today: day, cache }).plans[whose]!;
+      return otherWays(solver, participant, plan, index, 6, { today: day, cache });
     });
     return ways.map((chosen) => ({
       figure: chosen.figure,

@@ -1,4 +1,4 @@
-import { adaptClass, anybody, ClassMemory, classJson, library, readCondition, notesReader, BodySolver } from '@lotus-steady/core';
+import { adaptClass, anybody, PlanningCache, classJson, library, readCondition, notesReader, BodySolver } from '@lotus-steady/core';
 import type { ClassScore } from './answers.js';
 import { Receiver, Sender } from './delta-message.js';
 import { FigureCache } from './figure-cache.js';
@@ -12,11 +12,11 @@ const members = [anybody('ann'), { ...anybody('bo'), conditions: [readCondition(
   participant,
 }));
 const pictures = new FigureCache();
-const memory = new ClassMemory();
+const cache = new PlanningCache();
 
 function scoreOf(text: string): ClassScore {
   const sequence = read(text).sequence!;
-  const plan = adaptClass(members, sequence, { memory, today: '2026-06-01' });
+  const plan = adaptClass(members, sequence, { cache, today: '2026-06-01' });
   const staves = alike(plan.plans, ['', 'glaucoma']).map((people) => ({
     people,
     steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, solver, step)),

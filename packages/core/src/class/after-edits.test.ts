@@ -2,12 +2,14 @@ import fc from 'fast-check';
 import { person, sequence, solver } from '../planning/adapt.fixture.js';
 import { judging } from '../judging/judges.js';
 import type { Participant } from '../participants/participant.js';
+import { rowOf } from '../solving/facts.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { library } from '../asanas/all.js';
 import type { Step } from '../sequence/sequence.js';
 import { adaptClass, type ClassOptions } from './adapt-class.js';
 import { classJson } from './json.js';
-import { ClassMemory } from './memory.js';
+import { PlanningCache } from '../judging/planning-cache.js';
+import { personContextKey } from '../judging/step-context.js';
 
 const TODAY = '2026-06-01';
 const named = (id: string, ...conditions: readonly string[]): Participant => ({ ...person(...conditions), id });
@@ -38,10 +40,10 @@ const EDIT = fc.oneof(
 test('edit after edit, what is remembered gives the same class as working everything out anew', () => {
   fc.assert(
     fc.property(fc.array(EDIT, { minLength: 1, maxLength: 5 }), (edits) => {
-      const memory = new ClassMemory();
+      const cache = new PlanningCache();
       let steps = STEPS.steps;
       let options: ClassOptions = {};
-      answer(steps, { ...options, memory });
+      answer(steps, { ...options, cache });
       for (const edit of edits) {
         if (edit.kind === 'figures') options = { ...options, figures: edit.figures };
         else if (edit.kind === 'dose')
@@ -55,22 +57,14 @@ test('edit after edit, what is remembered gives the same class as working everyt
           const pin = { person: PEOPLE[edit.who]!.id, index: edit.at, figure: `${steps[edit.at]!.asana}/${edit.variation}` };
           options = { ...options, pins: [...(options.pins ?? []), pin] };
         }
-        expect(answer(steps, { ...options, memory })).toEqual(answer(steps, options));
+        expect(answer(steps, { ...options, cache })).toEqual(answer(steps, options));
       }
     }),
     { numRuns: 12, seed: 11 },
   );
 });
 
-test('what is remembered is not asked again', () => {
-  const memory = new ClassMemory();
-  let asked = 0;
-  const ask = () => ++asked;
-  expect([memory.once('a', 'key', ask), memory.once('a', 'key', ask), memory.once('b', 'key', ask)]).toEqual([1, 1, 2]);
-});
-
 test('two people whose way to a step is the same question share the answer; a sum that nobody’s limit looks at makes no difference', () => {
-  const memory = new ClassMemory();
   const [step] = STEPS.steps;
   const profile = {
     id: 1,
@@ -82,41 +76,43 @@ test('two people whose way to a step is the same question share the answer; a su
     favoured: new Set<never>(),
     named: new Map(),
     afterPain: null,
+    cache: new PlanningCache(),
+    scratch: { step: rowOf({}), passage: rowOf({}) },
   };
   const totals = { last: null, supineRun: 0, unrelievedSitting: 0, minutesHeadDown: 0, floorTrips: 0 };
-  const key = (more: object) => memory.keyOf({ profile, step: step!, totals: { ...totals, ...more } });
+  const key = (more: object) => personContextKey({ profile, step: step!, totals: { ...totals, ...more } });
   expect(key({ floorTrips: 3, supineRun: 2 })).toBe(key({}));
   expect(key({ last: solver.form('tadasana').ends[0]! })).not.toBe(key({}));
-  expect(memory.keyOf({ profile, step: { ...step!, line: 99, text: 'elsewhere' }, totals })).toBe(key({}));
-  expect(memory.keyOf({ profile: { ...profile, id: 2 }, step: step!, totals })).not.toBe(key({}));
+  expect(personContextKey({ profile, step: { ...step!, line: 99, text: 'elsewhere' }, totals })).toBe(key({}));
+  expect(personContextKey({ profile: { ...profile, id: 2 }, step: step!, totals })).not.toBe(key({}));
 });
 
 test('a choice by hand that can’t be kept is told for the step that it stands at, also where its column was worked out before', () => {
-  const memory = new ClassMemory();
+  const cache = new PlanningCache();
   const members = [{ solver, participant: named('p', 'glaucoma') }];
   const alike = sequence({ asana: 'tadasana' }, { asana: 'tadasana' }, { asana: 'tadasana' });
   const refusedAt = (index: number) =>
-    adaptClass(members, alike, { memory, pins: [{ person: 'p', index, figure: 'tadasana/on-the-moon' }] }).unmet.map((pin) => pin.index);
+    adaptClass(members, alike, { cache, pins: [{ person: 'p', index, figure: 'tadasana/on-the-moon' }] }).unmet.map((pin) => pin.index);
   expect([refusedAt(1), refusedAt(2)]).toEqual([[1], [2]]);
 });
 
 test('a body that was let go and made again is not answered for by the one before', () => {
-  const memory = new ClassMemory();
+  const cache = new PlanningCache();
   const [before, again] = [new BodySolver(library), new BodySolver(library)];
   const given = sequence({ asana: 'tadasana' });
   const endOf = (body: BodySolver) =>
-    adaptClass([{ solver: body, participant: person() }], given, { memory }).plans[0]!.steps[0]!.chosen!.ends[0];
+    adaptClass([{ solver: body, participant: person() }], given, { cache }).plans[0]!.steps[0]!.chosen!.ends[0];
   expect(endOf(before)).toBe(before.form('tadasana').ends[0]);
   expect(endOf(again)).toBe(again.form('tadasana').ends[0]);
 });
 
 test('steps that an edit leaves as they were are the same objects', () => {
-  const memory = new ClassMemory();
+  const cache = new PlanningCache();
   // Up and down so often that trips to the floor are told one by one, and more than fits into the time.
   const often = sequence(...Array.from({ length: 6 }, () => [{ asana: 'tadasana' }, { asana: 'sukhasana' }]).flat());
   const members = PEOPLE.map((participant) => ({ solver, participant }));
   const stepsOf = (steps: readonly Step[]) =>
-    classJson(often, adaptClass(members, { ...often, steps }, { memory, minutes: 10 })).participants.map((one) => one.steps);
+    classJson(often, adaptClass(members, { ...often, steps }, { cache, minutes: 10 })).participants.map((one) => one.steps);
   const before = stepsOf(often.steps);
   expect(before.flat().some(({ watch, reasons }) => [...watch, ...reasons].some(({ measure }) => measure === 'floorTrips'))).toBe(true);
   const after = stepsOf(often.steps.map((step, i) => (i === 8 ? { ...step, note: 'look who tires' } : step)));
