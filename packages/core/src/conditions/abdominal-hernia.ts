@@ -30,7 +30,7 @@ export const abdominalHernia = condition({
     kind: { kind: 'choice', options: ['inguinal', 'femoral', 'umbilical', 'epigastric', 'incisional', 'parastomal'], ask: 'Where?', default: 'incisional' },
     reducible: { kind: 'yesno', ask: 'Does it go back when lying down?' },
     sizeCm: { kind: 'number', unit: 'cm', from: 0, to: 40, ask: 'How large?', default: 4 },
-    weeksSinceRepair: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since a repair, if repaired' },
+    weeksSinceRepair: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since a repair, if repaired' },
     pregnant: { kind: 'yesno', ask: 'Pregnant, or fluid in the belly?', default: false },
   },
   stages: { ...PAIN.stages, small: 'Small, goes back', big: '4 cm or more, or a scar, stoma or femoral hernia', r0: 'First weeks after repair', r1: 'Next weeks after repair', r2: 'To 12 weeks after repair', 'groin-light': 'Groin, small or late after repair', 'groin-fresh': 'Groin, early after repair' },

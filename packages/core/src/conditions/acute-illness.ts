@@ -31,10 +31,10 @@ export const acuteIllness = condition({
   name: 'A cold, flu or other illness now',
   words: ['cold', 'flu', 'fever', 'covid', 'infection', 'ill', 'sick', 'glandular fever', 'mono', 'stomach bug'],
   parameters: {
-    temp: { kind: 'number', unit: '°C', from: 34, to: 42.5, ask: 'Temperature taken today' },
+    temp: { kind: 'number', holdsDays: 0, unit: '°C', from: 34, to: 42.5, ask: 'Temperature taken today' },
     symptoms: { kind: 'set', options: SYMPTOMS, ask: 'Which of these now? (say none if they are gone)' },
-    daysSinceOnset: { kind: 'number', unit: 'days', from: 0, to: 60, ask: 'Days since it began', default: 0 },
-    daysBack: { kind: 'number', unit: 'days', from: 0, to: 60, ask: 'Days since the last symptom, if they are gone', onlyIf: { symptoms: ['none', 'fatigue'] } },
+    daysSinceOnset: { kind: 'number', unit: 'days', goesOn: true, from: 0, to: 60, ask: 'Days since it began', default: 0 },
+    daysBack: { kind: 'number', unit: 'days', goesOn: true, from: 0, to: 60, ask: 'Days since the last symptom, if they are gone', onlyIf: { symptoms: ['none', 'fatigue'] } },
     hadFever: { kind: 'yesno', ask: 'Any fever in this illness?', default: true },
     feverFreeHours: { kind: 'number', unit: 'h', from: 0, to: 720, ask: 'Hours without fever, without medicine for it', onlyIf: { hadFever: [true] } },
     kind: { kind: 'choice', options: ['cold', 'flu', 'covid', 'glandular', 'stomach', 'other'], ask: 'What is it?', default: 'other' },

@@ -12,7 +12,7 @@ export const ankleFoot = condition({
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['plantar-fasciitis', 'sprain', 'achilles-mid', 'achilles-insertion', 'big-toe', 'fracture', 'unknown'], ask: 'Which kind?', default: 'unknown' },
     grade: { kind: 'number', unit: 'grade 1-3', from: 1, to: 3, ask: 'Sprain: which grade?', default: 3, onlyIf: { kind: ['sprain', 'unknown'] } },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since it began', default: 0 },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since it began', default: 0 },
     canHop: { kind: 'yesno', ask: 'Hops without pain?', default: false },
   },
   stages: {

@@ -9,9 +9,9 @@ export const anxietyDepressionPtsd = condition({
   words: ['anxiety', 'panic', 'depression', 'PTSD', 'trauma', 'bipolar', 'burnout', 'mental health', 'low mood'],
   parameters: {
     states: { kind: 'set', options: ['anxiety', 'panic', 'depression', 'ptsd', 'bipolar', 'psychosis'], ask: 'Which of these? (say none if not)' },
-    phq9: { kind: 'number', unit: 'points', from: 0, to: 27, ask: 'PHQ-9, only if the person or a clinician brings it', onlyIf: { states: ['depression'] } },
-    phq9item9: { kind: 'number', unit: 'points', from: 0, to: 3, ask: 'Its last item, thoughts of being better off dead', onlyIf: { states: ['depression'] } },
-    gad7: { kind: 'number', unit: 'points', from: 0, to: 21, ask: 'GAD-7, only if brought', onlyIf: { states: ['anxiety', 'panic'] } },
+    phq9: { kind: 'number', holdsDays: 30, unit: 'points', from: 0, to: 27, ask: 'PHQ-9, only if the person or a clinician brings it', onlyIf: { states: ['depression'] } },
+    phq9item9: { kind: 'number', holdsDays: 30, unit: 'points', from: 0, to: 3, ask: 'Its last item, thoughts of being better off dead', onlyIf: { states: ['depression'] } },
+    gad7: { kind: 'number', holdsDays: 30, unit: 'points', from: 0, to: 21, ask: 'GAD-7, only if brought', onlyIf: { states: ['anxiety', 'panic'] } },
     panicThisWeek: { kind: 'yesno', ask: 'A panic attack this week?', default: false, onlyIf: { states: ['anxiety', 'panic'] } },
     elevated: { kind: 'yesno', ask: 'Very high mood with little sleep, or voices?', default: false, onlyIf: { states: ['bipolar', 'psychosis'] } },
     triggers: { kind: 'set', options: ['touch', 'eyesClosed', 'backToDoor', 'supine', 'legsApart', 'straps', 'breathFocus', 'dark', 'loudVoice', 'silence', 'mirror'], ask: 'What is hard to bear? (say none if nothing)' },

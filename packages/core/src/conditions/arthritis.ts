@@ -17,7 +17,7 @@ export const arthritis = condition({
     das28: { kind: 'number', unit: 'points', from: 0, to: 10, ask: 'DAS28, if known', onlyIf: { type: ['ra'] } },
     joints: { kind: 'set', options: JOINTS, ask: 'Which joints? (say none if none is sore)' },
     morningStiffness: { kind: 'number', unit: 'min', from: 0, to: 600, ask: 'Minutes of stiffness in the morning', default: 60 },
-    hoursSinceWaking: { kind: 'number', unit: 'h', from: 0, to: 24, ask: 'Hours since getting up', default: 2 },
+    hoursSinceWaking: { kind: 'number', holdsDays: 0, unit: 'h', from: 0, to: 24, ask: 'Hours since getting up', default: 2 },
     neckInvolved: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'Is the top of the neck involved (from a picture)?', default: 'unknown', onlyIf: { type: ['ra'] } },
     fused: { kind: 'yesno', ask: 'Has the spine grown stiff?', default: false, onlyIf: { type: ['axial'] } },
     immuneTreatment: { kind: 'yesno', ask: 'Medicine that lowers immunity?', default: false },

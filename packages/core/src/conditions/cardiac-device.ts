@@ -9,10 +9,10 @@ export const cardiacDevice = condition({
   words: ['pacemaker', 'ICD', 'defibrillator', 'CRT', 'LVAD', 'heart device', 'implant in the chest'],
   parameters: {
     kind: { kind: 'choice', options: ['pacemaker', 'icd', 'crt', 'lvad'], ask: 'Which device?', default: 'icd' },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 1040, ask: 'Weeks since the implant or a change of leads', default: 0 },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since the implant or a change of leads', default: 0 },
     side: { kind: 'choice', options: ['left', 'right'], ask: 'On which side?' },
     icdRate: { kind: 'number', unit: 'beats/min', from: 120, to: 220, ask: 'Rate at which it shocks', default: 140, onlyIf: { kind: ['icd', 'crt'] } },
-    shock: { kind: 'number', unit: 'week', from: 0, to: 1040, ask: 'Weeks since the last shock, if ever', onlyIf: { kind: ['icd', 'crt'] } },
+    shock: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since the last shock, if ever', onlyIf: { kind: ['icd', 'crt'] } },
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class?' },
   },
   stages: { new: 'First 6 weeks', old: 'From 6 weeks', shocks: 'May shock', tender: 'New, or may shock' },

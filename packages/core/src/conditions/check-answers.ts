@@ -8,7 +8,7 @@ import type { Condition, ConditionAnswer, ParameterSpec } from './condition.js';
 export const FLAGS = 'flags';
 
 export function flagsSpec(condition: Condition): Extract<ParameterSpec, { kind: 'set' }> {
-  return { kind: 'set', options: condition.redFlags.map(({ id }) => id), ask: 'Is any of these there today?' };
+  return { kind: 'set', options: condition.redFlags.map(({ id }) => id), ask: 'Is any of these there today?', holdsDays: 0 };
 }
 
 export function parameterSpec(condition: Condition, name: string): ParameterSpec | null {

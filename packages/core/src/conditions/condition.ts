@@ -1,5 +1,6 @@
 import type { Purpose } from '../asanas/purposes.js';
-import type { Facing, Measure } from '../body/measure.js';
+import type { BodyAnswers } from '../body/anthropometry.js';
+import { MEASURES, type Facing, type Measure } from '../body/measure.js';
 import { KnowledgeError } from '../knowledge-error.js';
 import type { SourceMark } from './sources.js';
 
@@ -14,10 +15,16 @@ export type ParameterSpec = {
   readonly how?: string;
   /** A stopwatch beside it: counting up, or down from so many seconds. */
   readonly clock?: 'up' | number;
+  /** How many days an answer holds: 0 for how someone feels today; without it, it holds until it is changed (common practice, no source). */
+  readonly holdsDays?: number;
 } & (
   | {
       readonly kind: 'number';
       readonly unit: string;
+      /** Weeks or days since something, which go on by themselves from the day on which they were told. */
+      readonly goesOn?: true;
+      /** What of a body's own answers it is. */
+      readonly ofBody?: keyof BodyAnswers;
       readonly from: number;
       readonly to: number;
       readonly default?: number;
@@ -145,21 +152,38 @@ interface ConditionInput<P extends Parameters, Stage extends string, School exte
 
 /**
  * A condition as its file writes it: the compiler checks measures, stages, schools and answers.
- * @throws KnowledgeError when two limits share an id or a school has no such default.
+ * @throws KnowledgeError when two limits share an id, when one names a measure, stage or school that isn't there, or when
+ * a school has no such default.
  */
 export function condition<const P extends Parameters, const Stage extends string, const School extends string = never>(
   input: ConditionInput<P, Stage, School>,
 ): Condition {
   const seen = new Set<string>();
-  for (const { id } of input.limits) {
-    if (seen.has(id)) throw new KnowledgeError(`${input.id}/${id}: two limits have this id`);
-    seen.add(id);
+  for (const limit of input.limits) {
+    if (seen.has(limit.id)) throw new KnowledgeError(`${input.id}/${limit.id}: two limits have this id`);
+    seen.add(limit.id);
+    checkLimit(limit, input);
   }
   const schools: Readonly<Record<string, SchoolSpec>> = input.schools ?? {};
   for (const [key, school] of Object.entries(schools))
     if (!(school.default in school.positions)) throw new KnowledgeError(`${input.id}: school ${key} has no position "${school.default}"`);
   // The answers are checked against the parameters before they reach these functions (check-answers.ts).
   return { ...input, schools } as unknown as Condition;
+}
+
+/** What the compiler checks where a limit is written as it is, and what it can't where one was merged or read. */
+function checkLimit(limit: LimitSpec, { id, stages, schools = {} }: Pick<Condition, 'id' | 'stages'> & Partial<Pick<Condition, 'schools'>>): void {
+  const refuse = (what: string) => {
+    throw new KnowledgeError(`${id}/${limit.id}: ${what}`);
+  };
+  const isMeasure = (measure: string) => measure in MEASURES;
+  if (limit.measure !== 'facing' && !isMeasure(limit.measure)) refuse(`no measure "${limit.measure}"`);
+  if ((limit.measure === 'facing') !== 'is' in limit.bound) refuse(`${limit.measure} can't be bound by ${Object.keys(limit.bound).join(', ')}`);
+  for (const stage of limit.stages ?? []) if (!(stage in stages)) refuse(`no stage "${stage}"`);
+  for (const clause of limit.when ?? [])
+    if ('measure' in clause && !isMeasure(clause.measure)) refuse(`no measure "${clause.measure}" in a clause`);
+  const [school, position] = limit.school?.split('=') ?? [];
+  if (school !== undefined && schools[school]?.positions[position ?? ''] === undefined) refuse(`no school "${limit.school}"`);
 }
 
 /** Whether a question matters to what was said so far. What was answered already stays in sight. */
@@ -172,14 +196,33 @@ export function isAsked(condition: Condition, name: string, answers: AnyAnswers)
   });
 }
 
-/** One row of a table that has several bounds, stages or measures: limits that share reason and source. */
-export function row<const L extends readonly Record<string, unknown>[], const S extends Record<string, unknown>>(
+/** What the limits of a row share, or what one of them has of its own. */
+interface RowPart<Stage extends string, School extends string> extends Partial<Omit<LimitBase, 'id'>> {
+  readonly measure?: Measure | 'facing';
+  readonly bound?: LimitSpec['bound'];
+  readonly boundOf?: (answers: AnyAnswers) => Bound;
+  readonly stages?: readonly Stage[];
+  readonly school?: `${School}=${string}`;
+}
+
+/**
+ * One row of a table whose limits differ in measure, clauses or school: they share reason and source. Where only
+ * bound, grade and stages differ, `limits` is shorter.
+ * @throws KnowledgeError for a limit that lacks something.
+ */
+export function row<const Stage extends string = never, const School extends string = never>(
   id: string,
-  shared: S,
-  limits: L,
-): (Omit<S, never> & L[number] & { id: string })[] {
-  return limits.map((limit) => {
-    const { as, ...rest } = limit as { as?: string };
-    return { ...shared, ...rest, id: as ? `${id}-${as}` : id };
-  }) as unknown as (S & L[number] & { id: string })[];
+  shared: RowPart<Stage, School>,
+  limits: readonly (RowPart<Stage, School> & {
+    /** What tells it apart in its id. */
+    readonly as?: string;
+  })[],
+): LimitSpec<Stage, School>[] {
+  return limits.map(({ as, ...own }) => {
+    const limit = { ...shared, ...own, id: as ? `${id}-${as}` : id };
+    for (const key of ['measure', 'bound', 'grade', 'reason', 'source'] as const)
+      if (limit[key] === undefined) throw new KnowledgeError(`${limit.id}: a limit needs ${key}`);
+    // What the type can't say of a merge: each part is there, and a facing has no number.
+    return limit as LimitSpec<Stage, School>;
+  });
 }

@@ -32,7 +32,7 @@ export const coronaryHeartDisease = condition({
   words: ['heart attack', 'angina', 'stent', 'bypass', 'CABG', 'MI', 'heart valve', 'open heart surgery', 'coronary'],
   parameters: {
     event: { kind: 'choice', options: ['none', 'stableAngina', 'mi', 'stent', 'bypass', 'valve'], ask: 'What happened?', default: 'bypass' },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 1040, ask: 'Weeks since', default: 0, onlyIf: { event: ['mi', 'stent', 'bypass', 'valve'] } },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since', default: 0, onlyIf: { event: ['mi', 'stent', 'bypass', 'valve'] } },
     sternotomy: { kind: 'yesno', ask: 'Was the breastbone opened?', onlyIf: { event: ['bypass', 'valve'] } },
     angina: { kind: 'number', unit: 'class 0-4', from: 0, to: 4, ask: 'Chest pain class, 0 none to 4 at rest', default: 2 },
     ef: { kind: 'number', unit: '%', from: 10, to: 80, ask: 'Pumping share of the heart (EF), if known' },
@@ -40,9 +40,9 @@ export const coronaryHeartDisease = condition({
     testedMet: { kind: 'number', unit: 'MET', from: 1, to: 20, ask: 'Highest load in the exercise test, if known' },
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class, in the last 6 months?' },
     betaBlocker: { kind: 'yesno', ask: 'Taking a beta blocker?', default: false },
-    nitroAtHand: { kind: 'choice', options: ['yes', 'no', 'notPrescribed'], ask: 'Is the nitrate spray here today?' },
-    systolic: { kind: 'number', unit: 'mmHg', from: 60, to: 260, ask: 'Last blood pressure, upper number' },
-    diastolic: { kind: 'number', unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
+    nitroAtHand: { kind: 'choice', holdsDays: 0, options: ['yes', 'no', 'notPrescribed'], ask: 'Is the nitrate spray here today?' },
+    systolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 60, to: 260, ask: 'Last blood pressure, upper number' },
+    diastolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
   },
   stages: { acute: 'First weeks: no class', early: 'Only inside rehabilitation', recover: 'Recovering', stable: 'Stable', sternum: 'Breastbone knitting, first 12 weeks', soft: 'Breastbone knitting, or recovering' },
   stagesOf: (a) => {

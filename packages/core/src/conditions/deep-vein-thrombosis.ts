@@ -24,7 +24,7 @@ export const deepVeinThrombosis = condition({
   words: ['thrombosis', 'DVT', 'blood clot', 'embolism', 'clot in the lung', 'blood thinner', 'anticoagulant'],
   parameters: {
     status: { kind: 'choice', options: ['suspected', 'confirmed', 'past'], ask: 'Suspected, confirmed or past?', default: 'suspected' },
-    daysOnAnticoagulant: { kind: 'number', unit: 'days', from: 0, to: 3650, ask: 'Days on a blood thinner', default: 0 },
+    daysOnAnticoagulant: { kind: 'number', unit: 'days', goesOn: true, from: 0, to: 3650, ask: 'Days on a blood thinner', default: 0 },
     lungClot: { kind: 'yesno', ask: 'A clot in the lung?' },
     anticoagulated: { kind: 'yesno', ask: 'On a blood thinner now?', default: true },
     leg: { kind: 'choice', options: ['left', 'right', 'both', 'arm'], ask: 'Where?' },

@@ -14,7 +14,7 @@ export const elbow = condition({
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['lateral', 'medial', 'ulnar', 'bursitis', 'stiff', 'fracture'], ask: 'Which kind?', default: 'lateral' },
     straightens: { kind: 'yesno', ask: 'Does it straighten fully?', default: true },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since it began, or since the operation' },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since it began, or since the operation' },
     numbHand: { kind: 'yesno', ask: 'Ring and little finger numb all the time, or a wasted hand?', default: false },
   },
   stages: { ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op: 'Broken or operated, first 6 weeks', ulnar: 'Ulnar nerve', 'lean-irr': 'Bursa or ulnar nerve, irritable', 'lean-calm': 'Bursa or ulnar nerve, calm', 'tendon-irr': 'Tendon, irritable', 'tendon-calm': 'Tendon, calm', 'medial-irr': 'Inner tendon, irritable' },

@@ -11,7 +11,7 @@ export const epilepsy = condition({
   words: ['epilepsy', 'seizures', 'fits', 'absence', 'convulsions', 'epileptic'],
   parameters: {
     type: { kind: 'choice', options: ['focalAware', 'focalImpaired', 'generalised', 'absence', 'myoclonic', 'unknown'], ask: 'Which kind of seizure?', default: 'generalised' },
-    daysSince: { kind: 'number', unit: 'days', from: 0, to: 20000, ask: 'Days since the last seizure', default: 0 },
+    daysSince: { kind: 'number', unit: 'days', goesOn: true, from: 0, to: 20000, ask: 'Days since the last seizure', default: 0 },
     triggers: { kind: 'set', options: ['flicker', 'overbreathing', 'sleepLoss', 'heat', 'startle', 'hunger', 'alcohol'], ask: 'What brings them on? (say none if nothing)' },
     rescuePlan: { kind: 'yesno', ask: 'A rescue plan, known here?', default: false },
     medsChanged: { kind: 'yesno', ask: 'Medicine changed in the last 30 days?', default: false },

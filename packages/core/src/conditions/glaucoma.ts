@@ -15,7 +15,7 @@ export const glaucoma = condition({
     severity: { kind: 'choice', options: ['early', 'moderate', 'advanced', 'unknown'], ask: 'How far has it gone?', default: 'unknown' },
     iop: { kind: 'number', unit: 'mmHg', from: 5, to: 60, ask: 'Last eye pressure, if known' },
     surgery: { kind: 'choice', options: ['none', 'laser', 'trabeculectomy', 'tube', 'stent'], ask: 'Eye surgery?', default: 'none' },
-    weeksSinceSurgery: { kind: 'number', unit: 'weeks', from: 0, to: 520, ask: 'Weeks since the surgery' },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since the surgery' },
     worseEye: { kind: 'choice', options: ['left', 'right', 'both'], ask: 'Which eye is worse?' },
   },
   stages: {

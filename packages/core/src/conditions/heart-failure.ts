@@ -12,10 +12,10 @@ export const heartFailure = condition({
   parameters: {
     nyha: { kind: 'number', unit: 'class 1-4', from: 1, to: 4, ask: 'NYHA class, 1 no limits to 4 at rest', default: 3 },
     ef: { kind: 'number', unit: '%', from: 10, to: 80, ask: 'Pumping share of the heart (EF), if known' },
-    weight3d: { kind: 'number', unit: 'kg', from: -10, to: 10, ask: 'Change of weight in the last 3 days' },
+    weight3d: { kind: 'number', holdsDays: 0, unit: 'kg', from: -10, to: 10, ask: 'Change of weight in the last 3 days' },
     orthopnoea: { kind: 'number', unit: 'pillows', from: 0, to: 5, ask: 'Pillows needed to sleep', default: 2 },
     bendBreathless: { kind: 'yesno', ask: 'Breathless within half a minute of bending over?', default: false },
-    hospitalWeeks: { kind: 'number', unit: 'week', from: 0, to: 520, ask: 'Weeks since the last stay in hospital for it' },
+    hospitalWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since the last stay in hospital for it' },
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class, in the last 6 months?' },
   },
   stages: { n12: 'NYHA I or II', n3: 'NYHA III, or not known', n4: 'NYHA IV', flat: 'Needs pillows, or NYHA III', bend: 'Breathless on bending, or NYHA III' },

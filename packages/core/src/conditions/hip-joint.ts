@@ -15,7 +15,7 @@ export const hipJoint = condition({
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['oa', 'impingement', 'labrum', 'dysplasia', 'gluteal-tendon', 'arthroscopy'], ask: 'Which kind?' },
     hipFlexionFree: { kind: 'number', unit: '°', from: 0, to: 140, ask: 'How far does the knee come up without pain?', default: 90 },
-    weeksSinceSurgery: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since an arthroscopy, if any', onlyIf: { kind: ['arthroscopy'] } },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since an arthroscopy, if any', onlyIf: { kind: ['arthroscopy'] } },
     catching: { kind: 'yesno', ask: 'Does it catch or lock?', default: false },
   },
   stages: {

@@ -27,7 +27,7 @@ export const hipReplacement = condition({
   parameters: {
     ...PAIN.parameters,
     approach: { kind: 'choice', options: ['posterior', 'anterior', 'lateral', 'unknown'], ask: 'From which side was it operated?', default: 'unknown' },
-    weeksSinceSurgery: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since the operation' },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the operation' },
     highRisk: { kind: 'yesno', ask: 'Operated again, ever out of joint, fused spine, or a nerve-muscle disease?' },
     lifted: { kind: 'yesno', ask: 'Has the surgeon lifted the precautions in writing?', default: false },
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },

@@ -17,7 +17,7 @@ export const hypermobility = condition({
     diagnosed: { kind: 'yesno', ask: 'Diagnosed?' },
     type: { kind: 'choice', options: ['local', 'hsd', 'heds', 'vascular', 'unknown'], ask: 'Which type?', default: 'hsd' },
     unstable: { kind: 'set', options: JOINTS, ask: 'Which joints slip? (say none if none)' },
-    weeksSinceDislocation: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since a joint was out, if ever' },
+    weeksSinceDislocation: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since a joint was out, if ever' },
     pots: { kind: 'yesno', ask: 'Giddy on standing, or POTS?', default: false },
     neckInstability: { kind: 'yesno', ask: 'A loose neck?' },
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },

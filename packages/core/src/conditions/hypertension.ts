@@ -20,8 +20,8 @@ export const hypertension = condition({
   name: 'High blood pressure',
   words: ['high BP', 'blood pressure', 'hypertensive', 'BP'],
   parameters: {
-    systolic: { kind: 'number', unit: 'mmHg', from: 60, to: 260, ask: 'Upper number, seated, after five minutes of rest', how: 'Back leaning, feet flat, arm on a table at the height of the heart, no talking, no coffee or exercise in the half hour before. Two readings a minute apart; enter the mean.' },
-    diastolic: { kind: 'number', unit: 'mmHg', from: 30, to: 160, ask: 'Lower number' },
+    systolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 60, to: 260, ask: 'Upper number, seated, after five minutes of rest', how: 'Back leaning, feet flat, arm on a table at the height of the heart, no talking, no coffee or exercise in the half hour before. Two readings a minute apart; enter the mean.' },
+    diastolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 30, to: 160, ask: 'Lower number' },
     controlled: {
       kind: 'choice',
       options: ['yes', 'no', 'unknown'],

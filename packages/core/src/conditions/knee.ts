@@ -19,7 +19,7 @@ export const knee = condition({
     locks: { kind: 'yesno', ask: 'Does it lock?', default: false },
     givesWay: { kind: 'yesno', ask: 'Does it give way?', default: false },
     surgery: { kind: 'yesno', ask: 'Operated?', default: false },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since the injury or operation, if any' },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the injury or operation, if any' },
   },
   stages: {
     ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op0: 'Operated, first 6 weeks', op1: '6 to 11 weeks after', op2: '12 to 25 weeks after', 'bend-free': 'Calm, or 12 weeks after an operation', 'load-60': 'Irritable, or 6 to 11 weeks after', twist: 'No twist at all', 'twist-little': 'Worn joint or kneecap, calm',

@@ -10,11 +10,11 @@ export const lowBackPain = condition({
   words: ['back pain', 'bad back', 'lumbago', 'lower back', 'backache', 'LBP', 'sore back'],
   parameters: {
     ...PAIN.parameters,
-    weeksSinceOnset: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since this episode began' },
+    weeksSinceOnset: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since this episode began' },
     worse: { kind: 'set', options: ['flexion', 'extension', 'rotation', 'sitting', 'standing'], ask: 'What makes it worse? (say none if nothing)' },
     legPain: { kind: 'yesno', ask: 'Pain down the leg?' },
     trauma: { kind: 'yesno', ask: 'After a fall or blow, not looked into?' },
-    hoursSinceWaking: { kind: 'number', unit: 'h', from: 0, to: 24, ask: 'Hours since getting up', default: 2 },
+    hoursSinceWaking: { kind: 'number', holdsDays: 0, unit: 'h', from: 0, to: 24, ask: 'Hours since getting up', default: 2 },
     surgery: { kind: 'yesno', ask: 'Back surgery ever, result not known?', default: false },
     inflammatory: { kind: 'yesno', ask: 'Inflammatory back disease, or strong opioids?', default: false },
   },

@@ -7,7 +7,7 @@ export const lumbarDisc = condition({
   words: ['slipped disc', 'slipped disk', 'herniated disc', 'bulging disc', 'disc prolapse', 'L4/5', 'L5/S1'],
   parameters: {
     phase: { kind: 'choice', options: ['acute', 'recovering', 'settled'], ask: 'Phase, as a clinician named it' },
-    weeksSinceOnset: { kind: 'number', unit: 'weeks', from: 0, to: 2600, ask: 'Weeks since it began (a new episode starts at 0)' },
+    weeksSinceOnset: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since it began (a new episode starts at 0)' },
     direction: {
       kind: 'choice',
       options: ['flexion', 'extension', 'both'],
@@ -23,10 +23,10 @@ export const lumbarDisc = condition({
     },
     spreading: { kind: 'yesno', ask: 'Do the leg symptoms spread?', default: false },
     surgery: { kind: 'choice', options: ['none', 'discectomy', 'fusion'], ask: 'Back surgery?' },
-    weeksSinceSurgery: { kind: 'number', unit: 'weeks', from: 0, to: 2600, ask: 'Weeks since the surgery' },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the surgery' },
     recentInjection: { kind: 'yesno', ask: 'An injection in the last week?', default: false },
-    painNow: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Pain now', default: 3 },
-    hoursSinceWaking: { kind: 'number', unit: 'h', from: 0, to: 24, ask: 'Hours since waking', default: 2 },
+    painNow: { kind: 'number', holdsDays: 0, unit: '0-10', from: 0, to: 10, ask: 'Pain now', default: 3 },
+    hoursSinceWaking: { kind: 'number', holdsDays: 0, unit: 'h', from: 0, to: 24, ask: 'Hours since waking', default: 2 },
   },
   stages: {
     acute: 'Acute', recovering: 'Recovering', settled: 'Settled', nerve: 'Acute or recovering, with leg symptoms',

@@ -9,8 +9,8 @@ export const migraineHeadache = condition({
   words: ['migraine', 'headache', 'tension headache', 'cluster', 'aura', 'head pain', 'migrane'],
   parameters: {
     type: { kind: 'choice', options: ['migraine', 'aura', 'tension', 'neck', 'cluster', 'exertion', 'unknown'], ask: 'Which kind?', default: 'unknown' },
-    now: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Headache today', default: 0 },
-    auraNow: { kind: 'yesno', ask: 'Is an aura running now?', default: false },
+    now: { kind: 'number', holdsDays: 0, unit: '0-10', from: 0, to: 10, ask: 'Headache today', default: 0 },
+    auraNow: { kind: 'yesno', holdsDays: 0, ask: 'Is an aura running now?', default: false },
     daysPerMonth: { kind: 'number', unit: 'days', from: 0, to: 31, ask: 'Days with headache a month' },
     newWeeks: { kind: 'yesno', ask: 'New for more than 2 weeks, or a pattern that changed?', default: false },
     triggers: { kind: 'set', options: ['light', 'heat', 'headDown', 'exertion', 'neck', 'smell', 'hunger'], ask: 'What brings it on? (say none if nothing)' },

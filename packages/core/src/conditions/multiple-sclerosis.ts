@@ -12,15 +12,15 @@ export const multipleSclerosis = condition({
   parameters: {
     edss: { kind: 'number', unit: '0-10 by halves', from: 0, to: 10, ask: 'EDSS, if known', default: 6 },
     relapseNow: { kind: 'yesno', ask: 'A relapse now?', default: false },
-    weeksSinceRelapse: { kind: 'number', unit: 'week', from: 0, to: 1000, ask: 'Weeks since the last relapse' },
+    weeksSinceRelapse: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1000, ask: 'Weeks since the last relapse' },
     heatSensitive: { kind: 'yesno', ask: 'Worse in the heat?', default: true },
     lhermitte: { kind: 'yesno', ask: 'An electric shock on bending the neck?', default: false },
     spasticity: { kind: 'number', unit: 'grade 0-4', from: 0, to: 4, ask: 'Stiffness of the legs', default: 2 },
-    fatigue: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Fatigue today', default: 6 },
+    fatigue: { kind: 'number', holdsDays: 0, unit: '0-10', from: 0, to: 10, ask: 'Fatigue today', default: 6 },
     optic: { kind: 'yesno', ask: 'Optic neuritis not long ago?', default: false },
     bladder: { kind: 'yesno', ask: 'Needs a toilet near?', default: false },
     walking: { kind: 'choice', options: ['free', 'aid', 'wheelchair'], ask: 'Walking' },
-    infusionWeeks: { kind: 'number', unit: 'week', from: 0, to: 500, ask: 'Weeks since a new medicine by infusion' },
+    infusionWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 500, ask: 'Weeks since a new medicine by infusion' },
   },
   stages: { mild: 'EDSS to 3.5', mod: '4 to 6.5', sev: '7 and more', shock: 'Shock on bending the neck', spastic: 'Stiff legs', tired: 'Fatigue of 6 or more', hot: 'Worse in the heat', optic: 'Optic neuritis', 'mod-optic': 'EDSS from 4, or optic neuritis' },
   stagesOf: ({ edss = 6, heatSensitive = true, lhermitte, spasticity = 2, fatigue = 6, optic }) => {

@@ -14,11 +14,11 @@ export const neckPain = condition({
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['nonspecific', 'spondylosis', 'radiculopathy', 'whiplash', 'myelopathy', 'instability', 'fusion'], ask: 'Which kind?', default: 'nonspecific' },
-    weeksSinceOnset: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since it began' },
+    weeksSinceOnset: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since it began' },
     wadGrade: { kind: 'number', unit: 'grade 0-4', from: 0, to: 4, ask: 'Whiplash grade', onlyIf: { kind: ['whiplash'] } },
     armSymptoms: { kind: 'choice', options: ['none', 'pain', 'numb', 'weak'], ask: 'Arm symptoms', default: 'pain' },
     dizzy: { kind: 'yesno', ask: 'Dizzy on turning the head?' },
-    weeksSinceSurgery: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since neck surgery, if any', onlyIf: { kind: ['fusion'] } },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since neck surgery, if any', onlyIf: { kind: ['fusion'] } },
   },
   stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or pain of 6 and more', sub: '6 to 11 weeks', chronic: '12 weeks and more', root: 'Arm symptoms', guard: 'Cord, loose joint or fresh fusion', unsteady: 'Cord, loose joint, or dizzy', 'root-guard': 'Arm symptoms, cord or loose joint', tight: 'Acute, arm symptoms, cord or loose joint' },
   stagesOf: (a) => {

@@ -39,7 +39,7 @@ export const osteoporosis = condition({
     ...PAIN.parameters,
     tScore: { kind: 'number', unit: 'SD', from: -6, to: 4, ask: 'Lowest T-score of spine and hip' },
     vertebralFractures: { kind: 'number', unit: 'fractures', from: 0, to: 17, ask: 'Broken vertebrae (0 only after a picture)' },
-    weeksSinceFracture: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since the last break' },
+    weeksSinceFracture: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the last break' },
     hipFracture: { kind: 'yesno', ask: 'Ever broken a hip in a fall from standing?', default: false },
     otherFragilityFracture: { kind: 'yesno', ask: 'Ever broken wrist, arm or pelvis in a fall from standing?', default: false },
     heightLossCm: { kind: 'number', unit: 'cm', from: 0, to: 25, ask: 'Centimetres shorter than in youth', default: 0 },

@@ -1,6 +1,7 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import type { ConditionAnswer, Condition, ParameterSpec } from './condition.js';
 import { findCondition } from './all.js';
+import { parameterSpec } from './check-answers.js';
 
 /** The day, as YYYY-MM-DD, on which a condition's questions were answered: any condition takes it. */
 export const AS_OF = 'asOf';
@@ -10,22 +11,10 @@ export function daysBetween(from: string, to: string): number {
   return differenceInCalendarDays(parseISO(to), parseISO(from));
 }
 
-/**
- * Days that an answer holds (common practice, no source, where a condition's own text names none): how someone
- * feels or reads today holds today, a pressure 7 days, a blood count 7, functional tests 6 months.
- */
-const HOLDS_DAYS: Readonly<Record<string, number>> = {
-  painNow: 0, painNextDay: 14, now: 0, auraNow: 0, attackNow: 0, symptomsToday: 0, minutesSinceMeal: 0, hoursSinceWaking: 0, glucose: 0, ketones: 0, lowIn24h: 0, temp: 0,
-  fatigue: 0, heaviness: 0, peakPct: 0, spo2: 0, weight3d: 0, minutesSinceDose: 0, state: 0, inhalerPresent: 0, nitroAtHand: 0, flags: 0, symptomsSupine: 7,
-  systolic: 7, diastolic: 7, platelets: 7, neutrophils: 7, hb: 7, slrAngle: 14, lyingSystolic: 30, lyingDiastolic: 30, standSystolic: 30, standDiastolic: 30,
-  lyingPulse: 30, standPulse: 30, phq9: 30, phq9item9: 30, gad7: 30, tug: 183, chairStand: 183, tandem: 183, oneLeg: 183, gaitSpeed: 183,
-}; // prettier-ignore
-
-/** How much a number grows in so many days: weeks and days since something go on counting. */
-function growth(name: string, spec: ParameterSpec, days: number): number {
-  if (spec.kind !== 'number') return 0;
-  if (spec.unit === 'week') return days / 7;
-  return spec.unit === 'days' && name.startsWith('days') && name !== 'daysPerMonth' ? days : 0;
+/** How much a number grows in so many days. */
+function growth(spec: ParameterSpec, days: number): number {
+  if (spec.kind !== 'number' || !spec.goesOn) return 0;
+  return spec.unit === 'week' ? days / 7 : days;
 }
 
 /** Whole weeks and days, in weeks, on a day: since a date, or before the date on which `dueAt` weeks are over. Dates as YYYY-MM-DD. */
@@ -51,13 +40,12 @@ export function answersOn(given: ConditionAnswer, today: string | null): Answers
   const answer: Record<string, unknown> & { id: string } = { id: given.id, [AS_OF]: today };
   for (const [name, value] of Object.entries(given)) {
     if (name === 'id' || name === AS_OF || value === undefined) continue;
-    const holds = HOLDS_DAYS[name];
-    if (holds !== undefined && days > holds) {
+    const spec = parameterSpec(condition, name);
+    if (spec?.holdsDays !== undefined && days > spec.holdsDays) {
       stale.push(name);
       continue;
     }
-    const spec = condition.parameters[name];
-    const grown = spec && typeof value === 'number' ? value + growth(name, spec, days) : value;
+    const grown = spec && typeof value === 'number' ? value + growth(spec, days) : value;
     answer[name] = spec?.kind === 'number' && typeof grown === 'number' ? Math.min(spec.to, grown) : grown;
   }
   return { answer: answer as ConditionAnswer, stale };
@@ -90,8 +78,9 @@ export function newsOf({ conditions, clearances }: Dated, today: string): string
     const asked = Object.fromEntries(Object.entries(given).filter(([name]) => !stale.includes(name))) as ConditionAnswer;
     const before = stageWords(condition, asked);
     const came = stageWords(condition, answer).filter((words) => !before.includes(words));
-    const old = stale.filter((name) => name in condition.parameters && (HOLDS_DAYS[name] ?? 0) > 0);
-    const daily = stale.filter((name) => name in condition.parameters && HOLDS_DAYS[name] === 0);
+    const askedAgain = stale.filter((name) => name in condition.parameters);
+    const old = askedAgain.filter((name) => condition.parameters[name]!.holdsDays !== 0);
+    const daily = askedAgain.filter((name) => condition.parameters[name]!.holdsDays === 0);
     return [
       ...(came.length > 0 ? [`${condition.name}: now ${came.map(lowerFirst).join('; ')}`] : []),
       ...old.map((name) => `${condition.name}: too old, ask again: ${condition.parameters[name]!.ask.replace(/\?$/, '')}`),

@@ -7,8 +7,8 @@ import { clearance, note, refer } from './screening.js';
  * Phys Ther 1997;77:1690-1703 (from memory), the cut-offs are ours.
  */
 const PARAMETERS = {
-  painNow: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Pain now, before class' },
-  painNextDay: { kind: 'choice', options: ['less', 'same', 'worse'], ask: 'The day after the last class, the pain was', default: 'same' },
+  painNow: { kind: 'number', holdsDays: 0, unit: '0-10', from: 0, to: 10, ask: 'Pain now, before class' },
+  painNextDay: { kind: 'choice', holdsDays: 14, options: ['less', 'same', 'worse'], ask: 'The day after the last class, the pain was', default: 'same' },
   side: { kind: 'choice', options: ['left', 'right', 'both'], ask: 'Which side?', default: 'both' },
 } as const;
 

@@ -40,7 +40,7 @@ export const postpartum = condition({
   name: 'After birth',
   words: ['postnatal', 'after birth', 'new mother', 'C-section', 'caesarean', 'cesarian', 'diastasis', 'rectus gap', 'had a baby'],
   parameters: {
-    weeks: { kind: 'number', unit: 'week', from: 0, to: 104, ask: 'How many weeks since the birth?' },
+    weeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 104, ask: 'How many weeks since the birth?' },
     birth: { kind: 'choice', options: ['vaginal', 'assisted', 'caesarean'], ask: 'How was the birth?', default: 'caesarean' },
     tear: { kind: 'number', unit: 'degree', from: 0, to: 4, ask: 'A tear or cut: which degree? (0 for none)' },
     gapFingers: { kind: 'number', unit: 'finger', from: 0, to: 8, ask: 'Gap between the belly muscles at the navel, head lifted, in finger-breadths', how: 'Lying on the back, knees bent. Lift the head a little and breathe out; lay fingers across the midline at the navel and feel how many fit between the edges.' },

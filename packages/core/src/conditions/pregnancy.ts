@@ -6,7 +6,7 @@ export const pregnancy = condition({
   name: 'Pregnancy',
   words: ['pregnant', 'expecting', 'prenatal', 'antenatal', 'baby on the way', 'trimester'],
   parameters: {
-    week: { kind: 'number', unit: 'week', from: 0, to: 42.86, dueAt: 40, ask: 'Which week of pregnancy?' },
+    week: { kind: 'number', unit: 'week', goesOn: true, ofBody: 'pregnancyWeek', from: 0, to: 42.86, dueAt: 40, ask: 'Which week of pregnancy?' },
     experience: {
       kind: 'choice',
       options: ['beginner', 'experienced'],
@@ -37,9 +37,9 @@ export const pregnancy = condition({
       ask: 'Anything that the midwife or doctor watches in this pregnancy? (say none if not)',
     },
     pelvicGirdlePain: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Pain at the front or back of the pelvis now?', default: 0 },
-    symptomsSupine: { kind: 'yesno', ask: 'Giddy, sick or breathless when lying on the back?', default: false },
-    systolic: { kind: 'number', unit: 'mmHg', from: 60, to: 260, ask: 'Last blood pressure, upper number' },
-    diastolic: { kind: 'number', unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
+    symptomsSupine: { kind: 'yesno', holdsDays: 7, ask: 'Giddy, sick or breathless when lying on the back?', default: false },
+    systolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 60, to: 260, ask: 'Last blood pressure, upper number' },
+    diastolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
   },
   stages: {
     t1: 'To 13 weeks 6 days', t2: '14 to 27 weeks', t3: 'From 28 weeks',

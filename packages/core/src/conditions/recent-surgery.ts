@@ -34,7 +34,7 @@ export const recentSurgery = condition({
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['fracture', 'joint-repair', 'implant', 'soft-tissue', 'spine', 'other'], ask: 'What was it?', default: 'fracture' },
     part: { kind: 'choice', options: PARTS, ask: 'Which part?' },
-    weeks: { kind: 'number', unit: 'week', from: 0, to: 520, ask: 'Weeks since', default: 0 },
+    weeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since', default: 0 },
     weightBearing: { kind: 'choice', options: ['none', 'touch', 'partial', 'as-tolerated', 'full'], ask: 'How much weight may the leg take?', default: 'none', onlyIf: { part: ['pelvis', 'hip', 'thigh', 'knee', 'leg', 'ankle-foot'] } },
     kg: { kind: 'number', unit: 'kg', from: 1, to: 80, ask: 'Partial: how many kilos?', onlyIf: { weightBearing: ['partial'] } },
     bodyKg: { kind: 'number', unit: 'kg', from: 30, to: 300, ask: 'Body weight', default: 70, onlyIf: { weightBearing: ['partial'] } },

@@ -12,9 +12,9 @@ export const reflux = condition({
   words: ['reflux', 'heartburn', 'GERD', 'GORD', 'hiatus hernia', 'hiatal hernia', 'acid', 'after a meal'],
   parameters: {
     hiatus: { kind: 'choice', options: ['none', 'sliding-small', 'sliding-large', 'paraoesophageal', 'unknown'], ask: 'A hiatus hernia?', default: 'unknown' },
-    symptomsToday: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Burning today', default: 3 },
-    minutesSinceMeal: { kind: 'number', unit: 'min', from: 0, to: 1440, ask: 'Minutes since the last meal', default: 60 },
-    weeksSinceFundoplication: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since an operation for it, if any' },
+    symptomsToday: { kind: 'number', holdsDays: 0, unit: '0-10', from: 0, to: 10, ask: 'Burning today', default: 3 },
+    minutesSinceMeal: { kind: 'number', holdsDays: 0, unit: 'min', from: 0, to: 1440, ask: 'Minutes since the last meal', default: 60 },
+    weeksSinceFundoplication: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since an operation for it, if any' },
     swallowing: { kind: 'yesno', ask: 'Trouble swallowing?', default: false },
   },
   stages: { act: 'Burning, or within 3 hours of a meal', calm: 'Calm', big: 'Large or rolling hernia', op: 'Operated, first 12 weeks' },

@@ -36,7 +36,7 @@ export const retinalDisease = condition({
   words: ['retina', 'detached retina', 'macular degeneration', 'AMD', 'diabetic eyes', 'retinopathy', 'cataract', 'laser eye', 'high myopia', 'very short-sighted', 'eye surgery'],
   parameters: {
     kind: { kind: 'set', options: KINDS, ask: 'Which eye disease or operation?' },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 520, ask: 'Weeks since the operation, laser or injection', default: 0, onlyIf: { kind: ['vitrectomy', 'detachmentRepaired', 'tearLasered', 'cataractOp', 'refractiveOp', 'cornealGraft', 'injection'] } },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since the operation, laser or injection', default: 0, onlyIf: { kind: ['vitrectomy', 'detachmentRepaired', 'tearLasered', 'cataractOp', 'refractiveOp', 'cornealGraft', 'injection'] } },
     gasBubble: { kind: 'yesno', ask: 'A gas bubble in the eye?', onlyIf: { kind: ['vitrectomy', 'detachmentRepaired'] } },
     release: { kind: 'yesno', ask: 'Has the surgeon released for exercise in writing?', default: false, onlyIf: { kind: ['vitrectomy', 'detachmentRepaired', 'tearLasered', 'cataractOp', 'refractiveOp', 'cornealGraft', 'injection'] } },
     diopters: { kind: 'number', unit: 'dioptres', from: -30, to: 20, ask: 'Strength of the glasses', onlyIf: { kind: ['highMyopia'] } },

@@ -11,8 +11,8 @@ export const sciatica = condition({
   parameters: {
     ...PAIN.parameters,
     cause: { kind: 'choice', options: ['disc', 'stenosis', 'deep-gluteal', 'unknown'], ask: 'Known cause?', default: 'unknown' },
-    weeksSinceOnset: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since it began' },
-    slrAngle: { kind: 'number', unit: '°', from: 0, to: 120, ask: 'Lying, leg straight: how high until the leg pain starts?', how: 'Lift the straight leg slowly by the heel, the other flat; stop where pain runs down the leg, not at the pull behind the knee.', default: 45 },
+    weeksSinceOnset: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since it began' },
+    slrAngle: { kind: 'number', holdsDays: 14, unit: '°', from: 0, to: 120, ask: 'Lying, leg straight: how high until the leg pain starts?', how: 'Lift the straight leg slowly by the heel, the other flat; stop where pain runs down the leg, not at the pull behind the knee.', default: 45 },
     weakness: { kind: 'choice', options: ['none', 'stable', 'new'], ask: 'Weakness or numbness of the leg' },
     bothLegs: { kind: 'yesno', ask: 'In both legs?', default: false },
   },

@@ -66,7 +66,7 @@ export const scoliosis = condition({
     fusion: { kind: 'yesno', ask: 'Rods or a fusion?' },
     fusedFrom: { kind: 'choice', options: VERTEBRAE, ask: 'Fused from', onlyIf: { fusion: [true] } },
     fusedTo: { kind: 'choice', options: VERTEBRAE, ask: 'Fused to', onlyIf: { fusion: [true] } },
-    weeksSinceSurgery: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since the fusion', onlyIf: { fusion: [true] } },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the fusion', onlyIf: { fusion: [true] } },
     growing: { kind: 'yesno', ask: 'Still growing?' },
     age: { kind: 'number', unit: 'year', from: 3, to: 110, ask: 'Age' },
     brace: { kind: 'yesno', ask: 'Wears a brace?', default: false },

@@ -13,7 +13,7 @@ export const spinalStenosis = condition({
     walkMinutes: { kind: 'number', unit: 'min', from: 0, to: 240, ask: 'Minutes of walking until the legs ache or tire', default: 5 },
     deficit: { kind: 'choice', options: ['none', 'numb', 'weak'], ask: 'Numb or weak legs' },
     surgery: { kind: 'choice', options: ['none', 'decompression', 'fusion'], ask: 'Operated?', default: 'none' },
-    weeksSinceSurgery: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since the operation', onlyIf: { surgery: ['decompression', 'fusion'] } },
+    weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the operation', onlyIf: { surgery: ['decompression', 'fusion'] } },
     falls12m: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last 12 months', default: 0 },
   },
   stages: { ...PAIN.stages, mild: 'Walks 15 minutes or more', symptomatic: 'Walks less', severe: 'Less than 3 minutes, or weak', legs: 'Walks less than 15 minutes' },

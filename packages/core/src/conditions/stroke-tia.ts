@@ -12,7 +12,7 @@ export const strokeTia = condition({
   parameters: {
     event: { kind: 'choice', options: ['tia', 'ischaemic', 'haemorrhagic', 'subarachnoid', 'dissection'], ask: 'What was it?', default: 'haemorrhagic' },
     evaluated: { kind: 'yesno', ask: 'Looked into by doctors?', default: false },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 1040, ask: 'Weeks since', default: 0 },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since', default: 0 },
     affected: { kind: 'choice', options: ['left', 'right', 'none'], ask: 'Weaker side' },
     berg: { kind: 'number', unit: 'points', from: 0, to: 56, ask: 'Berg balance scale', default: 44 },
     aid: { kind: 'yesno', ask: 'Walks with a stick or frame?', default: false },
@@ -22,8 +22,8 @@ export const strokeTia = condition({
     fieldLoss: { kind: 'yesno', ask: 'Half of the sight gone?', default: false },
     anticoagulant: { kind: 'yesno', ask: 'Taking a blood thinner?', default: false },
     cleared: { kind: 'yesno', ask: 'Cleared in writing, in the last 6 months?' },
-    systolic: { kind: 'number', unit: 'mmHg', from: 60, to: 260, ask: 'Last blood pressure, upper number' },
-    diastolic: { kind: 'number', unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
+    systolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 60, to: 260, ask: 'Last blood pressure, upper number' },
+    diastolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },
   },
   stages: {

@@ -17,7 +17,7 @@ export const wrist = condition({
     nightNumb: { kind: 'yesno', ask: 'Numb at night?', default: true },
     thumbWeak: { kind: 'yesno', ask: 'Is the thumb weak?' },
     extensionFree: { kind: 'number', unit: '°', from: 0, to: 90, ask: 'How far back does it bend without pain?', default: 45 },
-    weeksSince: { kind: 'number', unit: 'week', from: 0, to: 2600, ask: 'Weeks since an injury or operation, if any' },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since an injury or operation, if any' },
   },
   stages: { ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op: 'Broken or operated, first 6 weeks', 'tunnel-irr': 'Carpal tunnel, irritable', 'tunnel-calm': 'Carpal tunnel, calm', grip: 'Irritable, operated, thumb tendon or arthritis' },
   stagesOf: (a) => {

@@ -1,5 +1,6 @@
 import { checkBody, type BodyAnswers } from '../body/anthropometry.js';
 import { checkSchools, type SchoolChoices } from '../conditions/active-limits.js';
+import { findCondition } from '../conditions/all.js';
 import { checkConditions } from '../conditions/check-answers.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { checkOwn, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
@@ -46,9 +47,13 @@ export function checkParticipant(participant: Participant): Problem[] {
   ];
 }
 
-/** The body that a participant's postures are solved with: as measured, and as a pregnancy makes it. */
+/** The body that a participant's postures are solved with: as measured, and as the answers of a condition make it. */
 export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditions'>, today: string | null = null): BodyAnswers {
-  const pregnancy = conditions.find(({ id }) => id === 'pregnancy');
-  const week = pregnancy && answersOn(pregnancy, today).answer['week'];
-  return typeof week === 'number' ? { ...body, pregnancyWeek: week } : body;
+  const told = conditions.flatMap((given) => {
+    const { answer } = answersOn(given, today);
+    return Object.entries(findCondition(given.id)?.parameters ?? {}).flatMap(([name, spec]) =>
+      spec.kind === 'number' && spec.ofBody !== undefined && typeof answer[name] === 'number' ? [[spec.ofBody, answer[name]]] : [],
+    );
+  });
+  return told.length === 0 ? body : { ...body, ...Object.fromEntries(told) };
 }

@@ -1,0 +1,41 @@
+import { condition, row, type LimitSpec } from './condition.js';
+import { CONDITIONS } from './all.js';
+
+const input = (limits: readonly LimitSpec[]) => ({
+  id: 'made-up',
+  name: 'Made up',
+  words: [],
+  parameters: {},
+  stages: { now: 'Now' },
+  stagesOf: () => ['now' as const],
+  screen: () => [],
+  redFlags: [],
+  limits: limits as never,
+  favour: [],
+  stopInClass: '',
+});
+const LIMIT: LimitSpec = { id: 'one', measure: 'hold', bound: { atMost: 5 }, grade: 'avoid', reason: 'Why.', source: ['common practice'] };
+
+test.each<[string, object]>([
+  ['no measure "holt"', { measure: 'holt' }],
+  ['no stage "then"', { stages: ['then'] }],
+  ['no measure "efort" in a clause', { when: [{ measure: 'efort', over: 2 }] }],
+  ['no school "none=free"', { school: 'none=free' }],
+  ["hold can't be bound by is", { bound: { is: ['prone'] } }],
+])('a limit that no compiler saw is refused when it is loaded: %s', (message, wrong) => {
+  expect(() => condition(input([LIMIT]))).not.toThrow();
+  expect(() => condition(input([{ ...LIMIT, ...wrong } as LimitSpec]))).toThrow(`made-up/one: ${message}`);
+});
+
+test('two limits of one id are refused, and so is a row that leaves something out', () => {
+  expect(() => condition(input([LIMIT, LIMIT]))).toThrow('two limits have this id');
+  expect(() => row('lone', { reason: 'Why.', source: ['common practice'] }, [{ measure: 'hold', grade: 'avoid' }])).toThrow('lone: a limit needs bound');
+});
+
+test('an answer that says how someone is today holds for today, one that counts goes on', () => {
+  const specs = CONDITIONS.flatMap(({ id, parameters }) => Object.entries(parameters).map(([name, spec]) => ({ name: `${id}.${name}`, spec })));
+  for (const { name, spec } of specs) {
+    if (/\.painNow$/.test(name)) expect([name, spec.holdsDays]).toEqual([name, 0]);
+    if (spec.kind === 'number' && /weeks?Since/.test(name)) expect([name, spec.goesOn]).toEqual([name, true]);
+  }
+});
