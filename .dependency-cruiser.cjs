@@ -1,5 +1,6 @@
 /** The rooms of the core from the ground up: each may import those before it, and none after it. */
 const ROOMS = [
+  'messages',
   'body',
   'asanas',
   'sequence',

@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
@@ -16,15 +17,31 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-expressions': 'off',
     },
   },
+  {
+    // What only the types can tell: a promise that nobody waits for, a case that was forgotten.
+    files: ['packages/*/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.d.ts', '**/*.test.{ts,tsx}', '**/*.fixture.ts'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+    },
+  },
   { files: ['scripts/**', '*.js', 'jest.config.js'], languageOptions: { globals: globals.node } },
   // What it hands to the page runs there.
   { files: ['scripts/bench-screen.mjs'], languageOptions: { globals: globals.browser } },
   {
     files: ['packages/web/**'],
-    plugins: { 'react-hooks': hooks },
+    plugins: { 'react-hooks': hooks, 'jsx-a11y': a11y },
     rules: {
-      'react-hooks/rules-of-hooks': 'error',
-      'react-hooks/exhaustive-deps': 'error',
+      ...hooks.configs.recommended.rules,
+      ...a11y.flatConfigs.recommended.rules,
+      // What scrolls has to be reached by the keyboard.
+      'jsx-a11y/no-noninteractive-tabindex': 'off',
+      // Escape closes a panel, wherever in it the focus is.
+      'jsx-a11y/no-noninteractive-element-interactions': ['error', { handlers: ['onClick', 'onMouseDown', 'onMouseUp'] }],
       'no-restricted-syntax': [
         'error',
         {

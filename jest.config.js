@@ -1,5 +1,16 @@
 /** Modules that ship as ES modules only: Jest runs CommonJS, so they are compiled like our own. */
-const esm = ['stemmer', 'd3-polygon', 'comlink', '@hookform/resolvers', 'fuse.js', '@noble/hashes', 'gl-matrix', 'lucide-react'];
+const esm = [
+  'stemmer',
+  'd3-polygon',
+  'comlink',
+  '@hookform/resolvers',
+  'fuse.js',
+  '@noble/hashes',
+  'gl-matrix',
+  'lucide-react',
+  'intl-messageformat',
+  '@formatjs',
+];
 
 /** Tests against a database run where there is one: `npm test` starts it. */
 const withDatabase = process.env.LOTUS_DB_PORT ? [] : ['src/server.test.ts$'];

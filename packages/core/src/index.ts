@@ -93,6 +93,7 @@ export { nameSearch, type NameSearch } from './notes/search.js';
 export { readSequenceJson } from './sequence/read-json.js';
 export { readParticipants } from './participants/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
-export { WAYS, type WayId } from './sequence/ways.js';
+export type { WayId } from './sequence/ways.js';
+export { message, sayInEnglish, type Message, type MessageId } from './messages/message.js';
 export { shoulderStandSetup } from './setup/shoulder-stand.js';
 export { CONTRACT, LIBRARY_VERSION } from './version.js';

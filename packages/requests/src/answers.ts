@@ -28,6 +28,8 @@ export interface PersonSummary {
 export interface Studio {
   readonly schools: SchoolChoices;
   readonly limits: readonly OwnLimit[];
+  /** By whose clock a day begins (IANA name). */
+  readonly timeZone: string;
 }
 
 export interface Person extends Omit<Participant, 'id'> {

@@ -1,4 +1,5 @@
 export { toParticipant } from './answers.js';
+export { dayIn, ownTimeZone } from './day.js';
 export type {
   InstallationState,
   Person,

@@ -3,13 +3,14 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsISO8601,
   IsIn,
   IsInt,
-  IsISO8601,
   IsNumber,
   IsObject,
   IsOptional,
   IsString,
+  IsTimeZone,
   Length,
   MaxLength,
   Min,
@@ -81,6 +82,11 @@ export class StudioBody {
   @ValidateNested({ each: true })
   @Type(() => OwnLimitBody)
   limits: OwnLimitBody[];
+
+  /** Left out: that of the server. */
+  @IsOptional()
+  @IsTimeZone({ message: 'Choose a time zone such as Europe/Berlin' })
+  timeZone?: string;
 }
 
 /** The shape of a person alone. What the answers mean, the core checks. */

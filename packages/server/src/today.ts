@@ -1,8 +1,10 @@
+import { dayIn, ownTimeZone } from '@lotus-steady/requests';
+
 const DAY_MS = 86_400_000;
 
-/** Today as YYYY-MM-DD by universal time: the server may stand in another zone than its teachers. */
+/** The day where the server stands, as YYYY-MM-DD: the demo's, which has no studio of its own yet. */
 export function today(): string {
-  return new Date().toISOString().slice(0, 10);
+  return dayIn(ownTimeZone());
 }
 
 /** The day so many days after another, or before it; both as YYYY-MM-DD. */

@@ -1,3 +1,4 @@
+import { message, type Message } from '../messages/message.js';
 import { getOrCreate, memoize } from '../get-or-create.js';
 import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
 import { isForChildren, type Asana, type Library, type Variation } from '../asanas/library.js';
@@ -19,7 +20,8 @@ export interface Candidate {
   readonly asana: Asana;
   readonly variation: Variation;
   readonly changes: readonly PostureChange[];
-  readonly texts: readonly string[];
+  /** What differs from the form that was given. */
+  readonly said: readonly Message[];
   /** Cost before anything is solved: never more than the final cost. */
   readonly base: number;
   readonly drops: readonly Purpose[];
@@ -55,11 +57,11 @@ export function candidateOf(
   asana: Asana,
   variation: Variation,
   base: number,
-  texts: readonly string[],
+  said: readonly Message[],
   drops: readonly Purpose[] = [],
 ): Candidate {
   const form = { asana, variation, changes: [] };
-  return { id: ++count, ...form, texts, base, drops, posture: variation.posture, moves: variation.moves, figure: figureOf(form) };
+  return { id: ++count, ...form, said, base, drops, posture: variation.posture, moves: variation.moves, figure: figureOf(form) };
 }
 
 const changedOf = memoize((_: Candidate) => new Map<string, Candidate | null>());
@@ -92,7 +94,7 @@ function applied(candidate: Candidate, changes: readonly PostureChange[], wanted
     ...form,
     id: ++count,
     figure: figureOf(form),
-    texts: [...candidate.texts, ...changes.map(({ text }) => text)],
+    said: [...candidate.said, ...changes.map(({ id }) => message(`change.${id}`))],
     base: candidate.base + cost + extra,
     posture,
     moves,
@@ -123,13 +125,13 @@ function sameBase(a: Asana, b: Asana): boolean {
 }
 
 /** What a variation changes, as a teacher would say it. */
-function variationText(variation: Variation): string {
-  return variation.name.toLowerCase();
+function variationSaid(variation: Variation): Message {
+  return message('change.variation', { name: variation.name.toLowerCase() });
 }
 
-/** What a substitute drops, in words, for the changes list. */
-function dropText(drops: readonly Purpose[]): string[] {
-  return drops.length > 0 ? [`leaves out: ${drops.map((purpose) => purpose.replaceAll('-', ' ')).join(', ')}`] : [];
+/** What a substitute drops. */
+function dropSaid(drops: readonly Purpose[]): Message[] {
+  return drops.length > 0 ? [message('change.leaves-out', { purposes: drops.map((purpose) => purpose.replaceAll('-', ' ')) })] : [];
 }
 
 function substitutes(library: Library, given: Candidate): Candidate[] {
@@ -149,7 +151,7 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
           asana,
           variation,
           cost + (i === 0 ? 0 : 0.6 + i * 0.1),
-          [...(i === 0 ? [] : [variationText(variation)]), ...dropText(drops)],
+          [...(i === 0 ? [] : [variationSaid(variation)]), ...dropSaid(drops)],
           drops,
         ),
       );
@@ -194,7 +196,7 @@ function listReplacements(library: Library, asana: Asana, variation: Variation):
   const given = givenOf(asana, variation);
   const own = asana.variations
     .filter((one) => one !== variation)
-    .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationText(one)]));
+    .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationSaid(one)]));
   const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
   return { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
 }

@@ -1,3 +1,4 @@
+import type { MessageId } from '../messages/message.js';
 import { SIDES, type Side } from '../angles.js';
 import type { Contact, LevelSurface } from '../body/contact.js';
 import type { Measure } from '../body/measure.js';
@@ -7,10 +8,15 @@ import type { Bound } from '../conditions/condition.js';
 /** The bounds that a change has to reach, by measure. */
 export type Wanted = ReadonlyMap<Measure | 'facing' | 'props', Bound>;
 
-/** A small change of a posture's angles or supports, kept in the words that a teacher would say. */
+/** Each has its words, `change.<id>`, among the messages. */
+export type PostureChangeId = Exclude<
+  Extract<MessageId, `change.${string}`> extends `change.${infer Id}` ? Id : never,
+  'variation' | 'leaves-out' | 'way'
+>;
+
+/** A small change of a posture's angles or supports. */
 export interface PostureChange {
-  readonly id: string;
-  readonly text: string;
+  readonly id: PostureChangeId;
   /** How much it disturbs, set against 1 for the smallest. */
   readonly cost: number;
   /** Of changes that place the same limbs only one is taken. */
@@ -95,10 +101,10 @@ type SpineAngle = keyof Posture['spine'];
 /** Degrees taken away that cost as much as a change of their own. */
 const DEGREES_PER_COST = 15;
 /** Brings one angle of the spine inside its bound; `unsigned` for measures that count either side alike. */
-function lessSpine(id: string, text: string, angle: SpineAngle, measure: Measure, unsigned: boolean): PostureChange {
+function lessSpine(id: PostureChangeId, angle: SpineAngle, measure: Measure, unsigned: boolean): PostureChange {
   const target = (bound: Bound, now: number) => (unsigned ? Math.sign(now) * inside(bound, Math.abs(now)) : inside(bound, now));
   return {
-    id, text, cost: 1, helps: [measure],
+    id, cost: 1, helps: [measure],
     extra: (posture, wanted) => {
       const bound = wanted.get(measure);
       return bound ? Math.abs(target(bound, posture.spine[angle]) - posture.spine[angle]) / DEGREES_PER_COST : 0;
@@ -153,27 +159,27 @@ function hold(sides: readonly Side[]) {
 /** Every change that is tried, gentlest first. Sizes are what teachers say: a hand's width, half the way (common practice, no source). */
 export const POSTURE_CHANGES: readonly PostureChange[] = [
   {
-    id: 'wider-feet', text: 'feet wider than the hips', cost: 0.8, helps: ['balanceMargin', 'bellyClosure'],
+    id: 'wider-feet', cost: 0.8, helps: ['balanceMargin', 'bellyClosure'],
     apply: (posture) => {
       if (!onFeet(posture) || Math.max(posture.legs.left.hipAbduction, posture.legs.right.hipAbduction) > 25) return null;
       return mapLegs(posture, (leg) => ({ ...leg, hipAbduction: leg.hipAbduction + 9, hipRotation: leg.hipRotation + 6 }));
     },
   },
-  lessSpine('round-less', 'a longer low back', 'lumbar', 'lumbarFlexion', false),
-  lessSpine('upper-round-less', 'a longer upper back', 'thoracic', 'thoracicFlexion', false),
-  lessSpine('neck-easy', 'the neck in line with the back', 'cervical', 'cervicalFlexion', false),
-  lessSpine('turn-less', 'turn only as far as is easy', 'rotation', 'spineRotation', true),
-  lessSpine('head-turn-less', 'look ahead', 'neckRotation', 'cervicalRotation', true),
-  lessSpine('lean-less', 'lean less to the side', 'lateral', 'spineLateral', true),
+  lessSpine('round-less', 'lumbar', 'lumbarFlexion', false),
+  lessSpine('upper-round-less', 'thoracic', 'thoracicFlexion', false),
+  lessSpine('neck-easy', 'cervical', 'cervicalFlexion', false),
+  lessSpine('turn-less', 'rotation', 'spineRotation', true),
+  lessSpine('head-turn-less', 'neckRotation', 'cervicalRotation', true),
+  lessSpine('lean-less', 'lateral', 'spineLateral', true),
   {
-    id: 'bend-knees', text: 'knees more bent', cost: 0.9, helps: ['straightLegAngle', 'lumbarFlexion', 'discLoad'],
+    id: 'bend-knees', cost: 0.9, helps: ['straightLegAngle', 'lumbarFlexion', 'discLoad'],
     apply: (posture) => {
       if (Math.max(posture.legs.left.knee, posture.legs.right.knee) > 60) return null;
       return mapLegs(posture, (leg) => (leg.hipFlexion > 40 ? { ...leg, knee: leg.knee + 28, ankle: onFeet(posture) ? leg.ankle + 14 : leg.ankle } : leg));
     },
   },
   {
-    id: 'shorter-stance', text: 'a shorter stance', cost: 1, helps: ['legAsymmetry', 'hipAbduction', 'kneeFlexionLoaded', 'balanceMargin', 'hipExtension'],
+    id: 'shorter-stance', cost: 1, helps: ['legAsymmetry', 'hipAbduction', 'kneeFlexionLoaded', 'balanceMargin', 'hipExtension'],
     apply: (posture, wanted) => {
       const { left, right } = posture.legs;
       const apart = Math.abs(left.hipFlexion - right.hipFlexion);
@@ -192,21 +198,21 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
     },
   },
   {
-    id: 'half-bend', text: 'bend the knees only half as far', cost: 1, helps: ['kneeFlexionLoaded', 'kneeFlexion'],
+    id: 'half-bend', cost: 1, helps: ['kneeFlexionLoaded', 'kneeFlexion'],
     apply: (posture) => {
       if (!onFeet(posture) || Math.min(posture.legs.left.knee, posture.legs.right.knee) < 50) return null;
       return mapLegs({ ...posture, root: { ...posture.root, pitch: posture.root.pitch * 0.7 } }, (leg) => ({ ...leg, knee: leg.knee * 0.6, hipFlexion: leg.hipFlexion * 0.6, ankle: leg.ankle * 0.6 }));
     },
   },
   {
-    id: 'knees-wide', text: 'knees wide, room for the belly', cost: 1, helps: ['bellyClosure'],
+    id: 'knees-wide', cost: 1, helps: ['bellyClosure'],
     apply: (posture) => {
       if (onFeet(posture) || Math.max(posture.legs.left.hipAbduction, posture.legs.right.hipAbduction) > 30) return null;
       return mapLegs(posture, (leg) => ({ ...leg, hipAbduction: leg.hipAbduction + 24, hipRotation: leg.hipRotation + 10 }));
     },
   },
   {
-    id: 'arms-lower', text: 'arms no higher than the shoulders', cost: 0.9, helps: ['shoulderElevation'],
+    id: 'arms-lower', cost: 0.9, helps: ['shoulderElevation'],
     apply: (posture, wanted) => {
       const bound = wanted.get('shoulderElevation');
       if (!bound || !('atMost' in bound)) return null;
@@ -214,11 +220,10 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
       return { ...posture, arms: { left: lower('left'), right: lower('right') } };
     },
   },
-  { id: 'head-blanket', text: 'a folded blanket under the head', cost: 0.7, helps: ['headBelowHeart'], apply: raiseHead(new Set(['headback']), 'blanket', 6, 14, false) },
-  { id: 'forehead-block', text: 'the forehead on a block', cost: 1, helps: ['headBelowHeart'], apply: raiseHead(FACE, 'block', 12, -4, true) },
+  { id: 'head-blanket', cost: 0.7, helps: ['headBelowHeart'], apply: raiseHead(new Set(['headback']), 'blanket', 6, 14, false) },
+  { id: 'forehead-block', cost: 1, helps: ['headBelowHeart'], apply: raiseHead(FACE, 'block', 12, -4, true) },
   {
     id: 'support-higher',
-    text: 'the support under chest and head higher',
     cost: 0.9,
     helps: ['headBelowHeart', 'bellyClosure'],
     apply: (posture) => {
@@ -236,7 +241,6 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
   },
   {
     id: 'knees-propped',
-    text: 'the knees propped high',
     cost: 0.9,
     helps: ['spineRotation', 'kneeGap', 'shoulderLift'],
     apply: (posture) => {
@@ -257,10 +261,10 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
       };
     },
   },
-  { id: 'hands-low-block', text: 'hands on low blocks', cost: 1, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 12) },
-  { id: 'hands-high-block', text: 'hands on high blocks', cost: 1.1, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 23) },
-  { id: 'hands-seat', text: 'hands on a chair seat', cost: 1.4, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('seat', 41) },
-  { id: 'hands-back', text: 'hands on a chair back', cost: 1.6, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('chairback', 85) },
-  { id: 'hold-one', text: 'one hand on a chair back', cost: 1, places: 'hands', helps: ['support', 'balanceMargin'], apply: hold(['left']) },
-  { id: 'hold-both', text: 'both hands on a chair back', cost: 1.2, places: 'hands', helps: ['support', 'balanceMargin'], apply: hold(['left', 'right']) },
+  { id: 'hands-low-block', cost: 1, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 12) },
+  { id: 'hands-high-block', cost: 1.1, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad'], apply: raiseHands('block', 23) },
+  { id: 'hands-seat', cost: 1.4, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('seat', 41) },
+  { id: 'hands-back', cost: 1.6, places: 'hands', helps: ['headBelowHeart', 'pelvisAboveHeart', 'straightLegAngle', 'lumbarFlexion', 'bellyClosure', 'discLoad', 'support', 'balanceMargin', 'handLoad'], apply: raiseHands('chairback', 85) },
+  { id: 'hold-one', cost: 1, places: 'hands', helps: ['support', 'balanceMargin'], apply: hold(['left']) },
+  { id: 'hold-both', cost: 1.2, places: 'hands', helps: ['support', 'balanceMargin'], apply: hold(['left', 'right']) },
 ]; // prettier-ignore

@@ -1,3 +1,4 @@
+import { message, type Message } from '../messages/message.js';
 import { type AdaptOptions } from '../planning/adapt.js';
 import { addedSeconds, plansOf, PersonPlanner } from '../planning/person-planner.js';
 import type { Participant } from '../participants/participant.js';
@@ -30,7 +31,7 @@ export interface Member {
 
 /** A pin that can't be met, and why. */
 export interface Unmet extends Pin {
-  readonly text: string;
+  readonly said: Message;
 }
 
 export interface ClassOptions extends AdaptOptions {
@@ -70,8 +71,8 @@ export function inRoom(members: readonly Member[], props: PropsAtHand | null): r
 function astray(pins: readonly Pin[], people: readonly PersonPlanner[], steps: readonly Step[]): Unmet[] {
   const ids = new Set(people.map(({ participant: { id } }) => id));
   return pins.flatMap((pin): Unmet[] => {
-    if (!ids.has(pin.person)) return [{ ...pin, text: 'Whom this was chosen for isn’t in the class.' }];
-    return steps[pin.index] ? [] : [{ ...pin, text: `There is no step ${pin.index + 1} in this class.` }];
+    if (!ids.has(pin.person)) return [{ ...pin, said: message('choice.nobody') }];
+    return steps[pin.index] ? [] : [{ ...pin, said: message('choice.no-step', { step: pin.index + 1 }) }];
   });
 }
 
@@ -106,7 +107,7 @@ function* walk(
     });
     const led = guides.map((guide) => guide && guide[index]!);
     const { column, to } = at.next(step, limits, led, held);
-    unmet.push(...column.refused.map(({ place, text }) => ({ ...held[place]!.pin, text })));
+    unmet.push(...column.refused.map(({ place, said }) => ({ ...held[place]!.pin, said })));
     columns.push(column);
     at = to;
     yield columns.length;

@@ -1,4 +1,5 @@
-import { aheadText, ownWays, plannedAs, type OwnWays } from '../planning/own-ways.js';
+import { message, type Message } from '../messages/message.js';
+import { aheadSaid, ownWays, plannedAs, type OwnWays } from '../planning/own-ways.js';
 import { costOf } from '../plan/cost.js';
 import { personContextKey, type StepContext } from '../judging/step-context.js';
 import type { Chosen, PlannedStep } from '../plan/plan.js';
@@ -42,7 +43,7 @@ export interface Column {
   /** Where the class had to give way: all that was set against each other. */
   readonly open: readonly (readonly (Chosen | null)[])[] | null;
   /** Choices by hand, by their place among them, that can't be kept. */
-  readonly refused: readonly { readonly place: number; readonly text: string }[];
+  readonly refused: readonly { readonly place: number; readonly said: Message }[];
 }
 
 export function wayOf(chosen: Chosen | null, cost: number): Option {
@@ -79,11 +80,9 @@ function openWays(contexts: readonly StepContext[], wishes: readonly (Chosen | n
   });
 }
 
-function togetherText(chosen: Chosen | null, best: Chosen | null, figures: number): string | null {
+function togetherSaid(chosen: Chosen | null, best: Chosen | null, figures: number): Message | null {
   if (chosen?.figure === best?.figure) return null;
-  return chosen === null
-    ? `Nothing else fits in this class with at most ${figures} different figures and the props it shares.`
-    : `Changed so that the class shows at most ${figures} different figures here and shares its props.`;
+  return message(chosen === null ? 'why.sits-out' : 'why.together', { figures });
 }
 
 /** One step for people who practise together, each on what went before. */
@@ -126,12 +125,11 @@ function chooseColumn(
     return found && { ...found, open, taken: found.chosen.map((at, person) => open[person]![at]!) };
   };
   const kept = new Map<number, readonly Chosen[]>();
-  const refused: { place: number; text: string }[] = [];
+  const refused: { place: number; said: Message }[] = [];
   for (const [place, { at, pin }] of pins.entries()) {
     const safe = wayLike(contexts[at]!, pin.figure);
-    if (!safe) refused.push({ place, text: 'What was chosen is not safe here; another way was taken.' });
-    else if (!solve([...kept.values(), [safe]], costOf))
-      refused.push({ place, text: `What was chosen would need more than ${figures} different figures, or props that the class doesn’t have.` }); // prettier-ignore
+    if (!safe) refused.push({ place, said: message('choice.unsafe') });
+    else if (!solve([...kept.values(), [safe]], costOf)) refused.push({ place, said: message('choice.does-not-fit', { figures }) });
     else kept.set(at, [safe]);
   }
   const pinned = (open: Open) => open.map((all, i) => kept.get(i) ?? all);
@@ -145,8 +143,8 @@ function chooseColumn(
     chosen,
     why: chosen.map((one, i) => {
       if (kept.has(i)) return {};
-      const together = togetherText(one, best[i]!, figures);
-      return together === null ? { ahead: aheadText(one, ways[i]!.best) } : { together };
+      const together = togetherSaid(one, best[i]!, figures);
+      return together === null ? { ahead: aheadSaid(one, ways[i]!.best) } : { together };
     }),
     distinct: new Set(chosen.flatMap((one) => one?.figure ?? [])).size,
     shared: cost - best.reduce((sum, one) => sum + costOf(one), 0),

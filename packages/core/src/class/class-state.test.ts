@@ -1,3 +1,4 @@
+import { message } from '../messages/message.js';
 import { cache, person, step, solver } from '../planning/adapt.fixture.js';
 import { PersonPlanner } from '../planning/person-planner.js';
 import { ClassState } from './class-state.js';
@@ -57,7 +58,7 @@ test('other limits, a choice by hand and a guide are other questions', () => {
   expect(start.next(tree, LIMITS, [led!, null])).not.toBe(usual);
   const pin = { person: '1', index: 0, figure: 'vrksasana/on-the-moon' };
   const held = start.next(tree, LIMITS, [], [{ at: 0, pin }]);
-  expect(held.column.refused).toEqual([{ place: 0, text: expect.stringContaining('not safe') }]);
+  expect(held.column.refused).toEqual([{ place: 0, said: message('choice.unsafe') }]);
   expect(usual.column.refused).toEqual([]);
   expect(start.next(tree, LIMITS)).toBe(usual);
 });

@@ -1,3 +1,4 @@
+import { message, sayInEnglish } from '../messages/message.js';
 import type { PersonJson, StepJson } from '../planning/json.js';
 
 /** What is compared: the same class at two times, or before and after an edit. */
@@ -11,14 +12,18 @@ export interface Difference {
   readonly person: string;
   /** The step, as its asana's id; `null` where it is about the person. */
   readonly step: string | null;
-  readonly was: string;
-  readonly now: string;
+  /** Whether they practise, as the decision's code, or how something is done, part by part: the asana, its changes, its dose. */
+  readonly about: 'decision' | 'person' | 'step';
+  readonly was: readonly string[];
+  readonly now: readonly string[];
 }
 
-/** A step's way in words. */
-function wayIn({ verdict, to, dose }: StepJson): string {
-  if (verdict === 'omit' || !to) return 'sits out';
-  return [to.name, ...to.changes, dose].filter((part) => part !== '').join(', ');
+/** A step's way, part by part. */
+function partsOf(step: StepJson | null): string[] {
+  if (!step) return [sayInEnglish(message('difference.not-in-sequence'))];
+  const { verdict, to, dose } = step;
+  if (verdict === 'omit' || !to) return [sayInEnglish(message('difference.sits-out'))];
+  return [to.name, ...to.changes, dose].filter((part) => part !== '');
 }
 
 /** Steps that are the same step of the sequence, in order: the longest common run of asanas and sides. */
@@ -48,15 +53,14 @@ export function differencesOf(before: Compared, after: Compared): Difference[] {
   return ids.flatMap((person): Difference[] => {
     const was = before.participants.find(({ id }) => id === person);
     const now = after.participants.find(({ id }) => id === person);
-    const of = (step: string | null, one: string, other: string): Difference[] =>
-      one === other ? [] : [{ person, step, was: one, now: other }];
-    if (!was || !now) return of(null, was ? 'there' : 'not there', now ? 'there' : 'not there');
+    const of = (about: Difference['about'], one: readonly string[], other: readonly string[], step: string | null = null): Difference[] =>
+      JSON.stringify(one) === JSON.stringify(other) ? [] : [{ person, step, about, was: one, now: other }];
+    const presence = (part: PersonJson | undefined) => [sayInEnglish(message(part ? 'difference.there' : 'difference.not-there'))];
+    if (!was || !now) return of('person', presence(was), presence(now));
     return [
-      ...of(null, was.screening.decision, now.screening.decision),
-      ...of(null, was.conflicts.join(' '), now.conflicts.join(' ')),
-      ...pairsOf(was.steps, now.steps).flatMap(([one, other]) =>
-        of((other ?? one)!.given, one ? wayIn(one) : 'not in the sequence', other ? wayIn(other) : 'not in the sequence'),
-      ),
+      ...of('decision', [was.screening.decision], [now.screening.decision]),
+      ...of('person', was.conflicts, now.conflicts),
+      ...pairsOf(was.steps, now.steps).flatMap(([one, other]) => of('step', partsOf(one), partsOf(other), (other ?? one)!.given)),
     ];
   });
 }

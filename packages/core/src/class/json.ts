@@ -1,3 +1,4 @@
+import { sayInEnglish } from '../messages/message.js';
 import { adaptationJson } from '../planning/json.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { ClassPlan } from './adapt-class.js';
@@ -14,7 +15,7 @@ export function classJson(sequence: Sequence, plan: ClassPlan, minutesAsked: num
     ...answer,
     minutes: { ...answer.minutes, after: Math.round(seconds / 6) / 10 },
     columns: [...columns],
-    unmet,
+    unmet: unmet.map(({ said, ...pin }) => ({ ...pin, text: sayInEnglish(said) })),
     choice: {
       cost: round(cost),
       bound: round(bound),

@@ -1,7 +1,7 @@
 import { condition } from './condition.js';
 import { limits, pick } from './limits.js';
 import { PAIN } from './pain.js';
-import { clearance, emergency, found, note, refer } from './screening.js';
+import { callNow, clearance, emergency, found, note, } from './screening.js';
 
 type Stage = 'small' | 'big' | 'r0' | 'r1' | 'r2';
 
@@ -48,7 +48,7 @@ export const abdominalHernia = condition({
     return [
       ...PAIN.screen(a),
       ...found(
-        open && a.reducible === false && (a.painNow ?? 0) >= 4 && refer('reducible', 'It doesn’t go back and hurts: call the emergency number.'),
+        open && a.reducible === false && (a.painNow ?? 0) >= 4 && callNow('reducible', 'It doesn’t go back and hurts: call the emergency number.'),
         open && a.reducible !== true && clearance('reducible', 'It doesn’t go back, or not asked: written clearance first.'),
         (stage === 'big' || stage === 'r0' || stage === 'r1') && clearance('sizeCm', 'Large, femoral, or early after a repair: written clearance first.'),
         a.pregnant === true && clearance('pregnant', 'Pregnant or fluid in the belly: written clearance first.'),

@@ -1,6 +1,6 @@
 import { condition } from './condition.js';
 import { limits, noInversion, pick } from './limits.js';
-import { clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
+import { callNow, clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
 
 type Level = 'well' | 'mod' | 'sev';
 
@@ -53,7 +53,7 @@ export const asthmaCopd = condition({
     const level = levelOf(a);
     const flare = diagnosis === 'asthma' ? 1 : 4;
     return found(
-      spo2 !== undefined && spo2 < 88 && refer('spo2', spo2 < 85 ? 'Oxygen below 85 %: call the emergency number.' : 'Oxygen below 88 % at rest: no practice, medical contact today.'),
+      spo2 !== undefined && spo2 < 88 && (spo2 < 85 ? callNow('spo2', 'Oxygen below 85 %: call the emergency number.') : refer('spo2', 'Oxygen below 88 % at rest: no practice, medical contact today.')),
       a.weeksSinceFlare !== undefined && weeksSinceFlare < flare && refer('weeksSinceFlare', `A flare in the last ${flare === 1 ? 'week' : '4 weeks'}: no practice.`),
       a.weeksSinceFlare === undefined && clearanceAlone('weeksSinceFlare', 'Not answered: weeks since the last flare. No practice until it is.'),
       diagnosis !== 'copd' && inhalerPresent === false && refer('inhalerPresent', 'The reliever is not here: no practice today.'),

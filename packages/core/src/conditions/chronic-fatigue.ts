@@ -1,6 +1,6 @@
 import { condition, type AnyAnswers } from './condition.js';
 import { limits, pick } from './limits.js';
-import { clearance, emergency, found, note, refer, today } from './screening.js';
+import { callNow, clearance, emergency, found, note, refer, today } from './screening.js';
 
 const session = ({ baselineMinutes, severity }: AnyAnswers) =>
   Math.min(0.5 * (typeof baselineMinutes === 'number' ? baselineMinutes : severity === 'very-severe' ? 0 : 5), 20);
@@ -34,7 +34,7 @@ export const chronicFatigue = condition({
       weeksSinceInfection !== undefined && weeksSinceInfection < 4 && refer('weeksSinceInfection', 'Less than 4 weeks since the infection: no practice.'),
       chestSymptoms === true && clearance('chestSymptoms', 'Chest symptoms: written clearance first (heart).'),
       (severity === 'severe' || severity === 'very-severe') && clearance('severity', 'Severe: written clearance first.'),
-      spo2 !== undefined && spo2 < 92 && refer('spo2', 'Oxygen below 92 %: call the emergency number.'),
+      spo2 !== undefined && spo2 < 92 && callNow('spo2', 'Oxygen below 92 %: call the emergency number.'),
       spo2 !== undefined && spo2 >= 92 && spo2 < 94 && clearance('spo2', 'Oxygen below 94 %: written clearance first.'),
       daysSinceCrash === undefined && note('daysSinceCrash', 'The last crash was not asked: taken as today.'),
       restingPulse !== undefined && note('restingPulse', `Keep the pulse below ${restingPulse + 15} (common practice; a watch, no diagnosis).`),

@@ -63,6 +63,8 @@ export interface ScreeningFinding {
   readonly flag?: string;
   readonly text: string;
   readonly outcome: Outcome;
+  /** `emergency`: the local emergency number is to be called now. */
+  readonly urgency?: RedFlag['urgency'];
   /** Until cleared only the restricted profile: its limits join the condition's own. */
   readonly restricted?: boolean;
 }

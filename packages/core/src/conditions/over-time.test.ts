@@ -2,7 +2,10 @@ import { person } from '../planning/adapt.fixture.js';
 import { limitsFor } from '../planning/adapt.js';
 import { assess } from '../screening/assess.js';
 import { checkAnswers } from './check-answers.js';
+import { sayInEnglish } from '../messages/message.js';
 import { answersOn, daysBetween, newsOf, weeksOn } from './over-time.js';
+
+const news = (...asked: Parameters<typeof newsOf>) => newsOf(...asked).map(sayInEnglish);
 
 const pregnant = { id: 'pregnancy', week: 27, fetuses: 1, complications: ['none'], asOf: '2026-03-02' };
 
@@ -70,17 +73,17 @@ describe('readings grow old', () => {
 
 describe('what is told before class', () => {
   test('a pregnancy that enters week 28', () => {
-    expect(newsOf({ conditions: [pregnant], clearances: [] }, '2026-03-08')).toEqual([]);
-    expect(newsOf({ conditions: [pregnant], clearances: [] }, '2026-03-09')).toEqual(['Pregnancy: now from 28 weeks']);
+    expect(news({ conditions: [pregnant], clearances: [] }, '2026-03-08')).toEqual([]);
+    expect(news({ conditions: [pregnant], clearances: [] }, '2026-03-09')).toEqual(['Pregnancy: now from 28 weeks']);
   });
 
   test('six weeks after a birth', () => {
     const birth = { id: 'postpartum', weeks: 5, birth: 'vaginal', checkDone: true, doming: false, gapFingers: 1, pelvicFloor: ['none'], lochia: 'none', breastfeeding: false, asOf: '2026-03-02' }; // prettier-ignore
-    expect(newsOf({ conditions: [birth], clearances: [] }, '2026-03-09').join()).toMatch(/After birth: now to 12 weeks, after the check/);
+    expect(news({ conditions: [birth], clearances: [] }, '2026-03-09').join()).toMatch(/After birth: now to 12 weeks, after the check/);
   });
 
   test('a clearance that ends soon, and one that ended', () => {
-    const until = (day: string) => newsOf({ conditions: [], clearances: [{ condition: 'pregnancy', until: day }] }, '2026-03-09');
+    const until = (day: string) => news({ conditions: [], clearances: [{ condition: 'pregnancy', until: day }] }, '2026-03-09');
     expect(until('2026-04-09')).toEqual([]);
     expect(until('2026-03-23')).toEqual(['Pregnancy: the written clearance ends on 2026-03-23']);
     expect(until('2026-03-09')).toEqual(['Pregnancy: the written clearance ends on 2026-03-09']);
@@ -89,9 +92,9 @@ describe('what is told before class', () => {
 
   test('a reading that is too old, and what has to be asked anew', () => {
     const pressure = { id: 'hypertension', systolic: 122, diastolic: 76, controlled: 'yes', aneurysm: false, asOf: '2026-03-02' };
-    expect(newsOf({ conditions: [pressure], clearances: [] }, '2026-03-20').join()).toMatch(/too old, ask again: Upper number/);
+    expect(news({ conditions: [pressure], clearances: [] }, '2026-03-20').join()).toMatch(/too old, ask again: Upper number/);
     const pain = { id: 'elbow', painNow: 2, asOf: '2026-03-02' };
-    expect(newsOf({ conditions: [pain], clearances: [] }, '2026-03-03')).toEqual(['Elbow trouble: ask today: Pain now, before class']);
+    expect(news({ conditions: [pain], clearances: [] }, '2026-03-03')).toEqual(['Elbow trouble: ask today: Pain now, before class']);
   });
 });
 

@@ -1,3 +1,4 @@
+import { message, type Message } from '../messages/message.js';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import type { ConditionAnswer, Condition, ParameterSpec } from './condition.js';
 import { findCondition } from './all.js';
@@ -68,9 +69,9 @@ interface Dated {
   readonly clearances: readonly { readonly condition: string; readonly until: string }[];
 }
 
-/** What has changed since a person was last asked, in words: stages entered, readings too old, clearances at their end. */
-export function newsOf({ conditions, clearances }: Dated, today: string): string[] {
-  const stages = conditions.flatMap((given): string[] => {
+/** What has changed since a person was last asked: stages entered, readings too old, clearances at their end. */
+export function newsOf({ conditions, clearances }: Dated, today: string): Message[] {
+  const stages = conditions.flatMap((given): Message[] => {
     const condition = findCondition(given.id);
     if (!condition) return [];
     const { answer, stale } = answersOn(given, today);
@@ -81,17 +82,19 @@ export function newsOf({ conditions, clearances }: Dated, today: string): string
     const askedAgain = stale.filter((name) => name in condition.parameters);
     const old = askedAgain.filter((name) => condition.parameters[name]!.holdsDays !== 0);
     const daily = askedAgain.filter((name) => condition.parameters[name]!.holdsDays === 0);
+    const { name } = condition;
+    const question = (parameter: string) => condition.parameters[parameter]!.ask.replace(/\?$/, '');
     return [
-      ...(came.length > 0 ? [`${condition.name}: now ${came.map(lowerFirst).join('; ')}`] : []),
-      ...old.map((name) => `${condition.name}: too old, ask again: ${condition.parameters[name]!.ask.replace(/\?$/, '')}`),
-      ...(daily.length > 0 ? [`${condition.name}: ask today: ${daily.map((name) => condition.parameters[name]!.ask.replace(/\?$/, '')).join('; ')}`] : []),
+      ...(came.length > 0 ? [message('news.stage', { condition: name, stages: came.map(lowerFirst).join('; ') })] : []),
+      ...old.map((parameter) => message('news.too-old', { condition: name, question: question(parameter) })),
+      ...(daily.length > 0 ? [message('news.ask-today', { condition: name, questions: daily.map(question).join('; ') })] : []),
     ];
   });
-  const words = clearances.flatMap(({ condition: id, until }): string[] => {
-    const name = findCondition(id)?.name ?? id;
+  const clearanceNews = clearances.flatMap(({ condition: id, until }): Message[] => {
+    const condition = findCondition(id)?.name ?? id;
     const left = daysBetween(today, until);
-    if (left < 0) return [`${name}: the written clearance ended on ${until}`];
-    return left <= SOON_DAYS ? [`${name}: the written clearance ends on ${until}`] : [];
+    if (left < 0) return [message('news.clearance-ended', { condition, day: until })];
+    return left <= SOON_DAYS ? [message('news.clearance-ends', { condition, day: until })] : [];
   });
-  return [...stages, ...words];
+  return [...stages, ...clearanceNews];
 }

@@ -1,7 +1,7 @@
 import { condition } from './condition.js';
 import { limits, pick } from './limits.js';
 import { PAIN } from './pain.js';
-import { clearance, found, note, open, refer, SPINE_RED_FLAGS, today } from './screening.js';
+import { callNow, clearance, found, note, open, SPINE_RED_FLAGS, today } from './screening.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const sciatica = condition({
@@ -35,10 +35,10 @@ export const sciatica = condition({
   screen: (a) => [
     ...PAIN.screen(a),
     ...found(
-      a.weakness === 'new' && refer('weakness', 'New weakness: call the emergency number.'),
+      a.weakness === 'new' && callNow('weakness', 'New weakness: call the emergency number.'),
       a.weakness === undefined && open('weakness', 'weakness or numbness of the leg?'),
       a.weakness === 'stable' && clearance('weakness', 'Weakness or numbness: written clearance first.'),
-      a.bothLegs === true && a.cause !== 'stenosis' && refer('bothLegs', 'Both legs, without a known narrowing: call the emergency number.'),
+      a.bothLegs === true && a.cause !== 'stenosis' && callNow('bothLegs', 'Both legs, without a known narrowing: call the emergency number.'),
       (a.cause === 'disc' || a.cause === 'stenosis') && note('cause', `Add ${a.cause === 'disc' ? 'a lumbar disc' : 'spinal stenosis'}: its limits hold too.`),
       a.slrAngle === undefined && note('slrAngle', 'The leg was not raised as a test: taken as 45 degrees.'),
     ),

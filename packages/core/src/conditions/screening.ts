@@ -8,6 +8,10 @@ function finding(parameter: string, text: string, outcome: Outcome): ScreeningFi
 export function refer(parameter: string, text: string): ScreeningFinding {
   return finding(parameter, text, 'refer');
 }
+/** No practice: the emergency number is to be called now. */
+export function callNow(parameter: string, text: string): ScreeningFinding {
+  return { ...finding(parameter, text, 'refer'), urgency: 'emergency' };
+}
 /** Written clearance first; until then only the restricted profile. */
 export function clearance(parameter: string, text: string): ScreeningFinding {
   return { ...finding(parameter, text, 'clearance'), restricted: true };

@@ -1,6 +1,6 @@
 import { condition } from './condition.js';
 import { limits, pick } from './limits.js';
-import { clearance, emergency, found, note, refer, today } from './screening.js';
+import { callNow, clearance, emergency, found, note, refer, today } from './screening.js';
 
 const LATER = ['sub', 'chronic'] as const;
 
@@ -48,7 +48,7 @@ export const strokeTia = condition({
   },
   screen: ({ event = 'haemorrhagic', evaluated, weeksSince = 0, cleared, systolic, diastolic, berg }) =>
     found(
-      evaluated === false && refer('evaluated', event === 'tia' && weeksSince < 1 ? 'A TIA in the last week that nobody looked into: call the emergency number.' : 'Not looked into by doctors: no practice, medical contact today.'),
+      evaluated === false && (event === 'tia' && weeksSince < 1 ? callNow('evaluated', 'A TIA in the last week that nobody looked into: call the emergency number.') : refer('evaluated', 'Not looked into by doctors: no practice, medical contact today.')),
       evaluated === undefined && cleared !== true && refer('evaluated', 'Not known whether doctors looked into it: no practice until they have.'),
       weeksSince < (event === 'tia' ? 2 : 12) && refer('weeksSince', 'The first weeks: no general class, the rehabilitation team only.'),
       cleared !== true && clearance('cleared', 'Written clearance first, renewed after each event or 6 months.'),

@@ -25,7 +25,7 @@ function shortened(step: PlannedStep, share: number, breathSeconds: number): Pla
   const timed = timeOf(rhythmOf(chosen.asana, chosen.variation), dose, step.step.side, breathSeconds);
   if (timed.seconds >= chosen.timed.seconds) return step;
   // What was said of the dose no longer holds; the dose says it itself.
-  const changes = chosen.changes.filter((text) => !chosen.aboutDose.includes(text));
+  const changes = chosen.changes.filter((one) => !chosen.aboutDose.includes(one));
   const next: Chosen = { ...chosen, changes, aboutDose: [], dose, timed };
   return { ...step, chosen: next, seconds: timed.seconds + chosen.transitionSeconds };
 }

@@ -1,3 +1,4 @@
+import { message, type Message } from '../messages/message.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
@@ -36,7 +37,7 @@ export interface Fitted extends Pick<
   Chosen,
   'changes' | 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'minCost'
 > {
-  /** Behind so many of its changes it is said how to get there. */
+  /** So many of its changes come before the one that says how to get there. */
   readonly wayAfter: number;
   /** Without what it costs to begin it where the class stands, and to get there another way. */
   readonly cost: number;
@@ -51,9 +52,9 @@ export interface Fitted extends Pick<
 }
 
 class Fitting {
-  private readonly changes: string[];
+  private readonly changes: Message[];
   private readonly wayAfter: number;
-  private readonly aboutDose: string[] = [];
+  private readonly aboutDose: Message[] = [];
   private cost: number;
   /** What of it the place in the class asks for: elsewhere it may be nothing. */
   private costHere = 0;
@@ -74,7 +75,7 @@ class Fitting {
     const { step, profile, totals } = context;
     const { asana, variation } = candidate;
     this.ends = endsOf(profile.solver, candidate);
-    this.changes = [...candidate.texts];
+    this.changes = [...candidate.said];
     this.cost = costAnywhere(profile, candidate, given);
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
     const { pattern } = variation;
@@ -128,7 +129,7 @@ class Fitting {
     const less = scaleDose(this.dose, share);
     if (describeDose(less) === describeDose(this.dose)) return;
     this.dose = less;
-    this.sayDose(`${describeDose(less)} only`);
+    this.sayDose(message('dose.only', { dose: describeDose(less) }));
     this.cost += COST.shorter;
     this.asked.push({
       condition,
@@ -191,20 +192,20 @@ class Fitting {
       case 'breathRetention':
         if (most === null || this.needsPause(most)) return false;
         this.retention = most;
-        this.say(most === 0 ? 'no breath hold: let the breath flow' : `hold the breath ${most} s at most`, COST.noHold);
+        this.say(most === 0 ? message('breath.flows') : message('breath.held-at-most', { seconds: most }), COST.noHold);
         return true;
       case 'transitionTime': {
         const least = 'atLeast' in wants ? wants.atLeast : null;
         if (least === null) return false;
         this.transitionSeconds = least;
-        this.sayHere(`take ${least} s to get there`, COST.slower);
+        this.sayHere(message('pace.there', { seconds: least }), COST.slower);
         return true;
       }
       case 'repSeconds': {
         const least = 'atLeast' in wants ? wants.atLeast : null;
         if (least === null || this.timed.repSeconds === null) return false;
         this.timed = { ...this.timed, seconds: (this.timed.seconds * least) / this.timed.repSeconds, repSeconds: least };
-        this.say(`slowly, ${least} s each time`, COST.slower);
+        this.say(message('pace.each-time', { seconds: least }), COST.slower);
         return true;
       }
       case 'impact':
@@ -228,22 +229,22 @@ class Fitting {
     return pattern !== null && Math.max(pattern.pauseIn, pattern.pauseOut) > most;
   }
 
-  private say(text: string, cost: number): void {
-    this.changes.push(text);
+  private say(said: Message, cost: number): void {
+    this.changes.push(said);
     this.cost += cost;
   }
 
-  private sayDose(text: string): void {
-    this.changes.push(text);
-    this.aboutDose.push(text);
+  private sayDose(said: Message): void {
+    this.changes.push(said);
+    this.aboutDose.push(said);
   }
 
   private payHere(cost: number): void {
     this.cost += cost;
     this.costHere += cost;
   }
-  private sayHere(text: string, cost: number): void {
-    this.say(text, cost);
+  private sayHere(said: Message, cost: number): void {
+    this.say(said, cost);
     this.costHere += cost;
   }
 
@@ -254,7 +255,7 @@ class Fitting {
     const rounds = Math.min(3, (this.dose.rounds ?? 1) * Math.ceil(this.timed.holdSeconds / seconds));
     this.dose = { seconds: Math.floor(seconds), rounds };
     this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
-    this.sayDose(rounds > 1 ? `hold ${Math.floor(seconds)} s, ${rounds} times` : `hold ${Math.floor(seconds)} s`);
+    this.sayDose(message('dose.hold', { seconds: Math.floor(seconds), rounds }));
     this.cost += COST.shorter;
     return true;
   }
@@ -267,7 +268,7 @@ class Fitting {
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
     this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
-    this.sayDose(`no longer than ${Math.round(seconds)} s`);
+    this.sayDose(message('dose.no-longer', { seconds: Math.round(seconds) }));
     this.payHere(isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
     return true;
   }

@@ -1,3 +1,4 @@
+import type { Message } from '../messages/message.js';
 import type { MeasureBy } from '../body/measure.js';
 import type { DeclaredSpec, DoseSpec } from '../asanas/asana.js';
 import type { Asana, Variation } from '../asanas/library.js';
@@ -24,10 +25,10 @@ export interface Chosen {
   readonly figure: string;
   readonly ends: readonly SolvedPosture[];
   readonly declared: DeclaredSpec;
-  /** What differs from the given step, in words. */
-  readonly changes: readonly string[];
+  /** What differs from the given step. */
+  readonly changes: readonly Message[];
   /** Those of them that speak of the dose. */
-  readonly aboutDose: readonly string[];
+  readonly aboutDose: readonly Message[];
   readonly dose: DoseSpec;
   readonly timed: Timed;
   readonly retention: number;
@@ -54,10 +55,10 @@ export interface PlannedStep {
   readonly reasons: readonly Finding[];
   /** Seconds of the step as planned, with the way there. */
   readonly seconds: number;
-  /** What the class asked beyond this person's own limits, in words; `null` where nothing. */
-  readonly together: string | null;
+  /** What the class asked beyond this person's own limits; `null` where nothing. */
+  readonly together: Message | null;
   /** Why a way was taken that isn't the closest one here, for the sake of what follows; `null` where nothing. */
-  readonly ahead: string | null;
+  readonly ahead: Message | null;
 }
 
 export interface SessionFinding {

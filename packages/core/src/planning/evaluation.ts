@@ -1,5 +1,6 @@
+import { message, type Message } from '../messages/message.js';
 import { stepKey } from '../sequence/step-key.js';
-import { WAYS, type WayId } from '../sequence/ways.js';
+import type { WayId } from '../sequence/ways.js';
 import { arrivingOf, levelMismatchCost, standOf, usualWaySeconds } from '../transitions/entry-cost.js';
 import { endsOf, type Candidate } from '../candidates/candidates.js';
 import { COST } from '../plan/cost.js';
@@ -10,8 +11,8 @@ import type { Chosen } from '../plan/plan.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
 import { transitionTo, type Transition } from '../transitions/transition.js';
 
-function wayText(way: WayId): string {
-  return `get there ${WAYS[way].name}`;
+function waySaid(way: WayId): Message {
+  return message('change.way', { way: message(`way.${way}`) });
 }
 
 /** A candidate judged at its place in a class. */
@@ -39,7 +40,7 @@ export class Evaluated {
       figure,
       ends,
       declared: variation.declared,
-      changes: way.instead.length === 0 ? changes : changes.toSpliced(wayAfter, 0, ...way.instead.map(wayText)),
+      changes: way.instead.length === 0 ? changes : changes.toSpliced(wayAfter, 0, ...way.instead.map(waySaid)),
       aboutDose,
       dose,
       timed,

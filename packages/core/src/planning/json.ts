@@ -1,3 +1,4 @@
+import { message, sayInEnglish } from '../messages/message.js';
 import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
@@ -5,7 +6,6 @@ import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { memoize } from '../get-or-create.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
-import { WAYS } from '../sequence/ways.js';
 import { CONTRACT } from '../version.js';
 import type { Finding } from '../plan/finding.js';
 import type { PersonPlan, PlannedStep } from '../plan/plan.js';
@@ -32,10 +32,10 @@ const stepJson = memoize((planned: PlannedStep) => {
       asana: chosen.asana.id,
       variation: chosen.variation.id,
       name: chosen.asana.name,
-      changes: chosen.changes,
+      changes: chosen.changes.map(sayInEnglish),
       figure: chosen.figure,
     },
-    ways: (chosen?.ways ?? []).map((way) => ({ way, say: WAYS[way].say })),
+    ways: (chosen?.ways ?? []).map((way) => ({ way, say: sayInEnglish(message(`way.${way}.told`)) })),
     seconds: Math.round(planned.seconds),
     dose: chosen ? describeDose(chosen.dose) : '',
     reasons: reasons.map(reason),
@@ -43,8 +43,8 @@ const stepJson = memoize((planned: PlannedStep) => {
     cues: chosen ? saidCues(chosen.asana) : [],
     asides: chosen ? asides(chosen.asana) : [],
     setup: chosen ? setupOf(chosen.ends[0]!) : [],
-    ...(planned.together !== null && { together: planned.together }),
-    ...(planned.ahead !== null && { ahead: planned.ahead }),
+    ...(planned.together !== null && { together: sayInEnglish(planned.together) }),
+    ...(planned.ahead !== null && { ahead: sayInEnglish(planned.ahead) }),
   };
 });
 

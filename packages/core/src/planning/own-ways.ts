@@ -1,3 +1,4 @@
+import { message, type Message } from '../messages/message.js';
 import { uniqueByLimit, isHard, type Finding } from '../plan/finding.js';
 import type { Chosen, PlannedStep, Verdict } from '../plan/plan.js';
 import type { Step } from '../sequence/sequence.js';
@@ -41,10 +42,9 @@ export function ownWays(context: StepContext): OwnWays {
 }
 
 /** Why someone takes a way of their own that isn't the closest one here. */
-export function aheadText(chosen: Chosen | null, closest: Chosen | null): string | null {
+export function aheadSaid(chosen: Chosen | null, closest: Chosen | null): Message | null {
   if (!chosen || !closest || chosen.cost <= closest.cost + 1e-9) return null;
-  const way = [closest.asana.name.toLowerCase(), ...closest.changes].join(', ');
-  return `Taken with what follows in mind: closer here would be ${way}; that costs more later.`;
+  return message('why.ahead', { way: [closest.asana.name.toLowerCase(), ...closest.changes] });
 }
 
 /** A step of one person as it is planned, once its way was chosen; with why, where it isn't the closest one. */

@@ -13,7 +13,7 @@ import type { Chosen, Inserted, PersonPlan, PlannedStep, RunningTotals } from '.
 import type { Sequence, Step } from '../sequence/sequence.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import { bestPath } from './best-path.js';
-import { aheadText, ownWays, plannedAs } from './own-ways.js';
+import { aheadSaid, ownWays, plannedAs } from './own-ways.js';
 import { safeWays } from './search.js';
 import { leftRightDifference, missingRest, quietEnd, restSeconds, sessionFindings } from './session.js';
 
@@ -76,7 +76,7 @@ export class PersonPlanner {
     const { way } = bestPath(this.profile, steps);
     for (const [i, step] of steps.entries()) {
       const [ways, { chosen }] = [ownWays(this.context(step)), way[i]!];
-      this.take(plannedAs(step, ways, chosen, { ahead: aheadText(chosen, ways.best) }));
+      this.take(plannedAs(step, ways, chosen, { ahead: aheadSaid(chosen, ways.best) }));
     }
   }
 

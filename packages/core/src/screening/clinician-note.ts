@@ -1,3 +1,4 @@
+import { message, sayInEnglish } from '../messages/message.js';
 import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { AS_OF } from '../conditions/over-time.js';
@@ -14,12 +15,8 @@ export interface NoteSection {
 /** What a teacher says to someone who is not to practise yet: plain words, no diagnosis. */
 export function whatToSay({ screening: { decision, reasons } }: Pick<Assessment, 'screening'>): string | null {
   if (decision === 'practise') return null;
-  // A reason that says when to call is not yet a reason to call.
-  const emergency = reasons.some(({ text }) => /: call the emergency number( and stay with the person)?\.$/.test(text));
-  if (emergency) return 'Sit or lie down, I stay with you. I am calling the emergency number now.';
-  if (decision === 'refer')
-    return 'Today I would rather you did not practise. What you told me should be looked at by a doctor today. I can write down why; come back as soon as they say so.';
-  return 'Before we go on I need a word from your doctor, midwife or physiotherapist. Here is a note for them with what we would do. Until then there is rest and gentle breath.';
+  const isEmergency = reasons.some(({ urgency }) => urgency === 'emergency');
+  return sayInEnglish(message(isEmergency ? 'say.emergency' : decision === 'refer' ? 'say.refer' : 'say.clearance'));
 }
 
 function answerLines(answer: ConditionAnswer): string[] {

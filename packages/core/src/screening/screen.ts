@@ -1,7 +1,7 @@
 import { isCleared } from '../conditions/active-limits.js';
 import { findCondition } from '../conditions/all.js';
 import { FLAGS } from '../conditions/check-answers.js';
-import type { ConditionAnswer } from '../conditions/condition.js';
+import type { ConditionAnswer, RedFlag } from '../conditions/condition.js';
 
 export type Decision = 'practise' | 'clearance' | 'refer';
 
@@ -11,6 +11,8 @@ export interface ScreeningReason {
   readonly flag?: string;
   readonly text: string;
   readonly outcome: 'refer' | 'clearance' | 'note';
+  /** `emergency`: the local emergency number is to be called now. */
+  readonly urgency?: RedFlag['urgency'];
 }
 
 export interface Screening {
@@ -52,13 +54,15 @@ export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet
           flag: id,
           text: `${text}: ${urgency === 'emergency' ? 'call the emergency number and stay with the person' : 'no practice, medical contact today'}.`,
           outcome: 'refer' as const,
+          urgency,
         })),
-      ...condition.screen(answer).map(({ parameter, flag, text, outcome }) => ({
+      ...condition.screen(answer).map(({ parameter, flag, text, outcome, urgency }) => ({
         condition: condition.id,
         ...(parameter && { parameter }),
         ...(flag && { flag }),
         text,
         outcome,
+        ...(urgency && { urgency }),
       })),
     ];
   });

@@ -1,4 +1,4 @@
-import type { Studio } from '@lotus-steady/requests';
+import { ownTimeZone, type Studio } from '@lotus-steady/requests';
 import { readJsonColumn } from '../database/json-column.js';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
@@ -19,9 +19,10 @@ export class TeacherRow extends Model {
   declare demo: boolean;
 
   @Column(DataType.JSON)
-  declare studio: Studio | null;
+  declare studio: Partial<Studio> | null;
 
   toStudio(): Studio {
-    return (readJsonColumn(this, 'studio') as Studio | null) ?? { schools: {}, limits: [] };
+    const stored = readJsonColumn(this, 'studio') as Partial<Studio> | null;
+    return { schools: {}, limits: [], timeZone: ownTimeZone(), ...stored };
   }
 }

@@ -1,5 +1,5 @@
-import { assess, checkParticipant, clinicianNote, newsOf, readParticipants, type Problem } from '@lotus-steady/core';
-import { PersonBody, toParticipant, type Person, type PersonSummary, type StoredPlan } from '@lotus-steady/requests';
+import { assess, checkParticipant, clinicianNote, newsOf, readParticipants, sayInEnglish, type Problem } from '@lotus-steady/core';
+import { dayIn, PersonBody, toParticipant, type Person, type PersonSummary, type StoredPlan } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
@@ -11,7 +11,6 @@ import { PlanRow } from '../plans/plan.row.js';
 import { StudioService } from '../studio/studio.service.js';
 import { notePdf } from './note-pdf.js';
 import { PersonRow } from './person.row.js';
-import { today } from '../today.js';
 
 function check(body: PersonBody): Problem[] {
   const asClass = {
@@ -40,7 +39,8 @@ function standing(person: Person): Pick<PersonSummary, 'decision' | 'news'> {
   const participant = toParticipant(person);
   const [problem] = checkParticipant(participant);
   if (problem) return { decision: 'clearance', news: [`These answers have to be looked through: ${problem.message}`] };
-  return { decision: assess(participant, today()).screening.decision, news: newsOf(person, today()) };
+  const today = dayIn(person.studio.timeZone);
+  return { decision: assess(participant, today).screening.decision, news: newsOf(person, today).map(sayInEnglish) };
 }
 
 /** All that is kept of one person. */
@@ -122,8 +122,9 @@ export class PeopleService {
   /** A note for the clinician of a person, as a PDF. */
   async note(teacherId: number, id: number): Promise<Buffer> {
     const person = await this.opened(teacherId, id, 'note');
-    const sections = clinicianNote(person.conditions, assess(toParticipant(person), today()));
-    return notePdf(`About ${person.name}: a question before yoga`, today(), sections);
+    const today = dayIn(person.studio.timeZone);
+    const sections = clinicianNote(person.conditions, assess(toParticipant(person), today));
+    return notePdf(`About ${person.name}: a question before yoga`, today, sections);
   }
 
   /** Everything that is kept of one person. */

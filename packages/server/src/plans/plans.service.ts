@@ -1,14 +1,14 @@
 import { adaptationJson, anybody, classJson, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
-import { AdaptBody, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
+import { AdaptBody, dayIn, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { AuditService } from '../audit/audit.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { unusable } from '../problems/unusable.js';
 import { SequencesService } from '../sequences/sequences.service.js';
+import { StudioService } from '../studio/studio.service.js';
 import { PlanRow } from './plan.row.js';
 import { PlanningService } from './planning.service.js';
-import { today } from '../today.js';
 
 @Injectable()
 export class PlansService {
@@ -18,6 +18,7 @@ export class PlansService {
     private readonly people: PeopleService,
     private readonly audit: AuditService,
     private readonly planning: PlanningService,
+    private readonly studio: StudioService,
   ) {}
 
   async list(teacherId: number, sequenceId: number | null, personId: number | null): Promise<StoredPlan[]> {
@@ -40,7 +41,7 @@ export class PlansService {
     const person = await this.people.read(teacherId, personId);
     const sequence = await this.sequences.parse(teacherId, stored.text);
     const { plans } = await this.planning.plan([toParticipant(person)], sequence, {
-      today: today(),
+      today: dayIn(person.studio.timeZone),
       ...(minutes !== undefined && { minutes }),
     });
     const answer = adaptationJson(sequence, plans, minutes ?? sequence.minutes);
@@ -70,7 +71,7 @@ export class PlansService {
     if (problems.length > 0) throw unusable(problems);
     const { minutes = sequence.minutes, figures } = body;
     const plan = await this.planning.plan(participants, sequence, {
-      today: today(),
+      today: await this.studio.today(teacherId),
       ...(minutes !== null && { minutes }),
       ...(figures !== undefined && { figures }),
     });

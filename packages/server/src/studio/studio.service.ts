@@ -1,5 +1,5 @@
 import { checkOwn, checkSchools } from '@lotus-steady/core';
-import type { Studio, StudioBody } from '@lotus-steady/requests';
+import { dayIn, type Studio, type StudioBody } from '@lotus-steady/requests';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { TeacherRow } from '../auth/teacher.row.js';
@@ -16,10 +16,15 @@ export class StudioService {
   }
 
   /** @throws UnprocessableEntityException naming each school or limit that can't be taken. */
-  async replace(teacherId: number, { schools, limits }: StudioBody): Promise<Studio> {
+  async replace(teacherId: number, { schools, limits, timeZone }: StudioBody): Promise<Studio> {
     const problems = [...checkSchools(schools), ...checkOwn(limits, [])];
     if (problems.length > 0) throw unusable(problems);
-    await this.teachers.update({ studio: { schools, limits } }, { where: { id: teacherId } });
-    return { schools, limits };
+    await this.teachers.update({ studio: { schools, limits, ...(timeZone && { timeZone }) } }, { where: { id: teacherId } });
+    return this.read(teacherId);
+  }
+
+  /** The studio's day, as YYYY-MM-DD. */
+  async today(teacherId: number): Promise<string> {
+    return dayIn((await this.read(teacherId)).timeZone);
   }
 }

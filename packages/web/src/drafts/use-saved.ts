@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { ApiError } from '../api/client.js';
 import { dropDraft, readDraft, writeDraft } from './drafts.js';
 
@@ -44,6 +44,12 @@ export function useSaved<T, R extends { readonly version: number }>({
   const [value, setValue] = useState(draft ? draft.value : serverValue);
   const [edited, setEdited] = useState<'no' | 'here' | 'restored'>(draft ? 'restored' : 'no');
   const queries = useQueryClient();
+  // What is on the screen now, for answers that come later.
+  const latest = useRef(value);
+  const show = useCallback((next: T) => {
+    latest.current = next;
+    setValue(next);
+  }, []);
 
   const mutation = useMutation({
     mutationFn: (sent: { value: T; version: number | null }) => send(sent.value, sent.version),
@@ -52,15 +58,12 @@ export function useSaved<T, R extends { readonly version: number }>({
     onSuccess: async (answer, sent) => {
       setVersion(answer.version);
       // Typing may have gone on meanwhile; only what was sent is saved.
-      setValue((now) => {
-        if (now !== sent.value) {
-          writeDraft(key, { version: answer.version, value: now });
-          return now;
-        }
+      if (latest.current !== sent.value) writeDraft(key, { version: answer.version, value: latest.current });
+      else {
         dropDraft(key);
         setEdited('no');
-        return read(answer);
-      });
+        show(read(answer));
+      }
       await Promise.all(invalidate.map((queryKey) => queries.invalidateQueries({ queryKey: [...queryKey] })));
       onSaved?.(answer);
     },
@@ -68,11 +71,11 @@ export function useSaved<T, R extends { readonly version: number }>({
 
   const change = useCallback(
     (next: T) => {
-      setValue(next);
+      show(next);
       setEdited('here');
       writeDraft(key, { version, value: next });
     },
-    [key, version],
+    [key, version, show],
   );
   const { mutate, error, isPending } = mutation;
   const save = useCallback(() => mutate({ value, version }), [mutate, value, version]);
@@ -92,12 +95,12 @@ export function useSaved<T, R extends { readonly version: number }>({
   const takeOver = useCallback(
     (next: T, nextVersion: number) => {
       setVersion(nextVersion);
-      setValue(next);
+      show(next);
       setEdited('here');
       writeDraft(key, { version: nextVersion, value: next });
       mutation.reset();
     },
-    [key, mutation],
+    [key, mutation, show],
   );
 
   let state: SaveState;

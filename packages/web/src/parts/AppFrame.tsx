@@ -7,6 +7,7 @@ import { sessionQuery } from '../api/queries.js';
 import { dropAllDrafts } from '../drafts/drafts.js';
 import { core } from '../worker/core.js';
 import { useStudioWords } from '../api/use-words.js';
+import { useStudioClock } from '../clock.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
 
 function ThemeButton() {
@@ -41,6 +42,7 @@ const LINKS = [
 export function AppFrame() {
   const session = useQuery(sessionQuery);
   useStudioWords();
+  useStudioClock();
   const signOut = async () => {
     await request('DELETE', 'session');
     dropAllDrafts();

@@ -1,3 +1,4 @@
+import { useToday } from '../clock.js';
 import {
   allowed,
   anybody,
@@ -26,7 +27,7 @@ const NAMED = Object.entries(MEASURES)
 
 /** What a limit by itself would make of the library. */
 function Effect({ limit }: { limit: OwnLimit }) {
-  const verdicts = useQuery(verdictsQuery({ ...anybody('try'), ownLimits: [{ ...limit, replaces: undefined }] }));
+  const verdicts = useQuery(verdictsQuery({ ...anybody('try'), ownLimits: [{ ...limit, replaces: undefined }] }, useToday()));
   const names = useAsanaNames();
   if (!verdicts.data || !names) return <p className="text-sm text-soft">Trying it against the library …</p>;
   const touched = verdicts.data.filter(({ verdict }) => verdict === (limit.grade === 'watch' ? 'watch' : 'change'));

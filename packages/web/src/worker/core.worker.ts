@@ -1,5 +1,5 @@
 import {
-  adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
+  adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
   type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -238,7 +238,7 @@ const core = {
       asana: chosen.asana.id,
       name: chosen.asana.name,
       variation: chosen.variation.id,
-      changes: chosen.changes,
+      changes: chosen.changes.map(sayInEnglish),
       cost: chosen.cost,
       drawing: draw(solver, chosen, sequence.steps[index]!.side),
       setup: setupOf(chosen.ends[0]!),

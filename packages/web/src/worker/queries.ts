@@ -7,11 +7,6 @@ import type { ClassAsked, ReadText, StepAsked } from './answers.js';
 import { Receiver } from './delta-message.js';
 import { unpackScore } from './score-delta.js';
 
-export function today(): string {
-  const now = new Date();
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-}
-
 export const readTextQuery = (text: string) =>
   queryOptions({
     queryKey: ['read', text],
@@ -30,10 +25,10 @@ export const reviewQuery = (text: string) =>
     placeholderData: keepPreviousData,
   });
 
-export const scoreQuery = (text: string | undefined, person: Person | undefined) =>
+export const scoreQuery = (text: string | undefined, person: Person | undefined, day: string) =>
   queryOptions({
-    queryKey: ['score', text, person],
-    queryFn: text === undefined || person === undefined ? skipToken : () => core.score(text, toParticipant(person), today()),
+    queryKey: ['score', text, person, day],
+    queryFn: text === undefined || person === undefined ? skipToken : () => core.score(text, toParticipant(person), day),
     staleTime: Infinity,
     retry: false,
   });
@@ -72,10 +67,10 @@ export function findBetterOrder(text: string, people: readonly Person[], options
   return core.betterOrder(++jobs, text, people.map(toParticipant), options, day);
 }
 
-export const buildQuery = (people: readonly Person[] | undefined, asked: BuildAsked | null) =>
+export const buildQuery = (people: readonly Person[] | undefined, asked: BuildAsked | null, day: string) =>
   queryOptions({
-    queryKey: ['build', people, asked],
-    queryFn: people === undefined || asked === null ? skipToken : () => core.build(people.map(toParticipant), asked, today()),
+    queryKey: ['build', people, asked, day],
+    queryFn: people === undefined || asked === null ? skipToken : () => core.build(people.map(toParticipant), asked, day),
     staleTime: Infinity,
     retry: false,
   });
@@ -115,17 +110,17 @@ export const mentionedQuery = (text: string) =>
     placeholderData: keepPreviousData,
   });
 /** What was known before is shown while the next answer is worked out. */
-export const meaningQuery = (answered: Answered | null) =>
+export const meaningQuery = (answered: Answered | null, day: string) =>
   queryOptions({
-    queryKey: ['meaning', answered],
-    queryFn: answered === null ? skipToken : () => core.meaning(answered, today()),
+    queryKey: ['meaning', answered, day],
+    queryFn: answered === null ? skipToken : () => core.meaning(answered, day),
     staleTime: Infinity,
     gcTime: 60_000,
     placeholderData: keepPreviousData,
   });
-export const verdictsQuery = (participant: Participant | undefined) =>
+export const verdictsQuery = (participant: Participant | undefined, day: string) =>
   queryOptions({
-    queryKey: ['verdicts', participant],
-    queryFn: participant === undefined ? skipToken : () => core.verdicts(participant, today()),
+    queryKey: ['verdicts', participant, day],
+    queryFn: participant === undefined ? skipToken : () => core.verdicts(participant, day),
     staleTime: Infinity,
   });

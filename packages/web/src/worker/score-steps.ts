@@ -1,4 +1,4 @@
-import { describeDose, type PersonPlan, type PlannedStep, type Step, type BodySolver } from '@lotus-steady/core';
+import { describeDose, sayInEnglish, type PersonPlan, type PlannedStep, type Step, type BodySolver } from '@lotus-steady/core';
 import type { Picture, FigureCache } from './figure-cache.js';
 
 /** What a score draws of one step. */
@@ -63,7 +63,7 @@ function drawnAsGiven(pictures: FigureCache, solver: BodySolver, { asana, variat
 export function alike(plans: readonly PersonPlan[], limits: readonly string[]): number[][] {
   const groups = new Map<string, number[]>();
   plans.forEach(({ steps }, i) => {
-    const key = `${limits[i]} ${steps.map(({ chosen }) => `${chosen?.figure} ${chosen?.changes.join()}`).join(';')}`;
+    const key = `${limits[i]} ${steps.map(({ chosen }) => `${chosen?.figure} ${chosen?.changes.map(sayInEnglish).join()}`).join(';')}`;
     groups.set(key, [...(groups.get(key) ?? []), i]);
   });
   return [...groups.values()];

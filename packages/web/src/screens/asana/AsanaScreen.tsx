@@ -4,7 +4,8 @@ import { useParams, useSearchParams } from 'react-router';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { useForWhom } from '../../parts/use-for-whom.js';
-import { asanaQuery, today } from '../../worker/queries.js';
+import { asanaQuery } from '../../worker/queries.js';
+import { useToday } from '../../clock.js';
 import { AsanaView } from './AsanaView.js';
 import { hasFailed } from '../../api/failed.js';
 
@@ -14,7 +15,8 @@ export function AsanaScreen() {
   const { asana: id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const { whom, query: person } = useForWhom(search.get('for') ?? '');
-  const body = whom === null ? ANY_BODY : whom && bodyOf(whom.participant, today());
+  const day = useToday();
+  const body = whom === null ? ANY_BODY : whom && bodyOf(whom.participant, day);
   const asana = useQuery({ ...asanaQuery(id, body ?? ANY_BODY), enabled: body !== undefined });
   const failed = [person, asana].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;

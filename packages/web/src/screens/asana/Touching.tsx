@@ -2,12 +2,13 @@ import { allowed, amount, activeLimits, CONDITIONS, describeBound, factsFrom, ju
 import { findConditionName } from '../../parts/condition-name.js';
 import { GRADE_WORDS } from '../../parts/limit-words.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
-import { today } from '../../worker/queries.js';
+import { useToday } from '../../clock.js';
 import type { VariationPage } from '../../worker/asana-page.js';
 
 /** Limits whose measure this form has beyond their bound: of whom it is judged for, or of any condition in its cautious stages. */
 export function Touching({ form, whom }: { form: VariationPage; whom: ForWhom | null }) {
-  const limits = whom ? limitsFor(whom.participant, today()) : activeLimits(CONDITIONS.map(({ id }) => ({ id })));
+  const day = useToday();
+  const limits = whom ? limitsFor(whom.participant, day) : activeLimits(CONDITIONS.map(({ id }) => ({ id })));
   const ends = form.ends.map(({ measures }) => factsFrom(Object.fromEntries(measures.map(({ measure, value }) => [measure, value]))));
   const touching = limits.flatMap((limit) => {
     const { measure, bound, when } = limit.spec;

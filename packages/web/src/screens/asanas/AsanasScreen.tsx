@@ -1,3 +1,4 @@
+import { useToday } from '../../clock.js';
 import { amount, PROPS, type AsanaVerdict } from '@lotus-steady/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useId, useState } from 'react';
@@ -82,7 +83,7 @@ export function AsanasScreen() {
   const found = useQuery({ ...findQuery(text), placeholderData: keepPreviousData });
   const everything = useQuery(findQuery(''));
   const { whom, query: person } = useForWhom(get('for'));
-  const verdicts = useQuery(verdictsQuery(whom?.participant));
+  const verdicts = useQuery(verdictsQuery(whom?.participant, useToday()));
   // Deferred, so that hundreds of cards take their verdicts in slices.
   const judged = useDeferredValue(verdicts.data);
   const searchId = useId();

@@ -1,3 +1,4 @@
+import { useToday } from '../../clock.js';
 import {
   CHARACTERS,
   describeDose,
@@ -117,7 +118,8 @@ export function BuildScreen() {
   const [shared, setShared] = useState<PropsAtHand | null>(null);
   const [asked, setAsked] = useState<{ readonly build: Omit<BuildAsked, 'character'>; readonly ids: readonly number[] } | null>(null);
   const people = usePeople(asked?.ids ?? []);
-  const built = useQueries({ queries: CHARACTERS.map((character) => buildQuery(people.data, askedIn(asked?.build, character))) });
+  const day = useToday();
+  const built = useQueries({ queries: CHARACTERS.map((character) => buildQuery(people.data, askedIn(asked?.build, character), day)) });
   const queries = useQueryClient();
   const navigate = useNavigate();
   const take = useMutation({

@@ -8,7 +8,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { dayWords } from '../../parts/words.js';
-import { today } from '../../worker/queries.js';
+import { today } from '../../clock.js';
 import { againAddress, nextDay } from '../score/class-address.js';
 import { useHeadStart } from './use-head-start.js';
 import { hasFailed } from '../../api/failed.js';

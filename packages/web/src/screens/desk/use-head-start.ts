@@ -2,7 +2,8 @@ import { USUAL_FIGURES } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
-import { classScoreQuery, today } from '../../worker/queries.js';
+import { classScoreQuery } from '../../worker/queries.js';
+import { useToday } from '../../clock.js';
 
 const USUAL = { figures: USUAL_FIGURES, pins: [], shared: null };
 const unheard = () => undefined;
@@ -15,5 +16,5 @@ export function useHeadStart(sequence: number | null, chosen: readonly number[])
   const { data } = useQuery({ ...sequenceQuery(sequence ?? 0), enabled: sequence !== null });
   const people = usePeople(chosen);
   const ready = data !== undefined && chosen.length > 0;
-  useQuery(classScoreQuery(ready ? data.text : undefined, people.data, USUAL, today(), unheard));
+  useQuery(classScoreQuery(ready ? data.text : undefined, people.data, USUAL, useToday(), unheard));
 }

@@ -1,3 +1,4 @@
+import { useToday } from '../../clock.js';
 import { amount } from '@lotus-steady/core';
 import type { AsanaVerdict, Condition, Participant } from '@lotus-steady/core';
 import { useQueries } from '@tanstack/react-query';
@@ -19,7 +20,8 @@ function number({ by }: AsanaVerdict): string {
 /** What the limits make of the whole library: asanas by verdict with the number that decided; of two stages what differs. */
 export function LibraryFor({ stages, condition }: { stages: readonly Participant[]; condition: Condition }) {
   const nameOf = useAsanaNames();
-  const verdicts = useQueries({ queries: stages.map((stage) => verdictsQuery(stage)) });
+  const day = useToday();
+  const verdicts = useQueries({ queries: stages.map((stage) => verdictsQuery(stage, day)) });
   const [all, setAll] = useState<AsanaVerdict['verdict'] | null>(null);
   const [first, second] = verdicts.map(({ data }) => data);
   if (!nameOf || !first) return <p className="mt-6 text-soft">Judging the library …</p>;

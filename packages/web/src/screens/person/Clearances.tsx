@@ -1,7 +1,7 @@
 import { findCondition, screen, type Clearance } from '@lotus-steady/core';
 import { PLAIN } from '../../parts/button-styles.js';
 import { TextField } from '../../parts/TextField.js';
-import { today } from '../../worker/queries.js';
+import { today } from '../../clock.js';
 import type { PersonDraft } from './person-draft.js';
 
 /** Written clearance for each condition that asks for one: who gave it, when, and until when it holds. */

@@ -11,7 +11,7 @@ import {
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { today } from '../../worker/queries.js';
+import { useToday } from '../../clock.js';
 import { answered, Questions, SetField } from './Questions.js';
 import { Schools } from './Schools.js';
 
@@ -27,8 +27,9 @@ interface Props {
 
 /** The questions of one condition, whether one of its warning signs is there today, and where practitioners disagree. */
 export function ConditionCard({ condition, answer: told, problems, schools, onSchools, onChange, onRemove }: Props) {
+  const day = useToday();
   // Shown, and edited, as it stands today: an answer given now must not make the older ones look as new.
-  const { answer, stale } = useMemo(() => answersOn(told, today()), [told]);
+  const { answer, stale } = useMemo(() => answersOn(told, day), [told, day]);
   const tooOld = stale.flatMap((name) => condition.parameters[name]?.ask.replace(/\?$/, '') ?? []);
   const flagWords = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
   return (

@@ -1,3 +1,4 @@
+import { useToday } from '../../clock.js';
 import { allowed, counted, findCondition, type Answered, type Grade } from '@lotus-steady/core';
 import type { Studio } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
@@ -31,7 +32,7 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
         : null,
     [conditions, schools, clearances, ownLimits, loosened, studio, valid],
   );
-  const { data } = useQuery(meaningQuery(answered));
+  const { data } = useQuery(meaningQuery(answered, useToday()));
   const meaning = valid ? data : undefined;
   return (
     <aside aria-labelledby="meaning" className="rounded border border-rule bg-sheet p-4 lg:sticky lg:top-4">

@@ -24,7 +24,7 @@ import { Why } from './Why.js';
 import { checkDraft, NEW_PERSON, problemAt, toDraft, type PersonDraft } from './person-draft.js';
 
 /** Until the studio's own decisions are there. */
-const NO_STUDIO = { schools: {}, limits: [] };
+const NO_STUDIO = { schools: {}, limits: [], timeZone: 'UTC' };
 
 function Erase({ person }: { person: Person }) {
   const navigate = useNavigate();

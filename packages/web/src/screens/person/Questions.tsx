@@ -4,7 +4,7 @@ import { INPUT } from '../../parts/button-styles.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
-import { today } from '../../worker/queries.js';
+import { today } from '../../clock.js';
 import { problemAt } from './person-draft.js';
 import { Stopwatch } from './Stopwatch.js';
 

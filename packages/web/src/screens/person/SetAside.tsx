@@ -2,7 +2,7 @@ import { type Loosened } from '@lotus-steady/core';
 import { useEffect, useId, useRef, useState } from 'react';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { limitWords } from '../../parts/limit-words.js';
-import { today } from '../../worker/queries.js';
+import { today } from '../../clock.js';
 
 interface Props {
   readonly loosened: readonly Loosened[];

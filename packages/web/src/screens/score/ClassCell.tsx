@@ -82,22 +82,22 @@ export const Head = memo(function Head(props: HeadProps) {
   const { isSelected, isActive, onActive, onSelect, onMove } = props;
   const { given, givenName, givenDose } = shown;
   const { side, note } = step;
-  const drag = useDraggable({ id: index });
-  const drop = useDroppable({ id: index });
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: index });
+  const { setNodeRef: setDropRef, isOver, active } = useDroppable({ id: index });
   const at = { stave: GIVEN, index };
-  const over = drop.isOver && drop.active !== null && drop.active.id !== index;
+  const over = isOver && active !== null && active.id !== index;
   return (
     <span
-      ref={drop.setNodeRef}
+      ref={setDropRef}
       role="columnheader"
       aria-colindex={index + 2}
       className={`absolute top-0 block border-r border-rule contain-strict ${over ? 'bg-shade' : ''}`}
       style={{ left, width, height }}
     >
       <button
-        ref={drag.setNodeRef}
+        ref={setNodeRef}
         type="button"
-        {...drag.listeners}
+        {...listeners}
         data-place={`${GIVEN} ${index}`}
         tabIndex={isActive ? 0 : -1}
         aria-expanded={isSelected}
@@ -105,7 +105,7 @@ export const Head = memo(function Head(props: HeadProps) {
         onFocus={() => onActive(at)}
         onClick={() => onSelect(isSelected ? null : at)}
         onKeyDown={(event) => onMove(event, at)}
-        className={`block h-full w-full touch-pan-y text-left -outline-offset-3 hover:bg-shade ${isSelected ? 'bg-shade' : ''} ${drag.isDragging ? 'opacity-40' : ''}`}
+        className={`block h-full w-full touch-pan-y text-left -outline-offset-3 hover:bg-shade ${isSelected ? 'bg-shade' : ''} ${isDragging ? 'opacity-40' : ''}`}
       >
         <span className="block px-2 pt-1 text-xs text-soft" style={{ height: HEAD_PX }}>
           <span className="flex justify-between gap-2 whitespace-nowrap">

@@ -17,7 +17,8 @@ import { SaveBar } from '../../parts/SaveBar.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
-import { classScoreQuery, findBetterOrder, today } from '../../worker/queries.js';
+import { classScoreQuery, findBetterOrder } from '../../worker/queries.js';
+import { useToday } from '../../clock.js';
 import type { ClassAsked, ClassScore, Score } from '../../worker/answers.js';
 import { GIVEN, type Place } from './ClassCell.js';
 import { ClassStaves } from './ClassStaves.js';
@@ -248,7 +249,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
   const [search, setSearch] = useSearchParams();
   const figures = readFigures(search);
   const shared = useMemo(() => readShared(search), [search]);
-  const day = readDay(search, today());
+  const day = readDay(search, useToday());
   const since = useQuery(classQuery(readSince(search)));
   const classes = useQuery(classesQuery);
   const earlier = classes.data?.filter(({ sequenceId }) => sequenceId === sequence.id) ?? [];
@@ -356,7 +357,14 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
           />
         </section>
       )}
-      <SavedElsewhere state={state} text={value} onTakeOver={takeOver} />
+      <SavedElsewhere
+        state={state}
+        text={value}
+        onTakeOver={(text, version) => {
+          takeOver(text, version);
+          edits.apply({ text, pins: edits.now.pins });
+        }}
+      />
       {waiting.length > 0 && (
         <p className="mb-3 rounded border border-accent bg-sheet px-4 py-2">
           Not to be taught yet:{' '}

@@ -11,25 +11,29 @@ interface Props {
   readonly none: string;
 }
 
-function words(text: string): string {
-  return text in DECISIONS ? DECISIONS[text as keyof typeof DECISIONS].word : text === '' ? 'nothing' : text;
-}
-
 /** A difference without what is the same at its end, as the dose, and with what is the same at its beginning set apart, but for the asana's name. */
-interface Told extends Difference {
+interface Told extends Pick<Difference, 'person' | 'step'> {
   readonly same: string;
+  readonly was: string;
+  readonly now: string;
 }
 
-function told(one: Difference): Told {
-  if (one.step === null) return { ...one, same: '' };
-  const [was, now] = [one.was.split(', '), one.now.split(', ')];
+function told({ person, step, about, was, now }: Difference): Told {
+  if (about === 'decision') {
+    const word = ([decision]: readonly string[]) => DECISIONS[decision as keyof typeof DECISIONS].word;
+    return { person, step, same: '', was: word(was), now: word(now) };
+  }
+  if (about === 'person') {
+    const all = (parts: readonly string[]) => parts.join(' ') || 'nothing';
+    return { person, step, same: '', was: all(was), now: all(now) };
+  }
   const shorter = Math.min(was.length, now.length);
   let first = 0;
   while (first < shorter && was[first] === now[first]) first++;
   let last = 0;
   while (last < shorter - first && was.at(-1 - last) === now.at(-1 - last)) last++;
   const part = (of: readonly string[]) => of.slice(first, of.length - last).join(', ');
-  return { ...one, same: was.slice(1, first).join(', '), was: part(was), now: part(now) };
+  return { person, step, same: was.slice(1, first).join(', '), was: part(was), now: part(now) };
 }
 
 interface Group {
@@ -72,8 +76,7 @@ export function Differences({ before, after, names, none }: Props) {
               <li key={i}>
                 {step !== null && <>{asanas?.get(step) ?? step}: </>}
                 {same !== '' && <>{same}, </>}
-                {(was !== '' || step === null) && <del className="text-soft">{words(was)}</del>}{' '}
-                {(now !== '' || step === null) && words(now)}
+                {(was !== '' || step === null) && <del className="text-soft">{was}</del>} {(now !== '' || step === null) && now}
               </li>
             ))}
           </ul>

@@ -1,3 +1,4 @@
+import { useToday } from '../../clock.js';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { personQuery, sequenceQuery } from '../../api/queries.js';
@@ -23,7 +24,8 @@ export function ScoreScreen() {
 function OneScore({ sequenceId, personId }: { sequenceId: number; personId: number }) {
   const sequence = useQuery(sequenceQuery(sequenceId));
   const person = useQuery(personQuery(personId));
-  const score = useQuery(scoreQuery(sequence.data?.text, person.data));
+  const day = useToday();
+  const score = useQuery(scoreQuery(sequence.data?.text, person.data, day));
   const failed = [sequence, person, score].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !person.data) return <Loading what="Opening" />;
@@ -37,5 +39,5 @@ function OneScore({ sequenceId, personId }: { sequenceId: number; personId: numb
         </Link>
       </p>
     );
-  return <ScoreView sequence={sequence.data} person={person.data} score={score.data} />;
+  return <ScoreView sequence={sequence.data} person={person.data} score={score.data} day={day} />;
 }

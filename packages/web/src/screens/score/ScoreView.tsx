@@ -9,7 +9,6 @@ import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { DecisionWord, VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/answers.js';
-import { today } from '../../worker/queries.js';
 import { layOut } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { Staves } from './Staves.js';
@@ -19,7 +18,15 @@ const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')
 
 const VERDICTS = ['keep', 'modify', 'substitute', 'omit'] as const;
 
-export function ScoreView({ sequence, person, score }: { sequence: StoredSequence; person: Person; score: Score }) {
+interface Props {
+  readonly sequence: StoredSequence;
+  readonly person: Person;
+  readonly score: Score;
+  /** The day that the score is for. */
+  readonly day: string;
+}
+
+export function ScoreView({ sequence, person, score, day }: Props) {
   const columns = useMemo(() => layOut(score), [score]);
   const [selected, setSelected] = useState<number | null>(null);
   const queries = useQueryClient();
@@ -105,7 +112,7 @@ export function ScoreView({ sequence, person, score }: { sequence: StoredSequenc
         {selected !== null && (
           <WhyPanel
             key={selected}
-            of={{ text: sequence.text, people: [person], whose: 0, asked: null, index: selected, day: today() }}
+            of={{ text: sequence.text, people: [person], whose: 0, asked: null, index: selected, day }}
             score={score}
             onClose={() => setSelected(null)}
           />

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'reflect-metadata';
 import {
-  adapt, adaptationJson, anybody, library, otherWays, readCondition, notesReader, setupOf, BodySolver, type Participant,
+  adapt, adaptationJson, anybody, library, otherWays, readCondition, notesReader, sayInEnglish, setupOf, BodySolver, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, within } from '@testing-library/react';
@@ -36,7 +36,7 @@ jest.mock('../../worker/core.js', () => ({
         asana: way.asana.id,
         name: way.asana.name,
         variation: way.variation.id,
-        changes: way.changes,
+        changes: way.changes.map(sayInEnglish),
         cost: way.cost,
         drawing: draw(solver, way, 'none'),
         setup: setupOf(way.ends[0]!),

@@ -1,4 +1,4 @@
-import { counted, describeDose, WAYS, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
+import { counted, describeDose, message, sayInEnglish, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
 import { useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
@@ -22,7 +22,7 @@ function details({ dose, side, variation, way, retention }: Step): string {
     SIDE_WORDS[side],
     describeDose(dose),
     retention !== null && retention > 0 ? `breath held ${retention} s` : '',
-    way ? WAYS[way].say : '',
+    way ? sayInEnglish(message(`way.${way}.told`)) : '',
   ].filter((part) => part !== undefined && part !== '').join(', '); // prettier-ignore
 }
 

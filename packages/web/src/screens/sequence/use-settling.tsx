@@ -5,7 +5,7 @@ import { wordsQuery } from '../../api/queries.js';
 import { useWordChanges } from '../../api/use-words.js';
 import { explain } from '../../parts/Failure.js';
 import type { NotesLine } from '../../worker/answers.js';
-import { today } from '../../worker/queries.js';
+import { today } from '../../clock.js';
 
 /** What was settled last, and what was there before: `null` where it was nobody's word. */
 type Settled =

@@ -7,6 +7,7 @@ import { studioQuery } from '../../api/queries.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { OwnLimits } from '../../parts/OwnLimits.js';
+import { SelectField } from '../../parts/SelectField.js';
 import { SchoolSelect } from '../../parts/SchoolSelect.js';
 import { hasFailed } from '../../api/failed.js';
 
@@ -24,7 +25,7 @@ export function StudioScreen() {
   });
   if (hasFailed(studio)) return <Failure error={studio.error} onRetry={() => void studio.refetch()} />;
   if (studio.data === undefined) return <Loading what="Opening the studio" />;
-  const { schools, limits } = studio.data;
+  const { schools, limits, timeZone } = studio.data;
   return (
     <>
       <h1 className="mb-1 text-2xl">The studio</h1>
@@ -40,11 +41,24 @@ export function StudioScreen() {
         {keep.isSuccess && 'Kept'}
         {keep.isError && `Not kept: ${explain(keep.error)}`}
       </p>
+      <section aria-labelledby="day" className="mb-8">
+        <h2 id="day" className="mb-2 text-lg">
+          Our day
+        </h2>
+        <SelectField label="Time zone" value={timeZone} onChange={(next) => keep.mutate({ ...studio.data, timeZone: next })}>
+          {[...new Set([timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map((zone) => (
+            <option key={zone} value={zone}>
+              {zone.replaceAll('_', ' ')}
+            </option>
+          ))}
+        </SelectField>
+        <p className="mt-1 text-sm text-soft">By it a new day begins: what someone told today, and how long a clearance holds.</p>
+      </section>
       <section aria-labelledby="own" className="mb-8">
         <h2 id="own" className="mb-2 text-lg">
           Limits of our own
         </h2>
-        <OwnLimits limits={limits} by="the studio" onChange={(next) => keep.mutate({ schools, limits: next })} />
+        <OwnLimits limits={limits} by="the studio" onChange={(next) => keep.mutate({ ...studio.data, limits: next })} />
       </section>
       <section aria-labelledby="schools">
         <h2 id="schools" className="mb-2 text-lg">
@@ -63,7 +77,7 @@ export function StudioScreen() {
                     label={`${condition.name}: ${school.name.toLowerCase()}`}
                     mark="default"
                     chosen={schools}
-                    onChange={(next) => keep.mutate({ schools: next, limits })}
+                    onChange={(next) => keep.mutate({ ...studio.data, schools: next })}
                   />
                   <p className="mt-1 text-sm text-soft">{school.because}</p>
                 </div>

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, type ReactNode } from 'react';
+import { useEffect, useMemo, type ReactNode, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { personQuery, sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
-import { classScoreQuery, scoreQuery, today } from '../../worker/queries.js';
+import { classScoreQuery, scoreQuery } from '../../worker/queries.js';
+import { today } from '../../clock.js';
 import { readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
 import { taughtAlone, taughtTogether } from './taught.js';
 import { TeachView } from './TeachView.js';
@@ -76,7 +77,9 @@ function Unsettled({ lines, sequenceId }: { lines: readonly { readonly line: num
 function TeachOne({ sequenceId, personId, back }: { sequenceId: number; personId: number; back: string }) {
   const sequence = useQuery(sequenceQuery(sequenceId));
   const person = useQuery(personQuery(personId));
-  const score = useQuery(scoreQuery(sequence.data?.text, person.data));
+  // A class that goes on past midnight stays the class that was begun.
+  const [day] = useState(today);
+  const score = useQuery(scoreQuery(sequence.data?.text, person.data, day));
   const taught = useMemo(() => score.data && taughtAlone(score.data), [score.data]);
   const failed = [sequence, person, score].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
@@ -97,7 +100,8 @@ function TeachClass({ sequenceId, ids, back }: { sequenceId: number; ids: readon
   const sequence = useQuery(sequenceQuery(sequenceId));
   const people = usePeople(ids);
   const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search), shared: readShared(search) }), [search]);
-  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, today(), () => undefined));
+  const [day] = useState(today);
+  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day, () => undefined));
   const taught = useMemo(
     () => score.data && people.data && taughtTogether(score.data, people.data.map(({ name }) => name)), // prettier-ignore
     [score.data, people.data],

@@ -15,11 +15,12 @@ export function useWakeLock(wanted: boolean): void {
         // Refused (low battery, say): teaching goes on, the screen may dim.
       }
     };
-    void ask();
-    document.addEventListener('visibilitychange', ask);
+    const askAgain = () => void ask();
+    askAgain();
+    document.addEventListener('visibilitychange', askAgain);
     return () => {
       over = true;
-      document.removeEventListener('visibilitychange', ask);
+      document.removeEventListener('visibilitychange', askAgain);
       void lock?.release();
     };
   }, [wanted]);

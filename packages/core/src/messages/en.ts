@@ -1,0 +1,96 @@
+/**
+ * What is said in English, as ICU messages: https://unicode-org.github.io/icu/userguide/format_parse/messages/
+ * A further language is a file like this one with the same keys.
+ */
+export const EN = {
+  // What a step is changed to, in the words that a teacher says.
+  'change.variation': '{name}',
+  'change.leaves-out': 'leaves out: {purposes}',
+  'change.way': 'get there {way}',
+  'change.wider-feet': 'feet wider than the hips',
+  'change.round-less': 'a longer low back',
+  'change.upper-round-less': 'a longer upper back',
+  'change.neck-easy': 'the neck in line with the back',
+  'change.turn-less': 'turn only as far as is easy',
+  'change.head-turn-less': 'look ahead',
+  'change.lean-less': 'lean less to the side',
+  'change.bend-knees': 'knees more bent',
+  'change.shorter-stance': 'a shorter stance',
+  'change.half-bend': 'bend the knees only half as far',
+  'change.knees-wide': 'knees wide, room for the belly',
+  'change.arms-lower': 'arms no higher than the shoulders',
+  'change.head-blanket': 'a folded blanket under the head',
+  'change.forehead-block': 'the forehead on a block',
+  'change.support-higher': 'the support under chest and head higher',
+  'change.knees-propped': 'the knees propped high',
+  'change.hands-low-block': 'hands on low blocks',
+  'change.hands-high-block': 'hands on high blocks',
+  'change.hands-seat': 'hands on a chair seat',
+  'change.hands-back': 'hands on a chair back',
+  'change.hold-one': 'one hand on a chair back',
+  'change.hold-both': 'both hands on a chair back',
+
+  // Dose, breath and pace. Seconds.
+  'dose.only': '{dose} only',
+  'dose.hold': 'hold {seconds} s{rounds, plural, =1 {} other {, # times}}',
+  'dose.no-longer': 'no longer than {seconds} s',
+  'breath.flows': 'no breath hold: let the breath flow',
+  'breath.held-at-most': 'hold the breath {seconds} s at most',
+  'pace.there': 'take {seconds} s to get there',
+  'pace.each-time': 'slowly, {seconds} s each time',
+
+  // Ways from one posture to the next: short, to follow "get there", and as they are told to a class.
+  'way.fold-down': 'by a fold',
+  'way.fold-up': 'out of a fold',
+  'way.squat-down': 'by a squat',
+  'way.split-squat': 'by a split squat',
+  'way.with-chair': 'with hands on a chair',
+  'way.roll-up': 'by rolling up',
+  'way.hands-to-thighs': 'with hands on the thighs',
+  'way.jump-back': 'by a jump',
+  'way.step-back': 'by a step',
+  'way.sit-up': 'straight up or down',
+  'way.roll-to-side': 'over the side',
+  'way.fold-down.told': 'fold forward, hands to the floor, walk or step back',
+  'way.fold-up.told': 'step to the hands and rise out of the fold',
+  'way.squat-down.told': 'squat down, hands to the floor, sit',
+  'way.split-squat.told': 'step one foot back, that knee down, then knees together',
+  'way.with-chair.told': 'with both hands on a chair seat, one knee after the other',
+  'way.roll-up.told': 'roll up, bone by bone',
+  'way.hands-to-thighs.told': 'knees bent, hands up the thighs, with a long back',
+  'way.jump-back.told': 'jump back',
+  'way.step-back.told': 'step back, one foot after the other',
+  'way.sit-up.told': 'sit straight up',
+  'way.roll-to-side.told': 'bend the knees, roll to the side in one piece, push up with the hands',
+
+  // Why a way was taken that isn't the closest one.
+  'why.ahead': 'Taken with what follows in mind: closer here would be {way}; that costs more later.',
+  'why.together': 'Changed so that the class shows at most {figures} different figures here and shares its props.',
+  'why.sits-out': 'Nothing else fits in this class with at most {figures} different figures and the props it shares.',
+
+  // A choice by hand that can't be kept.
+  'choice.unsafe': 'What was chosen is not safe here; another way was taken.',
+  'choice.does-not-fit': 'What was chosen would need more than {figures} different figures, or props that the class doesn’t have.',
+  'choice.nobody': 'Whom this was chosen for isn’t in the class.',
+  'choice.no-step': 'There is no step {step} in this class.',
+
+  // What differs between two classes.
+  'difference.there': 'there',
+  'difference.not-there': 'not there',
+  'difference.sits-out': 'sits out',
+  'difference.not-in-sequence': 'not in the sequence',
+
+  // What has changed since a person was last asked.
+  'news.stage': '{condition}: now {stages}',
+  'news.too-old': '{condition}: too old, ask again: {question}',
+  'news.ask-today': '{condition}: ask today: {questions}',
+  'news.clearance-ended': '{condition}: the written clearance ended on {day}',
+  'news.clearance-ends': '{condition}: the written clearance ends on {day}',
+
+  // What a teacher says to someone who is not to practise yet: plain words, no diagnosis.
+  'say.emergency': 'Sit or lie down, I stay with you. I am calling the emergency number now.',
+  'say.refer':
+    'Today I would rather you did not practise. What you told me should be looked at by a doctor today. I can write down why; come back as soon as they say so.',
+  'say.clearance':
+    'Before we go on I need a word from your doctor, midwife or physiotherapist. Here is a note for them with what we would do. Until then there is rest and gentle breath.',
+} as const;

@@ -1,0 +1,39 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import { EN } from './en.js';
+
+export type MessageId = keyof typeof EN;
+/** The words of a language. */
+export type Catalogue = Readonly<Record<MessageId, string>>;
+
+type Value = string | number | Message | readonly (string | Message)[];
+
+/** Something to be said: what, and with which values. Messages within it are said in the same language; a list is joined by commas. */
+export interface Message {
+  readonly id: MessageId;
+  readonly values?: Readonly<Record<string, Value>>;
+}
+
+export function message(id: MessageId, values?: Message['values']): Message {
+  return values ? { id, values } : { id };
+}
+
+export type Say = (said: Message) => string;
+
+/** Says messages in a language, by its tag (BCP 47) and its catalogue. */
+export function speaker(language: string, catalogue: Catalogue): Say {
+  const formats = new Map<MessageId, IntlMessageFormat>();
+  const formatOf = (id: MessageId) => {
+    const known = formats.get(id) ?? new IntlMessageFormat(catalogue[id], language);
+    formats.set(id, known);
+    return known;
+  };
+  const valueOf = (value: Value): string | number => {
+    if (typeof value !== 'object') return value;
+    return 'id' in value ? say(value) : value.map(valueOf).join(', ');
+  };
+  const say: Say = ({ id, values = {} }) =>
+    String(formatOf(id).format(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, valueOf(value)]))));
+  return say;
+}
+
+export const sayInEnglish = speaker('en', EN);

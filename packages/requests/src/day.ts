@@ -1,0 +1,10 @@
+/** The day in a time zone (IANA name), as YYYY-MM-DD. @throws RangeError for a zone that doesn't exist. */
+export function dayIn(timeZone: string, at: Date = new Date()): string {
+  // Sweden writes days as ISO 8601 does.
+  return new Intl.DateTimeFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+}
+
+/** The time zone of this machine. */
+export function ownTimeZone(): string {
+  return new Intl.DateTimeFormat().resolvedOptions().timeZone;
+}
