@@ -111,34 +111,33 @@ const EXPLAINED: Readonly<Record<string, string>> = {
   'niralamba-sarvangasana': 'The written posture hovers; solved, its shoulders and head come to the floor and the legs follow.',
   karnapidasana: 'The knees come to the floor, which tips the trunk further over.',
   'rocking-ball': 'It rolls: the written end is one moment of many.',
-  'supine-windscreen-wipers': 'The feet stay on the floor, so the pelvis follows the knees.',
   navasana: 'Balanced on the sitting bones by leaning back further.',
-  gomukhasana: 'Stacked knees on level sitting bones lean the trunk forward.',
   malasana: 'Balanced over the soles, nearer their front edge.',
   mandukasana: 'The insteps come to the floor, which lowers the hips.',
   'ashtanga-namaskara': 'The chin comes to the floor by a straighter neck, so the eyes stay level with the heart.',
   'pincha-mayurasana': 'Balanced over the forearms by a straighter line.',
-  sukhasana: 'The ankles come to the floor, and the trunk leans forward with the pelvis.',
-  'seated-cat-cow': 'The ankles come to the floor, and the trunk leans forward with the pelvis.',
-  'neck-release': 'The ankles come to the floor, and the trunk leans forward with the pelvis.',
-  matsyasana: 'The crown reaches the floor by a higher chest.',
 };
 
 test('trunk within 5 degrees, heights within 4 cm of the values that the postures were written with', () => {
+  let compared = 0;
   const off = postures.flatMap(({ name, end, posture }) => {
     const check = (checkValues as unknown as Record<string, Partial<Record<'posture' | 'moves', Check>>>)[name]?.[end];
-    if (!check || name in EXPLAINED) return [];
+    if (!check) return [];
     const { values } = measurePosture(solve(body, posture));
+    compared++;
     return (Object.keys(MEASURE) as (keyof Check)[]).flatMap((key) => {
       const wanted = check[key];
       const got = values[MEASURE[key]];
       // A margin that turned out larger only stands more safely; the edges of a sole are drawn differently.
       if (wanted === undefined || got === undefined || (key === 'balanceMargin' && got > wanted)) return [];
       const tolerance = key === 'trunk' ? 5.5 : 4.5;
-      return Math.abs(got - wanted) <= tolerance ? [] : [`${name} ${end} ${key}: ${got.toFixed(1)} instead of ${wanted}`];
+      return Math.abs(got - wanted) <= tolerance ? [] : [{ name, text: `${name} ${end} ${key}: ${got.toFixed(1)} instead of ${wanted}` }];
     });
   });
-  expect(off).toEqual([]);
+  expect(off.flatMap(({ name, text }) => (name in EXPLAINED ? [] : text))).toEqual([]);
+  // No excuse that nothing needs any longer.
+  expect(Object.keys(EXPLAINED).filter((name) => off.every((one) => one.name !== name))).toEqual([]);
+  expect(compared).toBeGreaterThan(250);
 });
 
 // A contact that a variation took over by mistake drags the body away from the angles that are written beside it.

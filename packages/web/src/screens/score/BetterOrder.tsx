@@ -1,0 +1,40 @@
+import { useMutation } from '@tanstack/react-query';
+import type { Person } from '@lotus-steady/requests';
+import { PLAIN } from '../../parts/button-styles.js';
+import { explain } from '../../parts/Failure.js';
+import { useAsanaNames } from '../../parts/use-asana-names.js';
+import type { ClassAsked } from '../../worker/answers.js';
+import { findBetterOrder } from '../../worker/queries.js';
+import type { useEdits } from './use-edits.js';
+
+interface Props {
+  readonly people: readonly Person[];
+  readonly asked: ClassAsked;
+  readonly day: string;
+  readonly edits: ReturnType<typeof useEdits>;
+}
+
+/** Lets steps change places inside their sections where that spares the class something. */
+export function BetterOrder({ people, asked, day, edits }: Props) {
+  const asanas = useAsanaNames();
+  const { text } = edits.now;
+  const search = useMutation({
+    mutationFn: (from: string) => findBetterOrder(from, people, asked, day),
+    onSuccess: (found) => found && edits.apply({ text: found.text, pins: found.pins }),
+  });
+  const moved = search.data?.moved.map((id) => asanas?.get(id) ?? id).join(', ');
+  // What was found is told until something else changes.
+  const isFresh = search.isSuccess && (search.data?.text ?? search.variables) === text;
+  return (
+    <>
+      <span role="status">
+        {search.isPending && 'Trying other orders …'}
+        {isFresh && (moved === undefined ? 'No better order inside the sections.' : `Moved: ${moved}.`)}
+        {search.isError && explain(search.error)}
+      </span>
+      <button type="button" className={PLAIN} disabled={search.isPending} onClick={() => search.mutate(text)}>
+        Better order
+      </button>
+    </>
+  );
+}

@@ -1,0 +1,196 @@
+import { counted, type Pin, type PropsAtHand } from '@lotus-steady/core';
+import { useCallback, useMemo, useState } from 'react';
+import type { Person, StoredSequence } from '@lotus-steady/requests';
+import { PLAIN } from '../../parts/button-styles.js';
+import type { ClassScore, Score } from '../../worker/answers.js';
+import { BetterOrder } from './BetterOrder.js';
+import { GIVEN, type Place } from './ClassCell.js';
+import { ClassStaves } from './ClassStaves.js';
+import { Differences } from './Differences.js';
+import { layOutClass } from './layout.js';
+import { Added, NotUnderstood } from './Notes.js';
+import { StepPanel, type OwnEdit } from './StepPanel.js';
+import type { useEdits } from './use-edits.js';
+import { WhyPanel } from './WhyPanel.js';
+
+/** How large the figures are, from the whole class to one step. */
+const ZOOMS = [0.26, 0.4, 0.56, 0.72] as const;
+
+function times(count: number): string {
+  return count === 1 ? 'Once' : `${count} times`;
+}
+
+/** How good what was chosen is, as far as that is proven. */
+function choiceWords({ within, bestInEachStep }: ClassScore['answer']['choice']): string {
+  if (within === 0) return 'No better choice for the whole class.';
+  return `${bestInEachStep ? 'No better choice in any single step; the' : 'The'} whole class is within ${within} % of the best.`;
+}
+
+/** One person's part of a class, as their own score. */
+function scoreOf({ answer, staves }: ClassScore, person: number): Score {
+  const stave = staves.find(({ people }) => people.includes(person))!;
+  return { answer: { ...answer, participants: [answer.participants[person]!] }, steps: stave.steps };
+}
+
+interface Props {
+  readonly score: ClassScore;
+  readonly people: readonly Person[];
+  readonly sequence: StoredSequence;
+  readonly figures: number;
+  readonly shared: PropsAtHand | null;
+  readonly day: string;
+  readonly edits: ReturnType<typeof useEdits>;
+  /** What is shown is being worked out anew. */
+  readonly busy: boolean;
+}
+
+/** The score of a class, and what a teacher changes on it. */
+export function ClassStaff({ score, people, sequence, figures, shared, day, edits, busy }: Props) {
+  const [zoom, setZoom] = useState(1);
+  const [selected, setSelected] = useState<Place | null>(null);
+  const scale = ZOOMS[zoom]!;
+  const { answer, staves } = score;
+  const asked = { figures, pins: edits.now.pins, shared };
+  const columns = useMemo(
+    () =>
+      layOutClass(
+        staves.map(({ steps }) => steps),
+        answer.participants.map(({ steps }) => steps),
+        scale,
+      ),
+    [answer, staves, scale],
+  );
+  const names = useMemo(() => people.map(({ name }) => name), [people]);
+  const nameOf = useMemo(() => new Map(people.map(({ id, name }) => [String(id), name])), [people]);
+  const person = selected && selected.stave !== GIVEN ? (staves[selected.stave]?.people[0] ?? null) : null;
+  const [opened] = useState(answer);
+  const [comparing, setComparing] = useState(false);
+  const { edit } = edits;
+  const change = useCallback(
+    (index: number, own: OwnEdit) =>
+      void edit({ ...own, index }).then((now) =>
+        setSelected((at) => (at?.stave === GIVEN ? (now < 0 ? null : { ...at, index: now }) : at)),
+      ),
+    [edit],
+  );
+  const shift = useCallback((from: number, to: number) => change(from, { do: 'move', to }), [change]);
+  const crowded = answer.columns.filter(({ distinct }) => distinct > figures).length;
+  const out = answer.participants.flatMap(({ steps }) => steps.filter(({ verdict }) => verdict === 'omit')).length;
+  const giving = answer.participants.reduce((sum, { steps }) => sum + steps.filter((step) => 'together' in step).length, 0);
+  const chosenFor = (at: Place): Pin[] =>
+    staves[at.stave]!.people.flatMap((one) =>
+      edits.now.pins.filter((pin) => pin.person === String(people[one]!.id) && pin.index === at.index),
+    );
+  const isMet = ({ person, index, figure }: Pin) =>
+    !answer.unmet.some((one) => one.person === person && one.index === index && one.figure === figure);
+  const pick = (at: Place, figure: string) =>
+    edits.setPins([
+      ...edits.now.pins.filter((pin) => !chosenFor(at).includes(pin)),
+      // Everybody on the stave takes it: their limits are the same.
+      ...staves[at.stave]!.people.map((one) => ({ person: String(people[one]!.id), index: at.index, figure })),
+    ]);
+  return (
+    <>
+      {answer.unmet.length > 0 && (
+        <div role="alert" className="mb-2 rounded border border-accent bg-sheet p-3 text-sm">
+          <ul className="list-disc pl-5">
+            {answer.unmet.map(({ person: id, index, text }) => (
+              <li key={`${id} ${index}`}>
+                {people.find((one) => String(one.id) === id)?.name ?? 'Someone else'}
+                {score.given[index] && `, ${score.given[index].givenName}`}: {text}
+              </li>
+            ))}
+          </ul>
+          <button type="button" className="mt-1 underline" onClick={() => edits.setPins(edits.now.pins.filter(isMet))}>
+            Leave this to the search
+          </button>
+        </div>
+      )}
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-3 text-sm">
+        <p>
+          {crowded === 0
+            ? `Every step shows at most ${counted(figures, 'figure')}.`
+            : `${counted(crowded, 'step shows', 'steps show')} more figures.`}{' '}
+          {giving > 0 && `${times(giving)} someone gives way to the class. `}
+          {out > 0 && `${times(out)} someone sits a step out. `}
+          <span className="text-soft">{choiceWords(answer.choice)}</span>
+        </p>
+        <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Changes by hand, and size">
+          {busy && <span role="status">Working it out anew …</span>}
+          <button type="button" className={PLAIN} disabled={!edits.canUndo} onClick={edits.undo}>
+            Undo
+          </button>
+          <button type="button" className={PLAIN} disabled={!edits.canRedo} onClick={edits.redo}>
+            Redo
+          </button>
+          <BetterOrder people={people} asked={asked} day={day} edits={edits} />
+          <button type="button" className={PLAIN} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
+            Compare
+          </button>
+          <button type="button" className={PLAIN} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label="Smaller">
+            −
+          </button>
+          <button
+            type="button"
+            className={PLAIN}
+            disabled={zoom === ZOOMS.length - 1}
+            onClick={() => setZoom(zoom + 1)}
+            aria-label="Larger"
+          >
+            +
+          </button>
+        </div>
+      </div>
+      {comparing && (
+        <section aria-labelledby="compared" tabIndex={0} className="mb-3 max-h-80 overflow-auto rounded border border-rule bg-sheet p-4">
+          <h2 id="compared" className="mb-2 text-base">
+            Since you opened it
+          </h2>
+          <Differences before={opened} after={answer} names={nameOf} none="Nothing has changed." />
+        </section>
+      )}
+      <NotUnderstood unknown={answer.unknown} sequence={sequence.id} />
+      <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
+        <ClassStaves
+          score={score}
+          columns={columns}
+          names={names}
+          scale={scale}
+          figures={figures}
+          selected={selected}
+          onSelect={setSelected}
+          onShift={shift}
+        />
+        {selected?.stave === GIVEN && score.given[selected.index] && (
+          <StepPanel
+            given={score.given[selected.index]!}
+            step={answer.participants[0]!.steps[selected.index]!}
+            index={selected.index}
+            count={columns.length}
+            onEdit={(own) => change(selected.index, own)}
+            onClose={() => setSelected(null)}
+          />
+        )}
+        {selected !== null && person !== null && (
+          <div className="xl:max-h-[78vh] xl:overflow-auto">
+            <WhyPanel
+              key={`${selected.stave} ${selected.index}`}
+              of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
+              score={scoreOf(score, person)}
+              onClose={() => setSelected(null)}
+              onPick={(figure) => pick(selected, figure)}
+              onUnpick={
+                chosenFor(selected).length > 0
+                  ? () => edits.setPins(edits.now.pins.filter((pin) => !chosenFor(selected).includes(pin)))
+                  : undefined
+              }
+            />
+          </div>
+        )}
+      </div>
+      {answer.participants.map(({ id, inserted }, i) => (
+        <Added key={id} inserted={inserted} name={names[i]!} />
+      ))}
+    </>
+  );
+}
