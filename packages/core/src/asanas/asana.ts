@@ -44,6 +44,8 @@ export interface DeclaredSpec {
   readonly gripForce?: 3;
   /** -1 let go, 1 lift and let go fully, 2 held lift. */
   readonly pelvicFloorCue?: -1 | 1 | 2;
+  /** How far the neck is led round while it moves, in degrees, where the ends don't tell it. */
+  readonly neckSweep?: number;
 }
 
 export interface VariationSpec extends AngleGroups {

@@ -594,7 +594,7 @@ export const children: readonly AsanaSpec[] = [
       arms: { shoulder: 20, plane: 30, elbow: 40 },
       contacts: ['shin>floor', 'instep>floor', 'sitbone>heel'],
     },
-    declared: { effort: 1, abdominalLoad: 0 },
+    declared: { neckSweep: 70, effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 4, rounds: 1 },
     breath: { inhale: 'centre, blink', exhale: 'turn, hoo' },
     variations: [{ id: 'on-a-chair', for: 'classroom', as: 'chair-twist' }],

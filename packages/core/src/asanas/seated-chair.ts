@@ -401,7 +401,7 @@ export const seatedChair: readonly AsanaSpec[] = [
       spine: { cervical: 22, neckRotation: 'R15', neckLateral: 'R22' },
       contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh'],
     },
-    declared: { effort: 1, abdominalLoad: 0 },
+    declared: { neckSweep: 90, effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 4, rounds: 2 },
     breath: { inhale: 'towards the shoulder', exhale: 'across the chest' },
     variations: [{ id: 'lying', for: 'dizziness', as: 'supine-neck-release' },

@@ -360,7 +360,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
       spine: { cervical: 4, neckLateral: 'R32' },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'hand~thigh'],
     },
-    declared: { effort: 1, abdominalLoad: 0 },
+    declared: { neckSweep: 45, effort: 1, abdominalLoad: 0 },
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'let the far shoulder sink' },
     variations: [

@@ -422,9 +422,9 @@ export const standing: readonly AsanaSpec[] = [
     base: 'standing',
     purposes: { 'strengthen-legs': 3, 'stretch-inner-thighs': 2, 'open-hips': 2, 'strengthen-hips': 2, energise: 2, 'pelvic-floor': 1 },
     posture: {
-      root: { pitch: 15 },
+      root: { pitch: 16 },
       spine: { thoracic: -3 },
-      legs: { hipFlexion: 53, hipAbduction: 54, hipRotation: 37, knee: 63 },
+      legs: { hipFlexion: 54, hipAbduction: 54, hipRotation: 37, knee: 63 },
       arms: { shoulder: 90, rotation: 90, elbow: 90 },
       contacts: ['sole>floor'],
     },

@@ -312,7 +312,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       spine: { thoracic: 9, cervical: -4, neckRotation: 'R45' },
       contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor'],
     },
-    declared: { effort: 1, abdominalLoad: 0 },
+    declared: { neckSweep: 60, effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 6, rounds: 1 },
     breath: { inhale: 'centre', exhale: 'roll to the side' },
     variations: [{ id: 'seated', for: 'cannot lie', as: 'chair-head-circles' }],

@@ -39,7 +39,7 @@ export const supine: readonly AsanaSpec[] = [
     posture: {
       like: 'constructive-rest',
       root: { pitch: -86 },
-      spine: { lumbar: -8, thoracic: 12, cervical: -3 },
+      spine: { lumbar: 0, thoracic: 12, cervical: -3 },
       legs: { hipFlexion: 59, hipAbduction: 2, knee: 117, ankle: -28 },
       contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor'],
     },
@@ -96,11 +96,11 @@ export const supine: readonly AsanaSpec[] = [
     base: 'supine',
     purposes: { 'ease-back': 3, 'stretch-back': 2, 'mobilise-spine-flexion': 1, calm: 1, 'mobilise-hips': 1 },
     posture: {
-      root: { pitch: -97 },
-      spine: { lumbar: 12, thoracic: -1, cervical: 2 },
+      root: { pitch: -110 },
+      spine: { lumbar: 22, thoracic: -1, cervical: 2 },
       legs: { hipFlexion: 118, hipAbduction: 10, knee: 135, ankle: -10 },
       arms: { shoulder: 18, plane: 75, rotation: -10, elbow: 58 },
-      contacts: ['sacrum>floor', 'upperback>floor', 'headback>blanket@3', 'hand~shin'],
+      contacts: ['lowback>floor', 'upperback>floor', 'headback>blanket@3', 'hand~shin'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 6, rounds: 1 },

@@ -1,3 +1,4 @@
+import { polygonContains, polygonHull } from 'd3-polygon';
 import { solveQP } from 'quadprog';
 import { isExternal, type BodyPart, type Contact } from './contact.js';
 import { solveSymmetric } from './linear.js';
@@ -42,6 +43,14 @@ const LEVEL_NECK = 80;
 const BACK_REST = 300;
 const BACK_REST_LYING = 5000;
 const NECK = new Set((['neck1', 'neck2', 'head'] as const).map(segmentIndex));
+/** What an arm weighs, over body weight: a hand that only lies there can't press more (de Leva P. J Biomech 1996;29:1223-1230, from memory). */
+const ARM_WEIGHT = 0.05;
+/** What a hand presses on the floor that somebody who stands over their feet touches with it (common practice, no source). */
+const TOUCH = 0.12;
+const HAND_PARTS = new Set<BodyPart>(['palm', 'hand', 'fingertips', 'fist', 'handback', 'wrist']);
+const LIES_ON_BACK = new Set<BodyPart>(['upperback', 'midback', 'sacrum']);
+const LIES_ON_FRONT = new Set<BodyPart>(['pubis', 'belly']);
+const FEET = new Set<BodyPart>(['sole', 'ball', 'heel', 'edge', 'foot']);
 const BACK_PARTS = new Set<BodyPart>(['pelvis', 'sacrum', 'hipside', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside']);
 
 function bearingPoints(placed: PlacedBody, contacts: readonly Contact[]): BearingPoint[] {
@@ -90,6 +99,24 @@ function nearestSupports(placed: PlacedBody, points: readonly BearingPoint[]): n
   return points.map(({ segment }, i) => current[segment]! * toGround[i]!);
 }
 
+/** Hands that bear no more than a little, by the place of their contact: those that lie beside a body on its back, and those that touch the floor while the feet could carry alone. */
+function lightHands(placed: PlacedBody, contacts: readonly Contact[], points: readonly BearingPoint[]): { load: number; most: number }[] {
+  const lies = contacts.some(({ part }) => LIES_ON_BACK.has(part));
+  const stands = standsOverFeet(placed, contacts, points);
+  if (!lies && !stands) return [];
+  const isOnGround = ({ part, on }: Contact) =>
+    HAND_PARTS.has(part) && on.kind === 'level' && (on.surface === 'floor' || on.surface === 'block');
+  return contacts.flatMap((contact, load) => (isOnGround(contact) ? [{ load, most: lies ? ARM_WEIGHT : TOUCH }] : []));
+}
+
+/** Whether the centre of mass lies over the feet, so that they alone could carry. */
+function standsOverFeet(placed: PlacedBody, contacts: readonly Contact[], points: readonly BearingPoint[]): boolean {
+  const feet = points.filter(({ load }) => FEET.has(contacts[load]!.part));
+  const hull = feet.length < 3 ? null : polygonHull(feet.map(({ at }): [number, number] => [at[0], at[1]]));
+  const [x, y] = centreOfMass(placed).at;
+  return hull !== null && polygonContains(hull, [x, y]);
+}
+
 /**
  * The share of body weight on each contact that bears outside the body. Static equilibrium of forces
  * and moments with forces that only push, by quadratic programming (Goldfarb D, Idnani A. Math Program
@@ -101,6 +128,7 @@ export function contactLoads(placed: PlacedBody): Loads {
   const points = bearingPoints(placed, contacts);
   if (points.length === 0) return { contacts: [], residualCm: Infinity };
   const prior = nearestSupports(placed, points);
+  const light = lightHands(placed, contacts, points);
   const walls = points.some(({ normal }) => normal[2] === 0);
   // Each force that may act: at which point, in which direction, how dear it is, what is expected of it.
   const forces: { point: number; direction: Vec3; cost: number; wanted: number }[] = [];
@@ -145,7 +173,9 @@ export function contactLoads(placed: PlacedBody): Loads {
     }),
     rest: -(upper.at[axis]! - disc[axis]!) * upper.mass,
   }));
-  const ease = contacts.some(({ part }) => BACK_PARTS.has(part)) ? BACK_REST_LYING : BACK_REST;
+  // Whoever lifts the chest off the floor does it with the back: the hands are not there to spare it.
+  const lifts = contacts.some(({ part }) => LIES_ON_FRONT.has(part)) && contacts.some(({ part }) => HAND_PARTS.has(part));
+  const ease = lifts ? 0 : contacts.some(({ part }) => BACK_PARTS.has(part)) ? BACK_REST_LYING : BACK_REST;
 
   // quadprog counts from 1, hence the empty first entries.
   const HARD = 1e6;
@@ -175,9 +205,10 @@ export function contactLoads(placed: PlacedBody): Loads {
     const line = [0, forces[i]!.direction[2]];
     for (let j = 0; j < n; j++) line.push(i === j ? 1 : 0);
     for (const [normal, ...tangents] of frictionOf) line.push(i === normal ? FRICTION : tangents.includes(i) ? -1 : 0);
+    for (const { load } of light) line.push(points[forces[i]!.point]!.load === load && forces[i]!.direction[2] > 0 ? -1 : 0);
     A.push(line);
   }
-  const b = [0, 1, ...Array.from({ length: n + frictionOf.length }, () => 0)];
+  const b = [0, 1, ...Array.from({ length: n + frictionOf.length }, () => 0), ...light.map(({ most }) => -most)];
   const { solution, message } = solveQP(D, d, A, b, 1);
   if (message) return { contacts: [], residualCm: Infinity };
   const size = forces.map((_, i) => Math.max(0, solution[i + 1]!));

@@ -40,6 +40,7 @@ export const MEASURES = {
   spineLateral: { unit: '°', of: 'posture', label: 'Trunk side-bend', onTheWay: true },
   cervicalLateral: { unit: '°', of: 'posture', label: 'Neck side-bend' },
   hipFlexion: { unit: '°', of: 'posture', label: 'Hip bend', onTheWay: true },
+  trunkThigh: { unit: '°', of: 'posture', label: 'Angle between trunk and thigh' },
   hipExtension: { unit: '°', of: 'posture', label: 'Hip stretch to the back' },
   hipAbduction: { unit: '°', of: 'posture', label: 'Leg out to the side' },
   hipAdduction: { unit: '°', of: 'posture', label: 'Leg across the middle' },
@@ -92,6 +93,7 @@ export const MEASURES = {
   headJolt: { unit: 'grade 0-2', of: 'posture', label: 'Quick head movement', by: 'library' },
   eyesClosed: { unit: 'yes 1', of: 'posture', label: 'Eyes closed', by: 'library' },
   gripForce: { unit: 'grade 0-3', of: 'posture', label: 'Strength of the grip' },
+  neckSweep: { unit: '°', of: 'posture', label: 'How far the neck is led round in a movement', by: 'library' },
   pelvicFloorCue: { unit: 'grade -1-2', of: 'posture', label: 'Work of the pelvic floor', by: 'library' },
   kneeRotation: { unit: '°', of: 'posture', label: 'Twist in the knee' },
   breathRetention: { unit: 's', of: 'breath', label: 'Breath held', by: 'doing' },
@@ -302,7 +304,8 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   const firm = new Set(on.filter(({ share }) => share > 0.03).map(({ contact }) => `${contact.part} ${contact.side}`)).size;
   const seated = seatShare > 0.25 && feetShare < 0.7;
   const standing = feetShare >= 0.5 && !seated && !lying && firm < 4;
-  const kneeBears = (side: Side) => bears(FEET, side) > 0.1 || (!lying && bears(KNEES, side) > 0.05);
+  // Sitting, the feet carry little but the legs themselves; in a bridge the knee is bent, not pressed.
+  const kneeBears = (side: Side) => (!seated && facing !== 'supine' && bears(FEET, side) > 0.1) || (!lying && bears(KNEES, side) > 0.05);
   const pelvisFree = !on.some(({ contact }) => SEAT.has(contact.part) || ['pelvis', 'sacrum', 'hipside', 'pubis'].includes(contact.part));
   const lowKnee = Math.min(...SIDES.map((side) => { const [ball] = partBalls(body, 'knee', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; })); // prettier-ignore
   const kneeRests = posture.contacts.some(
@@ -321,6 +324,8 @@ export function measurePosture(solved: Solved): MeasuredPosture {
     spineLateral: Math.abs(spine.lateral),
     cervicalLateral: Math.abs(spine.neckLateral),
     hipFlexion: both((side) => legs[side].hipFlexion),
+    // Arcs of equal links, exact to a degree up to 60 degrees of bend (derived): hip precautions mean this angle, whoever bends.
+    trunkThigh: Math.min(...SIDES.map((side) => 180 - legs[side].hipFlexion - 0.71 * spine.lumbar - 0.33 * spine.thoracic)),
     hipExtension: both((side) => Math.max(0, -legs[side].hipFlexion)),
     hipAbduction: both((side) => Math.max(0, legs[side].hipAbduction)),
     hipAdduction: both((side) => Math.max(0, -legs[side].hipAbduction)),

@@ -19,7 +19,7 @@ export const NORMAL_RANGE = {
   hipInternalRotation: [0, 45],
   kneeFlexion: [0, 150],
   ankleDorsiflexion: [0, 30],
-  anklePlantarflexion: [0, 50],
+  anklePlantarflexion: [0, 65],
   shoulderElevation: [0, 180],
   shoulderExtension: [0, 60],
   elbowFlexion: [0, 150],

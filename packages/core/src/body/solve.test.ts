@@ -112,6 +112,7 @@ const EXPLAINED: Readonly<Record<string, string>> = {
   karnapidasana: 'The knees come to the floor, which tips the trunk further over.',
   'rocking-ball': 'It rolls: the written end is one moment of many.',
   navasana: 'Balanced on the sitting bones by leaning back further.',
+  apanasana: 'The low back rounds as far as knees at the chest ask; it was written with a straight one.',
   malasana: 'Balanced over the soles, nearer their front edge.',
   mandukasana: 'The insteps come to the floor, which lowers the hips.',
   'ashtanga-namaskara': 'The chin comes to the floor by a straighter neck, so the eyes stay level with the heart.',

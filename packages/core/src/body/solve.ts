@@ -33,8 +33,8 @@ const PAST_WALL_M = 0.25;
 /** Limbs that start farther apart than this, skin to skin, don't come near while contacts are met. */
 const MAY_MEET_M = 0.1;
 const BALANCE_SIGMA_M = 0.006;
-/** A body that stands free keeps its centre of mass at least this far inside its base. */
-const BALANCE_INSIDE_M = 0.015;
+/** A body that stands free keeps its centre of mass at least this far inside its base: further on both feet, where ordinary sway asks for more (from memory). */
+const BALANCE_INSIDE_M = { both: 0.032, other: 0.015 } as const;
 
 /**
  * The outer ends of each joint's range in degrees (far end of ordinary bodies; common practice, no
@@ -217,7 +217,10 @@ function balanceRow(placed: PlacedBody, targets: readonly Target[], masses: read
     const along = ((centre[0] - a[0]) * edge[0] + (centre[1] - a[1]) * edge[1]) / length ** 2;
     if (gap < best.gap) best = { gap, from, normal, share: Math.min(1, Math.max(0, along)) };
   });
-  if (best.gap >= BALANCE_INSIDE_M) return null;
+  const bearing = targets.filter(({ contact }) => contact.bears && contact.on.kind === 'level');
+  const onBothFeet = bearing.length === 2 && bearing.every(({ contact }) => contact.part === 'sole');
+  const inside = BALANCE_INSIDE_M[onBothFeet ? 'both' : 'other'];
+  if (best.gap >= inside) return null;
   const addTo = (slope: Float64Array) => {
     const inward: Vec3 = [best.normal[0], best.normal[1], 0];
     for (const { segment, local, mass } of masses)
@@ -229,7 +232,7 @@ function balanceRow(placed: PlacedBody, targets: readonly Target[], masses: read
       addSlope(slope, placed, ball, at, inward, -(i === 0 ? 1 - best.share : best.share) / BALANCE_SIGMA_M),
     );
   };
-  return { value: (best.gap - BALANCE_INSIDE_M) / BALANCE_SIGMA_M, addTo };
+  return { value: (best.gap - inside) / BALANCE_SIGMA_M, addTo };
 }
 
 /** How sharply hamstrings stop a hip, in radians. */

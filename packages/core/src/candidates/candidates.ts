@@ -7,6 +7,7 @@ import type { Measure } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
 import type { PostureChange, Wanted } from './changes.js';
+import { asksNoMore, mayStandIn, rankAmongEasier, stepsDown } from './easier.js';
 import { propsOf } from './props-needed.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
@@ -25,6 +26,8 @@ export interface Candidate {
   /** Cost before anything is solved: never more than the final cost. */
   readonly base: number;
   readonly drops: readonly Purpose[];
+  /** Whether it is one of the steps down from what was given, whose order is set. */
+  readonly isStepDown: boolean;
   readonly posture: Posture;
   readonly moves: Posture | null;
   /** What it looks like. */
@@ -61,7 +64,17 @@ export function candidateOf(
   drops: readonly Purpose[] = [],
 ): Candidate {
   const form = { asana, variation, changes: [] };
-  return { id: ++count, ...form, said, base, drops, posture: variation.posture, moves: variation.moves, figure: figureOf(form) };
+  return {
+    id: ++count,
+    ...form,
+    said,
+    base,
+    drops,
+    isStepDown: false,
+    posture: variation.posture,
+    moves: variation.moves,
+    figure: figureOf(form),
+  };
 }
 
 const changedOf = memoize((_: Candidate) => new Map<string, Candidate | null>());
@@ -139,28 +152,31 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
   const further = listed.flatMap(({ substitutes: next }) => next.map((id) => library.get(id)));
   const seen = new Set<string>([given.asana.id]);
   const out: Candidate[] = [];
-  const add = (asana: Asana, base: number) => {
+  const add = (asana: Asana, base: number, mayBe: typeof mayStandIn = mayStandIn) => {
     if (seen.has(asana.id) || asana.variations.length === 0) return;
     seen.add(asana.id);
     const drops = dropped(given.asana, asana);
     const cost = base + COST.dropped * drops.length + (sameBase(given.asana, asana) ? 0 : COST.otherBase);
     asana.variations.forEach((variation, i) => {
-      if (variation.as !== null) return;
-      out.push(
-        candidateOf(
+      if (variation.as !== null || !mayBe(library, given, { asana, variation })) return;
+      const rank = rankAmongEasier(library, given.asana, asana, variation);
+      out.push({
+        ...candidateOf(
           asana,
           variation,
-          cost + (i === 0 ? 0 : 0.6 + i * 0.1),
+          rank === null ? cost + (i === 0 ? 0 : 0.6 + i * 0.1) : COST.substitute + COST.stepDown * rank,
           [...(i === 0 ? [] : [variationSaid(variation)]), ...dropSaid(drops)],
           drops,
         ),
-      );
+        isStepDown: rank !== null,
+      });
     });
   };
-  listed.forEach((asana, i) => add(asana, COST.substitute + i * COST.placeInList));
   // Whom a condition names in its place is known to do the job, also where the asana's own list is silent.
   const named = [...(EVERY_SUBSTITUTE.get(given.asana.id) ?? [])].map((id) => library.get(id));
-  named.forEach((asana) => add(asana, COST.substitute + 1));
+  named.forEach((asana) => add(asana, COST.substitute + 1, asksNoMore));
+  stepsDown(library, given.asana).forEach((asana) => add(asana, COST.substitute));
+  listed.forEach((asana, i) => add(asana, COST.substitute + i * COST.placeInList));
   further.forEach((asana) => add(asana, COST.substitute + 1.5 + 2 * (1 - overlap(given.asana, asana))));
   const kids = isForChildren(given.asana);
   library.asanas
@@ -195,7 +211,7 @@ export function replacementsOf(library: Library, asana: Asana, variation: Variat
 function listReplacements(library: Library, asana: Asana, variation: Variation): Replacements {
   const given = givenOf(asana, variation);
   const own = asana.variations
-    .filter((one) => one !== variation)
+    .filter((one) => one !== variation && mayStandIn(library, given, { asana, variation: one }))
     .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationSaid(one)]));
   const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
   return { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
@@ -213,9 +229,10 @@ export function endsOf(solver: BodySolver, candidate: Candidate): readonly Solve
 /** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
 export function costAnywhere(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
   const { asana, posture, base } = candidate;
-  let cost = base + COST.prop * propsOf(posture).size + COST.shape * shapeDistance(posture, given.posture);
+  let cost = base + COST.prop * propsOf(posture).size;
+  if (!candidate.isStepDown) cost += COST.shape * shapeDistance(posture, given.posture);
   if (asana !== given.asana) {
-    if (!Object.keys(asana.purposes).some((one) => profile.favoured.has(one as Purpose))) cost += COST.notFavoured;
+    if (!candidate.isStepDown && !Object.keys(asana.purposes).some((one) => profile.favoured.has(one as Purpose))) cost += COST.notFavoured;
     if (profile.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;
   }
   return cost;

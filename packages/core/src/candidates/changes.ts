@@ -98,6 +98,8 @@ function inside(bound: Bound, value: number): number {
 }
 
 type SpineAngle = keyof Posture['spine'];
+/** A neck that is bent back further than this is what a pose is about, in degrees. */
+const NECK_IS_THE_POSE = -35;
 /** Degrees taken away that cost as much as a change of their own. */
 const DEGREES_PER_COST = 15;
 /** Brings one angle of the spine inside its bound; `unsigned` for measures that count either side alike. */
@@ -113,6 +115,8 @@ function lessSpine(id: PostureChangeId, angle: SpineAngle, measure: Measure, uns
       const bound = wanted.get(measure);
       if (!bound) return null;
       const now = posture.spine[angle];
+      // A pose that is its neck bent back has no form with a long neck.
+      if (angle === 'cervical' && now < NECK_IS_THE_POSE) return null;
       const next = target(bound, now);
       if (Math.abs(next - now) < 0.5) return null;
       // What the spine no longer bends, the hips take over where a fold is meant.

@@ -10,6 +10,8 @@ import { PlanningCache } from '../judging/planning-cache.js';
 /** So many steps are moved at most, and so many moves tried for each. */
 const MOST_MOVES = 4;
 const MOST_TRIED = 8;
+/** What getting down or up once counts for everybody, in units of the smallest change (common practice, no source). */
+const UP_OR_DOWN = 0.3;
 /** A move has to spare this much. */
 const WORTH = 0.5;
 
@@ -44,7 +46,8 @@ export function* betterOrder(
   const parse = (one: string): Sequence => understood(read(one));
   const faults = (sequence: Sequence) => reviewOf(solver, sequence).findings.filter(({ rule }) => rule !== 'trips').length;
   const costOf = function* (sequence: Sequence, chosen: readonly Pin[]): Generator<number, number> {
-    return (yield* adaptingClass(members, sequence, { ...options, pins: chosen, cache })).cost;
+    const { cost } = yield* adaptingClass(members, sequence, { ...options, pins: chosen, cache });
+    return cost + UP_OR_DOWN * members.length * changes(movable(solver, sequence).up);
   };
   const moved: string[] = [];
   let now: Edited = { text, pins, index: 0 };

@@ -64,7 +64,7 @@ export const ankleFoot = condition({
   limits: [
     ...PAIN.limits('af'),
     ...limits('af-01', 'The torn outer band is stretched by turning in.', 'ANK21*', ['ankleInversion', '<= 10', 'avoid', ['sprain-irr']], ['ankleInversion', '<= 25', 'modify', ['sprain-later']]),
-    ...limits('af-02', 'Kneeling on the tops of the feet pulls the front.', 'common practice', ['anklePlantarflexion', '<= 30', 'modify', ['sprain-early']], ['anklePlantarflexion', '<= 45', 'modify', ['sprain-calm']]),
+    ...limits('af-02', 'Kneeling on the tops of the feet pulls the front.', 'common practice', ['anklePlantarflexion', '<= 30', 'modify', ['sprain-early'], 'kneeLoad > 0.05'], ['anklePlantarflexion', '<= 45', 'modify', ['sprain-calm'], 'kneeLoad > 0.05']),
     ...limits('af-03', 'Balance returns last; train it at the wall.', 'ANK21*', ['support', '>= 1', 'modify', ['sore'], 'feetDown = 1'], ['support', '>= 1', 'watch', ['calm'], 'feetDown = 1']),
     ...limits('af-04', 'Tucked toes pull the sole.', 'HEEL14*', ['toeExtensionLoaded', '<= 30', 'avoid', ['sole-irr']], ['toeExtensionLoaded', '<= 60', 'watch', ['sole-calm']]),
     ...limits('af-05', 'A deep drop of the heel presses the tendon on the bone.', 'ACH18*', ['ankleDorsiflexion', '<= 0', 'modify', ['heel-irr'], 'footLoad > 0.3', 'hold > 15'], ['ankleDorsiflexion', '<= 10', 'modify', ['heel-calm'], 'footLoad > 0.3', 'hold > 15']),

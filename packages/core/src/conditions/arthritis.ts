@@ -81,7 +81,7 @@ export const arthritis = condition({
   },
   limits: [
     ...PAIN.limits('ar'),
-    ...limits('ar-01', 'An inflamed joint is moved, never stretched.', 'EULAR18*', ['jointRangeUsed', '<= 0.5', 'avoid', ['flare']], ['jointRangeUsed', '<= 0.8', 'modify', ['active']], ['jointRangeUsed', '<= 0.95', 'watch', ['low']]),
+    ...limits('ar-01', 'An inflamed joint is moved, never stretched.', 'EULAR18*', ['jointRangeUsed', '<= 0.5', 'avoid', ['flare'], 'effort >= 2'], ['jointRangeUsed', '<= 0.8', 'modify', ['active']], ['jointRangeUsed', '<= 0.95', 'watch', ['low']]),
     ...limits('ar-02', 'Small joints deform under weight.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['arm-flare']], ['handLoad', '<= 0.3', 'modify', ['arm-active']], ['handLoad', '<= 0.55', 'modify', ['arm-low']]),
     ...limits('ar-03', 'Use fists or forearms.', 'common practice', ['wristExtensionLoaded', '<= 10', 'avoid', ['wrist-flare']], ['wristExtensionLoaded', '<= 45', 'modify', ['wrist-active']], ['wristExtensionLoaded', '<= 60', 'watch', ['wrist-low']]),
     ...limits('ar-04', 'Pad, or sit on a chair.', 'common practice', ['kneeLoad', '<= 0.1', 'modify', ['knee-flare']], ['kneeLoad', '<= 0.4', 'modify', ['knee-active']]),

@@ -38,7 +38,7 @@ export const beginners = condition({
     },
   },
   limits: [
-    ...limits('beg-01', 'Headstand is among the most reported in injuries.', 'CRAMER*', ['headLoad', '<= 0.1', 'avoid', ['upside']]),
+    ...limits('beg-01', 'Headstand is among the most reported in injuries.', 'CRAMER*', ['headLoad', '<= 0.1', 'avoid', ['upside']], ['handLoad', '<= 0.9', 'avoid', ['upside'], 'pelvisAboveHeart > 20'], ['forearmLoad', '<= 0.9', 'avoid', ['upside'], 'pelvisAboveHeart > 20']),
     ...limits('beg-02', 'A shoulder stand crushes an untrained neck.', 'CRAMER*', ['neckLoad', '<= 0.05', 'avoid', NEW], ['neckLoad', '<= 0.15', 'modify', ['b2']]),
     ...limits('beg-03', 'Learn on the floor.', 'common practice', ['fallHeight', '= 0', 'avoid', NEW]),
     ...limits('beg-04', 'Move the hips first.', 'common practice', ['lumbarFlexion', '-25..40', 'modify', NEW]),

@@ -69,7 +69,7 @@ export const children = condition({
     ...limits('chi-12', 'Lotus twists the knee.', 'common practice', ['hipExternalRotation', '<= 60', 'modify', undefined, 'kneeFlexion > 110']),
     ...limits('chi-13', 'Handstand play needs a mat and a spotter one to one.', 'common practice', ['fallHeight', '<= 40', 'avoid']),
     ...limits('chi-14', 'Fainting; not needed.', 'common practice', ['breathRetention', '= 0', 'avoid', YOUNG], ['breathRetention', '<= 5', 'modify', ['c13']]),
-    ...limits('chi-15', '"Bunny breath" only briefly.', 'common practice', ['breathRate', '<= 30', 'modify'], ['hold', '<= 20', 'modify', undefined, 'breathRate > 20']),
+    ...limits('chi-15', '"Bunny breath" only briefly.', 'common practice', ['breathRate', '<= 28', 'modify'], ['hold', '<= 20', 'modify', undefined, 'breathRate > 20']),
     ...limits('chi-16', 'Praise trying, not reaching.', 'common practice', ['effort', '<= 4', 'watch']),
     ...limits('chi-17', 'Hops on a mat are fine, land soft.', 'common practice', ['impact', '<= 2', 'watch']),
     ...limits('chi-18', 'Heat illness comes from pushing on and drinking too little.', 'AAPHEAT*', ['heat', '<= 27', 'avoid']),

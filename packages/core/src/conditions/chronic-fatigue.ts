@@ -60,7 +60,7 @@ export const chronicFatigue = condition({
     ...limits('cf-05', 'Many tiny bits.', 'common practice', ['hold', '<= 25', 'modify', ['pace'], 'effort >= 2', { reading: '5 breaths.' }]),
     ...limits('cf-06', 'Blood pools, the pulse races.', 'FREEMAN*', ['standingRun', '<= 1', 'modify', ['pace-giddy']], ['standingRun', '<= 3', 'modify', ['noPem']]),
     ...limits('cf-07', 'Giddy on changing height.', 'FREEMAN*', ['headBelowHeart', '<= 5', 'modify', ['giddy']], ['transitionTime', '>= 10', 'modify', ['giddy'], 'levelChange >= 50']),
-    ...limits('cf-08', 'Getting up costs most.', 'common practice', ['floorTrips', '<= 1', 'modify', ['pace']]),
+    ...limits('cf-08', 'Getting up costs most.', 'common practice', ['floorTrips', '<= 1', 'watch', ['pace']]),
     ...limits('cf-09', 'No forced breath.', 'common practice', ['breathRetention', '= 0', 'modify'], ['breathRate', '5..15', 'modify']),
     ...limits('cf-10', 'Too much for senses and body.', 'common practice', ['impact', '= 0', 'avoid', ['paced']], ['headJolt', '= 0', 'avoid', ['paced']], ['heat', '<= 25', 'avoid', ['paced']]),
     ...limits('cf-11', 'Arms up cost much.', 'common practice', ['hold', '<= 10', 'modify', ['pace-giddy'], 'shoulderElevation > 90']),

@@ -36,7 +36,7 @@ export const hipReplacement = condition({
     ...PAIN.stages, h0: 'First 6 weeks', h1: '6 to 11 weeks, or high risk', h2: '12 to 25 weeks', h3: 'From 26 weeks',
     'back-01': 'From behind, first 12 weeks', 'back-2': 'From behind, 12 to 25 weeks', 'back-3': 'From behind, from 26 weeks', 'cross-01': 'From behind or the side, first 12 weeks', 'cross-2': 'From behind or the side, 12 to 25 weeks', 'cross-3': 'From behind or the side, from 26 weeks',
     'front-01': 'From the front, first 12 weeks', 'front-2': 'From the front, 12 to 25 weeks', 'front-3': 'From the front, from 26 weeks', 'back-mix': 'From behind, 12 to 25 weeks or high risk', 'front-mix': 'From the front, 12 to 25 weeks or high risk',
-    'side-0': 'From the side, first 6 weeks', 'side-1': 'From the side, 6 to 11 weeks', first: 'First 12 weeks', standing: 'From 12 weeks', kneel: 'From 6 weeks', half: 'First 26 weeks or high risk', 'half-year': 'First 26 weeks', mid: '6 to 25 weeks', hands: 'First 12 weeks or high risk, touch not agreed',
+    'side-0': 'From the side, first 6 weeks', 'side-1': 'From the side, 6 to 11 weeks', first: 'First 12 weeks', standing: 'From 12 weeks', kneel: 'From 6 weeks', half: 'First 26 weeks or high risk', 'half-year': 'First 26 weeks', mid: '6 to 25 weeks', hands: 'First 12 weeks or high risk, touch not agreed', lasting: 'Not lifted by the surgeon',
   }, // prettier-ignore
   stagesOf: (a) => {
     const { approach = 'unknown', highRisk = true } = a;
@@ -62,6 +62,7 @@ export const hipReplacement = condition({
         (stage !== 'h3' || risk) && 'half',
         stage !== 'h3' && 'half-year',
         (stage === 'h1' || stage === 'h2') && 'mid',
+        a.lifted !== true && 'lasting',
         (first || risk) && a.touchConsent !== true && 'hands',
       ),
     ];
@@ -89,9 +90,10 @@ export const hipReplacement = condition({
   },
   limits: [
     ...PAIN.limits('hpr'),
-    ...limits('hpr-01', 'Bending past a right angle can lever the ball out backwards.', ['AAOSTHR', 'RCOT17'], ['hipFlexion', '<= 90', 'avoid', ['back-01']], ['hipFlexion', '<= 100', 'modify', ['back-2']], ['hipFlexion', '<= 110', 'watch', ['back-3']]),
+    ...limits('hpr-01', 'Bending past a right angle can lever the ball out backwards.', ['AAOSTHR', 'RCOT17'], ['hipFlexion', '<= 90', 'avoid', ['back-01']], ['hipFlexion', '<= 100', 'modify', ['back-2']], ['hipFlexion', '<= 110', 'watch', ['back-3']], ['trunkThigh', '>= 90', 'avoid', ['back-01']], ['trunkThigh', '>= 80', 'modify', ['back-2']], ['trunkThigh', '>= 65', 'modify', ['lasting']]),
     ...limits('hpr-02', 'The leg does not cross the midline.', 'AAOSTHR', ['hipAdduction', '<= 0', 'avoid', ['cross-01']], ['hipAdduction', '<= 5', 'modify', ['cross-2']], ['hipAdduction', '<= 15', 'watch', ['cross-3']]),
     ...limits('hpr-03', 'The knee does not turn in.', 'AAOSTHR', ['hipInternalRotation', '<= 0', 'avoid', ['back-01']], ['hipInternalRotation', '<= 10', 'modify', ['back-2']], ['hipInternalRotation', '<= 20', 'watch', ['back-3']]),
+    ...limits('hpr-17', 'Only the surgeon lifts what the new joint may not do at its ends.', 'common practice', ['hipExternalRotation', '<= 60', 'modify', ['lasting'], 'kneeFlexion > 110'], ['legAsymmetry', '<= 95', 'modify', ['lasting']]),
     ...limits('hpr-04', 'The three together dislocate.', 'common practice',
       ['hipAdduction', '<= 5', 'avoid', ['back-mix'], 'hipFlexion > 80'], ['hipInternalRotation', '<= 5', 'avoid', ['back-mix'], 'hipFlexion > 80'],
       ['hipAdduction', '<= 5', 'modify', ['back-3'], 'hipFlexion > 80'], ['hipInternalRotation', '<= 5', 'modify', ['back-3'], 'hipFlexion > 80']),
@@ -99,7 +101,7 @@ export const hipReplacement = condition({
     ...limits('hpr-06', 'The leg does not roll out, worst when straight.', 'AAOSTHR*', ['hipExternalRotation', '<= 20', 'avoid', ['front-01']], ['hipExternalRotation', '<= 45', 'modify', ['front-2']], ['hipExternalRotation', '<= 60', 'watch', ['front-3']]),
     ...limits('hpr-07', 'The two together dislocate.', 'common practice', ['hipExternalRotation', '<= 15', 'avoid', ['front-mix'], 'hipExtension > 5'], ['hipExternalRotation', '<= 15', 'modify', ['front-3'], 'hipExtension > 5']),
     ...limits('hpr-08', 'The cut side muscle is healing.', 'common practice', ['effort', '<= 1', 'avoid', ['side-0'], 'hipAbduction > 10'], ['effort', '<= 1', 'modify', ['side-1'], 'hipAbduction > 10']),
-    ...limits('hpr-09', 'A fall is the great risk.', 'common practice', ['support', '>= 2', 'avoid', ['h0'], 'standing'], ['support', '>= 1', 'modify', ['h1'], 'standing'], ['support', '>= 1', 'modify', ['standing'], 'feetDown = 1']),
+    ...limits('hpr-09', 'A fall is the great risk.', 'common practice', ['support', '>= 2', 'avoid', ['h0'], 'standing'], ['support', '>= 1', 'modify', ['h1'], 'standing'], ['support', '>= 1', 'watch', ['standing'], 'feetDown = 1']),
     ...limits('hpr-10', 'Kneeling comes later, on padding.', 'common practice', ['kneeLoad', '<= 0.1', 'avoid', ['h0']], ['kneeLoad', '<= 0.5', 'watch', ['kneel']]),
     ...limits('hpr-11', 'Getting down is the hardest move.', 'common practice', ['floorTrips', '= 0', 'avoid', ['h0']], ['floorTrips', '<= 1', 'modify', ['h1']], ['floorTrips', '<= 3', 'watch', ['h2']]),
     ...limits('hpr-12', 'Turning the trunk on a fixed foot turns the hip.', 'RCOT17*', ['spineRotation', '<= 20', 'avoid', ['first'], 'standing'], ['spineRotation', '<= 20', 'modify', ['h2'], 'standing']),

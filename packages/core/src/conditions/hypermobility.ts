@@ -22,7 +22,7 @@ export const hypermobility = condition({
     neckInstability: { kind: 'yesno', ask: 'A loose neck?' },
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },
   },
-  stages: { ...PAIN.stages, positive: 'Hypermobile', vascular: 'Vascular type', slips: 'Joints slip', arm: 'Shoulder, elbow or wrist slips', pots: 'Giddy on standing', hands: 'Touch not agreed', strong: 'Hypermobile, not vascular' },
+  stages: { ...PAIN.stages, positive: 'Hypermobile', vascular: 'Vascular type', slips: 'Joints slip', arm: 'Shoulder, elbow or wrist slips', pots: 'Giddy on standing', hands: 'Touch not agreed', 'loose-neck': 'A loose neck', strong: 'Hypermobile, not vascular' },
   stagesOf: (a) => {
     const { beighton, age, diagnosed, type = 'hsd', unstable, pots } = a;
     // Scores that count: EDS classification 2017; before puberty 6, over 50 years 4.
@@ -37,6 +37,7 @@ export const hypermobility = condition({
         type === 'vascular' ? 'vascular' : 'strong',
         unstable?.some((one) => one !== 'none') === true && 'slips',
         slips('shoulder', 'elbow', 'wrist') && 'arm',
+        (a.neckInstability === true || slips('neck')) && 'loose-neck',
         pots === true && 'pots',
         a.touchConsent !== true && 'hands',
       ),
@@ -67,13 +68,13 @@ export const hypermobility = condition({
   },
   limits: [
     ...PAIN.limits('hm'),
-    ...limits('hm-01', 'The extra range is not a goal; muscles hold only inside it.', 'ENGEL*', ['jointRangeUsed', '<= 1', 'modify', ['positive']], ['jointRangeUsed', '<= 0.85', 'avoid', ['slips'], { reading: 'Of all joints: a cautious reading of those that slip.' }]),
+    ...limits('hm-01', 'The extra range is not a goal; muscles hold only inside it.', 'ENGEL*', ['jointRangeUsed', '<= 1', 'modify', ['positive']], ['jointRangeUsed', '<= 0.95', 'avoid', ['slips'], { reading: 'Of all joints: a cautious reading of those that slip.' }]),
     ...limits('hm-02', 'Don’t hang in joints locked back.', 'ENGEL*', ['kneeFlexion', '>= 0', 'modify', ['positive'], 'footLoad > 0.1'], ['elbowFlexion', '>= 0', 'modify', ['positive'], 'handLoad > 0.05']),
     ...limits('hm-03', 'Stop before the end, work there.', 'common practice', ['spineRangeUsed', '<= 0.85', 'modify', ['positive']]),
     ...limits('hm-04', 'Long stretches loosen what holds.', 'common practice', ['hold', '<= 20', 'modify', ['positive'], 'jointRangeUsed > 0.95']),
     ...limits('hm-05', 'Lotus goes through the knee, unnoticed.', 'common practice', ['kneeRotation', '<= 10', 'modify', ['positive']]),
-    ...limits('hm-06', 'The joint slips under load.', 'common practice', ['handLoad', '<= 0.25', 'avoid', ['arm']]),
-    ...limits('hm-07', 'The neck’s ligaments are loose too.', 'common practice', ['cervicalFlexion', '-30..45', 'avoid', ['positive']], ['headLoad', '<= 0.1', 'avoid', ['positive']], ['neckLoad', '<= 0.05', 'avoid', ['positive']]),
+    ...limits('hm-06', 'The joint slips under load.', 'common practice', ['handLoad', '<= 0.45', 'avoid', ['arm']], ['shoulderExtension', '<= 35', 'avoid', ['arm']]),
+    ...limits('hm-07', 'The neck’s ligaments are loose too.', 'common practice', ['cervicalFlexion', '-30..45', 'avoid', ['positive']], ['neckSweep', '<= 30', 'avoid', ['loose-neck']], ['headLoad', '<= 0.1', 'avoid', ['positive']], ['neckLoad', '<= 0.05', 'avoid', ['positive']]),
     ...limits('hm-08', 'Blood pools, then fainting.', 'FREEMAN*', ['transitionTime', '>= 10', 'modify', ['pots'], 'levelChange >= 50'], ['standingRun', '<= 2', 'modify', ['pots']]),
     ...limits('hm-09', 'Poor sense of position.', 'ENGEL*', ['eyesClosed', '= 0', 'watch', ['positive'], 'standing']),
     ...limits('hm-10', 'Pressure on fragile vessels.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['vascular']], ['abdominalLoad', '<= 2', 'avoid', ['vascular']], ['effort', '<= 2', 'avoid', ['vascular']], ['breathRetention', '= 0', 'avoid', ['vascular']]),

@@ -110,7 +110,10 @@ export const hypertension = condition({
     ...row(
       'hyp-02',
       { measure: 'headBelowHeart', reason: 'Head-down raises the pressure in head and eyes.', source: ['common practice'] },
-      [{ bound: { atMost: 10 }, grade: 'avoid', stages: ['s2'] }],
+      [
+        { bound: { atMost: 10 }, grade: 'avoid', stages: ['s2'], when: [{ measure: 'hold', over: 5 }] },
+        { as: 'moving', bound: { atMost: 20 }, grade: 'avoid', stages: ['s2'] },
+      ],
     ),
     ...row(
       'hyp-03',

@@ -71,8 +71,10 @@ export const lumbarDisc = condition({
       ...(painNow >= 4 && painNow <= 6 ? (['pain'] as const) : []),
     ];
   },
-  screen: ({ legSymptoms, surgery, weeksSinceSurgery, recentInjection, painNow }) => {
+  screen: ({ phase, legSymptoms, spreading, surgery, weeksSinceSurgery, recentInjection, painNow }) => {
     const found: ScreeningFinding[] = [];
+    if (spreading === true && phase !== 'settled' && legSymptoms !== 'none')
+      found.push({ parameter: 'spreading', text: 'Leg signs that spread: no practice, medical contact today.', outcome: 'refer' });
     if (surgery === undefined) found.push({ parameter: 'surgery', text: 'Not answered: back surgery?', outcome: 'note' });
     if (painNow === undefined) found.push({ parameter: 'painNow', text: 'Pain was not asked today; 3 of 10 is assumed.', outcome: 'note' });
     if (legSymptoms === 'numb' || legSymptoms === 'weak-stable')

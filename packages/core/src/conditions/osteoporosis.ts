@@ -94,7 +94,7 @@ export const osteoporosis = condition({
     ...limits('opo-15', 'Nobody pushes deeper.', 'common practice', ['touch', '= 0', 'avoid', WEAK]),
     ...limits('opo-16', 'Load builds bone, jerks break it.', ['TFTF*', 'ROS18*'],
       ['effort', '<= 4', 'watch', ['penia']], ['impact', '<= 2', 'watch', ['penia']], ['headJolt', '<= 1', 'watch', ['penia']],
-      ['effort', '<= 3', 'modify', ['op', 'vf']], ['impact', '<= 1', 'modify', ['op', 'vf']], ['headJolt', '= 0', 'modify', ['op', 'vf']],
+      ['effort', '<= 3', 'modify', ['op', 'vf'], 'hold > 30'], ['effort', '<= 4', 'modify', ['op', 'vf']], ['abdominalLoad', '<= 3', 'modify', ['op', 'vf']], ['impact', '<= 1', 'modify', ['op', 'vf']], ['headJolt', '= 0', 'modify', ['op', 'vf']],
       ['effort', '<= 2', 'avoid', ['vfNew']], ['impact', '= 0', 'avoid', ['vfNew']], ['headJolt', '= 0', 'avoid', ['vfNew']]),
     ...limits('opo-17', 'Straining bends and loads the spine.', 'common practice', ['breathRetention', '<= 5', 'modify', ['op', 'vf']], ['breathRetention', '= 0', 'modify', ['vfNew']]),
   ], // prettier-ignore

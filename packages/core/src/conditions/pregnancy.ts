@@ -337,7 +337,8 @@ export const pregnancy = condition({
     ),
     ...row('prg-24', { measure: 'effort', grade: 'modify', reason: 'She must be able to talk.', source: ['ACOG804*'] }, [
       { as: 'experienced', bound: { atMost: 4 }, stages: ['experienced-t1'] },
-      { as: 'others', bound: { atMost: 3 }, stages: ['less-than-experienced-t1'] },
+      { as: 'others', bound: { atMost: 3 }, stages: ['less-than-experienced-t1'], when: [{ measure: 'hold', over: 30 }] },
+      { as: 'others-strong', bound: { atMost: 4 }, stages: ['less-than-experienced-t1'] },
     ]),
     ...row('prg-25', { measure: 'met', grade: 'watch', reason: 'Moderate activity only.', source: ['ACOG804*'] }, [
       { as: 'beginner', bound: { atMost: 3.5 }, stages: ['beginner'] },

@@ -90,6 +90,7 @@ export const retinalDisease = condition({
     ...limits('ret-07', 'A spike of pressure can bleed.', 'ADA16*', ['breathRetention', '= 0', 'avoid', STRICT], ['breathRate', '<= 20', 'avoid', STRICT]),
     ...limits('ret-08', 'No straining.', 'ADA16*', ['effort', '<= 2', 'avoid', ['high']], ['effort', '<= 3', 'avoid', ['mod']]),
     ...limits('ret-09', 'Jolts tear.', 'ADA16*', ['impact', '= 0', 'avoid', STRICT], ['headJolt', '= 0', 'avoid', STRICT]),
+    ...limits('ret-11', 'A bubble of gas in the eye floats up: never flat on the back.', 'common practice', ['facing', ['upright', 'prone', 'left side', 'right side'], 'avoid', ['win']]),
     ...limits('ret-10', 'Poor sight and fast head moves upset balance.', 'common practice', ['headJolt', '= 0', 'modify', ['low']]),
   ], // prettier-ignore
   favour: ['balance', 'calm', 'posture-awareness', 'breath-awareness'],

@@ -16,7 +16,7 @@ export const sciatica = condition({
     weakness: { kind: 'choice', options: ['none', 'stable', 'new'], ask: 'Weakness or numbness of the leg' },
     bothLegs: { kind: 'yesno', ask: 'In both legs?', default: false },
   },
-  stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or leg rise below 45', sub: '6 to 11 weeks', chronic: '12 weeks and more', later: 'From 6 weeks', middle: 'Acute, cause not known', gluteal: 'Deep buttock', 'gluteal-acute': 'Deep buttock, acute' },
+  stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or leg rise below 45', sub: '6 to 11 weeks', chronic: '12 weeks and more', later: 'From 6 weeks', middle: 'Acute, cause not known', gluteal: 'Deep buttock', 'gluteal-acute': 'Deep buttock, acute', 'disc-acute': 'From a disc, acute', 'disc-later': 'From a disc, not acute' },
   stagesOf: (a) => {
     const { cause = 'unknown', weeksSinceOnset, slrAngle = 45 } = a;
     const acute = weeksSinceOnset === undefined || weeksSinceOnset < 6 || slrAngle < 45;
@@ -27,6 +27,7 @@ export const sciatica = condition({
         acute ? 'acute' : weeksSinceOnset < 12 ? 'sub' : 'chronic',
         !acute && 'later',
         acute && cause === 'unknown' && 'middle',
+        cause === 'disc' && (acute ? 'disc-acute' : 'disc-later'),
         gluteal && 'gluteal',
         gluteal && acute && 'gluteal-acute',
       ),
@@ -63,6 +64,7 @@ export const sciatica = condition({
     ...limits('sci-04', 'Rounded back, bent head and straight leg stretch the nerve from both ends.', 'common practice', ['lumbarFlexion', '<= 20', 'modify', undefined, 'straightLegAngle > 45'], ['cervicalFlexion', '<= 20', 'modify', undefined, 'straightLegAngle > 45']),
     ...limits('sci-05', 'Toes pulled up add stretch to the nerve.', 'common practice', ['ankleDorsiflexion', '<= 0', 'modify', ['acute'], 'straightLegAngle > 45']),
     ...limits('sci-06', 'Until the direction is known keep to the middle.', 'common practice', ['lumbarFlexion', '-20..25', 'modify', ['middle']]),
+    ...limits('sci-12', 'The disc that presses on the nerve takes its own limits along.', 'NASSLDH*', ['lumbarFlexion', '<= 15', 'avoid', ['disc-acute']], ['lumbarFlexion', '<= 30', 'modify', ['disc-later']]),
     ...limits('sci-07', 'Small turns only.', 'common practice', ['spineRotation', '<= 20', 'modify', ['acute']], ['spineRotation', '<= 40', 'watch', ['sub']]),
     ...limits('sci-08', 'It tightens the buttock muscle on the nerve.', 'common practice', ['hipInternalRotation', '<= 20', 'modify', ['gluteal-acute'], 'hipFlexion > 60'], ['hipAdduction', '<= 10', 'modify', ['gluteal-acute'], 'hipFlexion > 60']),
     ...limits('sci-09', 'A buttock stretch helps in short doses.', 'common practice', ['hold', '<= 60', 'watch', ['gluteal'], 'hipExternalRotation > 40', 'hipFlexion > 80']),

@@ -132,7 +132,7 @@ export const seniors = condition({
       ],
     ),
     ...row('sen-04', { measure: 'support', reason: 'Both hands or a firm grip.', source: ['common practice'] }, [
-      { bound: { atLeast: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] },
+      { bound: { atLeast: 2 }, when: [{ standing: true }, { measure: 'hold', over: 5 }], grade: 'avoid', stages: ['high'] },
     ]),
     ...row('sen-05', { measure: 'fallHeight', reason: 'A fall breaks bones.', source: ['common practice'] }, [
       { bound: { atMost: 0 }, grade: 'avoid', school: 'senior-inversions=stop' },
@@ -161,6 +161,7 @@ export const seniors = condition({
     ...row('sen-10', { measure: 'lumbarFlexion', reason: 'Rounding under load can crush vertebrae.', source: ['SINAKI*', 'USPSTF*'] }, [
       { bound: { atMost: 35 }, grade: 'modify', stages: ['weak-bone'] },
       { as: 'never', bound: { atMost: 10 }, grade: 'modify', school: 'senior-flexion=never' },
+      { as: 'arch', bound: { atLeast: -20 }, when: [{ measure: 'handLoad', over: 0.3 }], grade: 'modify' },
     ]),
     ...row('sen-11', { measure: 'spineRotation', reason: 'Bend plus twist is worst for weak bone.', source: ['SINAKI*'] }, [
       { bound: { atMost: 20 }, when: [{ measure: 'lumbarFlexion', over: 20 }], grade: 'avoid', stages: ['bone-not-normal'] },
@@ -172,7 +173,7 @@ export const seniors = condition({
       { bound: { atMost: 60 }, when: [{ measure: 'cervicalFlexion', under: -15 }], grade: 'avoid' },
     ]),
     ...row('sen-14', { measure: 'kneeLoad', reason: 'Kneecap pain: always pad 3 cm or more.', source: ['common practice'] }, [
-      { bound: { atMost: 0.6 }, grade: 'modify' },
+      { bound: { atMost: 0.7 }, grade: 'modify' },
     ]),
     ...row('sen-15', { measure: 'kneeFlexionLoaded', reason: 'Deep kneeling and squatting.', source: ['common practice'] }, [
       { bound: { atMost: 110 }, grade: 'modify' },
@@ -183,7 +184,8 @@ export const seniors = condition({
     ...row('sen-17', { measure: 'effort', reason: 'Strong but never strained.', source: ['ACSM*'] }, [
       { as: 'low', bound: { atMost: 4 }, grade: 'watch', stages: ['low'] },
       { as: 'mid', bound: { atMost: 3 }, grade: 'modify', stages: ['mid'] },
-      { as: 'high', bound: { atMost: 2 }, grade: 'modify', stages: ['high'] },
+      { as: 'high', bound: { atMost: 3 }, grade: 'modify', stages: ['high'] },
+      { as: 'high-still', bound: { atMost: 2 }, when: [{ measure: 'hold', over: 10 }], grade: 'modify', stages: ['high'] },
     ]),
     ...row('sen-18', { measure: 'hold', reason: 'Blood pressure.', source: ['common practice'] }, [
       { bound: { atMost: 30 }, when: [{ measure: 'effort', from: 3 }], grade: 'watch' },

@@ -70,9 +70,9 @@ export const strokeTia = condition({
     },
   },
   limits: [
-    ...limits('str-01', 'Pressure in healing vessels.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['tender']], ['headBelowHeart', '<= 10', 'modify', ['settled']]),
+    ...limits('str-01', 'Pressure in healing vessels.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['tender']], ['headBelowHeart', '<= 10', 'modify', ['settled'], 'hold > 5'], ['headBelowHeart', '<= 20', 'modify', ['settled']]),
     ...limits('str-02', 'Neck arteries, falls.', 'AHACAD*', ['headLoad', '<= 0.1', 'avoid', LATER], ['neckLoad', '<= 0.05', 'avoid', LATER], ['fallHeight', '= 0', 'avoid', LATER]),
-    ...limits('str-03', 'A torn artery is healing.', 'AHACAD*', ['cervicalFlexion', '>= -10', 'avoid', ['neck']], ['cervicalRotation', '<= 30', 'avoid', ['neck']]),
+    ...limits('str-03', 'A torn artery is healing.', 'AHACAD*', ['cervicalFlexion', '>= -10', 'avoid', ['neck']], ['cervicalRotation', '<= 30', 'avoid', ['neck']], ['neckSweep', '<= 30', 'avoid', ['neck']]),
     ...limits('str-04', 'Don’t twist the neck at its end.', 'AHACAD*', ['cervicalFlexion', '>= -20', 'modify', LATER], ['cervicalRotation', '<= 45', 'modify', LATER]),
     ...limits('str-05', 'The weak side gives way.', 'AHASTR*', ['support', '>= 2', 'avoid', ['fallRisk'], 'standing'], ['support', '>= 1', 'modify', ['steady'], 'feetDown = 1']),
     ...limits('str-06', 'A weak or unseen side does not catch a fall.', 'AHASTR*', ['feetDown', '= 2', 'avoid', ['fallRisk'], 'standing'], ['balanceMargin', '>= 6', 'avoid', ['fallRisk']]),

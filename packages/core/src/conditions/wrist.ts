@@ -61,7 +61,7 @@ export const wrist = condition({
     ...limits('wr-02', 'Less weight on the hands.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['irr']], ['handLoad', '<= 0.5', 'modify', ['calm']], ['handLoad', '= 0', 'avoid', ['op']]),
     ...limits('wr-03', 'Pressure builds with time.', 'common practice', ['hold', '<= 15', 'modify', ['irr'], 'wristExtensionLoaded > 20'], ['hold', '<= 45', 'modify', ['calm'], 'wristExtensionLoaded > 20']),
     ...limits('wr-04', 'The bent wrist is the test that brings numbness.', 'KEIR*', ['wristFlexion', '<= 45', 'modify', ['tunnel-irr'], { reading: '49 degrees in the source (from memory).' }], ['wristFlexion', '<= 60', 'modify', ['tunnel-calm']]),
-    ...limits('wr-05', 'Prayer hands held long numb the fingers.', 'KEIR*', ['wristExtension', '<= 45', 'modify', ['irr'], 'hold > 20']),
+    ...limits('wr-05', 'Prayer hands held long numb the fingers.', 'KEIR*', ['wristExtension', '<= 45', 'modify', ['irr'], 'hold > 20', 'effort < 2']),
     ...limits('wr-06', 'Forearms replace hands, if the shoulders agree.', 'common practice', ['forearmLoad', '<= 0.5', 'watch']),
     ...limits('wr-07', 'Gripping tightens the tunnel.', 'common practice', ['gripForce', '<= 1', 'modify', ['grip']]),
     ...limits('wr-08', 'No hopping on to the hands.', 'common practice', ['effort', '<= 4', 'modify', SORE], ['impact', '<= 1', 'modify', SORE]),

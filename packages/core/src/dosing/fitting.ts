@@ -198,7 +198,6 @@ class Fitting {
         const least = 'atLeast' in wants ? wants.atLeast : null;
         if (least === null) return false;
         this.transitionSeconds = least;
-        this.sayHere(message('pace.there', { seconds: least }), COST.slower);
         return true;
       }
       case 'repSeconds': {
@@ -241,10 +240,6 @@ class Fitting {
 
   private payHere(cost: number): void {
     this.cost += cost;
-    this.costHere += cost;
-  }
-  private sayHere(said: Message, cost: number): void {
-    this.say(said, cost);
     this.costHere += cost;
   }
 

@@ -36,7 +36,6 @@ export const EN = {
   'dose.no-longer': 'no longer than {seconds} s',
   'breath.flows': 'no breath hold: let the breath flow',
   'breath.held-at-most': 'hold the breath {seconds} s at most',
-  'pace.there': 'take {seconds} s to get there',
   'pace.each-time': 'slowly, {seconds} s each time',
 
   // Ways from one posture to the next: short, to follow "get there", and as they are told to a class.

@@ -167,10 +167,14 @@ const WARRIOR_NUMBERS = {
   warriortwo: ['2', 'two', 'ii', 'second'],
   warriorthree: ['3', 'three', 'iii', 'third'],
 };
+/** A hero by himself kneels: an "i" before the word is no number. */
+function before(number: string, name: string): string[] {
+  return number === 'i' && name === 'hero' ? [] : [`${number} ${name}`];
+}
 const WARRIOR_RUNS = Object.entries(WARRIOR_NUMBERS)
   .map(
     ([as, numbers]) =>
-      `${as}: ${WARRIORS.flatMap((name) => numbers.flatMap((number) => [`${name} ${number}`, `${number} ${name}`, `${name}${number}`])).join('; ')}`,
+      `${as}: ${WARRIORS.flatMap((name) => numbers.flatMap((number) => [`${name} ${number}`, ...before(number, name), `${name}${number}`])).join('; ')}`,
   )
   .join('\n');
 

@@ -17,6 +17,13 @@ export interface RunningTotals extends Readonly<Record<MeasureBy<'totals'>, numb
   readonly last: SolvedPosture | null;
 }
 
+/** A way to get to a posture that isn't the one that most would take. It is told beside a verdict, and never part of one. */
+export interface WayIn {
+  readonly ways: readonly WayId[];
+  /** What stands against the way that most would take. */
+  readonly reasons: readonly Finding[];
+}
+
 /** One way to do a step, worked out for one person at its place in the class. */
 export interface Chosen {
   readonly asana: Asana;
@@ -34,6 +41,8 @@ export interface Chosen {
   readonly retention: number;
   /** How to get there, where a special way is taken. */
   readonly ways: readonly WayId[];
+  /** Why, where nobody asked for a special way; `null` where most would take the same. */
+  readonly wayIn: WayIn | null;
   readonly transitionSeconds: number;
   /** Purposes of weight 3 that are lost. */
   readonly drops: readonly Purpose[];

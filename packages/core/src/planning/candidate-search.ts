@@ -1,6 +1,6 @@
 import { getOrCreate } from '../get-or-create.js';
 import type { Measure } from '../body/measure.js';
-import { leastEntryCost, levelMismatchCost, standOf } from '../transitions/entry-cost.js';
+import { levelMismatchCost, standOf } from '../transitions/entry-cost.js';
 import { costAnywhere, endsOf, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from '../candidates/candidates.js';
 import { COST } from '../plan/cost.js';
 import { POSTURE_CHANGES, type PostureChange, type Wanted } from '../candidates/changes.js';
@@ -103,7 +103,7 @@ export class CandidatesAtStep {
     const [first, from] = [endsOf(profile.solver, candidate)[0]!, totals.last && standOf(totals.last)];
     const form = profile.solver.form(step.asana, step.variation);
     const apart = candidate === this.search.given ? 0 : levelMismatchCost(form, standOf(first), from);
-    return (this.leasts[place] = minCost + apart + leastEntryCost(profile, step, from, standOf(first)));
+    return (this.leasts[place] = minCost + apart);
   }
 
   /**

@@ -2,7 +2,7 @@ import { getOrCreate } from '../get-or-create.js';
 import { numbering } from '../numbering.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
-import { leastEntryCost, levelMismatchCost, standOf, STANDS } from '../transitions/entry-cost.js';
+import { levelMismatchCost, standOf, STANDS } from '../transitions/entry-cost.js';
 import { endsOf } from '../candidates/candidates.js';
 import { SIT_OUT } from '../plan/cost.js';
 import type { Chosen } from '../plan/plan.js';
@@ -36,13 +36,12 @@ function arrivalAt(isGiven: boolean, first: number, stand: number): number {
   return ((isGiven ? STANDS : 0) + first) * STANDS + stand;
 }
 
-function arrivalsOf(profile: JudgingProfile, step: Step, form: SolvedVariation): Float64Array {
+function arrivalsOf(form: SolvedVariation): Float64Array {
   const arrivals = new Float64Array(2 * STANDS * STANDS);
   for (const isGiven of [true, false])
     for (let first = 0; first < STANDS; first++)
       for (let stand = 0; stand < STANDS; stand++)
-        arrivals[arrivalAt(isGiven, first, stand)] =
-          (isGiven ? 0 : levelMismatchCost(form, first, stand)) + leastEntryCost(profile, step, stand, first);
+        arrivals[arrivalAt(isGiven, first, stand)] = isGiven ? 0 : levelMismatchCost(form, first, stand);
   return arrivals;
 }
 
@@ -72,7 +71,7 @@ function workedOut(profile: JudgingProfile, step: Step): Coarse {
     groups: [...groups.values()],
     beyond: least + SPAN,
     figure: search.given.figure,
-    arrivals: arrivalsOf(profile, step, form),
+    arrivals: arrivalsOf(form),
   };
 }
 

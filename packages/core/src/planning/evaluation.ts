@@ -46,6 +46,7 @@ export class Evaluated {
       timed,
       retention,
       ways: way.ways,
+      wayIn: way.wayIn,
       transitionSeconds,
       drops,
       watch,

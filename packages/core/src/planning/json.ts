@@ -36,6 +36,14 @@ const stepJson = memoize((planned: PlannedStep) => {
       figure: chosen.figure,
     },
     ways: (chosen?.ways ?? []).map((way) => ({ way, say: sayInEnglish(message(`way.${way}.told`)) })),
+    wayIn: chosen?.wayIn
+      ? {
+          way: chosen.wayIn.ways.at(-1)!,
+          usual: false,
+          say: chosen.wayIn.ways.map((way) => sayInEnglish(message(`way.${way}.told`))),
+          reasons: chosen.wayIn.reasons.map(reason),
+        }
+      : null,
     seconds: Math.round(planned.seconds),
     dose: chosen ? describeDose(chosen.dose) : '',
     reasons: reasons.map(reason),

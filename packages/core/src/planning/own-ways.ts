@@ -60,7 +60,8 @@ export function plannedAs(
     given: shown,
     verdict,
     chosen,
-    reasons: verdict === 'keep' ? [] : against,
+    // A way in that nobody asked for is told by itself.
+    reasons: verdict === 'keep' ? [] : against.filter(({ where }) => where !== 'transition' || step.way !== null),
     seconds: chosen ? chosen.timed.seconds + chosen.transitionSeconds : 0,
     together,
     ahead,

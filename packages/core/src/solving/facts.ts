@@ -67,6 +67,7 @@ const declaredOf = memoize((declared: DeclaredSpec): Declared => {
     headJolt: declared.headJolt ?? 0,
     eyesClosed: declared.eyesClosed === true ? 1 : 0,
     pelvicFloorCue: declared.pelvicFloorCue ?? 0,
+    neckSweep: declared.neckSweep ?? 0,
     ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
   };
   return { values, facts: factsFrom(values) };

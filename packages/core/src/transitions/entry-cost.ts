@@ -1,12 +1,9 @@
 import { headSweep } from '../body/measure.js';
-import { memoize } from '../get-or-create.js';
-import type { Step } from '../sequence/sequence.js';
-import { waysBetween, type Level, type WayId } from '../sequence/ways.js';
+import type { Level } from '../sequence/ways.js';
 import { isRest, COST } from '../plan/cost.js';
-import type { Arriving, Judges } from '../judging/judges.js';
+import type { Arriving } from '../judging/judges.js';
 import type { StepContext } from '../judging/step-context.js';
 import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
-import type { JudgingProfile } from '../judging/judging-profile.js';
 
 const LEVELS: readonly Level[] = ['up', 'floor', 'supine'];
 /** So many places a body may be in after a step: its level, lying or not. */
@@ -28,21 +25,6 @@ export function levelMismatchCost({ asana, ends }: SolvedVariation, first: numbe
   // A rest is lain down for, wherever the class stood before.
   const fits = (of: (stand: number) => boolean) => of(first) === of(given) || (!isRest(asana) && from !== null && of(first) === of(from));
   return (fits(isLying) ? 0 : COST.lyingDown) + (fits(isUp) ? 0 : COST.otherLevel);
-}
-
-/** What getting from one level to another costs someone at the least: each pair of levels at `3 * from + to`. */
-const entryCostsOf = memoize(({ ofWay }: Judges): Float64Array => {
-  const isBarred = (way: WayId) => ofWay(way).length > 0;
-  const hop = ([ordinary, ...others]: readonly WayId[]) => (!isBarred(ordinary!) ? 0 : others.every(isBarred) ? Infinity : COST.way);
-  return Float64Array.from({ length: 9 }, (_, i) =>
-    waysBetween(LEVELS[Math.floor(i / 3)]!, LEVELS[i % 3]!).reduce((sum, ways) => sum + hop(ways), 0),
-  );
-});
-
-/** What the way from one place to another costs someone at the least, whatever is passed through on it. */
-export function leastEntryCost(profile: JudgingProfile, { way }: Step, from: number | null, to: number): number {
-  // A way that the step asks for is taken or not by its postures: nothing is certain about it here.
-  return way === null && from !== null ? entryCostsOf(profile.judges)[3 * (from >> 1) + (to >> 1)]! : 0;
 }
 
 /** A way of no special kind takes this long; one with a rise of 30 cm or the head coming up 20, twice that. Seconds. */

@@ -2,6 +2,7 @@ import type { ActiveLimit } from '../conditions/active-limits.js';
 import { getOrCreate } from '../get-or-create.js';
 import { waysBetween, type WayId } from '../sequence/ways.js';
 import { findings } from '../judging/judge.js';
+import type { WayIn } from '../plan/plan.js';
 import { worstOf, type Finding } from '../plan/finding.js';
 import { keepsWithin, leadsThrough, passageInto, passageOf, passageOnward, passedRow, type Passage } from './passage.js';
 import type { StepContext } from '../judging/step-context.js';
@@ -11,8 +12,10 @@ import type { JudgingProfile } from '../judging/judging-profile.js';
 /** How someone gets to a posture. */
 export interface Transition {
   readonly ways: readonly WayId[];
-  /** Those of them that stand in for what was meant. */
+  /** Those of them that stand in for a way that the step asks for. */
   readonly instead: readonly WayId[];
+  /** Why it isn't the way that most would take, where the step asks for none. */
+  readonly wayIn: WayIn | null;
   /** Whether something stands against it that no other way mends. */
   readonly isBarred: boolean;
   readonly impact: number | null;
@@ -23,7 +26,7 @@ export interface Transition {
 }
 
 /** Nothing special, or nothing against it. */
-const NO_WAY: Transition = { ways: [], instead: [], isBarred: false, impact: null, all: [], hard: [] };
+const NO_WAY: Transition = { ways: [], instead: [], wayIn: null, isBarred: false, impact: null, all: [], hard: [] };
 
 /** Postures are told apart by their numbers: two of them in one number, that of the first so many times. */
 const PAIR = 2 ** 26;
@@ -88,8 +91,9 @@ function otherWay(profile: JudgingProfile, from: SolvedPosture | null, to: Solve
   return others.find((way) => (way !== 'with-chair' || (profile.props.chair ?? 0) > 0) && !isBarred(profile, from, to, way));
 }
 
-/** A way that is replaced where it is barred. What it breaks is told only where it is asked. */
+/** A way that the step asks for and that is barred, with what is taken instead. What it breaks is told only where it is asked. */
 class Replaced implements Transition {
+  readonly wayIn = null;
   readonly instead: readonly WayId[];
   readonly isBarred: boolean;
   readonly impact = null;
@@ -122,12 +126,23 @@ class Replaced implements Transition {
   }
 }
 
-/** From one level to another as the class is used to. */
+/**
+ * From one level to another: by the way that most would take, or by the gentlest other one where that is barred for
+ * someone. Nobody asked for a way, so that none stands against the step.
+ */
 function takenBetween(profile: JudgingProfile, from: SolvedPosture, to: SolvedPosture): Transition {
-  const meant = waysBetween(from.level, to.level).flatMap(([ordinary, ...others]) =>
-    isBarred(profile, from, to, ordinary!) ? [{ way: ordinary!, other: otherWay(profile, from, to, others) }] : [],
+  const barred = waysBetween(from.level, to.level).flatMap(([ordinary, ...others]) =>
+    isBarred(profile, from, to, ordinary!) ? [{ ordinary: ordinary!, other: otherWay(profile, from, to, others) ?? others.at(-1)! }] : [],
   );
-  return meant.length === 0 ? NO_WAY : new Replaced(profile, from, to, meant);
+  if (barred.length === 0) return NO_WAY;
+  const ways = barred.map(({ other }) => other);
+  const wayIn = {
+    ways,
+    get reasons() {
+      return worstOf(barred.map(({ ordinary }) => against(profile, from, to, ordinary)));
+    },
+  };
+  return { ...NO_WAY, ways, wayIn };
 }
 
 /** By a way that the step asks for. */
