@@ -14,7 +14,12 @@ export function useStudioWords(): void {
   const { data } = useQuery(wordsQuery);
   useEffect(() => {
     if (!data) return;
-    void core.useWords(data).then(() => Promise.all(READ_KEYS.map((key) => queries.invalidateQueries({ queryKey: [key] }))));
+    const readAgain = async (key: string) => {
+      // What is being read for the first time goes on when it is only invalidated: it would be read without the words.
+      await queries.cancelQueries({ queryKey: [key] });
+      await queries.invalidateQueries({ queryKey: [key] });
+    };
+    void core.useWords(data).then(() => Promise.all(READ_KEYS.map(readAgain)));
   }, [data, queries]);
 }
 
