@@ -147,3 +147,33 @@ describe('laws', () => {
     for (const { share } of shares) expect(share).toBeCloseTo(0.5, 6);
   });
 });
+
+describe('hands that only lie or touch (ranges from memory, widened by 0.03; statics: an arm weighs 0.05)', () => {
+  test.each([
+    ['setu-bandhasana', 0, 0.11],
+    ['trikonasana', 0, 0.18],
+    ['ardha-chandrasana', 0.01, 0.25],
+    ['adho-mukha-svanasana', 0.31, 0.51],
+    ['phalakasana', 0.62, 0.76],
+  ])('%s bears between %f and %f of the weight on the hands', (asana, from, to) => {
+    expect(measure(asana, 'handLoad')).toBeGreaterThanOrEqual(from);
+    expect(measure(asana, 'handLoad')).toBeLessThanOrEqual(to);
+  });
+
+  test.each(['virabhadrasana-2', 'utkata-konasana', 'uttanasana', 'utkatasana'])('%s stands 3 to 11 cm inside its base', (asana) => {
+    expect(measure(asana, 'balanceMargin')).toBeGreaterThanOrEqual(3);
+    expect(measure(asana, 'balanceMargin')).toBeLessThanOrEqual(11);
+  });
+});
+
+test.each([
+  ['tadasana', 170, 190],
+  ['uttanasana', 40, 90],
+  ['apanasana', 35, 73],
+  ['dandasana', 81, 107],
+  ['chair-forward-fold', 7, 63],
+  ['balasana', 0, 37],
+])('between trunk and thigh of %s there are %i to %i degrees (ranges from memory, widened by 5)', (asana, from, to) => {
+  expect(measure(asana, 'trunkThigh')).toBeGreaterThanOrEqual(from);
+  expect(measure(asana, 'trunkThigh')).toBeLessThanOrEqual(to);
+});

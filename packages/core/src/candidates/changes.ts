@@ -160,6 +160,24 @@ function hold(sides: readonly Side[]) {
   };
 }
 
+/** Legs that are led less far apart, as far as is asked. */
+function legsNearer(posture: Posture, wanted: Wanted): Posture | null {
+  const { left, right } = posture.legs;
+  const apart = Math.abs(left.hipFlexion - right.hipFlexion);
+  if (apart < 25 && Math.min(left.hipAbduction, right.hipAbduction) < 20) return null;
+  const bound = wanted.get('legAsymmetry');
+  // As far as the bound asks, but never less than a third of the step that was meant.
+  const share = bound && 'atMost' in bound ? Math.min(0.75, Math.max(0.35, (bound.atMost - 3) / apart)) : 0.65;
+  const mean = (left.hipFlexion + right.hipFlexion) / 2;
+  return mapLegs(posture, (leg) => ({
+    ...leg,
+    hipFlexion: mean * share + (leg.hipFlexion - mean) * share,
+    hipAbduction: leg.hipAbduction * 0.75,
+    knee: leg.hipFlexion > mean ? leg.knee * (share + 0.1) : leg.knee,
+    ankle: leg.ankle * (share + 0.1),
+  }));
+}
+
 /** Every change that is tried, gentlest first. Sizes are what teachers say: a hand's width, half the way (common practice, no source). */
 export const POSTURE_CHANGES: readonly PostureChange[] = [
   {
@@ -183,23 +201,16 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
     },
   },
   {
-    id: 'shorter-stance', cost: 1, helps: ['legAsymmetry', 'hipAbduction', 'kneeFlexionLoaded', 'balanceMargin', 'hipExtension'],
-    apply: (posture, wanted) => {
-      const { left, right } = posture.legs;
-      const apart = Math.abs(left.hipFlexion - right.hipFlexion);
-      if (apart < 25 && Math.min(left.hipAbduction, right.hipAbduction) < 20) return null;
-      const bound = wanted.get('legAsymmetry');
-      // As far as the bound asks, but never less than a third of the step that was meant.
-      const share = bound && 'atMost' in bound ? Math.min(0.75, Math.max(0.35, (bound.atMost - 3) / apart)) : 0.65;
-      const mean = (left.hipFlexion + right.hipFlexion) / 2;
-      return mapLegs(posture, (leg) => ({
-        ...leg,
-        hipFlexion: mean * share + (leg.hipFlexion - mean) * share,
-        hipAbduction: leg.hipAbduction * 0.75,
-        knee: leg.hipFlexion > mean ? leg.knee * (share + 0.1) : leg.knee,
-        ankle: leg.ankle * (share + 0.1),
-      }));
-    },
+    id: 'shorter-stance',
+    cost: 1,
+    helps: ['legAsymmetry', 'hipAbduction', 'kneeFlexionLoaded', 'balanceMargin', 'hipExtension'],
+    apply: (posture, wanted) => (onFeet(posture) ? legsNearer(posture, wanted) : null),
+  },
+  {
+    id: 'legs-nearer',
+    cost: 1,
+    helps: ['legAsymmetry', 'hipAbduction', 'hipExtension'],
+    apply: (posture, wanted) => (onFeet(posture) ? null : legsNearer(posture, wanted)),
   },
   {
     id: 'half-bend', cost: 1, helps: ['kneeFlexionLoaded', 'kneeFlexion'],

@@ -16,6 +16,7 @@ export const EN = {
   'change.lean-less': 'lean less to the side',
   'change.bend-knees': 'knees more bent',
   'change.shorter-stance': 'a shorter stance',
+  'change.legs-nearer': 'the legs less far apart',
   'change.half-bend': 'bend the knees only half as far',
   'change.knees-wide': 'knees wide, room for the belly',
   'change.arms-lower': 'arms no higher than the shoulders',

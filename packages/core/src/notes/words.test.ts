@@ -40,3 +40,9 @@ test('letters with marks, apostrophes and case don’t matter', () => {
   expect(plain('Child’s Pose')).toBe('childs pose');
   expect(plain('Ūrdhva  Dhanurāsana!')).toBe('urdhva dhanurasana');
 });
+
+test('a hero by himself kneels; with a number he is a warrior', () => {
+  const stems = (text: string) => wordsOf(text).map(({ stem }) => stem);
+  expect(stems('hero')).not.toEqual(stems('warrior 1'));
+  expect(stems('hero 1')).toEqual(stems('warrior 1'));
+});

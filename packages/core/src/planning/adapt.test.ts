@@ -294,3 +294,26 @@ test('a dose that is shortened once more to fit the time is said once', () => {
   expect(short!.chosen!.timed.holdSeconds).toBeLessThan(20);
   expect(short!.chosen!.changes.filter(({ id }) => id === 'dose.hold')).toEqual([]);
 });
+
+describe('the way in (common practice, no source: nobody is led through a full fold who may not fold)', () => {
+  const given = sequence({ asana: 'tadasana' }, { asana: 'sukhasana' });
+  const eyes = person('glaucoma severity=advanced');
+
+  test('is told beside the verdict, with its reason, and changes nothing of it', () => {
+    const [, seat] = plan(given, eyes).steps;
+    expect(seat!.verdict).toBe('keep');
+    expect(seat!.chosen!.wayIn!.ways).not.toContain('fold-down');
+    expect(seat!.chosen!.wayIn!.reasons.map(({ measure, where }) => [measure, where])).toContainEqual(['headBelowHeart', 'transition']);
+  });
+
+  test('is not told to whoever goes the way that most go', () => {
+    expect(plan(given, person()).steps[1]!.chosen!.wayIn).toBeNull();
+  });
+
+  test('is part of the verdict only where the text asks for it', () => {
+    const asked = sequence({ asana: 'uttanasana' }, { asana: 'tadasana', way: 'roll-up' });
+    const [, up] = plan(asked, person('osteoporosis tScore=-2.8 vertebralFractures=0 painNow=1')).steps;
+    expect(up!.verdict).toBe('modify');
+    expect(up!.chosen!.changes.map(({ id }) => id)).toEqual(['change.way']);
+  });
+});

@@ -45,13 +45,15 @@ export function StudioScreen() {
         <h2 id="day" className="mb-2 text-lg">
           Our day
         </h2>
-        <SelectField label="Time zone" value={timeZone} onChange={(next) => keep.mutate({ ...studio.data, timeZone: next })}>
-          {[...new Set([timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map((zone) => (
-            <option key={zone} value={zone}>
-              {zone.replaceAll('_', ' ')}
-            </option>
-          ))}
-        </SelectField>
+        <div className="max-w-xs">
+          <SelectField label="Time zone" value={timeZone} onChange={(next) => keep.mutate({ ...studio.data, timeZone: next })}>
+            {[...new Set([timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map((zone) => (
+              <option key={zone} value={zone}>
+                {zone.replaceAll('_', ' ')}
+              </option>
+            ))}
+          </SelectField>
+        </div>
         <p className="mt-1 text-sm text-soft">By it a new day begins: what someone told today, and how long a clearance holds.</p>
       </section>
       <section aria-labelledby="own" className="mb-8">
