@@ -30,7 +30,8 @@ export interface PostureChange {
 }
 
 const HANDS = new Set(['palm', 'hand', 'fingertips', 'fist']);
-const FACE = new Set(['forehead', 'crown', 'head', 'chin', 'temple']);
+/** A face that lies on something; a crown that bears stands there. */
+const FACE = new Set(['forehead', 'chin', 'temple']);
 const RESTING = new Set(['chest', 'ribs', 'belly', 'forearm']);
 const KNEES = new Set(['knee', 'lowerleg', 'thigh']);
 
@@ -56,7 +57,8 @@ function raiseHands(surface: LevelSurface, height: number) {
       contact.on.height < height - 2 &&
       contact.on.surface !== 'seat' &&
       contact.on.surface !== 'chairback';
-    if (!posture.contacts.some(lower)) return null;
+    // Only where the front looks down: hands under a body that is bent back are no support that is raised.
+    if (!posture.contacts.some(lower) || posture.root.pitch < 0) return null;
     // The trunk starts where its hands will end, so that the solver has little left to do.
     const lift = Math.min(40, height * 0.7);
     const { root } = posture;
@@ -98,6 +100,12 @@ function inside(bound: Bound, value: number): number {
 }
 
 type SpineAngle = keyof Posture['spine'];
+/** The whole back rounded to its end, or bent back with the hips: what rolling poses and strong backbends are about. Degrees. */
+function isBentByItself({ spine, legs }: Posture): boolean {
+  const isRolledUp = spine.lumbar > 30 && spine.thoracic > 25;
+  return isRolledUp || (spine.lumbar < -20 && Math.max(legs.left.hipFlexion, legs.right.hipFlexion) < -15);
+}
+
 /** A neck that is bent back further than this is what a pose is about, in degrees. */
 const NECK_IS_THE_POSE = -35;
 /** Degrees taken away that cost as much as a change of their own. */
@@ -117,6 +125,8 @@ function lessSpine(id: PostureChangeId, angle: SpineAngle, measure: Measure, uns
       const now = posture.spine[angle];
       // A pose that is its neck bent back has no form with a long neck.
       if (angle === 'cervical' && now < NECK_IS_THE_POSE) return null;
+      // Nor has one that is a whole back, rolled up or bent back, a form with a long one.
+      if ((angle === 'lumbar' || angle === 'thoracic') && isBentByItself(posture)) return null;
       const next = target(bound, now);
       if (Math.abs(next - now) < 0.5) return null;
       // What the spine no longer bends, the hips take over where a fold is meant.

@@ -23,7 +23,7 @@ export const shoulder = condition({
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },
   },
   stages: {
-    ...PAIN.stages, irr: 'Irritable: pain of 4 or more, or at night', calm: 'Calm', rep0: 'First 6 weeks after repair', rep1: '6 to 11 weeks after repair', rep2: '12 to 25 weeks after repair', unstable: 'Slips out of joint',
+    ...PAIN.stages, irr: 'Irritable: pain of 4 or more, or at night', calm: 'Calm', rep0: 'First 6 weeks after repair', rep1: '6 to 11 weeks after repair', rep2: '12 to 25 weeks after repair', slipping: 'Unstable', unstable: 'Slips out of joint',
     'irr-free': 'Irritable, not for slipping', 'calm-free': 'Calm, not for slipping', 'arc-irr': 'Painful arc, irritable', 'arc-calm': 'Painful arc, calm', arc: 'Painful arc', 'ac-irr': 'Top joint, irritable or repaired', 'ac-calm': 'Top joint, calm',
     freezing: 'Freezing', frozen: 'Frozen shoulder', spared: 'Irritable, slipping, repaired or frozen', hands: 'Slipping, repaired or frozen', sore: 'Irritable or repaired', 'sore-left': 'Left side sore', 'sore-right': 'Right side sore',
   }, // prettier-ignore
@@ -42,6 +42,7 @@ export const shoulder = condition({
         irr ? 'irr' : 'calm',
         repair,
         unstable && 'unstable',
+        kind === 'instability' && 'slipping',
         kind !== 'instability' && (irr ? 'irr-free' : 'calm-free'),
         arc && (irr ? 'arc-irr' : 'arc-calm'),
         arc && 'arc',
@@ -95,6 +96,7 @@ export const shoulder = condition({
     ...noInversion('sh-13', 'Arms bear or are forced behind.', 'common practice', 'avoid', ['spared']),
     ...limits('sh-14', 'Lying on it hurts; a pillow under the arm.', 'common practice', ['facing', ['upright', 'prone', 'supine', 'right side'], 'watch', ['sore-left'], 'hold > 60'], ['facing', ['upright', 'prone', 'supine', 'left side'], 'watch', ['sore-right'], 'hold > 60']),
     ...limits('sh-15', 'No pulling deeper at the arm.', 'common practice', ['touch', '= 0', 'avoid', ['hands']]),
+    ...limits('sh-17', 'Arm out, turned out and back is how it slips.', 'common practice', ['shoulderExternalRotation', '<= 60', 'avoid', ['slipping'], 'shoulderElevation > 60']),
     ...limits('sh-16', 'No hanging, no hopping on to the hands.', 'common practice', ['gripForce', '<= 1', 'modify', LOADED], ['effort', '<= 3', 'modify', LOADED], ['impact', '<= 1', 'modify', LOADED]),
   ], // prettier-ignore
   favour: ['mobilise-shoulders', 'strengthen-back', 'mobilise-spine-extension', 'posture-awareness', 'breath-awareness'],

@@ -46,7 +46,7 @@ export const vertigo = condition({
     },
   },
   limits: [
-    ...limits('ver-01', 'Crystals roll when the head turns in gravity.', 'BPPV17*', ['headSweep', '<= 60', 'avoid', ['act']], ['headSweep', '<= 100', 'modify', ['tre']]),
+    ...limits('ver-01', 'Crystals roll when the head turns in gravity.', 'BPPV17*', ['headSweep', '<= 60', 'avoid', ['act']], ['neckSweep', '<= 30', 'avoid'], ['headSweep', '<= 100', 'modify', ['tre']]),
     ...limits('ver-02', 'Looking up is the test position.', 'BPPV17*', ['cervicalFlexion', '>= -10', 'avoid', ['act']], ['cervicalFlexion', '>= -25', 'modify', ['later']]),
     ...limits('ver-03', 'Head-down rolls the crystals.', 'BPPV17*', ['headBelowHeart', '<= 0', 'avoid', ['act']], ['headBelowHeart', '<= 15', 'modify', ['tre']]),
     ...limits('ver-04', 'Lying flat sets off spinning: prop.', 'common practice', ['trunkPitch', '<= 50', 'modify', ['act'], 'facing supine']),
