@@ -60,7 +60,8 @@ export function TeachView({ taught, breathSeconds, back }: { taught: readonly Ta
   const beat = beats[at];
   if (!beat) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
   const step = steps[beat.index]!;
-  const [main, ...others] = taught[beat.index]!.figures;
+  const { figures, getting } = taught[beat.index]!;
+  const [main, ...others] = figures;
   const next = beats[at + 1];
   const nextPicture = next && taught[next.index]!.figures[0]!.picture;
   const finished = !running && left === 0;
@@ -91,6 +92,11 @@ export function TeachView({ taught, breathSeconds, back }: { taught: readonly Ta
           {beat.side && <p className="text-2xl font-semibold text-accent uppercase sm:text-3xl">{beat.side} side</p>}
           <p className="text-xl sm:text-2xl">{step.dose}</p>
           {main!.changes.length > 0 && <p className="text-lg sm:text-xl">{main!.changes.join('; ')}</p>}
+          {getting.map(({ say, who }) => (
+            <p key={say} className="text-lg text-soft">
+              Getting there{who.length > 0 && `, ${who.join(', ')}`}: {say}
+            </p>
+          ))}
           <div className="flex flex-wrap items-center gap-x-8 gap-y-2">
             <p className="font-serif text-6xl tabular-nums sm:text-8xl" role="timer" aria-label="Time left">
               {finished ? 'Done' : clock(Math.ceil(left))}

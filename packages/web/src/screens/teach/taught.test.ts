@@ -7,12 +7,13 @@ import { taughtAlone, taughtTogether } from './taught.js';
 const picture = (key: string): Picture => ({ key, widthCm: 50 });
 const drawn = (given: string, adapted: string | null = null): ScoreStep =>
   ({ given: picture(given), adapted: adapted === null ? null : picture(adapted) }) as ScoreStep;
-const step = (asana: string | null, seconds: number, changes: readonly string[] = []): StepJson =>
+const step = (asana: string | null, seconds: number, changes: readonly string[] = [], ways: StepJson['ways'] = []): StepJson =>
   ({
     verdict: asana === null ? 'omit' : 'keep',
     to: asana === null ? null : { asana, variation: 'plain', name: asana, changes, figure: `${asana}/plain` },
     seconds,
     side: 'none',
+    ways,
   }) as unknown as StepJson;
 const person = (steps: StepJson[], decision = 'practise') => ({ steps, screening: { decision } });
 
@@ -82,4 +83,26 @@ describe('a class', () => {
     expect(first!.figures.map(({ who }) => who)).toEqual([['Ben']]);
     expect([second!.figures, second!.step.to, second!.step.seconds]).toEqual([[], null, 0]);
   });
+});
+
+test('who gets to a step another way is told with the way; of one person nobody is named', () => {
+  const [kneel, roll] = (['split-squat', 'roll-to-side'] as const).map((way) => [{ way, say: `by ${way}` }]);
+  const score = klass(
+    [
+      person([step('seat', 30, [], kneel)]),
+      person([step('seat', 30)]),
+      person([step('seat', 30, [], kneel)]),
+      person([step('lie', 30, [], roll)]),
+    ],
+    [0, 1, 2, 3].map((one) => ({ people: [one], steps: [drawn('seat')] })),
+  );
+  expect(taughtTogether(score, ['Ann', 'Ben', 'Cem', 'Dora'])[0]!.getting).toEqual([
+    { say: 'by split-squat', who: ['Ann', 'Cem'] },
+    { say: 'by roll-to-side', who: ['Dora'] },
+  ]);
+  const alone = {
+    answer: { participants: [person([step('seat', 30, [], kneel), step('lie', 20)])] },
+    steps: [drawn('seat'), drawn('lie')],
+  };
+  expect(taughtAlone(alone as unknown as Score).map(({ getting }) => getting)).toEqual([[{ say: 'by split-squat', who: [] }], []]);
 });

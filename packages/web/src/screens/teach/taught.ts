@@ -10,17 +10,32 @@ export interface TaughtFigure {
   readonly who: readonly string[];
 }
 
-/** A step as it is taught: what the clock counts, and its figures, that of the most people first. */
+/** A way to get to a step that isn't the one that most take, and who takes it. */
+export interface Getting {
+  readonly say: string;
+  readonly who: readonly string[];
+}
+
+/** A step as it is taught: what the clock counts, its figures, that of the most people first, and who gets there another way. */
 export interface TaughtStep {
   readonly step: StepJson;
   readonly figures: readonly TaughtFigure[];
+  readonly getting: readonly Getting[];
+}
+
+function sayOf({ ways }: StepJson): string {
+  return ways.map(({ say }) => say).join('; ');
 }
 
 /** One person's plan. */
 export function taughtAlone({ answer, steps }: Score): TaughtStep[] {
   return answer.participants[0]!.steps.map((step, i) => {
     const { adapted, given } = steps[i]!;
-    return { step, figures: [{ picture: adapted ?? given, name: step.to?.name ?? '', changes: step.to?.changes ?? [], who: [] }] };
+    return {
+      step,
+      figures: [{ picture: adapted ?? given, name: step.to?.name ?? '', changes: step.to?.changes ?? [], who: [] }],
+      getting: step.ways.length > 0 ? [{ say: sayOf(step), who: [] }] : [],
+    };
   });
 }
 
@@ -41,10 +56,14 @@ export function taughtTogether({ answer, staves }: ClassScore, names: readonly s
     // Staves that show the same here stand together; what only some of them change goes with their names.
     const figures = new Map<string, typeof doing>();
     for (const one of doing) figures.set(one.step.to!.figure, [...(figures.get(one.step.to!.figure) ?? []), one]);
+    const getting = new Map<string, string[]>();
+    for (const { step, people } of doing)
+      if (step.ways.length > 0) getting.set(sayOf(step), [...(getting.get(sayOf(step)) ?? []), ...people.map((person) => names[person]!)]);
     const longest = doing.reduce((most, { step }) => Math.max(most, step.seconds), 0);
     const lead = doing[0]?.step ?? answer.participants[0]!.steps[index]!;
     return {
       step: { ...lead, seconds: longest },
+      getting: [...getting].map(([say, who]) => ({ say, who })),
       figures: [...figures.values()]
         .map((alike): TaughtFigure => {
           const [first] = alike;
