@@ -67,7 +67,7 @@ export const hypotensionSyncope = condition({
     ...limits('hpo-04', 'The rise after is the danger.', 'common practice', ['headBelowHeart', '<= 15', 'modify', DROPS], ['hold', '<= 20', 'modify', DROPS, 'headBelowHeart > 5']),
     ...limits('hpo-05', 'Arms up steal pressure.', 'common practice', ['hold', '<= 15', 'modify', DROPS, 'shoulderElevation > 150', 'standing']),
     ...limits('hpo-06', 'A sensor in the neck can slow the heart.', 'ESCSYN*', ['cervicalFlexion', '>= -30', 'modify', ['faint']], ['cervicalRotation', '<= 60', 'modify', ['faint']]),
-    ...limits('hpo-07', 'A faint must be soft.', 'common practice', ['support', '>= 1', 'watch', DROPS, 'standing'], ['fallHeight', '= 0', 'avoid', DROPS]),
+    ...limits('hpo-07', 'A faint must be soft.', 'common practice', ['support', '>= 1', 'avoid', ['oh', 'pots'], 'standing'], ['support', '>= 1', 'watch', ['faint'], 'standing'], ['fallHeight', '= 0', 'avoid', DROPS]),
     ...limits('hpo-08', 'Every rise costs.', 'common practice', ['floorTrips', '<= 2', 'modify', DROPS]),
     ...limits('hpo-09', 'Over-breathing and straining make faint.', 'ESCSYN*', ['breathRetention', '= 0', 'avoid'], ['breathRate', '<= 20', 'avoid']),
     ...limits('hpo-10', 'Vessels open.', 'ESCSYN*', ['heat', '<= 24', 'modify']),
