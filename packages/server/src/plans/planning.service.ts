@@ -4,7 +4,6 @@ import {
   bodyOf,
   BodySolverCache,
   library,
-  PlanningCache,
   type ClassOptions,
   type ClassPlan,
   type Participant,
@@ -19,7 +18,6 @@ const MOST_BODIES = 24;
 @Injectable()
 export class PlanningService {
   private readonly solvers = new BodySolverCache(library, MOST_BODIES);
-  private readonly cache = new PlanningCache();
 
   /** A sequence adapted to people who practise together, worked out step by step, so that others are answered in between. */
   async plan(
@@ -28,7 +26,7 @@ export class PlanningService {
     options: Omit<ClassOptions, 'cache'> & { readonly today: string },
   ): Promise<ClassPlan> {
     const members = participants.map((participant) => ({ solver: this.solvers.of(bodyOf(participant, options.today)), participant }));
-    const steps = adaptingClass(members, sequence, { ...options, cache: this.cache });
+    const steps = adaptingClass(members, sequence, options);
     for (;;) {
       const { done, value } = steps.next();
       if (done) return value;
