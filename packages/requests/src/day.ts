@@ -1,7 +1,13 @@
+/** One of each zone: they are dear to make, and every render asks for the day. */
+const FORMATS = new Map<string, Intl.DateTimeFormat>();
+
 /** The day in a time zone (IANA name), as YYYY-MM-DD. @throws RangeError for a zone that doesn't exist. */
 export function dayIn(timeZone: string, at: Date = new Date()): string {
+  let format = FORMATS.get(timeZone);
   // Sweden writes days as ISO 8601 does.
-  return new Intl.DateTimeFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+  format ??= new Intl.DateTimeFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' });
+  FORMATS.set(timeZone, format);
+  return format.format(at);
 }
 
 /** The time zone of this machine. */

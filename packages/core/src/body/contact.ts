@@ -94,6 +94,9 @@ export function parseContact(text: string, where: string): Contact[] {
   }));
 }
 
+/** Whatever of a hand touches or bears. */
+export const HANDS: ReadonlySet<BodyPart> = new Set<BodyPart>(['palm', 'hand', 'fingertips', 'fist', 'handback', 'wrist']);
+
 /** Where a contact bears outside the body (floor, prop or wall), not on another part of it. */
 export function isExternal(contact: Contact): boolean {
   return contact.on.kind === 'level' || contact.on.kind === 'wall';

@@ -1,6 +1,6 @@
 import { polygonContains, polygonHull } from 'd3-polygon';
 import { solveQP } from 'quadprog';
-import { isExternal, type BodyPart, type Contact } from './contact.js';
+import { HANDS, isExternal, type BodyPart, type Contact } from './contact.js';
 import { solveSymmetric } from './linear.js';
 import { ABOVE_DISC, centreOfMass, massPoints } from './mass.js';
 import { partBalls } from './parts.js';
@@ -47,7 +47,6 @@ const NECK = new Set((['neck1', 'neck2', 'head'] as const).map(segmentIndex));
 const ARM_WEIGHT = 0.05;
 /** What a hand presses on the floor that somebody who stands over their feet touches with it (common practice, no source). */
 const TOUCH = 0.12;
-const HAND_PARTS = new Set<BodyPart>(['palm', 'hand', 'fingertips', 'fist', 'handback', 'wrist']);
 const LIES_ON_BACK = new Set<BodyPart>(['upperback', 'midback', 'sacrum']);
 const LIES_ON_FRONT = new Set<BodyPart>(['pubis', 'belly']);
 const FEET = new Set<BodyPart>(['sole', 'ball', 'heel', 'edge', 'foot']);
@@ -99,21 +98,21 @@ function nearestSupports(placed: PlacedBody, points: readonly BearingPoint[]): n
   return points.map(({ segment }, i) => current[segment]! * toGround[i]!);
 }
 
-/** Hands that bear no more than a little, by the place of their contact: those that lie beside a body on its back, and those that touch the floor while the feet could carry alone. */
-function lightHands(placed: PlacedBody, contacts: readonly Contact[], points: readonly BearingPoint[]): { load: number; most: number }[] {
+/** Hands on the ground that bear no more than a little, by the place of their contact: they lie beside a body on its back, or touch while the feet could carry alone. */
+function lightHands(contacts: readonly Contact[], points: readonly BearingPoint[], centre: Vec3): { load: number; most: number }[] {
+  const onGround = contacts.flatMap(({ part, on }, load) =>
+    HANDS.has(part) && on.kind === 'level' && (on.surface === 'floor' || on.surface === 'block') ? [load] : [],
+  );
+  if (onGround.length === 0) return [];
   const lies = contacts.some(({ part }) => LIES_ON_BACK.has(part));
-  const stands = standsOverFeet(placed, contacts, points);
-  if (!lies && !stands) return [];
-  const isOnGround = ({ part, on }: Contact) =>
-    HAND_PARTS.has(part) && on.kind === 'level' && (on.surface === 'floor' || on.surface === 'block');
-  return contacts.flatMap((contact, load) => (isOnGround(contact) ? [{ load, most: lies ? ARM_WEIGHT : TOUCH }] : []));
+  if (!lies && !isOverFeet(contacts, points, centre)) return [];
+  return onGround.map((load) => ({ load, most: lies ? ARM_WEIGHT : TOUCH }));
 }
 
 /** Whether the centre of mass lies over the feet, so that they alone could carry. */
-function standsOverFeet(placed: PlacedBody, contacts: readonly Contact[], points: readonly BearingPoint[]): boolean {
+function isOverFeet(contacts: readonly Contact[], points: readonly BearingPoint[], [x, y]: Vec3): boolean {
   const feet = points.filter(({ load }) => FEET.has(contacts[load]!.part));
   const hull = feet.length < 3 ? null : polygonHull(feet.map(({ at }): [number, number] => [at[0], at[1]]));
-  const [x, y] = centreOfMass(placed).at;
   return hull !== null && polygonContains(hull, [x, y]);
 }
 
@@ -128,7 +127,8 @@ export function contactLoads(placed: PlacedBody): Loads {
   const points = bearingPoints(placed, contacts);
   if (points.length === 0) return { contacts: [], residualCm: Infinity };
   const prior = nearestSupports(placed, points);
-  const light = lightHands(placed, contacts, points);
+  const centre = centreOfMass(placed).at;
+  const light = lightHands(contacts, points, centre);
   const walls = points.some(({ normal }) => normal[2] === 0);
   // Each force that may act: at which point, in which direction, how dear it is, what is expected of it.
   const forces: { point: number; direction: Vec3; cost: number; wanted: number }[] = [];
@@ -144,7 +144,6 @@ export function contactLoads(placed: PlacedBody): Loads {
       for (const sign of [1, -1]) forces.push({ point, direction: [sign * t[0], sign * t[1], sign * t[2]], cost: 30, wanted: 0 });
   });
 
-  const centre = centreOfMass(placed).at;
   const n = forces.length;
   const moments: number[][] = [];
   const row = (of: (force: Vec3, arm: Vec3) => number) =>
@@ -174,7 +173,7 @@ export function contactLoads(placed: PlacedBody): Loads {
     rest: -(upper.at[axis]! - disc[axis]!) * upper.mass,
   }));
   // Whoever lifts the chest off the floor does it with the back: the hands are not there to spare it.
-  const lifts = contacts.some(({ part }) => LIES_ON_FRONT.has(part)) && contacts.some(({ part }) => HAND_PARTS.has(part));
+  const lifts = contacts.some(({ part }) => LIES_ON_FRONT.has(part)) && contacts.some(({ part }) => HANDS.has(part));
   const ease = lifts ? 0 : contacts.some(({ part }) => BACK_PARTS.has(part)) ? BACK_REST_LYING : BACK_REST;
 
   // quadprog counts from 1, hence the empty first entries.

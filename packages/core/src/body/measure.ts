@@ -1,7 +1,7 @@
 import { RAD2DEG, SIDES, type Side } from '../angles.js';
 import { balanceMargin } from './balance.js';
 import { bellyClosure } from './belly.js';
-import { isExternal, type BodyPart } from './contact.js';
+import { HANDS, isExternal, type BodyPart } from './contact.js';
 import { discLoad } from './discs.js';
 import { contactLoads, type ContactLoad, type Loads } from './loads.js';
 import { centreOfMass } from './mass.js';
@@ -118,14 +118,15 @@ export const MEASURES = {
   heat: { unit: '°C', of: 'session', label: 'Room temperature', by: 'class' },
 } as const satisfies Record<string, MeasureSpec>;
 export type Measure = keyof typeof MEASURES;
-const NAMES = Object.keys(MEASURES) as Measure[];
+/** All of them, in the order of `MEASURES`. */
+export const MEASURE_NAMES = Object.keys(MEASURES) as readonly Measure[];
 
 /** Measures that one of these decides. */
 export type MeasureBy<By extends DecidedBy> = { [M in Measure]: (typeof MEASURES)[M] extends { readonly by: By } ? M : never }[Measure];
 
 /** The measures that any of these decides, in the order of `MEASURES`. */
 export function measuresBy<By extends DecidedBy>(...kinds: readonly By[]): readonly MeasureBy<By>[] {
-  return NAMES.filter((measure): measure is MeasureBy<By> => (kinds as readonly DecidedBy[]).includes(decidedBy(measure)));
+  return MEASURE_NAMES.filter((measure): measure is MeasureBy<By> => (kinds as readonly DecidedBy[]).includes(decidedBy(measure)));
 }
 
 function decidedBy(measure: Measure): DecidedBy {
@@ -135,7 +136,7 @@ function decidedBy(measure: Measure): DecidedBy {
 
 /** A measure that is also looked at on the way between two postures. */
 export type OnTheWay = { [M in Measure]: (typeof MEASURES)[M] extends { readonly onTheWay: true } ? M : never }[Measure];
-export const ON_THE_WAY = NAMES.filter((measure): measure is OnTheWay => 'onTheWay' in MEASURES[measure]);
+export const ON_THE_WAY = MEASURE_NAMES.filter((measure): measure is OnTheWay => 'onTheWay' in MEASURES[measure]);
 
 /** Where a breach of a bound on a measure, or on the facing, lies. */
 export function whereOf(measure: Measure | 'facing'): MeasureSpec['of'] {
@@ -156,7 +157,6 @@ export interface MeasuredPosture {
   readonly centreOfMass: Vec3;
 }
 
-const HANDS = new Set<BodyPart>(['palm', 'hand', 'fingertips', 'fist', 'handback', 'wrist']);
 const FOREARMS = new Set<BodyPart>(['forearm', 'elbow']);
 const FEET = new Set<BodyPart>(['sole', 'ball', 'edge', 'inneredge', 'foot', 'arch']);
 const KNEES = new Set<BodyPart>(['knee', 'shin', 'lowerleg']);

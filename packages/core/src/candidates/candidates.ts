@@ -152,13 +152,14 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
   const further = listed.flatMap(({ substitutes: next }) => next.map((id) => library.get(id)));
   const seen = new Set<string>([given.asana.id]);
   const out: Candidate[] = [];
-  const add = (asana: Asana, base: number, mayBe: typeof mayStandIn = mayStandIn) => {
+  const mayBeIts = (other: Pick<Candidate, 'asana' | 'variation'>) => mayStandIn(library, given, other);
+  const add = (asana: Asana, base: number, mayBe = mayBeIts) => {
     if (seen.has(asana.id) || asana.variations.length === 0) return;
     seen.add(asana.id);
     const drops = dropped(given.asana, asana);
     const cost = base + COST.dropped * drops.length + (sameBase(given.asana, asana) ? 0 : COST.otherBase);
     asana.variations.forEach((variation, i) => {
-      if (variation.as !== null || !mayBe(library, given, { asana, variation })) return;
+      if (variation.as !== null || !mayBe({ asana, variation })) return;
       const rank = rankAmongEasier(library, given.asana, asana, variation);
       out.push({
         ...candidateOf(
@@ -174,7 +175,7 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
   };
   // Whom a condition names in its place is known to do the job, also where the asana's own list is silent.
   const named = [...(EVERY_SUBSTITUTE.get(given.asana.id) ?? [])].map((id) => library.get(id));
-  named.forEach((asana) => add(asana, COST.substitute + 1, asksNoMore));
+  named.forEach((asana) => add(asana, COST.substitute + 1, (other) => asksNoMore(given, other)));
   stepsDown(library, given.asana).forEach((asana) => add(asana, COST.substitute));
   listed.forEach((asana, i) => add(asana, COST.substitute + i * COST.placeInList));
   further.forEach((asana) => add(asana, COST.substitute + 1.5 + 2 * (1 - overlap(given.asana, asana))));

@@ -100,14 +100,17 @@ function inside(bound: Bound, value: number): number {
 }
 
 type SpineAngle = keyof Posture['spine'];
-/** The whole back rounded to its end, or bent back with the hips: what rolling poses and strong backbends are about. Degrees. */
-function isBentByItself({ spine, legs }: Posture): boolean {
+/**
+ * Whether a pose is about this bend, so that it has no form without: a neck bent back to its end, or a whole back that is
+ * rolled up, or bent back with the hips. Degrees.
+ */
+function isThePose({ spine, legs }: Posture, angle: SpineAngle): boolean {
+  if (angle === 'cervical') return spine.cervical < -35;
+  if (angle !== 'lumbar' && angle !== 'thoracic') return false;
   const isRolledUp = spine.lumbar > 30 && spine.thoracic > 25;
   return isRolledUp || (spine.lumbar < -20 && Math.max(legs.left.hipFlexion, legs.right.hipFlexion) < -15);
 }
 
-/** A neck that is bent back further than this is what a pose is about, in degrees. */
-const NECK_IS_THE_POSE = -35;
 /** Degrees taken away that cost as much as a change of their own. */
 const DEGREES_PER_COST = 15;
 /** Brings one angle of the spine inside its bound; `unsigned` for measures that count either side alike. */
@@ -123,10 +126,7 @@ function lessSpine(id: PostureChangeId, angle: SpineAngle, measure: Measure, uns
       const bound = wanted.get(measure);
       if (!bound) return null;
       const now = posture.spine[angle];
-      // A pose that is its neck bent back has no form with a long neck.
-      if (angle === 'cervical' && now < NECK_IS_THE_POSE) return null;
-      // Nor has one that is a whole back, rolled up or bent back, a form with a long one.
-      if ((angle === 'lumbar' || angle === 'thoracic') && isBentByItself(posture)) return null;
+      if (isThePose(posture, angle)) return null;
       const next = target(bound, now);
       if (Math.abs(next - now) < 0.5) return null;
       // What the spine no longer bends, the hips take over where a fold is meant.

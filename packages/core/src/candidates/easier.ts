@@ -2,6 +2,12 @@ import { FAMILIES, GRADINGS, NEVER_OFFERED, type Exposure, type Grading } from '
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import { memoize } from '../get-or-create.js';
 
+/** A way to do an asana. */
+interface Form {
+  readonly asana: Asana;
+  readonly variation: Variation;
+}
+
 /** What a form asks of whoever does it. */
 interface Grade {
   readonly skill: number;
@@ -77,25 +83,16 @@ const POSITIONS: ReadonlySet<Exposure> = new Set<Exposure>(['supine-flat', 'pron
  * Whether a form may be offered in place of another: never with more skill, more effort or an exposure that the one asked
  * for doesn't have, and nothing that its asana rules out. What isn't graded is offered for nothing else.
  */
-export function mayStandIn(
-  library: Library,
-  asked: { readonly asana: Asana; readonly variation: Variation },
-  other: { readonly asana: Asana; readonly variation: Variation },
-): boolean {
+export function mayStandIn(library: Library, asked: Form, other: Form): boolean {
   const { never, rankOf } = laddersIn(library)(asked.asana);
   const names = [`${other.asana.id}/${other.variation.id}`, other.variation.as ?? other.asana.id];
   if (names.some((name) => never.has(name))) return false;
   const isElsewhere = [...names, other.asana.id].some((name) => rankOf.has(name));
-  return asksNoMore(library, asked, other, isElsewhere);
+  return asksNoMore(asked, other, isElsewhere);
 }
 
 /** Whether a form has no more skill, no more effort and no exposure that another lacks; `mayMove`: but for where the body is. */
-export function asksNoMore(
-  _: Library,
-  asked: { readonly asana: Asana; readonly variation: Variation },
-  other: { readonly asana: Asana; readonly variation: Variation },
-  mayMove = true,
-): boolean {
+export function asksNoMore(asked: Form, other: Form, mayMove = true): boolean {
   const [given, offered] = [gradeOf(asked.asana, asked.variation), gradeOf(other.asana, other.variation)];
   if (given === null) return true;
   if (offered === null) return asked.asana === other.asana;

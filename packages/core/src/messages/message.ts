@@ -1,4 +1,5 @@
 import { IntlMessageFormat } from 'intl-messageformat';
+import { getOrCreate } from '../get-or-create.js';
 import { EN } from './en.js';
 
 export type MessageId = keyof typeof EN;
@@ -22,11 +23,7 @@ export type Say = (said: Message) => string;
 /** Says messages in a language, by its tag (BCP 47) and its catalogue. */
 export function speaker(language: string, catalogue: Catalogue): Say {
   const formats = new Map<MessageId, IntlMessageFormat>();
-  const formatOf = (id: MessageId) => {
-    const known = formats.get(id) ?? new IntlMessageFormat(catalogue[id], language);
-    formats.set(id, known);
-    return known;
-  };
+  const formatOf = (id: MessageId) => getOrCreate(formats, id, () => new IntlMessageFormat(catalogue[id], language));
   const valueOf = (value: Value): string | number => {
     if (typeof value !== 'object') return value;
     return 'id' in value ? say(value) : value.map(valueOf).join(', ');

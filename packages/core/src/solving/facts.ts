@@ -1,5 +1,5 @@
 import type { DeclaredSpec } from '../asanas/asana.js';
-import { MEASURES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
+import { MEASURE_NAMES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
 import { memoize } from '../get-or-create.js';
 import type { Row, SolvedPosture } from './solved-posture.js';
 
@@ -16,18 +16,17 @@ export interface Facts {
   readonly standing: boolean;
 }
 
-const NAMES = Object.keys(MEASURES) as Measure[];
-const PLACES = new Map(NAMES.map((measure, place) => [measure, place]));
+const PLACES = new Map(MEASURE_NAMES.map((measure, place) => [measure, place]));
 
 /** A measure's place in a row. */
 export function measureIndex(measure: Measure): number {
   return PLACES.get(measure)!;
 }
 
-const UNKNOWN: Row = new Float64Array(NAMES.length).fill(NaN);
+const UNKNOWN: Row = new Float64Array(MEASURE_NAMES.length).fill(NaN);
 
 /** In a row of its own, or in one that nobody looks at any longer: a typed array of this size is dear to make. */
-export function rowOf(values: Values, row: Row = new Float64Array(NAMES.length)): Row {
+export function rowOf(values: Values, row: Row = new Float64Array(MEASURE_NAMES.length)): Row {
   row.set(UNKNOWN);
   for (const measure in values) {
     const raw = values[measure as Measure];
