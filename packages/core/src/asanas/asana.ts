@@ -46,6 +46,10 @@ export interface DeclaredSpec {
   readonly pelvicFloorCue?: -1 | 1 | 2;
   /** How far the neck is led round while it moves, in degrees, where the ends don't tell it. */
   readonly neckSweep?: number;
+  /** A strap, band or weight goes round an arm or leg; one that is only held in the hand does not. */
+  readonly limbStrap?: true;
+  /** 1 an easy opening, as in chanting; 2 as wide as it goes. */
+  readonly jawOpening?: 1 | 2;
 }
 
 export interface VariationSpec extends AngleGroups {

@@ -485,7 +485,7 @@ export const breathing: readonly AsanaSpec[] = [
       legs: { hipFlexion: 100, hipAbduction: 5, knee: 88, ankle: 2 },
       contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh'],
     },
-    declared: { effort: 1, abdominalLoad: 0 },
+    declared: { effort: 1, abdominalLoad: 0, jawOpening: 2 },
     dose: { repetitions: 4, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 },
     breath: { inhale: 'through the nose', exhale: 'tongue out, long ha' },

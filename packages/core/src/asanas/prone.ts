@@ -225,7 +225,7 @@ export const prone: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 2 },
     breath: { inhale: 'lift chest and thighs', exhale: 'soften, keep rocking small' },
     variations: [
-      { id: 'strap-round-the-ankles', for: 'thighs, shoulders', legs: { knee: 90 } },
+      { id: 'strap-round-the-ankles', for: 'thighs, shoulders', legs: { knee: 90 }, declared: { limbStrap: true } },
       { id: 'half-bow', for: 'most people', as: 'ardha-dhanurasana' },
     ],
     substitutes: ['ardha-dhanurasana', 'salabhasana', 'chair-backbend', 'prone-quad-stretch'],

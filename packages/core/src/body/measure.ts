@@ -71,6 +71,7 @@ export const MEASURES = {
   feetAboveHeart: { unit: 'cm', of: 'posture', label: 'Feet above the heart' },
   trunkPitch: { unit: '°', of: 'posture', label: 'Trunk from upright', onTheWay: true },
   handLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the hands' },
+  oneHandLoad: { unit: 'body weight', of: 'posture', label: 'Weight on one hand' },
   forearmLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the forearms' },
   kneeLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the knees' },
   footLoad: { unit: 'body weight', of: 'posture', label: 'Weight on one foot' },
@@ -78,6 +79,7 @@ export const MEASURES = {
   chestLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the chest' },
   headLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the head' },
   neckLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the neck' },
+  chinLoad: { unit: 'body weight', of: 'posture', label: 'Weight on the chin' },
   discLoad: { unit: '× standing', of: 'posture', label: 'Load on the lumbar discs' },
   balanceMargin: { unit: 'cm', of: 'posture', label: 'Distance to tipping' },
   feetDown: { unit: 'feet', of: 'posture', label: 'Feet on the ground' },
@@ -95,6 +97,8 @@ export const MEASURES = {
   gripForce: { unit: 'grade 0-3', of: 'posture', label: 'Strength of the grip' },
   neckSweep: { unit: '°', of: 'posture', label: 'How far the neck is led round in a movement', by: 'library' },
   pelvicFloorCue: { unit: 'grade -1-2', of: 'posture', label: 'Work of the pelvic floor', by: 'library' },
+  limbStrap: { unit: 'yes 1', of: 'posture', label: 'A strap round an arm or leg', by: 'library' },
+  jawOpening: { unit: 'grade 0-2', of: 'posture', label: 'How wide the mouth opens', by: 'library' },
   kneeRotation: { unit: '°', of: 'posture', label: 'Twist in the knee' },
   breathRetention: { unit: 's', of: 'breath', label: 'Breath held', by: 'doing' },
   breathRate: { unit: 'breaths/min', of: 'breath', label: 'Breaths a minute', by: 'doing' },
@@ -116,6 +120,7 @@ export const MEASURES = {
   leftRightDifference: { unit: 'ratio', of: 'session', label: 'Left against right', by: 'class' },
   touch: { unit: 'yes 1', of: 'session', label: 'Hands-on help planned', by: 'class' },
   heat: { unit: '°C', of: 'session', label: 'Room temperature', by: 'class' },
+  sensoryLoad: { unit: 'grade 0-3', of: 'session', label: 'Sound, light and scent', by: 'class' },
 } as const satisfies Record<string, MeasureSpec>;
 export type Measure = keyof typeof MEASURES;
 /** All of them, in the order of `MEASURES`. */
@@ -162,6 +167,7 @@ const FEET = new Set<BodyPart>(['sole', 'ball', 'edge', 'inneredge', 'foot', 'ar
 const KNEES = new Set<BodyPart>(['knee', 'shin', 'lowerleg']);
 const SHANK = new Set<BodyPart>(['ankle', 'instep', 'calf', 'shin', 'lowerleg', 'knee']);
 const HEAD = new Set<BodyPart>(['head', 'headback', 'crown', 'forehead', 'temple', 'chin']);
+const CHIN = new Set<BodyPart>(['temple', 'chin']);
 const OVER_NECK = new Set<BodyPart>(['upperback', 'shoulder', 'upperarm', 'elbow', 'headback']);
 /**
  * A quarter of what rests on shoulders, upper arms and the back of the head presses on the bent neck when
@@ -373,6 +379,7 @@ export function measurePosture(solved: Solved): MeasuredPosture {
       kneeFlexionLoaded: Math.max(0, ...SIDES.map((side) => (kneeBears(side) ? legs[side].knee : 0))),
       wristExtensionLoaded: Math.max(0, ...SIDES.map((side) => (bears(HANDS, side) > 0.05 ? -arms[side].wrist : 0))),
       handLoad: bears(HANDS),
+      oneHandLoad: both((side) => bears(HANDS, side)),
       forearmLoad: bears(FOREARMS),
       kneeLoad: lying ? 0 : bears(KNEES),
       footLoad: both(onFoot),
@@ -383,6 +390,7 @@ export function measurePosture(solved: Solved): MeasuredPosture {
         on.some(({ contact, share }) => contact.part === 'ball' && contact.side === side && share > 0.02) ? heelLift(placed, side) : 0,
       ),
       headLoad: bears(HEAD),
+      chinLoad: bears(CHIN),
       neckLoad:
         Math.max(
           bears(OVER_NECK),

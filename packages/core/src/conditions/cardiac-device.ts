@@ -13,15 +13,26 @@ export const cardiacDevice = condition({
     side: { kind: 'choice', options: ['left', 'right'], ask: 'On which side?' },
     icdRate: { kind: 'number', unit: 'beats/min', from: 120, to: 220, ask: 'Rate at which it shocks', default: 140, onlyIf: { kind: ['icd', 'crt'] } },
     shock: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since the last shock, if ever', onlyIf: { kind: ['icd', 'crt'] } },
+    rhythm: { kind: 'choice', options: ['sinus', 'af', 'afPermanent', 'paced', 'unknown'], ask: 'Rhythm' },
+    bloodThinner: { kind: 'choice', options: ['none', 'aspirin', 'dual', 'warfarin', 'doac', 'heparin', 'unknown'], ask: 'A blood thinner?', onlyIf: { rhythm: ['af', 'afPermanent', 'unknown'] } },
+    restingPulse: { kind: 'number', holdsDays: 0, unit: 'beats/min', from: 25, to: 220, ask: 'Resting pulse, counted for a full minute', onlyIf: { rhythm: ['af', 'afPermanent'] } },
+    afRateMax: { kind: 'number', unit: 'beats/min', from: 60, to: 220, ask: 'Highest pulse seen in class or in a test', onlyIf: { rhythm: ['af', 'afPermanent'] } },
+    alerts: { kind: 'yesno', holdsDays: 0, ask: 'A beep or message of the device since the last class?' },
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class?' },
   },
-  stages: { new: 'First 6 weeks', old: 'From 6 weeks', shocks: 'May shock', tender: 'New, or may shock' },
-  stagesOf: ({ kind = 'icd', weeksSince = 0 }) => {
+  stages: { new: 'First 6 weeks', old: 'From 6 weeks', shocks: 'May shock', tender: 'New, or may shock', afd: 'Atrial fibrillation', afIcd: 'Atrial fibrillation, and may shock', thin: 'Atrial fibrillation on a full blood thinner', lead: 'Paced beats must not be lost', afLead: 'Atrial fibrillation that may shock, or paced beats' },
+  stagesOf: ({ kind = 'icd', weeksSince = 0, rhythm, bloodThinner = 'unknown' }) => {
+    const flutters = rhythm === 'af' || rhythm === 'afPermanent';
     const shocks = kind === 'icd' || kind === 'crt';
-    return pick(weeksSince < 6 ? 'new' : 'old', shocks && 'shocks', (weeksSince < 6 || kind === 'icd') && 'tender');
+    return pick(weeksSince < 6 ? 'new' : 'old', shocks && 'shocks', (weeksSince < 6 || kind === 'icd') && 'tender', flutters && 'afd', flutters && shocks && 'afIcd', flutters && bloodThinner !== 'none' && bloodThinner !== 'aspirin' && 'thin', kind === 'crt' && 'lead', ((flutters && shocks) || kind === 'crt') && 'afLead');
   },
-  screen: ({ kind = 'icd', weeksSince, shock, cleared, side }) =>
+  screen: ({ kind = 'icd', weeksSince, shock, cleared, side, rhythm, restingPulse, afRateMax, icdRate = 140, alerts }) =>
     found(
+      alerts === true && refer('alerts', 'The device beeped or sent a message: no practice, medical contact today.'),
+      alerts === undefined && note('alerts', 'Ask whether the device beeped or sent a message.'),
+      restingPulse !== undefined && restingPulse > 110 && refer('restingPulse', 'A resting pulse above 110: no practice, medical contact today.'),
+      cleared !== true && (rhythm === 'af' || rhythm === 'afPermanent') && kind !== 'pacemaker' && afRateMax !== undefined && afRateMax > icdRate - 20 && clearance('afRateMax', 'The pulse comes within 20 beats of the rate at which it shocks: written clearance first.'),
+      (rhythm === 'af' || rhythm === 'afPermanent') && note('rhythm', 'Answer "Atrial fibrillation" as well; count the pulse for a full minute.'),
       kind === 'lvad' && refer('kind', 'A heart pump: no class outside specialist care.'),
       shock !== undefined && shock < 1 && refer('shock', 'A shock in the last week: no practice, medical contact today.'),
       cleared !== true && (weeksSince ?? 0) < 6 && clearance('weeksSince', 'In the first 6 weeks: written clearance first.'),
@@ -52,6 +63,14 @@ export const cardiacDevice = condition({
     ...limits('dev-07', 'Wound and leads settle first.', 'common practice', ['effort', '<= 2', 'avoid', ['new']], ['effort', '<= 4', 'watch', ['old']]),
     ...limits('dev-08', 'Strain and jolts pull on leads; strain upsets the rhythm.', 'common practice', ['breathRetention', '= 0', 'avoid', ['tender']], ['impact', '= 0', 'avoid', ['tender']]),
     ...limits('dev-09', 'Jerks pull on the leads.', 'common practice', ['headJolt', '= 0', 'watch']),
+    ...limits('dev-10', 'A fast flutter can reach the rate at which it shocks: stay 20 beats below.', ['ESCSPORT*', 'AF23*'], ['effort', '<= 3', 'modify', ['afIcd']], ['met', '<= 4', 'modify', ['afIcd']]),
+    ...limits('dev-11', 'Strain raises the rate.', 'common practice', ['hold', '<= 20', 'watch', ['afd'], 'effort >= 3']),
+    ...limits('dev-12', 'Strain and over-breathing upset the rhythm.', 'common practice', ['breathRetention', '= 0', 'avoid', ['afIcd']], ['breathRate', '<= 20', 'avoid', ['afIcd']], ['breathRetention', '= 0', 'modify', ['afd']], ['breathRate', '<= 20', 'modify', ['afd']]),
+    ...limits('dev-13', 'A fall bleeds.', 'NG232*', ['fallHeight', '<= 5', 'avoid', ['thin']], ['headLoad', '<= 0.1', 'avoid', ['thin']]),
+    ...limits('dev-14', 'Never stop dead: most upsets come right after effort.', 'ACSM*', ['coolMinutes', '>= 10', 'modify', ['afLead']]),
+    ...limits('dev-15', 'Dry and warm: the rate climbs.', 'common practice', ['heat', '<= 27', 'modify', ['afd']]),
+    ...limits('dev-16', 'Pills that slow the pulse, and fixed pacing.', 'common practice', ['transitionTime', '>= 8', 'modify', ['afd'], 'levelChange >= 50']),
+    ...limits('dev-17', 'Jolts feign beats for some sensors.', 'common practice', ['impact', '<= 1', 'modify', ['afLead']]),
   ], // prettier-ignore
   favour: ['mobilise-shoulders', 'calm', 'breath-awareness'],
   stopInClass: 'A shock, a faint, a flutter.',

@@ -36,7 +36,7 @@ function someAnswer(spec: ParameterSpec, random: () => number): number | string 
 /** Many ways to answer a condition's questions, some of them left open; the first answers nothing. */
 function manyAnswers(condition: Condition): ConditionAnswer[] {
   const random = numbers(20261125);
-  const drawn = Array.from({ length: 3000 }, (): ConditionAnswer => {
+  const drawn = Array.from({ length: 6000 }, (): ConditionAnswer => {
     const answer: Record<string, unknown> = { id: condition.id };
     for (const [name, spec] of Object.entries(condition.parameters)) if (random() > 0.15) answer[name] = someAnswer(spec, random);
     return answer as ConditionAnswer;
@@ -146,7 +146,8 @@ describe.each(CONDITIONS.map((condition) => [condition.id, condition] as const))
 
   test('nothing answered: a plan can be made, and what was assumed or is missing is said', () => {
     const { limits, screening } = assess({ conditions: [{ id: condition.id }], clearances: [], schools: {}, ownLimits: [], loosened: [] }, null);
-    expect(limits.length).toBeGreaterThan(0);
+    // Menopause is no illness: without a complaint it holds nothing back.
+    if (condition.id !== 'menopause') expect(limits.length).toBeGreaterThan(0);
     const asked = Object.entries(condition.parameters).filter(([name, spec]) => isAsked(condition, name, {}) && !('default' in spec));
     // What menstruation asks is a matter of comfort: leaving it open holds nothing back.
     if (asked.length > 0 && condition.id !== 'menstruation')
@@ -169,8 +170,8 @@ describe.each(CONDITIONS.map((condition) => [condition.id, condition] as const))
   });
 });
 
-test('54 conditions and groups, and all 721 rows of their tables', () => {
-  expect(CONDITIONS).toHaveLength(54);
+test('71 conditions and groups, and all 979 rows of their tables', () => {
+  expect(CONDITIONS).toHaveLength(71);
   const rows = new Set(CONDITIONS.flatMap(({ limits }) => limits.flatMap(({ id }) => /^[a-z]+-\d+/.exec(id)?.[0] ?? [])));
   expect(rows.size).toBeGreaterThanOrEqual(721);
 });

@@ -1,7 +1,7 @@
 import { condition } from './condition.js';
 import { limits, pick } from './limits.js';
 import { PAIN } from './pain.js';
-import { clearance, clearanceAlone, found, note, SPINE_RED_FLAGS, today } from './screening.js';
+import { clearance, clearanceAlone, found, note, refer, SPINE_RED_FLAGS, today } from './screening.js';
 
 /** T-score of bone density: WHO Technical Report 843, 1994. */
 export function tScoreClass(tScore: number): 'none' | 'penia' | 'op' {
@@ -45,15 +45,28 @@ export const osteoporosis = condition({
     heightLossCm: { kind: 'number', unit: 'cm', from: 0, to: 25, ask: 'Centimetres shorter than in youth', default: 0 },
     steroids: { kind: 'yesno', ask: 'Cortisone for 3 months or more?', default: false },
     falls12m: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last 12 months', default: 0 },
+    neckFinding: { kind: 'set', options: ['fracture', 'arthritis', 'narrowCanal', 'slip', 'giddyOnTurn'], ask: 'Found in the neck?' },
+    weeksSinceNeckFracture: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the neck broke', default: 0, onlyIf: { neckFinding: ['fracture'] } },
+    armSigns: { kind: 'choice', options: ['none', 'tingling', 'weak'], ask: 'Arms', default: 'none' },
+    neckCleared: { kind: 'yesno', ask: 'Cleared in writing for the neck?', default: false, onlyIf: { neckFinding: ['fracture', 'narrowCanal', 'slip', 'giddyOnTurn'] } },
     kyphosis: { kind: 'yesno', ask: 'A rounded upper back?', default: false },
   },
-  stages: { ...PAIN.stages, penia: 'T-score between -1.0 and -2.5', op: 'T-score of -2.5 or lower, or not known', vf: 'A broken vertebra or hip', vfNew: 'In the first 12 weeks after it', falls: 'Fell in the last year', 'vf-falls': 'A broken vertebra or hip, or a fall', 'no-break': 'No break, no fall', rounded: 'A rounded upper back' },
+  stages: { ...PAIN.stages, penia: 'T-score between -1.0 and -2.5', op: 'T-score of -2.5 or lower, or not known', vf: 'A broken vertebra or hip', vfNew: 'In the first 12 weeks after it', falls: 'Fell in the last year', 'vf-falls': 'A broken vertebra or hip, or a fall', 'no-break': 'No break, no fall', rounded: 'A rounded upper back', neckWorn: 'A worn neck', neckTight: 'A narrow or slipped neck', neckBroken: 'A broken neck vertebra', neckFound: 'A finding in the neck', neckHeld: 'A narrow, slipped or broken neck' },
   stagesOf: (a) => {
     const stage = stageOf(a);
     const fell = (a.falls12m ?? 0) >= 1;
     const broken = stage === 'vf' || stage === 'vfNew';
-    if (stage === 'none') return [...PAIN.stagesOf(a), ...pick(a.kyphosis === true && 'rounded')];
-    return [...PAIN.stagesOf(a), ...pick(stage, fell && 'falls', broken || fell ? 'vf-falls' : 'no-break', a.kyphosis === true && 'rounded')];
+    const found = a.neckFinding ?? [];
+    const neckBroken = found.includes('fracture');
+    const neckTight = found.includes('narrowCanal') || found.includes('slip');
+    const neckWorn = found.includes('arthritis') || found.includes('giddyOnTurn');
+    const neck = pick(
+      neckBroken ? 'neckBroken' : neckTight ? 'neckTight' : neckWorn && 'neckWorn',
+      (neckBroken || neckTight || neckWorn) && 'neckFound',
+      (neckBroken || neckTight) && 'neckHeld',
+    );
+    if (stage === 'none') return [...PAIN.stagesOf(a), ...neck, ...pick(a.kyphosis === true && 'rounded')];
+    return [...PAIN.stagesOf(a), ...neck, ...pick(stage, fell && 'falls', broken || fell ? 'vf-falls' : 'no-break', a.kyphosis === true && 'rounded')];
   },
   screen: (a) => [
     ...PAIN.screen(a),
@@ -62,6 +75,11 @@ export const osteoporosis = condition({
       a.vertebralFractures === undefined && (a.heightLossCm ?? 0) >= 4 && clearance('heightLossCm', '4 cm shorter and no picture: written clearance first; taken as a broken vertebra.'),
       (a.vertebralFractures ?? 0) >= 2 && clearance('vertebralFractures', 'Two broken vertebrae or more: written clearance first.'),
       (a.falls12m ?? 0) >= 2 && clearanceAlone('falls12m', 'Two falls or more: written clearance first.'),
+      a.armSigns === 'weak' && refer('armSigns', 'Weak arms: no practice, medical contact today.'),
+      a.armSigns === 'tingling' && note('armSigns', 'Answer "Neck pain" as well.'),
+      a.neckFinding?.includes('fracture') === true && (a.weeksSinceNeckFracture ?? 0) < 12 && refer('weeksSinceNeckFracture', 'A neck that broke less than 12 weeks ago: no class.'),
+      a.neckFinding?.some((one) => one !== 'none' && one !== 'arthritis') === true && a.neckCleared !== true && clearance('neckFinding', 'A finding in the neck: written clearance first.'),
+      a.neckFinding === undefined && note('neckFinding', 'Findings in the neck were not asked: taken as none.'),
       a.tScore === undefined && note('tScore', 'The T-score is not known: taken as osteoporosis.'),
       a.vertebralFractures === undefined && note('vertebralFractures', 'Not answered: a picture of the spine for broken vertebrae?'),
     ),
@@ -97,6 +115,13 @@ export const osteoporosis = condition({
       ['effort', '<= 3', 'modify', ['op', 'vf'], 'hold > 30'], ['effort', '<= 4', 'modify', ['op', 'vf']], ['abdominalLoad', '<= 3', 'modify', ['op', 'vf']], ['impact', '<= 1', 'modify', ['op', 'vf']], ['headJolt', '= 0', 'modify', ['op', 'vf']],
       ['effort', '<= 2', 'avoid', ['vfNew']], ['impact', '= 0', 'avoid', ['vfNew']], ['headJolt', '= 0', 'avoid', ['vfNew']]),
     ...limits('opo-17', 'Straining bends and loads the spine.', 'common practice', ['breathRetention', '<= 5', 'modify', ['op', 'vf']], ['breathRetention', '= 0', 'modify', ['vfNew']]),
+    ...limits('opo-18', 'Bone and canal of the neck are narrow at the ends of the range.', ['LEE*', 'common practice'], ['cervicalFlexion', '-30..40', 'watch', ['neckWorn']], ['cervicalFlexion', '-20..30', 'modify', ['neckTight']], ['cervicalFlexion', '-10..15', 'avoid', ['neckBroken']]),
+    ...limits('opo-19', 'Slow half turns.', 'common practice', ['cervicalRotation', '<= 60', 'watch', ['neckWorn']], ['cervicalRotation', '<= 40', 'modify', ['neckTight']], ['cervicalRotation', '<= 25', 'avoid', ['neckBroken']]),
+    ...limits('opo-20', 'Back and turned narrows most.', 'AHACAD*', ['cervicalRotation', '<= 30', 'modify', ['neckWorn'], 'cervicalFlexion < -10'], ['cervicalRotation', '<= 30', 'avoid', ['neckHeld'], 'cervicalFlexion < -10']),
+    ...limits('opo-21', 'No quick turns, no circles.', 'common practice', ['headJolt', '= 0', 'avoid', ['neckFound']], ['neckSweep', '<= 45', 'avoid', ['neckHeld']]),
+    ...limits('opo-22', 'A hanging head pulls on the neck.', 'common practice', ['headBelowHeart', '<= 15', 'modify', ['neckTight']], ['headBelowHeart', '<= 0', 'avoid', ['neckBroken']]),
+    ...limits('opo-23', 'Arms brace the neck.', 'common practice', ['handLoad', '<= 0.5', 'watch', ['neckTight']], ['handLoad', '<= 0.3', 'modify', ['neckBroken']]),
+    ...limits('opo-24', 'A cushion under the head.', 'common practice', ['cervicalFlexion', '>= -10', 'modify', ['neckHeld'], 'facing supine']),
   ], // prettier-ignore
   favour: ['strengthen-back', 'strengthen-legs', 'balance', 'mobilise-hips', 'posture-awareness', 'strengthen-arms'],
   stopInClass: 'Sudden pain in the spine, even slight; pain round the ribs.',

@@ -1,4 +1,6 @@
 import { chairStandBelowAverage } from '../readings/functional-tests.js';
+import { limits, pick } from './limits.js';
+import { note, refer } from './screening.js';
 import { condition, row, type ScreeningFinding } from './condition.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
@@ -21,12 +23,20 @@ export const seniors = condition({
     floorRise: { kind: 'choice', options: ['alone', 'chair', 'help', 'no'], ask: 'Getting up from the floor', default: 'chair' },
     bone: { kind: 'choice', options: ['unknown', 'normal', 'osteopenia', 'osteoporosis'], ask: 'Bone density', default: 'unknown' },
     sex: { kind: 'choice', options: ['f', 'm'], ask: 'Sex (for the test norms)' },
+    cognition: { kind: 'choice', options: ['ok', 'mild', 'more', 'unknown'], ask: 'Memory' },
+    miniCog: { kind: 'number', unit: 'points', from: 0, to: 5, ask: 'Short test of memory, if done (below 3: a check is worth while)' },
+    newConfusion: { kind: 'yesno', holdsDays: 0, ask: 'Newly confused?', default: false },
+    hearing: { kind: 'choice', options: ['ok', 'aid', 'poor', 'deaf'], ask: 'Hearing', default: 'ok' },
+    hearingAidIn: { kind: 'yesno', holdsDays: 0, ask: 'Is the hearing aid in?', default: false, onlyIf: { hearing: ['aid'] } },
+    lipReads: { kind: 'yesno', ask: 'Reads lips?', default: true, onlyIf: { hearing: ['poor', 'deaf'] } },
+    sight: { kind: 'choice', options: ['ok', 'poor'], ask: 'Sight', default: 'ok' },
   },
   stages: {
     low: 'All tests done and passed', mid: 'Some sign of fall risk, or no test done', high: 'High risk of falling',
     'weak-bone': 'Bone density low, or unknown at an age where it often is', 'bone-not-normal': 'Bone density not known to be normal',
+    slow: 'Mild memory loss', quiet: 'Hears little', lips: 'Reads lips', dim: 'Sees little', unsure: 'Memory loss, or hears little after a fall', 'quiet-dim': 'Hears and sees little', slowOrQuiet: 'Mild memory loss, or hears little',
   }, // prettier-ignore
-  stagesOf: ({ age, tug, chairStand, tandem, oneLeg, gaitSpeed, falls, injuriousFall, fear, aid, floorRise, bone = 'unknown', sex }) => {
+  stagesOf: ({ age, tug, chairStand, tandem, oneLeg, gaitSpeed, falls, injuriousFall, fear, aid, floorRise, bone = 'unknown', sex, cognition, hearing = 'ok', hearingAidIn, lipReads = true, sight }) => {
     const fell = falls ?? 0;
     const high =
       fell >= 2 ||
@@ -42,14 +52,30 @@ export const seniors = condition({
       fell === 1 || (tug ?? 0) >= 12 || weakLegs || (tandem ?? 10) < 10 || (oneLeg ?? 60) < 5 || (gaitSpeed ?? 3) <= 0.8 ||
       fear === true || aid === 'stick' || ((age ?? 110) >= 80 && tests === 0) || tests === 0; // prettier-ignore
     const oldEnough = age === undefined || (sex === 'm' ? age >= 70 : age >= 65);
+    const slow = cognition === 'mild' || cognition === 'more';
+    const quiet = hearing === 'poor' || hearing === 'deaf' || (hearing === 'aid' && hearingAidIn !== true);
+    const dim = sight === 'poor';
     return [
+      ...pick(
+        slow && 'slow',
+        quiet && 'quiet',
+        quiet && hearing !== 'aid' && lipReads && 'lips',
+        dim && 'dim',
+        (slow || (quiet && fell >= 1)) && 'unsure',
+        quiet && dim && 'quiet-dim',
+        (slow || quiet) && 'slowOrQuiet',
+      ),
       high ? 'high' : mid ? 'mid' : 'low',
       ...(bone === 'osteopenia' || bone === 'osteoporosis' || (bone === 'unknown' && oldEnough) ? (['weak-bone'] as const) : []),
       ...(bone !== 'normal' ? (['bone-not-normal'] as const) : []),
     ];
   },
-  screen: ({ tug, falls, injuriousFall, recentInjuriousFall, aid, floorRise, tandem, chairStand, oneLeg }) => {
+  screen: ({ tug, falls, injuriousFall, recentInjuriousFall, aid, floorRise, tandem, chairStand, oneLeg, cognition, hearing, newConfusion }) => {
     const found: ScreeningFinding[] = [];
+    if (newConfusion === true) found.push(refer('newConfusion', 'New confusion: no practice, medical contact today.'));
+    if (cognition === 'mild' || cognition === 'more') found.push(note('cognition', 'Answer "Dementia or memory loss" as well: shown, then said, then wait.'));
+    if (hearing === 'poor' || hearing === 'deaf' || hearing === 'aid')
+      found.push(note('hearing', 'Front row, a lit face, signals agreed for stop and come back.'));
     if (injuriousFall === undefined && (falls === undefined || falls > 0))
       found.push({
         parameter: 'injuriousFall',
@@ -124,11 +150,12 @@ export const seniors = condition({
     ]),
     ...row(
       'sen-03',
-      { measure: 'balanceMargin', when: [{ standing: true }], reason: 'Widen the stance, add a chair.', source: ['common practice'] },
+      { measure: 'balanceMargin', reason: 'Widen the stance, add a chair.', source: ['common practice'] },
+      // A hand on something firm catches what the feet alone would not: the row asks for the one or the other.
       [
-        { as: 'low', bound: { atLeast: 3 }, grade: 'modify', stages: ['low'] },
-        { as: 'mid', bound: { atLeast: 5 }, grade: 'modify', stages: ['mid'] },
-        { as: 'high', bound: { atLeast: 7 }, grade: 'avoid', stages: ['high'] },
+        { as: 'low', bound: { atLeast: 3 }, when: [{ standing: true }, { measure: 'support', under: 1 }], grade: 'modify', stages: ['low'] },
+        { as: 'mid', bound: { atLeast: 5 }, when: [{ standing: true }, { measure: 'support', under: 1 }], grade: 'modify', stages: ['mid'] },
+        { as: 'high', bound: { atLeast: 7 }, when: [{ standing: true }, { measure: 'support', under: 2 }], grade: 'avoid', stages: ['high'] },
       ],
     ),
     ...row('sen-04', { measure: 'support', reason: 'Both hands or a firm grip.', source: ['common practice'] }, [
@@ -209,6 +236,12 @@ export const seniors = condition({
     ...row('sen-24', { measure: 'eyesClosed', reason: 'Sight keeps the balance.', source: ['common practice'] }, [
       { bound: { atMost: 0 }, when: [{ standing: true }], grade: 'avoid' },
     ]),
+    ...limits('sen-26', 'Face down nobody can read lips: show first, a signal agreed.', 'common practice', ['facing', ['upright', 'supine', 'left side', 'right side'], 'watch', ['lips']]),
+    ...limits('sen-27', 'They can’t hear the call to come back.', 'common practice', ['eyesClosed', '= 0', 'watch', ['quiet']], ['eyesClosed', '= 0', 'modify', ['quiet-dim']]),
+    ...limits('sen-28', 'Music hides speech.', 'common practice', ['sensoryLoad', '<= 1', 'modify', ['slowOrQuiet']]),
+    ...limits('sen-29', 'Memory loss and poor hearing both go with more falls.', ['WFG22*', 'LINHEAR*'], ['support', '>= 1', 'modify', ['unsure'], 'feetDown = 1', 'standing']),
+    ...limits('sen-30', 'Plan the way up with one cue.', 'common practice', ['floorTrips', '<= 2', 'watch', ['slow']]),
+    ...limits('sen-31', 'Sight keeps the balance: light, contrast, edges marked.', 'WFG22*', ['eyesClosed', '= 0', 'modify', ['dim'], 'not standing'], ['balanceMargin', '>= 5', 'modify', ['dim'], 'standing', 'support = 0']),
   ],
   favour: ['functional-transfer', 'strengthen-legs', 'mobilise-ankles', 'mobilise-hips', 'mobilise-spine-extension', 'balance'],
   stopInClass: 'Unsteady twice, giddy, grey, confused, chest or sudden back pain.',

@@ -347,6 +347,84 @@ const PAIRS: Readonly<Record<string, Pairs>> = {
     [['chair-mountain'], ['tadasana']],
   ],
   'recent-surgery': [[['chair-mountain'], ['tadasana']], [['chair-warrior-1'], ['virabhadrasana-1']], [['chair-warrior-2'], ['virabhadrasana-2']]],
+  fibromyalgia: [
+    [['wall-push-up', 'chair-plank'], ['phalakasana']],
+    [['savasana-side', 'side-lying-rest'], ['savasana']],
+    [['chair-dog'], DOG],
+  ],
+  insomnia: [
+    [['sphinx'], ['dhanurasana', 'urdhva-dhanurasana']],
+    [['equal-breath'], ['bhastrika', 'kapalabhati']],
+    [['wall-tree', 'chair-tree'], ['vrksasana']],
+  ],
+  dementia: [
+    [['wall-tree', 'chair-tree', 'chair-heel-raise'], ['vrksasana']],
+    [['chair-sun-breath'], SUN],
+    [['savasana-chair'], ['savasana']],
+  ],
+  arrhythmia: [
+    [['viparita-karani', 'legs-on-chair'], HEADSTANDS],
+    [['viparita-karani', 'legs-on-chair'], SHOULDER_STANDS],
+    [['equal-breath'], ['bhastrika', 'kapalabhati']],
+  ],
+  'blood-thinners': [[['viparita-karani', 'legs-on-chair'], HEADSTANDS], [['wall-tree', 'chair-tree'], ['vrksasana']]],
+  polyneuropathy: [
+    [['chair-mountain'], HERO],
+    [['wall-tree', 'chair-tree'], ['vrksasana']],
+    [['forearm-plank'], ['phalakasana']],
+    [['chair-heel-raise'], ['heel-raise']],
+  ],
+  concussion: [
+    [['chair-dog', 'wall-dog'], DOG],
+    [['ardha-uttanasana'], FOLDS],
+    [['wall-tree', 'chair-tree'], ['vrksasana']],
+  ],
+  'jaw-joint': [
+    [['extended-exhale'], ['lions-breath']],
+    [['viparita-karani'], SHOULDER_STANDS],
+  ],
+  thyroid: [
+    [['supported-fish', 'supported-backbend'], ['matsyasana', 'ustrasana']],
+    [['viparita-karani', 'legs-on-chair'], SHOULDER_STANDS],
+    [['sit-to-stand'], ['utkatasana']],
+    [['wall-dog'], DOG],
+  ],
+  menopause: [
+    [['equal-breath'], ['bhastrika', 'kapalabhati']],
+    [OPEN_TWISTS, TWISTS],
+  ],
+  'bowel-disease': [
+    [OPEN_TWISTS, TWISTS],
+    [['ustrasana'], ['dhanurasana']],
+    [['bird-dog'], ['navasana']],
+    [['balasana-wide'], ['balasana']],
+  ],
+  'kidney-disease': [
+    [['balasana-wide'], ['balasana']],
+    [['incline-rest'], ['savasana']],
+    [['wall-squat'], ['phalakasana']],
+  ],
+  'peripheral-artery-disease': [
+    [['incline-rest'], ['viparita-karani', 'legs-on-chair']],
+    [['chair-mountain'], HERO],
+  ],
+  'low-weight': [
+    [['legs-on-chair'], ['utkatasana']],
+    [['ardha-uttanasana'], FOLDS],
+    [['extended-exhale'], ['kapalabhati', 'bhastrika']],
+  ],
+  'autism-adhd': [[['savasana-side', 'side-lying-rest'], ['savasana']]],
+  scheuermann: [
+    [['dandasana'], FORWARD_SEATED],
+    [['viparita-karani'], [...SHOULDER_STANDS, 'halasana']],
+    [['anahatasana'], ['balasana']],
+    [['supported-fish'], ['ustrasana']],
+  ],
+  lupus: [
+    [['forearm-plank', 'wall-push-up'], ['phalakasana']],
+    [['viparita-karani'], HEADSTANDS],
+    [['incline-rest'], ['savasana']],
+  ],
 };
 
 /** One condition's substitutes: for each asana what is done instead, in order. */

@@ -92,9 +92,10 @@ interface Header {
   minutes: number | null;
   room: number | null;
   assists: boolean;
+  senses: Sequence['senses'];
   place: string | null;
 }
-const HEADER_KEYS = new Set(['title', 'minutes', 'room', 'assists', 'place']);
+const HEADER_KEYS = new Set(['title', 'minutes', 'room', 'assists', 'senses', 'place']);
 
 function readHeader(key: string, value: string, header: Header): string | null {
   const number = Number.parseFloat(value.replace(',', '.'));
@@ -114,10 +115,21 @@ function readHeader(key: string, value: string, header: Header): string | null {
       if (!/^(yes|no)$/i.test(value.trim())) return `assists is "${value}"; expected yes or no`;
       header.assists = /yes/i.test(value);
       return null;
+    case 'senses':
+      if (![0, 1, 2, 3].includes(number)) return `senses is "${value}"; expected 0 (quiet) to 3 (gong, loud music or incense)`;
+      header.senses = number as 0 | 1 | 2 | 3;
+      return null;
     default:
       header.place = value;
       return null;
   }
+}
+
+const LOUD = /\b(?:gongs?|singing bowls?|incense|drums?|drumming)\b/i;
+const MUSIC = /\bmusic\b/i;
+/** What is heard, seen and smelt, where the words of a text tell of it. */
+function sensesOf(text: string): Sequence['senses'] {
+  return LOUD.test(text) ? 3 : MUSIC.test(text) ? 2 : null;
 }
 
 function checkText(text: string): Problem | null {
@@ -161,7 +173,7 @@ interface Layout {
 }
 
 function layOut(text: string): Layout {
-  const header: Header = { title: '', minutes: null, room: null, assists: false, place: null };
+  const header: Header = { title: '', minutes: null, room: null, assists: false, senses: null, place: null };
   const lines: SheetLine[] = [];
   const set = new Map<number, 'heading' | 'note'>();
   const problems: Problem[] = [];
@@ -187,6 +199,7 @@ function layOut(text: string): Layout {
     isHead = false;
     lines.push({ line, text: full.trimEnd(), marked: false });
   });
+  header.senses ??= sensesOf(text);
   return { header, lines, set, problems };
 }
 

@@ -33,6 +33,7 @@ export function sequence(...steps: readonly (Partial<Step> & { readonly asana: s
     minutes: null,
     room: null,
     assists: false,
+    senses: null,
     place: null,
     unknown: [],
     notes: [],

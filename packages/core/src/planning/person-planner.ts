@@ -19,6 +19,8 @@ import { leftRightDifference, missingRest, quietEnd, restSeconds, sessionFinding
 
 /** Temperature of a room in which nobody says otherwise, in degrees Celsius. */
 const USUAL_ROOM = 22;
+/** Sound, light and scent of a class that says nothing of them: soft and steady. */
+const USUAL_SENSES = 1;
 
 /** What every step of a participant is judged with. */
 export function profileOf(
@@ -131,6 +133,7 @@ export class PersonPlanner {
         coolMinutes: (quietEnd(steps) + extra) / 60,
         heat: sequence.room ?? USUAL_ROOM,
         touch: sequence.assists ? 1 : 0,
+        sensoryLoad: sequence.senses ?? USUAL_SENSES,
         restShare: after === 0 ? 0 : (restSeconds(steps) + extra) / after,
         leftRightDifference: leftRightDifference(steps),
         // Running sums at their highest.

@@ -76,7 +76,17 @@ export function readSequenceJson(library: Library, raw: unknown): ReadJson {
   if (problems.length > 0) return { sequence: null, problems };
   const title = typeof raw['title'] === 'string' ? raw['title'] : '';
   return {
-    sequence: { title, minutes: minutes as number | null, room: null, assists: false, place: null, steps, unknown: [], notes: [] },
+    sequence: {
+      title,
+      minutes: minutes as number | null,
+      room: null,
+      assists: false,
+      senses: null,
+      place: null,
+      steps,
+      unknown: [],
+      notes: [],
+    },
     problems: [],
   };
 }

@@ -46,6 +46,8 @@ export interface Sequence {
   readonly room: number | null;
   /** Whether the teacher means to help with the hands. */
   readonly assists: boolean;
+  /** Sound, light and scent: 0 quiet, 1 soft and steady, 2 music with words, changing light or scent, 3 a gong, loud music or incense; `null` where the text says nothing. */
+  readonly senses: 0 | 1 | 2 | 3 | null;
   readonly place: string | null;
   readonly steps: readonly Step[];
   readonly unknown: readonly UnknownLine[];

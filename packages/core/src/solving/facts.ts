@@ -67,6 +67,8 @@ const declaredOf = memoize((declared: DeclaredSpec): Declared => {
     eyesClosed: declared.eyesClosed === true ? 1 : 0,
     pelvicFloorCue: declared.pelvicFloorCue ?? 0,
     neckSweep: declared.neckSweep ?? 0,
+    limbStrap: declared.limbStrap ? 1 : 0,
+    jawOpening: declared.jawOpening ?? 0,
     ...(declared.gripForce !== undefined && { gripForce: declared.gripForce }),
   };
   return { values, facts: factsFrom(values) };
