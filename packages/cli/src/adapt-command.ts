@@ -6,7 +6,9 @@ import {
   readSequenceJson,
   notesReader,
   BodySolverCache,
+  type Audience,
   type ClassJson,
+  type Participant,
   type Sequence,
 } from '@lotus-steady/core';
 import { BadInput, refuse } from './bad-input.js';
@@ -14,8 +16,19 @@ import { readJson, readText } from './files.js';
 import { participantsOf } from './participants.js';
 import type { Options } from './options.js';
 
-function readSequence(file: string): Sequence {
-  const { sequence, problems } = file.endsWith('.json') ? readSequenceJson(library, readJson(file)) : notesReader(library)(readText(file));
+/** From this age on a class is read as one for grown-ups (common practice, no source). */
+const GROWN_UP = 13;
+
+function audienceOf(participants: readonly Participant[]): Audience {
+  const isChild = ({ body, conditions }: Participant) =>
+    (body.age ?? GROWN_UP) < GROWN_UP || conditions.some(({ id }) => id === 'children');
+  return participants.some(isChild) ? 'anybody' : 'grown-ups';
+}
+
+function readSequence(file: string, audience: Audience): Sequence {
+  const { sequence, problems } = file.endsWith('.json')
+    ? readSequenceJson(library, readJson(file))
+    : notesReader(library)(readText(file), [], audience);
   refuse(problems, file);
   if (!sequence) throw new BadInput(`${file}: no sequence in it`);
   return sequence;
@@ -61,7 +74,7 @@ export function adaptCommand(words: readonly string[], options: Options): string
   const participants = participantsOf(options);
   const minutes = readMinutes(options.minutes);
   const figures = readFigures(options.figures);
-  const sequence = readSequence(file);
+  const sequence = readSequence(file, audienceOf(participants));
   // People of the same measurements share what was solved.
   const solvers = new BodySolverCache(library, participants.length);
   const members = participants.map((participant) => ({ solver: solvers.of(bodyOf(participant)), participant }));

@@ -81,6 +81,7 @@ export {
   understood,
   type Candidate,
   type LineKind,
+  type Audience,
   type NotesReader,
   type ReadLine,
   type ReadNotes,

@@ -33,9 +33,9 @@ export const seatedChair: readonly AsanaSpec[] = [
   },
   {
     id: 'chair-cat-cow',
-    name: 'Seated cat-cow',
+    name: 'Chair cat-cow',
     iast: 'mārjāryāsana (āsandī)',
-    names: ['chair cat-cow', 'pelvic rolls with spine'],
+    names: ['seated cat-cow', 'pelvic rolls with spine'],
     kids: 'Sitting Cat, Sitting Cow',
     base: 'seated-chair',
     purposes: {
@@ -114,9 +114,9 @@ export const seatedChair: readonly AsanaSpec[] = [
   },
   {
     id: 'chair-side-bend',
-    name: 'Seated side bend',
+    name: 'Chair side bend',
     iast: 'pārśva āsandī',
-    names: ['chair side stretch', 'chair crescent'],
+    names: ['seated side bend', 'chair side stretch', 'chair crescent'],
     kids: 'Sideways Rainbow',
     base: 'seated-chair',
     shown: { side: 'right', as: 'bending to the right' },
@@ -140,9 +140,9 @@ export const seatedChair: readonly AsanaSpec[] = [
   },
   {
     id: 'chair-forward-fold',
-    name: 'Seated forward fold',
+    name: 'Chair forward fold',
     iast: 'uttānāsana (āsandī)',
-    names: ['chair forward bend', 'fold on to support', "chair child's pose"],
+    names: ['seated forward fold', 'chair forward bend', 'fold on to support', "chair child's pose"],
     kids: 'Rag Doll',
     base: 'seated-chair',
     purposes: { calm: 3, 'stretch-back': 2, 'ease-back': 2, rest: 2, 'mobilise-spine-flexion': 1 },

@@ -283,3 +283,22 @@ describe('a sequence as data', () => {
     [{ minutes: 500, steps: [{ asana: 'tadasana' }] }, /minutes is 500/],
   ])('%j', (raw, message) => expect(readSequenceJson(library, raw).problems[0]?.message).toMatch(message));
 });
+
+describe('for whom the class is', () => {
+  const text = '# Evening\nMountain\nDownward dog\nButterfly, 8 breaths\nCat, 5 rounds\nSeated side bend, each side\nFinal rest';
+  const asked = (audience?: 'grown-ups') => notesReader(library)(text, [], audience).sequence!.unknown.map(({ text: line }) => line);
+  test('a name that children share is theirs or not: asked, until it is known that nobody is a child', () => {
+    expect(asked()).toContain('Butterfly, 8 breaths');
+    expect(asked('grown-ups')).toEqual([]);
+  });
+  test('a children’s posture by its own name stays one', () => {
+    const { sequence } = notesReader(library)('Roaring Lion Breath\nStarfish', [], 'grown-ups');
+    expect(sequence!.steps[0]!.asana).toBe('lions-breath');
+  });
+  test('a name with two meanings is the commoner where no chair is spoken of', () => {
+    const of = (place: string) =>
+      notesReader(library)(`${place}Mountain\nSeated side bend\nFinal rest`).sequence!.steps.map(({ asana }) => asana);
+    expect(of('')).toContain('parsva-sukhasana');
+    expect(of('place: chair\n')).toContain('chair-side-bend');
+  });
+});

@@ -1,6 +1,6 @@
 import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import { doseProblem } from '../sequence/dose.js';
-import type { Asana, Library } from '../asanas/library.js';
+import { isForChildren, type Asana, type Library } from '../asanas/library.js';
 import { leastRecentlyUsed } from '../lru.js';
 import { getOrCreate } from '../get-or-create.js';
 import type { Problem } from '../problem.js';
@@ -8,12 +8,13 @@ import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../seque
 import type { WayId } from '../sequence/ways.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import { followers, leadsTo, weighChain, type Followers } from './chain.js';
-import { FEATURES, type Hypothesis, type LineEvidence, type Part } from './evidence.js';
+import { FEATURES, type Hypothesis, type LineEvidence, type Part, type Reading } from './evidence.js';
 import { HEADING } from '../sequence/heading.js';
 import { Lexicon, type Query } from './lexicon.js';
 import { repeated } from './repeats.js';
 import { evidenceOf, weighLines, type EvidenceOf, type SheetLine, type WeighedLine } from './sheet.js';
 import { wordKey, type StudioWord } from './studio-words.js';
+import { surroundingOf } from './surrounding.js';
 import { tokensOf, type Span, type Tokens } from './tokens.js';
 import { CERTAINTY, WEIGHTS } from './weights.js';
 
@@ -84,8 +85,11 @@ export type ReadResult =
   | ({ readonly problems: readonly [] } & ReadNotes)
   | { readonly sequence: null; readonly lines: readonly []; readonly problems: readonly Problem[] };
 
+/** For whom the class is, where that is known: without children nobody means a children's posture by a name that others share. */
+export type Audience = 'anybody' | 'grown-ups';
+
 /** Reads a text; `words` are the studio's own. */
-export type NotesReader = (text: string, words?: readonly StudioWord[]) => ReadResult;
+export type NotesReader = (text: string, words?: readonly StudioWord[], audience?: Audience) => ReadResult;
 
 interface Header {
   title: string;
@@ -203,6 +207,26 @@ function layOut(text: string): Layout {
   return { header, lines, set, problems };
 }
 
+/** Where nothing speaks of a chair, the line without postures on one, if its words are those of another to the letter: the commoner of two meanings. */
+function offTheChair(line: WeighedLine): WeighedLine {
+  if (line.surrounding.has('chair') || surroundingOf(line.text).has('chair')) return line;
+  const onChair = ({ hypothesis }: Reading) => hypothesis.is === 'step' && hypothesis.asana.base === 'seated-chair';
+  const isExact = ({ hypothesis }: Reading) => hypothesis.is === 'step' && hypothesis.found?.exact === true;
+  if (!line.readings.some((one) => isExact(one) && !onChair(one))) return line;
+  return { ...line, readings: line.readings.filter((one) => !onChair(one)) };
+}
+
+/** The line without children's postures, unless its words speak of children or name one by a name that no other has. */
+function forGrownUps(line: WeighedLine): WeighedLine {
+  if (surroundingOf(line.text).has('kids')) return line;
+  const isOurs = ({ hypothesis }: Reading) => hypothesis.is === 'step' && !isForChildren(hypothesis.asana);
+  const isShared = line.readings.some((one) => isOurs(one) && one.hypothesis.is === 'step' && one.hypothesis.found?.exact);
+  const readings = line.readings.filter(
+    (one) => one.hypothesis.is !== 'step' || isOurs(one) || (isNamed(one.hypothesis.found) && !isShared),
+  );
+  return readings.some(isOurs) ? { ...line, readings } : line;
+}
+
 /** What a weighed line was understood as. */
 interface Understood {
   readonly kind: LineKind;
@@ -228,12 +252,13 @@ class Reader {
     this.evidenceFor = remembered(evidenceOf(this.lexicon));
   }
 
-  read(raw: string, words: readonly StudioWord[]): ReadResult {
+  read(raw: string, words: readonly StudioWord[], audience: Audience): ReadResult {
     const text = raw.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
     const wrong = checkText(text);
     if (wrong) return { sequence: null, lines: [], problems: [wrong] };
     const layout = layOut(text);
-    const weighed = weighLines(layout.lines, layout.header.place, this.evidenceFor);
+    const all = weighLines(layout.lines, layout.header.place, this.evidenceFor).map(offTheChair);
+    const weighed = audience === 'grown-ups' ? all.map(forGrownUps) : all;
     const free = weighed.filter(({ marked }) => !marked);
     const own = new Map(words.map((word) => [wordKey(word.text), word]));
     const understood = this.understand(free, own);
@@ -586,7 +611,7 @@ function unreadOf({ evidence: { query, tokens } }: WeighedLine, hypothesis: Hypo
 /** A reader for a library; make it once, reading is then quick. */
 export function notesReader(library: Library): NotesReader {
   let reader: Reader | null = null;
-  return (text, words = []) => (reader ??= new Reader(library)).read(text, words);
+  return (text, words = [], audience = 'anybody') => (reader ??= new Reader(library)).read(text, words, audience);
 }
 
 /**

@@ -16,6 +16,8 @@ export interface SheetLine {
 /** A line with the ways to understand it. */
 export interface WeighedLine extends SheetLine {
   readonly evidence: LineEvidence;
+  /** What kind of class the lines around it speak of. */
+  readonly surrounding: ReadonlySet<string>;
   readonly readings: readonly Reading[];
 }
 
@@ -125,6 +127,6 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
     const readings = readingsOf(evidence[i]!, at);
     const { position: now } = tellsOf(line.text);
     told = now.length > 0 ? { bases: now, age: 0 } : told && { bases: told.bases, age: told.age + 1 };
-    return { ...line, evidence: evidence[i]!, readings };
+    return { ...line, evidence: evidence[i]!, surrounding: surroundings[i]!, readings };
   });
 }
