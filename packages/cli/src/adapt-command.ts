@@ -1,12 +1,16 @@
 import {
   adaptClass,
+  allowed,
+  amount,
   classJson,
+  MEASURES,
   bodyOf,
   library,
   readSequenceJson,
   notesReader,
   BodySolverCache,
   type Audience,
+  type Measure,
   type ClassJson,
   type Participant,
   type Sequence,
@@ -22,7 +26,8 @@ const GROWN_UP = 13;
 function audienceOf(participants: readonly Participant[]): Audience {
   const isChild = ({ body, conditions }: Participant) =>
     (body.age ?? GROWN_UP) < GROWN_UP || conditions.some(({ id }) => id === 'children');
-  return participants.some(isChild) ? 'anybody' : 'grown-ups';
+  const children = participants.filter(isChild).length;
+  return children === 0 ? 'grown-ups' : children === participants.length ? 'children' : 'anybody';
 }
 
 function readSequence(file: string, audience: Audience): Sequence {
@@ -49,6 +54,22 @@ function readFigures(text: string | undefined): number | null {
   return figures;
 }
 
+type Reason = ClassJson['participants'][number]['steps'][number]['reasons'][number];
+
+function measured({ measure, value, unit, bound }: Reason): string {
+  const what = measure in MEASURES ? MEASURES[measure as Measure].label : 'Lying or upright';
+  return `${what.charAt(0).toLowerCase()}${what.slice(1)}: ${amount(value, unit)}, allowed ${allowed(bound, unit)}`;
+}
+
+/** Reasons as a person says them: each sentence once, with all that was measured for it. */
+function reasonLines(reasons: readonly Reason[]): string[] {
+  const sentences = [...new Set(reasons.map(({ text }) => text))];
+  return sentences.map((text) => {
+    const of = new Set(reasons.filter((one) => one.text === text).map(measured));
+    return `        ${text} (${[...of].join('; ')})`;
+  });
+}
+
 function asText({ title, minutes, unknown, participants }: ClassJson): string {
   const lines = [title || 'Sequence', `${minutes.before} min as given, ${minutes.after} min adapted`];
   for (const { line, text, nearest } of unknown) lines.push(`line ${line}: "${text}" is not known; near: ${nearest.join(', ')}`);
@@ -61,9 +82,10 @@ function asText({ title, minutes, unknown, participants }: ClassJson): string {
           ? ` -> ${step.to.name}${step.to.changes.length > 0 ? ` (${step.to.changes.join('; ')})` : ''}`
           : '';
       lines.push(`  ${String(step.line).padStart(3)} ${step.given}: ${step.verdict}${to}`);
-      for (const { measure, value, unit, bound, text } of step.reasons)
-        lines.push(`        ${measure} ${value ?? 'not known'} ${unit}, allowed ${bound}: ${text}`);
+      lines.push(...reasonLines(step.reasons));
     }
+    for (const { name, after, why, proposed } of person.inserted)
+      lines.push(`    + after line ${after}: ${name}${proposed ? ' would do good' : ''} (${why})`);
   }
   return lines.join('\n');
 }

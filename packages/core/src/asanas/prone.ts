@@ -46,10 +46,10 @@ export const prone: readonly AsanaSpec[] = [
     base: 'prone',
     purposes: { 'mobilise-spine-extension': 3, 'open-chest': 2, 'ease-back': 2, 'strengthen-back': 1 },
     posture: {
-      root: { pitch: 79 },
-      spine: { lumbar: -28, thoracic: -12, cervical: -8 },
+      root: { pitch: 83 },
+      spine: { lumbar: -18, thoracic: -10, cervical: -8 },
       legs: { hipFlexion: -6, hipAbduction: 4, knee: 6, ankle: -54 },
-      arms: { shoulder: 47, plane: 83, elbow: 83, forearm: 80 },
+      arms: { shoulder: 68, plane: 83, elbow: 78, forearm: 80 },
       contacts: ['pubis>floor', 'forearm>floor', 'knee>floor', 'instep>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },

@@ -63,10 +63,10 @@ export const standingOneSided: readonly AsanaSpec[] = [
       balance: 1,
     },
     posture: {
-      root: { pitch: 2, roll: 'R46', axial: 'R42' },
-      spine: { thoracic: 3, rotation: 'L29', lateral: 'R31', neckRotation: 'L35' },
+      root: { pitch: 2, roll: 'R50', axial: 'R42' },
+      spine: { thoracic: 3, rotation: 'L29', lateral: 'R26', neckRotation: 'L35' },
       legL: { hipFlexion: 18, hipAbduction: -12, hipRotation: 22, ankle: 7 },
-      legR: { hipFlexion: 69, hipAbduction: 61, hipRotation: 9, ankle: -33 },
+      legR: { hipFlexion: 70, hipAbduction: 63, hipRotation: 9, ankle: -33 },
       armL: { shoulder: 105, plane: -5 },
       armR: { shoulder: 75, plane: 5, elbow: 2 },
       contacts: ['sole>floor', 'R.fingertips>block@12'],

@@ -356,7 +356,7 @@ export const standing: readonly AsanaSpec[] = [
     posture: {
       root: { pitch: 92 },
       spine: { lumbar: 24, thoracic: 15 },
-      legs: { hipFlexion: 91, hipAbduction: 33, knee: 3, ankle: 4 },
+      legs: { hipFlexion: 99, hipAbduction: 33, knee: 3, ankle: -4 },
       arms: { shoulder: 112, plane: 85, elbow: 28, forearm: 80, wrist: -74 },
       contacts: ['sole>floor', 'palm>floor'],
     },

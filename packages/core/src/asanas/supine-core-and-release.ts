@@ -330,7 +330,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     purposes: { 'strengthen-core': 3 },
     posture: {
       like: 'constructive-rest',
-      spine: { lumbar: 1, thoracic: 20, cervical: 34 },
+      spine: { lumbar: 20, thoracic: 22, cervical: 34 },
       arms: { shoulder: 35, plane: 70, elbow: 5 },
       contacts: ['sacrum>floor', 'midback>floor', 'sole>floor'],
     },

@@ -11,8 +11,8 @@ export const supine: readonly AsanaSpec[] = [
     purposes: { 'ease-back': 3, rest: 2, 'posture-awareness': 2, 'breath-awareness': 2 },
     posture: {
       root: { pitch: -92 },
-      spine: { lumbar: 2, thoracic: 9, cervical: -4 },
-      legs: { hipFlexion: 53, hipAbduction: 2, knee: 116, ankle: -28 },
+      spine: { lumbar: 9, thoracic: 7, cervical: -4 },
+      legs: { hipFlexion: 50, hipAbduction: 2, knee: 116, ankle: -28 },
       arms: { shoulder: 20, plane: -13, rotation: -55, elbow: 98, wrist: 3 },
       contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor', 'hand~belly'],
     },
@@ -39,7 +39,7 @@ export const supine: readonly AsanaSpec[] = [
     posture: {
       like: 'constructive-rest',
       root: { pitch: -86 },
-      spine: { lumbar: 0, thoracic: 12, cervical: -3 },
+      spine: { lumbar: 3, thoracic: 12, cervical: -3 },
       legs: { hipFlexion: 59, hipAbduction: 2, knee: 117, ankle: -28 },
       contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor'],
     },

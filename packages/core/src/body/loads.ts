@@ -1,6 +1,7 @@
-import { polygonContains, polygonHull } from 'd3-polygon';
+import { polygonHull } from 'd3-polygon';
 import { solveQP } from 'quadprog';
 import { HANDS, isExternal, type BodyPart, type Contact } from './contact.js';
+import { hullMargin } from './balance.js';
 import { solveSymmetric } from './linear.js';
 import { ABOVE_DISC, centreOfMass, massPoints } from './mass.js';
 import { partBalls } from './parts.js';
@@ -98,22 +99,25 @@ function nearestSupports(placed: PlacedBody, points: readonly BearingPoint[]): n
   return points.map(({ segment }, i) => current[segment]! * toGround[i]!);
 }
 
-/** Hands on the ground that bear no more than a little, by the place of their contact: they lie beside a body on its back, or touch while the feet could carry alone. */
+/** Hands on the ground that bear no more than a little, by the place of their contact: they lie beside a body on its back, or touch while feet or seat could carry alone. */
 function lightHands(contacts: readonly Contact[], points: readonly BearingPoint[], centre: Vec3): { load: number; most: number }[] {
   const onGround = contacts.flatMap(({ part, on }, load) =>
     HANDS.has(part) && on.kind === 'level' && (on.surface === 'floor' || on.surface === 'block') ? [load] : [],
   );
   if (onGround.length === 0) return [];
   const lies = contacts.some(({ part }) => LIES_ON_BACK.has(part));
-  if (!lies && !isOverFeet(contacts, points, centre)) return [];
+  if (!lies && !standsOrSits(contacts, points, centre)) return [];
   return onGround.map((load) => ({ load, most: lies ? ARM_WEIGHT : TOUCH }));
 }
 
-/** Whether the centre of mass lies over the feet, so that they alone could carry. */
-function isOverFeet(contacts: readonly Contact[], points: readonly BearingPoint[], [x, y]: Vec3): boolean {
-  const feet = points.filter(({ load }) => FEET.has(contacts[load]!.part));
-  const hull = feet.length < 3 ? null : polygonHull(feet.map(({ at }): [number, number] => [at[0], at[1]]));
-  return hull !== null && polygonContains(hull, [x, y]);
+/** So far beyond the feet, in metres, a body that stands is drawn rather than leaning on its hands: people sway their hips back by more (common practice, no source). */
+const SWAY = 0.03;
+/** Whether the centre of mass lies over feet or seat, so that they alone could carry. */
+function standsOrSits(contacts: readonly Contact[], points: readonly BearingPoint[], [x, y]: Vec3): boolean {
+  const sits = contacts.some(({ part }) => part === 'sitbone');
+  const base = points.filter(({ load }) => FEET.has(contacts[load]!.part) || (sits && !HANDS.has(contacts[load]!.part)));
+  const hull = base.length < 3 ? null : polygonHull(base.map(({ at }): [number, number] => [at[0], at[1]]));
+  return hull !== null && hullMargin(hull, [x, y]) > -SWAY;
 }
 
 /**

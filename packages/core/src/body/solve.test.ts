@@ -115,6 +115,7 @@ const EXPLAINED: Readonly<Record<string, string>> = {
   apanasana: 'The low back rounds as far as knees at the chest ask; it was written with a straight one.',
   malasana: 'Balanced over the soles, nearer their front edge.',
   mandukasana: 'The insteps come to the floor, which lowers the hips.',
+  'prasarita-padottanasana': 'The hips go back until the feet carry and the hands only rest; they reach less far ahead.',
   'ashtanga-namaskara': 'The chin comes to the floor by a straighter neck, so the eyes stay level with the heart.',
   'pincha-mayurasana': 'Balanced over the forearms by a straighter line.',
 };

@@ -58,7 +58,7 @@ export const cardiacDevice = condition({
     ...limits('dev-02', 'No pull on the pocket.', 'common practice', ['handLoad', '<= 0.05', 'avoid', ['new']], ['handLoad', '<= 0.5', 'watch', ['old']]),
     ...limits('dev-03', 'Lying on the front presses the pocket: pad it.', 'common practice', ['bellyClosure', '<= 0.6', 'avoid', ['new']], ['bellyClosure', '<= 0.6', 'watch', ['old']]),
     ...limits('dev-04', 'A shock or a faint in the middle of a pose.', 'common practice', ['fallHeight', '= 0', 'avoid', ['shocks']], ['headLoad', '<= 0.1', 'avoid', ['shocks']]),
-    ...limits('dev-05', 'The heart disease below it sets the tighter limit.', 'common practice', ['headBelowHeart', '<= 25', 'modify']),
+    ...limits('dev-05', 'The heart disease below it sets the tighter limit.', 'common practice', ['headBelowHeart', '<= 25', 'modify'], ['pelvisAboveHeart', '<= 30', 'modify', undefined, { reading: 'A shoulder stand, whose eyes are no lower than the heart, is an inversion too.' }]),
     ...limits('dev-06', 'Stay 15 beats below the rate at which it shocks.', 'AACVPR*', ['hold', '<= 30', 'watch', ['shocks'], 'effort >= 3', { reading: '10 to 20 beats (from memory).' }]),
     ...limits('dev-07', 'Wound and leads settle first.', 'common practice', ['effort', '<= 2', 'avoid', ['new']], ['effort', '<= 4', 'watch', ['old']]),
     ...limits('dev-08', 'Strain and jolts pull on leads; strain upsets the rhythm.', 'common practice', ['breathRetention', '= 0', 'avoid', ['tender']], ['impact', '= 0', 'avoid', ['tender']]),

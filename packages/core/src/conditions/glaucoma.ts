@@ -151,6 +151,9 @@ export const glaucoma = condition({
       { as: 'impact', measure: 'impact', bound: { atMost: 0 } },
       { as: 'jolt', measure: 'headJolt', bound: { atMost: 0 } },
     ]),
+    ...row('gla-14', { measure: 'trunkThigh', reason: 'Bending down strains a fresh wound of the eye.', source: ['common practice'] }, [
+      { bound: { atLeast: 75 }, grade: 'avoid', stages: ['op'] },
+    ]),
   ],
   favour: ['calm', 'open-chest', 'balance'],
   stopInClass: 'Eye pain, halos, mist, ache of the brow.',

@@ -69,7 +69,7 @@ export const hipJoint = condition({
   },
   limits: [
     ...PAIN.limits('hj'),
-    ...limits('hj-01', 'Stay short of the pinch.', 'common practice', ['hipFlexion', '<= 85', 'avoid', SORE, { of: free(5), reading: '5 degrees short of the pinch.' }], ['hipFlexion', '<= 90', 'modify', ['calm'], { of: free(0), reading: 'What is free of pain.' }]),
+    ...limits('hj-01', 'Stay short of the pinch.', 'common practice', ['hipFlexion', '<= 85', 'avoid', SORE, { of: free(5), reading: '5 degrees short of the pinch.' }], ['hipFlexion', '<= 90', 'modify', ['calm'], 'hold > 0', { of: free(0), reading: 'What is free of pain, where it is held; rising from a chair passes by.' }]),
     ...limits('hj-02', 'Deep folding pinches the rim.', 'WARWICK*', ['hipFlexion', '<= 90', 'modify', ['rim-irr']], ['hipFlexion', '<= 110', 'watch', ['rim-calm']]),
     ...limits('hj-03', 'Bent, in and across is the test that hurts.', 'HIPNA*',
       ['hipInternalRotation', '<= 10', 'avoid', ['rim-irr'], 'hipFlexion > 60'], ['hipAdduction', '<= 5', 'avoid', ['rim-irr'], 'hipFlexion > 60'],

@@ -103,7 +103,7 @@ export const hipReplacement = condition({
     ...limits('hpr-08', 'The cut side muscle is healing.', 'common practice', ['effort', '<= 1', 'avoid', ['side-0'], 'hipAbduction > 10'], ['effort', '<= 1', 'modify', ['side-1'], 'hipAbduction > 10']),
     ...limits('hpr-09', 'A fall is the great risk.', 'common practice', ['support', '>= 2', 'avoid', ['h0'], 'standing'], ['support', '>= 1', 'modify', ['h1'], 'standing'], ['support', '>= 1', 'watch', ['standing'], 'feetDown = 1']),
     ...limits('hpr-10', 'Kneeling comes later, on padding.', 'common practice', ['kneeLoad', '<= 0.1', 'avoid', ['h0']], ['kneeLoad', '<= 0.5', 'watch', ['kneel']]),
-    ...limits('hpr-11', 'Getting down is the hardest move.', 'common practice', ['floorTrips', '= 0', 'avoid', ['h0']], ['floorTrips', '<= 1', 'modify', ['h1']], ['floorTrips', '<= 3', 'watch', ['h2']]),
+    ...limits('hpr-11', 'Getting down is the hardest move.', 'common practice', ['floorTrips', '= 0', 'avoid', ['h0']], ['floorTrips', '<= 1', 'watch', ['h1']], ['floorTrips', '<= 3', 'watch', ['h2']]),
     ...limits('hpr-12', 'Turning the trunk on a fixed foot turns the hip.', 'RCOT17*', ['spineRotation', '<= 20', 'avoid', ['first'], 'standing'], ['spineRotation', '<= 20', 'modify', ['h2'], 'standing']),
     ...noInversion('hpr-13', 'No inversions, no fall from a height.', 'common practice', 'avoid', ['half']),
     ...limits('hpr-14', 'Wear and loosening.', 'common practice', ['impact', '= 0', 'avoid', ['half-year']], ['impact', '<= 1', 'modify', ['h3']]),

@@ -48,7 +48,7 @@ export const insomnia = condition({
   },
   limits: [
     ...limits('ins-01', 'Hard work in the last hour keeps people awake.', 'STUTZ*', ['effort', '<= 2', 'modify', ['late']], ['effort', '<= 4', 'watch', ['evening']]),
-    ...limits('ins-02', 'Hard work in the last hour keeps people awake; only vigorous work did harm.', 'STUTZ*', ['met', '<= 3', 'modify', ['late']], ['met', '<= 6', 'watch', ['evening']]),
+    ...limits('ins-02', 'Hard work in the last hour keeps people awake.', 'STUTZ*', ['met', '<= 3', 'modify', ['late']], ['met', '<= 6', 'watch', ['evening']]),
     ...limits('ins-03', 'Fast breath wakes.', 'common practice', ['breathRate', '<= 18', 'modify', ['late']], ['breathRate', '<= 18', 'watch', ['evening']]),
     ...limits('ins-04', 'Long holds of the breath raise alertness.', 'common practice', ['breathRetention', '<= 5', 'modify', ['late']]),
     ...limits('ins-05', 'Many feel woken by deep backbends.', 'common practice', ['lumbarFlexion', '>= -25', 'watch', ['late']]),

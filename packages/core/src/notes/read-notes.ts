@@ -85,8 +85,8 @@ export type ReadResult =
   | ({ readonly problems: readonly [] } & ReadNotes)
   | { readonly sequence: null; readonly lines: readonly []; readonly problems: readonly Problem[] };
 
-/** For whom the class is, where that is known: without children nobody means a children's posture by a name that others share. */
-export type Audience = 'anybody' | 'grown-ups';
+/** For whom the class is, where that is known: a name that children's postures share with others is theirs, or isn't. */
+export type Audience = 'anybody' | 'grown-ups' | 'children';
 
 /** Reads a text; `words` are the studio's own. */
 export type NotesReader = (text: string, words?: readonly StudioWord[], audience?: Audience) => ReadResult;
@@ -207,6 +207,13 @@ function layOut(text: string): Layout {
   return { header, lines, set, problems };
 }
 
+/** The line without other postures, if its words name a children's one to the letter. */
+function forChildren(line: WeighedLine): WeighedLine {
+  const isTheirs = ({ hypothesis }: Reading) => hypothesis.is === 'step' && isForChildren(hypothesis.asana);
+  const isNamedSo = line.readings.some((one) => isTheirs(one) && one.hypothesis.is === 'step' && one.hypothesis.found?.exact);
+  return isNamedSo ? { ...line, readings: line.readings.filter((one) => one.hypothesis.is !== 'step' || isTheirs(one)) } : line;
+}
+
 /** Where nothing speaks of a chair, the line without postures on one, if its words are those of another to the letter: the commoner of two meanings. */
 function offTheChair(line: WeighedLine): WeighedLine {
   if (line.surrounding.has('chair') || surroundingOf(line.text).has('chair')) return line;
@@ -258,7 +265,7 @@ class Reader {
     if (wrong) return { sequence: null, lines: [], problems: [wrong] };
     const layout = layOut(text);
     const all = weighLines(layout.lines, layout.header.place, this.evidenceFor).map(offTheChair);
-    const weighed = audience === 'grown-ups' ? all.map(forGrownUps) : all;
+    const weighed = audience === 'grown-ups' ? all.map(forGrownUps) : audience === 'children' ? all.map(forChildren) : all;
     const free = weighed.filter(({ marked }) => !marked);
     const own = new Map(words.map((word) => [wordKey(word.text), word]));
     const understood = this.understand(free, own);

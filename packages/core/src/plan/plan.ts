@@ -85,8 +85,12 @@ export interface Inserted {
   /** Line after which it goes. */
   readonly after: number;
   readonly asana: string;
+  readonly name: string;
   readonly seconds: number;
+  /** `counterpose`, `rest`, or the reason of a limit in words. */
   readonly why: string;
+  /** Only proposed: it takes no time of the plan. */
+  readonly proposed?: true;
 }
 
 export interface PersonPlan {

@@ -317,3 +317,29 @@ describe('the way in (common practice, no source: nobody is led through a full f
     expect(up!.chosen!.changes.map(({ id }) => id)).toEqual(['change.way']);
   });
 });
+
+describe('what a teacher would add of their own accord', () => {
+  const proposedOf = (lines: string, who = anybody('p')) => {
+    const { inserted } = plan(text(lines), who);
+    return inserted.filter(({ proposed }) => proposed).map(({ after, asana, why }) => `${after} ${asana} ${why}`);
+  };
+  test('a counterpose after what goes far, unless one follows', () => {
+    expect(proposedOf('Wheel, 5 breaths\nMountain, 5 breaths')).toEqual(['1 apanasana counterpose']);
+    expect(proposedOf('Wheel, 5 breaths\nKnees to chest, 5 breaths')).toEqual([]);
+    expect(proposedOf('Camel, 5 breaths\nWheel, 5 breaths\nMountain')).toEqual(['2 apanasana counterpose']);
+  });
+  test('only one that is safe for the person', () => {
+    const late = person('pregnancy week=32 fetuses=1 complications=none');
+    for (const one of plan(text('Headstand, 1 min\nMountain, 5 breaths'), late).inserted) expect(one.asana).not.toBe('balasana');
+  });
+  test('a rest at the end of a class of ten minutes, and none where it has one', () => {
+    const class15 = Array.from({ length: 10 }, () => 'Warrior II, 5 breaths each side').join('\n');
+    expect(proposedOf(`${class15}\n${class15}`).at(-1)).toMatch(/savasana rest$/);
+    expect(proposedOf(`${class15}\n${class15}\nFinal rest, 5 min`)).toEqual([]);
+    expect(proposedOf('Warrior II, 5 breaths each side')).toEqual([]);
+  });
+  test('it takes none of the minutes', () => {
+    const with1 = plan(text('Wheel, 5 breaths\nMountain, 5 breaths'), anybody('p'));
+    expect(with1.after).toBeLessThanOrEqual(with1.before + 1);
+  });
+});

@@ -14,6 +14,7 @@ import type { Sequence, Step } from '../sequence/sequence.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import { bestPath } from './best-path.js';
 import { aheadSaid, ownWays, plannedAs } from './own-ways.js';
+import { proposals } from './proposals.js';
 import { safeWays } from './search.js';
 import { leftRightDifference, missingRest, quietEnd, restSeconds, sessionFindings } from './session.js';
 
@@ -127,7 +128,10 @@ export class PersonPlanner {
       screening,
       conflicts: conflicts.map(describeConflict),
       steps,
-      inserted,
+      inserted: [
+        ...inserted,
+        ...proposals(this.profile, steps, this.totalsOfAll).filter(({ why }) => why !== 'rest' || inserted.length === 0),
+      ],
       session: sessionFindings(limits, {
         sessionMinutes: after / 60,
         coolMinutes: (quietEnd(steps) + extra) / 60,
@@ -148,9 +152,9 @@ export class PersonPlanner {
   }
 }
 
-/** Seconds of what is added at the end. */
+/** Seconds of what is added at the end; what is only proposed takes none. */
 export function addedSeconds(inserted: readonly Inserted[]): number {
-  return inserted.reduce((sum, { seconds }) => sum + seconds, 0);
+  return inserted.reduce((sum, { seconds, proposed }) => sum + (proposed ? 0 : seconds), 0);
 }
 
 /** The plans of people who practise together, fitted to the minutes that were asked for. */

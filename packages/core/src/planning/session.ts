@@ -83,6 +83,7 @@ export function missingRest(limits: readonly ActiveLimit[], context: Omit<StepCo
     {
       after: last.line,
       asana: rest.asana.id,
+      name: rest.asana.name,
       seconds: Math.ceil(missing),
       why: `${limit.spec.reason} At least ${limit.spec.bound.atLeast} quiet minutes end the class.`,
     },

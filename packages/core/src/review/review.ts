@@ -5,6 +5,7 @@ import type { Measure } from '../body/measure.js';
 import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import type { TextEdit } from '../notes/edit-text.js';
+import { isExtreme, isRest as isRestful, LEAST_REST, wantedRest } from '../planning/proposals.js';
 
 /** The directions in which a class moves the spine. */
 export const DIRECTIONS = ['rounding', 'arching', 'turning', 'bending aside', 'lengthening'] as const;
@@ -33,15 +34,13 @@ export interface Review {
  * stays. All of them common practice, no source.
  */
 const COUNTS = { rounding: 20, arching: 10, turning: 15, aside: 12 };
-const EXTREME = { arching: 45, rounding: 38, neckLoad: 0.05, headLoad: 0.3, heldSeconds: 15 };
 const END_RANGE = 0.9;
 const WARM_SECONDS = 90;
-const LEAST_REST = { seconds: 300, share: 0.1 };
 const OUT_OF_PROPORTION = 3;
 const LONGEST = { wrists: 150, knees: 420 };
 const MANY_TRIPS = 3;
 
-const isRest = ({ form }: Pick<Seen, 'form'>) => form.asana.purposes.rest === 3;
+const isRest = ({ form }: Pick<Seen, 'form'>) => isRestful(form.asana);
 
 /** A step with all that the rules look at. */
 interface Seen {
@@ -152,24 +151,15 @@ function missingDirections(seen: readonly Seen[], sequence: Sequence, directions
   });
 }
 
-/** Deep arching, deep rounding that is held, and weight on head or neck ask for their counterpose. */
-function isExtreme(one: Seen): boolean {
-  const held = one.holdSeconds >= EXTREME.heldSeconds;
-  return (
-    one.least('lumbarFlexion') + one.least('thoracicFlexion') <= -EXTREME.arching ||
-    (held && one.most('lumbarFlexion') >= EXTREME.rounding) ||
-    one.most('neckLoad') > EXTREME.neckLoad ||
-    one.most('headLoad') > EXTREME.headLoad
-  );
-}
+const isFar = ({ form, holdSeconds }: Seen) => isExtreme(form.ends, holdSeconds);
 
 function counterposes(solver: BodySolver, seen: readonly Seen[]): ReviewFinding[] {
   return seen.flatMap((one, i): ReviewFinding[] => {
     const { counterposes: named, name, id } = one.form.asana;
-    if (!isExtreme(one) || one.step.of !== null || named.length === 0) return [];
+    if (!isFar(one) || one.step.of !== null || named.length === 0) return [];
     const next = seen.slice(i + 1).find(({ step }) => step.asana !== id);
     // What comes next may be another of its kind; the counterpose ends the row.
-    if (next && (named.includes(next.step.asana) || isExtreme(next) || isRest(next))) return [];
+    if (next && (named.includes(next.step.asana) || isFar(next) || isRest(next))) return [];
     const counter = solver.library.get(named[0]!);
     return [
       {
@@ -238,7 +228,7 @@ function calmAfterEnergy(seen: readonly Seen[]): ReviewFinding[] {
 function rest(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
   const total = seen.reduce((sum, { seconds }) => sum + seconds, 0);
   const last = seen.at(-1)!;
-  const wanted = Math.ceil(Math.max(LEAST_REST.seconds, LEAST_REST.share * total) / 60);
+  const wanted = wantedRest(total) / 60;
   const name = isChair(sequence) ? 'Savasana on a chair' : 'Savasana';
   if (!isRest(last))
     return [

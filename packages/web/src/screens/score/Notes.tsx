@@ -17,11 +17,14 @@ export function NotUnderstood({ unknown, sequence }: { unknown: AdaptationJson['
   );
 }
 
-/** What a limit adds at the end of the class. */
-export function Added({ inserted, name }: { inserted: readonly Inserted[]; name?: string }) {
-  return inserted.map(({ asana, why, seconds }) => (
-    <p key={asana} className="mt-3">
-      Added at the end{name !== undefined && ` for ${name}`}: {asana.replaceAll('-', ' ')}, {Math.round(seconds / 60)} min. {why}
+/** What a limit adds at the end of the class, and what would do good in between. */
+export function Added({ inserted, name: whose }: { inserted: readonly Inserted[]; name?: string }) {
+  const whom = whose === undefined ? '' : ` for ${whose}`;
+  return inserted.map(({ asana, name, after, why, seconds, proposed }) => (
+    <p key={`${after} ${asana}`} className="mt-3">
+      {proposed
+        ? `Would do good${whom} ${why === 'rest' ? `at the end: a rest, ${Math.round(seconds / 60)} min` : `after line ${after}, as a counterpose: ${name}`}.`
+        : `Added at the end${whom}: ${name}, ${Math.round(seconds / 60)} min. ${why}`}
     </p>
   ));
 }
