@@ -46,10 +46,10 @@ export const prone: readonly AsanaSpec[] = [
     base: 'prone',
     purposes: { 'mobilise-spine-extension': 3, 'open-chest': 2, 'ease-back': 2, 'strengthen-back': 1 },
     posture: {
-      root: { pitch: 83 },
-      spine: { lumbar: -18, thoracic: -10, cervical: -8 },
+      root: { pitch: 86 },
+      spine: { lumbar: -15, thoracic: -10, cervical: -8 },
       legs: { hipFlexion: -6, hipAbduction: 4, knee: 6, ankle: -54 },
-      arms: { shoulder: 68, plane: 83, elbow: 78, forearm: 80 },
+      arms: { shoulder: 80, plane: 83, elbow: 72, forearm: 80 },
       contacts: ['pubis>floor', 'forearm>floor', 'knee>floor', 'instep>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
@@ -87,7 +87,7 @@ export const prone: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 3 },
     breath: { inhale: 'lift the chest', exhale: 'lower, or lengthen' },
     variations: [
-      { id: 'high-cobra', for: 'strong flexible backs', spine: { lumbar: -26, thoracic: -18 }, arms: { elbow: 35 } },
+      { id: 'high-cobra', for: 'strong flexible backs', spine: { lumbar: -24, thoracic: -18 }, arms: { elbow: 62 } },
       { id: 'standing-or-chair', for: 'pregnancy, reflux, cannot lie prone', as: 'anuvittasana' },
       { id: 'hands-floating', for: 'pure back strength', contacts: ['palm~floor'], declared: { effort: 3 } },
     ],

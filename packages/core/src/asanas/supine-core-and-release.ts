@@ -405,8 +405,8 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     purposes: { 'open-chest': 3, 'mobilise-spine-extension': 3, energise: 3, 'strengthen-arms': 2, 'strengthen-hips': 2 },
     posture: {
       root: { pitch: -95 },
-      spine: { lumbar: -23, thoracic: -23, cervical: -25 },
-      legs: { hipFlexion: -28, hipAbduction: 6, knee: 78, ankle: 10 },
+      spine: { lumbar: -32, thoracic: -24, cervical: -25 },
+      legs: { hipFlexion: -22, hipAbduction: 6, knee: 78, ankle: 10 },
       arms: { shoulder: 170, plane: 65, rotation: -11, elbow: 20, forearm: 85, wrist: -90 },
       contacts: ['palm>floor', 'sole>floor'],
     },

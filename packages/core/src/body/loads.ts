@@ -48,6 +48,8 @@ const NECK = new Set((['neck1', 'neck2', 'head'] as const).map(segmentIndex));
 const ARM_WEIGHT = 0.05;
 /** What a hand presses on the floor that somebody who stands over their feet touches with it (common practice, no source). */
 const TOUCH = 0.12;
+/** What a hand helps where the back lifts the chest off the floor (common practice, no source). */
+const HELPS = 0.15;
 const LIES_ON_BACK = new Set<BodyPart>(['upperback', 'midback', 'sacrum']);
 const LIES_ON_FRONT = new Set<BodyPart>(['pubis', 'belly']);
 const FEET = new Set<BodyPart>(['sole', 'ball', 'heel', 'edge', 'foot']);
@@ -106,6 +108,7 @@ function lightHands(contacts: readonly Contact[], points: readonly BearingPoint[
   );
   if (onGround.length === 0) return [];
   const lies = contacts.some(({ part }) => LIES_ON_BACK.has(part));
+  if (contacts.some(({ part }) => LIES_ON_FRONT.has(part))) return onGround.map((load) => ({ load, most: HELPS }));
   if (!lies && !standsOrSits(contacts, points, centre)) return [];
   return onGround.map((load) => ({ load, most: lies ? ARM_WEIGHT : TOUCH }));
 }

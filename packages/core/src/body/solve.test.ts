@@ -116,6 +116,7 @@ const EXPLAINED: Readonly<Record<string, string>> = {
   malasana: 'Balanced over the soles, nearer their front edge.',
   mandukasana: 'The insteps come to the floor, which lowers the hips.',
   'prasarita-padottanasana': 'The hips go back until the feet carry and the hands only rest; they reach less far ahead.',
+  sphinx: 'The elbows lie further ahead than it was written with, so the chest is lower.',
   'ashtanga-namaskara': 'The chin comes to the floor by a straighter neck, so the eyes stay level with the heart.',
   'pincha-mayurasana': 'Balanced over the forearms by a straighter line.',
 };

@@ -117,7 +117,7 @@ export const glaucoma = condition({
         { as: 'adv', bound: { atMost: 5 }, stages: ['adv'] },
       ],
     ),
-    ...row('gla-13', { measure: 'feetAboveHeart', grade: 'avoid', reason: 'Legs up the wall raised the eye pressure too.', source: ['JASIEN'] }, [
+    ...row('gla-13', { measure: 'feetAboveHeart', grade: 'avoid', reason: 'Legs up the wall raised the eye pressure too.', source: ['JASIEN*'] }, [
       { bound: { atMost: 60 }, stages: ['early', 'adv'] },
     ]),
     ...row(

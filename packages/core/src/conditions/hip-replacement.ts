@@ -90,9 +90,9 @@ export const hipReplacement = condition({
   },
   limits: [
     ...PAIN.limits('hpr'),
-    ...limits('hpr-01', 'Bending past a right angle can lever the ball out backwards.', ['AAOSTHR', 'RCOT17'], ['hipFlexion', '<= 90', 'avoid', ['back-01']], ['hipFlexion', '<= 100', 'modify', ['back-2']], ['hipFlexion', '<= 110', 'watch', ['back-3']], ['trunkThigh', '>= 90', 'avoid', ['back-01']], ['trunkThigh', '>= 80', 'modify', ['back-2']], ['trunkThigh', '>= 65', 'modify', ['lasting']]),
-    ...limits('hpr-02', 'The leg does not cross the midline.', 'AAOSTHR', ['hipAdduction', '<= 0', 'avoid', ['cross-01']], ['hipAdduction', '<= 5', 'modify', ['cross-2']], ['hipAdduction', '<= 15', 'watch', ['cross-3']]),
-    ...limits('hpr-03', 'The knee does not turn in.', 'AAOSTHR', ['hipInternalRotation', '<= 0', 'avoid', ['back-01']], ['hipInternalRotation', '<= 10', 'modify', ['back-2']], ['hipInternalRotation', '<= 20', 'watch', ['back-3']]),
+    ...limits('hpr-01', 'Bending past a right angle can lever the ball out backwards.', ['AAOSTHR*', 'RCOT17*'], ['hipFlexion', '<= 90', 'avoid', ['back-01']], ['hipFlexion', '<= 100', 'modify', ['back-2']], ['hipFlexion', '<= 110', 'watch', ['back-3']], ['trunkThigh', '>= 90', 'avoid', ['back-01']], ['trunkThigh', '>= 80', 'modify', ['back-2']], ['trunkThigh', '>= 65', 'modify', ['lasting']]),
+    ...limits('hpr-02', 'The leg does not cross the midline.', 'AAOSTHR*', ['hipAdduction', '<= 0', 'avoid', ['cross-01']], ['hipAdduction', '<= 5', 'modify', ['cross-2']], ['hipAdduction', '<= 15', 'watch', ['cross-3']]),
+    ...limits('hpr-03', 'The knee does not turn in.', 'AAOSTHR*', ['hipInternalRotation', '<= 0', 'avoid', ['back-01']], ['hipInternalRotation', '<= 10', 'modify', ['back-2']], ['hipInternalRotation', '<= 20', 'watch', ['back-3']]),
     ...limits('hpr-17', 'Only the surgeon lifts what the new joint may not do at its ends.', 'common practice', ['hipExternalRotation', '<= 60', 'modify', ['lasting'], 'kneeFlexion > 110'], ['legAsymmetry', '<= 95', 'modify', ['lasting']]),
     ...limits('hpr-04', 'The three together dislocate.', 'common practice',
       ['hipAdduction', '<= 5', 'avoid', ['back-mix'], 'hipFlexion > 80'], ['hipInternalRotation', '<= 5', 'avoid', ['back-mix'], 'hipFlexion > 80'],

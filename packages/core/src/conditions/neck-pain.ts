@@ -70,7 +70,7 @@ export const neckPain = condition({
     ...limits('nk-03', 'Turn as far as it is easy.', 'common practice', ['cervicalRotation', '<= 60', 'modify', LATER], ['cervicalRotation', '<= 40', 'modify', FRESH], ['cervicalRotation', '<= 20', 'avoid', ['guard']]),
     ...limits('nk-04', 'No pulling the ear down with the hand.', 'common practice', ['cervicalLateral', '<= 30', 'modify', LATER], ['cervicalLateral', '<= 15', 'modify', FRESH], ['cervicalLateral', '<= 10', 'avoid', ['guard']]),
     ...limits('nk-05', 'Back and turned: the position that provokes arm pain.', 'NECK17*', ['cervicalRotation', '<= 30', 'modify', LATER, 'cervicalFlexion < -5'], ['cervicalRotation', '<= 15', 'avoid', ['tight'], 'cervicalFlexion < -5']),
-    ...limits('nk-06', 'Headstand puts 40 to 48 % of body weight on the head.', 'HECTOR', ['headLoad', '<= 0.1', 'avoid']),
+    ...limits('nk-06', 'Headstand puts 40 to 48 % of body weight on the head.', 'HECTOR*', ['headLoad', '<= 0.1', 'avoid']),
     ...limits('nk-07', 'Shoulder stand and plough bend and load the neck, blankets or not.', 'common practice', ['neckLoad', '<= 0.05', 'avoid', undefined, { school: 'neck-shoulderstand=none' }]),
     ...limits('nk-08', 'A hanging head can’t be controlled.', 'common practice', ['headBelowHeart', '<= 10', 'avoid', ['guard']]),
     ...limits('nk-09', 'Raised arms tire the neck muscles.', 'common practice', ['hold', '<= 15', 'modify', FRESH, 'shoulderElevation > 120']),
