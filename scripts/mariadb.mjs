@@ -8,6 +8,8 @@ import { Stop } from './say.mjs';
 
 export const MARIADB_PACKAGES = { mariadbd: 'mariadb-server' };
 const DATABASE = 'lotus_steady';
+/** Invented people live apart from real ones. */
+export const DEMO_DATABASE = 'lotus_steady_demo';
 const USER = 'lotus';
 
 /** A port on loopback that nobody uses at the moment. */
@@ -78,9 +80,10 @@ export async function startMariadb(folder) {
   writeFileSync(
     init,
     [
-      `CREATE DATABASE IF NOT EXISTS ${DATABASE} CHARACTER SET utf8mb4;`,
+      ...[DATABASE, DEMO_DATABASE].map((name) => `CREATE DATABASE IF NOT EXISTS ${name} CHARACTER SET utf8mb4;`),
       `CREATE OR REPLACE USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
-      `GRANT ALL ON ${DATABASE}.* TO '${USER}'@'127.0.0.1';`,
+      // Tests make databases beside it, under names that begin alike.
+      `GRANT ALL ON \`${DATABASE.replace('_', '\\_')}%\`.* TO '${USER}'@'127.0.0.1';`,
       '',
     ].join('\n'),
     { mode: 0o600 },

@@ -1,7 +1,8 @@
+import { IsDay } from './is-day.js';
 import type { Pin, PropsAtHand } from '@lotus-steady/core';
 import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize, ArrayMinSize, ArrayUnique, IsArray, IsInt, IsISO8601, IsObject, IsOptional, IsString, Length, Max, MaxLength, Min, ValidateNested,
+  ArrayMaxSize, ArrayMinSize, ArrayUnique, IsArray, IsInt, IsObject, IsOptional, IsString, Length, Max, MaxLength, Min, ValidateNested,
 } from 'class-validator'; // prettier-ignore
 
 /** A figure that a teacher chose for someone. */
@@ -30,7 +31,7 @@ export class ClassBody {
   @MaxLength(200_000, { message: 'A text has at most 200000 characters' })
   text: string;
 
-  @IsISO8601({ strict: true }, { message: 'On which day? Expected a date such as 2026-03-01' })
+  @IsDay({ message: 'On which day? Expected a date such as 2026-03-01' })
   day: string;
 
   @IsArray()

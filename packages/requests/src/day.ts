@@ -14,3 +14,10 @@ export function dayIn(timeZone: string, at: Date = new Date()): string {
 export function ownTimeZone(): string {
   return new Intl.DateTimeFormat().resolvedOptions().timeZone;
 }
+
+const DAY_MS = 86_400_000;
+
+/** The day so many days after another, or before it; both as YYYY-MM-DD. */
+export function shifted(day: string, days: number): string {
+  return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+}

@@ -1,5 +1,5 @@
 export { toParticipant } from './answers.js';
-export { dayIn, ownTimeZone } from './day.js';
+export { dayIn, ownTimeZone, shifted } from './day.js';
 export type {
   InstallationState,
   Person,
@@ -15,6 +15,7 @@ export type {
 } from './answers.js';
 export { ClearanceBody, LoosenedBody, OwnLimitBody, PersonBody, StudioBody } from './person.body.js';
 export { FirstTeacherBody, SignInBody } from './sign-in.body.js';
+export { IsDay } from './is-day.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, PlanBody } from './plan.body.js';
 export { ClassBody } from './class.body.js';

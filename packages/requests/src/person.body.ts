@@ -3,7 +3,6 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
-  IsISO8601,
   IsIn,
   IsInt,
   IsNumber,
@@ -14,8 +13,10 @@ import {
   Length,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { IsDay } from './is-day.js';
 
 export class ClearanceBody implements Clearance {
   @IsString()
@@ -26,11 +27,13 @@ export class ClearanceBody implements Clearance {
   @Length(1, 120, { message: 'Who gave the clearance? (1 to 120 characters)' })
   by: string;
 
-  @IsISO8601({ strict: true }, { message: 'On which day? Expected a date such as 2026-03-01' })
+  @IsDay({ message: 'On which day? Expected a date such as 2026-03-01' })
   on: string;
 
-  @IsISO8601({ strict: true }, { message: 'Until when does it hold? Expected a date such as 2026-09-01' })
-  until: string;
+  /** `null`: until it is taken back. */
+  @ValidateIf((_, value) => value !== null)
+  @IsDay({ message: 'Until when does it hold? Expected a date such as 2026-09-01' })
+  until: string | null;
 }
 
 export class OwnLimitBody implements OwnLimit {
@@ -68,7 +71,7 @@ export class LoosenedBody implements Loosened {
   @Length(1, 300, { message: 'Write why it is set aside (1 to 300 characters)' })
   reason: string;
 
-  @IsISO8601({ strict: true }, { message: 'On which day? Expected a date such as 2026-03-01' })
+  @IsDay({ message: 'On which day? Expected a date such as 2026-03-01' })
   on: string;
 }
 

@@ -66,7 +66,7 @@ const SOON_DAYS = 14;
 
 interface Dated {
   readonly conditions: readonly ConditionAnswer[];
-  readonly clearances: readonly { readonly condition: string; readonly until: string }[];
+  readonly clearances: readonly { readonly condition: string; readonly until: string | null }[];
 }
 
 /** What has changed since a person was last asked: stages entered, readings too old, clearances at their end. */
@@ -92,6 +92,7 @@ export function newsOf({ conditions, clearances }: Dated, today: string): Messag
   });
   const clearanceNews = clearances.flatMap(({ condition: id, until }): Message[] => {
     const condition = findCondition(id)?.name ?? id;
+    if (until === null) return [];
     const left = daysBetween(today, until);
     if (left < 0) return [message('news.clearance-ended', { condition, day: until })];
     return left <= SOON_DAYS ? [message('news.clearance-ends', { condition, day: until })] : [];

@@ -6,7 +6,7 @@ import type { ConditionAnswer } from '../conditions/condition.js';
 import { checkOwn, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
 import { answersOn } from '../conditions/over-time.js';
 import type { Problem } from '../problem.js';
-import type { Clearance } from '../screening/screen.js';
+import { checkClearance, type Clearance } from '../screening/screen.js';
 import { COMMON_PROPS, type PropsAtHand } from './props-at-hand.js';
 
 /** A person in a class: what the limits, the figure and the props depend on. */
@@ -41,6 +41,7 @@ export function checkParticipant(participant: Participant): Problem[] {
     ...checkConditions(participant.conditions),
     ...checkSchools(participant.schools),
     ...checkOwn(participant.ownLimits, participant.loosened),
+    ...participant.clearances.flatMap(checkClearance),
     ...(breath
       ? []
       : [{ field: 'breathSeconds', message: `breathSeconds is ${breathSeconds}; expected ${BREATH_RANGE.from} to ${BREATH_RANGE.to} s` }]),

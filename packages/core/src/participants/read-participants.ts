@@ -35,7 +35,7 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
   if (!haveText(conditions, ['id'])) return refuse('.conditions', 'expected a list of objects with an "id"');
   if (!isRecord(schools) || Object.values(schools).some((position) => typeof position !== 'string'))
     return refuse('.schools', 'expected an object of school and position');
-  if (!haveText(clearances, ['condition', 'by', 'on', 'until']))
+  if (!haveText(clearances, ['condition', 'by', 'on']))
     return refuse('.clearances', 'expected a list of objects with condition, by, on and until');
   if (!haveText(ownLimits, ['measure', 'bound', 'grade', 'reason', 'by']))
     return refuse('.ownLimits', 'expected a list of objects with measure, bound, grade, reason and by');
@@ -48,7 +48,8 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
     conditions: conditions as readonly ConditionAnswer[],
     props: props === undefined ? anybody('').props : (props as PropsAtHand),
     schools: schools as SchoolChoices,
-    clearances: clearances as readonly Clearance[],
+    // One that names no end holds until it is taken back.
+    clearances: (clearances as readonly Partial<Clearance>[]).map((one) => ({ until: null, ...one })) as readonly Clearance[],
     ownLimits: ownLimits as readonly OwnLimit[],
     loosened: loosened as readonly Loosened[],
     breathSeconds,

@@ -2,6 +2,8 @@ import { isCleared } from '../conditions/active-limits.js';
 import { findCondition } from '../conditions/all.js';
 import { FLAGS } from '../conditions/check-answers.js';
 import type { ConditionAnswer, RedFlag } from '../conditions/condition.js';
+import { isDay } from '../day.js';
+import type { Problem } from '../problem.js';
 
 export type Decision = 'practise' | 'clearance' | 'refer';
 
@@ -23,17 +25,27 @@ export interface Screening {
   readonly notes: readonly ScreeningReason[];
 }
 
-/** Written clearance of a licensed person for one condition. Dates as YYYY-MM-DD. */
+/** Written clearance of a licensed person for one condition. Dates as YYYY-MM-DD; `until` is `null` where it holds until it is taken back. */
 export interface Clearance {
   readonly condition: string;
   readonly by: string;
   readonly on: string;
-  readonly until: string;
+  readonly until: string | null;
+}
+
+/** Why a clearance can't be taken; empty when it can. */
+export function checkClearance({ condition, on, until }: Clearance): Problem[] {
+  const refuse = (field: string, message: string) => [{ field: `${condition}.${field}`, message }];
+  if (!isDay(on)) return refuse('on', `on is "${on}"; expected a date such as 2026-03-01`);
+  if (until !== null && !isDay(until)) return refuse('until', `until is "${String(until)}"; expected a date such as 2026-09-01, or null while it holds`);
+  return until !== null && until < on ? refuse('until', `until is ${until}, before it was given on ${on}`) : [];
 }
 
 /** The conditions whose clearance holds on a day. Without a day, none is taken to have run out. */
 export function clearedConditions(clearances: readonly Clearance[], today: string | null): Set<string> {
-  return new Set(clearances.filter(({ until }) => today === null || until >= today).map(({ condition }) => condition));
+  const holds = (one: Clearance) =>
+    checkClearance(one).length === 0 && (today === null || (one.on <= today && (one.until === null || today <= one.until)));
+  return new Set(clearances.filter(holds).map(({ condition }) => condition));
 }
 
 /**

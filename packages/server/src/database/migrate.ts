@@ -1,12 +1,13 @@
-import { QueryTypes, type QueryInterface, type Sequelize } from 'sequelize';
+import { QueryTypes, type Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
+import { UnbrokenTables } from './unbroken.js';
 import { up as firstTables } from './migrations/001-first-tables.js';
 import { up as ownLimits } from './migrations/002-own-limits.js';
 import { up as classes } from './migrations/003-classes.js';
 import { up as studioWords } from './migrations/004-studio-words.js';
 
 /** All migrations in their order. They are code that ships with the server, so none can be missing. */
-const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: QueryInterface) => Promise<void> }[] = [
+const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: UnbrokenTables) => Promise<void> }[] = [
   { name: '001-first-tables', up: firstTables },
   { name: '002-own-limits', up: ownLimits },
   { name: '003-classes', up: classes },
@@ -19,7 +20,7 @@ const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: QueryI
  */
 export async function migrate(sequelize: Sequelize): Promise<void> {
   const umzug = new Umzug({
-    migrations: MIGRATIONS.map(({ name, up }) => ({ name, up: () => up(sequelize.getQueryInterface()) })),
+    migrations: MIGRATIONS.map(({ name, up }) => ({ name, up: () => up(new UnbrokenTables(sequelize.getQueryInterface())) })),
     context: sequelize,
     storage: new SequelizeStorage({ sequelize }),
     logger: undefined,

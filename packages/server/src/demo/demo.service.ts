@@ -9,7 +9,8 @@ import { PersonRow } from '../people/person.row.js';
 import { SequenceRow } from '../sequences/sequence.row.js';
 import { DEMO_CLASS, DEMO_TEACHER, demoPeople } from './people.js';
 import { DEMO_SEQUENCES } from './sequences.js';
-import { shifted, today } from '../today.js';
+import { shifted } from '@lotus-steady/requests';
+import { today } from '../today.js';
 
 @Injectable()
 export class DemoService {

@@ -1,6 +1,6 @@
 import { COMMON_PROPS } from '@lotus-steady/core';
 import type { PersonBody } from '@lotus-steady/requests';
-import { shifted } from '../today.js';
+import { shifted } from '@lotus-steady/requests';
 
 /** The hall and everyone in it are invented. */
 export const DEMO_TEACHER = 'Imre Vandal (Ferry Street Hall)';

@@ -1,4 +1,5 @@
-import { DataTypes, type QueryInterface } from 'sequelize';
+import { DataTypes } from 'sequelize';
+import type { UnbrokenTables } from '../unbroken.js';
 
 const id = { type: DataTypes.INTEGER.UNSIGNED, autoIncrement: true, primaryKey: true };
 const time = { type: DataTypes.DATE(3), allowNull: false };
@@ -12,7 +13,7 @@ const ownedBy = (model: string) => ({
   onDelete: 'CASCADE',
 });
 
-export async function up(tables: QueryInterface): Promise<void> {
+export async function up(tables: UnbrokenTables): Promise<void> {
   await tables.createTable('teachers', {
     id,
     name: { type: DataTypes.STRING(80), allowNull: false, unique: true },

@@ -1,4 +1,5 @@
-import { DataTypes, type QueryInterface } from 'sequelize';
+import { DataTypes } from 'sequelize';
+import type { UnbrokenTables } from '../unbroken.js';
 
 const id = { type: DataTypes.INTEGER.UNSIGNED, autoIncrement: true, primaryKey: true };
 const time = { type: DataTypes.DATE(3), allowNull: false };
@@ -7,7 +8,7 @@ const number = { type: DataTypes.INTEGER.UNSIGNED, allowNull: false };
 const text = { type: DataTypes.TEXT('medium'), allowNull: false };
 const ownedBy = (model: string) => ({ ...number, references: { model, key: 'id' }, onDelete: 'CASCADE' });
 
-export async function up(tables: QueryInterface): Promise<void> {
+export async function up(tables: UnbrokenTables): Promise<void> {
   await tables.createTable('classes', {
     id,
     teacherId: ownedBy('teachers'),

@@ -1,9 +1,10 @@
-import { DataTypes, type QueryInterface } from 'sequelize';
+import { DataTypes } from 'sequelize';
+import type { UnbrokenTables } from '../unbroken.js';
 
 const number = { type: DataTypes.INTEGER.UNSIGNED, allowNull: false };
 
-/** What a studio means by its own words. One statement: a start that is cut off here can be made again. */
-export async function up(tables: QueryInterface): Promise<void> {
+/** What a studio means by its own words. */
+export async function up(tables: UnbrokenTables): Promise<void> {
   await tables.createTable(
     'studio_words',
     {

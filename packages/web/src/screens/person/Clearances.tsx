@@ -1,8 +1,27 @@
-import { findCondition, screen, type Clearance } from '@lotus-steady/core';
+import { checkClearance, findCondition, screen, type Clearance } from '@lotus-steady/core';
 import { PLAIN } from '../../parts/button-styles.js';
 import { TextField } from '../../parts/TextField.js';
+import { shifted } from '@lotus-steady/requests';
 import { today } from '../../clock.js';
 import type { PersonDraft } from './person-draft.js';
+
+/** So long a clearance is proposed to hold (common practice, no source). */
+const USUAL_DAYS = 182;
+
+/** What the dates of a clearance mean today. */
+function Standing({ clearance }: { clearance: Clearance }) {
+  const [problem] = checkClearance(clearance);
+  if (problem)
+    return (
+      <p role="alert" className="mt-2 font-semibold text-accent">
+        The dates don’t fit: {problem.message}.
+      </p>
+    );
+  const { on, until } = clearance;
+  if (on > today()) return <p className="mt-2">Begins on {on}; until then it doesn’t count.</p>;
+  if (until !== null && until < today()) return <p className="mt-2">It has run out: ask for a new one.</p>;
+  return null;
+}
 
 /** Written clearance for each condition that asks for one: who gave it, when, and until when it holds. */
 export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: (clearances: readonly Clearance[]) => void }) {
@@ -29,8 +48,19 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
             <div className="grid gap-4 sm:grid-cols-3">
               <TextField label="Given by" value={own.by} onChange={(by) => set(id, { by })} />
               <TextField label="On" type="date" value={own.on} onChange={(on) => set(id, { on })} />
-              <TextField label="Holds until" type="date" value={own.until} onChange={(until) => set(id, { until })} />
+              {own.until !== null && (
+                <TextField label="Holds until" type="date" value={own.until} onChange={(until) => set(id, { until })} />
+              )}
             </div>
+            <label className="mt-3 flex items-center gap-2">
+              <input
+                type="checkbox"
+                checked={own.until === null}
+                onChange={({ target }) => set(id, { until: target.checked ? null : shifted(today(), USUAL_DAYS) })}
+              />
+              Holds until it is taken back
+            </label>
+            <Standing clearance={own} />
             <button type="button" onClick={() => onChange(clearances.filter((one) => one !== own))} className="mt-3 text-sm underline">
               Remove this clearance
             </button>
@@ -40,7 +70,7 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
             key={id}
             type="button"
             className={PLAIN}
-            onClick={() => onChange([...clearances, { condition: id, by: '', on: today(), until: today() }])}
+            onClick={() => onChange([...clearances, { condition: id, by: '', on: today(), until: shifted(today(), USUAL_DAYS) }])}
           >
             Enter a clearance for: {name}
           </button>

@@ -1,0 +1,27 @@
+import type { ModelAttributes, QueryInterface, QueryInterfaceCreateTableOptions } from 'sequelize';
+
+/**
+ * Steps of a migration that can be done again from any statement: MariaDB writes each change of a table at once,
+ * so a start that is cut off leaves some of them done and the migration unrecorded.
+ */
+export class UnbrokenTables {
+  constructor(private readonly tables: QueryInterface) {}
+
+  /** Makes a table that isn't there. */
+  async createTable(name: string, attributes: ModelAttributes, options?: QueryInterfaceCreateTableOptions): Promise<void> {
+    // Sequelize writes IF NOT EXISTS.
+    await this.tables.createTable(name, attributes, options);
+  }
+
+  async addIndex(table: string, fields: string[], options: { readonly unique?: boolean } = {}): Promise<void> {
+    const wanted = fields.join();
+    const known = (await this.tables.showIndex(table)) as { readonly fields: readonly { readonly attribute: string }[] }[];
+    if (known.some((index) => index.fields.map(({ attribute }) => attribute).join() === wanted)) return;
+    await this.tables.addIndex(table, fields, options);
+  }
+
+  async addColumn(table: string, name: string, attribute: Parameters<QueryInterface['addColumn']>[2]): Promise<void> {
+    const columns = await this.tables.describeTable(table);
+    if (!(name in columns)) await this.tables.addColumn(table, name, attribute);
+  }
+}
