@@ -57,7 +57,7 @@ function readFigures(text: string | undefined): number | null {
 type Reason = ClassJson['participants'][number]['steps'][number]['reasons'][number];
 
 function measured({ measure, value, unit, bound }: Reason): string {
-  const what = measure in MEASURES ? MEASURES[measure as Measure].label : 'Lying or upright';
+  const what = Object.hasOwn(MEASURES, measure) ? MEASURES[measure as Measure].label : 'Lying or upright';
   return `${what.charAt(0).toLowerCase()}${what.slice(1)}: ${amount(value, unit)}, allowed ${allowed(bound, unit)}`;
 }
 

@@ -7,10 +7,23 @@ export interface Teacher {
   readonly demo: boolean;
 }
 
+/** An entry of the trail: what was done to whose record, or to the account, and when. */
+export interface AuditEntry {
+  readonly id: number;
+  readonly personId: number | null;
+  /** The person's name while they are here. */
+  readonly name: string | null;
+  readonly action: string;
+  readonly at: string;
+}
+
 /** Whether the first account has still to be made, and whether the demo's may be entered by one click. */
 export interface InstallationState {
   readonly needsTeacher: boolean;
+  /** Whether this is the demo itself. */
   readonly demo: boolean;
+  /** Where the demo is, beside an installation of one's own. */
+  readonly demoAddress: string | null;
 }
 
 /** A line of the list of people: enough to find someone, with the decision for today. */

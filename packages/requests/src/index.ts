@@ -1,6 +1,7 @@
 export { toParticipant } from './answers.js';
 export { dayIn, ownTimeZone, shifted } from './day.js';
 export type {
+  AuditEntry,
   InstallationState,
   Person,
   PersonSummary,
@@ -14,7 +15,7 @@ export type {
   Teacher,
 } from './answers.js';
 export { ClearanceBody, LoosenedBody, OwnLimitBody, PersonBody, StudioBody } from './person.body.js';
-export { FirstTeacherBody, SignInBody } from './sign-in.body.js';
+export { FirstTeacherBody, NameBody, PasswordBody, SignInBody } from './sign-in.body.js';
 export { IsDay } from './is-day.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, PlanBody } from './plan.body.js';

@@ -17,6 +17,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsDay } from './is-day.js';
+import { IsName } from './is-name.js';
 
 export class ClearanceBody implements Clearance {
   @IsString()
@@ -94,8 +95,7 @@ export class StudioBody {
 
 /** The shape of a person alone. What the answers mean, the core checks. */
 export class PersonBody {
-  @IsString()
-  @Length(1, 80, { message: 'Write a name (1 to 80 characters)' })
+  @IsName({ message: 'Write a name (1 to 80 characters)' })
   name: string;
 
   @IsObject()

@@ -1,4 +1,5 @@
 import { IsString, Length } from 'class-validator';
+import { IsName } from './is-name.js';
 
 export class SignInBody {
   @IsString()
@@ -11,11 +12,26 @@ export class SignInBody {
 }
 
 export class FirstTeacherBody {
-  @IsString()
-  @Length(1, 80, { message: 'Write your name (1 to 80 characters)' })
+  @IsName({ message: 'Write your name (1 to 80 characters)' })
   name: string;
 
   @IsString()
   @Length(10, 200, { message: 'A password of at least 10 characters: health data rests on it' })
   password: string;
+}
+
+/** Another password instead of the one that is known. */
+export class PasswordBody {
+  @IsString()
+  @Length(1, 200, { message: 'Write the password as it is now' })
+  old: string;
+
+  @IsString()
+  @Length(10, 200, { message: 'A password of at least 10 characters: health data rests on it' })
+  password: string;
+}
+
+export class NameBody {
+  @IsName({ message: 'Write your name (1 to 80 characters)' })
+  name: string;
 }

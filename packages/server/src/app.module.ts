@@ -1,15 +1,17 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { APP_GUARD } from '@nestjs/core';
+import { APP_FILTER, APP_GUARD } from '@nestjs/core';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { LoggerModule } from 'nestjs-pino';
 import { AuditRow } from './audit/audit.row.js';
 import { AuthModule } from './auth/auth.module.js';
 import { SessionRow } from './auth/session.row.js';
+import { SignInFailureRow } from './auth/sign-in-failure.row.js';
 import { TeacherRow } from './auth/teacher.row.js';
 import { ClassPersonRow, ClassRow } from './classes/class.row.js';
 import { ClassesModule } from './classes/classes.module.js';
 import { DemoModule } from './demo/demo.module.js';
+import { ProblemsFilter } from './guards/problems.filter.js';
 import { HealthModule } from './health/health.module.js';
 import { KnowledgeModule } from './knowledge/knowledge.module.js';
 import { PeopleModule } from './people/people.module.js';
@@ -22,11 +24,13 @@ import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
 import { WordRow } from './words/word.row.js';
 import { WordsModule } from './words/words.module.js';
+import { SettingsModule } from './settings.module.js';
 import type { Settings } from './settings.js';
 
 @Module({})
 export class AppModule {
-  static with({ database, log }: Settings): DynamicModule {
+  static with(settings: Settings): DynamicModule {
+    const { database, log } = settings;
     return {
       module: AppModule,
       imports: [
@@ -40,6 +44,7 @@ export class AppModule {
           models: [
             TeacherRow,
             SessionRow,
+            SignInFailureRow,
             PersonRow,
             SequenceRow,
             SequenceVersionRow,
@@ -68,6 +73,7 @@ export class AppModule {
           },
         }),
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: 1200 }]),
+        SettingsModule.with(settings),
         AuthModule,
         StudioModule,
         WordsModule,
@@ -79,7 +85,10 @@ export class AppModule {
         HealthModule,
         DemoModule,
       ],
-      providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],
+      providers: [
+        { provide: APP_GUARD, useClass: ThrottlerGuard },
+        { provide: APP_FILTER, useClass: ProblemsFilter },
+      ],
     };
   }
 }

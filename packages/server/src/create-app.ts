@@ -12,6 +12,10 @@ import express from 'express';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
 import type { Sequelize } from 'sequelize-typescript';
+import { AuthService } from './auth/auth.service.js';
+import { tokenOf } from './auth/session.guard.js';
+import { onlyWholeText, refuseDeep, tellUnread } from './guards/plain-json.js';
+import { notKept, onlyOwnPages } from './guards/same-origin.js';
 import { AppModule } from './app.module.js';
 import { migrate } from './database/migrate.js';
 import { DemoService } from './demo/demo.service.js';
@@ -20,7 +24,11 @@ import type { Settings } from './settings.js';
 
 /** The whole application on a migrated database, ready to listen. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), { bufferLogs: true, abortOnError: false });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
+    bufferLogs: true,
+    abortOnError: false,
+    bodyParser: false,
+  });
   app.useLogger(app.get(Logger));
   app.flushLogs();
   app.use(
@@ -28,18 +36,22 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
       contentSecurityPolicy: {
         directives: {
           'default-src': ["'self'"],
-          'style-src': ["'self'", "'unsafe-inline'"],
+          'style-src': ["'self'"],
           'img-src': ["'self'", 'data:'],
           'worker-src': ["'self'", 'blob:'],
           'upgrade-insecure-requests': null,
         },
       },
-      // The address is plain http on this machine or in this house.
-      strictTransportSecurity: false,
+      // Without a proxy that speaks TLS the address is plain http on this machine or in this house.
+      strictTransportSecurity: settings.https && { maxAge: 365 * 24 * 3600 },
     }),
   );
+  if (settings.https) app.set('trust proxy', 1);
+  app.use('/api', notKept, onlyOwnPages);
   app.use(cookieParser());
-  app.useBodyParser('json', { limit: '1mb' });
+  app.use(express.json({ limit: '1mb', verify: refuseDeep }));
+  app.use(tellUnread);
+  app.use(onlyWholeText);
   app.useGlobalPipes(
     new ValidationPipe({
       transform: true,
@@ -55,6 +67,15 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
     .setDescription('Sequences adapted to people')
     .setVersion(LIBRARY_VERSION)
     .build();
+  // What the API takes is told to those who may use it.
+  const auth = app.get(AuthService);
+  app.use(['/api/docs', '/api/docs-json', '/api/docs-yaml'], (request: Request, response: Response, next: NextFunction) => {
+    const token = tokenOf(request);
+    void (token === null ? Promise.resolve(null) : auth.byToken(token)).then((teacher) => {
+      if (teacher) return next();
+      response.status(401).json({ statusCode: 401, message: 'Sign in first' });
+    }, next);
+  });
   SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, document));
 
   await migrate(app.get<Sequelize>(getConnectionToken()));

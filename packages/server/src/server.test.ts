@@ -5,7 +5,10 @@ import type { Sequelize } from 'sequelize-typescript';
 import { QueryTypes } from 'sequelize';
 import request from 'supertest';
 import type { StoredClass } from '@lotus-steady/requests';
+import { Logger } from '@nestjs/common';
 import { createApp } from './create-app.js';
+import { ProblemsFilter } from './guards/problems.filter.js';
+import { PlanningService } from './plans/planning.service.js';
 import { demoPeople } from './demo/people.js';
 import { DEMO_SEQUENCES } from './demo/sequences.js';
 import { DemoService } from './demo/demo.service.js';
@@ -36,14 +39,14 @@ beforeAll(async () => {
   database = app.get<Sequelize>(getConnectionToken());
 });
 afterAll(async () => {
-  for (const table of ['classes', 'plans', 'sequences', 'people', 'sessions', 'audit', 'teachers'])
+  for (const table of ['classes', 'plans', 'sequences', 'people', 'sessions', 'teachers'])
     await database.query(`DELETE FROM ${table}`, { type: QueryTypes.DELETE });
   await app.close();
 });
 
 describe('before anyone has an account', () => {
   test('the installation says that it needs one, and everything else is closed', async () => {
-    expect((await api().get('/api/state').expect(200)).body).toEqual({ needsTeacher: true, demo: false });
+    expect((await api().get('/api/state').expect(200)).body).toEqual({ needsTeacher: true, demo: false, demoAddress: null });
     await api().get('/api/people').expect(401);
     await api().get('/api/sequences/1').expect(401);
     await api().post('/api/adapt').send({ text: TEXT }).expect(401);
@@ -57,6 +60,58 @@ describe('before anyone has an account', () => {
   test('a short password is refused at its field', async () => {
     const { body } = await api().post('/api/teachers').send({ name: 'Rue', password: 'short' }).expect(422);
     expect(body.problems).toEqual([{ field: 'password', message: expect.stringContaining('at least 10') }]);
+    const easy = await api().post('/api/teachers').send({ name: 'Rue', password: 'aaaaaaaaaa' }).expect(422);
+    expect(easy.body.problems).toEqual([{ field: 'password', message: expect.stringContaining('soon guessed') }]);
+  });
+
+  test.each(['   ', 'Rue\u202Eedlac', 'Rue\u0007', ''])('%j is no name', async (name) => {
+    const { body } = await api().post('/api/teachers').send({ name, password: 'a long enough one' }).expect(422);
+    expect(body.problems).toMatchObject([{ field: 'name' }]);
+  });
+
+  test('what the API takes is not told', async () => {
+    for (const path of ['docs', 'docs-json', 'docs-yaml']) await api().get(`/api/${path}`).expect(401);
+  });
+
+  test('two first accounts at the same moment: one is made', async () => {
+    const answers = await Promise.all(
+      ['Rue Calder', 'Someone Else'].map((name) => api().post('/api/teachers').send({ name, password: 'a long enough one' })),
+    );
+    expect(answers.map(({ status }) => status).sort()).toEqual([201, 409]);
+    await database.query('DELETE FROM teachers', { type: QueryTypes.DELETE });
+  });
+});
+
+describe('requests that our pages don’t make', () => {
+  const first = { name: 'Rue Calder', password: 'a long enough one' };
+  test('a change from another site is refused', async () => {
+    await api().post('/api/teachers').set('Origin', 'https://elsewhere.example').send(first).expect(403);
+    await api().post('/api/teachers').set('Sec-Fetch-Site', 'cross-site').send(first).expect(403);
+    await api().post('/api/session').set('Origin', 'null').send(first).expect(403);
+  });
+  test('a form is no JSON', async () => {
+    await api().post('/api/session').type('form').send('name=Rue&password=x').expect(415);
+    await api().post('/api/session').type('text').send('{"name":"Rue"}').expect(415);
+  });
+  test('what is no JSON, or goes too deep, is said so', async () => {
+    const broken = await api().post('/api/session').type('json').send('{"name":').expect(400);
+    expect(broken.body.message).toBe('The request is no JSON');
+    const deep = `${'['.repeat(50_000)}${']'.repeat(50_000)}`;
+    expect((await api().post('/api/session').type('json').send(deep).expect(400)).body.message).toContain('nested more than 40 deep');
+    await api()
+      .post('/api/session')
+      .type('json')
+      .send(`{"name":"${'['.repeat(100)}","password":"x"}`)
+      .expect(422);
+  });
+  test('half a character and NUL are refused at their field', async () => {
+    for (const name of ['half \ud83d', 'nul \0']) {
+      const { body } = await api().post('/api/session').send({ name, password: 'x' }).expect(422);
+      expect(body.problems).toMatchObject([{ field: 'name' }]);
+    }
+  });
+  test('no answer stays in a cache', async () => {
+    for (const path of ['state', 'health', 'people']) expect((await api().get(`/api/${path}`)).headers['cache-control']).toBe('no-store');
   });
 });
 
@@ -72,6 +127,47 @@ describe('signing in', () => {
     const wrong = await api().post('/api/session').send({ name: 'Rue Calder', password: 'not it at all' }).expect(401);
     const unknown = await api().post('/api/session').send({ name: 'Nobody', password: 'not it at all' }).expect(401);
     expect(wrong.body.message).toBe(unknown.body.message);
+  });
+
+  test('accents count, capitals don’t', async () => {
+    await api().post('/api/session').send({ name: 'Rué Calder', password: 'a long enough one' }).expect(401);
+    await signIn('RUE CALDER', 'a long enough one');
+  });
+
+  test('tries are counted by name in the database, whatever address or process they reach', async () => {
+    const tryIt = () => api().post('/api/session').send({ name: 'Tried Often', password: 'wrong one' });
+    for (let i = 0; i < 10; i++) await tryIt().expect(401);
+    expect((await tryIt().expect(429)).body.message).toContain('Too many tries for this name');
+    await signIn('Rue Calder', 'a long enough one');
+    await database.query('UPDATE sign_in_failures SET at = NOW() - INTERVAL 16 MINUTE', { type: QueryTypes.UPDATE });
+    await tryIt().expect(401);
+  });
+
+  test('a session that nobody used for half a day is over', async () => {
+    const own = await signIn('Rue Calder', 'a long enough one');
+    await database.query('UPDATE sessions SET lastSeenAt = NOW() - INTERVAL 13 HOUR', { type: QueryTypes.UPDATE });
+    await api().get('/api/session').set('Cookie', own).expect(401);
+  });
+
+  test('the password is changed by whoever knows it, and ends the other sessions', async () => {
+    const [here, there] = [await signIn('Rue Calder', 'a long enough one'), await signIn('Rue Calder', 'a long enough one')];
+    const put = (body: object) => api().put('/api/session/password').set('Cookie', here).send(body);
+    expect((await put({ old: 'not it', password: 'seven grey pebbles' }).expect(422)).body.problems).toMatchObject([{ field: 'old' }]);
+    await put({ old: 'a long enough one', password: 'aaaaaaaaaaaa' }).expect(422);
+    await put({ old: 'a long enough one', password: 'seven grey pebbles' }).expect(204);
+    await api().get('/api/session').set('Cookie', here).expect(200);
+    await api().get('/api/session').set('Cookie', there).expect(401);
+    await api()
+      .put('/api/session/password')
+      .set('Cookie', here)
+      .send({ old: 'seven grey pebbles', password: 'a long enough one' })
+      .expect(204);
+  });
+
+  test('a name is changed, but not to someone else’s', async () => {
+    const own = await signIn('Rue Calder', 'a long enough one');
+    await api().put('/api/session/name').set('Cookie', own).send({ name: 'Rue C.' }).expect(200);
+    await api().put('/api/session/name').set('Cookie', own).send({ name: 'Rue Calder' }).expect(200);
   });
 
   test('a session ends when it is left', async () => {
@@ -461,8 +557,121 @@ describe('knowledge', () => {
   });
 
   test('the API describes itself', async () => {
-    const { body } = await api().get('/api/docs-json').expect(200);
+    const { body } = await api().get('/api/docs-json').set('Cookie', cookie).expect(200);
     expect(Object.keys(body.paths)).toEqual(expect.arrayContaining(['/api/people/{person}', '/api/plans', '/api/adapt']));
+  });
+});
+
+describe('what doesn’t fit', () => {
+  test.each(['constructor', 'toString', '__proto__', 'hasOwnProperty'])('the word %s is no key of ours', async (word) => {
+    await api().get(`/api/limits/pregnancy?${word}=1`).set('Cookie', cookie).expect(422);
+    await api().get(`/api/asanas/${word}`).set('Cookie', cookie).expect(404);
+    const { id } = await make<{ id: number }>('/api/sequences', { text: `# ${word}\n${word}\ntree, ${word} rounds` });
+    await api().delete(`/api/sequences/${id}`).set('Cookie', cookie).expect(204);
+    const changes = [{ conditions: [{ id: word }] }, { conditions: [{ id: 'glaucoma', [word]: 1 }] }, { props: { [word]: 1 } }, { schools: { [word]: 'x' } }, { body: { [word]: 1 } }]; // prettier-ignore
+    for (const change of changes) {
+      const { status, body } = await api()
+        .post('/api/people')
+        .set('Cookie', cookie)
+        .send({ ...PERSON, ...change });
+      // What the parser of objects drops never reaches us; what does is refused.
+      expect([201, 422]).toContain(status);
+      if (status === 201) {
+        expect(JSON.stringify(body)).not.toContain(word);
+        await api().delete(`/api/people/${body.id}`).set('Cookie', cookie).expect(204);
+      }
+    }
+  });
+
+  test('what is no number of a record has nothing at it', async () => {
+    for (const id of ['abc', '1.5', '-1', '99999999999', 'null']) {
+      const { body } = await api().get(`/api/people/${id}`).set('Cookie', cookie).expect(404);
+      expect(body.message).toBe('There is nothing at this address');
+    }
+    expect((await api().get('/api/plans?person=abc').set('Cookie', cookie).expect(400)).body.message).toContain('by their numbers');
+  });
+
+  test('a week is no day, and a clearance doesn’t end before it began', async () => {
+    const clearance = { condition: 'glaucoma', by: 'Dr Brand', on: '2026-03-01', until: '2026-02-01' };
+    const early = await api()
+      .post('/api/people')
+      .set('Cookie', cookie)
+      .send({ ...PERSON, clearances: [clearance] })
+      .expect(422);
+    expect(early.body.problems).toMatchObject([{ field: 'glaucoma.until' }]);
+    await api()
+      .post('/api/people')
+      .set('Cookie', cookie)
+      .send({ ...PERSON, clearances: [{ ...clearance, until: '2026-W48' }] })
+      .expect(422);
+    const open = await make<{ id: number; clearances: unknown }>('/api/people', { ...PERSON, clearances: [{ ...clearance, until: null }] });
+    expect(open.clearances).toMatchObject([{ until: null }]);
+  });
+
+  test('someone who is erased while their class is made: it is said, and nothing half-kept', async () => {
+    const person = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Leaving' });
+    const { id: sequenceId } = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const classes = async () => ((await api().get('/api/classes').set('Cookie', cookie)).body as unknown[]).length;
+    const before = await classes();
+    const service = app.get(PlanningService);
+    const plan = service.plan.bind(service);
+    jest.spyOn(service, 'plan').mockImplementationOnce(async (...args) => {
+      const planned = await plan(...args);
+      await api().delete(`/api/people/${person.id}`).set('Cookie', cookie).expect(204);
+      return planned;
+    });
+    const { body } = await api()
+      .post('/api/classes')
+      .set('Cookie', cookie)
+      .send({ sequenceId, text: TEXT, day: '2026-03-02', personIds: [person.id], figures: 3, pins: [] })
+      .expect(409);
+    expect(body.message).toContain('removed meanwhile');
+    expect(await classes()).toBe(before);
+  });
+
+  test('a failed write tells the log where, and nothing of whom', async () => {
+    const written: string[] = [];
+    const filter = new ProblemsFilter();
+    jest.spyOn(Logger.prototype, 'error').mockImplementation((...said: unknown[]) => void written.push(said.join(' ')));
+    const error = await database.query("INSERT INTO people (name) VALUES ('Secret Name')", { type: QueryTypes.INSERT }).then(
+      () => null,
+      (problem: unknown) => problem,
+    );
+    const response = { headersSent: false, set: () => response, status: () => response, json: () => undefined };
+    filter.catch(error, { switchToHttp: () => ({ getResponse: () => response }) } as never);
+    jest.restoreAllMocks();
+    expect(written.join()).toMatch(/DatabaseError|Error/);
+    expect(written.join()).not.toContain('Secret Name');
+  });
+});
+
+describe('the trail', () => {
+  const trail = async (query = '') => (await api().get(`/api/audit${query}`).set('Cookie', cookie).expect(200)).body as { id: number; action: string; personId: number | null; name: string | null }[]; // prettier-ignore
+  test('tells what befell the account and the records, a page at a time', async () => {
+    const person = await make<{ id: number; version: number }>('/api/people', { ...PERSON, name: 'Traced' });
+    await api().get('/api/people').set('Cookie', cookie).expect(200);
+    await api().get('/api/people').set('Cookie', cookie).expect(200);
+    // A refused change hands out the record as it is.
+    await api()
+      .put(`/api/people/${person.id}`)
+      .set('Cookie', cookie)
+      .send({ ...PERSON, version: 7 })
+      .expect(409);
+    const [first] = await trail();
+    expect(first).toMatchObject({ action: 'read', personId: person.id, name: 'Traced' });
+    const own = (await trail()).filter(({ personId }) => personId === person.id).map(({ action }) => action);
+    expect(own).toEqual(['read', 'list', 'create']);
+    expect(new Set((await trail(`?before=${first!.id}`)).map(({ id }) => id)).has(first!.id)).toBe(false);
+    const { body } = await api().get(`/api/people/${person.id}/export`).set('Cookie', cookie).expect(200);
+    expect(body.audit.length).toBe(own.length + 1);
+  });
+  test('only grows, whoever asks', async () => {
+    await expect(database.query('DELETE FROM audit', { type: QueryTypes.DELETE })).rejects.toThrow();
+    await expect(database.query("UPDATE audit SET action = 'x'", { type: QueryTypes.UPDATE })).rejects.toThrow();
+  });
+  test('is nobody else’s', async () => {
+    await api().get('/api/audit').expect(401);
+    await api().get('/api/audit?before=abc').set('Cookie', cookie).expect(400);
   });
 });
 

@@ -11,10 +11,17 @@ export interface Settings {
   };
   /** Folder of the built front, or `null` when something else serves it. */
   readonly web: string | null;
-  /** Whether demo data is loaded and the demo teacher may sign in with one click. */
+  /** Whether this is the demo: invented people in a database of their own, entered with one click. */
   readonly demo: boolean;
+  /** Where the demo is, for whoever looks at an installation of their own; `null` where there is none. */
+  readonly demoAddress: string | null;
+  /** Whether a proxy before it speaks TLS: cookies then travel by TLS alone, and the proxy's word on addresses counts. */
+  readonly https: boolean;
   readonly log: boolean;
 }
+
+/** What the settings are injected by. */
+export const SETTINGS = Symbol('settings');
 
 function needed(env: NodeJS.ProcessEnv, name: string): string {
   const value = env[name];
@@ -41,6 +48,8 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     },
     web: env['LOTUS_WEB'] ?? null,
     demo: env['LOTUS_DEMO'] === '1',
+    demoAddress: env['LOTUS_DEMO_ADDRESS'] || null,
+    https: env['LOTUS_HTTPS'] === '1',
     log: env['LOTUS_LOG'] !== '0',
   };
 }

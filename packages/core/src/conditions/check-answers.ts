@@ -13,7 +13,7 @@ export function flagsSpec(condition: Condition): Extract<ParameterSpec, { kind: 
 
 export function parameterSpec(condition: Condition, name: string): ParameterSpec | null {
   if (name === FLAGS) return flagsSpec(condition);
-  return condition.parameters[name] ?? null;
+  return Object.hasOwn(condition.parameters, name) ? condition.parameters[name]! : null;
 }
 
 function expected(spec: ParameterSpec): string {
@@ -117,7 +117,7 @@ export function readCondition(text: string): { answer: ConditionAnswer; problems
       continue;
     }
     const name = word.slice(0, at);
-    if (name in answer) problems.push({ field: `${id}.${name}`, message: `${name} is given twice` });
+    if (Object.hasOwn(answer, name)) problems.push({ field: `${id}.${name}`, message: `${name} is given twice` });
     const spec = condition && parameterSpec(condition, name);
     answer[name] = spec ? readAnswer(spec, word.slice(at + 1)) : word.slice(at + 1);
   }

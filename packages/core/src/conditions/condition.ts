@@ -178,7 +178,7 @@ function checkLimit(limit: LimitSpec, { id, stages, schools = {} }: Pick<Conditi
   const refuse = (what: string) => {
     throw new KnowledgeError(`${id}/${limit.id}: ${what}`);
   };
-  const isMeasure = (measure: string) => measure in MEASURES;
+  const isMeasure = (measure: string) => Object.hasOwn(MEASURES, measure);
   if (limit.measure !== 'facing' && !isMeasure(limit.measure)) refuse(`no measure "${limit.measure}"`);
   if ((limit.measure === 'facing') !== 'is' in limit.bound) refuse(`${limit.measure} can't be bound by ${Object.keys(limit.bound).join(', ')}`);
   for (const stage of limit.stages ?? []) if (!(stage in stages)) refuse(`no stage "${stage}"`);

@@ -72,7 +72,7 @@ export function checkOwn(limits: readonly OwnLimit[], loosened: readonly Loosene
     ...limits.flatMap(({ measure, bound, grade, reason, by, replaces }, i): Problem[] => {
       const field = `ownLimits[${i}]`;
       const refuse = (message: string) => [{ field, message }];
-      if (!(measure in MEASURES)) return refuse(`no measure "${measure}"`);
+      if (!Object.hasOwn(MEASURES, measure)) return refuse(`no measure "${measure}"`);
       try {
         readBound(bound);
       } catch {

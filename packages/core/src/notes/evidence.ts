@@ -264,7 +264,7 @@ function weighStep(
   if (found.name) weigh('step name');
   if (found.tags.length > 0) weigh(found.tags.some((tag) => surrounding.has(tag)) ? 'step tag fits' : 'step tag misfits');
   for (const word of new Set(line.words)) {
-    const bases = POSITIONS[word];
+    const bases = Object.hasOwn(POSITIONS, word) ? POSITIONS[word] : undefined;
     if (bases) weigh(bases.includes(asana.base) ? 'step position fits' : 'step position misfits');
   }
   if (side !== null) weigh(asana.shown || asana.steps.length > 0 ? 'step side fits' : 'step side misfits');

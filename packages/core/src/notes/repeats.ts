@@ -32,7 +32,8 @@ export function repeated(before: readonly Step[], tokens: Tokens, line: number, 
   if (before.length === 0 || before.length >= MOST_STEPS) return none;
   const counted = LAST.exec(tokens.text);
   const told = counted?.[1] ?? counted?.[2];
-  const count = told === undefined ? null : (COUNT_WORDS[told.toLowerCase()] ?? Number(told));
+  const count =
+    told === undefined ? null : Object.hasOwn(COUNT_WORDS, told.toLowerCase()) ? COUNT_WORDS[told.toLowerCase()]! : Number(told);
   const times = tokens.dose.rounds ?? tokens.dose.repetitions ?? null;
   const named = tokens.side === 'left' || tokens.side === 'right' ? tokens.side : null;
   const isOther = named !== null || OTHER.test(tokens.text);

@@ -37,7 +37,8 @@ export interface Clearance {
 export function checkClearance({ condition, on, until }: Clearance): Problem[] {
   const refuse = (field: string, message: string) => [{ field: `${condition}.${field}`, message }];
   if (!isDay(on)) return refuse('on', `on is "${on}"; expected a date such as 2026-03-01`);
-  if (until !== null && !isDay(until)) return refuse('until', `until is "${String(until)}"; expected a date such as 2026-09-01, or null while it holds`);
+  if (until !== null && !isDay(until))
+    return refuse('until', `until is "${String(until)}"; expected a date such as 2026-09-01, or null while it holds`);
   return until !== null && until < on ? refuse('until', `until is ${until}, before it was given on ${on}`) : [];
 }
 

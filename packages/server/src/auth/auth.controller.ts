@@ -1,19 +1,23 @@
-import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Post, Put, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Throttle } from '@nestjs/throttler';
 import type { Request, Response } from 'express';
-import { FirstTeacherBody, SignInBody } from '@lotus-steady/requests';
+import { FirstTeacherBody, NameBody, PasswordBody, SignInBody } from '@lotus-steady/requests';
+import { SETTINGS, type Settings } from '../settings.js';
 import { AuthService } from './auth.service.js';
 import type { Teacher } from '@lotus-steady/requests';
 import { CurrentTeacher, OpenToAll, SESSION_COOKIE, tokenOf } from './session.guard.js';
 
-/** Ten tries a minute from one address. */
-const FEW = { default: { limit: 10, ttl: 60_000 } };
+/** Tries a minute from one address, whatever the names; those for one name are counted by the service. */
+const FEW = { default: { limit: 60, ttl: 60_000 } };
 
 @ApiTags('signing in')
 @Controller('api')
 export class AuthController {
-  constructor(private readonly auth: AuthService) {}
+  constructor(
+    private readonly auth: AuthService,
+    @Inject(SETTINGS) private readonly settings: Settings,
+  ) {}
 
   @Get('state')
   @OpenToAll()
@@ -54,12 +58,32 @@ export class AuthController {
   async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
     const token = tokenOf(request);
     if (token !== null) await this.auth.close(token);
-    response.clearCookie(SESSION_COOKIE);
+    response.clearCookie(SESSION_COOKIE, { path: '/' });
+    // Whatever of it the browser kept goes too: the next one at this device may be someone else.
+    response.set('Clear-Site-Data', '"cache"');
+  }
+
+  @Put('session/password')
+  @HttpCode(204)
+  @Throttle(FEW)
+  async password(@CurrentTeacher() teacher: Teacher, @Body() body: PasswordBody, @Req() request: Request): Promise<void> {
+    await this.auth.changePassword(teacher, body, tokenOf(request));
+  }
+
+  @Put('session/name')
+  rename(@CurrentTeacher() teacher: Teacher, @Body() { name }: NameBody): Promise<Teacher> {
+    return this.auth.rename(teacher, name);
   }
 
   private async enter(teacher: Teacher, response: Response): Promise<Teacher> {
     const { token, expiresAt } = await this.auth.open(teacher);
-    response.cookie(SESSION_COOKIE, token, { httpOnly: true, sameSite: 'strict', expires: expiresAt, path: '/' });
+    response.cookie(SESSION_COOKIE, token, {
+      httpOnly: true,
+      sameSite: 'strict',
+      secure: this.settings.https,
+      expires: expiresAt,
+      path: '/',
+    });
     return teacher;
   }
 }

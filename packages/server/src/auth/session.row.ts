@@ -11,4 +11,7 @@ export class SessionRow extends Model {
 
   @Column(DataType.DATE(3))
   declare expiresAt: Date;
+
+  @Column(DataType.DATE(3))
+  declare lastSeenAt: Date | null;
 }

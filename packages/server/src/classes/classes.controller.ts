@@ -1,6 +1,7 @@
 import { ClassBody, type Teacher } from '@lotus-steady/requests';
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { IdPipe } from '../guards/id.pipe.js';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { ClassesService } from './classes.service.js';
 
@@ -20,13 +21,13 @@ export class ClassesController {
   }
 
   @Get(':class')
-  read(@CurrentTeacher() { id }: Teacher, @Param('class', ParseIntPipe) one: number) {
+  read(@CurrentTeacher() { id }: Teacher, @Param('class', IdPipe) one: number) {
     return this.classes.read(id, one);
   }
 
   @Delete(':class')
   @HttpCode(204)
-  remove(@CurrentTeacher() { id }: Teacher, @Param('class', ParseIntPipe) one: number): Promise<void> {
+  remove(@CurrentTeacher() { id }: Teacher, @Param('class', IdPipe) one: number): Promise<void> {
     return this.classes.remove(id, one);
   }
 }

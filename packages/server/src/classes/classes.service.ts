@@ -88,7 +88,11 @@ export class ClassesService {
   }
 
   async remove(teacherId: number, id: number): Promise<void> {
-    await (await this.row(teacherId, id)).destroy();
+    const row = await this.row(teacherId, id);
+    await this.rows.sequelize!.transaction(async (transaction) => {
+      await this.audit.record(teacherId, row.toSummary().personIds, 'class-removed', transaction);
+      await row.destroy({ transaction });
+    });
   }
 
   private async row(teacherId: number, id: number): Promise<ClassRow> {

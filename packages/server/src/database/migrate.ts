@@ -5,6 +5,7 @@ import { up as firstTables } from './migrations/001-first-tables.js';
 import { up as ownLimits } from './migrations/002-own-limits.js';
 import { up as classes } from './migrations/003-classes.js';
 import { up as studioWords } from './migrations/004-studio-words.js';
+import { up as saferAccounts } from './migrations/005-safer-accounts.js';
 
 /** All migrations in their order. They are code that ships with the server, so none can be missing. */
 const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: UnbrokenTables) => Promise<void> }[] = [
@@ -12,6 +13,7 @@ const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: Unbrok
   { name: '002-own-limits', up: ownLimits },
   { name: '003-classes', up: classes },
   { name: '004-studio-words', up: studioWords },
+  { name: '005-safer-accounts', up: saferAccounts },
 ];
 
 /**
@@ -26,7 +28,11 @@ export async function migrate(sequelize: Sequelize): Promise<void> {
     logger: undefined,
   });
   await sequelize.transaction(async (transaction) => {
-    await sequelize.query("SELECT GET_LOCK('lotus-migrate', 60)", { transaction, type: QueryTypes.SELECT });
+    const [lock] = await sequelize.query<{ got: number | null }>("SELECT GET_LOCK('lotus-migrate', 60) AS got", {
+      transaction,
+      type: QueryTypes.SELECT,
+    });
+    if (lock?.got !== 1) throw new Error('another server has been migrating the database for a minute; start again when it is done');
     try {
       await umzug.up();
     } finally {

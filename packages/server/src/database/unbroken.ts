@@ -1,4 +1,4 @@
-import type { ModelAttributes, QueryInterface, QueryInterfaceCreateTableOptions } from 'sequelize';
+import { QueryTypes, type ModelAttributes, type QueryInterface, type QueryInterfaceCreateTableOptions } from 'sequelize';
 
 /**
  * Steps of a migration that can be done again from any statement: MariaDB writes each change of a table at once,
@@ -18,6 +18,16 @@ export class UnbrokenTables {
     const known = (await this.tables.showIndex(table)) as { readonly fields: readonly { readonly attribute: string }[] }[];
     if (known.some((index) => index.fields.map(({ attribute }) => attribute).join() === wanted)) return;
     await this.tables.addIndex(table, fields, options);
+  }
+
+  /** No row of the table is ever changed or taken away again, whoever asks. */
+  async onlyGrows(table: string): Promise<void> {
+    for (const change of ['UPDATE', 'DELETE'])
+      await this.tables.sequelize.query(
+        `CREATE OR REPLACE TRIGGER ${table}_no_${change.toLowerCase()} BEFORE ${change} ON ${table} FOR EACH ROW
+         SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'the trail only grows'`,
+        { type: QueryTypes.RAW },
+      );
   }
 
   async addColumn(table: string, name: string, attribute: Parameters<QueryInterface['addColumn']>[2]): Promise<void> {

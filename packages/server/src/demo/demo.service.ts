@@ -3,6 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { hash } from '@node-rs/argon2';
 import { library, notesReader, USUAL_FIGURES } from '@lotus-steady/core';
+import { alone } from '../database/alone.js';
 import { TeacherRow } from '../auth/teacher.row.js';
 import { ClassesService } from '../classes/classes.service.js';
 import { PersonRow } from '../people/person.row.js';
@@ -26,8 +27,8 @@ export class DemoService {
     // Nobody signs in to the demo with a password, so nobody has to know it.
     const passwordHash = await hash(randomBytes(24).toString('base64url'));
     const readSequence = notesReader(library);
-    const teacherId = await this.teachers.sequelize!.transaction(async (transaction) => {
-      if (await this.teachers.findOne({ transaction, lock: true })) return null;
+    const teacherId = await alone(this.teachers.sequelize!, 'demo', async (transaction) => {
+      if (await this.teachers.findOne({ transaction })) return null;
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
       const owned = { teacherId: teacher.id, version: 1 };
       await this.people.bulkCreate(

@@ -1,7 +1,8 @@
 import { PersonBody } from '@lotus-steady/requests';
-import { Body, Controller, Delete, Get, Header, HttpCode, Param, ParseIntPipe, Post, Put, StreamableFile } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post, Put, StreamableFile } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Teacher } from '@lotus-steady/requests';
+import { IdPipe } from '../guards/id.pipe.js';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { PeopleService } from './people.service.js';
 
@@ -21,29 +22,29 @@ export class PeopleController {
   }
 
   @Get(':person')
-  read(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number) {
+  read(@CurrentTeacher() { id }: Teacher, @Param('person', IdPipe) person: number) {
     return this.people.read(id, person);
   }
 
   @Put(':person')
-  replace(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number, @Body() body: PersonBody) {
+  replace(@CurrentTeacher() { id }: Teacher, @Param('person', IdPipe) person: number, @Body() body: PersonBody) {
     return this.people.replace(id, person, body);
   }
 
   @Get(':person/export')
-  export(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number) {
+  export(@CurrentTeacher() { id }: Teacher, @Param('person', IdPipe) person: number) {
     return this.people.export(id, person);
   }
 
   @Get(':person/note')
   @Header('content-type', 'application/pdf')
-  async note(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number): Promise<StreamableFile> {
+  async note(@CurrentTeacher() { id }: Teacher, @Param('person', IdPipe) person: number): Promise<StreamableFile> {
     return new StreamableFile(await this.people.note(id, person));
   }
 
   @Delete(':person')
   @HttpCode(204)
-  erase(@CurrentTeacher() { id }: Teacher, @Param('person', ParseIntPipe) person: number): Promise<void> {
+  erase(@CurrentTeacher() { id }: Teacher, @Param('person', IdPipe) person: number): Promise<void> {
     return this.people.erase(id, person);
   }
 }

@@ -3,6 +3,7 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { AuditModule } from '../audit/audit.module.js';
 import { ClassPersonRow } from '../classes/class.row.js';
 import { PlanRow } from '../plans/plan.row.js';
+import { TrailController } from './trail.controller.js';
 import { PeopleController } from './people.controller.js';
 import { PeopleService } from './people.service.js';
 import { StudioModule } from '../studio/studio.module.js';
@@ -10,7 +11,7 @@ import { PersonRow } from './person.row.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([PersonRow, PlanRow, ClassPersonRow]), AuditModule, StudioModule],
-  controllers: [PeopleController],
+  controllers: [PeopleController, TrailController],
   providers: [PeopleService],
   exports: [PeopleService],
 })

@@ -4,7 +4,7 @@ import { ConflictException, Injectable, NotFoundException } from '@nestjs/common
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import type { AuditAction } from '../audit/audit.row.js';
-import { AuditService, type AuditEntry } from '../audit/audit.service.js';
+import { AuditService } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
 import { ClassPersonRow } from '../classes/class.row.js';
 import { PlanRow } from '../plans/plan.row.js';
@@ -49,7 +49,7 @@ export interface Exported {
   readonly plans: readonly StoredPlan[];
   /** Their part of each class that was kept. */
   readonly classes: readonly ReturnType<ClassPersonRow['toPart']>[];
-  readonly audit: readonly AuditEntry[];
+  readonly audit: Awaited<ReturnType<AuditService['of']>>;
 }
 
 @Injectable()
@@ -66,10 +66,9 @@ export class PeopleService {
     const rows = await this.rows.findAll({ where: { teacherId }, order: [['name', 'ASC']] });
     const studio = await this.studios.read(teacherId);
     const people = rows.map((row) => row.toPerson(studio));
-    await this.audit.record(
+    await this.audit.listed(
       teacherId,
       people.map(({ id }) => id),
-      'list',
     );
     return people.map((person) => ({
       id: person.id,
@@ -104,18 +103,23 @@ export class PeopleService {
     const problems = check(body);
     if (problems.length > 0) throw unusable(problems);
     const studio = await this.studios.read(teacherId);
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    const saved = await this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
-      if (version !== row.version)
-        throw new ConflictException({
-          statusCode: 409,
-          message: 'This person was changed elsewhere meanwhile',
-          yours: body,
-          theirs: row.toPerson(studio),
-        });
+      if (version !== row.version) {
+        // The answer shows the record as it is: that it was seen is kept.
+        await this.audit.record(teacherId, [id], 'read', transaction);
+        return { theirs: row.toPerson(studio) };
+      }
       await row.update({ ...body, version: row.version + 1 }, { transaction });
       await this.audit.record(teacherId, [id], 'change', transaction);
-      return row.toPerson(studio);
+      return { person: row.toPerson(studio) };
+    });
+    if (saved.person) return saved.person;
+    throw new ConflictException({
+      statusCode: 409,
+      message: 'This person was changed elsewhere meanwhile',
+      yours: body,
+      theirs: saved.theirs,
     });
   }
 

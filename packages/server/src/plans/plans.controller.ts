@@ -1,10 +1,16 @@
 import type { ClassJson } from '@lotus-steady/core';
 import { AdaptBody, PlanBody } from '@lotus-steady/requests';
-import { Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
+import { BadRequestException, Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
 import { ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Teacher } from '@lotus-steady/requests';
+import { IdPipe } from '../guards/id.pipe.js';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { PlansService } from './plans.service.js';
+
+const OPTIONAL_ID = new ParseIntPipe({
+  optional: true,
+  exceptionFactory: () => new BadRequestException('Ask for sequence and person by their numbers'),
+});
 
 @ApiTags('plans')
 @Controller('api')
@@ -16,8 +22,8 @@ export class PlansController {
   @ApiQuery({ name: 'person', required: false })
   list(
     @CurrentTeacher() { id }: Teacher,
-    @Query('sequence', new ParseIntPipe({ optional: true })) sequence?: number,
-    @Query('person', new ParseIntPipe({ optional: true })) person?: number,
+    @Query('sequence', OPTIONAL_ID) sequence?: number,
+    @Query('person', OPTIONAL_ID) person?: number,
   ) {
     return this.plans.list(id, sequence ?? null, person ?? null);
   }
@@ -28,7 +34,7 @@ export class PlansController {
   }
 
   @Get('plans/:plan')
-  read(@CurrentTeacher() { id }: Teacher, @Param('plan', ParseIntPipe) plan: number) {
+  read(@CurrentTeacher() { id }: Teacher, @Param('plan', IdPipe) plan: number) {
     return this.plans.read(id, plan);
   }
 

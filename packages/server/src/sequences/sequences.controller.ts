@@ -1,7 +1,8 @@
 import { SequenceBody, SequenceChangeBody } from '@lotus-steady/requests';
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Teacher } from '@lotus-steady/requests';
+import { IdPipe } from '../guards/id.pipe.js';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { SequencesService } from './sequences.service.js';
 
@@ -21,23 +22,23 @@ export class SequencesController {
   }
 
   @Get(':sequence')
-  read(@CurrentTeacher() { id }: Teacher, @Param('sequence', ParseIntPipe) sequence: number) {
+  read(@CurrentTeacher() { id }: Teacher, @Param('sequence', IdPipe) sequence: number) {
     return this.sequences.read(id, sequence);
   }
 
   @Get(':sequence/versions')
-  earlier(@CurrentTeacher() { id }: Teacher, @Param('sequence', ParseIntPipe) sequence: number) {
+  earlier(@CurrentTeacher() { id }: Teacher, @Param('sequence', IdPipe) sequence: number) {
     return this.sequences.earlier(id, sequence);
   }
 
   @Put(':sequence')
-  replace(@CurrentTeacher() { id }: Teacher, @Param('sequence', ParseIntPipe) sequence: number, @Body() body: SequenceChangeBody) {
+  replace(@CurrentTeacher() { id }: Teacher, @Param('sequence', IdPipe) sequence: number, @Body() body: SequenceChangeBody) {
     return this.sequences.replace(id, sequence, body);
   }
 
   @Delete(':sequence')
   @HttpCode(204)
-  remove(@CurrentTeacher() { id }: Teacher, @Param('sequence', ParseIntPipe) sequence: number): Promise<void> {
+  remove(@CurrentTeacher() { id }: Teacher, @Param('sequence', IdPipe) sequence: number): Promise<void> {
     return this.sequences.remove(id, sequence);
   }
 }

@@ -3,6 +3,7 @@ import { SequenceBody, SequenceChangeBody, type SequenceSummary, type SequenceVe
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
+import { AuditService } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
 import { SequenceVersionRow } from './sequence-version.row.js';
 import { WordsService } from '../words/words.service.js';
@@ -19,6 +20,7 @@ export class SequencesService {
     @InjectModel(SequenceRow) private readonly rows: typeof SequenceRow,
     @InjectModel(SequenceVersionRow) private readonly versions: typeof SequenceVersionRow,
     private readonly words: WordsService,
+    private readonly audit: AuditService,
   ) {}
 
   async list(teacherId: number): Promise<SequenceSummary[]> {
@@ -76,7 +78,11 @@ export class SequencesService {
   }
 
   async remove(teacherId: number, id: number): Promise<void> {
-    await (await this.row(teacherId, id)).destroy();
+    const row = await this.row(teacherId, id);
+    await this.rows.sequelize!.transaction(async (transaction) => {
+      await row.destroy({ transaction });
+      await this.audit.account(teacherId, 'sequence-removed', transaction);
+    });
   }
 
   /** What a text means to this studio. @throws UnprocessableEntityException naming each line that can't be taken. */
