@@ -23,6 +23,7 @@ import { SequenceVersionRow } from './sequences/sequence-version.row.js';
 import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
 import { WordRow } from './words/word.row.js';
+import { WorkModule } from './work/work.module.js';
 import { WordsModule } from './words/words.module.js';
 import { SettingsModule } from './settings.module.js';
 import type { Settings } from './settings.js';
@@ -74,6 +75,7 @@ export class AppModule {
         }),
         ThrottlerModule.forRoot([{ ttl: 60_000, limit: 1200 }]),
         SettingsModule.with(settings),
+        WorkModule,
         AuthModule,
         StudioModule,
         WordsModule,

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { getConnectionToken } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -13,6 +14,9 @@ import { demoPeople } from './demo/people.js';
 import { DEMO_SEQUENCES } from './demo/sequences.js';
 import { DemoService } from './demo/demo.service.js';
 import { readSettings } from './settings.js';
+
+/** Threads run what is compiled. */
+const JOBS = join(process.cwd(), 'packages/server/dist/work/jobs.js');
 
 /** Against a real MariaDB that the test script starts and throws away. */
 let app: NestExpressApplication;
@@ -34,7 +38,7 @@ async function make<T>(path: string, body: object): Promise<T> {
 
 beforeAll(async () => {
   if (!process.env['LOTUS_DB_PORT']) throw new Error('these tests need a database; run: npm test');
-  app = await createApp(readSettings({ ...process.env, LOTUS_PORT: '0', LOTUS_DEMO: '0', LOTUS_LOG: '0' }));
+  app = await createApp(readSettings({ ...process.env, LOTUS_PORT: '0', LOTUS_DEMO: '0', LOTUS_LOG: '0' }, JOBS));
   await app.init();
   database = app.get<Sequelize>(getConnectionToken());
 });
@@ -704,4 +708,55 @@ describe('the demo', () => {
     const { body } = await api().get('/api/sequences').set('Cookie', cookie);
     expect(body.filter(({ unknown }: { unknown: number }) => unknown > 0)).toEqual([]);
   });
+});
+
+describe('work that takes long', () => {
+  const LONG = [
+    'Warrior I each side',
+    'Triangle each side',
+    'Tree each side',
+    'Camel',
+    'Pigeon each side',
+    'Shoulder stand',
+    'Savasana 5 min',
+  ].join('\n');
+  const body = (stature: number) => ({
+    text: LONG,
+    class: { participants: [1, 2, 3].map((i) => ({ id: `p${i}`, body: { stature: stature + i }, conditions: [{ id: 'low-back-pain' }] })) },
+  });
+  test('others are answered meanwhile', async () => {
+    const slow = api()
+      .post('/api/adapt')
+      .set('Cookie', cookie)
+      .send(body(150))
+      .then(({ status }) => status);
+    const waits: number[] = [];
+    let isDone = false;
+    void slow.then(() => (isDone = true));
+    while (!isDone) {
+      const from = performance.now();
+      await api().get('/api/health').expect(200);
+      waits.push(performance.now() - from);
+      await new Promise((resolve) => setTimeout(resolve, 20));
+    }
+    expect(await slow).toBe(200);
+    expect(waits.length).toBeGreaterThan(5);
+    // Most of them at once: work in the same thread would hold up all for its whole length.
+    expect(waits.sort((a, b) => a - b)[Math.floor(waits.length / 2)]).toBeLessThan(100);
+  }, 60_000);
+
+  test('one teacher can’t keep everybody waiting', async () => {
+    const all = await Promise.all(
+      Array.from({ length: 14 }, (_, i) =>
+        api()
+          .post('/api/adapt')
+          .set('Cookie', cookie)
+          .send({ text: `Mountain ${i} breaths` }),
+      ),
+    );
+    const refused = all.filter(({ status }) => status === 429);
+    expect(refused.length).toBeGreaterThan(0);
+    expect(all.some(({ status }) => status === 200)).toBe(true);
+    expect(refused[0]!.headers['retry-after']).toBeDefined();
+  }, 60_000);
 });

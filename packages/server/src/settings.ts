@@ -18,6 +18,8 @@ export interface Settings {
   /** Whether a proxy before it speaks TLS: cookies then travel by TLS alone, and the proxy's word on addresses counts. */
   readonly https: boolean;
   readonly log: boolean;
+  /** The compiled file with the work that is done beside the server (`work/jobs.ts`). */
+  readonly worker: string;
 }
 
 /** What the settings are injected by. */
@@ -35,7 +37,8 @@ function port(env: NodeJS.ProcessEnv, name: string): number {
   return value;
 }
 
-export function readSettings(env: NodeJS.ProcessEnv): Settings {
+/** @param worker where the compiled `work/jobs.js` lies */
+export function readSettings(env: NodeJS.ProcessEnv, worker: string): Settings {
   return {
     port: port(env, 'LOTUS_PORT'),
     host: env['LOTUS_HOST'] ?? '127.0.0.1',
@@ -51,5 +54,6 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     demoAddress: env['LOTUS_DEMO_ADDRESS'] || null,
     https: env['LOTUS_HTTPS'] === '1',
     log: env['LOTUS_LOG'] !== '0',
+    worker,
   };
 }

@@ -1,4 +1,4 @@
-import { LIBRARY_VERSION, PROPS, personJson } from '@lotus-steady/core';
+import { LIBRARY_VERSION, PROPS } from '@lotus-steady/core';
 import { ClassBody, toParticipant, type ClassSummary, type StoredClass } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -52,7 +52,7 @@ export class ClassesService {
     await this.sequences.read(teacherId, sequenceId);
     const sequence = await this.sequences.parse(teacherId, text);
     const people = await Promise.all(personIds.map((id) => this.people.read(teacherId, id)));
-    const plan = await this.planning.plan(people.map(toParticipant), sequence, {
+    const plan = await this.planning.plan(teacherId, people.map(toParticipant), sequence, {
       today: day,
       figures,
       pins,
@@ -78,7 +78,7 @@ export class ClassesService {
           personId: id,
           personVersion: version,
           pins: pins.filter(({ person }) => person === String(id)),
-          answer: personJson(plan.plans[i]!),
+          answer: plan.people[i]!,
         })),
         { transaction },
       );

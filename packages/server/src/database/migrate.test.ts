@@ -2,7 +2,7 @@ import { QueryTypes, Sequelize } from 'sequelize';
 import { readSettings } from '../settings.js';
 import { migrate } from './migrate.js';
 
-const { database } = readSettings({ ...process.env, LOTUS_PORT: '0' });
+const { database } = readSettings({ ...process.env, LOTUS_PORT: '0' }, '');
 const NAME = `${database.name}_migrations`;
 
 function connect(name: string): Sequelize {

@@ -36,6 +36,7 @@ export class ProblemsFilter implements ExceptionFilter {
     if (response.headersSent) return;
     if (error instanceof HttpException) {
       const told = error.getResponse();
+      if ([429, 503].includes(error.getStatus())) response.set('Retry-After', String(RETRY_SECONDS));
       response.status(error.getStatus()).json(typeof told === 'string' ? { statusCode: error.getStatus(), message: told } : told);
       return;
     }

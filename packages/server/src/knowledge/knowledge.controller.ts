@@ -9,21 +9,22 @@ import {
   library,
   limitJson,
   limitsOf,
-  measureJson,
   parameterSpec,
   readAnswer,
-  BodySolver,
   type ConditionAnswer,
 } from '@lotus-steady/core';
+import type { Teacher } from '@lotus-steady/requests';
 import { Controller, Get, NotFoundException, Param, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { CurrentTeacher } from '../auth/session.guard.js';
+import { WorkService } from '../work/work.service.js';
 import { unusable } from '../problems/unusable.js';
 
 /** The terminal's `asanas`, `measure`, `conditions` and `limits` through HTTP. */
 @ApiTags('knowledge')
 @Controller('api')
 export class KnowledgeController {
-  private readonly solver = new BodySolver(library);
+  constructor(private readonly work: WorkService) {}
 
   @Get('asanas')
   asanas() {
@@ -31,13 +32,13 @@ export class KnowledgeController {
   }
 
   @Get('asanas/:asana')
-  asana(@Param('asana') id: string) {
+  async asana(@CurrentTeacher() { id: teacherId }: Teacher, @Param('asana') id: string) {
     const asana = library.find(id);
     if (!asana) throw new NotFoundException(`No asana "${id}"`);
     return {
       contract: CONTRACT,
       ...asanaJson(asana),
-      measured: asana.variations.map((variation) => measureJson(this.solver.formOf(asana, variation))),
+      measured: await this.work.run('measure', asana.id, teacherId),
     };
   }
 

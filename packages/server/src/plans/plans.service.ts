@@ -1,4 +1,4 @@
-import { adaptationJson, anybody, classJson, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
+import { anybody, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
 import { AdaptBody, dayIn, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -40,11 +40,10 @@ export class PlansService {
     const stored = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = await this.sequences.parse(teacherId, stored.text);
-    const { plans } = await this.planning.plan([toParticipant(person)], sequence, {
+    const { adaptation: answer } = await this.planning.plan(teacherId, [toParticipant(person)], sequence, {
       today: dayIn(person.studio.timeZone),
       ...(minutes !== undefined && { minutes }),
     });
-    const answer = adaptationJson(sequence, plans, minutes ?? sequence.minutes);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.rows.create(
         {
@@ -70,11 +69,11 @@ export class PlansService {
       body.class === undefined ? { participants: [anybody('p1')], problems: [] } : readParticipants(body.class);
     if (problems.length > 0) throw unusable(problems);
     const { minutes = sequence.minutes, figures } = body;
-    const plan = await this.planning.plan(participants, sequence, {
+    const answer = await this.planning.plan(teacherId, participants, sequence, {
       today: await this.studio.today(teacherId),
       ...(minutes !== null && { minutes }),
       ...(figures !== undefined && { figures }),
     });
-    return classJson(sequence, plan, minutes);
+    return answer.class;
   }
 }

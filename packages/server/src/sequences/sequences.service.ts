@@ -1,10 +1,14 @@
-import { library, notesReader, type Sequence } from '@lotus-steady/core';
+import { createHash } from 'node:crypto';
+import type { Sequence } from '@lotus-steady/core';
 import { SequenceBody, SequenceChangeBody, type SequenceSummary, type SequenceVersion, type StoredSequence } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import { LRUCache } from 'lru-cache';
 import type { Transaction } from 'sequelize';
 import { AuditService } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
+import type { Summary } from '../work/jobs.js';
+import { WorkService } from '../work/work.service.js';
 import { SequenceVersionRow } from './sequence-version.row.js';
 import { WordsService } from '../words/words.service.js';
 import { SequenceRow } from './sequence.row.js';
@@ -12,32 +16,33 @@ import { SequenceRow } from './sequence.row.js';
 /** So many earlier texts are shown. */
 const MOST_VERSIONS = 30;
 
-const readSequence = notesReader(library);
+/** What texts come to is remembered, of so many. */
+const MOST_SUMMARIES = 2000;
 
 @Injectable()
 export class SequencesService {
+  private readonly summaries = new LRUCache<string, Summary>({ max: MOST_SUMMARIES });
+
   constructor(
     @InjectModel(SequenceRow) private readonly rows: typeof SequenceRow,
     @InjectModel(SequenceVersionRow) private readonly versions: typeof SequenceVersionRow,
     private readonly words: WordsService,
     private readonly audit: AuditService,
+    private readonly work: WorkService,
   ) {}
 
   async list(teacherId: number): Promise<SequenceSummary[]> {
     const rows = await this.rows.findAll({ where: { teacherId }, order: [['title', 'ASC']] });
     const words = await this.words.list(teacherId);
-    return rows.map((row) => {
-      const { id, title, text, updatedAt } = row.toSequence();
-      const { sequence } = readSequence(text, words);
-      return {
-        id,
-        title,
-        steps: sequence?.steps.length ?? 0,
-        unknown: sequence?.unknown.length ?? 0,
-        minutes: sequence?.minutes ?? null,
-        updatedAt,
-      };
-    });
+    const sequences = rows.map((row) => row.toSequence());
+    const known = JSON.stringify(words);
+    const keyOf = (text: string) => createHash('sha256').update(known).update(text).digest('base64');
+    const missing = sequences.filter(({ text }) => !this.summaries.has(keyOf(text)));
+    if (missing.length > 0) {
+      const found = await this.work.run('summarise', { texts: missing.map(({ text }) => text), words }, teacherId);
+      missing.forEach(({ text }, i) => this.summaries.set(keyOf(text), found[i]!));
+    }
+    return sequences.map(({ id, title, text, updatedAt }) => ({ id, title, updatedAt, ...this.summaries.get(keyOf(text))! }));
   }
 
   async read(teacherId: number, id: number): Promise<StoredSequence> {
@@ -87,7 +92,7 @@ export class SequencesService {
 
   /** What a text means to this studio. @throws UnprocessableEntityException naming each line that can't be taken. */
   async parse(teacherId: number, text: string): Promise<Sequence> {
-    const { sequence, problems } = readSequence(text, await this.words.list(teacherId));
+    const { sequence, problems } = await this.work.run('readText', { text, words: await this.words.list(teacherId) }, teacherId);
     if (!sequence) throw unusable(problems);
     return sequence;
   }

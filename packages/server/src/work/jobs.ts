@@ -1,0 +1,92 @@
+import {
+  adaptClass,
+  adaptationJson,
+  bodyOf,
+  BodySolver,
+  BodySolverCache,
+  classJson,
+  library,
+  measureJson,
+  notesReader,
+  personJson,
+  type AdaptationJson,
+  type ClassJson,
+  type ClassOptions,
+  type Participant,
+  type PersonJson,
+  type Problem,
+  type Sequence,
+  type StudioWord,
+} from '@lotus-steady/core';
+
+/** A full class, and none of its bodies is solved twice. */
+const MOST_BODIES = 24;
+
+/** Participants who practise together, what they practise, and what of the answer is wanted. */
+export interface PlanJob {
+  readonly participants: readonly Participant[];
+  readonly sequence: Sequence;
+  readonly options: Omit<ClassOptions, 'cache'>;
+}
+export interface PlanAnswer {
+  readonly adaptation: AdaptationJson;
+  readonly class: ClassJson;
+  readonly people: readonly PersonJson[];
+}
+
+export interface ReadJob {
+  readonly text: string;
+  readonly words: readonly StudioWord[];
+}
+export interface ReadAnswer {
+  readonly sequence: Sequence | null;
+  readonly problems: readonly Problem[];
+}
+
+const solvers = new BodySolverCache(library, MOST_BODIES);
+const read = notesReader(library);
+let usual: BodySolver | undefined;
+
+/** A sequence adapted to people who practise together, as the terminal and the database know it. */
+export function plan({ participants, sequence, options }: PlanJob): PlanAnswer {
+  const today = options.today ?? null;
+  const members = participants.map((participant) => ({ solver: solvers.of(bodyOf(participant, today)), participant }));
+  const planned = adaptClass(members, sequence, options);
+  const minutes = options.minutes ?? sequence.minutes;
+  return {
+    adaptation: adaptationJson(sequence, planned.plans, minutes),
+    class: classJson(sequence, planned, minutes),
+    people: planned.plans.map(personJson),
+  };
+}
+
+/** What a text means to a studio. */
+export function readText({ text, words }: ReadJob): ReadAnswer {
+  const { sequence, problems } = read(text, words);
+  return { sequence, problems };
+}
+
+export interface SummariseJob {
+  readonly texts: readonly string[];
+  readonly words: readonly StudioWord[];
+}
+/** What a list tells of a sequence. */
+export interface Summary {
+  readonly steps: number;
+  readonly unknown: number;
+  readonly minutes: number | null;
+}
+
+export function summarise({ texts, words }: SummariseJob): Summary[] {
+  return texts.map((text) => {
+    const { sequence } = read(text, words);
+    return { steps: sequence?.steps.length ?? 0, unknown: sequence?.unknown.length ?? 0, minutes: sequence?.minutes ?? null };
+  });
+}
+
+/** An asana's variations, measured on the usual body. */
+export function measure(id: string): ReturnType<typeof measureJson>[] {
+  usual ??= new BodySolver(library);
+  const asana = library.get(id);
+  return asana.variations.map((variation) => measureJson(usual!.formOf(asana, variation)));
+}
