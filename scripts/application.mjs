@@ -22,13 +22,25 @@ export function checkPort(port) {
   });
 }
 
+/** A server that doesn't end when it is told to is ended. */
+const KILL_MS = 15_000;
+
 /** Starts the server and waits until it answers. `stop` lets running requests end. */
-export async function startApplication({ database, port, demo, web = join(ROOT, 'packages/web/dist'), watch = false, quiet = false }) {
+export async function startApplication({
+  database,
+  port,
+  demo,
+  demoAddress = '',
+  web = join(ROOT, 'packages/web/dist'),
+  watch = false,
+  quiet = false,
+}) {
   const env = {
     ...process.env,
     ...databaseEnvironment(database),
     LOTUS_PORT: String(port),
     LOTUS_DEMO: demo ? '1' : '0',
+    LOTUS_DEMO_ADDRESS: demoAddress,
     LOTUS_LOG: quiet ? '0' : (process.env.LOTUS_LOG ?? '0'),
     ...(web ? { LOTUS_WEB: web } : {}),
   };
@@ -41,6 +53,7 @@ export async function startApplication({ database, port, demo, web = join(ROOT, 
       if (ended) return resolve();
       child.once('exit', resolve);
       child.kill('SIGTERM');
+      setTimeout(() => !ended && child.kill('SIGKILL'), KILL_MS).unref();
     });
   const address = await new Promise((resolve, reject) => {
     let text = '';

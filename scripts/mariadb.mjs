@@ -1,16 +1,22 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { closeSync, existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, closeSync, existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
-import { Stop } from './say.mjs';
+import { say, Stop } from './say.mjs';
 
 export const MARIADB_PACKAGES = { mariadbd: 'mariadb-server' };
 const DATABASE = 'lotus_steady';
 /** Invented people live apart from real ones. */
 export const DEMO_DATABASE = 'lotus_steady_demo';
 const USER = 'lotus';
+/** A file that says that the demo is gone for good. */
+export const NO_DEMO = 'no-demo';
+/** How a running database is reached, for a backup. */
+export const CONNECTION = 'connection.json';
+const MOST_DEATHS = 5;
+const AGAIN_MS = 1_000;
 
 /** A port on loopback that nobody uses at the moment. */
 export function freePort() {
@@ -41,10 +47,10 @@ function makeDataFolder(folder) {
   return tables;
 }
 
-function isAlive(pid) {
+/** Whether a process is a database that runs: after a restart of the machine its number may be anybody's. */
+function isDatabase(pid) {
   try {
-    process.kill(pid, 0);
-    return true;
+    return /mariadbd|mysqld/.test(readFileSync(`/proc/${pid}/comm`, 'utf8'));
   } catch {
     return false;
   }
@@ -63,13 +69,15 @@ function answers(port) {
  * A MariaDB of our own on loopback: its data under `folder`, its own socket, a password that is new at
  * every start and known to nobody else. `stop` waits until all is written.
  */
-export async function startMariadb(folder) {
+export async function startMariadb(folder, { demo = true } = {}) {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
+  // Health data lies in it: nobody else on this machine reads it, also where the folder is older than this rule.
+  chmodSync(folder, 0o700);
   const tables = makeDataFolder(folder);
   const pidFile = join(folder, 'mariadb.pid');
   if (existsSync(pidFile)) {
     const pid = Number(readFileSync(pidFile, 'utf8'));
-    if (isAlive(pid))
+    if (isDatabase(pid))
       throw new Stop(`the database of ${folder} runs already (process ${pid}); stop the other npm start first, or: kill ${pid}`);
   }
   const port = await freePort();
@@ -77,45 +85,59 @@ export async function startMariadb(folder) {
   // A socket's path may hold about 100 characters, so it lies in the temporary folder.
   const socket = join(tmpdir(), `lotus-${process.pid}-${port}.sock`);
   const init = join(folder, 'init.sql');
-  writeFileSync(
-    init,
-    [
-      ...[DATABASE, DEMO_DATABASE].map((name) => `CREATE DATABASE IF NOT EXISTS ${name} CHARACTER SET utf8mb4;`),
-      `CREATE OR REPLACE USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
-      // Tests make databases beside it, under names that begin alike.
-      `GRANT ALL ON \`${DATABASE.replace('_', '\\_')}%\`.* TO '${USER}'@'127.0.0.1';`,
-      '',
-    ].join('\n'),
-    { mode: 0o600 },
-  );
+  const hasDemo = demo && !existsSync(join(folder, NO_DEMO));
+  const sql = [
+    ...(hasDemo ? [] : [`DROP DATABASE IF EXISTS ${DEMO_DATABASE};`]),
+    ...[DATABASE, ...(hasDemo ? [DEMO_DATABASE] : [])].map((name) => `CREATE DATABASE IF NOT EXISTS ${name} CHARACTER SET utf8mb4;`),
+    `CREATE OR REPLACE USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
+    // Tests make databases beside it, under names that begin alike.
+    `GRANT ALL ON \`${DATABASE.replace('_', '\\_')}%\`.* TO '${USER}'@'127.0.0.1';`,
+    '',
+  ].join('\n');
   const log = join(folder, 'mariadb.log');
-  const out = openSync(log, 'a');
-  // Detached: Ctrl-C reaches this script alone, which then stops things in their order.
-  const server = spawn(
-    'mariadbd',
-    [
-      '--no-defaults',
-      `--datadir=${tables}`,
-      `--socket=${socket}`,
-      `--port=${port}`,
-      '--bind-address=127.0.0.1',
-      `--pid-file=${pidFile}`,
-      `--init-file=${init}`,
-      '--skip-name-resolve',
-      '--innodb-buffer-pool-size=64M',
-      `--user=${userInfo().username}`,
-    ],
-    { stdio: ['ignore', out, out], detached: true },
-  );
-  closeSync(out);
+  const args = [
+    '--no-defaults',
+    `--datadir=${tables}`,
+    `--socket=${socket}`,
+    `--port=${port}`,
+    '--bind-address=127.0.0.1',
+    `--pid-file=${pidFile}`,
+    `--init-file=${init}`,
+    '--skip-name-resolve',
+    '--innodb-buffer-pool-size=64M',
+    `--user=${userInfo().username}`,
+  ];
+  let server;
   let ended = false;
-  server.on('exit', () => (ended = true));
+  let stopping = false;
+  let deaths = 0;
+  const start = () => {
+    ended = false;
+    writeFileSync(init, sql, { mode: 0o600 });
+    const out = openSync(log, 'a', 0o600);
+    // Detached: Ctrl-C reaches this script alone, which then stops things in their order.
+    server = spawn('mariadbd', args, { stdio: ['ignore', out, out], detached: true });
+    closeSync(out);
+    server.once('exit', () => {
+      ended = true;
+      if (stopping || !running) return;
+      // A database that dies is started again, with the same password; one that keeps dying is told.
+      if (++deaths > MOST_DEATHS) return say(`The database died ${deaths} times; see ${log}`);
+      say('The database ended by itself and is started again.');
+      setTimeout(() => !stopping && start(), AGAIN_MS);
+    });
+  };
+  let running = false;
+  start();
   const stop = () =>
     new Promise((resolve) => {
+      stopping = true;
+      rmSync(connection, { force: true });
       if (ended) return resolve();
       server.once('exit', resolve);
       server.kill('SIGTERM');
     });
+  const connection = join(folder, CONNECTION);
   for (let tries = 0; !(await answers(port)); tries++) {
     if (ended)
       throw new Stop(`mariadbd stopped at once; its last words: ${readFileSync(log, 'utf8').trim().split('\n').at(-1)} (all in ${log})`);
@@ -126,10 +148,13 @@ export async function startMariadb(folder) {
     await new Promise((resolve) => setTimeout(resolve, 200));
   }
   rmSync(init);
-  return { port, user: USER, password, name: DATABASE, stop };
+  running = true;
+  // For a backup while it runs; whoever reads this file can read the tables as well.
+  writeFileSync(connection, JSON.stringify({ port, user: USER, password, pid: server.pid }), { mode: 0o600 });
+  return { port, user: USER, password, name: DATABASE, hasDemo, stop };
 }
 
-/** The environment in which the server finds this database. */
+/** The environment in which the server finds this database, or another of the same server. */
 export function databaseEnvironment({ port, user, password, name }) {
   return { LOTUS_DB_PORT: String(port), LOTUS_DB_USER: user, LOTUS_DB_PASSWORD: password, LOTUS_DB_NAME: name };
 }

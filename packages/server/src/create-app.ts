@@ -70,7 +70,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   // What the API takes is told to those who may use it.
   const auth = app.get(AuthService);
   app.use(['/api/docs', '/api/docs-json', '/api/docs-yaml'], (request: Request, response: Response, next: NextFunction) => {
-    const token = tokenOf(request);
+    const token = tokenOf(request, settings);
     void (token === null ? Promise.resolve(null) : auth.byToken(token)).then((teacher) => {
       if (teacher) return next();
       response.status(401).json({ statusCode: 401, message: 'Sign in first' });

@@ -6,7 +6,7 @@ import { FirstTeacherBody, NameBody, PasswordBody, SignInBody } from '@lotus-ste
 import { SETTINGS, type Settings } from '../settings.js';
 import { AuthService } from './auth.service.js';
 import type { Teacher } from '@lotus-steady/requests';
-import { CurrentTeacher, OpenToAll, SESSION_COOKIE, tokenOf } from './session.guard.js';
+import { cookieName, CurrentTeacher, OpenToAll, tokenOf } from './session.guard.js';
 
 /** Tries a minute from one address, whatever the names; those for one name are counted by the service. */
 const FEW = { default: { limit: 60, ttl: 60_000 } };
@@ -56,9 +56,9 @@ export class AuthController {
   @HttpCode(204)
   @OpenToAll()
   async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
-    const token = tokenOf(request);
+    const token = tokenOf(request, this.settings);
     if (token !== null) await this.auth.close(token);
-    response.clearCookie(SESSION_COOKIE, { path: '/' });
+    response.clearCookie(cookieName(this.settings), { path: '/' });
     // Whatever of it the browser kept goes too: the next one at this device may be someone else.
     response.set('Clear-Site-Data', '"cache"');
   }
@@ -67,7 +67,7 @@ export class AuthController {
   @HttpCode(204)
   @Throttle(FEW)
   async password(@CurrentTeacher() teacher: Teacher, @Body() body: PasswordBody, @Req() request: Request): Promise<void> {
-    await this.auth.changePassword(teacher, body, tokenOf(request));
+    await this.auth.changePassword(teacher, body, tokenOf(request, this.settings));
   }
 
   @Put('session/name')
@@ -77,7 +77,7 @@ export class AuthController {
 
   private async enter(teacher: Teacher, response: Response): Promise<Teacher> {
     const { token, expiresAt } = await this.auth.open(teacher);
-    response.cookie(SESSION_COOKIE, token, {
+    response.cookie(cookieName(this.settings), token, {
       httpOnly: true,
       sameSite: 'strict',
       secure: this.settings.https,

@@ -1,5 +1,6 @@
 import {
   createParamDecorator,
+  Inject,
   Injectable,
   SetMetadata,
   UnauthorizedException,
@@ -8,19 +9,23 @@ import {
 } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Request } from 'express';
+import { SETTINGS, type Settings } from '../settings.js';
 import { AuthService } from './auth.service.js';
 import type { Teacher } from '@lotus-steady/requests';
 
-export const SESSION_COOKIE = 'lotus_session';
+/** Cookies belong to a host, whatever the port: the demo beside an installation has one of its own. */
+export function cookieName({ demo }: Settings): string {
+  return demo ? 'lotus_demo_session' : 'lotus_session';
+}
 const OPEN = 'open-to-all';
 /** Marks the few requests that need no signing in. */
 export const OpenToAll = () => SetMetadata(OPEN, true);
 
 export type SignedInRequest = Request & { teacher?: Teacher };
 
-export function tokenOf(request: Request): string | null {
+export function tokenOf(request: Request, settings: Settings): string | null {
   const cookies = request.cookies as Readonly<Record<string, unknown>> | undefined;
-  const token = cookies?.[SESSION_COOKIE];
+  const token = cookies?.[cookieName(settings)];
   return typeof token === 'string' && token !== '' ? token : null;
 }
 
@@ -30,12 +35,13 @@ export class SessionGuard implements CanActivate {
   constructor(
     private readonly auth: AuthService,
     private readonly reflector: Reflector,
+    @Inject(SETTINGS) private readonly settings: Settings,
   ) {}
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
     const open = this.reflector.getAllAndOverride<boolean | undefined>(OPEN, [context.getHandler(), context.getClass()]);
     const request = context.switchToHttp().getRequest<SignedInRequest>();
-    const token = tokenOf(request);
+    const token = tokenOf(request, this.settings);
     const teacher = token === null ? null : await this.auth.byToken(token);
     if (teacher) request.teacher = teacher;
     if (!teacher && !open) throw new UnauthorizedException('Sign in first');

@@ -16,9 +16,11 @@ export class HealthController {
   @OpenToAll()
   async health() {
     try {
-      await this.database.query('SELECT 1', { type: QueryTypes.SELECT });
+      // A damaged table answers nothing, though the database does.
+      for (const model of Object.values(this.database.models))
+        await this.database.query(`SELECT 1 FROM ${model.tableName} LIMIT 1`, { type: QueryTypes.SELECT });
     } catch {
-      throw new ServiceUnavailableException('The database does not answer');
+      throw new ServiceUnavailableException('The database does not answer, or a table of it is damaged');
     }
     return { ok: true, library: LIBRARY_VERSION };
   }

@@ -35,20 +35,26 @@ async function open() {
 
 test('the demo is entered by one click', async () => {
   serve({
-    'GET /api/state': { body: { needsTeacher: false, demo: true } },
+    'GET /api/state': { body: { needsTeacher: false, demo: true, demoAddress: null } },
     'POST /api/session/demo': { body: { id: 1, name: 'Demo', demo: true } },
   });
   await open();
+  // Nobody signs in here as themselves.
+  await screen.findByRole('button', { name: 'Look round the demo hall' });
+  expect(screen.queryByLabelText('Password')).toBeNull();
   fireEvent.click(await screen.findByRole('button', { name: 'Look round the demo hall' }));
   await screen.findByText('the desk');
 });
 
 test('an empty installation asks for the first account, and says what a password needs', async () => {
   const seen = serve({
-    'GET /api/state': { body: { needsTeacher: true, demo: false } },
+    'GET /api/state': { body: { needsTeacher: true, demo: false, demoAddress: 'http://localhost:4281' } },
     'POST /api/teachers': { status: 201, body: { id: 1, name: 'Rue', demo: false } },
   });
   await open();
+  expect((await screen.findByRole('link', { name: 'Look round the demo hall' })).getAttribute('href')).toBe(
+    'http://localhost:4281/sign-in',
+  );
   fireEvent.change(await screen.findByLabelText('Name'), { target: { value: 'Rue' } });
   fireEvent.change(screen.getByLabelText('Password'), { target: { value: 'short' } });
   fireEvent.click(screen.getByRole('button', { name: 'Make the account' }));
@@ -61,7 +67,7 @@ test('an empty installation asks for the first account, and says what a password
 
 test('a wrong password is said at the form', async () => {
   serve({
-    'GET /api/state': { body: { needsTeacher: false, demo: false } },
+    'GET /api/state': { body: { needsTeacher: false, demo: false, demoAddress: null } },
     'POST /api/session': { status: 401, body: { message: 'Name or password is wrong' } },
   });
   await open();

@@ -57,6 +57,29 @@ function EntryForm({ first, onEnter, error, busy }: { first: boolean; onEnter: (
   );
 }
 
+/** The demo as it is reached from this device: under the same host, at a port of its own. */
+function demoLink(address: string): string {
+  const { protocol, port } = new URL(address.replace('{host}', 'localhost'));
+  return `${protocol}//${window.location.hostname}:${port}/sign-in`;
+}
+
+/** Invented people and nobody's password. */
+function DemoEntry({ busy, error, onEnter }: { busy: boolean; error: unknown; onEnter: () => void }) {
+  return (
+    <>
+      <p className="mb-4">This is the demo: everybody in it is invented. Don’t enter real people here; anybody may come in.</p>
+      <button type="button" disabled={busy} onClick={onEnter} className={`${PRIMARY} w-full`}>
+        Look round the demo hall
+      </button>
+      {error !== null && (
+        <p role="alert" className="mt-3 text-accent">
+          {explain(error)}
+        </p>
+      )}
+    </>
+  );
+}
+
 export function SignInScreen() {
   const state = useQuery(stateQuery);
   const queries = useQueryClient();
@@ -83,28 +106,29 @@ export function SignInScreen() {
       {state.isError && <Failure error={state.error} onRetry={() => void state.refetch()} />}
       {state.data && (
         <div className="rounded-lg border border-rule bg-sheet p-6">
-          {state.data.demo && (
+          {state.data.demo ? (
+            <DemoEntry busy={enter.isPending} error={enter.error} onEnter={() => enter.mutate({ path: 'session/demo' })} />
+          ) : (
             <>
-              <button
-                type="button"
-                disabled={enter.isPending}
-                onClick={() => enter.mutate({ path: 'session/demo' })}
-                className={`${PRIMARY} w-full`}
-              >
-                Look round the demo hall
-              </button>
-              <p className="my-4 text-center text-sm text-soft">or sign in with your own account</p>
+              {state.data.needsTeacher && (
+                <p className="mb-4">This installation is new. Make the owner’s account; everything you enter belongs to it.</p>
+              )}
+              <EntryForm
+                first={state.data.needsTeacher}
+                busy={enter.isPending}
+                error={enter.error}
+                onEnter={(body) => enter.mutate({ path: state.data.needsTeacher ? 'teachers' : 'session', body: { ...body } })}
+              />
+              {state.data.demoAddress !== null && (
+                <p className="mt-5 border-t border-rule pt-4 text-sm">
+                  <a href={demoLink(state.data.demoAddress)} className="underline">
+                    Look round the demo hall
+                  </a>{' '}
+                  first: invented people, apart from yours.
+                </p>
+              )}
             </>
           )}
-          {state.data.needsTeacher && (
-            <p className="mb-4">This installation is new. Make the teacher’s account; everything you enter belongs to it.</p>
-          )}
-          <EntryForm
-            first={state.data.needsTeacher}
-            busy={enter.isPending}
-            error={enter.error}
-            onEnter={(body) => enter.mutate({ path: state.data.needsTeacher ? 'teachers' : 'session', body: { ...body } })}
-          />
         </div>
       )}
     </main>
