@@ -1,16 +1,19 @@
 import 'reflect-metadata';
 import './styles.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { ApiError } from './api/client.js';
+import { noteFailure } from './api/session-lost.js';
 import { routes } from './routes.js';
 import { startTheme } from './theme/theme.js';
 
 startTheme();
 
 const queries = new QueryClient({
+  queryCache: new QueryCache({ onError: noteFailure }),
+  mutationCache: new MutationCache({ onError: noteFailure }),
   defaultOptions: {
     queries: {
       staleTime: 10_000,

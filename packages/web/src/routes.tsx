@@ -1,7 +1,9 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { createBrowserRouter, redirect } from 'react-router';
 import { ApiError } from './api/client.js';
+import { hasLeft } from './api/leave.js';
 import { sessionQuery } from './api/queries.js';
+import { openDrafts } from './drafts/drafts.js';
 import { AppFrame } from './parts/AppFrame.js';
 import { RouteFailure } from './parts/Failure.js';
 import { SignInScreen } from './screens/sign-in/SignInScreen.js';
@@ -17,12 +19,15 @@ export function routes(queries: QueryClient) {
       hydrateFallbackElement: <p className="p-8">Opening …</p>,
       loader: async ({ request }) => {
         try {
-          await queries.ensureQueryData(sessionQuery);
+          if (await hasLeft()) return redirect('/sign-in');
+          const { id, demo } = await queries.ensureQueryData(sessionQuery);
+          await openDrafts(`${demo ? 'demo' : 'own'}-${id}`);
           return null;
         } catch (error) {
           if (!(error instanceof ApiError) || error.status !== 401) throw error;
-          const { pathname } = new URL(request.url);
-          return redirect(pathname === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(pathname)}`);
+          const { pathname, search } = new URL(request.url);
+          const to = `${pathname}${search}`;
+          return redirect(to === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(to)}`);
         }
       },
       children: [
@@ -35,6 +40,8 @@ export function routes(queries: QueryClient) {
           lazy: async () => ({ Component: (await import('./screens/limits/ConditionScreen.js')).ConditionScreen }),
         },
         { path: 'studio', lazy: async () => ({ Component: (await import('./screens/studio/StudioScreen.js')).StudioScreen }) },
+        { path: 'account', lazy: async () => ({ Component: (await import('./screens/account/AccountScreen.js')).AccountScreen }) },
+        { path: 'account/trail', lazy: async () => ({ Component: (await import('./screens/account/TrailScreen.js')).TrailScreen }) },
         { path: 'words', lazy: async () => ({ Component: (await import('./screens/words/WordsScreen.js')).WordsScreen }) },
         { path: 'people', lazy: async () => ({ Component: (await import('./screens/people/PeopleScreen.js')).PeopleScreen }) },
         { path: 'people/:person', lazy: async () => ({ Component: (await import('./screens/person/PersonScreen.js')).PersonScreen }) },

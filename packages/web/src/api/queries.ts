@@ -1,7 +1,8 @@
 import type { StudioWord } from '@lotus-steady/core';
-import { queryOptions, skipToken } from '@tanstack/react-query';
+import { infiniteQueryOptions, queryOptions, skipToken } from '@tanstack/react-query';
 import { request } from './client.js';
 import type {
+  AuditEntry,
   ClassSummary,
   StoredClass,
   SequenceVersion,
@@ -22,6 +23,12 @@ export const sessionQuery = queryOptions({
   staleTime: 5 * 60_000,
 });
 export const studioQuery = queryOptions({ queryKey: ['studio'], queryFn: () => request<Studio>('GET', 'studio') });
+export const trailQuery = infiniteQueryOptions({
+  queryKey: ['trail'],
+  queryFn: ({ pageParam }) => request<AuditEntry[]>('GET', pageParam === null ? 'audit' : `audit?before=${pageParam}`),
+  initialPageParam: null as number | null,
+  getNextPageParam: (page) => page.at(-1)?.id,
+});
 export const wordsQuery = queryOptions({ queryKey: ['words'], queryFn: () => request<StudioWord[]>('GET', 'words') });
 export const peopleQuery = queryOptions({ queryKey: ['people'], queryFn: () => request<PersonSummary[]>('GET', 'people') });
 export const personQuery = (id: number) =>

@@ -1,3 +1,5 @@
+import { forgetKeys, openVault, type Vault } from './vault.js';
+
 /** What was typed and is not saved yet, kept on this device so that nothing is lost when the server is away. */
 export interface Draft<T> {
   /** Version that the edit started from; `null` for something new. */
@@ -7,28 +9,90 @@ export interface Draft<T> {
 
 const PREFIX = 'lotus.draft.';
 
-export function readDraft<T>(key: string): Draft<T> | null {
-  const text = localStorage.getItem(PREFIX + key);
-  if (text === null) return null;
+/** The drafts of whoever is signed in, by key; on the device they lie sealed, under the account. */
+const drafts = new Map<string, Draft<unknown>>();
+let account: string | null = null;
+let vault: Vault | null = null;
+/** The last thing that was put on the device, so that a later one doesn't overtake it. */
+let written: Promise<void> = Promise.resolve();
+
+function placeOf(key: string): string {
+  return `${PREFIX}${account}.${key}`;
+}
+
+function isDraft(value: unknown): value is Draft<unknown> {
+  return typeof value === 'object' && value !== null && 'version' in value && 'value' in value;
+}
+
+function parsed(text: string | null): Draft<unknown> | null {
   try {
-    const draft = JSON.parse(text) as unknown;
-    if (typeof draft === 'object' && draft !== null && 'version' in draft && 'value' in draft) return draft as Draft<T>;
+    const draft = JSON.parse(text ?? 'null') as unknown;
+    return isDraft(draft) ? draft : null;
   } catch {
-    // Not ours or cut off: there is nothing in it to restore.
+    // Cut off: there is nothing in it to restore.
+    return null;
   }
-  localStorage.removeItem(PREFIX + key);
-  return null;
+}
+
+/** Opens what somebody left unsaved on this device; nobody else's is touched or shown. */
+export async function openDrafts(of: string): Promise<void> {
+  if (account === of) return;
+  drafts.clear();
+  account = of;
+  vault = await openVault(of);
+  if (!vault) return;
+  const own = `${PREFIX}${of}.`;
+  for (const place of Object.keys(localStorage).filter((one) => one.startsWith(own))) {
+    const draft = parsed(await vault.unseal(localStorage.getItem(place)!));
+    if (draft) drafts.set(place.slice(own.length), draft);
+    else localStorage.removeItem(place);
+  }
+}
+
+export function readDraft<T>(key: string): Draft<T> | null {
+  return (drafts.get(key) as Draft<T> | undefined) ?? null;
+}
+
+function keep(key: string, text: string | null): void {
+  const place = placeOf(key);
+  const sealing = vault;
+  written = written.then(async () => {
+    if (text === null) localStorage.removeItem(place);
+    // Without a vault it is kept as long as the page is open: in clear it doesn't stay on a device.
+    else if (sealing) localStorage.setItem(place, await sealing.seal(text));
+  });
 }
 
 export function writeDraft<T>(key: string, draft: Draft<T>): void {
-  localStorage.setItem(PREFIX + key, JSON.stringify(draft));
+  drafts.set(key, draft);
+  keep(key, JSON.stringify(draft));
 }
 
 export function dropDraft(key: string): void {
-  localStorage.removeItem(PREFIX + key);
+  drafts.delete(key);
+  keep(key, null);
 }
 
-/** Drafts may hold health data: they leave this device with whoever signs out. */
-export function dropAllDrafts(): void {
+/** Once everything that was written lies on the device. */
+export function draftsKept(): Promise<void> {
+  return written;
+}
+
+/** What isn't saved yet, in words. */
+export function unsaved(): string[] {
+  return [...drafts.keys()].map((key) => {
+    const [kind, id] = key.split('.');
+    const what = kind === 'person' ? 'A person’s record' : kind === 'sequence' ? 'A sequence' : 'Something';
+    return id === 'new' ? `${what} that is new` : what;
+  });
+}
+
+/** Drafts may hold health data: they leave this device with whoever signs out, and the key that opens them. */
+export async function dropAllDrafts(): Promise<void> {
+  await written;
   for (const key of Object.keys(localStorage)) if (key.startsWith(PREFIX)) localStorage.removeItem(key);
+  drafts.clear();
+  account = null;
+  vault = null;
+  await forgetKeys();
 }

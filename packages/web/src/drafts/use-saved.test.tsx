@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { ApiError, Unreachable } from '../api/client.js';
-import { dropAllDrafts, readDraft, writeDraft } from './drafts.js';
+import { dropAllDrafts, openDrafts, readDraft, unsaved, writeDraft } from './drafts.js';
 import { useSaved } from './use-saved.js';
 
 interface Answer {
@@ -20,7 +20,10 @@ function setUp(send: (text: string, version: number | null) => Promise<Answer>) 
   );
 }
 
-beforeEach(() => localStorage.clear());
+beforeEach(async () => {
+  await dropAllDrafts();
+  await openDrafts('own-1');
+});
 
 test('what is typed is kept on this device until the server has it', async () => {
   const { result } = setUp(async (text, version) => ({ text, version: (version ?? 0) + 1 }));
@@ -83,11 +86,14 @@ test('typing goes on while it saves: what came later is not lost', async () => {
   expect(readDraft('k')).toEqual({ version: 2, value: 'one two' });
 });
 
-test('drafts leave this device with whoever signs out; a broken one is dropped', () => {
-  writeDraft('k', { version: 1, value: 'x' });
+test('drafts leave this device with whoever signs out, and nobody else is shown them', async () => {
+  writeDraft('person.new', { version: null, value: { name: 'Orla' } });
+  writeDraft('sequence.3', { version: 1, value: 'x' });
+  expect(unsaved()).toEqual(['A person’s record that is new', 'A sequence']);
+  await openDrafts('own-2');
+  expect([readDraft('sequence.3'), unsaved()]).toEqual([null, []]);
   localStorage.setItem('other', 'stays');
-  dropAllDrafts();
-  expect([readDraft('k'), localStorage.getItem('other')]).toEqual([null, 'stays']);
-  localStorage.setItem('lotus.draft.k', '{broken');
-  expect(readDraft('k')).toBeNull();
+  localStorage.setItem('lotus.draft.own-2.k', 'left by an older version, in clear');
+  await dropAllDrafts();
+  expect(Object.keys(localStorage)).toEqual(['other']);
 });

@@ -80,7 +80,8 @@ export function useSaved<T, R extends { readonly version: number }>({
   const { mutate, error, isPending } = mutation;
   const save = useCallback(() => mutate({ value, version }), [mutate, value, version]);
 
-  const away = error !== null && !(error instanceof ApiError);
+  // A session that has ended, and a server that makes a mistake, may be past in a moment: what was typed waits for it.
+  const away = error !== null && (!(error instanceof ApiError) || error.status === 401 || error.status >= 500);
   useEffect(() => {
     if (!away) return;
     const again = setTimeout(save, RETRY_MS);

@@ -1,13 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { LogOut, Moon, Sun } from 'lucide-react';
+import { Moon, Sun, UserRound } from 'lucide-react';
 import { useState } from 'react';
 import { Link, NavLink, Outlet } from 'react-router';
-import { request } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
-import { dropAllDrafts } from '../drafts/drafts.js';
-import { core } from '../worker/core.js';
 import { useStudioWords } from '../api/use-words.js';
 import { useStudioClock } from '../clock.js';
+import { SignInAgain } from './SignInAgain.js';
+import { SignOut } from './SignOut.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
 
 function ThemeButton() {
@@ -43,13 +42,6 @@ export function AppFrame() {
   const session = useQuery(sessionQuery);
   useStudioWords();
   useStudioClock();
-  const signOut = async () => {
-    await request('DELETE', 'session');
-    dropAllDrafts();
-    await core.forget();
-    // A page that is loaded anew holds nothing of those whom it showed.
-    window.location.assign('/sign-in');
-  };
   return (
     <div className="flex min-h-dvh flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-sheet focus:p-3">
@@ -72,22 +64,21 @@ export function AppFrame() {
               </NavLink>
             ))}
           </nav>
-          <span className="hidden text-sm text-soft md:inline">{session.data?.name}</span>
+          <Link to="/account" className="rounded px-1 py-1.5 text-sm hover:bg-shade" title="Account, studio and trail">
+            <UserRound size={20} aria-hidden className="inline md:hidden" />
+            <span className="sr-only md:not-sr-only">{session.data?.name ?? 'Account'}</span>
+          </Link>
           <ThemeButton />
-          <button
-            type="button"
-            onClick={() => void signOut()}
-            className="rounded p-2 hover:bg-shade"
-            aria-label="Sign out"
-            title="Sign out"
-          >
-            <LogOut size={20} aria-hidden />
-          </button>
+          <SignOut />
         </div>
+        {session.data?.demo && (
+          <p className="bg-shade px-3 py-1 text-center text-sm">Demo: everybody here is invented. Don’t enter real people.</p>
+        )}
       </header>
       <main id="main" className="mx-auto w-full max-w-[100rem] grow px-3 py-5 sm:px-6">
         <Outlet />
       </main>
+      <SignInAgain />
     </div>
   );
 }

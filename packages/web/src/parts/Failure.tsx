@@ -31,7 +31,7 @@ export function RouteFailure() {
   return (
     <div className="mx-auto max-w-2xl p-8">
       <h1 className="text-2xl">{error ? 'This screen could not be opened' : 'There is nothing at this address'}</h1>
-      {error !== undefined && <p className="mt-3">{explain(error)}</p>}
+      {error !== undefined && error !== null && <p className="mt-3">{explain(error)}</p>}
       <p className="mt-6">
         <Link to="/" className="underline">
           Back to the desk

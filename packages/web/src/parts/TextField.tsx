@@ -12,7 +12,9 @@ interface Props {
 export function TextField({ label, type = 'text', value, onChange }: Props) {
   return (
     <Labelled label={label}>
-      {(id) => <input id={id} type={type} value={value} onChange={(event) => onChange(event.target.value)} className={INPUT} />}
+      {(id) => (
+        <input id={id} type={type} value={value} autoComplete="off" onChange={(event) => onChange(event.target.value)} className={INPUT} />
+      )}
     </Labelled>
   );
 }

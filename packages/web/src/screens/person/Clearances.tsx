@@ -58,7 +58,7 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
                 checked={own.until === null}
                 onChange={({ target }) => set(id, { until: target.checked ? null : shifted(today(), USUAL_DAYS) })}
               />
-              Holds until it is taken back
+              No end: it counts until it is taken back
             </label>
             <Standing clearance={own} />
             <button type="button" onClick={() => onChange(clearances.filter((one) => one !== own))} className="mt-3 text-sm underline">

@@ -4,6 +4,9 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useForm } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
 import { request } from '../../api/client.js';
+import { hasCome } from '../../api/leave.js';
+import { sessionFound } from '../../api/session-lost.js';
+import { openDrafts } from '../../drafts/drafts.js';
 import { sessionQuery, stateQuery } from '../../api/queries.js';
 import type { Teacher } from '@lotus-steady/requests';
 import { INPUT, PRIMARY } from '../../parts/button-styles.js';
@@ -88,6 +91,9 @@ export function SignInScreen() {
   const enter = useMutation({
     mutationFn: ({ path, body }: { path: string; body?: Entry }) => request<Teacher>('POST', path, body),
     onSuccess: async (teacher) => {
+      hasCome();
+      sessionFound();
+      await openDrafts(`${teacher.demo ? 'demo' : 'own'}-${teacher.id}`);
       queries.setQueryData(sessionQuery.queryKey, teacher);
       await queries.invalidateQueries({ queryKey: stateQuery.queryKey });
       const to = search.get('to');

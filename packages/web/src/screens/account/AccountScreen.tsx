@@ -1,0 +1,114 @@
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { NameBody, PasswordBody, type Teacher } from '@lotus-steady/requests';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useForm } from 'react-hook-form';
+import { Link } from 'react-router';
+import { ApiError, request } from '../../api/client.js';
+import { sessionQuery } from '../../api/queries.js';
+import { INPUT, PLAIN } from '../../parts/button-styles.js';
+import { explain } from '../../parts/Failure.js';
+import { Labelled } from '../../parts/Labelled.js';
+
+/** Name and password of whoever is signed in, and the ways to the studio and the trail. */
+export function AccountScreen() {
+  const { data: teacher } = useQuery(sessionQuery);
+  if (!teacher) return null;
+  return (
+    <>
+      <title>Account · Lotus Steady</title>
+      <h1 className="mb-4 text-2xl">Account</h1>
+      <ul className="mb-6 space-y-2">
+        <li>
+          <Link to="/studio" className="underline">
+            The studio
+          </Link>
+          : what it decides for everyone, its time zone and its words
+        </li>
+        <li>
+          <Link to="/account/trail" className="underline">
+            The trail
+          </Link>
+          : who was looked at or changed, and who signed in, when
+        </li>
+      </ul>
+      {teacher.demo ? (
+        <p>This is the demo: its account has no password and is everybody’s.</p>
+      ) : (
+        <div className="grid max-w-3xl gap-6 md:grid-cols-2">
+          <NameForm teacher={teacher} />
+          <PasswordForm />
+        </div>
+      )}
+    </>
+  );
+}
+
+function Problem({ error, said }: { error: unknown; said: string | undefined }) {
+  const text = said ?? (error instanceof ApiError && error.problems[0] ? error.problems[0].message : error ? explain(error) : null);
+  return text === null ? null : (
+    <p role="alert" className="text-accent">
+      {text}
+    </p>
+  );
+}
+
+function NameForm({ teacher }: { teacher: Teacher }) {
+  const queries = useQueryClient();
+  const { register, handleSubmit, formState } = useForm<NameBody>({
+    defaultValues: { name: teacher.name },
+    resolver: classValidatorResolver(NameBody),
+  });
+  const rename = useMutation({
+    mutationFn: (body: NameBody) => request<Teacher>('PUT', 'session/name', body),
+    onSuccess: (renamed) => queries.setQueryData(sessionQuery.queryKey, renamed),
+  });
+  return (
+    <form
+      onSubmit={(event) => void handleSubmit((body) => rename.mutate({ ...body }))(event)}
+      noValidate
+      className="space-y-3 rounded border border-rule bg-sheet p-4"
+    >
+      <h2 className="text-lg">Name</h2>
+      <Labelled label="The name you sign in with">
+        {(id) => <input id={id} autoComplete="username" className={INPUT} {...register('name')} />}
+      </Labelled>
+      <Problem error={rename.error} said={formState.errors.name?.message} />
+      {rename.isSuccess && <p role="status">Changed.</p>}
+      <button type="submit" disabled={rename.isPending} className={PLAIN}>
+        Change the name
+      </button>
+    </form>
+  );
+}
+
+const FIELDS = [
+  { name: 'old', label: 'Password as it is now', autoComplete: 'current-password' },
+  { name: 'password', label: 'New password', autoComplete: 'new-password' },
+] as const;
+
+function PasswordForm() {
+  const { register, handleSubmit, formState, reset } = useForm<PasswordBody>({
+    defaultValues: { old: '', password: '' },
+    resolver: classValidatorResolver(PasswordBody),
+  });
+  const change = useMutation({ mutationFn: (body: PasswordBody) => request('PUT', 'session/password', body), onSuccess: () => reset() });
+  return (
+    <form
+      onSubmit={(event) => void handleSubmit((body) => change.mutate({ ...body }))(event)}
+      noValidate
+      className="space-y-3 rounded border border-rule bg-sheet p-4"
+    >
+      <h2 className="text-lg">Password</h2>
+      {FIELDS.map(({ name, label, autoComplete }) => (
+        <Labelled key={name} label={label}>
+          {(id) => <input id={id} type="password" autoComplete={autoComplete} className={INPUT} {...register(name)} />}
+        </Labelled>
+      ))}
+      <Problem error={change.error} said={formState.errors.old?.message ?? formState.errors.password?.message} />
+      {change.isSuccess && <p role="status">Changed. Whoever else was signed in with the old one has to sign in again.</p>}
+      <button type="submit" disabled={change.isPending} className={PLAIN}>
+        Change the password
+      </button>
+    </form>
+  );
+}

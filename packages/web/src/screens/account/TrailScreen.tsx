@@ -1,0 +1,74 @@
+import type { AuditEntry } from '@lotus-steady/requests';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { hasFailed } from '../../api/failed.js';
+import { trailQuery } from '../../api/queries.js';
+import { PLAIN } from '../../parts/button-styles.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+
+const WORDS: Readonly<Record<string, string>> = {
+  list: 'seen in a list',
+  read: 'record opened',
+  create: 'record made',
+  change: 'record changed',
+  plan: 'planned for',
+  export: 'record exported',
+  note: 'letter made',
+  erase: 'erased',
+  'class-removed': 'class removed that they were in',
+  'sequence-removed': 'A sequence was removed',
+  'first-account': 'The account was made',
+  'sign-in': 'Signed in',
+  'sign-in-failed': 'A wrong password was tried',
+  'sign-out': 'Signed out',
+  password: 'The password was changed',
+};
+
+/** What happened, as a sentence. */
+function said({ personId, name, action }: AuditEntry): string {
+  const words = WORDS[action] ?? action;
+  if (personId === null) return words;
+  return `${name ?? `Someone who was erased (number ${personId})`}: ${words}`;
+}
+
+/** Who was looked at or changed, and who signed in: the latest first, and nothing of it can be taken away. */
+export function TrailScreen() {
+  const trail = useInfiniteQuery(trailQuery);
+  if (hasFailed(trail)) return <Failure error={trail.error} onRetry={() => void trail.refetch()} />;
+  if (trail.data === undefined) return <Loading what="Opening the trail" />;
+  const entries = trail.data.pages.flat();
+  return (
+    <>
+      <title>The trail · Lotus Steady</title>
+      <h1 className="mb-1 text-2xl">The trail</h1>
+      <p className="mb-4 max-w-prose text-soft">What was done to whose record, and to the account. It only grows.</p>
+      <table className="w-full max-w-3xl text-left">
+        <thead>
+          <tr className="border-b border-rule">
+            <th scope="col" className="py-1 pr-6">
+              When
+            </th>
+            <th scope="col" className="py-1">
+              What
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {entries.map((entry) => (
+            <tr key={entry.id} className="border-b border-rule">
+              <td className="py-1 pr-6 whitespace-nowrap tabular-nums">
+                {new Date(entry.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+              </td>
+              <td className="py-1">{said(entry)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {trail.hasNextPage && (
+        <button type="button" className={`${PLAIN} mt-4`} disabled={trail.isFetchingNextPage} onClick={() => void trail.fetchNextPage()}>
+          Earlier ones
+        </button>
+      )}
+    </>
+  );
+}
