@@ -6,9 +6,11 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { getConnectionToken } from '@nestjs/sequelize';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import { LIBRARY_VERSION } from '@lotus-steady/core';
+import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import type { NextFunction, Request, Response } from 'express';
 import express from 'express';
+import expressStaticGzip, { type ExpressStaticGzipOptions } from 'express-static-gzip';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
 import type { Sequelize } from 'sequelize-typescript';
@@ -47,7 +49,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
     }),
   );
   if (settings.https) app.set('trust proxy', 1);
-  app.use('/api', notKept, onlyOwnPages);
+  app.use('/api', notKept, compression(), onlyOwnPages);
   app.use(cookieParser());
   app.use(express.json({ limit: '1mb', verify: refuseDeep }));
   app.use(tellUnread);
@@ -89,8 +91,12 @@ function serveWeb(app: NestExpressApplication, folder: string): void {
   const page = join(folder, 'index.html');
   if (!existsSync(page)) throw new Error(`${page} is missing; build first: npm run build`);
   // Built files carry a hash in their name and never change; the page itself is asked for anew.
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }));
-  app.use(express.static(folder, { index: false }));
+  const compressed = { enableBrotli: true, orderPreference: ['br', 'gz'], index: false } satisfies ExpressStaticGzipOptions;
+  app.use(
+    '/assets',
+    expressStaticGzip(join(folder, 'assets'), { ...compressed, serveStatic: { immutable: true, maxAge: '365d', fallthrough: false } }),
+  );
+  app.use(expressStaticGzip(folder, compressed));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
     response.set('Cache-Control', 'no-cache').sendFile(page);

@@ -26,7 +26,7 @@ const THREE = ['a0', 'a1', 'a2'] as const;
 export const abdominalSurgery = condition({
   id: 'abdominal-surgery',
   name: 'Abdominal or pelvic surgery',
-  words: ['abdominal surgery', 'belly operation', 'hysterectomy', 'gallbladder', 'appendix', 'bowel surgery', 'prolapse repair', 'stoma', 'keyhole surgery'],
+  words: ['tummy tuck', 'abdominal surgery', 'belly operation', 'hysterectomy', 'gallbladder', 'appendix', 'bowel surgery', 'prolapse repair', 'stoma', 'keyhole surgery'],
   parameters: {
     approach: { kind: 'choice', options: ['laparoscopic', 'open'], ask: 'Keyhole or open?', default: 'open' },
     weeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 104, ask: 'Weeks since', default: 0 },

@@ -7,7 +7,7 @@ import { clearance, found, note, today } from './screening.js';
 export const ankleFoot = condition({
   id: 'ankle-foot',
   name: 'Ankle or foot trouble',
-  words: ['ankle', 'foot', 'plantar fasciitis', 'heel pain', 'sprained ankle', 'Achilles', 'big toe', 'hallux', 'bunion', 'broken foot'],
+  words: ['fractured ankle', 'broken ankle', 'shin splints', 'flat feet', 'ankle', 'foot', 'plantar fasciitis', 'heel pain', 'sprained ankle', 'Achilles', 'big toe', 'hallux', 'bunion', 'broken foot'],
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['plantar-fasciitis', 'sprain', 'achilles-mid', 'achilles-insertion', 'big-toe', 'fracture', 'unknown'], ask: 'Which kind?', default: 'unknown' },

@@ -6,7 +6,7 @@ import { clearance, emergency, found, note, refer, today } from './screening.js'
 export const anxietyDepressionPtsd = condition({
   id: 'anxiety-depression-ptsd',
   name: 'Anxiety, depression, trauma',
-  words: ['anxiety', 'panic', 'depression', 'PTSD', 'trauma', 'bipolar', 'burnout', 'mental health', 'low mood'],
+  words: ['anxious', 'grief', 'anxiety', 'panic', 'depression', 'PTSD', 'trauma', 'bipolar', 'burnout', 'mental health', 'low mood'],
   parameters: {
     states: { kind: 'set', options: ['anxiety', 'panic', 'depression', 'ptsd', 'bipolar', 'psychosis'], ask: 'Which of these? (say none if not)' },
     phq9: { kind: 'number', holdsDays: 30, unit: 'points', from: 0, to: 27, ask: 'PHQ-9, only if the person or a clinician brings it', onlyIf: { states: ['depression'] } },

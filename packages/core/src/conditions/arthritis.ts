@@ -9,7 +9,7 @@ const JOINTS = ['fingers', 'wrist', 'elbow', 'shoulder', 'neck', 'spine', 'hip',
 export const arthritis = condition({
   id: 'arthritis',
   name: 'Arthritis',
-  words: ['arthritis', 'rheumatoid', 'RA', 'psoriatic', 'ankylosing spondylitis', 'gout', 'osteoarthritis', 'rheumatism', 'flare'],
+  words: ['stiff hands', 'arthritis', 'rheumatoid', 'RA', 'psoriatic', 'ankylosing spondylitis', 'gout', 'osteoarthritis', 'rheumatism', 'flare'],
   parameters: {
     ...PAIN.parameters,
     type: { kind: 'choice', options: ['ra', 'psoriatic', 'axial', 'oa', 'gout'], ask: 'Which kind?', default: 'ra' },

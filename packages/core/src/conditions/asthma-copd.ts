@@ -29,7 +29,7 @@ const SHORT = ['sev', 'mod'] as const;
 export const asthmaCopd = condition({
   id: 'asthma-copd',
   name: 'Asthma or COPD',
-  words: ['asthma', 'COPD', 'emphysema', 'lung disease', 'wheeze', 'chronic bronchitis', 'inhaler', 'breathless'],
+  words: ['asthmatic', 'breathing trouble', 'short of breath', 'asthma', 'COPD', 'emphysema', 'lung disease', 'wheeze', 'chronic bronchitis', 'inhaler', 'breathless'],
   parameters: {
     diagnosis: { kind: 'choice', options: ['asthma', 'copd', 'both'], ask: 'Asthma, COPD or both?', default: 'copd' },
     act: { kind: 'number', unit: 'points', from: 5, to: 25, ask: 'Asthma control test', onlyIf: { diagnosis: ['asthma', 'both'] } },

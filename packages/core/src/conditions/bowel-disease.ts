@@ -12,7 +12,7 @@ const activityOf = ({ kind = 'unknown', activity }: Bowel) => activity ?? (kind 
 export const bowelDisease = condition({
   id: 'bowel-disease',
   name: 'Inflammatory or irritable bowel',
-  words: ['IBD', 'inflammatory bowel disease', 'Crohn’s', "Crohn's", 'crohns', 'chrons', 'ulcerative colitis', 'ulcerative collitis', 'colitis', 'UC', 'IBS', 'irritable bowel', 'irritable bowl', 'spastic colon', 'bloating', 'constipation', 'diarrhoea', 'diarrhea', 'stoma', 'ileostomy', 'colostomy', 'ostomy bag', 'pouch', 'bowel fistula'],
+  words: ['diverticulitis', 'bloated', 'constipated', 'IBD', 'inflammatory bowel disease', 'Crohn’s', "Crohn's", 'crohns', 'chrons', 'ulcerative colitis', 'ulcerative collitis', 'colitis', 'UC', 'IBS', 'irritable bowel', 'irritable bowl', 'spastic colon', 'bloating', 'constipation', 'diarrhoea', 'diarrhea', 'stoma', 'ileostomy', 'colostomy', 'ostomy bag', 'pouch', 'bowel fistula'],
   parameters: {
     kind: { kind: 'choice', options: ['crohn', 'colitis', 'ibs', 'unknown'], ask: 'Which kind?' },
     activity: { kind: 'choice', holdsDays: 14, options: ['remission', 'mild', 'flare'], ask: 'How active now?' },

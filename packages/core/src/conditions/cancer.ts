@@ -27,7 +27,7 @@ function unread({ phase = 'chemo', platelets, hb }: Cancer): boolean {
 export const cancer = condition({
   id: 'cancer',
   name: 'Cancer, in treatment or after',
-  words: ['cancer', 'chemo', 'chemotherapy', 'radiation', 'breast cancer', 'lymphoedema', 'lymphedema', 'metastases', 'tumour', 'port', 'leukaemia'],
+  words: ['mastectomy', 'port in the chest', 'cancer', 'chemo', 'chemotherapy', 'radiation', 'breast cancer', 'lymphoedema', 'lymphedema', 'metastases', 'tumour', 'port', 'leukaemia'],
   parameters: {
     phase: { kind: 'choice', options: ['before', 'chemo', 'radiation', 'immune', 'hormone', 'after'], ask: 'Where in treatment?', default: 'chemo' },
     boneMets: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'In the bones?' },

@@ -8,7 +8,7 @@ const YOUNG = ['c3', 'c6', 'c9'] as const;
 export const children = condition({
   id: 'children',
   name: 'Children and teenagers',
-  words: ['child', 'kids', 'teenager', 'school class', 'Down syndrome', 'youth'],
+  words: ['toddler', 'preschooler', 'child', 'kids', 'teenager', 'school class', 'Down syndrome', 'youth'],
   parameters: {
     age: { kind: 'number', unit: 'year', from: 3, to: 17.9, ask: 'How old?' },
     hypermobile: { kind: 'yesno', ask: 'Very bendy joints?', default: true },

@@ -9,7 +9,7 @@ const session = ({ baselineMinutes, severity }: AnyAnswers) =>
 export const chronicFatigue = condition({
   id: 'chronic-fatigue',
   name: 'Chronic fatigue or long COVID',
-  words: ['ME', 'CFS', 'ME/CFS', 'chronic fatigue', 'long covid', 'post-viral', 'PEM', 'exhaustion', 'pacing'],
+  words: ['exhausted all the time', 'tired after covid', 'ME', 'CFS', 'ME/CFS', 'chronic fatigue', 'long covid', 'post-viral', 'PEM', 'exhaustion', 'pacing'],
   parameters: {
     pem: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'Worse 12 to 48 hours after effort?', default: 'yes' },
     severity: { kind: 'choice', options: ['mild', 'moderate', 'severe', 'very-severe'], ask: 'How severe?', default: 'moderate' },

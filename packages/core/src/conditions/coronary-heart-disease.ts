@@ -29,7 +29,7 @@ const ANY = ['recover', 'stable'] as const;
 export const coronaryHeartDisease = condition({
   id: 'coronary-heart-disease',
   name: 'Coronary heart disease',
-  words: ['heart attack', 'angina', 'stent', 'bypass', 'CABG', 'MI', 'heart valve', 'open heart surgery', 'coronary'],
+  words: ['valve replacement', 'heart attack', 'angina', 'stent', 'bypass', 'CABG', 'MI', 'heart valve', 'open heart surgery', 'coronary'],
   parameters: {
     event: { kind: 'choice', options: ['none', 'stableAngina', 'mi', 'stent', 'bypass', 'valve'], ask: 'What happened?', default: 'bypass' },
     weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since', default: 0, onlyIf: { event: ['mi', 'stent', 'bypass', 'valve'] } },

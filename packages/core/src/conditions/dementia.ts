@@ -6,7 +6,7 @@ import { callNow, clearance, clearanceAlone, emergency, found, note, open, refer
 export const dementia = condition({
   id: 'dementia',
   name: 'Dementia or memory loss',
-  words: ['dementia', 'demensia', 'dimentia', 'Alzheimer’s', "Alzheimer's", 'alzheimers', 'altzheimer', 'memory loss', 'memory problems', 'forgetful', 'MCI', 'mild cognitive impairment', 'vascular dementia', 'Lewy body', 'frontotemporal', 'cognitive decline'],
+  words: ['confused', 'dementia', 'demensia', 'dimentia', 'Alzheimer’s', "Alzheimer's", 'alzheimers', 'altzheimer', 'memory loss', 'memory problems', 'forgetful', 'MCI', 'mild cognitive impairment', 'vascular dementia', 'Lewy body', 'frontotemporal', 'cognitive decline'],
   parameters: {
     level: { kind: 'choice', options: ['mci', 'mild', 'moderate', 'severe'], ask: 'How far?', default: 'moderate' },
     type: { kind: 'choice', options: ['alzheimer', 'vascular', 'lewy', 'frontotemporal', 'parkinson', 'mixed', 'unknown'], ask: 'Which kind?', default: 'unknown' },

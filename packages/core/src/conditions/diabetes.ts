@@ -38,7 +38,7 @@ function glucoseFindings({ type = '1', lowersGlucose = true, glucose, ketones }:
 export const diabetes = condition({
   id: 'diabetes',
   name: 'Diabetes',
-  words: ['diabetes', 'diabetic', 'type 1', 'type 2', 'sugar', 'insulin', 'gestational diabetes', 'hypo', 'neuropathy'],
+  words: ['diabetic', 'diabetic feet', 'diabetes', 'diabetic', 'type 1', 'type 2', 'sugar', 'insulin', 'gestational diabetes', 'hypo', 'neuropathy'],
   parameters: {
     type: { kind: 'choice', options: ['1', '2', 'gestational', 'other'], ask: 'Which type?', default: '1' },
     lowersGlucose: { kind: 'yesno', ask: 'Insulin, sulfonylurea or glinide?', default: true },

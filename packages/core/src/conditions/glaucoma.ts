@@ -4,7 +4,7 @@ import { condition, row, type ScreeningFinding } from './condition.js';
 export const glaucoma = condition({
   id: 'glaucoma',
   name: 'Glaucoma and raised eye pressure',
-  words: ['eye pressure', 'ocular hypertension', 'green star', 'intraocular pressure', 'IOP'],
+  words: ['pressure in the eyes', 'eye pressure', 'ocular hypertension', 'green star', 'intraocular pressure', 'IOP'],
   parameters: {
     type: {
       kind: 'choice',

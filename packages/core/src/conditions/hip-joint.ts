@@ -10,7 +10,7 @@ const SORE = ['irr', 'op'] as const;
 export const hipJoint = condition({
   id: 'hip-joint',
   name: 'Hip trouble',
-  words: ['hip pain', 'hip arthritis', 'coxarthrosis', 'hip impingement', 'FAI', 'labrum', 'hip dysplasia', 'trochanteric', 'gluteal tendon'],
+  words: ['groin strain', 'clicking hip', 'hip bursitis', 'hip pain', 'hip arthritis', 'coxarthrosis', 'hip impingement', 'FAI', 'labrum', 'hip dysplasia', 'trochanteric', 'gluteal tendon'],
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['oa', 'impingement', 'labrum', 'dysplasia', 'gluteal-tendon', 'arthroscopy'], ask: 'Which kind?' },

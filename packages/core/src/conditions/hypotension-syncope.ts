@@ -9,7 +9,7 @@ const DROPS = ['oh', 'pots', 'faint'] as const;
 export const hypotensionSyncope = condition({
   id: 'hypotension-syncope',
   name: 'Low blood pressure or fainting',
-  words: ['low BP', 'low blood pressure', 'fainting', 'faints', 'POTS', 'orthostatic', 'dizzy on standing', 'blackout', 'syncope'],
+  words: ['passes out', 'blackouts', 'low BP', 'low blood pressure', 'fainting', 'faints', 'POTS', 'orthostatic', 'dizzy on standing', 'blackout', 'syncope'],
   parameters: {
     lyingSystolic: { kind: 'number', holdsDays: 30, unit: 'mmHg', from: 50, to: 260, ask: 'Upper number after 5 minutes of lying', how: 'Lie for 5 minutes, read; stand up, read after 1 and after 3 minutes. Stay beside them; sit them down if they feel faint.' },
     lyingDiastolic: { kind: 'number', holdsDays: 30, unit: 'mmHg', from: 25, to: 160, ask: 'Lower number, lying' },

@@ -6,7 +6,7 @@ import { emergency, found, note, open, refer, today } from './screening.js';
 export const insomnia = condition({
   id: 'insomnia',
   name: 'Trouble sleeping',
-  words: ['insomnia', 'insomina', 'can’t sleep', "can't sleep", 'cant sleep', 'sleepless', 'sleep problems', 'bad sleep', 'poor sleep', 'waking at night', 'wakes at 3', 'early waking', 'trouble falling asleep', 'loud snoring', 'restless legs', 'sleep apnoea'],
+  words: ['sleeps badly', 'snores', 'snoring', 'insomnia', 'insomina', 'can’t sleep', "can't sleep", 'cant sleep', 'sleepless', 'sleep problems', 'bad sleep', 'poor sleep', 'waking at night', 'wakes at 3', 'early waking', 'trouble falling asleep', 'loud snoring', 'restless legs', 'sleep apnoea'],
   parameters: {
     isi: { kind: 'number', unit: 'points', from: 0, to: 28, ask: 'Insomnia severity index', default: 15, how: '0 to 7 none, 8 to 14 slight, 15 to 21 moderate, 22 to 28 severe' },
     months: { kind: 'number', unit: 'months', from: 0, to: 600, ask: 'Months of trouble' },

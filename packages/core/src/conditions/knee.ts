@@ -10,7 +10,7 @@ const TIGHT = ['irr', 'op0', 'op1'] as const;
 export const knee = condition({
   id: 'knee',
   name: 'Knee trouble',
-  words: ['knee', 'meniscus', 'ACL', 'cruciate', 'kneecap', 'runner’s knee', 'knee replacement', 'TKR', 'gonarthrosis', 'knee arthritis'],
+  words: ['kneel', 'kneeling', 'can’t kneel', 'water on the knee', 'housemaid’s knee', 'knee', 'meniscus', 'ACL', 'cruciate', 'kneecap', 'runner’s knee', 'knee replacement', 'TKR', 'gonarthrosis', 'knee arthritis'],
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['oa', 'meniscus', 'acl', 'pcl', 'collateral', 'kneecap', 'bursitis', 'replacement', 'unknown'], ask: 'Which kind?', default: 'unknown' },

@@ -7,7 +7,7 @@ import { clearance, found, note, open, refer, SPINE_RED_FLAGS } from './screenin
 export const lowBackPain = condition({
   id: 'low-back-pain',
   name: 'Low back pain',
-  words: ['back pain', 'bad back', 'lumbago', 'lower back', 'backache', 'LBP', 'sore back'],
+  words: ['back ache', 'backache', 'tailbone pain', 'coccyx', 'back surgery', 'back pain', 'bad back', 'lumbago', 'lower back', 'backache', 'LBP', 'sore back'],
   parameters: {
     ...PAIN.parameters,
     weeksSinceOnset: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since this episode began' },

@@ -6,7 +6,7 @@ import { callNow, clearance, clearanceAlone, emergency, found, note, open, refer
 export const lupus = condition({
   id: 'lupus',
   name: 'Lupus (SLE)',
-  words: ['lupus', 'lupis', 'loopus', 'SLE', 'systemic lupus', 'systemic lupus erythematosus', 'erythematosis', 'discoid lupus', 'butterfly rash', 'connective tissue disease', 'antiphospholipid', 'APS', 'Hughes syndrome', 'Raynaud’s', "Raynaud's"],
+  words: ['Sjögren', 'lupus', 'lupis', 'loopus', 'SLE', 'systemic lupus', 'systemic lupus erythematosus', 'erythematosis', 'discoid lupus', 'butterfly rash', 'connective tissue disease', 'antiphospholipid', 'APS', 'Hughes syndrome', 'Raynaud’s', "Raynaud's"],
   parameters: {
     activity: { kind: 'choice', holdsDays: 28, options: ['quiet', 'mild', 'moderate', 'severe'], ask: 'How active now?' },
     organs: { kind: 'set', options: ['joints', 'skin', 'kidney', 'heartLung', 'brain', 'blood'], ask: 'What is affected?' },

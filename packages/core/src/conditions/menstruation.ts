@@ -4,7 +4,7 @@ import { condition, row } from './condition.js';
 export const menstruation = condition({
   id: 'menstruation',
   name: 'Menstruation',
-  words: ['period', 'cramps', 'pms', 'bleeding days', 'moon days', 'monthly'],
+  words: ['time of the month', 'period pains', 'heavy periods', 'period', 'cramps', 'pms', 'bleeding days', 'moon days', 'monthly'],
   parameters: {
     flow: { kind: 'choice', options: ['none', 'light', 'moderate', 'heavy'], ask: 'How strong is the flow today?', default: 'moderate' },
     cramps: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Cramps now', default: 0 },

@@ -34,7 +34,7 @@ const WEAK = ['op', 'vf', 'vfNew'] as const;
 export const osteoporosis = condition({
   id: 'osteoporosis',
   name: 'Osteoporosis or osteopenia',
-  words: ['osteoporosis', 'osteopenia', 'brittle bones', 'bone density', 'DEXA', 'T-score', 'vertebral fracture', 'thin bones'],
+  words: ['fractured vertebra', 'crushed vertebra', 'osteoporosis', 'osteopenia', 'brittle bones', 'bone density', 'DEXA', 'T-score', 'vertebral fracture', 'thin bones'],
   parameters: {
     ...PAIN.parameters,
     tScore: { kind: 'number', unit: 'SD', from: -6, to: 4, ask: 'Lowest T-score of spine and hip' },

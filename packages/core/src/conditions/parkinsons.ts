@@ -8,7 +8,7 @@ const UNSURE = ['mid', 'late', 'off'] as const;
 export const parkinsons = condition({
   id: 'parkinsons',
   name: 'Parkinson’s disease',
-  words: ['Parkinson', 'parkinsons', 'PD', 'tremor', 'freezing', 'Lewy'],
+  words: ['the shakes', 'shaky hands', 'Parkinson', 'parkinsons', 'PD', 'tremor', 'freezing', 'Lewy'],
   parameters: {
     hy: { kind: 'number', unit: 'stage 1-5', from: 1, to: 5, ask: 'Hoehn and Yahr stage', default: 3 },
     state: { kind: 'choice', holdsDays: 0, options: ['on', 'off', 'dyskinesia'], ask: 'Medicine working now?', default: 'off' },

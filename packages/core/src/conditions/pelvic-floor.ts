@@ -9,7 +9,7 @@ const WEAK = ['w1', 'w2', 'w3'] as const;
 export const pelvicFloor = condition({
   id: 'pelvic-floor',
   name: 'Pelvic floor trouble',
-  words: ['pelvic floor', 'prolapse', 'incontinence', 'leaking', 'leak when I sneeze', 'weak bladder', 'overactive floor', 'POP'],
+  words: ['heaviness down below', 'dropped womb', 'pelvic floor', 'prolapse', 'incontinence', 'leaking', 'leak when I sneeze', 'weak bladder', 'overactive floor', 'POP'],
   parameters: {
     type: { kind: 'choice', options: ['weak', 'overactive', 'mixed', 'unknown'], ask: 'Weak, overactive or both?', default: 'unknown' },
     popStage: { kind: 'number', unit: 'stage 0-4', from: 0, to: 4, ask: 'Stage of a prolapse' },

@@ -6,7 +6,7 @@ import { callNow, clearance, clearanceAlone, emergency, found, note, open, refer
 export const peripheralArteryDisease = condition({
   id: 'peripheral-artery-disease',
   name: 'Narrowed leg arteries',
-  words: ['peripheral artery disease', 'peripheral arterial disease', 'PAD', 'PVD', 'poor circulation in the legs', 'bad leg circulation', 'claudication', 'intermittent claudication', 'claudication pain', 'calf pain walking', 'blocked leg arteries', 'leg bypass', 'leg stent', 'hardening of the leg arteries'],
+  words: ['cramp in the calves when walking', 'bad circulation', 'peripheral artery disease', 'peripheral arterial disease', 'PAD', 'PVD', 'poor circulation in the legs', 'bad leg circulation', 'claudication', 'intermittent claudication', 'claudication pain', 'calf pain walking', 'blocked leg arteries', 'leg bypass', 'leg stent', 'hardening of the leg arteries'],
   parameters: {
     level: { kind: 'choice', options: ['noPain', 'walkPain', 'restPain', 'wound'], ask: 'Pain on walking, at rest, or a wound?', default: 'walkPain' },
     abi: { kind: 'number', unit: 'ratio', from: 0, to: 3, ask: 'Ankle-brachial index, if known', how: '0.90 or less is narrowed, above 1.40 can’t be read' },

@@ -4,7 +4,7 @@ import { condition, row, type ScreeningFinding } from './condition.js';
 export const pregnancy = condition({
   id: 'pregnancy',
   name: 'Pregnancy',
-  words: ['pregnant', 'expecting', 'prenatal', 'antenatal', 'baby on the way', 'trimester'],
+  words: ['with child', 'IVF', 'breech', 'baby bump', 'miscarriage before', 'pregnant', 'expecting', 'prenatal', 'antenatal', 'baby on the way', 'trimester'],
   parameters: {
     week: { kind: 'number', unit: 'week', goesOn: true, ofBody: 'pregnancyWeek', from: 0, to: 42.86, dueAt: 40, ask: 'Which week of pregnancy?' },
     experience: {

@@ -29,7 +29,7 @@ const EARLY = ['s0', 's1'] as const;
 export const recentSurgery = condition({
   id: 'recent-surgery',
   name: 'Recent operation or broken bone',
-  words: ['broken', 'fracture', 'cast', 'recent surgery', 'operation', 'plaster', 'broken arm', 'broken leg', 'broken rib', 'sling'],
+  words: ['had an operation', 'stitches', 'just operated', 'broken', 'fracture', 'cast', 'recent surgery', 'operation', 'plaster', 'broken arm', 'broken leg', 'broken rib', 'sling'],
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['fracture', 'joint-repair', 'implant', 'soft-tissue', 'spine', 'other'], ask: 'What was it?', default: 'fracture' },

@@ -33,7 +33,7 @@ const STRICT = ['high', 'mod'] as const;
 export const retinalDisease = condition({
   id: 'retinal-disease',
   name: 'Eye disease or operation',
-  words: ['retina', 'detached retina', 'macular degeneration', 'AMD', 'diabetic eyes', 'retinopathy', 'cataract', 'laser eye', 'high myopia', 'very short-sighted', 'eye surgery'],
+  words: ['blind', 'poor eyesight', 'low vision', 'retina', 'detached retina', 'macular degeneration', 'AMD', 'diabetic eyes', 'retinopathy', 'cataract', 'laser eye', 'high myopia', 'very short-sighted', 'eye surgery'],
   parameters: {
     kind: { kind: 'set', options: KINDS, ask: 'Which eye disease or operation?' },
     weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since the operation, laser or injection', default: 0, onlyIf: { kind: ['vitrectomy', 'detachmentRepaired', 'tearLasered', 'cataractOp', 'refractiveOp', 'cornealGraft', 'injection'] } },

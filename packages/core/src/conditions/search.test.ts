@@ -29,7 +29,7 @@ test('nothing at all for nonsense, everything for no words', () => {
 });
 
 test.each([
-  ['a bulging disc L4/5 since spring, high BP and sleeps badly', ['lumbar-disc', 'hypertension']],
+  ['a bulging disc L4/5 since spring, high BP and sleeps badly', ['lumbar-disc', 'insomnia', 'hypertension']],
   ['low blood pressure; wants to be calmer', ['hypotension-syncope']],
   ['sciatca on the left', ['sciatica']],
   ['wants to sleep better and move again', []],

@@ -3,7 +3,7 @@ import { CONDITIONS } from './all.js';
 import type { Condition } from './condition.js';
 
 /** Words that say nothing of which condition is meant. */
-const IDLE = new Set(['and', 'the', 'with', 'have', 'has', 'had', 'from', 'for', 'her', 'his', 'their', 'pain', 'trouble', 'disease', 'problem', 'problems', 'bad', 'old', 'year', 'years', 'weeks', 'week', 'since', 'very', 'some', 'left', 'right']); // prettier-ignore
+const IDLE = new Set(['and', 'the', 'with', 'have', 'has', 'had', 'from', 'for', 'her', 'his', 'their', 'pain', 'trouble', 'disease', 'problem', 'problems', 'bad', 'poor', 'just', 'when', 'down', 'all', 'time', 'out', 'can', 'cant', 'cannot', 'new', 'old', 'year', 'years', 'weeks', 'week', 'since', 'very', 'some', 'left', 'right']); // prettier-ignore
 
 /** Levels of the spine ("L4/5", "C5-6") tell the region and nothing else. */
 function plainWords(text: string): string {
@@ -27,14 +27,41 @@ function search(phrase: string) {
   return index.search(phrase);
 }
 
+/** What merely looks alike comes after what is written. */
+const LOOKS_ALIKE = 0.12;
+
 /** How well a condition answers to one phrase, 0 exactly to 1 hardly. */
 function scores(phrase: string, weight: number, into: Map<Condition, number>): void {
   for (const { item, score = 1 } of search(phrase)) {
     // A short abbreviation inside a longer word is an accident: "ms" is no part of "spasms".
     if (phrase.length <= 3 && !` ${item.text} `.includes(` ${phrase} `)) continue;
-    const value = (item.text === phrase ? 0 : score + 0.01) + weight;
+    const isWritten = ` ${item.text} `.includes(` ${phrase} `);
+    const value = (item.text === phrase ? 0 : score + (isWritten ? 0.01 : LOOKS_ALIKE)) + weight;
     if (value < (into.get(item.condition) ?? Infinity)) into.set(item.condition, value);
   }
+}
+
+/** One form of a word: "knees" is the knee, "kneeling" is to kneel. */
+function stem(word: string): string {
+  return word.length <= 3 ? word : word.replace(/(?:ies|y)$/, 'i').replace(/(?:ing|ed|(?<=[sx]|ch|sh)es|(?<!s)s)$/, '');
+}
+
+/** How many entries hold a word, by its stem: the fewer, the more it tells. */
+const HOLDERS = new Map<string, Set<Condition>>();
+for (const { condition, text } of ENTRIES)
+  for (const word of new Set(text.split(' ').map(stem)))
+    HOLDERS.set(word, (HOLDERS.get(word) ?? new Set<Condition>()).add(condition));
+
+/** What a word that is written exactly counts at best: after a whole phrase, before what merely looks alike. */
+const EXACT_WORD = 0.12;
+const EACH_HOLDER = 0.04;
+
+/** Conditions whose own words hold a word of the phrase, the rarer the better; several count together. */
+function wordScores(parts: readonly string[], into: Map<Condition, number>): void {
+  const hits = new Map<Condition, number>();
+  for (const holders of parts.map((word) => HOLDERS.get(stem(word)) ?? new Set<Condition>()))
+    for (const condition of holders) hits.set(condition, (hits.get(condition) ?? 1) * (EXACT_WORD + EACH_HOLDER * holders.size));
+  for (const [condition, score] of hits) if (score < (into.get(condition) ?? Infinity)) into.set(condition, score);
 }
 
 /**
@@ -48,6 +75,7 @@ export function findConditions(words: string): Condition[] {
   scores(phrase, 0, best);
   // A sentence is tried word by word and two by two; single words count less than what matches as a whole.
   const parts = phrase.split(' ').filter((word) => word.length >= 2 && !IDLE.has(word));
+  wordScores(parts, best);
   if (parts.length > 1) {
     parts.slice(1).forEach((word, i) => scores(`${parts[i]!} ${word}`, 0.3, best));
     parts.filter((word) => word.length > 3 || best.size === 0).forEach((word) => scores(word, 0.6, best));

@@ -7,7 +7,7 @@ import { condition, row, type ScreeningFinding } from './condition.js';
 export const seniors = condition({
   id: 'seniors',
   name: 'Seniors (65 and over)',
-  words: ['senior', 'elderly', 'older', 'old age', 'aged', 'fall risk', 'falls'],
+  words: ['deaf', 'hard of hearing', 'hearing aid', 'hearing loss', 'wobbly', 'unsteady', 'balance problems', 'poor eyesight', 'senior', 'elderly', 'older', 'old age', 'aged', 'fall risk', 'falls'],
   parameters: {
     age: { kind: 'number', unit: 'years', from: 60, to: 110, ask: 'Age' },
     tug: { kind: 'number', holdsDays: 183, unit: 's', from: 3, to: 120, ask: 'Timed up and go', clock: 'up', how: 'Sitting in a chair with arms: on "go" stand up, walk 3 metres at the usual pace, turn, walk back, sit down. Stop the watch when seated. 12 s or more is a risk.' },

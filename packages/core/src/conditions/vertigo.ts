@@ -6,7 +6,7 @@ import { clearance, emergency, found, note, refer, today } from './screening.js'
 export const vertigo = condition({
   id: 'vertigo',
   name: 'Vertigo',
-  words: ['vertigo', 'BPPV', 'spinning', 'Meniere', 'dizzy', 'dizziness', 'ear crystals', 'vestibular', 'labyrinthitis'],
+  words: ['room spins', 'wobbly', 'vertigo', 'BPPV', 'spinning', 'Meniere', 'dizzy', 'dizziness', 'ear crystals', 'vestibular', 'labyrinthitis'],
   parameters: {
     type: { kind: 'choice', options: ['posterior', 'horizontal', 'meniere', 'neuritis', 'vestibularMigraine', 'persistent', 'unknown'], ask: 'Which kind?', default: 'unknown' },
     side: { kind: 'choice', options: ['left', 'right', 'both'], ask: 'Which ear?', default: 'both' },

@@ -10,7 +10,7 @@ const SORE = ['irr', 'op'] as const;
 export const wrist = condition({
   id: 'wrist',
   name: 'Wrist trouble',
-  words: ['wrist', 'carpal tunnel', 'numb fingers', 'RSI', 'sprained wrist', 'thumb', 'ganglion', 'broken wrist'],
+  words: ['repetitive strain', 'thumb pain', 'sore wrists', 'weak wrists', 'wrist', 'carpal tunnel', 'numb fingers', 'RSI', 'sprained wrist', 'thumb', 'ganglion', 'broken wrist'],
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['carpal-tunnel', 'sprain', 'arthritis', 'thumb-tendon', 'ganglion', 'fracture'], ask: 'Which kind?', default: 'carpal-tunnel' },

@@ -8,6 +8,7 @@ import { sessionQuery } from '../../api/queries.js';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { Labelled } from '../../parts/Labelled.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 /** Name and password of whoever is signed in, and the ways to the studio and the trail. */
 export function AccountScreen() {
@@ -15,7 +16,7 @@ export function AccountScreen() {
   if (!teacher) return null;
   return (
     <>
-      <title>Account · Lotus Steady</title>
+      <PageTitle>Account</PageTitle>
       <h1 className="mb-4 text-2xl">Account</h1>
       <ul className="mb-6 space-y-2">
         <li>

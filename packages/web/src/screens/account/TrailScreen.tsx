@@ -5,6 +5,7 @@ import { trailQuery } from '../../api/queries.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 const WORDS: Readonly<Record<string, string>> = {
   list: 'seen in a list',
@@ -39,7 +40,7 @@ export function TrailScreen() {
   const entries = trail.data.pages.flat();
   return (
     <>
-      <title>The trail · Lotus Steady</title>
+      <PageTitle>The trail</PageTitle>
       <h1 className="mb-1 text-2xl">The trail</h1>
       <p className="mb-4 max-w-prose text-soft">What was done to whose record, and to the account. It only grows.</p>
       <table className="w-full max-w-3xl text-left">

@@ -13,6 +13,7 @@ import { MeasureTable } from './MeasureTable.js';
 import { StepListWays } from './StepListWays.js';
 import { Touching } from './Touching.js';
 import { Turnable } from './Turnable.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 interface Props {
   readonly page: AsanaPage;
@@ -57,6 +58,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
         <div>
+          <PageTitle>{entry.name}</PageTitle>
           <h1 className="text-2xl">{entry.name}</h1>
           <p className="text-soft">
             {entry.iast && <em>{entry.iast}</em>}

@@ -16,6 +16,7 @@ import { words } from '../../parts/words.js';
 import type { AsanaEntry } from '../../worker/asana-page.js';
 import { findQuery, verdictsQuery } from '../../worker/queries.js';
 import { hasFailed } from '../../api/failed.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 const VERDICT_WORDS = { keep: 'allowed', watch: 'with care', change: 'only when changed' } as const;
 const MARKS = { keep: '○', watch: '◐', change: '●' } as const;
@@ -104,6 +105,7 @@ export function AsanasScreen() {
   const options = (of: 'base' | 'purposes') => [...new Set(everything.data.flatMap((entry) => entry[of]))].sort();
   return (
     <>
+      <PageTitle>{'Asanas'}</PageTitle>
       <h1 className="mb-4 text-2xl">Asanas</h1>
       <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-5">
         <div>

@@ -29,6 +29,7 @@ import type { ReadText } from '../../worker/answers.js';
 import { buildQuery, readTextQuery } from '../../worker/queries.js';
 import { writeShared } from '../score/class-address.js';
 import { hasFailed } from '../../api/failed.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 /** What classes are usually built for; the library knows more. */
 const OFFERED: readonly Purpose[] = [
@@ -142,6 +143,7 @@ export function BuildScreen() {
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   return (
     <>
+      <PageTitle>{'Build a class'}</PageTitle>
       <h1 className="mb-4 text-2xl">Build a class</h1>
       <form onSubmit={build} className="space-y-5">
         <fieldset>

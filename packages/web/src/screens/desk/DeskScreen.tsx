@@ -2,51 +2,20 @@ import { counted, findCondition } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { classesQuery, peopleQuery, sequencesQuery } from '../../api/queries.js';
+import { peopleQuery, sequencesQuery } from '../../api/queries.js';
 import { PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
-import { dayWords } from '../../parts/words.js';
-import { today } from '../../clock.js';
-import { againAddress, nextDay } from '../score/class-address.js';
+import { KeptClasses, TodaysClasses } from './KeptClasses.js';
 import { useHeadStart } from './use-head-start.js';
 import { hasFailed } from '../../api/failed.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
-const MOST_KEPT = 5;
 const CHOICE = 'flex w-full flex-col items-start rounded border px-3 py-2 text-left';
 
 function choice(chosen: boolean): string {
   return `${CHOICE} ${chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-soft'}`;
-}
-
-/** Classes that were kept, to be taught again: what changed in the people since is shown there. */
-function KeptClasses() {
-  const classes = useQuery(classesQuery);
-  const kept = classes.data?.filter(({ sequenceId, personIds }) => sequenceId !== null && personIds.length > 1).slice(0, MOST_KEPT) ?? [];
-  if (kept.length === 0) return null;
-  return (
-    <section aria-labelledby="kept" className="mb-5 rounded border border-rule bg-sheet p-4">
-      <h2 id="kept" className="text-base">
-        Kept classes
-      </h2>
-      <ul className="mt-2 space-y-1">
-        {kept.map((one) => {
-          const next = nextDay(one.day, today());
-          return (
-            <li key={one.id} className="flex flex-wrap justify-between gap-x-6">
-              <span>
-                {dayWords(one.day)}: {one.title}, {counted(one.personIds.length, 'person', 'people')}
-              </span>
-              <Link to={againAddress(one, next)} className="underline">
-                Plan it again for {dayWords(next)}
-              </Link>
-            </li>
-          );
-        })}
-      </ul>
-    </section>
-  );
 }
 
 /** Before class: one sequence, whoever comes, and the score is open. */
@@ -67,6 +36,8 @@ export function DeskScreen() {
 
   return (
     <>
+      <PageTitle>{'Desk'}</PageTitle>
+      <TodaysClasses />
       <h1 className="text-2xl">What do you teach, and to whom?</h1>
       <p className="mt-1 mb-5 text-soft">Choose a sequence and everybody who comes: the score shows what stays, what changes and why.</p>
       {waiting.length > 0 && (

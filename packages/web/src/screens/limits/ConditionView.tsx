@@ -12,6 +12,7 @@ import { Questions } from '../person/Questions.js';
 import { DoneInstead } from './DoneInstead.js';
 import { LibraryFor } from './LibraryFor.js';
 import { RangeFigure } from './RangeFigure.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 const GRADES: readonly { readonly grade: Grade; readonly title: string; readonly says: string }[] = [
   { grade: 'avoid', title: 'Not at all', says: 'The given form is never offered; another is found, or the step is left out.' },
@@ -118,6 +119,7 @@ export function ConditionView({ condition }: { condition: Condition }) {
       <p className="text-sm">
         <Link to="/limits">All conditions</Link>
       </p>
+      <PageTitle>{condition.name}</PageTitle>
       <h1 className="text-2xl">{condition.name}</h1>
       <p className="text-soft">{condition.words.join(', ')}</p>
       <div className={`mt-4 grid items-start gap-6 ${stages.length > 1 ? 'lg:grid-cols-2' : 'lg:grid-cols-[1fr_26rem]'}`}>

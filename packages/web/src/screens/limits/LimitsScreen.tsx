@@ -2,6 +2,7 @@ import { CONDITIONS, counted, findConditions, type Condition } from '@lotus-stea
 import { useDeferredValue, useId } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 /** Where each group begins, in the order of the conditions. */
 const GROUPS: readonly { readonly title: string; readonly first: string }[] = [
@@ -45,6 +46,7 @@ export function LimitsScreen() {
   const found = findConditions(words);
   return (
     <>
+      <PageTitle>{'Limits'}</PageTitle>
       <h1 className="mb-1 text-2xl">Limits</h1>
       <p className="mb-4 max-w-prose text-soft">
         What each condition bars, why, and on whose word. Written from memory of its sources and not yet reviewed by a clinician; a written

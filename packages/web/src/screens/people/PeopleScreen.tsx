@@ -8,6 +8,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { hasFailed } from '../../api/failed.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 export function PeopleScreen() {
   const people = useQuery(peopleQuery);
@@ -18,6 +19,7 @@ export function PeopleScreen() {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
+        <PageTitle>{'People'}</PageTitle>
         <h1 className="text-2xl">People</h1>
         <Link to="/people/new" className={PRIMARY}>
           Add a person

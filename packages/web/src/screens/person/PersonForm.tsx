@@ -22,6 +22,7 @@ import { BODY_LABELS, ReachFields, WHO } from './ReachFields.js';
 import { SetAside } from './SetAside.js';
 import { Why } from './Why.js';
 import { checkDraft, NEW_PERSON, problemAt, toDraft, type PersonDraft } from './person-draft.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 /** Until the studio's own decisions are there. */
 const NO_STUDIO = { schools: {}, limits: [], timeZone: 'UTC' };
@@ -255,6 +256,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
+        <PageTitle>{draft.name || 'Someone new'}</PageTitle>
         <h1 className="text-2xl">{draft.name || 'Someone new'}</h1>
         {stored !== null && <SaveBar state={state} onSave={trySave} />}
       </div>

@@ -15,6 +15,7 @@ import { ClassStaff } from './ClassStaff.js';
 import { FIGURES, readSince, writeShared } from './class-address.js';
 import { Differences } from './Differences.js';
 import { useClassScore } from './use-class-score.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 /** A sequence for several people at once. */
 export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
@@ -28,6 +29,7 @@ export function ClassScoreView({ sequence, ids }: { sequence: StoredSequence; id
     <>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div>
+          <PageTitle>{`${score.data?.answer.title || sequence.title}: class score`}</PageTitle>
           <h1 className="text-2xl">{score.data?.answer.title || sequence.title}</h1>
           <p className="text-soft">
             for {counted(people.data.length, 'person', 'people')}

@@ -13,6 +13,7 @@ import { layOut } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { Staves } from './Staves.js';
 import { WhyPanel } from './WhyPanel.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')).ClassCurve }));
 
@@ -45,6 +46,7 @@ export function ScoreView({ sequence, person, score, day }: Props) {
     <>
       <div className="mb-3 flex flex-wrap items-start justify-between gap-x-6 gap-y-3">
         <div>
+          <PageTitle>{`${sequence.title}: score`}</PageTitle>
           <h1 className="text-2xl">{sequence.title}</h1>
           <p className="text-soft">
             for{' '}

@@ -72,3 +72,14 @@ export function againAddress({ id, sequenceId, personIds, figures, shared, pins 
   );
   return `/sequences/${sequenceId}/for/${personIds.join(',')}?${search}`;
 }
+
+/** A kept class as it was kept, on its own day. */
+export function keptAddress({ sequenceId, personIds, figures, shared, pins, day }: ClassSummary): string {
+  const search = withPins(new URLSearchParams({ figures: String(figures), ...(shared && { shared: writeShared(shared) }), day }), pins);
+  return `/sequences/${sequenceId}/for/${personIds.join(',')}?${search}`;
+}
+
+/** The same, to be taught. */
+export function teachAddress(kept: ClassSummary): string {
+  return keptAddress(kept).replace('?', '/teach?');
+}

@@ -12,6 +12,7 @@ import { ReviewPanel } from './ReviewPanel.js';
 import { EarlierTexts } from './EarlierTexts.js';
 import { Matches } from './Matches.js';
 import { useSettling } from './use-settling.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 const EXAMPLE = `# Slow morning
 minutes: 30
@@ -49,6 +50,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+        <PageTitle>{read.data?.sequence?.title || stored?.title || 'New sequence'}</PageTitle>
         <h1 className="text-2xl">{read.data?.sequence?.title || stored?.title || 'New sequence'}</h1>
         <SaveBar state={state} onSave={save} />
       </div>

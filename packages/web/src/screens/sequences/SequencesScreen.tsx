@@ -6,6 +6,7 @@ import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { hasFailed } from '../../api/failed.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 export function SequencesScreen() {
   const sequences = useQuery(sequencesQuery);
@@ -14,6 +15,7 @@ export function SequencesScreen() {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
+        <PageTitle>{'Sequences'}</PageTitle>
         <h1 className="text-2xl">Sequences</h1>
         <div className="flex flex-wrap gap-3">
           <Link to="/sequences/build" className={PLAIN}>

@@ -12,6 +12,7 @@ import type { Teacher } from '@lotus-steady/requests';
 import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 interface Entry {
   readonly name: string;
@@ -104,6 +105,7 @@ export function SignInScreen() {
   return (
     <main className="mx-auto flex min-h-dvh max-w-md flex-col justify-center px-5 py-10">
       <img src="/mark.svg" alt="" className="mb-5 size-14" />
+      <PageTitle>{'Sign in'}</PageTitle>
       <h1 className="text-3xl">Lotus Steady</h1>
       <p className="mt-2 mb-7 text-soft">
         Sequences adapted to the people in front of you. It supports your judgement and defers to doctors, midwives and physiotherapists.

@@ -10,6 +10,7 @@ import { OwnLimits } from '../../parts/OwnLimits.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { SchoolSelect } from '../../parts/SchoolSelect.js';
 import { hasFailed } from '../../api/failed.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 /** What the studio decides for everyone: positions where practitioners disagree, and limits of its own. Every change is kept at once. */
 export function StudioScreen() {
@@ -28,6 +29,7 @@ export function StudioScreen() {
   const { schools, limits, timeZone } = studio.data;
   return (
     <>
+      <PageTitle>{'The studio'}</PageTitle>
       <h1 className="mb-1 text-2xl">The studio</h1>
       <p className="max-w-prose text-soft">
         For everyone who practises here; a person’s own record may decide otherwise where practitioners disagree.{' '}

@@ -8,6 +8,7 @@ import { BreathPacer } from './BreathPacer.js';
 import type { TaughtFigure, TaughtStep } from './taught.js';
 import { useCountdown } from './use-countdown.js';
 import { useWakeLock } from './use-wake-lock.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 const ROUND = 'rounded-full border-2 border-ink p-3 disabled:opacity-40 sm:p-5';
 const KEY = `${ROUND} hover:bg-shade`;
@@ -88,6 +89,7 @@ export function TeachView({ taught, breathSeconds, back }: { taught: readonly Ta
           {others.length > 0 && <Others main={main!} others={others} />}
         </div>
         <div className="flex flex-col gap-3 lg:justify-center">
+          <PageTitle>{`Teaching: ${main!.name}`}</PageTitle>
           <h1 className="text-3xl sm:text-5xl">{main!.name}</h1>
           {beat.side && <p className="text-2xl font-semibold text-accent uppercase sm:text-3xl">{beat.side} side</p>}
           <p className="text-xl sm:text-2xl">{step.dose}</p>

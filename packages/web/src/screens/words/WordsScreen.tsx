@@ -8,6 +8,7 @@ import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { hasFailed } from '../../api/failed.js';
+import { PageTitle } from '../../parts/PageTitle.js';
 
 function meaningWords(means: WordMeaning, nameOf: (id: string) => string): string {
   switch (means.is) {
@@ -54,6 +55,7 @@ export function WordsScreen() {
   const failed = [keep, forget].find(({ isError }) => isError);
   return (
     <>
+      <PageTitle>{'Our words'}</PageTitle>
       <h1 className="mb-1 text-2xl">Our words</h1>
       <p className="max-w-prose text-soft">
         What you settled in your notes. Every text is read with these words; where one is used, the line says “your word”.
