@@ -478,6 +478,12 @@ describe('classes', () => {
   });
 });
 
+test('nothing is called untitled: a sequence without a title has the name of its first steps', async () => {
+  const made = await make<{ id: number; title: string }>('/api/sequences', { text: 'Mountain\nTree each side\nSavasana 5 min' });
+  expect(made.title).toBe('Mountain, Tree …');
+  await api().delete(`/api/sequences/${made.id}`).set('Cookie', cookie).expect(204);
+});
+
 describe('earlier texts of a sequence', () => {
   test('stay, the latest first, and go with it', async () => {
     const { id } = await make<{ id: number }>('/api/sequences', { text: '# A\ntree' });

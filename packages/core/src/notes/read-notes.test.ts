@@ -302,3 +302,14 @@ describe('for whom the class is', () => {
     expect(of('place: chair\n')).toContain('chair-side-bend');
   });
 });
+
+describe('the title of a text that marks none', () => {
+  const titleOf = (text: string) => notesReader(library)(text).sequence!.title;
+  test.each([
+    ['Tuesday flow\n\nMountain\nTree each side', 'Tuesday flow'],
+    ['Tuesday flow:\nMountain\nTree each side', 'Tuesday flow'],
+    ['Mountain\nTree each side', ''],
+    ['Remember the blankets, and ask Anna about her hip.\nMountain\nTree', ''],
+    ['# Written\nTuesday flow\nMountain', 'Written'],
+  ])('%j: %j', (text, title) => expect(titleOf(text)).toBe(title));
+});

@@ -17,6 +17,7 @@ import { wordKey, type StudioWord } from './studio-words.js';
 import { surroundingOf } from './surrounding.js';
 import { tokensOf, type Span, type Tokens } from './tokens.js';
 import { CERTAINTY, WEIGHTS } from './weights.js';
+import { plain } from './words.js';
 
 /** More lines than any class has: a text that is longer is something else. */
 export const MOST_LINES = 600;
@@ -358,6 +359,17 @@ function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }
   return variation ?? (found?.exact ? null : lexicon.variation(query, asana));
 }
 
+/** Longer first lines are a remark. */
+const MOST_TITLE = 60;
+const NO_TITLE = /[.!?]\s*$/;
+
+/** The title of a text that marks none: its first line, where that is neither a step nor a sentence. */
+function titleIn([first]: readonly ReadLine[]): string {
+  if (!first || (first.kind !== 'note' && first.kind !== 'heading') || first.word) return '';
+  const text = first.text.replace(/^[#\s]+/, '').trim();
+  return text.length > MOST_TITLE || NO_TITLE.test(text) ? '' : text.replace(/\s*:$/, '');
+}
+
 /** Makes the lines' understanding into a sequence, one line after another. */
 class Writer {
   private readonly steps: Step[] = [];
@@ -395,6 +407,7 @@ class Writer {
     }
     if (this.problems.length > 0) return { sequence: null, lines: [], problems: this.problems };
     this.lines.sort((a, b) => a.line - b.line);
+    if (header.title === '') header.title = titleIn(this.lines);
     const sequence = { ...header, steps: this.steps.map(sameStep), unknown: this.unknown, notes: this.notes };
     return { sequence, lines: this.lines, problems: [] };
   }
@@ -474,7 +487,10 @@ class Writer {
   private tellGuess({ line }: WeighedLine, tokens: Tokens, asana: Asana, candidates: readonly Candidate[], word: StudioWord | null): void {
     if (word) this.notes.push({ line, text: `your word since ${word.since}: "${word.text}"` });
     const other = candidates.find((one) => one.asana !== asana.id && one.likely > MENTIONED);
-    if (!word && other) this.notes.push({ line, text: `"${tokens.rest.trim()}" can mean several asanas; taken as ${asana.name}` });
+    const said = tokens.rest.replace(/[\s,;:.-]+$/, '').trim();
+    // By its own name it means itself.
+    if (!word && other && plain(said) !== plain(asana.name))
+      this.notes.push({ line, text: `"${said}" can mean several asanas; taken as ${asana.name}` });
   }
 
   private addStep(line: WeighedLine, tokens: Tokens, asana: Asana, variation: string | null, told: StepSide | null): ReadStep[] {

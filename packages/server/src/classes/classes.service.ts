@@ -63,7 +63,7 @@ export class ClassesService {
         {
           teacherId,
           sequenceId,
-          title: titleOf(sequence.title),
+          title: titleOf(sequence),
           day,
           text,
           figures,

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { Sequence } from '@lotus-steady/core';
+import { library, type Sequence } from '@lotus-steady/core';
 import { SequenceBody, SequenceChangeBody, type SequenceSummary, type SequenceVersion, type StoredSequence } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -51,14 +51,14 @@ export class SequencesService {
 
   /** @throws UnprocessableEntityException when the text can't be a sequence. */
   async create(teacherId: number, { text }: SequenceBody): Promise<StoredSequence> {
-    const { title } = await this.parse(teacherId, text);
-    const row = await this.rows.create({ teacherId, title: titleOf(title), text, version: 1 });
+    const sequence = await this.parse(teacherId, text);
+    const row = await this.rows.create({ teacherId, title: titleOf(sequence), text, version: 1 });
     return row.toSequence();
   }
 
   /** @throws ConflictException with both texts when it was saved elsewhere in between. */
   async replace(teacherId: number, id: number, { text, version }: SequenceChangeBody): Promise<StoredSequence> {
-    const { title } = await this.parse(teacherId, text);
+    const sequence = await this.parse(teacherId, text);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
       if (row.version !== version)
@@ -70,7 +70,7 @@ export class SequencesService {
         });
       // What was there before stays to go back to.
       await this.versions.create({ sequenceId: id, version, text: row.text, savedAt: row.updatedAt as Date }, { transaction });
-      await row.update({ title: titleOf(title), text, version: version + 1 }, { transaction });
+      await row.update({ title: titleOf(sequence), text, version: version + 1 }, { transaction });
       return row.toSequence();
     });
   }
@@ -104,6 +104,13 @@ export class SequencesService {
   }
 }
 
-export function titleOf(title: string): string {
-  return title === '' ? 'Untitled sequence' : title.slice(0, 200);
+const MOST_TITLE = 200;
+const NAMED_STEPS = 2;
+
+/** What a sequence is called: its title, or where it has none its first steps. */
+export function titleOf({ title, steps }: Pick<Sequence, 'title' | 'steps'>): string {
+  if (title !== '') return title.slice(0, MOST_TITLE);
+  const names = [...new Set(steps.map(({ asana }) => library.get(asana).name))];
+  if (names.length === 0) return 'Notes without a step';
+  return `${names.slice(0, NAMED_STEPS).join(', ')}${names.length > NAMED_STEPS ? ' …' : ''}`;
 }

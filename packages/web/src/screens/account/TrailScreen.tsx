@@ -25,11 +25,33 @@ const WORDS: Readonly<Record<string, string>> = {
   password: 'The password was changed',
 };
 
+/** So many names are said; the rest is counted. */
+const MOST_NAMES = 3;
+const MINUTE_MS = 60_000;
+
+/** Entries of one kind that follow each other within a minute: one look at a list, one class. */
+function together(entries: readonly AuditEntry[]): AuditEntry[][] {
+  const groups: AuditEntry[][] = [];
+  for (const entry of entries) {
+    const last = groups.at(-1)?.[0];
+    const isSame =
+      last?.action === entry.action && entry.personId !== null && Math.abs(Date.parse(last.at) - Date.parse(entry.at)) < MINUTE_MS;
+    if (isSame) groups.at(-1)!.push(entry);
+    else groups.push([entry]);
+  }
+  return groups;
+}
+
 /** What happened, as a sentence. */
-function said({ personId, name, action }: AuditEntry): string {
-  const words = WORDS[action] ?? action;
-  if (personId === null) return words;
-  return `${name ?? `Someone who was erased (number ${personId})`}: ${words}`;
+function said(group: readonly AuditEntry[]): string {
+  const words = WORDS[group[0]!.action] ?? group[0]!.action;
+  const names = [
+    ...new Set(group.flatMap(({ personId, name }) => (personId === null ? [] : [name ?? `someone who was erased (number ${personId})`]))),
+  ];
+  if (names.length === 0) return words;
+  const rest = names.length - MOST_NAMES;
+  const whom = rest > 1 ? `${names.slice(0, MOST_NAMES).join(', ')} and ${rest} more` : names.join(', ');
+  return `${whom}: ${words}`;
 }
 
 /** Who was looked at or changed, and who signed in: the latest first, and nothing of it can be taken away. */
@@ -37,7 +59,6 @@ export function TrailScreen() {
   const trail = useInfiniteQuery(trailQuery);
   if (hasFailed(trail)) return <Failure error={trail.error} onRetry={() => void trail.refetch()} />;
   if (trail.data === undefined) return <Loading what="Opening the trail" />;
-  const entries = trail.data.pages.flat();
   return (
     <>
       <PageTitle>The trail</PageTitle>
@@ -55,12 +76,12 @@ export function TrailScreen() {
           </tr>
         </thead>
         <tbody>
-          {entries.map((entry) => (
-            <tr key={entry.id} className="border-b border-rule">
+          {together(trail.data.pages.flat()).map((group) => (
+            <tr key={group[0]!.id} className="border-b border-rule">
               <td className="py-1 pr-6 whitespace-nowrap tabular-nums">
-                {new Date(entry.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+                {new Date(group[0]!.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
               </td>
-              <td className="py-1">{said(entry)}</td>
+              <td className="py-1">{said(group)}</td>
             </tr>
           ))}
         </tbody>

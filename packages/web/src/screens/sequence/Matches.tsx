@@ -36,7 +36,7 @@ interface Shown {
 const MOST_FIGURES = 6;
 
 /** What a line was taken for, in words. */
-function meaning({ kind, word }: NotesLine, shown: readonly Shown[]): string {
+function meaning({ kind, word, text }: NotesLine, shown: readonly Shown[]): string {
   switch (kind) {
     case 'step':
     case 'many':
@@ -48,7 +48,7 @@ function meaning({ kind, word }: NotesLine, shown: readonly Shown[]): string {
     case 'note':
       return word?.means.is === 'own' ? 'A posture of our own: shown, not judged' : 'A note';
     case 'heading':
-      return 'A section';
+      return /^#\s/.test(text) ? 'The title' : 'A section';
     case 'ask':
       return 'Which one?';
   }
