@@ -72,7 +72,15 @@ export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';
 export { assess, type Answered, type Assessment } from './screening/assess.js';
-export { checkClearance, clearedConditions, screen, type Clearance, type Decision, type Screening, type ScreeningReason } from './screening/screen.js';
+export {
+  checkClearance,
+  clearedConditions,
+  screen,
+  type Clearance,
+  type Decision,
+  type Screening,
+  type ScreeningReason,
+} from './screening/screen.js';
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { notesJson, type NotesJson, type NotesLineJson } from './notes/json.js';
 export {

@@ -1,7 +1,7 @@
 import { polygonHull } from 'd3-polygon';
 import { solveQP } from 'quadprog';
 import { HANDS, isExternal, type BodyPart, type Contact } from './contact.js';
-import { hullMargin } from './balance.js';
+import { hullMargin } from './hull.js';
 import { solveSymmetric } from './linear.js';
 import { ABOVE_DISC, centreOfMass, massPoints } from './mass.js';
 import { partBalls } from './parts.js';

@@ -6,8 +6,6 @@ import { AuditService } from '../audit/audit.service.js';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { PersonRow } from './person.row.js';
 
-const BEFORE = new ParseIntPipe({ optional: true, exceptionFactory: () => new BadRequestException('before is no number of an entry') });
-
 /** What was done to whose record, and to the account. */
 @ApiTags('audit')
 @Controller('api/audit')
@@ -20,7 +18,14 @@ export class TrailController {
   /** A hundred entries, the latest first; `before` is the number of the last one that is known. */
   @Get()
   @ApiQuery({ name: 'before', required: false })
-  async page(@CurrentTeacher() { id: teacherId }: Teacher, @Query('before', BEFORE) before?: number): Promise<AuditEntry[]> {
+  async page(
+    @CurrentTeacher() { id: teacherId }: Teacher,
+    @Query(
+      'before',
+      new ParseIntPipe({ optional: true, exceptionFactory: () => new BadRequestException('before is no number of an entry') }),
+    )
+    before?: number,
+  ): Promise<AuditEntry[]> {
     const entries = await this.audit.page(teacherId, before ?? null);
     const people = await this.people.findAll({ attributes: ['id', 'name'], where: { teacherId } });
     const names = new Map(people.map(({ id, name }) => [id, name]));

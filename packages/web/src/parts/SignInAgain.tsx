@@ -49,7 +49,7 @@ export function SignInAgain() {
                   <input
                     id={id}
                     type="password"
-                    autoFocus
+                    data-autofocus
                     autoComplete="current-password"
                     value={password}
                     onChange={({ target }) => setPassword(target.value)}
