@@ -11,7 +11,8 @@ test.each([
   ['>= 4', 'cm', 'at least 4 cm'],
   ['<= 3', 'grade 1-5', 'at most 3 of 5'],
   ['5 to 20', 'breaths/min', '5 to 20 breaths/min'],
-  ['<= 0.3', '1', 'at most 0.3'],
+  ['<= 0.3', '1', 'at most 30 %'],
+  ['<= 0.8', 'ratio', 'at most 80 %'],
   ['upright or prone', '', 'upright or prone'],
 ])('%s %s reads "%s"', (bound, unit, words) => expect(allowed(bound, unit)).toBe(words));
 
@@ -22,7 +23,8 @@ test.each([
   [-1, 'grade -1-2', '-1 of 2'],
   [1, 'yes 1', 'yes'],
   [0, 'yes 1', 'no'],
-  [0.6, '1', '0.6'],
+  [0.6, '1', '60 %'],
+  [0.92, 'ratio', '92 %'],
   [54, 'cm', '54 cm'],
   ['prone', '', 'prone'],
   [null, 'cm', 'not known'],

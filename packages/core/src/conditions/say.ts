@@ -15,6 +15,7 @@ export function amount(value: number | string | null, unit: string): string {
   if (unit === 'body weight' && typeof value === 'number') return `${Math.round(value * 100)} % of body weight`;
   const top = topGrade(unit);
   if (top !== null) return `${value} of ${top}`;
+  if ((unit === '1' || unit === 'ratio') && typeof value === 'number') return `${Math.round(value * 100)} %`;
   if (unit === '1' || unit === '') return String(value);
   return unit === '°' ? `${value}°` : `${value} ${unit}`;
 }
@@ -27,6 +28,7 @@ export function allowed(bound: string, unit: string): string {
       '= 0 %',
       '0 %',
     );
+  if (unit === '1' || unit === 'ratio') return `${boundWords(bound.replace(/-?[\d.]+/g, (number) => String(Math.round(Number(number) * 100))))} %`;
   const words = boundWords(bound)
     .replace(/^= /, 'exactly ')
     .replace(/^exactly 0$/, 'none');
