@@ -31,6 +31,8 @@ function answerLines(answer: ConditionAnswer): string[] {
   return [condition.name, ...said.map((line) => `  ${line}`)];
 }
 
+const NOTHING_IN_THE_WAY = 'Nothing that was told stands in the way. We plan within the bounds below, and would like your word on them.';
+
 /**
  * A note for a clinician: what was told, why it is asked, what the practice would keep to, and what an answer
  * should say. Nothing is diagnosed.
@@ -42,9 +44,10 @@ export function clinicianNote(conditions: readonly ConditionAnswer[], { screenin
       const { label, bound, unit, when } = limitJson(strictest);
       return `${label}: ${allowed(bound, unit)}${when.length > 0 ? `, ${when.join(', ')}` : ''}`;
     });
+  const why = [...screening.reasons, ...screening.notes].map(({ text }) => text);
   return [
     { heading: 'What was told', lines: conditions.flatMap(answerLines) },
-    { heading: 'Why we ask', lines: screening.reasons.map(({ text }) => text) },
+    { heading: 'Why we ask', lines: why.length > 0 ? why : [NOTHING_IN_THE_WAY] },
     ...(conflicts.length > 0
       ? [
           {
