@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { peopleQuery, sequencesQuery } from '../../api/queries.js';
 import { PRIMARY } from '../../parts/button-styles.js';
+import { FindField, holds } from '../../parts/FindField.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
@@ -24,6 +25,8 @@ export function DeskScreen() {
   const people = useQuery(peopleQuery);
   const [sequence, setSequence] = useState<number | null>(null);
   const [chosen, setChosen] = useState<readonly number[]>([]);
+  const [title, setTitle] = useState('');
+  const [name, setName] = useState('');
   const turn = (id: number) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   const navigate = useNavigate();
   useHeadStart(sequence, chosen);
@@ -80,18 +83,21 @@ export function DeskScreen() {
               </Link>
             </span>
           </div>
+          <FindField label="Find a sequence" of={sequences.data!.length} value={title} onChange={setTitle} />
           <ul className="space-y-2">
-            {sequences.data!.map(({ id, title, steps, minutes }) => (
-              <li key={id}>
-                <button type="button" aria-pressed={sequence === id} onClick={() => setSequence(id)} className={choice(sequence === id)}>
-                  <span className="font-semibold">{title}</span>
-                  <span className="text-sm text-soft">
-                    {counted(steps, 'step')}
-                    {minutes === null ? '' : `, ${minutes} min`}
-                  </span>
-                </button>
-              </li>
-            ))}
+            {sequences
+              .data!.filter((one) => one.id === sequence || holds(one.title, title))
+              .map(({ id, title: called, steps, minutes }) => (
+                <li key={id}>
+                  <button type="button" aria-pressed={sequence === id} onClick={() => setSequence(id)} className={choice(sequence === id)}>
+                    <span className="font-semibold">{called}</span>
+                    <span className="text-sm text-soft">
+                      {counted(steps, 'step')}
+                      {minutes === null ? '' : `, ${minutes} min`}
+                    </span>
+                  </button>
+                </li>
+              ))}
           </ul>
         </section>
         <section aria-labelledby="desk-people">
@@ -103,22 +109,25 @@ export function DeskScreen() {
               Add a person
             </Link>
           </div>
+          <FindField label="Find a person" of={people.data!.length} value={name} onChange={setName} />
           <ul className="grid gap-2 sm:grid-cols-2">
-            {people.data!.map(({ id, name, conditions }) => (
-              <li key={id}>
-                <button
-                  type="button"
-                  aria-pressed={chosen.includes(id)}
-                  onClick={() => turn(id)}
-                  className={`${choice(chosen.includes(id))} h-full`}
-                >
-                  <span className="font-semibold">{name}</span>
-                  <span className="text-sm text-soft">
-                    {conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}
-                  </span>
-                </button>
-              </li>
-            ))}
+            {people
+              .data!.filter((one) => chosen.includes(one.id) || holds(one.name, name))
+              .map(({ id, name: called, conditions }) => (
+                <li key={id}>
+                  <button
+                    type="button"
+                    aria-pressed={chosen.includes(id)}
+                    onClick={() => turn(id)}
+                    className={`${choice(chosen.includes(id))} h-full`}
+                  >
+                    <span className="font-semibold">{called}</span>
+                    <span className="text-sm text-soft">
+                      {conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}
+                    </span>
+                  </button>
+                </li>
+              ))}
           </ul>
         </section>
       </div>

@@ -3,8 +3,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { peopleQuery } from '../../api/queries.js';
-import { INPUT, PRIMARY } from '../../parts/button-styles.js';
+import { PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
+import { FindField, holds } from '../../parts/FindField.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { hasFailed } from '../../api/failed.js';
@@ -15,7 +16,7 @@ export function PeopleScreen() {
   const [wanted, setWanted] = useState('');
   if (hasFailed(people)) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
   if (people.data === undefined) return <Loading what="Looking up people" />;
-  const shown = people.data.filter(({ name }) => name.toLowerCase().includes(wanted.toLowerCase()));
+  const shown = people.data.filter(({ name }) => holds(name, wanted));
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
@@ -25,12 +26,7 @@ export function PeopleScreen() {
           Add a person
         </Link>
       </div>
-      {people.data.length > 8 && (
-        <label className="mb-4 block max-w-sm">
-          <span className="mb-1 block text-sm font-semibold">Find by name</span>
-          <input type="search" value={wanted} onChange={(event) => setWanted(event.target.value)} className={INPUT} />
-        </label>
-      )}
+      <FindField label="Find by name" of={people.data.length} value={wanted} onChange={setWanted} />
       {people.data.length === 0 && (
         <p className="text-soft">Nobody is here yet. Take the first person in: it needs a name, and what you know of their health.</p>
       )}

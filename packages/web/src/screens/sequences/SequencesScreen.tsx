@@ -1,17 +1,54 @@
 import { counted } from '@lotus-steady/core';
-import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
-import { sequencesQuery } from '../../api/queries.js';
-import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import type { SequenceSummary, StoredSequence } from '@lotus-steady/requests';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Copy, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
+import { sequenceQuery, sequencesQuery } from '../../api/queries.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { explain, Failure } from '../../parts/Failure.js';
+import { FindField, holds } from '../../parts/FindField.js';
+import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { SelectField } from '../../parts/SelectField.js';
+import { useRemoval } from './use-removal.js';
 
+const ORDERS: Readonly<Record<string, { readonly label: string; readonly compare: (a: SequenceSummary, b: SequenceSummary) => number }>> = {
+  title: { label: 'By title', compare: (a, b) => a.title.localeCompare(b.title) },
+  recent: { label: 'Last changed first', compare: (a, b) => b.updatedAt.localeCompare(a.updatedAt) },
+};
+
+/** Its text again, under a title that tells it apart. */
+function copyOf({ title, text }: StoredSequence): string {
+  const copy = `# Copy of ${title}`;
+  return /^#\s.*$/m.test(text) ? text.replace(/^#\s.*$/m, copy) : `${copy}\n${text}`;
+}
+
+/** All sequences: found, sorted, opened, copied and removed. */
 export function SequencesScreen() {
   const sequences = useQuery(sequencesQuery);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [wanted, setWanted] = useState('');
+  const [order, setOrder] = useState('title');
+  const removal = useRemoval();
+  const copy = useMutation({
+    mutationFn: async (id: number) => {
+      const text = copyOf(await queries.fetchQuery(sequenceQuery(id)));
+      return request<StoredSequence>('POST', 'sequences', { text });
+    },
+    onSuccess: async ({ id }) => {
+      await queries.invalidateQueries({ queryKey: sequencesQuery.queryKey });
+      await navigate(`/sequences/${id}`);
+    },
+  });
   if (hasFailed(sequences)) return <Failure error={sequences.error} onRetry={() => void sequences.refetch()} />;
   if (sequences.data === undefined) return <Loading what="Looking up sequences" />;
+  const kept = sequences.data.filter(({ id }) => id !== removal.removed?.id);
+  const shown = kept.filter(({ title }) => holds(title, wanted)).sort(ORDERS[order]!.compare);
+  const failure = copy.error ?? removal.error;
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
@@ -26,21 +63,70 @@ export function SequencesScreen() {
           </Link>
         </div>
       </div>
+      <div className="flex flex-wrap gap-x-6">
+        <FindField label="Find by title" of={sequences.data.length} value={wanted} onChange={setWanted} />
+        {sequences.data.length > 1 && (
+          <div className="mb-3 w-52">
+            <SelectField label="Order" value={order} onChange={setOrder}>
+              {Object.entries(ORDERS).map(([id, { label }]) => (
+                <option key={id} value={id}>
+                  {label}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+        )}
+      </div>
+      <div role="status">
+        {removal.removed && (
+          <p className="mb-3 flex flex-wrap items-center gap-3">
+            “{removal.removed.title}” is removed.
+            <button type="button" className={PLAIN} onClick={removal.undo}>
+              Take it back
+            </button>
+          </p>
+        )}
+      </div>
+      {failure !== null && (
+        <p role="alert" className="mb-3 text-accent">
+          {explain(failure)}
+        </p>
+      )}
       {sequences.data.length === 0 && <p className="text-soft">No sequence yet. Paste one from your notes: one step a line.</p>}
       <ul className="divide-y divide-rule border-y border-rule">
-        {sequences.data.map(({ id, title, steps, unknown, minutes }) => (
-          <li key={id}>
-            <Link to={`/sequences/${id}`} className="grid gap-x-4 px-2 py-2.5 hover:bg-shade sm:grid-cols-[1fr_8rem_14rem]">
-              <span className="font-semibold">{title}</span>
+        {shown.map(({ id, title, steps, unknown, minutes }) => (
+          <li key={id} className="flex items-center gap-1 hover:bg-shade">
+            <Link to={`/sequences/${id}`} className="grid min-w-0 grow gap-x-4 px-2 py-2.5 sm:grid-cols-[1fr_8rem_14rem]">
+              <span className="truncate font-semibold">{title}</span>
               <span className="text-soft">{minutes === null ? 'no set length' : `${minutes} min`}</span>
               <span className="text-soft">
                 {counted(steps, 'step')}
                 {unknown > 0 && <strong className="text-accent">, {unknown} not understood</strong>}
               </span>
             </Link>
+            <button
+              type="button"
+              className="rounded p-2"
+              aria-label={`Copy ${title}`}
+              title="Copy"
+              disabled={copy.isPending}
+              onClick={() => copy.mutate(id)}
+            >
+              <Copy size={18} aria-hidden />
+            </button>
+            <button
+              type="button"
+              className="rounded p-2"
+              aria-label={`Remove ${title}`}
+              title="Remove"
+              onClick={() => removal.remove({ id, title })}
+            >
+              <Trash2 size={18} aria-hidden />
+            </button>
           </li>
         ))}
       </ul>
+      {shown.length === 0 && kept.length > 0 && <p className="mt-3 text-soft">No title contains “{wanted}”.</p>}
     </>
   );
 }

@@ -1,0 +1,55 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { request } from '../../api/client.js';
+import { sequencesQuery } from '../../api/queries.js';
+
+/** So long a removal can be taken back. */
+const UNDO_MS = 8000;
+
+interface Removed {
+  readonly id: number;
+  readonly title: string;
+}
+
+/** A sequence that is removed is gone from the list at once, and from the server once nobody has taken it back. */
+export function useRemoval() {
+  const queries = useQueryClient();
+  const [removed, setRemoved] = useState<Removed | null>(null);
+  const [error, setError] = useState<unknown>(null);
+  const waiting = useRef<Removed | null>(null);
+  const send = useCallback(() => {
+    const gone = waiting.current;
+    waiting.current = null;
+    if (!gone) return;
+    request('DELETE', `sequences/${gone.id}`).then(
+      () => queries.invalidateQueries({ queryKey: sequencesQuery.queryKey }),
+      (problem: unknown) => setError(problem),
+    );
+  }, [queries]);
+  useEffect(() => {
+    if (!removed) return;
+    const timer = setTimeout(() => {
+      send();
+      setRemoved(null);
+    }, UNDO_MS);
+    return () => clearTimeout(timer);
+  }, [removed, send]);
+  // Whoever leaves the page has decided.
+  useEffect(() => {
+    return () => send();
+  }, [send]);
+  return {
+    removed,
+    error,
+    remove: (sequence: Removed) => {
+      send();
+      waiting.current = sequence;
+      setError(null);
+      setRemoved(sequence);
+    },
+    undo: () => {
+      waiting.current = null;
+      setRemoved(null);
+    },
+  };
+}
