@@ -37,15 +37,15 @@ test('a kept class is opened as it was, planned for another day, and removed', a
   const today = page.getByRole('region', { name: 'Today' });
   await expect(today.getByRole('link', { name: 'Teach' })).toBeVisible();
   await kept
-    .getByRole('button', { name: /Another day for Slow morning/ })
+    .getByRole('button', { name: /Another day for the class/ })
     .first()
     .click();
-  await kept.getByLabel('On').fill('2027-03-04');
+  await kept.getByLabel('On', { exact: true }).fill('2027-03-04');
   await kept.getByRole('button', { name: 'Plan it for this day' }).click();
   await expect(page).toHaveURL(/day=2027-03-04/);
   await page.goto('/');
   await kept
-    .getByRole('button', { name: /Remove Slow morning/ })
+    .getByRole('button', { name: /Remove the class/ })
     .first()
     .click();
   await kept.getByRole('button', { name: 'Remove it' }).click();

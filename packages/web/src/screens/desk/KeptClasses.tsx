@@ -92,7 +92,7 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
         <button
           type="button"
           className="underline"
-          aria-label={`Another day for ${name}`}
+          aria-label={`Another day for the class of ${dayWords(kept.day)}`}
           aria-expanded={otherDay !== null}
           onClick={() => setOtherDay(otherDay === null ? next : null)}
         >
@@ -101,7 +101,7 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
         <button
           type="button"
           className="underline"
-          aria-label={`Remove ${name}`}
+          aria-label={`Remove the class of ${dayWords(kept.day)}`}
           aria-expanded={isAsked}
           onClick={() => setIsAsked(!isAsked)}
         >
