@@ -17,6 +17,8 @@ export const NO_DEMO = 'no-demo';
 export const CONNECTION = 'connection.json';
 const MOST_DEATHS = 5;
 const AGAIN_MS = 1_000;
+/** By then a database that was started again has read its first statements, the password among them. */
+const INIT_MS = 30_000;
 
 /** A port on loopback that nobody uses at the moment. */
 export function freePort() {
@@ -69,7 +71,7 @@ function answers(port) {
  * A MariaDB of our own on loopback: its data under `folder`, its own socket, a password that is new at
  * every start and known to nobody else. `stop` waits until all is written.
  */
-export async function startMariadb(folder, { demo = true } = {}) {
+export async function startMariadb(folder) {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   // Health data lies in it: nobody else on this machine reads it, also where the folder is older than this rule.
   chmodSync(folder, 0o700);
@@ -85,7 +87,7 @@ export async function startMariadb(folder, { demo = true } = {}) {
   // A socket's path may hold about 100 characters, so it lies in the temporary folder.
   const socket = join(tmpdir(), `lotus-${process.pid}-${port}.sock`);
   const init = join(folder, 'init.sql');
-  const hasDemo = demo && !existsSync(join(folder, NO_DEMO));
+  const hasDemo = !existsSync(join(folder, NO_DEMO));
   const sql = [
     ...(hasDemo ? [] : [`DROP DATABASE IF EXISTS ${DEMO_DATABASE};`]),
     ...[DATABASE, ...(hasDemo ? [DEMO_DATABASE] : [])].map((name) => `CREATE DATABASE IF NOT EXISTS ${name} CHARACTER SET utf8mb4;`),
@@ -124,10 +126,18 @@ export async function startMariadb(folder, { demo = true } = {}) {
       // A database that dies is started again, with the same password; one that keeps dying is told.
       if (++deaths > MOST_DEATHS) return say(`The database died ${deaths} times; see ${log}`);
       say('The database ended by itself and is started again.');
-      setTimeout(() => !stopping && start(), AGAIN_MS);
+      setTimeout(() => {
+        if (stopping) return;
+        start();
+        tell();
+        setTimeout(() => rmSync(init, { force: true }), INIT_MS).unref();
+      }, AGAIN_MS);
     });
   };
   let running = false;
+  const connection = join(folder, CONNECTION);
+  // For a backup while it runs; whoever reads this file can read the tables as well.
+  const tell = () => writeFileSync(connection, JSON.stringify({ port, user: USER, password, pid: server.pid }), { mode: 0o600 });
   start();
   const stop = () =>
     new Promise((resolve) => {
@@ -137,7 +147,6 @@ export async function startMariadb(folder, { demo = true } = {}) {
       server.once('exit', resolve);
       server.kill('SIGTERM');
     });
-  const connection = join(folder, CONNECTION);
   for (let tries = 0; !(await answers(port)); tries++) {
     if (ended)
       throw new Stop(`mariadbd stopped at once; its last words: ${readFileSync(log, 'utf8').trim().split('\n').at(-1)} (all in ${log})`);
@@ -149,8 +158,7 @@ export async function startMariadb(folder, { demo = true } = {}) {
   }
   rmSync(init);
   running = true;
-  // For a backup while it runs; whoever reads this file can read the tables as well.
-  writeFileSync(connection, JSON.stringify({ port, user: USER, password, pid: server.pid }), { mode: 0o600 });
+  tell();
   return { port, user: USER, password, name: DATABASE, hasDemo, stop };
 }
 

@@ -60,6 +60,8 @@ test('what was entered is copied, lost, and put back', async () => {
     answered.push(await health().catch(() => 0));
   }
   expect(answered.at(-1)).toBe(200);
+  // It is copied as before: what is told of it speaks of the new process.
+  expect(script('backup', '--to', join(folder, 'later.sql.gz'))).toMatchObject({ code: 0 });
   await running.stop();
   expect(existsSync(join(folder, 'connection.json'))).toBe(false);
   expect(statSync(folder).mode & 0o077).toBe(0);
