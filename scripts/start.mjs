@@ -16,6 +16,8 @@ import { checkNode, DATA, ensureBuilt, ensureModules, ensurePackages, ROOT } fro
 import { main, say, Stop } from './say.mjs';
 
 const USUAL_PORT = 4280;
+/** The address that the applications listen on; they read it from the environment themselves. */
+const host = process.env.LOTUS_HOST ?? '127.0.0.1';
 const dev = process.argv.includes('--dev');
 
 await main(async () => {
@@ -51,7 +53,6 @@ await main(async () => {
   const database = await startMariadb(data);
   stops.push(database.stop);
   try {
-    const host = process.env.LOTUS_HOST ?? '127.0.0.1';
     const common = { watch: dev, ...(dev && { web: null }) };
     const hasDemo = database.hasDemo && wish === '1' && (await isFree(port + 1));
     const start = (options) =>
@@ -78,7 +79,6 @@ await main(async () => {
 
 /** Health data in clear over a network is everybody's: said before it happens. */
 function warnOfHost() {
-  const host = process.env.LOTUS_HOST ?? '127.0.0.1';
   if (['127.0.0.1', 'localhost', '::1'].includes(host) || process.env.LOTUS_HTTPS === '1') return;
   say(`\n  ATTENTION: LOTUS_HOST=${host} answers other devices without TLS: passwords and health data travel in clear.`);
   say('  Put a proxy that speaks TLS before it, and say so: LOTUS_HTTPS=1\n');

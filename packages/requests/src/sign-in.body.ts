@@ -1,6 +1,9 @@
 import { IsString, Length } from 'class-validator';
 import { IsName } from './is-name.js';
 
+/** What a password that somebody chooses is held to; one from before is only read. */
+const NEW_PASSWORD = [10, 200, { message: 'A password of at least 10 characters: health data rests on it' }] as const;
+
 export class SignInBody {
   @IsString()
   @Length(1, 80, { message: 'Write the name you sign in with (1 to 80 characters)' })
@@ -16,7 +19,7 @@ export class FirstTeacherBody {
   name: string;
 
   @IsString()
-  @Length(10, 200, { message: 'A password of at least 10 characters: health data rests on it' })
+  @Length(...NEW_PASSWORD)
   password: string;
 }
 
@@ -27,7 +30,7 @@ export class PasswordBody {
   old: string;
 
   @IsString()
-  @Length(10, 200, { message: 'A password of at least 10 characters: health data rests on it' })
+  @Length(...NEW_PASSWORD)
   password: string;
 }
 

@@ -3,7 +3,7 @@ import { createBrowserRouter, redirect } from 'react-router';
 import { ApiError } from './api/client.js';
 import { hasLeft } from './api/leave.js';
 import { sessionQuery } from './api/queries.js';
-import { openDrafts } from './drafts/drafts.js';
+import { openDraftsOf } from './drafts/drafts.js';
 import { AppFrame } from './parts/AppFrame.js';
 import { RouteFailure } from './parts/Failure.js';
 import { SignInScreen } from './screens/sign-in/SignInScreen.js';
@@ -20,8 +20,7 @@ export function routes(queries: QueryClient) {
       loader: async ({ request }) => {
         try {
           if (await hasLeft()) return redirect('/sign-in');
-          const { id, demo } = await queries.ensureQueryData(sessionQuery);
-          await openDrafts(`${demo ? 'demo' : 'own'}-${id}`);
+          await openDraftsOf(await queries.ensureQueryData(sessionQuery));
           return null;
         } catch (error) {
           if (!(error instanceof ApiError) || error.status !== 401) throw error;

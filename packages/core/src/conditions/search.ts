@@ -33,9 +33,9 @@ const LOOKS_ALIKE = 0.12;
 /** How well a condition answers to one phrase, 0 exactly to 1 hardly. */
 function scores(phrase: string, weight: number, into: Map<Condition, number>): void {
   for (const { item, score = 1 } of search(phrase)) {
-    // A short abbreviation inside a longer word is an accident: "ms" is no part of "spasms".
-    if (phrase.length <= 3 && !` ${item.text} `.includes(` ${phrase} `)) continue;
     const isWritten = ` ${item.text} `.includes(` ${phrase} `);
+    // A short abbreviation inside a longer word is an accident: "ms" is no part of "spasms".
+    if (phrase.length <= 3 && !isWritten) continue;
     const value = (item.text === phrase ? 0 : score + (isWritten ? 0.01 : LOOKS_ALIKE)) + weight;
     if (value < (into.get(item.condition) ?? Infinity)) into.set(item.condition, value);
   }

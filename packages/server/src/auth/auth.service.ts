@@ -72,7 +72,7 @@ export class AuthService {
     });
   }
 
-  /** @throws UnauthorizedException where the old one is wrong; UnprocessableEntityException where the new one is weak. */
+  /** @throws UnprocessableEntityException where the old one is wrong or the new one is weak. */
   async changePassword({ id, name }: Teacher, { old, password }: PasswordBody, token: string | null): Promise<void> {
     const teacher = await this.teachers.findByPk(id);
     if (!teacher || !(await verify(teacher.passwordHash, old)))

@@ -1,3 +1,4 @@
+import type { Teacher } from '@lotus-steady/requests';
 import { forgetKeys, openVault, type Vault } from './vault.js';
 
 /** What was typed and is not saved yet, kept on this device so that nothing is lost when the server is away. */
@@ -49,6 +50,11 @@ export async function openDrafts(of: string): Promise<void> {
   }
 }
 
+/** What a teacher left unsaved; the demo's accounts are numbered apart from the owner's. */
+export function openDraftsOf({ id, demo }: Teacher): Promise<void> {
+  return openDrafts(`${demo ? 'demo' : 'own'}-${id}`);
+}
+
 export function readDraft<T>(key: string): Draft<T> | null {
   return (drafts.get(key) as Draft<T> | undefined) ?? null;
 }
@@ -71,11 +77,6 @@ export function writeDraft<T>(key: string, draft: Draft<T>): void {
 export function dropDraft(key: string): void {
   drafts.delete(key);
   keep(key, null);
-}
-
-/** Once everything that was written lies on the device. */
-export function draftsKept(): Promise<void> {
-  return written;
 }
 
 /** What isn't saved yet, in words. */

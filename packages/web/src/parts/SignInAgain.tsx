@@ -1,4 +1,3 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { Teacher } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -7,6 +6,7 @@ import { sessionQuery } from '../api/queries.js';
 import { sessionFound, useSessionLost } from '../api/session-lost.js';
 import { INPUT, PRIMARY } from './button-styles.js';
 import { explain } from './Failure.js';
+import { Interruption } from './Interruption.js';
 import { Labelled } from './Labelled.js';
 
 /** Where a session has ended: signing in again in place. What is on the screen stays, and what waits is sent afterwards. */
@@ -30,45 +30,39 @@ export function SignInAgain() {
     },
   });
   return (
-    <Dialog open={isLost} onClose={() => undefined} className="relative z-50">
-      <div className="fixed inset-0 bg-ink/40" aria-hidden />
-      <div className="fixed inset-0 flex items-center justify-center p-4">
-        <DialogPanel className="w-full max-w-sm rounded-lg border border-rule bg-sheet p-6">
-          <DialogTitle className="text-lg">Sign in again</DialogTitle>
-          <p className="mt-2">Your session has ended. What is on the screen stays, and what isn’t saved is saved afterwards.</p>
-          <form
-            className="mt-4 space-y-4"
-            onSubmit={(event) => {
-              event.preventDefault();
-              enter.mutate();
-            }}
-          >
-            {session.data?.demo !== true && (
-              <Labelled label={`Password of ${session.data?.name ?? 'your account'}`}>
-                {(id) => (
-                  <input
-                    id={id}
-                    type="password"
-                    data-autofocus
-                    autoComplete="current-password"
-                    value={password}
-                    onChange={({ target }) => setPassword(target.value)}
-                    className={INPUT}
-                  />
-                )}
-              </Labelled>
+    <Interruption open={isLost} onClose={() => undefined} title="Sign in again">
+      <p className="mt-2">Your session has ended. What is on the screen stays, and what isn’t saved is saved afterwards.</p>
+      <form
+        className="mt-4 space-y-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          enter.mutate();
+        }}
+      >
+        {session.data?.demo !== true && (
+          <Labelled label={`Password of ${session.data?.name ?? 'your account'}`}>
+            {(id) => (
+              <input
+                id={id}
+                type="password"
+                data-autofocus
+                autoComplete="current-password"
+                value={password}
+                onChange={({ target }) => setPassword(target.value)}
+                className={INPUT}
+              />
             )}
-            {enter.isError && (
-              <p role="alert" className="text-accent">
-                {explain(enter.error)}
-              </p>
-            )}
-            <button type="submit" disabled={enter.isPending} className={`${PRIMARY} w-full`}>
-              {session.data?.demo ? 'Go on' : 'Sign in'}
-            </button>
-          </form>
-        </DialogPanel>
-      </div>
-    </Dialog>
+          </Labelled>
+        )}
+        {enter.isError && (
+          <p role="alert" className="text-accent">
+            {explain(enter.error)}
+          </p>
+        )}
+        <button type="submit" disabled={enter.isPending} className={`${PRIMARY} w-full`}>
+          {session.data?.demo ? 'Go on' : 'Sign in'}
+        </button>
+      </form>
+    </Interruption>
   );
 }

@@ -6,7 +6,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { request } from '../../api/client.js';
 import { hasCome } from '../../api/leave.js';
 import { sessionFound } from '../../api/session-lost.js';
-import { openDrafts } from '../../drafts/drafts.js';
+import { openDraftsOf } from '../../drafts/drafts.js';
 import { sessionQuery, stateQuery } from '../../api/queries.js';
 import type { Teacher } from '@lotus-steady/requests';
 import { INPUT, PRIMARY } from '../../parts/button-styles.js';
@@ -94,7 +94,7 @@ export function SignInScreen() {
     onSuccess: async (teacher) => {
       hasCome();
       sessionFound();
-      await openDrafts(`${teacher.demo ? 'demo' : 'own'}-${teacher.id}`);
+      await openDraftsOf(teacher);
       queries.setQueryData(sessionQuery.queryKey, teacher);
       await queries.invalidateQueries({ queryKey: stateQuery.queryKey });
       const to = search.get('to');
