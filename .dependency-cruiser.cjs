@@ -21,6 +21,7 @@ const ROOMS = [
   'review',
   'class',
   'build',
+  'cues',
 ];
 
 const oneWay = ROOMS.slice(0, -1).map((room, i) => ({

@@ -90,9 +90,14 @@ function asText({ title, minutes, unknown, participants }: ClassJson): string {
   return lines.join('\n');
 }
 
-export function adaptCommand(words: readonly string[], options: Options): string {
+/** One sequence file adapted to the people that a command line names. */
+export function adaptedOf(
+  command: string,
+  words: readonly string[],
+  options: Options,
+): { readonly participants: readonly Participant[]; readonly answer: ClassJson } {
   const [file, ...more] = words;
-  if (file === undefined || more.length > 0) throw new BadInput('adapt: name one sequence file, as in: lotus adapt morning.md');
+  if (file === undefined || more.length > 0) throw new BadInput(`${command}: name one sequence file, as in: lotus ${command} morning.md`);
   const participants = participantsOf(options);
   const minutes = readMinutes(options.minutes);
   const figures = readFigures(options.figures);
@@ -101,6 +106,10 @@ export function adaptCommand(words: readonly string[], options: Options): string
   const solvers = new BodySolverCache(library, participants.length);
   const members = participants.map((participant) => ({ solver: solvers.of(bodyOf(participant)), participant }));
   const plan = adaptClass(members, sequence, { ...(minutes !== null && { minutes }), ...(figures !== null && { figures }) });
-  const answer = classJson(sequence, plan, minutes ?? sequence.minutes);
+  return { participants, answer: classJson(sequence, plan, minutes ?? sequence.minutes) };
+}
+
+export function adaptCommand(words: readonly string[], options: Options): string {
+  const { answer } = adaptedOf('adapt', words, options);
   return options.json ? JSON.stringify(answer, null, 2) : asText(answer);
 }

@@ -12,6 +12,9 @@ const OPTIONS = {
   blanket: { type: 'string' },
   variations: { type: 'boolean' },
   all: { type: 'boolean' },
+  length: { type: 'string' },
+  as: { type: 'string' },
+  facing: { type: 'boolean' },
   json: { type: 'boolean' },
   help: { type: 'boolean', short: 'h' },
 } as const;

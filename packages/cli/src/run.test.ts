@@ -157,3 +157,22 @@ describe('bad input: exit 2, one line on standard error, nothing on standard out
     expect(err.split('\n')).toHaveLength(1);
   });
 });
+
+describe('cues', () => {
+  test('as JSON, WebVTT and text say the same lines', () => {
+    const { cues, contract, minutes } = JSON.parse(run(['cues', morning, '--as', 'json']).out);
+    expect(contract).toBe(1);
+    expect(minutes).toBeGreaterThan(9);
+    expect(cues[0]).toMatchObject({ line: 2, at: 0, say: 'Mountain.', side: null, for: ['p1'] });
+    const vtt = run(['cues', morning, '--as', 'vtt']).out;
+    expect(vtt.match(/-->/g)).toHaveLength(cues.length);
+    expect(run(['cues', morning]).out).toMatch(/^00:00 {2}Mountain\./);
+  });
+
+  test.each([
+    [['--length', 'long'], /--length is "long"; expected whole, short, words/],
+    [['--as', 'mp3'], /--as is "mp3"; expected text, vtt, json/],
+  ])('%j is told', (words, told) => {
+    expect(run(['cues', morning, ...words])).toMatchObject({ code: 2, out: '', err: expect.stringMatching(told) as string });
+  });
+});

@@ -1,6 +1,7 @@
 import { BadInput } from './bad-input.js';
 import { adaptCommand } from './adapt-command.js';
 import { parseOptions, type Options } from './options.js';
+import { cuesCommand } from './cues-command.js';
 import { readCommand } from './read-command.js';
 import { asanasCommand, conditionsCommand, limitsCommand, measureCommand, setupCommand } from './knowledge-commands.js';
 
@@ -14,6 +15,7 @@ export interface Outcome {
 const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Options) => string>> = {
   read: readCommand,
   adapt: adaptCommand,
+  cues: cuesCommand,
   measure: measureCommand,
   asanas: asanasCommand,
   conditions: conditionsCommand,
@@ -23,6 +25,7 @@ const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Opti
 
 const HELP = `lotus read SEQUENCE.md... [--json]
 lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE [--figures N]] [--minutes N] [--json]
+lotus cues SEQUENCE.md|.json [--for ...] [--class FILE] [--length whole|short|words] [--facing] [--as text|vtt|json]
 lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json
 lotus setup shoulder-stand|ASANA [--body ...] [--blanket CM] [--json]
 lotus asanas [--json]

@@ -45,6 +45,9 @@ const stepJson = memoize((planned: PlannedStep) => {
         }
       : null,
     seconds: Math.round(planned.seconds),
+    /** Of these, what getting there takes. */
+    gettingThere: chosen ? Math.round(chosen.transitionSeconds) : 0,
+    amount: chosen?.dose ?? null,
     dose: chosen ? describeDose(chosen.dose) : '',
     reasons: reasons.map(reason),
     watch: (chosen?.watch ?? []).map(reason),

@@ -1,0 +1,78 @@
+import { SIDES, type Side } from '../angles.js';
+import type { DoseSpec } from '../asanas/asana.js';
+import type { PersonJson, StepJson } from '../planning/json.js';
+
+/** One form that some of a class do. */
+export interface BeatForm {
+  readonly asana: string;
+  readonly variation: string;
+  readonly step: StepJson;
+  /** Ids of the participants who do it. */
+  readonly people: readonly string[];
+}
+
+/** One thing that a class does at a time: a step, or one side of it. */
+export interface Beat {
+  /** Place of its step in the sequence. */
+  readonly index: number;
+  readonly line: number;
+  readonly side: Side | null;
+  /** Whether the other side has just been done. */
+  readonly isSecondSide: boolean;
+  /** Seconds of getting there, before the dose is counted. */
+  readonly ready: number;
+  /** Seconds of the dose on this side. */
+  readonly seconds: number;
+  readonly amount: DoseSpec | null;
+  /** What the class does, the form of the most people first. */
+  readonly forms: readonly BeatForm[];
+  /** Who sits it out. */
+  readonly out: readonly string[];
+}
+
+function formsOf(participants: readonly PersonJson[], index: number): BeatForm[] {
+  const forms = new Map<string, { step: StepJson; people: string[] }>();
+  for (const { id, steps } of participants) {
+    const step = steps[index]!;
+    if (step.to === null) continue;
+    const known = forms.get(step.to.figure);
+    if (known) known.people.push(id);
+    else forms.set(step.to.figure, { step, people: [id] });
+  }
+  return [...forms.values()]
+    .sort((one, other) => other.people.length - one.people.length)
+    .map(({ step, people }) => ({ asana: step.to!.asana, variation: step.to!.variation, step, people }));
+}
+
+/** Who is taught: everybody who may practise today, or all of them where nobody may. */
+export function taughtOf(participants: readonly PersonJson[]): readonly PersonJson[] {
+  const may = participants.filter(({ screening }) => screening.decision === 'practise');
+  return may.length > 0 ? may : participants;
+}
+
+/**
+ * The steps of a plan in the order in which they are taught. Everybody waits for the longest; a step on both sides is
+ * two beats, the right one first (common practice, no source); what everybody leaves out is none.
+ */
+export function beatsOf(participants: readonly PersonJson[]): Beat[] {
+  const taught = taughtOf(participants);
+  const count = taught[0]?.steps.length ?? 0;
+  return Array.from({ length: count }, (_, index) => index).flatMap((index): Beat[] => {
+    const forms = formsOf(taught, index);
+    const longest = forms.map(({ step }) => step).reduce<StepJson | null>((most, step) => (most && most.seconds >= step.seconds ? most : step), null); // prettier-ignore
+    if (!longest || longest.seconds <= 0) return [];
+    const { line, side, seconds, gettingThere, amount } = longest;
+    const sides: readonly (Side | null)[] = side === 'both' ? [...SIDES].reverse() : [side === 'none' ? null : side];
+    return sides.map((one, i) => ({
+      index,
+      line,
+      side: one,
+      isSecondSide: i === 1,
+      ready: gettingThere / sides.length,
+      seconds: (seconds - gettingThere) / sides.length,
+      amount,
+      forms,
+      out: taught.filter(({ steps }) => steps[index]!.to === null).map(({ id }) => id),
+    }));
+  });
+}

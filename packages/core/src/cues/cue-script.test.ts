@@ -1,0 +1,123 @@
+import { library } from '../asanas/all.js';
+import { adapt } from '../planning/adapt.js';
+import { adaptationJson } from '../planning/json.js';
+import { adaptClass } from '../class/adapt-class.js';
+import { classJson } from '../class/json.js';
+import { readCondition } from '../conditions/check-answers.js';
+import { BodySolver } from '../solving/body-solver.js';
+import { understood, notesReader } from '../notes/read-notes.js';
+import { anybody, type Participant } from '../participants/participant.js';
+import { beatsOf } from './beats.js';
+import { cueScript, type Cue, type CueOptions } from './cue-script.js';
+import { cuesVtt } from './cues-json.js';
+import { formLines, withSide } from './form-lines.js';
+import { SPOKEN } from './lines/all.js';
+import { secondsToSay } from './pace.js';
+
+const solver = new BodySolver(library);
+const read = notesReader(library);
+
+const alone = (text: string, participant: Participant = anybody('p1')) => {
+  const sequence = understood(read(text));
+  return adaptationJson(sequence, [adapt(solver, sequence, participant)]).participants;
+};
+const script = (text: string, options?: CueOptions, participant?: Participant) => cueScript(library, alone(text, participant), options);
+const said = (cues: readonly Cue[], kind: Cue['kind']) => cues.filter((cue) => cue.kind === kind).map(({ say }) => say);
+
+const MORNING = 'Mountain, 1 min\nTriangle, 60 s each side\nSavasana 6 min';
+
+describe('the lines', () => {
+  test('speak of forms that the library has, and leave no placeholder but the side', () => {
+    for (const [id, { vary = {} }] of Object.entries(SPOKEN)) {
+      const asana = library.get(id);
+      const known = asana.variations.map((variation) => variation.id);
+      expect(known).toEqual(expect.arrayContaining(Object.keys(vary)));
+      for (const variation of [null, ...known]) {
+        const { in: into, out, hold, stop, short } = formLines(asana, variation);
+        const all = [...into, ...out, ...hold, stop, short].map((line) => withSide(line, 'left'));
+        expect(all.filter((line) => line === '' || /[{}]/.test(line) || /^[a-z]/.test(line))).toEqual([]);
+        if (!asana.shown)
+          expect([...into, ...out, short].filter((line) => line.includes('{side}')).map((line) => `${id}: ${line}`)).toEqual([]);
+      }
+    }
+  });
+
+  test('name no condition: said aloud they would tell of someone', () => {
+    const all = library.asanas.flatMap((asana) => {
+      const { in: into, hold, stop, out } = formLines(asana, null);
+      return [...into, ...hold, stop, ...out];
+    });
+    expect(all.filter((line) => /pregnan|glaucoma|osteopor|hernia|blood pressure|arthritis|epilep/i.test(line))).toEqual([]);
+  });
+
+  test('of a variation without a short line lead into the variation', () => {
+    const dog = library.get('adho-mukha-svanasana');
+    expect(formLines(dog, 'hands-on-chair-seat').short).not.toBe(formLines(dog, null).short);
+  });
+});
+
+describe('a script', () => {
+  test('never says two lines at once and goes through the plan in order', () => {
+    for (const length of ['whole', 'short', 'words'] as const) {
+      const cues = script(`${MORNING}\nSun salutation x2`, { length });
+      cues.slice(1).forEach((cue, i) => {
+        expect(cue.at).toBeGreaterThanOrEqual(cues[i]!.at + cues[i]!.seconds - 0.11);
+        expect(cue.beat).toBeGreaterThanOrEqual(cues[i]!.beat);
+      });
+    }
+  });
+
+  test('says when to stop, how to leave, and both sides equally long', () => {
+    const triangle = script(MORNING).filter(({ line }) => line === 2);
+    expect(said(triangle, 'stop')).toHaveLength(1);
+    expect(said(triangle, 'way-out')).toHaveLength(2);
+    expect(triangle.filter(({ kind }) => kind === 'name').map(({ side }) => side)).toEqual(['right', 'left']);
+    expect(said(triangle, 'name')[1]).toMatch(/^Now the left side/);
+    const [right, left] = beatsOf(alone(MORNING)).filter(({ line }) => line === 2);
+    expect(left!.seconds).toBe(right!.seconds);
+    expect(right!.seconds).toBe(60);
+  });
+
+  test('leaves half of a long stay silent, and tells of a long silence before it', () => {
+    const rest = script(MORNING).filter(({ line }) => line === 3);
+    expect(rest.reduce((sum, { seconds }) => sum + seconds, 0)).toBeLessThan(180);
+    const [before, after] = rest.filter(({ kind }) => kind === 'silence');
+    const minutes = Number(/(\d+) minute/.exec(before!.say)![1]);
+    expect(after!.at - before!.at).toBeGreaterThanOrEqual(60 * minutes);
+  });
+
+  test('facing the class the teacher moves the other side, and the words keep that of the class', () => {
+    const facing = script(MORNING, { facing: true });
+    expect(facing[0]!.kind).toBe('facing');
+    const right = facing.find(({ kind, side }) => kind === 'name' && side === 'right')!;
+    expect(right.teacher).toBe('left');
+    expect(right.say).toBe(script(MORNING).find(({ kind, side }) => kind === 'name' && side === 'right')!.say);
+  });
+
+  test('fewer words in a shorter length, slower for older people', () => {
+    const words = (length: 'whole' | 'short' | 'words') => script(MORNING, { length }).map(({ say }) => say).join(' ').length; // prettier-ignore
+    expect(words('short')).toBeLessThan(words('whole'));
+    expect(words('words')).toBeLessThan(words('short'));
+    // 130 and 110 words a minute: common practice, no source.
+    expect(secondsToSay('one two three four', 'older') / secondsToSay('one two three four', 'adults')).toBeCloseTo(130 / 110, 6);
+  });
+
+  test('offers what others do before anybody moves, without a name', () => {
+    const knee: Participant = { ...anybody('Ottilie'), conditions: [readCondition('pregnancy week=30 fetuses=1 complications=none experience=experienced').answer] };
+    const members = [anybody('a'), anybody('b'), knee].map((participant) => ({ solver, participant }));
+    const sequence = understood(read('Savasana 5 min'));
+    const { participants } = classJson(sequence, adaptClass(members, sequence));
+    const cues = cueScript(library, participants);
+    const kinds = cues.map(({ kind }) => kind);
+    expect(kinds.indexOf('option')).toBeGreaterThan(-1);
+    expect(kinds.indexOf('option')).toBeLessThan(kinds.indexOf('way-in'));
+    const option = cues.find(({ kind }) => kind === 'option')!;
+    expect(option.for.every((id) => !cues.some(({ kind, for: whom }) => kind === 'way-in' && whom.includes(id)))).toBe(true);
+    expect(cues.map(({ say }) => say).join(' ')).not.toMatch(/Ottilie|pregnan/i);
+  });
+
+  test('as WebVTT: times in order, nothing that ends a cue early', () => {
+    const vtt = cuesVtt([{ line: 1, beat: 0, kind: 'hold', at: 3599.5, seconds: 2, say: 'a <b> & c', side: null, teacher: null, for: [] }]);
+    expect(vtt).toBe('WEBVTT\n\n1\n00:59:59.500 --> 01:00:01.500\na &lt;b&gt; &amp; c\n');
+  });
+});

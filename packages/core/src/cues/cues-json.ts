@@ -1,0 +1,40 @@
+import { CONTRACT } from '../version.js';
+import type { Cue } from './cue-script.js';
+
+/** A script as programs read it; the minutes go to the end of the last line. */
+export function cuesJson(cues: readonly Cue[]) {
+  return { contract: CONTRACT, minutes: Math.round(endOf(cues) / 6) / 10, cues };
+}
+export type CuesJson = ReturnType<typeof cuesJson>;
+
+function endOf(cues: readonly Cue[]): number {
+  return Math.max(0, ...cues.map(({ at, seconds }) => at + seconds));
+}
+
+function clock(seconds: number, withMillis: boolean): string {
+  const whole = Math.floor(seconds);
+  const two = (n: number) => String(n).padStart(2, '0');
+  const time = `${two(Math.floor(whole / 3600))}:${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}`;
+  return withMillis ? `${time}.${String(Math.round((seconds - whole) * 1000)).padStart(3, '0')}` : time;
+}
+
+/** A script as WebVTT: each line is a cue, named by its place. */
+export function cuesVtt(cues: readonly Cue[]): string {
+  const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
+  const blocks = cues.map(
+    ({ at, seconds, say }, i) => `${i + 1}\n${clock(at, true)} --> ${clock(Math.max(at + 0.1, at + seconds), true)}\n${escaped(say)}`,
+  );
+  return `${['WEBVTT', ...blocks].join('\n\n')}\n`;
+}
+
+/** A script to be read: the minute, which side the teacher moves where it is the other one, and the line. */
+export function cuesText(cues: readonly Cue[]): string {
+  return cues
+    .map(({ at, say, side, teacher, kind }) => {
+      const begun = kind === 'name' || kind === 'facing' ? '\n' : '';
+      const yours = kind === 'name' && teacher !== side ? ` [you move your ${teacher}]` : '';
+      return `${begun}${clock(at, false).slice(3)}  ${say}${yours}`;
+    })
+    .join('\n')
+    .trimStart();
+}
