@@ -103,7 +103,10 @@ describe('a script', () => {
   });
 
   test('offers what others do before anybody moves, without a name', () => {
-    const knee: Participant = { ...anybody('Ottilie'), conditions: [readCondition('pregnancy week=30 fetuses=1 complications=none experience=experienced').answer] };
+    const knee: Participant = {
+      ...anybody('Ottilie'),
+      conditions: [readCondition('pregnancy week=30 fetuses=1 complications=none experience=experienced').answer],
+    };
     const members = [anybody('a'), anybody('b'), knee].map((participant) => ({ solver, participant }));
     const sequence = understood(read('Savasana 5 min'));
     const { participants } = classJson(sequence, adaptClass(members, sequence));
