@@ -22,6 +22,7 @@ const ROOMS = [
   'class',
   'build',
   'cues',
+  'history',
 ];
 
 const oneWay = ROOMS.slice(0, -1).map((room, i) => ({

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './fixtures.js';
+import { expect, expectAccessible, openSettings, test } from './fixtures.js';
 
 test.setTimeout(180_000);
 
@@ -42,6 +42,7 @@ test('a class of four: at most three figures a step, a choice by hand, undone an
   await expect(dog).toHaveAccessibleName(chosen!, { timeout: 120_000 });
 
   // One figure for all: said, and no step shows a second.
+  await openSettings(page);
   await page.getByLabel('Different figures a step, at most').selectOption('1');
   await expect(page.getByText('Every step shows at most 1 figure.')).toBeVisible({ timeout: 120_000 });
   await expect(grid.getByText('2 figures')).toHaveCount(0);

@@ -24,6 +24,11 @@ export async function expectAccessible(page: Page): Promise<void> {
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([]);
 }
 
+/** Opens what is asked of a class on its score: day, figures, whose props. */
+export async function openSettings(page: Page): Promise<void> {
+  await page.locator('summary').filter({ hasText: /\d{4}.*(own|hall’s) props$/ }).click(); // prettier-ignore
+}
+
 /** Opens the score of a sequence for a person by the desk. */
 export async function openScore(page: Page, sequence: string, person: string): Promise<void> {
   await page.goto('/');

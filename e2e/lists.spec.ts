@@ -1,4 +1,4 @@
-import { expect, test } from './fixtures.js';
+import { expect, openSettings, test } from './fixtures.js';
 
 test('a sequence is found, copied, removed and taken back', async ({ page }) => {
   await page.goto('/sequences');
@@ -30,8 +30,9 @@ test('a kept class is opened as it was, planned for another day, and removed', a
   await expect(page).toHaveTitle(/score · Lotus Steady/);
   await expect(page.getByText(/Every step shows at most/)).toBeVisible({ timeout: 120_000 });
   // Kept for today, it is the first thing on the desk.
+  await openSettings(page);
   await page.getByLabel('Class on').fill(new Date().toISOString().slice(0, 10));
-  await page.getByRole('button', { name: 'Keep this class' }).click();
+  await page.getByRole('button', { name: 'Keep the changes' }).click();
   await expect(page.getByRole('button', { name: /is kept/ })).toBeVisible({ timeout: 30_000 });
   await page.goto('/');
   const today = page.getByRole('region', { name: 'Today' });

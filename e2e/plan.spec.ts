@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './fixtures.js';
+import { expect, expectAccessible, openSettings, test } from './fixtures.js';
 
 test.setTimeout(180_000);
 
@@ -61,6 +61,7 @@ test('a class is edited on its score: dose, order by drag and by keys, a note, a
 
 test('a class is kept, and planned again for a later day: what changed is shown person by person', async ({ page }) => {
   await page.goto('/sequences/1/for/2,12');
+  await openSettings(page);
   await page.getByLabel('Class on').fill('2026-01-07');
   const keep = page.getByRole('button', { name: 'Keep this class' });
   await expect(keep).toBeEnabled({ timeout: 120_000 });
@@ -78,6 +79,7 @@ test('a class is kept, and planned again for a later day: what changed is shown 
   await expect(since).toBeVisible({ timeout: 120_000 });
   // Half a year on, a pregnancy of eleven weeks is another stage.
   const later = new Date(Date.now() + 140 * 86_400_000).toISOString().slice(0, 10);
+  await openSettings(page);
   await page.getByLabel('Class on').fill(later);
   await expect(since).toContainText('Lovis Adair', { timeout: 120_000 });
   await expectAccessible(page);
@@ -107,6 +109,7 @@ test('a class is built from nothing, taken, and opens for its people', async ({ 
   await page.getByRole('region', { name: 'A gentle class' }).getByRole('button', { name: 'Take this one' }).click();
   await expect(page.getByRole('heading', { name: 'Calm, gentle' })).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('grid')).toBeVisible({ timeout: 120_000 });
+  await openSettings(page);
   await expect(page.getByText('The class shares what is in the room')).toBeVisible();
   await expect(page.getByLabel('Chair', { exact: true })).toHaveValue('1');
 });

@@ -65,8 +65,8 @@ function measured({ measure, value, unit, bound }: Reason): string {
 function reasonLines(reasons: readonly Reason[]): string[] {
   const sentences = [...new Set(reasons.map(({ text }) => text))];
   return sentences.map((text) => {
-    const of = new Set(reasons.filter((one) => one.text === text).map(measured));
-    return `        ${text} (${[...of].join('; ')})`;
+    const of = new Set(reasons.filter((one) => one.text === text && one.bound !== '').map(measured));
+    return `        ${text}${of.size > 0 ? ` (${[...of].join('; ')})` : ''}`;
   });
 }
 

@@ -1,5 +1,5 @@
 import { library } from '@lotus-steady/core';
-import { CUE_LENGTHS, cueScript, cuesJson, cuesText, cuesVtt, type CueLength } from '@lotus-steady/core/cues';
+import { beatsOf, CUE_LENGTHS, cueScript, cuesJson, cuesText, cuesVtt, type CueLength } from '@lotus-steady/core/cues';
 import { adaptedOf } from './adapt-command.js';
 import { BadInput } from './bad-input.js';
 import type { Options } from './options.js';
@@ -20,7 +20,11 @@ export function cuesCommand(words: readonly string[], options: Options): string 
   const form = oneOf('as', options.json ? (options.as ?? 'json') : options.as, ['text', 'vtt', 'json'], 'text');
   const { answer, participants } = adaptedOf('cues', words, options);
   const isOlder = participants.some(({ body, conditions }) => (body.age ?? 0) >= OLDER || conditions.some(({ id }) => id === 'seniors'));
-  const cues = cueScript(library, answer.participants, { length, facing: options.facing ?? false, pace: isOlder ? 'older' : 'adults' });
+  const cues = cueScript(library, beatsOf(answer.participants), {
+    length,
+    facing: options.facing ?? false,
+    pace: isOlder ? 'older' : 'adults',
+  });
   if (form === 'json') return JSON.stringify(cuesJson(cues), null, 2);
   return form === 'vtt' ? cuesVtt(cues).trimEnd() : cuesText(cues);
 }

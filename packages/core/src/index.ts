@@ -42,7 +42,7 @@ export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, 
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
-export { answersOn, newsOf, stageWords, weeksOn } from './conditions/over-time.js';
+export { answersOn, newsOf, questionsOn, stageWords, weeksOn } from './conditions/over-time.js';
 export { checkOwn, findLimit, mayLoosen, mayReplace, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
 export { allowed, amount } from './conditions/say.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
@@ -53,7 +53,7 @@ export type { Figure, Shape, Tone } from './figure/shape.js';
 export { figureSvg } from './figure/sheet.js';
 export { jointPoints, type Joint } from './figure/joints.js';
 export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
-export { bestView } from './figure/span.js';
+export { bestView, figureHeight } from './figure/span.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { adaptClass, adaptingClass, inRoom, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member } from './class/adapt-class.js';
@@ -100,10 +100,24 @@ export { wordKey, wordProblem, wordText, type StudioWord, type WordMeaning } fro
 export type { Span, SpanKind } from './notes/tokens.js';
 export { nameSearch, type NameSearch } from './notes/search.js';
 export { readSequenceJson } from './sequence/read-json.js';
+export { leftOutOn, type LeftOut } from './participants/left-out.js';
 export { readParticipants } from './participants/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
 export type { WayId } from './sequence/ways.js';
 export { message, sayInEnglish, type Message, type MessageId } from './messages/message.js';
 export { shoulderStandSetup } from './setup/shoulder-stand.js';
+export {
+  FELT,
+  isChange,
+  MARK_KINDS,
+  SCALES,
+  type Felt,
+  type MarkKind,
+  type PastClass,
+  type Scale,
+  type StepMark,
+  type Told,
+} from './history/past-class.js';
+export { proposalsOf, type Proposal } from './history/proposals.js';
 export { CONTRACT, LIBRARY_VERSION } from './version.js';
 export { isDay } from './day.js';

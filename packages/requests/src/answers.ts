@@ -1,4 +1,14 @@
-import type { AdaptationJson, Decision, OwnLimit, Participant, PersonJson, Pin, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type {
+  AdaptationJson,
+  Decision,
+  PastClass,
+  OwnLimit,
+  Participant,
+  PersonJson,
+  Pin,
+  PropsAtHand,
+  SchoolChoices,
+} from '@lotus-steady/core';
 
 /** What the server answers, as its rows make it and the screens read it. */
 export interface Teacher {
@@ -100,6 +110,43 @@ export interface StoredClass extends ClassSummary {
   readonly participants: readonly PersonJson[];
 }
 
+/** One person's part of a class that was held, as it is kept. */
+export interface LogPart extends Omit<PastClass, 'day'> {
+  readonly personId: number;
+  readonly note: string;
+}
+
+/** What happened in a class. */
+export interface ClassLog {
+  readonly key: string;
+  readonly title: string;
+  readonly day: string;
+  readonly startedAt: string | null;
+  readonly endedAt: string | null;
+  readonly note: string;
+  readonly incident: string;
+  readonly people: readonly LogPart[];
+  readonly version: number;
+}
+
+/** A line of the class register. */
+export interface RegisterLine {
+  readonly key: string;
+  readonly title: string;
+  readonly day: string;
+  /** Between start and end; `null` where the clock was not used. */
+  readonly minutes: number | null;
+  readonly present: number;
+  readonly incident: boolean;
+}
+
+/** One class of one person's history. */
+export interface HistoryEntry extends PastClass {
+  readonly key: string;
+  readonly title: string;
+  readonly note: string;
+}
+
 /** An adaptation that was kept, with the versions of all that made it. */
 export interface StoredPlan {
   readonly id: number;
@@ -122,11 +169,12 @@ export function toParticipant({
   clearances,
   ownLimits,
   loosened,
+  leftOut,
   breathSeconds,
   studio,
 }: Person): Participant {
   return {
-    id: String(id), body, conditions, props, clearances, loosened, breathSeconds,
+    id: String(id), body, conditions, props, clearances, loosened, leftOut, breathSeconds,
     schools: { ...studio.schools, ...schools },
     ownLimits: [...studio.limits, ...ownLimits],
   }; // prettier-ignore

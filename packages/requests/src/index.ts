@@ -2,6 +2,10 @@ export { toParticipant } from './answers.js';
 export { dayIn, ownTimeZone, shifted } from './day.js';
 export type {
   AuditEntry,
+  ClassLog,
+  HistoryEntry,
+  LogPart,
+  RegisterLine,
   InstallationState,
   Person,
   PersonSummary,
@@ -19,5 +23,6 @@ export { FirstTeacherBody, NameBody, PasswordBody, SignInBody } from './sign-in.
 export { IsDay } from './is-day.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, PlanBody } from './plan.body.js';
+export { LogBody, LogPartBody, StepMarkBody, ToldBody } from './log.body.js';
 export { ClassBody } from './class.body.js';
 export { ForgottenWordBody, StudioWordBody, WordsBody } from './words.body.js';

@@ -1,4 +1,14 @@
-import type { BodyAnswers, Clearance, ConditionAnswer, Grade, Loosened, OwnLimit, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type {
+  BodyAnswers,
+  Clearance,
+  ConditionAnswer,
+  Grade,
+  LeftOut,
+  Loosened,
+  OwnLimit,
+  PropsAtHand,
+  SchoolChoices,
+} from '@lotus-steady/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -76,6 +86,24 @@ export class LoosenedBody implements Loosened {
   on: string;
 }
 
+export class LeftOutBody implements LeftOut {
+  @IsString()
+  @Length(1, 100)
+  asana: string;
+
+  @IsString()
+  @Length(1, 300, { message: 'Write why it is left out (1 to 300 characters)' })
+  reason: string;
+
+  @IsDay({ message: 'On which day? Expected a date such as 2026-03-01' })
+  on: string;
+
+  /** `null`: until it is taken back. */
+  @ValidateIf((_, value) => value !== null)
+  @IsDay({ message: 'Until when is it left out? Expected a date such as 2026-03-14' })
+  until: string | null;
+}
+
 /** What a studio decides for everyone in it. */
 export class StudioBody {
   @IsObject()
@@ -129,6 +157,12 @@ export class PersonBody {
   @ValidateNested({ each: true })
   @Type(() => LoosenedBody)
   loosened: LoosenedBody[] = [];
+
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => LeftOutBody)
+  leftOut: LeftOutBody[] = [];
 
   @IsNumber()
   breathSeconds: number;

@@ -14,6 +14,8 @@ import { DemoModule } from './demo/demo.module.js';
 import { ProblemsFilter } from './guards/problems.filter.js';
 import { HealthModule } from './health/health.module.js';
 import { KnowledgeModule } from './knowledge/knowledge.module.js';
+import { LogPersonRow, LogRow } from './logs/log.row.js';
+import { LogsModule } from './logs/logs.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PersonRow } from './people/person.row.js';
 import { PlanRow } from './plans/plan.row.js';
@@ -52,6 +54,8 @@ export class AppModule {
             PlanRow,
             ClassRow,
             ClassPersonRow,
+            LogRow,
+            LogPersonRow,
             AuditRow,
             WordRow,
           ],
@@ -83,6 +87,7 @@ export class AppModule {
         SequencesModule,
         PlansModule,
         ClassesModule,
+        LogsModule,
         KnowledgeModule,
         HealthModule,
         DemoModule,

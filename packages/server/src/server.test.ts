@@ -43,7 +43,7 @@ beforeAll(async () => {
   database = app.get<Sequelize>(getConnectionToken());
 });
 afterAll(async () => {
-  for (const table of ['classes', 'plans', 'sequences', 'people', 'sessions', 'teachers'])
+  for (const table of ['class_logs', 'classes', 'plans', 'sequences', 'people', 'sessions', 'teachers'])
     await database.query(`DELETE FROM ${table}`, { type: QueryTypes.DELETE });
   await app.close();
 });
@@ -374,6 +374,69 @@ describe('plans', () => {
   });
 });
 
+describe('logs', () => {
+  const part = (personId: number, more: object = {}) => ({
+    personId, present: true, before: { pain: 2 }, after: { pain: 5 }, felt: 'worse', note: '', marks: [{ asana: 'vrksasana', variation: 'plain', side: 'left', mark: 'pain' }], decided: [], ...more,
+  }); // prettier-ignore
+  const log = (people: readonly object[], more: object = {}) => ({
+    title: 'Slow', day: '2026-06-01', startedAt: '2026-06-01T08:00:00.000Z', endedAt: '2026-06-01T08:31:00.000Z', note: '', incident: '', people, ...more,
+  }); // prettier-ignore
+  const put = (key: string, body: object) => api().put(`/api/logs/${key}`).set('Cookie', cookie).send(body);
+
+  test('are kept once a class, in the register and in everybody’s history', async () => {
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Logged' });
+    const { body } = await put('7.1,2.2026-06-01', log([part(id)])).expect(200);
+    expect(body).toMatchObject({ version: 1, people: [{ personId: id, felt: 'worse' }] });
+    const { body: register } = await api().get('/api/logs').set('Cookie', cookie).expect(200);
+    expect(register).toContainEqual({
+      key: '7.1,2.2026-06-01',
+      title: 'Slow',
+      day: '2026-06-01',
+      minutes: 31,
+      present: 1,
+      incident: false,
+    });
+    const { body: history } = await api().get(`/api/people/${id}/history`).set('Cookie', cookie).expect(200);
+    expect(history).toMatchObject([{ day: '2026-06-01', title: 'Slow', after: { pain: 5 }, marks: [{ asana: 'vrksasana' }] }]);
+    const { body: exported } = await api().get(`/api/people/${id}/export`).set('Cookie', cookie);
+    expect(exported.history).toHaveLength(1);
+  });
+
+  test('of two who log the same class the second is told, with both', async () => {
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Twice' });
+    await put('twice', log([part(id)])).expect(200);
+    const { body } = await put('twice', log([part(id, { felt: 'better' })])).expect(409);
+    expect(body).toMatchObject({ yours: { people: [{ felt: 'better' }] }, theirs: { version: 1, people: [{ felt: 'worse' }] } });
+    await put('twice', log([part(id, { felt: 'better' })], { version: 1 })).expect(200);
+  });
+
+  test('lose the part of whoever is erased, and nothing else', async () => {
+    const one = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Stays' });
+    const gone = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Goes' });
+    await put('erased', log([part(one.id), part(gone.id)])).expect(200);
+    await api().delete(`/api/people/${gone.id}`).set('Cookie', cookie).expect(204);
+    const { body } = await api().get('/api/logs/erased').set('Cookie', cookie).expect(200);
+    expect(body.people.map(({ personId }: { personId: number }) => personId)).toEqual([one.id]);
+    // A tablet that still has both sends it again: who is here is kept.
+    await put('erased', log([part(one.id), part(gone.id)], { version: 1 })).expect(200);
+  });
+
+  test.each([
+    [{ after: { pain: 11 } }, /Pain goes from 0 to 10/],
+    [{ felt: 'great' }, /felt/],
+    [{ marks: [{ asana: 'x', variation: 'plain', side: null, mark: 'died' }] }, /mark/],
+  ])('%j is refused', async (more, told) => {
+    const { body } = await put('bad', log([part(1, more)])).expect(422);
+    expect(JSON.stringify(body)).toMatch(told);
+  });
+
+  test('of somebody else’s people nothing is told', async () => {
+    await put('others', log([part(999_999)])).expect(422);
+    await api().get('/api/logs/unknown').set('Cookie', cookie).expect(404);
+    await api().get('/api/logs/a%20b').set('Cookie', cookie).expect(400);
+  });
+});
+
 describe('classes', () => {
   const DAY = '2026-06-01';
   const WEEK = (week: number) => [{ id: 'pregnancy', week, fetuses: 1, complications: ['none'], asOf: DAY }];
@@ -408,8 +471,19 @@ describe('classes', () => {
     const { body: list } = await api().get('/api/classes').set('Cookie', cookie).expect(200);
     expect(list[0]).toMatchObject({ id, personIds: ids });
     expect(list[0].participants).toBeUndefined();
+    // Kept again, it stays the same class: everybody's part is worked out anew.
+    const { body: again } = await api().put(`/api/classes/${id}`).set('Cookie', cookie).send(asked(sequenceId, [ids[0]!], { day: '2026-06-08' })).expect(200); // prettier-ignore
+    expect(again).toMatchObject({ id, day: '2026-06-08', personIds: [ids[0]], pins: [] });
+    expect((await read(id)).participants).toHaveLength(1);
+    await api()
+      .put(`/api/classes/${id}`)
+      .set('Cookie', cookie)
+      .send(asked(sequenceId, [999_999]))
+      .expect(404);
+    expect((await read(id)).participants).toHaveLength(1);
     await api().delete(`/api/classes/${id}`).set('Cookie', cookie).expect(204);
     await api().get(`/api/classes/${id}`).set('Cookie', cookie).expect(404);
+    await api().put(`/api/classes/${id}`).set('Cookie', cookie).send(asked(sequenceId, ids)).expect(404);
   });
 
   test('it is judged for its own day: a later week is another stage', async () => {

@@ -58,6 +58,16 @@ export function routes(queries: QueryClient) {
           path: 'sequences/:sequence/for/:person/teach',
           lazy: async () => ({ Component: (await import('./screens/teach/TeachScreen.js')).TeachScreen }),
         },
+        {
+          path: 'sequences/:sequence/for/:person/log',
+          lazy: async () => ({ Component: (await import('./screens/log/LogScreen.js')).LogScreen }),
+        },
+        {
+          path: 'sequences/:sequence/for/:person/door',
+          lazy: async () => ({ Component: (await import('./screens/door/DoorScreen.js')).DoorScreen }),
+        },
+        { path: 'register', lazy: async () => ({ Component: (await import('./screens/register/RegisterScreen.js')).RegisterScreen }) },
+        { path: 'room', lazy: async () => ({ Component: (await import('./screens/room/RoomScreen.js')).RoomScreen }) },
         { path: '*', element: <RouteFailure /> },
       ],
     },

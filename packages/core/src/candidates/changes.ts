@@ -6,7 +6,7 @@ import type { LegAngles, Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
 
 /** The bounds that a change has to reach, by measure. */
-export type Wanted = ReadonlyMap<Measure | 'facing' | 'props', Bound>;
+export type Wanted = ReadonlyMap<Measure | 'facing' | 'props' | 'leftOut', Bound>;
 
 /** Each has its words, `change.<id>`, among the messages. */
 export type PostureChangeId = Exclude<

@@ -74,6 +74,7 @@ test('two people whose way to a step is the same question share the answer; a su
     props: {},
     breathSeconds: 4,
     favoured: new Set<never>(),
+    leftOut: new Map(),
     named: new Map(),
     afterPain: null,
     cache: new PlanningCache(),

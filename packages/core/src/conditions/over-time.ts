@@ -1,6 +1,6 @@
 import { message, type Message } from '../messages/message.js';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
-import type { ConditionAnswer, Condition, ParameterSpec } from './condition.js';
+import { isAsked, type ConditionAnswer, type Condition, type ParameterSpec } from './condition.js';
 import { findCondition } from './all.js';
 import { parameterSpec } from './check-answers.js';
 
@@ -50,6 +50,20 @@ export function answersOn(given: ConditionAnswer, today: string | null): Answers
     answer[name] = spec?.kind === 'number' && typeof grown === 'number' ? Math.min(spec.to, grown) : grown;
   }
   return { answer: answer as ConditionAnswer, stale };
+}
+
+/** What is to be asked at the door: how they feel today, and readings that are too old, each by condition and parameter. */
+export function questionsOn(conditions: readonly ConditionAnswer[], today: string): { readonly condition: string; readonly parameter: string }[] {
+  return conditions.flatMap((given) => {
+    const condition = findCondition(given.id);
+    if (!condition) return [];
+    const { answer, stale } = answersOn(given, today);
+    const isToday = given[AS_OF] === today;
+    return Object.entries(condition.parameters)
+      .filter(([name, { holdsDays }]) => stale.includes(name) || (holdsDays === 0 && !(isToday && given[name] !== undefined)))
+      .filter(([name]) => isAsked(condition, name, answer))
+      .map(([parameter]) => ({ condition: condition.id, parameter }));
+  });
 }
 
 /** The stages of a condition that hold now, in words, as far as its answers tell; what wasn't answered takes the cautious ones. */

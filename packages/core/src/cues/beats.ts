@@ -76,3 +76,42 @@ export function beatsOf(participants: readonly PersonJson[]): Beat[] {
     }));
   });
 }
+
+/** A final rest is never shorter than this when time is short, in seconds, unless it was planned so. Common practice, no source. */
+const REST_FLOOR = 180;
+/** No stay is shortened below this, in seconds. Common practice, no source. */
+const STAY_FLOOR = 15;
+
+/** A class fitted to the time that is left, and which of its steps don't fit into it any more, by their place. */
+export interface Fitted {
+  readonly beats: readonly Beat[];
+  readonly leftOut: readonly number[];
+}
+
+/**
+ * Fits what comes from beat `from` on into so many seconds: stays get shorter, all by the same share, then steps just
+ * before the rest at the end are left out, whole ones. A second side stays as long as its first one was. The last beat
+ * is the rest: it gives way last, and never below three minutes.
+ */
+export function fittedTo(beats: readonly Beat[], from: number, secondsLeft: number): Fitted {
+  const done = beats.slice(0, from);
+  let coming = beats.slice(from);
+  const leftOut: number[] = [];
+  const isLast = (beat: Beat) => beat === beats.at(-1);
+  const begun = (beat: Beat) => beat.isSecondSide && done.some(({ index }) => index === beat.index);
+  const floor = (beat: Beat) => (begun(beat) ? beat.seconds : Math.min(beat.seconds, isLast(beat) ? REST_FLOOR : STAY_FLOOR));
+  const least = () => coming.reduce((sum, beat) => sum + beat.ready + floor(beat), 0);
+  while (least() > secondsLeft) {
+    const last = coming.findLast((beat) => !isLast(beat) && !begun(beat));
+    if (!last) break;
+    leftOut.unshift(last.index);
+    coming = coming.filter(({ index }) => index !== last.index);
+  }
+  const over = coming.reduce((sum, beat) => sum + beat.ready + beat.seconds, 0) - secondsLeft;
+  const room = coming.reduce((sum, beat) => sum + beat.seconds - floor(beat), 0);
+  const share = over <= 0 || room <= 0 ? 0 : Math.min(1, over / room);
+  return {
+    beats: [...done, ...coming.map((beat) => ({ ...beat, seconds: beat.seconds - (beat.seconds - floor(beat)) * share }))],
+    leftOut,
+  };
+}

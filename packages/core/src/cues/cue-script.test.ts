@@ -7,7 +7,7 @@ import { readCondition } from '../conditions/check-answers.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { understood, notesReader } from '../notes/read-notes.js';
 import { anybody, type Participant } from '../participants/participant.js';
-import { beatsOf } from './beats.js';
+import { beatsOf, fittedTo } from './beats.js';
 import { cueScript, type Cue, type CueOptions } from './cue-script.js';
 import { cuesVtt } from './cues-json.js';
 import { formLines, withSide } from './form-lines.js';
@@ -21,7 +21,8 @@ const alone = (text: string, participant: Participant = anybody('p1')) => {
   const sequence = understood(read(text));
   return adaptationJson(sequence, [adapt(solver, sequence, participant)]).participants;
 };
-const script = (text: string, options?: CueOptions, participant?: Participant) => cueScript(library, alone(text, participant), options);
+const script = (text: string, options?: CueOptions, participant?: Participant) =>
+  cueScript(library, beatsOf(alone(text, participant)), options);
 const said = (cues: readonly Cue[], kind: Cue['kind']) => cues.filter((cue) => cue.kind === kind).map(({ say }) => say);
 
 const MORNING = 'Mountain, 1 min\nTriangle, 60 s each side\nSavasana 6 min';
@@ -110,7 +111,7 @@ describe('a script', () => {
     const members = [anybody('a'), anybody('b'), knee].map((participant) => ({ solver, participant }));
     const sequence = understood(read('Savasana 5 min'));
     const { participants } = classJson(sequence, adaptClass(members, sequence));
-    const cues = cueScript(library, participants);
+    const cues = cueScript(library, beatsOf(participants));
     const kinds = cues.map(({ kind }) => kind);
     expect(kinds.indexOf('option')).toBeGreaterThan(-1);
     expect(kinds.indexOf('option')).toBeLessThan(kinds.indexOf('way-in'));
@@ -123,4 +124,31 @@ describe('a script', () => {
     const vtt = cuesVtt([{ line: 1, beat: 0, kind: 'hold', at: 3599.5, seconds: 2, say: 'a <b> & c', side: null, teacher: null, for: [] }]);
     expect(vtt).toBe('WEBVTT\n\n1\n00:59:59.500 --> 01:00:01.500\na &lt;b&gt; &amp; c\n');
   });
+});
+
+describe('when it is late', () => {
+  const beats = beatsOf(alone('Mountain, 1 min\nTriangle, 60 s each side\nTree, 60 s each side\nSavasana 6 min'));
+  const total = (of: typeof beats) => of.reduce((sum, { ready, seconds }) => sum + ready + seconds, 0);
+
+  test('stays get shorter by the same share, both sides alike, and it ends in time', () => {
+    const fitted = fittedTo(beats, 1, total(beats.slice(1)) - 150);
+    expect(total(fitted.beats.slice(1))).toBeCloseTo(total(beats.slice(1)) - 150, 6);
+    expect(fitted.leftOut).toEqual([]);
+    const [, right, left] = fitted.beats;
+    expect(left!.seconds).toBe(right!.seconds);
+    expect(fitted.beats.at(-1)!.seconds).toBeGreaterThanOrEqual(180);
+  });
+
+  test('with too little time whole steps before the rest are left out, never the rest', () => {
+    const fitted = fittedTo(beats, 1, 240);
+    expect(fitted.leftOut).toEqual([2]);
+    expect(fitted.beats.map(({ index }) => index)).toEqual([0, 1, 1, 3]);
+    expect(fitted.beats.at(-1)!.seconds).toBeGreaterThanOrEqual(180);
+  });
+
+  test('a second side is as long as the first one was', () => {
+    expect(fittedTo(beats, 2, 200).beats[2]!.seconds).toBe(beats[1]!.seconds);
+  });
+
+  test('with time enough nothing changes', () => expect(fittedTo(beats, 0, 10_000)).toEqual({ beats, leftOut: [] }));
 });

@@ -2,8 +2,8 @@ import { opposite, type Side } from '../angles.js';
 import type { DoseSpec } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { counted } from '../counted.js';
-import type { PersonJson, StepJson } from '../planning/json.js';
-import { beatsOf, type Beat, type BeatForm } from './beats.js';
+import type { StepJson } from '../planning/json.js';
+import type { Beat, BeatForm } from './beats.js';
 import { formLines, withSide, type FormLines } from './form-lines.js';
 import { OPTION_LEADS } from './option-leads.js';
 import { secondsToSay, type Pace } from './pace.js';
@@ -283,9 +283,8 @@ function tenth(value: number): number {
  * way in, breath, hold and stop lines as far as there is time, the way out. Lines never overlap: in a flow that is
  * faster than its words they come late. No line names a person or a condition.
  */
-export function cueScript(library: Library, participants: readonly PersonJson[], options: CueOptions = {}): readonly Cue[] {
+export function cueScript(library: Library, beats: readonly Beat[], options: CueOptions = {}): readonly Cue[] {
   const { length = 'whole', pace = 'adults', facing = false } = options;
-  const beats = beatsOf(participants);
-  const everybody = participants.map(({ id }) => id);
+  const everybody = [...new Set(beats.flatMap(({ forms, out }) => [...forms.flatMap(({ people }) => people), ...out]))];
   return new ScriptWriter(library, everybody, { length, pace, facing }).write(beats);
 }

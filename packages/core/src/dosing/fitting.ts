@@ -14,6 +14,7 @@ import { worstOf, isHard, type Finding } from '../plan/finding.js';
 import { totalsAfter, type StepContext } from '../judging/step-context.js';
 import type { Chosen } from '../plan/plan.js';
 import { missingProps, propsOf } from '../candidates/props-needed.js';
+import type { LeftOut } from '../participants/left-out.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
 
 function bound(finding: Finding, limits: readonly ActiveLimit[]): Bound | null {
@@ -41,7 +42,7 @@ export interface Fitted extends Pick<
   readonly wayAfter: number;
   /** Without what it costs to begin it where the class stands, and to get there another way. */
   readonly cost: number;
-  /** Props that aren't there. */
+  /** What isn't there: props, and what they are not offered. */
   readonly missing: readonly Finding[];
   /** What the last class asks of the dose. */
   readonly asked: readonly Finding[];
@@ -49,6 +50,23 @@ export interface Fitted extends Pick<
   readonly broken: readonly Finding[];
   /** What still stands against it. */
   readonly hard: readonly Finding[];
+}
+
+/** Why a step is not offered to someone. */
+function notOffered({ reason, on, until }: LeftOut): Finding {
+  return {
+    condition: 'own',
+    limit: 'own/left-out',
+    measure: 'leftOut',
+    value: null,
+    unit: '',
+    bound: '',
+    grade: 'avoid',
+    where: 'posture',
+    text: `Left out since ${on}${until === null ? '' : `, until ${until}`}: ${reason}`,
+    source: describeSource(['common practice']),
+    by: 1,
+  };
 }
 
 class Fitting {
@@ -92,7 +110,8 @@ class Fitting {
   }
 
   run(): Fitted {
-    const { judges, props } = this.context.profile;
+    const { judges, props, leftOut } = this.context.profile;
+    const out = leftOut.get(this.candidate.asana.id);
     const before = this.judged();
     let broken = before;
     // Fitting one may leave another: twice is enough for what they share.
@@ -111,7 +130,8 @@ class Fitting {
       cost,
       minCost: cost - this.costHere - COST.watch * watch.filter(({ limit }) => judges.aboutPlace.has(limit)).length,
       // What needs props that aren't there is no candidate, unless it is given.
-      missing: this.candidate === this.given ? missingProps(propsOf(this.candidate.posture), props) : [],
+      missing:
+        this.candidate === this.given ? [...missingProps(propsOf(this.candidate.posture), props), ...(out ? [notOffered(out)] : [])] : [],
       asked: this.asked,
       broken: before,
       hard: broken.filter(isHard),

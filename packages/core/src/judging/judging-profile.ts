@@ -3,6 +3,7 @@ import type { Purpose } from '../asanas/purposes.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import { measuresBy } from '../body/measure.js';
 import { judging, type Judges } from '../judging/judges.js';
+import type { LeftOut } from '../participants/left-out.js';
 import type { PropsAtHand } from '../participants/props-at-hand.js';
 import { rowOf } from '../solving/facts.js';
 import type { Row } from '../solving/solved-posture.js';
@@ -22,6 +23,8 @@ export interface JudgingProfile {
   readonly judges: Judges;
   readonly props: PropsAtHand;
   readonly breathSeconds: number;
+  /** What they are not offered, by asana. */
+  readonly leftOut: ReadonlyMap<string, LeftOut>;
   /** Purposes that do this person good: among substitutes they are preferred. */
   readonly favoured: ReadonlySet<Purpose>;
   /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
@@ -43,6 +46,7 @@ export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges' | 's
     profile.limits.map(({ id, spec }) => [id, spec]),
     profile.props,
     profile.breathSeconds,
+    [...profile.leftOut.values()],
     [...profile.favoured],
     [...profile.named].map(([asana, ids]) => [asana, ...ids]),
     profile.afterPain,
@@ -62,5 +66,5 @@ export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit
 
 /** The same body without any limit, to show a step as it is given. */
 export const withoutLimits = memoize((profile: JudgingProfile) =>
-  sharedProfile({ ...profile, limits: [], favoured: new Set(), named: new Map(), afterPain: null }),
+  sharedProfile({ ...profile, limits: [], favoured: new Set(), leftOut: new Map(), named: new Map(), afterPain: null }),
 );

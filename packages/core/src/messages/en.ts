@@ -31,6 +31,22 @@ export const EN = {
   'change.hold-one': 'one hand on a chair back',
   'change.hold-both': 'both hands on a chair back',
 
+  // What the next plan could take from past classes. `asana` is a name.
+  'proposal.leave-out': 'Leave out {asana} from now on',
+  'proposal.rest-from': 'Leave out {asana} until {until}',
+  'proposal.take-back': 'Offer {asana} again',
+  'proposal.other-side-first': 'Begin {asana} with the {side} side',
+  'proposal.ask-pain': 'Ask where it hurts, and what made it so, before the next class',
+  'proposal.ask-away': 'Ask what is new before the next class, and begin gently',
+  'evidence.stopped': 'Stopped there in {times} of the last {classes} classes.',
+  'evidence.hurt': 'It hurt there on {day}.',
+  'evidence.hurt-high': 'It hurt there on {day}, and pain was {pain} of 10 afterwards.',
+  'evidence.rose': 'Pain rose from {before} to {after} of 10 on {day}.',
+  'evidence.one-side': 'Only the {side} side was marked, in {times} classes.',
+  'evidence.over': 'Its time was over on {until}.',
+  'evidence.good': 'The last {times} classes went well.',
+  'evidence.away': 'Away for {weeks} weeks, since {day}.',
+
   // Dose, breath and pace. Seconds.
   'dose.only': '{dose} only',
   'dose.hold': 'hold {seconds} s{rounds, plural, =1 {} other {, # times}}',

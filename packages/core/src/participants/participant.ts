@@ -7,6 +7,7 @@ import { checkOwn, type Loosened, type OwnLimit } from '../conditions/own-limits
 import { answersOn } from '../conditions/over-time.js';
 import type { Problem } from '../problem.js';
 import { checkClearance, type Clearance } from '../screening/screen.js';
+import { checkLeftOut, type LeftOut } from './left-out.js';
 import { COMMON_PROPS, type PropsAtHand } from './props-at-hand.js';
 
 /** A person in a class: what the limits, the figure and the props depend on. */
@@ -21,6 +22,8 @@ export interface Participant {
   readonly ownLimits: readonly OwnLimit[];
   /** Limits that were set aside for this person, with the reason. */
   readonly loosened: readonly Loosened[];
+  /** Asanas that this person is not offered. */
+  readonly leftOut: readonly LeftOut[];
   /** Seconds of one breath. */
   readonly breathSeconds: number;
 }
@@ -29,7 +32,18 @@ export const BREATH_RANGE = { from: 2, to: 20, unit: 's' } as const;
 
 /** Nobody in particular: the reference body, no condition, the usual props. */
 export function anybody(id: string): Participant {
-  return { id, body: {}, conditions: [], props: COMMON_PROPS, schools: {}, clearances: [], ownLimits: [], loosened: [], breathSeconds: 5 };
+  return {
+    id,
+    body: {},
+    conditions: [],
+    props: COMMON_PROPS,
+    schools: {},
+    clearances: [],
+    ownLimits: [],
+    loosened: [],
+    leftOut: [],
+    breathSeconds: 5,
+  };
 }
 
 /** Problems of a participant, each naming its field; empty when all is well. */
@@ -41,6 +55,7 @@ export function checkParticipant(participant: Participant): Problem[] {
     ...checkConditions(participant.conditions),
     ...checkSchools(participant.schools),
     ...checkOwn(participant.ownLimits, participant.loosened),
+    ...checkLeftOut(participant.leftOut),
     ...participant.clearances.flatMap(checkClearance),
     ...(breath
       ? []

@@ -4,6 +4,7 @@ import type { ConditionAnswer } from '../conditions/condition.js';
 import type { Loosened, OwnLimit } from '../conditions/own-limits.js';
 import type { Problem } from '../problem.js';
 import type { Clearance } from '../screening/screen.js';
+import type { LeftOut } from './left-out.js';
 import { anybody, checkParticipant, type Participant } from './participant.js';
 import { PROPS, type PropsAtHand } from './props-at-hand.js';
 
@@ -30,7 +31,17 @@ function haveText(list: unknown, keys: readonly string[]): boolean {
 function readOne(raw: unknown, at: string): { participant: Participant | null; problems: Problem[] } {
   const refuse = (field: string, message: string) => ({ participant: null, problems: [{ field: `${at}${field}`, message }] });
   if (!isRecord(raw) || typeof raw['id'] !== 'string' || raw['id'] === '') return refuse('.id', 'expected an object with an "id"');
-  const { body = {}, conditions = [], props, schools = {}, clearances = [], ownLimits = [], loosened = [], breathSeconds = 5 } = raw;
+  const {
+    body = {},
+    conditions = [],
+    props,
+    schools = {},
+    clearances = [],
+    ownLimits = [],
+    loosened = [],
+    leftOut = [],
+    breathSeconds = 5,
+  } = raw;
   if (!isRecord(body)) return refuse('.body', 'expected an object such as {"stature": 165}');
   if (!haveText(conditions, ['id'])) return refuse('.conditions', 'expected a list of objects with an "id"');
   if (!isRecord(schools) || Object.values(schools).some((position) => typeof position !== 'string'))
@@ -40,6 +51,8 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
   if (!haveText(ownLimits, ['measure', 'bound', 'grade', 'reason', 'by']))
     return refuse('.ownLimits', 'expected a list of objects with measure, bound, grade, reason and by');
   if (!haveText(loosened, ['limit', 'reason', 'on'])) return refuse('.loosened', 'expected a list of objects with limit, reason and on');
+  if (!haveText(leftOut, ['asana', 'reason', 'on']))
+    return refuse('.leftOut', 'expected a list of objects with asana, reason, on and until');
   if (typeof breathSeconds !== 'number') return refuse('.breathSeconds', 'expected a number of seconds');
   const propsProblems = props === undefined ? [] : propProblems(props, at);
   const participant: Participant = {
@@ -52,6 +65,7 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
     clearances: (clearances as readonly Partial<Clearance>[]).map((one) => ({ until: null, ...one })) as readonly Clearance[],
     ownLimits: ownLimits as readonly OwnLimit[],
     loosened: loosened as readonly Loosened[],
+    leftOut: (leftOut as readonly Partial<LeftOut>[]).map((one) => ({ until: null, ...one })) as readonly LeftOut[],
     breathSeconds,
   };
   return {

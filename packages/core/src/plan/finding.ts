@@ -20,7 +20,7 @@ export interface Finding {
   readonly condition: string;
   /** `condition/limit`. */
   readonly limit: string;
-  readonly measure: Measure | 'facing' | 'props';
+  readonly measure: Measure | 'facing' | 'props' | 'leftOut';
   /** `null` when the measure is not known for this posture. */
   readonly value: number | string | null;
   readonly unit: string;

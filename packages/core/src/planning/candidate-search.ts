@@ -289,10 +289,10 @@ export class CandidateSearch {
     this.changed.splice(place + 1, 0, one);
   }
 
-  /** Whether the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
-  private isPossible({ posture, variation }: Candidate): boolean {
-    const { judges, props } = this.profile;
-    return !judges.isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
+  /** Whether it is offered at all, the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
+  private isPossible({ asana, posture, variation }: Candidate): boolean {
+    const { judges, props, leftOut } = this.profile;
+    return !leftOut.has(asana.id) && !judges.isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
   }
 
   private bounded(candidate: Candidate): BoundedCandidate {

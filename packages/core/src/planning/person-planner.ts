@@ -8,6 +8,7 @@ import { shortenToFit } from '../dosing/fit-time.js';
 import { sharedProfile, stepLimits, type JudgingProfile } from '../judging/judging-profile.js';
 import type { PlanningCache } from '../judging/planning-cache.js';
 import { START, totalsAfter, tripTold, type StepContext } from '../judging/step-context.js';
+import { leftOutOn } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, RunningTotals } from '../plan/plan.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
@@ -37,6 +38,7 @@ export function profileOf(
     limits: stepLimits(limits),
     props: participant.props,
     breathSeconds: participant.breathSeconds,
+    leftOut: leftOutOn(participant.leftOut, today),
     favoured: favouredPurposes(participant.conditions),
     named: namedSubstitutes(participant.conditions),
     afterPain: doseAfterPain(participant.conditions.map((answer) => answersOn(answer, today).answer)),

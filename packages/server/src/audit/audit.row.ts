@@ -1,6 +1,6 @@
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
-export type AuditAction = 'list' | 'read' | 'create' | 'change' | 'plan' | 'export' | 'note' | 'erase' | 'class-removed';
+export type AuditAction = 'list' | 'read' | 'create' | 'change' | 'plan' | 'log' | 'export' | 'note' | 'erase' | 'class-removed';
 /** What befell an account. */
 export type AccountAction = 'first-account' | 'sign-in' | 'sign-in-failed' | 'sign-out' | 'password' | 'sequence-removed';
 /** Stands for the account where no person is meant: numbers of people begin with 1. */

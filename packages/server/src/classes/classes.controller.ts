@@ -1,5 +1,5 @@
 import { ClassBody, type Teacher } from '@lotus-steady/requests';
-import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { IdPipe } from '../guards/id.pipe.js';
 import { CurrentTeacher } from '../auth/session.guard.js';
@@ -23,6 +23,11 @@ export class ClassesController {
   @Get(':class')
   read(@CurrentTeacher() { id }: Teacher, @Param('class', IdPipe) one: number) {
     return this.classes.read(id, one);
+  }
+
+  @Put(':class')
+  replace(@CurrentTeacher() { id }: Teacher, @Param('class', IdPipe) stored: number, @Body() body: ClassBody) {
+    return this.classes.replace(id, stored, body);
   }
 
   @Delete(':class')

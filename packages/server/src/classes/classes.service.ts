@@ -2,6 +2,7 @@ import { LIBRARY_VERSION, PROPS } from '@lotus-steady/core';
 import { ClassBody, toParticipant, type ClassSummary, type StoredClass } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
 import { AuditService } from '../audit/audit.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { PlanningService } from '../plans/planning.service.js';
@@ -41,7 +42,26 @@ export class ClassesService {
    * Adapts a class for its day and keeps everybody's part.
    * @throws UnprocessableEntityException naming what can't be taken, NotFoundException for someone else's people.
    */
-  async create(teacherId: number, { sequenceId, text, day, personIds, figures, shared, pins }: ClassBody): Promise<StoredClass> {
+  async create(teacherId: number, body: ClassBody): Promise<StoredClass> {
+    const planned = await this.planned(teacherId, body);
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      const row = await this.rows.create({ teacherId, ...planned.row }, { transaction });
+      return this.keep(row, planned.parts, transaction);
+    });
+  }
+
+  /** Adapts a kept class anew and keeps it in its place. @throws as `create` does, and where it is not there any more. */
+  async replace(teacherId: number, id: number, body: ClassBody): Promise<StoredClass> {
+    const row = await this.row(teacherId, id);
+    const planned = await this.planned(teacherId, body);
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      await row.update(planned.row, { transaction });
+      await this.parts.destroy({ where: { classId: row.id }, transaction });
+      return this.keep(row, planned.parts, transaction);
+    });
+  }
+
+  private async planned(teacherId: number, { sequenceId, text, day, personIds, figures, shared, pins }: ClassBody) {
     const problems = Object.entries(shared ?? {})
       .filter(([prop, count]) => !(PROPS as readonly string[]).includes(prop) || !Number.isInteger(count) || count < 0)
       .map(([prop, count]) => ({
@@ -58,33 +78,25 @@ export class ClassesService {
       pins,
       ...(shared && { props: shared }),
     });
-    return this.rows.sequelize!.transaction(async (transaction) => {
-      const row = await this.rows.create(
-        {
-          teacherId,
-          sequenceId,
-          title: titleOf(sequence),
-          day,
-          text,
-          figures,
-          shared: shared ?? null,
-          libraryVersion: LIBRARY_VERSION,
-        },
-        { transaction },
-      );
-      await this.parts.bulkCreate(
-        people.map(({ id, version }, i) => ({
-          classId: row.id,
-          personId: id,
-          personVersion: version,
-          pins: pins.filter(({ person }) => person === String(id)),
-          answer: plan.people[i]!,
-        })),
-        { transaction },
-      );
-      await this.audit.record(teacherId, personIds, 'plan', transaction);
-      return (await row.reload({ include: [ClassPersonRow], transaction })).toClass();
-    });
+    return {
+      row: { sequenceId, title: titleOf(sequence), day, text, figures, shared: shared ?? null, libraryVersion: LIBRARY_VERSION },
+      parts: people.map(({ id, version }, i) => ({
+        personId: id,
+        personVersion: version,
+        pins: pins.filter(({ person }) => person === String(id)),
+        answer: plan.people[i]!,
+      })),
+    };
+  }
+
+  private async keep(
+    row: ClassRow,
+    parts: readonly { readonly personId: number; readonly personVersion: number }[],
+    transaction: Transaction,
+  ): Promise<StoredClass> {
+    await this.parts.bulkCreate(parts.map((part) => ({ classId: row.id, ...part })), { transaction }); // prettier-ignore
+    await this.audit.record(row.teacherId, parts.map(({ personId }) => personId), 'plan', transaction); // prettier-ignore
+    return (await row.reload({ include: [ClassPersonRow], transaction })).toClass();
   }
 
   async remove(teacherId: number, id: number): Promise<void> {

@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { AuditModule } from '../audit/audit.module.js';
 import { ClassPersonRow } from '../classes/class.row.js';
+import { LogPersonRow, LogRow } from '../logs/log.row.js';
 import { PlanRow } from '../plans/plan.row.js';
 import { TrailController } from './trail.controller.js';
 import { PeopleController } from './people.controller.js';
@@ -10,7 +11,7 @@ import { StudioModule } from '../studio/studio.module.js';
 import { PersonRow } from './person.row.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([PersonRow, PlanRow, ClassPersonRow]), AuditModule, StudioModule],
+  imports: [SequelizeModule.forFeature([PersonRow, PlanRow, ClassPersonRow, LogRow, LogPersonRow]), AuditModule, StudioModule],
   controllers: [PeopleController, TrailController],
   providers: [PeopleService],
   exports: [PeopleService],

@@ -1,11 +1,20 @@
 import { assess, checkParticipant, clinicianNote, newsOf, readParticipants, sayInEnglish, type Problem } from '@lotus-steady/core';
-import { dayIn, PersonBody, toParticipant, type Person, type PersonSummary, type StoredPlan } from '@lotus-steady/requests';
+import {
+  dayIn,
+  PersonBody,
+  toParticipant,
+  type HistoryEntry,
+  type Person,
+  type PersonSummary,
+  type StoredPlan,
+} from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import type { AuditAction } from '../audit/audit.row.js';
 import { AuditService } from '../audit/audit.service.js';
 import { unusable } from '../problems/unusable.js';
+import { LogPersonRow, LogRow } from '../logs/log.row.js';
 import { ClassPersonRow } from '../classes/class.row.js';
 import { PlanRow } from '../plans/plan.row.js';
 import { StudioService } from '../studio/studio.service.js';
@@ -24,6 +33,7 @@ function check(body: PersonBody): Problem[] {
         clearances: body.clearances,
         ownLimits: body.ownLimits,
         loosened: body.loosened,
+        leftOut: body.leftOut,
         breathSeconds: body.breathSeconds,
       },
     ],
@@ -49,6 +59,8 @@ export interface Exported {
   readonly plans: readonly StoredPlan[];
   /** Their part of each class that was kept. */
   readonly classes: readonly ReturnType<ClassPersonRow['toPart']>[];
+  /** What was noted of them in classes. */
+  readonly history: readonly HistoryEntry[];
   readonly audit: Awaited<ReturnType<AuditService['of']>>;
 }
 
@@ -58,6 +70,7 @@ export class PeopleService {
     @InjectModel(PersonRow) private readonly rows: typeof PersonRow,
     @InjectModel(PlanRow) private readonly plans: typeof PlanRow,
     @InjectModel(ClassPersonRow) private readonly parts: typeof ClassPersonRow,
+    @InjectModel(LogPersonRow) private readonly logged: typeof LogPersonRow,
     private readonly audit: AuditService,
     private readonly studios: StudioService,
   ) {}
@@ -134,14 +147,16 @@ export class PeopleService {
   /** Everything that is kept of one person. */
   async export(teacherId: number, id: number): Promise<Exported> {
     const person = await this.opened(teacherId, id, 'export');
-    const [plans, parts] = await Promise.all([
+    const [plans, parts, logged] = await Promise.all([
       this.plans.findAll({ where: { teacherId, personId: id }, order: ['id'] }),
       this.parts.findAll({ where: { personId: id }, order: ['id'] }),
+      this.logged.findAll({ where: { personId: id }, include: [LogRow], order: ['id'] }),
     ]);
     return {
       person,
       plans: plans.map((row) => row.toPlan()),
       classes: parts.map((row) => row.toPart()),
+      history: logged.map((row) => row.toEntry()),
       audit: await this.audit.of(teacherId, id),
     };
   }

@@ -1,4 +1,4 @@
-import type { BodyAnswers, Clearance, ConditionAnswer, Loosened, OwnLimit, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type { BodyAnswers, Clearance, ConditionAnswer, LeftOut, Loosened, OwnLimit, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
 import type { Person, Studio } from '@lotus-steady/requests';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
@@ -37,6 +37,9 @@ export class PersonRow extends Model {
   @Column(DataType.JSON)
   declare loosened: Loosened[] | null;
 
+  @Column(DataType.JSON)
+  declare leftOut: LeftOut[] | null;
+
   @Column(DataType.FLOAT)
   declare breathSeconds: number;
 
@@ -57,6 +60,7 @@ export class PersonRow extends Model {
       clearances: readJsonColumn(this, 'clearances') as Clearance[],
       ownLimits: (readJsonColumn(this, 'ownLimits') as OwnLimit[] | null) ?? [],
       loosened: (readJsonColumn(this, 'loosened') as Loosened[] | null) ?? [],
+      leftOut: (readJsonColumn(this, 'leftOut') as LeftOut[] | null) ?? [],
       studio,
       updatedAt: (this.updatedAt as Date).toISOString(),
     }; // prettier-ignore

@@ -1,16 +1,18 @@
 import type { StudioWord } from '@lotus-steady/core';
 import { infiniteQueryOptions, queryOptions, skipToken } from '@tanstack/react-query';
-import { request } from './client.js';
+import { ApiError, request } from './client.js';
 import type {
   AuditEntry,
+  ClassLog,
   ClassSummary,
+  HistoryEntry,
+  RegisterLine,
   StoredClass,
   SequenceVersion,
   InstallationState,
   Person,
   PersonSummary,
   SequenceSummary,
-  StoredPlan,
   StoredSequence,
   Studio,
   Teacher,
@@ -36,16 +38,24 @@ export const personQuery = (id: number) =>
 export const sequencesQuery = queryOptions({ queryKey: ['sequences'], queryFn: () => request<SequenceSummary[]>('GET', 'sequences') });
 export const sequenceQuery = (id: number) =>
   queryOptions({ queryKey: ['sequences', id], queryFn: () => request<StoredSequence>('GET', `sequences/${id}`) });
-export const plansQuery = (sequence: number, person: number) =>
-  queryOptions({
-    queryKey: ['plans', sequence, person],
-    queryFn: () => request<StoredPlan[]>('GET', `plans?sequence=${sequence}&person=${person}`),
-  });
 export const versionsQuery = (sequence: number) =>
   queryOptions({
     queryKey: ['sequences', sequence, 'versions'],
     queryFn: () => request<SequenceVersion[]>('GET', `sequences/${sequence}/versions`),
   });
+export const registerQuery = queryOptions({ queryKey: ['logs'], queryFn: () => request<RegisterLine[]>('GET', 'logs') });
+/** `null` where nothing was logged of the class yet. */
+export const logQuery = (key: string) =>
+  queryOptions({
+    queryKey: ['logs', key],
+    queryFn: () =>
+      request<ClassLog>('GET', `logs/${key}`).catch((error: unknown) => {
+        if (error instanceof ApiError && error.status === 404) return null;
+        throw error;
+      }),
+  });
+export const historyQuery = (person: number) =>
+  queryOptions({ queryKey: ['people', person, 'history'], queryFn: () => request<HistoryEntry[]>('GET', `people/${person}/history`) });
 export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: () => request<ClassSummary[]>('GET', 'classes') });
 export const classQuery = (id: number | null) =>
   queryOptions({ queryKey: ['classes', id], queryFn: id === null ? skipToken : () => request<StoredClass>('GET', `classes/${id}`) });

@@ -79,11 +79,18 @@ export function dropDraft(key: string): void {
   keep(key, null);
 }
 
+const WHAT: Readonly<Record<string, string>> = {
+  person: 'A person’s record',
+  sequence: 'A sequence',
+  class: 'What happened in a class',
+  log: 'How a class was',
+};
+
 /** What isn't saved yet, in words. */
 export function unsaved(): string[] {
   return [...drafts.keys()].map((key) => {
     const [kind, id] = key.split('.');
-    const what = kind === 'person' ? 'A person’s record' : kind === 'sequence' ? 'A sequence' : 'Something';
+    const what = WHAT[kind ?? ''] ?? 'Something';
     return id === 'new' ? `${what} that is new` : what;
   });
 }

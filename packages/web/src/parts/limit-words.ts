@@ -6,6 +6,7 @@ export const GRADE_WORDS: Readonly<Record<Grade, string>> = { avoid: 'not at all
 
 export function measureLabel(measure: Finding['measure']): string {
   if (measure === 'facing') return 'Position';
+  if (measure === 'leftOut') return 'Left out';
   return measure === 'props' ? 'Props' : MEASURES[measure as Measure].label;
 }
 

@@ -34,7 +34,48 @@ function withoutStyles(svg: string): string {
   );
 }
 
+/** Values of 0 to `most` on days, one line each. */
+export interface Levels {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly days: readonly string[];
+  readonly most: number;
+  readonly series: readonly {
+    readonly name: string;
+    readonly values: readonly (number | null)[];
+    readonly colour: string;
+    readonly dashed: boolean;
+  }[];
+  readonly colours: { readonly soft: string; readonly rule: string };
+}
+
 const charts = {
+  /** Lines over days as SVG text. */
+  levels({ widthPx, heightPx, days, most, series, colours }: Levels): string {
+    const chart = echarts.init(null, null, { renderer: 'svg', ssr: true, width: widthPx, height: heightPx });
+    chart.setOption({
+      animation: false,
+      grid: { left: 32, right: 16, top: 12, bottom: 28 },
+      textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 13 },
+      xAxis: { type: 'category', data: [...days], axisLabel: { color: colours.soft }, axisTick: { show: false } },
+      yAxis: { type: 'value', min: 0, max: most, axisLabel: { color: colours.soft }, splitLine: { lineStyle: { color: colours.rule } } },
+      series: series.map(({ name, values, colour, dashed }) => ({
+        type: 'line',
+        name,
+        silent: true,
+        connectNulls: true,
+        symbol: 'circle',
+        symbolSize: 7,
+        data: [...values],
+        itemStyle: { color: colour },
+        lineStyle: { color: colour, width: 2.5, type: dashed ? 'dashed' : 'solid' },
+      })),
+    });
+    const svg = withoutStyles(chart.renderToSVGString());
+    chart.dispose();
+    return svg;
+  },
+
   /** The curve as SVG text. Drawn here, so that a page never waits for its chart. */
   curve({ widthPx, heightPx, marginsPx, points, words, colours }: Curve): string {
     const chart = echarts.init(null, null, { renderer: 'svg', ssr: true, width: widthPx, height: heightPx });

@@ -1,13 +1,14 @@
 import {
-  adaptationJson, adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
-  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
+  adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
+  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
+import type { Beat, Cue, CueOptions } from '@lotus-steady/core/cues';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { draw, FigureCache, smallFigure, type Drawing } from './figure-cache.js';
 import { Sender } from './delta-message.js';
-import type { ClassAsked, Meaning, NotesLine, OtherWay, ReadLine, ReadText, Score, StandingFigures, StepAsked } from './answers.js';
+import type { ClassAsked, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
@@ -168,14 +169,11 @@ const core = {
     return sequence && reviewOf(anySolver, sequence);
   },
 
-  /** A text adapted to one person, with all that the score draws. */
-  async score(text: string, participant: Participant, today: string): Promise<Score> {
-    const sequence = parse(text);
-    const members = membersOf([participant], today);
-    const [{ solver }] = members as [Member];
-    const { plans } = await store.around([solver], () => adaptClass(members, sequence, { today, cache }));
-    const [plan] = plans as [PersonPlan];
-    return { answer: adaptationJson(sequence, [plan]), steps: plan.steps.map((step) => scoreStep(pictures, solver, step)) };
+  /** What is said in a class, and when. */
+  async cues(beats: readonly Beat[], options: CueOptions): Promise<readonly Cue[]> {
+    // The lines are large: only who teaches waits for them.
+    const { cueScript } = await import('@lotus-steady/core/cues');
+    return cueScript(library, beats, options);
   },
 
   /** A text adapted to people who practise together. `onStep` hears how many steps are done; `stopClass` ends it. */

@@ -1,4 +1,13 @@
-import { bestView, stepFigures, type Chosen, type SolvedPosture, type Figure, type StepSide, type BodySolver } from '@lotus-steady/core';
+import {
+  bestView,
+  figureHeight,
+  stepFigures,
+  type Chosen,
+  type SolvedPosture,
+  type Figure,
+  type StepSide,
+  type BodySolver,
+} from '@lotus-steady/core';
 
 /** A step's figure from both sides; a movement has two ends. */
 export interface Drawing {
@@ -13,6 +22,8 @@ export interface Picture {
   readonly key: string;
   /** About how wide it is from its best side. */
   readonly widthCm: number;
+  /** About how high it reaches above the ground. */
+  readonly heightCm: number;
 }
 
 export type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
@@ -43,7 +54,7 @@ export class FigureCache {
     const key = `${chosen.ends.map((end) => this.numberOf(end)).join('-')} ${side}`;
     const known = this.promised.get(key);
     if (known) return known.picture;
-    const picture = { key, widthCm: bestView(chosen.ends).widthCm };
+    const picture = { key, widthCm: bestView(chosen.ends).widthCm, heightCm: figureHeight(chosen.ends) };
     this.promised.set(key, { picture, draw: () => draw(solver, chosen, side) });
     if (this.promised.size > this.most) this.promised.delete(this.promised.keys().next().value!);
     return picture;

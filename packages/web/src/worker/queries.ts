@@ -1,4 +1,5 @@
 import type { Answered, BodyAnswers, BuildAsked, Participant } from '@lotus-steady/core';
+import type { Beat, CueOptions } from '@lotus-steady/core/cues';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
@@ -25,12 +26,13 @@ export const reviewQuery = (text: string) =>
     placeholderData: keepPreviousData,
   });
 
-export const scoreQuery = (text: string | undefined, person: Person | undefined, day: string) =>
+/** What is said in a class; `of` names the plan that the beats are of. */
+export const cuesQuery = (of: string, beats: readonly Beat[], options: CueOptions | null) =>
   queryOptions({
-    queryKey: ['score', text, person, day],
-    queryFn: text === undefined || person === undefined ? skipToken : () => core.score(text, toParticipant(person), day),
+    queryKey: ['cues', of, options],
+    queryFn: options === null ? skipToken : () => core.cues(beats, options),
     staleTime: Infinity,
-    retry: false,
+    placeholderData: keepPreviousData,
   });
 
 const receiver = new Receiver();

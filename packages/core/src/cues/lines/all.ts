@@ -3,6 +3,7 @@ import { BREATHING } from './breathing.js';
 import { CHILDREN } from './children.js';
 import { INVERTED } from './inverted.js';
 import { KNEELING } from './kneeling.js';
+import { NEWCOMERS } from './newcomers.js';
 import { PRONE } from './prone.js';
 import { SEATED_CHAIR } from './seated-chair.js';
 import { SEATED_FLOOR } from './seated-floor.js';
@@ -12,5 +13,5 @@ import { SUPINE } from './supine.js';
 
 export const SPOKEN: SpokenLines = {
   ...STANDING, ...STANDING_SUPPORTED, ...KNEELING, ...PRONE, ...SUPINE, ...SEATED_FLOOR, ...SEATED_CHAIR, ...BREATHING, ...INVERTED,
-  ...CHILDREN,
+  ...CHILDREN, ...NEWCOMERS,
 }; // prettier-ignore

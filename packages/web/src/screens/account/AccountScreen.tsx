@@ -26,6 +26,12 @@ export function AccountScreen() {
           : what it decides for everyone, its time zone and its words
         </li>
         <li>
+          <Link to="/register" className="underline">
+            The register
+          </Link>
+          : classes that were held, and how they were
+        </li>
+        <li>
           <Link to="/account/trail" className="underline">
             The trail
           </Link>

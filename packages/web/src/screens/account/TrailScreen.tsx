@@ -16,6 +16,7 @@ const WORDS: Readonly<Record<string, string>> = {
   export: 'record exported',
   note: 'letter made',
   erase: 'erased',
+  log: 'class logged',
   'class-removed': 'class removed that they were in',
   'sequence-removed': 'A sequence was removed',
   'first-account': 'The account was made',

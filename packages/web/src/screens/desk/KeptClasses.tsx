@@ -9,7 +9,7 @@ import { today } from '../../clock.js';
 import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { dayWords } from '../../parts/words.js';
-import { againAddress, keptAddress, nextDay, teachAddress } from '../score/class-address.js';
+import { againAddress, doorAddress, keptAddress, nextDay, teachAddress } from '../score/class-address.js';
 
 const MOST_KEPT = 8;
 
@@ -34,7 +34,10 @@ export function TodaysClasses() {
             <span className="grow">
               <span className="font-semibold">{one.title}</span>, {counted(one.personIds.length, 'person', 'people')}
             </span>
-            <Link to={teachAddress(one)} className={PRIMARY}>
+            <Link to={doorAddress(one)} className={PRIMARY}>
+              Who is here?
+            </Link>
+            <Link to={teachAddress(one)} className={PLAIN}>
               Teach
             </Link>
             <Link to={keptAddress(one)} className={PLAIN}>

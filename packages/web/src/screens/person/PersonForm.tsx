@@ -16,6 +16,8 @@ import { AddCondition } from './AddCondition.js';
 import { Clearances } from './Clearances.js';
 import { ConditionCard } from './ConditionCard.js';
 import { Guided, type Part } from './Guided.js';
+import { History } from './History.js';
+import { LeftOutList } from './LeftOutList.js';
 import { LifeStages } from './LifeStages.js';
 import { Meaning } from './Meaning.js';
 import { BODY_LABELS, ReachFields, WHO } from './ReachFields.js';
@@ -74,13 +76,7 @@ function Erase({ person }: { person: Person }) {
 /** Intake and record of one person: who they are, what limits them, what is at hand. */
 export function PersonForm({ stored }: { stored: Person | null }) {
   const navigate = useNavigate();
-  const {
-    value: draft,
-    change,
-    save,
-    state,
-    takeOver,
-  } = useSaved<PersonDraft, Person>({
+  const { value, change, save, state, takeOver } = useSaved<PersonDraft, Person>({
     key: `person.${stored?.id ?? 'new'}`,
     version: stored?.version ?? null,
     value: stored ? toDraft(stored) : NEW_PERSON,
@@ -92,6 +88,8 @@ export function PersonForm({ stored }: { stored: Person | null }) {
       if (stored === null) void navigate(`/people/${id}`, { replace: true });
     },
   });
+  // What was left on a device by an older version lacks what is new.
+  const draft = { ...NEW_PERSON, ...value };
   const [tried, setTried] = useState(false);
   const [asked, setAsked] = useState<string | null>(null);
   const studio = useQuery(studioQuery);
@@ -247,6 +245,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
       content: (
         <div className="space-y-5">
           <OwnLimits limits={draft.ownLimits} by="" onChange={(ownLimits) => set({ ownLimits })} />
+          <LeftOutList leftOut={draft.leftOut} onChange={(leftOut) => set({ leftOut })} />
           <SetAside loosened={draft.loosened} asked={asked} onAsked={setAsked} onChange={(loosened) => set({ loosened })} />
         </div>
       ),
@@ -308,6 +307,12 @@ export function PersonForm({ stored }: { stored: Person | null }) {
                   {content}
                 </section>
               ))}
+              <section aria-labelledby="classes">
+                <h2 id="classes" className="mb-3 text-lg">
+                  Their classes
+                </h2>
+                <History person={stored.id} />
+              </section>
               <Erase person={stored} />
             </Growing>
           </div>

@@ -141,7 +141,7 @@ function TimedNumber({
   );
 }
 
-function ParameterField(props: FieldProps) {
+export function ParameterField(props: FieldProps) {
   const { spec, value, problem, onChange } = props;
   switch (spec.kind) {
     case 'number':

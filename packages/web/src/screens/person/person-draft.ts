@@ -14,6 +14,7 @@ export const NEW_PERSON: PersonDraft = {
   clearances: [],
   ownLimits: [],
   loosened: [],
+  leftOut: [],
   breathSeconds: 5,
 };
 

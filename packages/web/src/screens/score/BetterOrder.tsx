@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import type { Person } from '@lotus-steady/requests';
-import { PLAIN } from '../../parts/button-styles.js';
+import { TOOL } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import type { ClassAsked } from '../../worker/answers.js';
@@ -27,14 +27,14 @@ export function BetterOrder({ people, asked, day, edits }: Props) {
   const isFresh = search.isSuccess && (search.data?.text ?? search.variables) === text;
   return (
     <>
-      <span role="status">
+      <button type="button" className={TOOL} disabled={search.isPending} onClick={() => search.mutate(text)}>
+        Better order
+      </button>
+      <span role="status" className="whitespace-nowrap">
         {search.isPending && 'Trying other orders …'}
         {isFresh && (moved === undefined ? 'No better order inside the sections.' : `Moved: ${moved}.`)}
         {search.isError && explain(search.error)}
       </span>
-      <button type="button" className={PLAIN} disabled={search.isPending} onClick={() => search.mutate(text)}>
-        Better order
-      </button>
     </>
   );
 }

@@ -1,155 +1,117 @@
-import { allowed, amount } from '@lotus-steady/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { counted } from '@lotus-steady/core';
 import { Link } from 'react-router';
-import { request } from '../../api/client.js';
-import { plansQuery } from '../../api/queries.js';
-import type { Person, StoredPlan, StoredSequence } from '@lotus-steady/requests';
-import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { explain } from '../../parts/Failure.js';
-import { DecisionWord, VerdictWord } from '../../parts/Verdict.js';
-import type { Score } from '../../worker/answers.js';
-import { layOut } from './layout.js';
-import { Added, NotUnderstood } from './Notes.js';
-import { Staves } from './Staves.js';
-import { WhyPanel } from './WhyPanel.js';
+import type { StoredSequence } from '@lotus-steady/requests';
+import { hasFailed } from '../../api/failed.js';
+import { BAR, PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { explain, Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { SaveBar } from '../../parts/SaveBar.js';
+import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
+import { dayWords } from '../../parts/words.js';
+import { Differences } from './Differences.js';
+import { Screenings } from './Screenings.js';
+import { Staff } from './Staff.js';
+import { useClassScore } from './use-class-score.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 
-const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')).ClassCurve }));
-
-const VERDICTS = ['keep', 'modify', 'substitute', 'omit'] as const;
-
-interface Props {
-  readonly sequence: StoredSequence;
-  readonly person: Person;
-  readonly score: Score;
-  /** The day that the score is for. */
-  readonly day: string;
-}
-
-export function ScoreView({ sequence, person, score, day }: Props) {
-  const columns = useMemo(() => layOut(score), [score]);
-  const [selected, setSelected] = useState<number | null>(null);
-  const queries = useQueryClient();
-  const plans = useQuery(plansQuery(sequence.id, person.id));
-  const keep = useMutation({
-    mutationFn: () => request<StoredPlan>('POST', 'plans', { sequenceId: sequence.id, personId: person.id }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['plans', sequence.id, person.id] }),
-  });
-  const { minutes, participants, unknown } = score.answer;
-  const { screening, steps, session, inserted } = participants[0]!;
-  const mayTeach = screening.decision === 'practise';
-  const latest = plans.data?.[0];
-  const isKept = latest?.sequenceVersion === sequence.version && latest.personVersion === person.version;
-
+/** A sequence for one person, or for several at once. */
+export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
+  const asked = useClassScore(sequence, ids);
+  const { search, since, people, score, done, saving, keeping } = asked;
+  if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
+  if (hasFailed(score)) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
+  if (!people.data) return <Loading what="Opening" />;
+  const [first] = people.data;
+  const alone = people.data.length === 1 ? first! : null;
+  const minutes = score.data?.answer.minutes;
+  const participants = score.data?.answer.participants ?? [];
+  const mayTeach = participants.some(({ screening }) => screening.decision === 'practise');
+  const isEmpty = score.data?.given.length === 0;
+  const title = score.data?.answer.title || sequence.title;
   return (
     <>
-      <div className="mb-3 flex flex-wrap items-start justify-between gap-x-6 gap-y-3">
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
-          <PageTitle>{`${sequence.title}: score`}</PageTitle>
-          <h1 className="text-2xl">{sequence.title}</h1>
+          <PageTitle>{`${title}: score`}</PageTitle>
+          <h1 className="text-2xl">{title}</h1>
           <p className="text-soft">
             for{' '}
-            <Link to={`/people/${person.id}`} className="underline">
-              {person.name}
-            </Link>
-            , {minutes.after} min ({minutes.before} as given{minutes.given !== null && `, ${minutes.given} wanted`}) ·{' '}
+            {alone ? (
+              <Link to={`/people/${alone.id}`} className="underline">
+                {alone.name}
+              </Link>
+            ) : (
+              counted(people.data.length, 'person', 'people')
+            )}
+            {minutes && `, ${minutes.after} min (${minutes.before} as given${minutes.given === null ? '' : `, ${minutes.given} wanted`})`} ·{' '}
             <Link to={`/sequences/${sequence.id}`} className="underline">
               change the sequence
             </Link>
           </p>
         </div>
-        <div className="flex flex-wrap items-center gap-2">
-          <button type="button" className={PLAIN} disabled={keep.isPending || isKept} onClick={() => keep.mutate()}>
-            {isKept ? 'Plan is kept' : 'Keep this plan'}
+        <div className="flex flex-wrap items-center gap-2 print:hidden">
+          {saving.state.is !== 'saved' && <SaveBar state={saving.state} onSave={saving.save} label="Save the sequence" />}
+          <button
+            type="button"
+            className={PLAIN}
+            disabled={!score.data || isEmpty || keeping.isPending || keeping.isKept}
+            onClick={keeping.keep}
+          >
+            {keeping.isKept ? 'Class is kept' : keeping.isPending ? 'Keeping …' : keeping.isChange ? 'Keep the changes' : 'Keep this class'}
           </button>
-          {mayTeach ? (
-            <Link to={`/sequences/${sequence.id}/for/${person.id}/teach`} className={PRIMARY}>
+          {score.data && !isEmpty && (
+            <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/door?${search}`} className={PLAIN}>
+              Who is here?
+            </Link>
+          )}
+          {score.data && !isEmpty && mayTeach && (
+            <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
               Teach
             </Link>
-          ) : (
-            <span className="font-semibold">Teaching waits</span>
           )}
+          {score.data && !mayTeach && <span className="font-semibold">Teaching waits</span>}
         </div>
       </div>
-      {keep.isError && (
+      {keeping.error && (
         <p role="alert" className="mb-3 text-accent">
-          The plan was not kept: {explain(keep.error)}
+          The class was not kept: {explain(keeping.error)}
         </p>
       )}
-      {(!mayTeach || screening.notes.length > 0) && (
-        <section aria-label="Screening" className={`mb-3 rounded border bg-sheet px-4 py-3 ${mayTeach ? 'border-rule' : 'border-accent'}`}>
-          {!mayTeach && (
-            <p className="font-semibold">
-              <DecisionWord decision={screening.decision} />. The plan below is for thinking ahead; it is not to be taught yet.
-            </p>
-          )}
-          <ul className="list-disc pl-5">
-            {screening.reasons.map(({ text }) => (
-              <li key={text}>{text}</li>
-            ))}
-            {screening.notes.map(({ text }) => (
-              <li key={text} className="text-sm text-soft">
-                {text}
-              </li>
-            ))}
-          </ul>
+      {since.isError && <Failure error={since.error} />}
+      {since.data && score.data && (
+        <section aria-labelledby="since" tabIndex={0} className="mb-3 max-h-56 overflow-auto rounded border border-ink bg-sheet p-4">
+          <h2 id="since" className="mb-2 text-base">
+            Since the class of {dayWords(since.data.day)}
+          </h2>
+          <Differences
+            before={since.data}
+            after={score.data.answer}
+            names={new Map(people.data.map(({ id, name }) => [String(id), name]))}
+            none="Everybody’s plan is what it was."
+          />
         </section>
       )}
-      <NotUnderstood unknown={unknown} sequence={sequence.id} />
-      <ul className="mb-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="How many steps">
-        {VERDICTS.map((verdict) => {
-          const count = steps.filter((step) => step.verdict === verdict).length;
-          return (
-            count > 0 && (
-              <li key={verdict}>
-                <VerdictWord verdict={verdict} /> {count}
-              </li>
-            )
-          );
-        })}
-      </ul>
-      <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
-        <Staves score={score} columns={columns} name={person.name} selected={selected} onSelect={setSelected} />
-        {selected !== null && (
-          <WhyPanel
-            key={selected}
-            of={{ text: sequence.text, people: [person], whose: 0, asked: null, index: selected, day }}
-            score={score}
-            onClose={() => setSelected(null)}
-          />
-        )}
-      </div>
-      <Added inserted={inserted} />
-      <div className="mt-5 grid gap-6 lg:grid-cols-2">
-        <section aria-labelledby="whole">
-          <h2 id="whole" className="text-lg">
-            The class as a whole
-          </h2>
-          {session.length === 0 && <p className="mt-1 text-soft">Nothing limits the class as a whole.</p>}
-          <ul className="mt-2 space-y-1">
-            {session.map(({ measure, value, unit, bound, met, text, limit }) => (
-              <li key={limit} className={met ? 'text-soft' : 'font-semibold'}>
-                {met ? '○' : '●'} {MEASURE_WORDS[measure] ?? measure}: {amount(value, unit)}, {allowed(bound, unit)}
-                {met ? '' : ` – ${text}`}
-              </li>
-            ))}
-          </ul>
-        </section>
-        <section aria-labelledby="curve">
-          <h2 id="curve" className="text-lg">
-            Effort through the class
-          </h2>
-          <Suspense fallback={<p className="text-soft">Drawing …</p>}>
-            <ClassCurve score={score} columns={columns} />
-          </Suspense>
-        </section>
-      </div>
+      <SavedElsewhere state={saving.state} text={saving.value} onTakeOver={saving.goOnFrom} />
+      {score.data && <Screenings people={people.data} participants={participants} />}
+      {!score.data && (
+        <div className="py-8" role="status">
+          <p>
+            Working out what is safe for {alone ? alone.name : 'everybody'}: step {done[0]} of {done[1]}
+          </p>
+          <progress className={`mt-2 h-2 w-64 ${BAR}`} max={done[1]} value={done[0]} aria-label="Steps worked out" />
+        </div>
+      )}
+      {score.data && isEmpty && (
+        <p className="py-8">
+          “{sequence.title}” holds no step that was understood.{' '}
+          <Link to={`/sequences/${sequence.id}`} className="underline">
+            Write some
+          </Link>
+        </p>
+      )}
+      {score.data && !isEmpty && (
+        <Staff score={score.data} people={people.data} sequence={sequence} asked={asked} busy={score.isPlaceholderData} />
+      )}
     </>
   );
 }
-
-const MEASURE_WORDS: Readonly<Record<string, string>> = {
-  sessionMinutes: 'Length of the class', coolMinutes: 'Quiet minutes at the end', heat: 'Warmth of the room', supineRun: 'Longest on the back',
-  unrelievedSitting: 'Longest sitting', minutesHeadDown: 'Head low in all', floorTrips: 'Trips to the floor',
-}; // prettier-ignore

@@ -16,7 +16,7 @@ jest.mock('../../worker/queries.js', () => ({
 // jsdom lays nothing out.
 Element.prototype.scrollIntoView = () => undefined;
 
-const GIVEN = { given: { key: 'tree', widthCm: 50 }, givenName: 'Tree', givenDose: '5 breaths' } as ScoreStep;
+const GIVEN = { given: { key: 'tree', widthCm: 50, heightCm: 170 }, givenName: 'Tree', givenDose: '5 breaths' } as ScoreStep;
 
 function open(over: { readonly step?: Partial<StepJson>; readonly index?: number; readonly count?: number } = {}) {
   const edits: OwnEdit[] = [];

@@ -29,7 +29,8 @@ function ReasonItem({ reason }: { reason: Reason }) {
   return (
     <li className="border-l-2 border-ink pl-3">
       <p>
-        <strong>{measureLabel(measure)}</strong>: {amount(value, unit)}, allowed {allowed(bound, unit)}
+        <strong>{measureLabel(measure)}</strong>
+        {bound !== '' && `: ${amount(value, unit)}, allowed ${allowed(bound, unit)}`}
         {where === 'transition' && ' (on the way there)'}
         {where === 'session' && ' (over the class)'}
       </p>

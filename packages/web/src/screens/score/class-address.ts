@@ -64,6 +64,12 @@ export function nextDay(day: string, today: string): string {
   return formatISO(addDays(parseISO(day), 7 * weeks), { representation: 'date' });
 }
 
+/** The kept class that an address shows. */
+export function readKept(search: URLSearchParams): number | null {
+  const id = Number(search.get('kept'));
+  return Number.isInteger(id) && id > 0 ? id : null;
+}
+
 /** A kept class opened again for another day: with its people, figures, props and choices, set against what it was. */
 export function againAddress({ id, sequenceId, personIds, figures, shared, pins }: ClassSummary, day: string): string {
   const search = withPins(
@@ -74,12 +80,20 @@ export function againAddress({ id, sequenceId, personIds, figures, shared, pins 
 }
 
 /** A kept class as it was kept, on its own day. */
-export function keptAddress({ sequenceId, personIds, figures, shared, pins, day }: ClassSummary): string {
-  const search = withPins(new URLSearchParams({ figures: String(figures), ...(shared && { shared: writeShared(shared) }), day }), pins);
+export function keptAddress({ id, sequenceId, personIds, figures, shared, pins, day }: ClassSummary): string {
+  const search = withPins(
+    new URLSearchParams({ figures: String(figures), ...(shared && { shared: writeShared(shared) }), day, kept: String(id) }),
+    pins,
+  );
   return `/sequences/${sequenceId}/for/${personIds.join(',')}?${search}`;
 }
 
 /** The same, to be taught. */
 export function teachAddress(kept: ClassSummary): string {
   return keptAddress(kept).replace('?', '/teach?');
+}
+
+/** The same, at the door. */
+export function doorAddress(kept: ClassSummary): string {
+  return keptAddress(kept).replace('?', '/door?');
 }

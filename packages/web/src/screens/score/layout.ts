@@ -1,11 +1,10 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { Score } from '../../worker/answers.js';
+import type { ClassScore } from '../../worker/answers.js';
+import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 
-/** Pixels of one centimetre of body in the score. */
-export const SCALE = 0.72;
-/** Height above the ground in cm that every staff shows: someone tall with the arms up. */
-export const STAFF_CM = 225;
+/** The most that a staff shows above its ground, in cm: someone tall with the arms up. */
+const STAFF_CM = 225;
 const ROOM_CM = 14;
 const NARROWEST = 108;
 /** Pixels of one minute, so that a long rest looks longer than three breaths, up to a bound. */
@@ -28,7 +27,7 @@ function widest({ given, adapted }: ScoreStep): number {
  * Columns from left to right: wide enough for their figures at `scale` pixels a centimetre, and wider the longer
  * a step takes. Everybody waits for the longest in each step.
  */
-export function layOutClass(staves: readonly (readonly ScoreStep[])[], planned: readonly (readonly StepJson[])[], scale: number): Column[] {
+export function layOut(staves: readonly (readonly ScoreStep[])[], planned: readonly (readonly StepJson[])[], scale: number): Column[] {
   let startsAt = 0;
   let section = '';
   return (staves[0] ?? []).map((_, index) => {
@@ -48,9 +47,14 @@ export function layOutClass(staves: readonly (readonly ScoreStep[])[], planned: 
   });
 }
 
-/** The columns of one person's score. */
-export function layOut({ answer, steps }: Score): Column[] {
-  return layOutClass([steps], [answer.participants[0]!.steps], SCALE);
+/** Heights above the ground in cm that a staff is drawn for: what stands on it, never more than `STAFF_CM`. */
+export function staffHeights({ given, staves }: ClassScore): { readonly given: number; readonly staves: readonly number[] } {
+  const highest = (pictures: readonly (Picture | null)[]) =>
+    Math.ceil(Math.min(STAFF_CM, Math.max(0, ...pictures.map((picture) => picture?.heightCm ?? 0))));
+  return {
+    given: highest(given.map((step) => step.given)),
+    staves: staves.map(({ steps }) => highest(steps.map(({ adapted }) => adapted))),
+  };
 }
 
 /** Seconds as `m:ss`. */

@@ -8,7 +8,7 @@ import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { classScoreQuery } from '../../worker/queries.js';
-import { readDay, readFigures, readShared, readSince } from './class-address.js';
+import { readDay, readFigures, readKept, readShared, readSince } from './class-address.js';
 import { useEdits } from './use-edits.js';
 
 /** A class on a sequence: what its address asks for, its people, its score, and what is edited and kept of it. */
@@ -51,16 +51,35 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
     pins: edits.now.pins,
     ...(shared && { shared }),
   };
+  // A class that was kept is kept again in its place.
+  const keptId = readKept(search);
+  const stored = useQuery(classQuery(keptId));
   const keep = useMutation({
-    mutationFn: (body: typeof asked) => request<StoredClass>('POST', 'classes', body),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['classes'] }),
+    mutationFn: (body: typeof asked) =>
+      stored.data ? request<StoredClass>('PUT', `classes/${stored.data.id}`, body) : request<StoredClass>('POST', 'classes', body),
+    onSuccess: async (kept) => {
+      queries.setQueryData(classQuery(kept.id).queryKey, kept);
+      ask('kept', String(kept.id));
+      await queries.invalidateQueries({ queryKey: classesQuery.queryKey });
+    },
   });
-  const isKept = keep.isSuccess && JSON.stringify(keep.variables) === JSON.stringify(asked);
+  const isKept = stored.data !== undefined && isSameClass(stored.data, asked);
   return {
     search, figures, shared, day, since, earlier, ask, edits, people, score,
     /** Steps worked out, of how many. */
     done,
     saving: { value, save, state, goOnFrom },
-    keeping: { keep: () => keep.mutate(asked), isKept, isPending: keep.isPending, error: keep.error },
+    keeping: { keep: () => keep.mutate(asked), isKept, isChange: stored.data !== undefined, isPending: keep.isPending, error: keep.error },
   }; // prettier-ignore
+}
+
+/** Whether what is kept is what is on the screen. */
+function isSameClass(
+  kept: StoredClass,
+  asked: Pick<StoredClass, 'text' | 'day' | 'figures' | 'pins' | 'personIds'> & Partial<Pick<StoredClass, 'shared'>>,
+) {
+  const whole = ({ text, day, figures, personIds }: typeof asked) => JSON.stringify([text, day, figures, personIds]);
+  const pinned = ({ pins }: typeof asked) => pins.map(({ person, index, figure }) => `${person}.${index}.${figure}`).sort().join(); // prettier-ignore
+  const props = ({ shared }: typeof asked) => JSON.stringify(Object.entries(shared ?? {}).sort());
+  return whole(kept) === whole(asked) && pinned(kept) === pinned(asked) && props(kept) === props(asked);
 }

@@ -1,4 +1,4 @@
-/** A ring that grows on the in-breath and shrinks on the out-breath; how far it is follows the clock. */
+/** A ring that fills on the in-breath and empties on the out-breath, with its word in it; how far it is follows the clock. */
 export function BreathPacer({ elapsed, breathSeconds, running }: { elapsed: number; breathSeconds: number; running: boolean }) {
   // The out-breath takes a little longer than the in-breath.
   const inShare = 0.45;
@@ -7,12 +7,15 @@ export function BreathPacer({ elapsed, breathSeconds, running }: { elapsed: numb
   const full = isIn ? at / inShare : 1 - (at - inShare) / (1 - inShare);
   const eased = 0.5 - Math.cos(Math.PI * full) / 2;
   return (
-    <div className="flex items-center gap-3">
-      <svg viewBox="-50 -50 100 100" className="size-20 sm:size-24" aria-hidden>
+    <div className="relative shrink-0">
+      <svg viewBox="-50 -50 100 100" className="size-20 sm:size-28" aria-hidden>
         <circle r="46" fill="none" stroke="var(--rule)" strokeWidth="2" />
-        <circle r={14 + 31 * eased} fill="var(--far)" fillOpacity="0.45" stroke="var(--near)" strokeWidth="2.5" />
+        <circle r={14 + 31 * eased} fill="var(--far)" fillOpacity="0.35" stroke="var(--near)" strokeWidth="2.5" />
       </svg>
-      <span className="w-32 text-2xl">{running ? (isIn ? 'breathe in' : 'breathe out') : 'at rest'}</span>
+      <span className="absolute inset-0 flex items-center justify-center text-2xl font-semibold" aria-hidden>
+        {running ? (isIn ? 'in' : 'out') : ''}
+      </span>
+      <span className="sr-only">{running ? (isIn ? 'breathe in' : 'breathe out') : 'at rest'}</span>
     </div>
   );
 }

@@ -1,144 +1,364 @@
-import { ChevronLeft, ChevronRight, Pause, Play, X } from 'lucide-react';
-import { useLayoutEffect, useMemo } from 'react';
+import { fittedTo, type Beat, type Cue } from '@lotus-steady/core/cues';
+import { useQuery } from '@tanstack/react-query';
+import { ChevronLeft, ChevronRight, List, Maximize, MonitorUp, Pause, Play, X } from 'lucide-react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { StepFigure, StepFigurePair } from '../../parts/StepFigure.js';
-import { clock } from '../score/layout.js';
-import { beatsOf } from './beats.js';
-import { BreathPacer } from './BreathPacer.js';
-import type { TaughtFigure, TaughtStep } from './taught.js';
-import { useCountdown } from './use-countdown.js';
-import { useWakeLock } from './use-wake-lock.js';
+import { BAR, PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { Interruption } from '../../parts/Interruption.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { StepFigure, StepFigurePair } from '../../parts/StepFigure.js';
+import { cuesQuery } from '../../worker/queries.js';
+import { useShownInRoom } from '../room/room-channel.js';
+import { clock } from '../score/layout.js';
+import { BreathPacer } from './BreathPacer.js';
+import { marked, useClassRun } from './class-run.js';
+import { HowToTeach } from './HowToTeach.js';
+import { MarkTiles } from './MarkTiles.js';
+import { Steps } from './Steps.js';
+import type { TaughtFigure, TaughtStep } from './taught.js';
+import { useTeachingSettings } from './teaching-settings.js';
+import { sound } from './tones.js';
+import { useCountdown } from './use-countdown.js';
+import { useLate } from './use-late.js';
+import { useVoice } from './use-voice.js';
+import { useWakeLock } from './use-wake-lock.js';
 
-const ROUND = 'rounded-full border-2 border-ink p-3 disabled:opacity-40 sm:p-5';
+const ROUND = 'rounded-full border-2 border-ink p-3 disabled:opacity-40 sm:p-4';
 const KEY = `${ROUND} hover:bg-shade`;
+const TOOL = 'rounded p-2 hover:bg-shade';
+/** Older people are given more time for each line (common practice, no source). */
+const OLDER = 65;
+/** A hold is made longer by so many seconds at a tap. */
+const LONGER = 15;
 
 /** What others in the class do instead, each with its names. */
-function Others({ main, others }: { main: TaughtFigure; others: readonly TaughtFigure[] }) {
+function Others({ others, mirrored }: { others: readonly TaughtFigure[]; mirrored: string }) {
   return (
-    <>
-      <p className="text-center text-soft">{main.who.join(', ')}</p>
-      <ul className="mt-2 flex flex-wrap justify-center gap-x-6 gap-y-3 border-t border-rule pt-2" aria-label="Instead">
-        {others.map(({ picture, name, changes, who }) => (
-          <li key={name + changes.join()} className="max-w-72 text-center leading-tight">
-            <StepFigure picture={picture} className="mx-auto h-[12dvh] lg:h-[15dvh]" />
-            <strong className="text-lg">{who.join(', ')}</strong>
-            <span className="block">
-              {name}
-              {changes.length > 0 && `: ${changes.join('; ')}`}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </>
+    <ul className="mt-1 flex flex-wrap justify-center gap-x-6 gap-y-2 border-t border-rule pt-2" aria-label="Instead">
+      {others.map(({ picture, name, changes, who }) => (
+        <li key={name + changes.join()} className="max-w-80 text-center leading-tight">
+          <StepFigure picture={picture} className={`mx-auto h-[11dvh] lg:h-[14dvh] ${mirrored}`} />
+          <strong className="text-xl lg:text-2xl">{who.join(', ')}</strong>
+          <span className="block text-lg lg:text-xl">
+            {name}
+            {changes.length > 0 && `: ${changes.join('; ')}`}
+          </span>
+        </li>
+      ))}
+    </ul>
   );
 }
 
-/** One step at a time, to be read from two metres: what, how long, which side, what next. */
-export function TeachView({ taught, breathSeconds, back }: { taught: readonly TaughtStep[]; breathSeconds: number; back: string }) {
-  const steps = useMemo(() => taught.map(({ step }) => step), [taught]);
-  const beats = useMemo(() => beatsOf(steps), [steps]);
-  const seconds = useMemo(() => beats.map((beat) => beat.seconds), [beats]);
-  const { beat: at, left, running, turn, go } = useCountdown(seconds);
+interface Props {
+  readonly taught: readonly TaughtStep[];
+  readonly planned: readonly Beat[];
+  /** Who is taught. */
+  readonly people: readonly { readonly id: number; readonly name: string; readonly age: number | null; readonly isOlder: boolean }[];
+  readonly breathSeconds: number;
+  /** Names the run on this device. */
+  readonly run: string;
+  readonly back: string;
+  readonly log: string;
+}
+
+/** The line of a beat that is said now: the latest that has begun, or its first one. The name alone is in sight anyway. */
+function lineAt(cues: readonly Cue[], beat: Pick<Beat, 'isSecondSide'>, at: number, now: number): Cue | null {
+  const own = cues.filter((cue) => cue.beat === at && (cue.kind !== 'name' || beat.isSecondSide));
+  return own.findLast(({ at }) => at <= now + 0.05) ?? own[0] ?? null;
+}
+
+/** One step at a time, to be read from two metres: what to say, how long, which side, who does what, what next. */
+export function TeachView({ taught, planned, people, breathSeconds, run: key, back, log }: Props) {
+  const [run, keepRun] = useClassRun(key);
+  const [settings, changeSettings] = useTeachingSettings();
+  const fits = run?.fits;
+  const beats = useMemo(
+    () => (fits ?? []).reduce((all, { from, secondsLeft }) => fittedTo(all, from, secondsLeft).beats, planned),
+    [planned, fits],
+  );
+  const seconds = useMemo(() => beats.map((beat) => beat.ready + beat.seconds), [beats]);
+  const [resumed] = useState(run !== null && run.startedAt !== null && (run.beat > 0 || run.left > 0));
+  const { beat: at, left, running, turn, go, jump, add } = useCountdown(seconds, resumed ? run : null);
   const navigate = useNavigate();
+  const [listed, setListed] = useState(false);
+  const [leaving, setLeaving] = useState(false);
   useWakeLock(running);
+
+  const beat = beats[at];
+  const starts = useMemo(() => seconds.map((_, i) => seconds.slice(0, i).reduce((sum, one) => sum + one, 0)), [seconds]);
+  const total = starts.length > 0 ? starts.at(-1)! + seconds.at(-1)! : 0;
+  const elapsed = beat ? seconds[at]! - left : 0;
+  const remaining = total - (starts[at] ?? 0) - elapsed;
+  const finished = !running && left === 0;
+  const whole = planned.reduce((sum, one) => sum + one.ready + one.seconds, 0);
+  const late = useLate(finished ? null : (run?.startedAt ?? null), whole, remaining);
+
+  // The same second of the same step after a reload, a dead battery, another tab.
+  const second = Math.ceil(left);
+  useEffect(() => {
+    if (running) keepRun({ beat: at, left: second });
+  }, [at, second, running, keepRun]);
+  const begun = run?.startedAt !== null && run !== null;
+  useEffect(() => {
+    if (running && !begun) keepRun({ startedAt: new Date().toISOString() });
+  }, [running, begun, keepRun]);
+  useEffect(() => {
+    if (begun && finished) keepRun({ beat: at, left: 0, endedAt: new Date().toISOString() });
+  }, [begun, finished, at, keepRun]);
+
+  const older = people.some(({ age, isOlder }) => isOlder || (age ?? 0) >= OLDER);
+  const { words, facing, voice, tones, volume } = settings;
+  const cues = useQuery(
+    cuesQuery(
+      `${key} ${JSON.stringify(fits ?? [])} ${whole}`,
+      beats,
+      words === 'none' ? null : { length: words, facing, pace: older ? 'older' : 'adults' },
+    ),
+  );
+  const now = (starts[at] ?? 0) + elapsed;
+  const line = beat && words !== 'none' && cues.data ? lineAt(cues.data, beat, at, now) : null;
+  const spoken = running ? cues.data?.findLast((cue) => cue.beat === at && cue.at <= now) : null;
+  useVoice(words === 'none' ? null : (spoken ?? null), voice && running, volume);
+
+  const heard = useRef(at);
+  useEffect(() => {
+    if (heard.current === at) return;
+    heard.current = at;
+    if (tones && running) sound(beats[at]?.isSecondSide ? 'side' : 'step', volume);
+  }, [at, beats, tones, running, volume]);
+  useEffect(() => {
+    if (begun && finished && tones) sound('end', volume);
+  }, [begun, finished, tones, volume]);
+
+  const leave = useCallback(() => {
+    if (begun) setLeaving(true);
+    else void navigate(back);
+  }, [begun, navigate, back]);
 
   // Before the step is painted: a pedal pressed the moment it is seen counts.
   useLayoutEffect(() => {
     // A page-turner pedal sends arrow or page keys.
     const press = (event: KeyboardEvent) => {
+      if (document.querySelector('[role=dialog]')) return;
+      if (event.target instanceof Element && event.target.matches('input, select')) return;
       if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
       else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
       else if (event.key === ' ' && !(event.target instanceof HTMLButtonElement)) turn();
-      else if (event.key === 'Escape') void navigate(back);
+      else if (event.key === 'Escape') leave();
       else return;
       event.preventDefault();
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [go, turn, navigate, back]);
+  }, [go, turn, leave]);
 
-  const beat = beats[at];
-  if (!beat) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
-  const step = steps[beat.index]!;
-  const { figures, getting } = taught[beat.index]!;
-  const [main, ...others] = figures;
+  const step = beat && taught[beat.index]!;
+  const main = step?.figures[0];
+  useShownInRoom(
+    main && beat
+      ? {
+          name: main.name,
+          side: beat.side,
+          picture: main.picture.key,
+          left: Math.ceil(Math.min(left, beat.seconds)),
+          running,
+          elapsed: Math.floor(elapsed),
+          breathSeconds,
+          mirrored: facing,
+        }
+      : null,
+  );
+  if (!beat || !step || !main) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
+  const { figures, getting } = step;
+  const others = figures.slice(1);
   const next = beats[at + 1];
-  const nextPicture = next && taught[next.index]!.figures[0]!.picture;
-  const finished = !running && left === 0;
-  const elapsed = beat.seconds - left;
+  const nextStep = next && taught[next.index]!;
+  const ready = left > beat.seconds;
+  const mirrored = facing ? '-scale-x-100' : '';
+  const nextLine = next && cues.data?.find((cue) => cue.beat === at + 1 && (cue.kind === 'way-in' || cue.kind === 'prop'));
 
   return (
-    <div className="flex min-h-full flex-col px-3 pt-2 sm:px-5 sm:pt-4">
-      <div className="flex items-center justify-between gap-4">
-        <p className="text-lg text-soft">
-          {at + 1} of {beats.length}
-          {step.section !== '' && ` · ${step.section}`}
+    <div className="flex min-h-full flex-col px-3 pt-1 sm:px-5 sm:pt-2">
+      <PageTitle>{`Teaching: ${main.name}`}</PageTitle>
+      <div className="flex items-center gap-1 sm:gap-3">
+        <p className="text-xl whitespace-nowrap tabular-nums">
+          <strong>{at + 1}</strong> <span className="text-soft">of {beats.length}</span>
         </p>
-        <Link to={back} className="rounded p-2 hover:bg-shade" aria-label="Stop teaching">
-          <X size={28} aria-hidden />
-        </Link>
-      </div>
-      <div className="grid grow gap-4 lg:grid-cols-[1.25fr_1fr]">
-        <div className="self-end">
-          <StepFigurePair
-            picture={main!.picture}
-            label={main!.name}
-            className={`w-full ${others.length === 0 ? 'h-[26dvh] sm:h-[36dvh] lg:h-[64dvh]' : 'h-[20dvh] lg:h-[40dvh]'}`}
-          />
-          {others.length > 0 && <Others main={main!} others={others} />}
-        </div>
-        <div className="flex flex-col gap-3 lg:justify-center">
-          <PageTitle>{`Teaching: ${main!.name}`}</PageTitle>
-          <h1 className="text-3xl sm:text-5xl">{main!.name}</h1>
-          {beat.side && <p className="text-2xl font-semibold text-accent uppercase sm:text-3xl">{beat.side} side</p>}
-          <p className="text-xl sm:text-2xl">{step.dose}</p>
-          {main!.changes.length > 0 && <p className="text-lg sm:text-xl">{main!.changes.join('; ')}</p>}
-          {getting.map(({ say, who }) => (
-            <p key={say} className="text-lg text-soft">
-              Getting there{who.length > 0 && `, ${who.join(', ')}`}: {say}
-            </p>
-          ))}
-          <div className="flex flex-wrap items-center gap-x-8 gap-y-2">
-            <p className="font-serif text-6xl tabular-nums sm:text-8xl" role="timer" aria-label="Time left">
-              {finished ? 'Done' : clock(Math.ceil(left))}
-            </p>
-            <BreathPacer elapsed={elapsed} breathSeconds={breathSeconds} running={running} />
-          </div>
-          {step.cues[0] && <p className="text-lg text-soft sm:text-xl">{step.cues[0]}</p>}
-        </div>
-      </div>
-      <div className="sticky bottom-0 mt-3 flex items-center justify-between gap-3 border-t border-rule bg-paper py-3">
-        <div className="flex gap-3">
-          <button type="button" className={KEY} onClick={() => go(-1)} disabled={at === 0} aria-label="Back">
-            <ChevronLeft size={32} aria-hidden />
-          </button>
+        <progress className={`h-2 min-w-8 grow ${BAR}`} max={total} value={total - remaining} aria-label="How far the class is" />
+        <p className="text-xl whitespace-nowrap tabular-nums" title="Time left in the class">
+          {clock(remaining)}
+        </p>
+        {late > 0 && (
           <button
             type="button"
-            className={`${ROUND} bg-ink text-paper`}
-            onClick={turn}
-            disabled={finished}
-            aria-label={running ? 'Pause' : 'Start'}
+            className="rounded border-2 border-ink px-3 py-1 text-lg font-semibold whitespace-nowrap hover:bg-shade"
+            onClick={() => keepRun({ fits: [...(fits ?? []), { from: at + 1, secondsLeft: Math.max(0, remaining - left - late * 60) }] })}
           >
-            {running ? <Pause size={32} aria-hidden /> : <Play size={32} aria-hidden />}
+            {late} min late: fit the rest
           </button>
-          <button type="button" className={KEY} onClick={() => go(1)} disabled={at + 1 >= beats.length} aria-label="Next">
-            <ChevronRight size={32} aria-hidden />
+        )}
+        <button type="button" className={TOOL} onClick={() => setListed(true)} aria-label="Go to a step" title="Go to a step">
+          <List size={26} aria-hidden />
+        </button>
+        <HowToTeach settings={settings} onChange={changeSettings} />
+        <a
+          className={`${TOOL} max-sm:hidden`}
+          href="/room"
+          target="_blank"
+          rel="opener"
+          aria-label="Open the room’s screen"
+          title="Open the room’s screen"
+        >
+          <MonitorUp size={26} aria-hidden />
+        </a>
+        <button
+          type="button"
+          className={`${TOOL} max-sm:hidden`}
+          aria-label="Full screen"
+          title="Full screen"
+          onClick={() => void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen())}
+        >
+          <Maximize size={26} aria-hidden />
+        </button>
+        <button type="button" className={TOOL} onClick={leave} aria-label="Stop teaching" title="Stop teaching">
+          <X size={28} aria-hidden />
+        </button>
+      </div>
+      {resumed && !running && !finished && (
+        <p className="rounded bg-shade px-3 py-1 text-lg">
+          You were here when you left.{' '}
+          <button type="button" className="underline" onClick={() => jump(0)}>
+            From the beginning
           </button>
+        </p>
+      )}
+      <div className="grid grow gap-x-6 gap-y-2 lg:grid-cols-[1.2fr_1fr]">
+        <div className="self-end max-lg:order-last">
+          <div className={mirrored}>
+            <StepFigurePair
+              picture={main.picture}
+              label={main.name}
+              className={`w-full ${others.length === 0 ? 'h-[26dvh] lg:h-[58dvh]' : 'h-[17dvh] lg:h-[32dvh]'}`}
+            />
+          </div>
+          {main.who.length > 0 && <p className="text-center text-lg lg:text-2xl">{main.who.join(', ')}</p>}
+          {others.length > 0 && <Others others={others} mirrored={mirrored} />}
         </div>
-        <div className="flex items-center gap-3" aria-live="polite">
-          <p className="text-right text-lg leading-tight">
-            <span className="block text-soft">{next ? 'Next' : 'Last step'}</span>
-            {next && (
-              <strong>
-                {taught[next.index]!.figures[0]!.name}
-                {next.side && `, ${next.side}`}
-              </strong>
-            )}
-          </p>
-          {nextPicture && <StepFigure picture={nextPicture} className="hidden h-20 w-28 sm:block" />}
+        <div className="flex flex-col gap-2 lg:justify-center lg:gap-4">
+          <div className="flex items-start justify-between gap-4">
+            <div aria-live="polite">
+              <h1 className="text-2xl text-soft sm:text-4xl">{main.name}</h1>
+              {beat.side && (
+                <p className="text-2xl font-semibold text-accent uppercase sm:text-4xl">
+                  {beat.side} side
+                  {facing && <span className="text-xl normal-case sm:text-2xl"> (you: {beat.side === 'left' ? 'right' : 'left'})</span>}
+                </p>
+              )}
+              <p className="text-xl sm:text-3xl">{step.step.dose}</p>
+              {main.changes.length > 0 && <p className="text-lg sm:text-2xl">{main.changes.join('; ')}</p>}
+            </div>
+            <div className="flex shrink-0 items-center gap-3">
+              <div className="text-right">
+                <p
+                  className="font-serif text-6xl leading-none tabular-nums sm:text-8xl"
+                  role="timer"
+                  aria-label={ready ? 'Time to get ready' : 'Time left'}
+                >
+                  {finished ? 'Done' : clock(Math.ceil(ready ? left - beat.seconds : left))}
+                </p>
+                {ready && !finished && <p className="text-lg sm:text-xl">getting there</p>}
+              </div>
+              {!ready && !finished && <BreathPacer elapsed={elapsed - beat.ready} breathSeconds={breathSeconds} running={running} />}
+            </div>
+          </div>
+          {line && (
+            <blockquote className="font-serif text-2xl leading-snug font-semibold sm:min-h-28 sm:text-4xl" aria-label="Say now">
+              {line.say}
+            </blockquote>
+          )}
+          {getting.map(({ say, who }) => (
+            <p key={say} className="text-lg lg:text-xl">
+              <span className="text-soft">Getting there{who.length > 0 && `, ${who.join(', ')}`}:</span> {say}
+            </p>
+          ))}
         </div>
       </div>
+      <div className="sticky bottom-0 mt-2 border-t border-rule bg-paper py-2">
+        <div className="mb-2 flex items-center justify-between gap-3">
+          <div className="flex min-w-0 items-center gap-3">
+            {nextStep && <StepFigure picture={nextStep.figures[0]!.picture} className={`hidden h-16 w-28 sm:block ${mirrored}`} />}
+            <p className="min-w-0 text-xl leading-tight lg:text-2xl">
+              <span className="text-soft">{next ? 'Next: ' : 'Last step'}</span>
+              {next && (
+                <strong>
+                  {nextStep!.figures[0]!.name}
+                  {next.side && `, ${next.side}`}
+                </strong>
+              )}
+              {nextLine && <span className="line-clamp-1 text-lg max-sm:hidden lg:text-xl">{nextLine.say}</span>}
+            </p>
+          </div>
+          <div className="flex shrink-0 gap-2 sm:gap-3">
+            {finished && begun ? (
+              <Link to={log} className={`${PRIMARY} text-xl`}>
+                Note how it was
+              </Link>
+            ) : (
+              <>
+                <button type="button" className={`${KEY} text-lg max-sm:hidden`} onClick={() => add(LONGER)} title="Stay longer">
+                  +{LONGER} s
+                </button>
+                <button type="button" className={KEY} onClick={() => go(-1)} disabled={at === 0} aria-label="Back">
+                  <ChevronLeft size={30} aria-hidden />
+                </button>
+                <button
+                  type="button"
+                  className={`${ROUND} bg-ink text-paper`}
+                  onClick={turn}
+                  disabled={finished}
+                  aria-label={running ? 'Pause' : 'Start'}
+                >
+                  {running ? <Pause size={30} aria-hidden /> : <Play size={30} aria-hidden />}
+                </button>
+                <button type="button" className={KEY} onClick={() => go(1)} disabled={finished} aria-label="Next">
+                  <ChevronRight size={30} aria-hidden />
+                </button>
+              </>
+            )}
+          </div>
+        </div>
+        <MarkTiles
+          people={people}
+          beat={beat}
+          marks={run?.marks ?? []}
+          onMark={(personId) => {
+            const form = beat.forms.find((one) => one.people.includes(String(personId)));
+            const of = {
+              personId,
+              index: beat.index,
+              asana: form?.asana ?? step.step.given,
+              variation: form?.variation ?? 'plain',
+              side: beat.side,
+            };
+            keepRun({ marks: marked(run?.marks ?? [], of) });
+          }}
+        />
+      </div>
+      <Steps beats={beats} taught={taught} at={at} open={listed} onClose={() => setListed(false)} onJump={jump} />
+      <Interruption open={leaving} onClose={() => setLeaving(false)} title="Stop teaching?">
+        <p className="mt-2">Where you are and what you marked is kept on this device: you can come back to it.</p>
+        <div className="mt-4 flex flex-col gap-3">
+          <button type="button" className={PRIMARY} onClick={() => setLeaving(false)}>
+            Go on teaching
+          </button>
+          <Link to={log} className={PLAIN}>
+            End it and note how it was
+          </Link>
+          <Link to={back} className={PLAIN}>
+            Back to the score
+          </Link>
+        </div>
+      </Interruption>
     </div>
   );
 }

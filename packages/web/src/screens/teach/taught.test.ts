@@ -1,10 +1,10 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { ClassScore, Score } from '../../worker/answers.js';
+import type { ClassScore } from '../../worker/answers.js';
 import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
-import { taughtAlone, taughtTogether } from './taught.js';
+import { taughtOf } from './taught.js';
 
-const picture = (key: string): Picture => ({ key, widthCm: 50 });
+const picture = (key: string): Picture => ({ key, widthCm: 50, heightCm: 170 });
 const drawn = (given: string, adapted: string | null = null): ScoreStep =>
   ({ given: picture(given), adapted: adapted === null ? null : picture(adapted) }) as ScoreStep;
 const step = (asana: string | null, seconds: number, changes: readonly string[] = [], ways: StepJson['ways'] = []): StepJson =>
@@ -21,11 +21,8 @@ const klass = (participants: ReturnType<typeof person>[], staves: ClassScore['st
   ({ answer: { participants }, staves, given: [] }) as unknown as ClassScore;
 
 test('one person alone: the adapted figure where there is one, nobody named', () => {
-  const score = {
-    answer: { participants: [person([step('tree', 30), step('dog', 20)])] },
-    steps: [drawn('tree'), drawn('dog', 'chair dog')],
-  };
-  const [tree, dog] = taughtAlone(score as unknown as Score);
+  const score = klass([person([step('tree', 30), step('dog', 20)])], [{ people: [0], steps: [drawn('tree'), drawn('dog', 'chair dog')] }]);
+  const [tree, dog] = taughtOf(score, ['Ann']);
   expect(tree!.figures).toMatchObject([{ picture: picture('tree'), name: 'tree', who: [] }]);
   expect(dog!.figures).toMatchObject([{ picture: picture('chair dog') }]);
 });
@@ -45,11 +42,10 @@ describe('a class', () => {
       { people: [3], steps: [drawn('tree', 'chair tree'), drawn('dog')] },
     ],
   );
-  const [tree, dog] = taughtTogether(score, names);
+  const [tree, dog] = taughtOf(score, names);
 
-  test('stands together where staves show the same; the clock waits for the longest', () => {
+  test('stands together where staves show the same', () => {
     expect(tree!.figures.map(({ name, who }) => [name, who])).toEqual([['tree', ['Ann', 'Cem', 'Ben']]]);
-    expect(tree!.step.seconds).toBe(45);
   });
 
   test('shows the figure of the most first, the others with their names', () =>
@@ -68,7 +64,7 @@ describe('a class', () => {
         { people: [1], steps: [drawn('dog', 'chair dog')] },
       ],
     );
-    expect(taughtTogether(some, names)[0]!.figures).toMatchObject([{ changes: ['hands on a chair'], who: ['Ann', 'Ben (hold 10 s)'] }]);
+    expect(taughtOf(some, names)[0]!.figures).toMatchObject([{ changes: ['hands on a chair'], who: ['Ann', 'Ben (hold 10 s)'] }]);
   });
 
   test('goes on without whoever sits a step out, and skips what nobody does', () => {
@@ -79,9 +75,9 @@ describe('a class', () => {
         { people: [1], steps: [drawn('tree'), drawn('tree')] },
       ],
     );
-    const [first, second] = taughtTogether(out, names);
+    const [first, second] = taughtOf(out, names);
     expect(first!.figures.map(({ who }) => who)).toEqual([['Ben']]);
-    expect([second!.figures, second!.step.to, second!.step.seconds]).toEqual([[], null, 0]);
+    expect([second!.figures, second!.step.to]).toEqual([[], null]);
   });
 });
 
@@ -96,13 +92,10 @@ test('who gets to a step another way is told with the way; of one person nobody 
     ],
     [0, 1, 2, 3].map((one) => ({ people: [one], steps: [drawn('seat')] })),
   );
-  expect(taughtTogether(score, ['Ann', 'Ben', 'Cem', 'Dora'])[0]!.getting).toEqual([
+  expect(taughtOf(score, ['Ann', 'Ben', 'Cem', 'Dora'])[0]!.getting).toEqual([
     { say: 'by split-squat', who: ['Ann', 'Cem'] },
     { say: 'by roll-to-side', who: ['Dora'] },
   ]);
-  const alone = {
-    answer: { participants: [person([step('seat', 30, [], kneel), step('lie', 20)])] },
-    steps: [drawn('seat'), drawn('lie')],
-  };
-  expect(taughtAlone(alone as unknown as Score).map(({ getting }) => getting)).toEqual([[{ say: 'by split-squat', who: [] }], []]);
+  const alone = klass([person([step('seat', 30, [], kneel), step('lie', 20)])], [{ people: [0], steps: [drawn('seat'), drawn('lie')] }]);
+  expect(taughtOf(alone, ['Ann']).map(({ getting }) => getting)).toEqual([[{ say: 'by split-squat', who: [] }], []]);
 });

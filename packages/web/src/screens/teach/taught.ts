@@ -1,5 +1,5 @@
 import type { StepJson } from '@lotus-steady/core';
-import type { ClassScore, Score } from '../../worker/answers.js';
+import type { ClassScore } from '../../worker/answers.js';
 import type { Picture } from '../../worker/figure-cache.js';
 
 /** One figure of a step, and who does it; nobody is named where only one person is taught. */
@@ -16,7 +16,7 @@ export interface Getting {
   readonly who: readonly string[];
 }
 
-/** A step as it is taught: what the clock counts, its figures, that of the most people first, and who gets there another way. */
+/** A step as it is taught: its figures, that of the most people first, and who gets there another way. */
 export interface TaughtStep {
   readonly step: StepJson;
   readonly figures: readonly TaughtFigure[];
@@ -27,23 +27,12 @@ function sayOf({ ways }: StepJson): string {
   return ways.map(({ say }) => say).join('; ');
 }
 
-/** One person's plan. */
-export function taughtAlone({ answer, steps }: Score): TaughtStep[] {
-  return answer.participants[0]!.steps.map((step, i) => {
-    const { adapted, given } = steps[i]!;
-    return {
-      step,
-      figures: [{ picture: adapted ?? given, name: step.to?.name ?? '', changes: step.to?.changes ?? [], who: [] }],
-      getting: step.ways.length > 0 ? [{ say: sayOf(step), who: [] }] : [],
-    };
-  });
-}
-
-/** A class: everybody waits for the longest in each step. Whoever may not practise today is left out. */
-export function taughtTogether({ answer, staves }: ClassScore, names: readonly string[]): TaughtStep[] {
+/** A plan as it is shown while it is taught. Whoever may not practise today is left out. */
+export function taughtOf({ answer, staves }: ClassScore, names: readonly string[]): TaughtStep[] {
   const may = (person: number) => answer.participants[person]!.screening.decision === 'practise';
   const taking = staves.map(({ people, steps }) => ({ people: people.filter(may), steps })).filter(({ people }) => people.length > 0);
   const count = answer.participants[0]!.steps.length;
+  const named = (who: readonly string[]) => (names.length === 1 ? [] : who);
   return Array.from({ length: count }, (_, index): TaughtStep => {
     const doing = taking
       .map(({ people, steps }) => {
@@ -59,13 +48,11 @@ export function taughtTogether({ answer, staves }: ClassScore, names: readonly s
     const getting = new Map<string, string[]>();
     for (const { step, people } of doing)
       if (step.ways.length > 0) getting.set(sayOf(step), [...(getting.get(sayOf(step)) ?? []), ...people.map((person) => names[person]!)]);
-    const longest = doing.reduce((most, { step }) => Math.max(most, step.seconds), 0);
-    const lead = doing[0]?.step ?? answer.participants[0]!.steps[index]!;
     return {
-      step: { ...lead, seconds: longest },
-      getting: [...getting].map(([say, who]) => ({ say, who })),
+      step: doing[0]?.step ?? answer.participants[0]!.steps[index]!,
+      getting: [...getting].map(([say, who]) => ({ say, who: named(who) })),
       figures: [...figures.values()]
-        .map((alike): TaughtFigure => {
+        .map((alike) => {
           const [first] = alike;
           const changes = first!.step.to!.changes.filter((change) => alike.every(({ step }) => step.to!.changes.includes(change)));
           const who = alike.flatMap(({ step, people }) => {
@@ -74,7 +61,8 @@ export function taughtTogether({ answer, staves }: ClassScore, names: readonly s
           });
           return { picture: first!.picture, name: first!.step.to!.name, changes, who };
         })
-        .sort((one, other) => other.who.length - one.who.length),
+        .sort((one, other) => other.who.length - one.who.length)
+        .map((one): TaughtFigure => ({ ...one, who: named(one.who) })),
     };
   });
 }

@@ -1,17 +1,25 @@
 import { useCallback, useEffect, useReducer } from 'react';
 
-interface Countdown {
+export interface Countdown {
   readonly beat: number;
   readonly left: number;
   readonly running: boolean;
 }
-type Action = { readonly do: 'tick'; readonly by: number } | { readonly do: 'turn' } | { readonly do: 'go'; readonly by: 1 | -1 };
+type Action =
+  | { readonly do: 'tick'; readonly by: number }
+  | { readonly do: 'turn' }
+  | { readonly do: 'go'; readonly by: 1 | -1 }
+  | { readonly do: 'jump'; readonly to: number }
+  | { readonly do: 'add'; readonly seconds: number };
 
 /** Steps of the clock while it runs; short enough for a breath that is seen to move. */
 const TICK_MS = 100;
 
-/** Counts a row of beats down, one after the other. Stops after the last one; `go` moves by one and keeps what the clock was doing. */
-export function useCountdown(seconds: readonly number[]) {
+/**
+ * Counts a row of beats down, one after the other. Stops after the last one; `go` moves by one and `jump` to any, and
+ * both keep what the clock was doing. It begins at `from`, standing.
+ */
+export function useCountdown(seconds: readonly number[], from: Pick<Countdown, 'beat' | 'left'> | null = null) {
   const reduce = useCallback(
     (now: Countdown, action: Action): Countdown => {
       const at = (beat: number, running: boolean): Countdown => ({ beat, left: seconds[beat] ?? 0, running });
@@ -22,6 +30,10 @@ export function useCountdown(seconds: readonly number[]) {
           const to = now.beat + action.by;
           return to >= seconds.length ? { ...now, running: false, left: 0 } : at(Math.max(0, to), now.running);
         }
+        case 'jump':
+          return at(Math.min(seconds.length - 1, Math.max(0, action.to)), now.running);
+        case 'add':
+          return { ...now, left: now.left + action.seconds };
         case 'tick': {
           if (!now.running) return now;
           const left = now.left - action.by;
@@ -32,7 +44,10 @@ export function useCountdown(seconds: readonly number[]) {
     },
     [seconds],
   );
-  const [state, act] = useReducer(reduce, { beat: 0, left: seconds[0] ?? 0, running: false });
+  const [state, act] = useReducer(reduce, null, (): Countdown => {
+    const isThere = from !== null && from.beat < seconds.length;
+    return isThere ? { ...from, running: false } : { beat: 0, left: seconds[0] ?? 0, running: false };
+  });
   useEffect(() => {
     if (!state.running) return;
     // Measured, not counted: a tab in the background ticks late.
@@ -47,5 +62,7 @@ export function useCountdown(seconds: readonly number[]) {
   // Counted from where the clock is, not from what is drawn: a pedal pressed twice quickly moves two on.
   const turn = useCallback(() => act({ do: 'turn' }), []);
   const go = useCallback((by: 1 | -1) => act({ do: 'go', by }), []);
-  return { ...state, turn, go };
+  const jump = useCallback((to: number) => act({ do: 'jump', to }), []);
+  const add = useCallback((more: number) => act({ do: 'add', seconds: more }), []);
+  return { ...state, turn, go, jump, add };
 }

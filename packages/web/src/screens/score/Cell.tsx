@@ -2,14 +2,17 @@ import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo, type KeyboardEvent } from 'react';
 import { counted, type StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
-import { VerdictWord } from '../../parts/Verdict.js';
+import { VerdictMark } from '../../parts/Verdict.js';
 import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
-import { clock, STAFF_CM, type Column } from './layout.js';
+import { GROUND_CM } from '../../parts/FigureDrawing.js';
+import { clock, type Column } from './layout.js';
 
 export const HEAD_PX = 40;
-/** A verdict, three lines and the dose, whole lines of 16 pixels. */
-export const WORDS_PX = 84;
+/** What changes, and the dose: four lines of 16 pixels at the most. */
+export const WORDS_PX = 56;
+/** A staff on which everything is as given. */
+export const PLAIN_PX = 36;
 
 /** The stave of the sequence as given, above those of people. */
 export const GIVEN = -1;
@@ -26,6 +29,8 @@ interface Frame {
   readonly width: number;
   /** Pixels of one centimetre. */
   readonly scale: number;
+  /** How much of a figure the staff shows above its ground. */
+  readonly heightCm: number;
   readonly isSelected: boolean;
   /** Reached by the tab key. */
   readonly isActive: boolean;
@@ -34,8 +39,8 @@ interface Frame {
   readonly onMove: (event: KeyboardEvent, place: Place) => void;
 }
 
-function Figures({ picture, scale }: { picture: Picture; scale: number }) {
-  return <StepFigure picture={picture} scale={scale} height={STAFF_CM} className="mx-auto block max-w-full" />;
+function Figures({ picture, scale, heightCm }: { picture: Picture; scale: number; heightCm: number }) {
+  return <StepFigure picture={picture} scale={scale} height={heightCm} className="mx-auto block max-w-full" />;
 }
 
 /** What a teacher has to cue in one column, and how many sit it out. */
@@ -78,7 +83,7 @@ interface HeadProps extends Frame, Shown, Pick<Column, 'index' | 'startsAt' | 's
 
 /** A step as the sequence gives it, above what becomes of it. It is opened to be changed, and dragged to another place. */
 export const Head = memo(function Head(props: HeadProps) {
-  const { shown, step, index, startsAt, section, left, width, height, scale, figures, distinct, out } = props;
+  const { shown, step, index, startsAt, section, left, width, height, scale, heightCm, figures, distinct, out } = props;
   const { isSelected, isActive, onActive, onSelect, onMove } = props;
   const { given, givenName, givenDose } = shown;
   const { side, note } = step;
@@ -114,7 +119,7 @@ export const Head = memo(function Head(props: HeadProps) {
           </span>
           {section !== null && <span className="block truncate font-serif">{section}</span>}
         </span>
-        <Figures picture={given} scale={scale} />
+        <Figures picture={given} scale={scale} heightCm={heightCm} />
         <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
           <span className={`${note === undefined ? 'line-clamp-3' : 'line-clamp-2'} text-sm leading-4 font-semibold`}>{givenName}</span>
           <span className="block text-soft">
@@ -135,7 +140,7 @@ interface CellProps extends Frame, Shown, Place {
 
 /** What becomes of a step on one stave: empty where it is kept. */
 export const Cell = memo(function Cell(props: CellProps) {
-  const { stave, index, shown, step, who, left, width, scale, isSelected, isActive, onActive, onSelect, onMove } = props;
+  const { stave, index, shown, step, who, left, width, scale, heightCm, isSelected, isActive, onActive, onSelect, onMove } = props;
   const { adapted, givenName, givenDose } = shown;
   const at = { stave, index };
   const changed = step.verdict !== 'keep' && step.to;
@@ -157,17 +162,19 @@ export const Cell = memo(function Cell(props: CellProps) {
         onKeyDown={(event) => onMove(event, at)}
         className={`flex h-full w-full flex-col text-left -outline-offset-3 hover:bg-shade ${isSelected ? 'bg-shade' : ''}`}
       >
-        <span className="block w-full" style={{ height: Math.round((STAFF_CM + 5) * scale) }}>
-          {adapted && <Figures picture={adapted} scale={scale} />}
+        <span className="relative block w-full shrink-0" style={{ height: Math.round((heightCm + GROUND_CM) * scale) }}>
+          {/* The ground line runs on where nothing changes. */}
+          <span className="absolute inset-x-0 border-b border-rule" style={{ bottom: Math.round(GROUND_CM * scale) }} />
+          {adapted && <Figures picture={adapted} scale={scale} heightCm={heightCm} />}
         </span>
         <span className="block w-full overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
-          <span className={step.verdict === 'keep' ? 'text-soft' : 'font-semibold'}>
-            <VerdictWord verdict={step.verdict} />
-          </span>
-          <span className="line-clamp-3">
-            {step.verdict === 'substitute' && <strong>{step.to?.name}. </strong>}
-            {step.to?.changes.join('; ')}
-          </span>
+          {step.verdict !== 'keep' && (
+            <span className="line-clamp-3">
+              <VerdictMark verdict={step.verdict} /> {step.verdict === 'omit' && <strong>Left out</strong>}
+              {step.verdict === 'substitute' && <strong>{step.to?.name}. </strong>}
+              {step.to?.changes.join('; ')}
+            </span>
+          )}
           {step.to && step.dose !== givenDose && <span className="block text-soft">{step.dose}</span>}
         </span>
       </button>

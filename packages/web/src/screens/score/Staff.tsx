@@ -1,17 +1,27 @@
-import { counted, type Pin, type PropsAtHand } from '@lotus-steady/core';
-import { useCallback, useMemo, useState } from 'react';
+import { counted, type Pin } from '@lotus-steady/core';
+import { Redo2, Undo2 } from 'lucide-react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
-import { PLAIN } from '../../parts/button-styles.js';
+import { TOOL } from '../../parts/button-styles.js';
 import type { ClassScore, Score } from '../../worker/answers.js';
 import { BetterOrder } from './BetterOrder.js';
-import { GIVEN, type Place } from './ClassCell.js';
-import { ClassStaves } from './ClassStaves.js';
+import { GIVEN, type Place } from './Cell.js';
+import { Staves } from './Staves.js';
 import { Differences } from './Differences.js';
-import { layOutClass } from './layout.js';
+import { layOut } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { StepPanel, type OwnEdit } from './StepPanel.js';
-import type { useEdits } from './use-edits.js';
+import { Settings } from './Settings.js';
+import type { useClassScore } from './use-class-score.js';
+import { useUndoKeys } from './use-undo-keys.js';
+import { WholeClass } from './WholeClass.js';
 import { WhyPanel } from './WhyPanel.js';
+
+const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')).ClassCurve }));
+
+/** A sheet over the score where it doesn't fit beside it. */
+const SHEET =
+  'max-xl:fixed max-xl:inset-x-0 max-xl:bottom-0 max-xl:z-20 max-xl:border-t-2 max-xl:border-ink max-xl:shadow-2xl max-h-[58dvh] overflow-auto bg-sheet xl:max-h-[78vh]';
 
 /** How large the figures are, from the whole class to one step. */
 const ZOOMS = [0.26, 0.4, 0.56, 0.72] as const;
@@ -36,16 +46,15 @@ interface Props {
   readonly score: ClassScore;
   readonly people: readonly Person[];
   readonly sequence: StoredSequence;
-  readonly figures: number;
-  readonly shared: PropsAtHand | null;
-  readonly day: string;
-  readonly edits: ReturnType<typeof useEdits>;
+  /** What its address asks for, and what is edited and kept of it. */
+  readonly asked: ReturnType<typeof useClassScore>;
   /** What is shown is being worked out anew. */
   readonly busy: boolean;
 }
 
 /** The score of a class, and what a teacher changes on it. */
-export function ClassStaff({ score, people, sequence, figures, shared, day, edits, busy }: Props) {
+export function Staff({ score, people, sequence, asked: of, busy }: Props) {
+  const { figures, shared, day, edits } = of;
   const [zoom, setZoom] = useState(1);
   const [selected, setSelected] = useState<Place | null>(null);
   const scale = ZOOMS[zoom]!;
@@ -53,7 +62,7 @@ export function ClassStaff({ score, people, sequence, figures, shared, day, edit
   const asked = { figures, pins: edits.now.pins, shared };
   const columns = useMemo(
     () =>
-      layOutClass(
+      layOut(
         staves.map(({ steps }) => steps),
         answer.participants.map(({ steps }) => steps),
         scale,
@@ -66,6 +75,13 @@ export function ClassStaff({ score, people, sequence, figures, shared, day, edit
   const [opened] = useState(answer);
   const [comparing, setComparing] = useState(false);
   const { edit } = edits;
+  useUndoKeys(edits);
+  // The work goes on where it was left: at the step that was open.
+  const close = useCallback(() => {
+    const left = selected && document.querySelector<HTMLElement>(`[data-place="${selected.stave} ${selected.index}"]`);
+    setSelected(null);
+    left?.focus();
+  }, [selected]);
   const change = useCallback(
     (index: number, own: OwnEdit) =>
       void edit({ ...own, index }).then((now) =>
@@ -106,39 +122,30 @@ export function ClassStaff({ score, people, sequence, figures, shared, day, edit
           </button>
         </div>
       )}
-      <div className="mb-2 flex flex-wrap items-end justify-between gap-3 text-sm">
-        <p>
-          {crowded === 0
-            ? `Every step shows at most ${counted(figures, 'figure')}.`
-            : `${counted(crowded, 'step shows', 'steps show')} more figures.`}{' '}
-          {giving > 0 && `${times(giving)} someone gives way to the class. `}
-          {out > 0 && `${times(out)} someone sits a step out. `}
-          <span className="text-soft">{choiceWords(answer.choice)}</span>
-        </p>
-        <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Changes by hand, and size">
-          {busy && <span role="status">Working it out anew …</span>}
-          <button type="button" className={PLAIN} disabled={!edits.canUndo} onClick={edits.undo}>
-            Undo
+      <div className="mb-2 flex items-center gap-2 text-sm print:hidden">
+        <Settings asked={of} alone={people.length === 1} />
+        <div className="flex min-w-0 items-center gap-2 overflow-x-auto py-1 pr-1" role="group" aria-label="Changes by hand, and size">
+          <button type="button" className={TOOL} disabled={!edits.canUndo} onClick={edits.undo} title="Undo (Ctrl Z)">
+            <Undo2 size={18} aria-hidden /> <span className="max-sm:sr-only">Undo</span>
           </button>
-          <button type="button" className={PLAIN} disabled={!edits.canRedo} onClick={edits.redo}>
-            Redo
+          <button type="button" className={TOOL} disabled={!edits.canRedo} onClick={edits.redo} title="Redo (Ctrl Shift Z)">
+            <Redo2 size={18} aria-hidden /> <span className="max-sm:sr-only">Redo</span>
           </button>
           <BetterOrder people={people} asked={asked} day={day} edits={edits} />
-          <button type="button" className={PLAIN} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
+          <button type="button" className={TOOL} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
             Compare
           </button>
-          <button type="button" className={PLAIN} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label="Smaller">
+          <button type="button" className={TOOL} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label="Smaller">
             −
           </button>
-          <button
-            type="button"
-            className={PLAIN}
-            disabled={zoom === ZOOMS.length - 1}
-            onClick={() => setZoom(zoom + 1)}
-            aria-label="Larger"
-          >
+          <button type="button" className={TOOL} disabled={zoom === ZOOMS.length - 1} onClick={() => setZoom(zoom + 1)} aria-label="Larger">
             +
           </button>
+          {busy && (
+            <span role="status" className="whitespace-nowrap">
+              Working it out anew …
+            </span>
+          )}
         </div>
       </div>
       {comparing && (
@@ -150,8 +157,8 @@ export function ClassStaff({ score, people, sequence, figures, shared, day, edit
         </section>
       )}
       <NotUnderstood unknown={answer.unknown} sequence={sequence.id} />
-      <div className={selected === null ? '' : 'grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_26rem]'}>
-        <ClassStaves
+      <div className={selected === null ? '' : 'items-start gap-4 xl:grid xl:grid-cols-[minmax(0,1fr)_26rem]'}>
+        <Staves
           score={score}
           columns={columns}
           names={names}
@@ -162,22 +169,24 @@ export function ClassStaff({ score, people, sequence, figures, shared, day, edit
           onShift={shift}
         />
         {selected?.stave === GIVEN && score.given[selected.index] && (
-          <StepPanel
-            given={score.given[selected.index]!}
-            step={answer.participants[0]!.steps[selected.index]!}
-            index={selected.index}
-            count={columns.length}
-            onEdit={(own) => change(selected.index, own)}
-            onClose={() => setSelected(null)}
-          />
+          <div className={SHEET}>
+            <StepPanel
+              given={score.given[selected.index]!}
+              step={answer.participants[0]!.steps[selected.index]!}
+              index={selected.index}
+              count={columns.length}
+              onEdit={(own) => change(selected.index, own)}
+              onClose={close}
+            />
+          </div>
         )}
         {selected !== null && person !== null && (
-          <div className="xl:max-h-[78vh] xl:overflow-auto">
+          <div className={SHEET}>
             <WhyPanel
               key={`${selected.stave} ${selected.index}`}
               of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
               score={scoreOf(score, person)}
-              onClose={() => setSelected(null)}
+              onClose={close}
               onPick={(figure) => pick(selected, figure)}
               onUnpick={
                 chosenFor(selected).length > 0
@@ -188,9 +197,29 @@ export function ClassStaff({ score, people, sequence, figures, shared, day, edit
           </div>
         )}
       </div>
+      <p className="mt-2 text-sm">
+        {people.length > 1 &&
+          (crowded === 0
+            ? `Every step shows at most ${counted(figures, 'figure')}. `
+            : `${counted(crowded, 'step shows', 'steps show')} more figures. `)}
+        {giving > 0 && `${times(giving)} someone gives way to the class. `}
+        {out > 0 && `${times(out)} ${people.length > 1 ? 'someone sits a step out' : 'a step is left out'}. `}
+        {people.length > 1 && <span className="text-soft">{choiceWords(answer.choice)}</span>}
+      </p>
       {answer.participants.map(({ id, inserted }, i) => (
-        <Added key={id} inserted={inserted} name={names[i]!} />
+        <Added key={id} inserted={inserted} {...(people.length > 1 && { name: names[i]! })} />
       ))}
+      <WholeClass participants={answer.participants} names={names} />
+      {people.length === 1 && (
+        <section aria-labelledby="curve" className="mt-5 print:hidden">
+          <h2 id="curve" className="text-lg">
+            Effort through the class
+          </h2>
+          <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+            <ClassCurve score={scoreOf(score, 0)} columns={columns} />
+          </Suspense>
+        </section>
+      )}
     </>
   );
 }

@@ -1,0 +1,114 @@
+import { expect, expectAccessible, test } from './fixtures.js';
+
+test.setTimeout(180_000);
+
+test('a class lived through: at the door, taught, marked, logged with the network cut, and the next plan takes it up', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/sequences/2/for/3,6,8/door');
+  // Three come, one of them is asked something.
+  for (const name of ['Cilla Marrow', 'Folke Ordin', 'Hanno Vey']) {
+    await page.getByRole('button', { name: `${name} is here` }).click();
+    const done = page.getByRole('button', { name: `Done with ${name.split(' ')[0]}` });
+    if (await done.isVisible()) await done.click();
+  }
+  await expect(page.getByRole('status').filter({ hasText: '3 of 3' })).toBeVisible();
+  await page.getByRole('button', { name: /^Hanno Vey/ }).first().click(); // prettier-ignore
+  await page.getByRole('group', { name: 'Pain of Hanno Vey now' }).getByRole('button', { name: '2', exact: true }).click();
+  await expectAccessible(page);
+  // Somebody who wasn't expected, and a guest.
+  await page.getByRole('button', { name: 'Someone else' }).click();
+  await page.getByLabel('Name').fill('Juno Wick');
+  await page.getByLabel('Anything to look after?').fill('bad knees');
+  await expect(page.getByRole('button', { name: /knee/i }).first()).toBeVisible();
+  await page.getByLabel('Anything to look after?').fill('');
+  await page.getByRole('button', { name: 'Take them in: nothing to look after' }).click();
+  await expect(page.getByRole('status').filter({ hasText: '4 of 4' })).toBeVisible();
+  await page.getByRole('button', { name: 'That’s everybody' }).click();
+
+  await page.getByRole('link', { name: 'Teach', exact: true }).click({ timeout: 60_000 });
+  await expect(page.getByRole('timer')).toBeVisible({ timeout: 60_000 });
+  await page.keyboard.press(' ');
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.getByRole('button', { name: 'Go to a step' }).click();
+  const list = page.getByRole('dialog');
+  await list.getByRole('button', { name: /Standing forward fold/ }).first().click(); // prettier-ignore
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Standing forward fold');
+  await expect(page.getByRole('blockquote')).toBeVisible();
+  // One tap: stopped; the next: in pain.
+  const tile = page.getByRole('list', { name: 'What you see of them' }).getByRole('button', { name: /^Hanno Vey/ });
+  await tile.click();
+  await expect(tile).toHaveAccessibleName('Hanno Vey: stopped');
+  await tile.click();
+  await expect(tile).toHaveAccessibleName('Hanno Vey: in pain');
+  await expectAccessible(page);
+  await page.waitForTimeout(1200);
+  await page.reload();
+  // The same step again, standing, with what was marked.
+  await expect(page.getByText('You were here when you left.')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Standing forward fold');
+  await expect(tile).toHaveAccessibleName('Hanno Vey: in pain');
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'End it and note how it was' }).click();
+
+  await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
+  const marked = page.getByRole('region', { name: 'Marked in class' });
+  await expect(marked).toContainText('Standing forward fold: in pain');
+  await marked.getByRole('group', { name: 'How Hanno Vey went home' }).getByRole('button', { name: 'Worse' }).click();
+  await page.getByRole('button', { name: 'The 3 others felt the same' }).click();
+  await expectAccessible(page);
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText(/kept on this device and will be sent/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 });
+
+  const next = page.getByRole('region', { name: 'For next time' });
+  await expect(next).toContainText('Hanno Vey: Leave out Standing forward fold until');
+  await next.getByRole('button', { name: 'Do that' }).click();
+  await expect(next).toContainText('Nothing is proposed.');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+
+  // The next plan says what it took from the log; it is undone on the person's page.
+  await page.goto('/sequences/2/for/8');
+  const fold = page.getByRole('button', { name: /^Standing forward fold, Hanno Vey: (substitute|omit)/ }).first();
+  await expect(fold).toBeVisible({ timeout: 60_000 });
+  await fold.click();
+  await expect(page.getByText(/Left out since .*: It hurt on/)).toBeVisible();
+  await page.goto('/people/8');
+  await expect(page.getByRole('region', { name: 'Their classes' }).first()).toContainText('worse', { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Offer it again' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.goto('/register');
+  await expect(page.getByRole('table')).toContainText('Classical salutation');
+  await expectAccessible(page);
+});
+
+test('running late, the rest is fitted by one tap; the room’s screen follows', async ({ page, context }) => {
+  await page.goto('/sequences/1/for/8/teach');
+  await expect(page.getByRole('timer')).toBeVisible({ timeout: 60_000 });
+  const room = await context.newPage();
+  await room.goto('/room');
+  await expect(room.getByRole('heading', { level: 1 })).toHaveText('Mountain', { timeout: 30_000 });
+  await expect(room.locator('body')).not.toContainText('Hanno');
+  await page.clock.install();
+  await page.reload();
+  await expect(page.getByRole('timer')).toBeVisible({ timeout: 60_000 });
+  await page.keyboard.press(' ');
+  await page.clock.runFor(2_000);
+  await page.keyboard.press(' ');
+  // An interruption of four minutes: the clocks stand, the class is late.
+  await page.clock.runFor(240_000);
+  const late = page.getByRole('button', { name: /min late: fit the rest/ });
+  await expect(late).toBeVisible();
+  const before = await page.getByTitle('Time left in the class').textContent();
+  await late.click();
+  await page.clock.runFor(6_000);
+  await expect(late).toBeHidden();
+  expect(await page.getByTitle('Time left in the class').textContent()).not.toBe(before);
+  await page.keyboard.press('ArrowRight');
+  await expect(room.getByRole('heading', { level: 1 })).toHaveText(/Standing sun breath/, { timeout: 30_000 });
+});

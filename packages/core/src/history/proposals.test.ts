@@ -1,0 +1,86 @@
+import { sayInEnglish } from '../messages/message.js';
+import type { LeftOut } from '../participants/left-out.js';
+import { isChange, type PastClass, type StepMark } from './past-class.js';
+import { proposalsOf } from './proposals.js';
+
+const past = (day: string, part: Partial<PastClass> = {}): PastClass => ({
+  day, present: true, before: {}, after: {}, felt: null, marks: [], decided: [], ...part,
+}); // prettier-ignore
+const mark = (asana: string, kind: StepMark['mark'], side: StepMark['side'] = null): StepMark => ({
+  asana,
+  variation: 'plain',
+  side,
+  mark: kind,
+});
+const kinds = (history: readonly PastClass[], leftOut: readonly LeftOut[] = [], today = '2026-11-26') =>
+  proposalsOf(history, leftOut, today).map(({ kind, asana }) => `${kind} ${asana}`);
+
+test('two points or 30 percent are a change, less is none (Farrar 2001)', () => {
+  expect([isChange(3, 5), isChange(5, 3), isChange(3, 4), isChange(8, 7), isChange(0, 1)]).toEqual([true, true, true, false, false]);
+});
+
+test('a step that was stopped twice is proposed to be left out, by its latest day; once is not enough', () => {
+  const once = past('2026-11-19', { marks: [mark('bird-dog', 'stopped'), mark('bird-dog', 'stopped', 'left')] });
+  expect(kinds([once])).toEqual([]);
+  const twice = [past('2026-11-12', { marks: [mark('bird-dog', 'stopped')] }), once];
+  const [proposal] = proposalsOf(twice, [], '2026-11-26');
+  expect(proposal).toMatchObject({ kind: 'leave-out', asana: 'bird-dog', leaveOut: { asana: 'bird-dog', on: '2026-11-26', until: null } });
+  expect(sayInEnglish(proposal!.evidence)).toBe('Stopped there in 2 of the last 2 classes.');
+});
+
+test('what hurt in the last class rests two weeks; above five of ten the pain model is named (Thomeé 1997)', () => {
+  const hurt = past('2026-11-25', { before: { pain: 2 }, after: { pain: 6 }, marks: [mark('vrksasana', 'pain')] });
+  const [proposal] = proposalsOf([hurt], [], '2026-11-26');
+  expect(proposal).toMatchObject({ kind: 'rest-from', leaveOut: { asana: 'vrksasana', until: '2026-12-10' } });
+  expect(proposal!.source).toMatch(/Thomeé/);
+  expect(proposalsOf([{ ...hurt, after: { pain: 4 } }], [], '2026-11-26')[0]!.source).not.toMatch(/Thomeé/);
+});
+
+test('pain that rose without a step to name is asked about, a small rise is not', () => {
+  expect(kinds([past('2026-11-25', { before: { pain: 2 }, after: { pain: 5 } })])).toEqual(['ask null']);
+  expect(kinds([past('2026-11-25', { before: { pain: 8 }, after: { pain: 9 } })])).toEqual([]);
+});
+
+test('one side marked in two classes goes second', () => {
+  const history = ['2026-11-12', '2026-11-19'].map((day) => past(day, { marks: [mark('trikonasana', 'pain', 'left')] }));
+  const proposal = proposalsOf(history, [], '2026-12-24').find(({ kind }) => kind === 'other-side-first')!;
+  expect(sayInEnglish(proposal.what)).toContain('right');
+  const both = [history[0]!, past('2026-11-19', { marks: [mark('trikonasana', 'pain', 'right')] })];
+  expect(proposalsOf(both, [], '2026-12-24').some(({ kind }) => kind === 'other-side-first')).toBe(false);
+});
+
+describe('what was left out', () => {
+  const out: LeftOut = { asana: 'bird-dog', on: '2026-11-01', until: null, reason: 'stopped' };
+  const good = (day: string) => past(day, { felt: 'better' });
+
+  test('may come back after two good classes, not after one, nor after one that was not asked about', () => {
+    expect(kinds([good('2026-11-10'), good('2026-11-17')], [out])).toEqual(['take-back bird-dog']);
+    expect(kinds([good('2026-11-17')], [out])).toEqual([]);
+    expect(kinds([good('2026-11-10'), past('2026-11-17')], [out])).toEqual([]);
+  });
+
+  test('may come back when its time is over', () => expect(kinds([], [{ ...out, until: '2026-11-15' }])).toEqual(['take-back bird-dog']));
+
+  test('is not proposed again', () =>
+    expect(
+      kinds(
+        [past('2026-11-12', { marks: [mark('bird-dog', 'stopped')] }), past('2026-11-19', { marks: [mark('bird-dog', 'stopped')] })],
+        [out],
+      ),
+    ).toEqual([]));
+});
+
+test('who was away for more than three weeks is asked first', () => {
+  expect(kinds([past('2026-10-29')])).toEqual(['ask null']);
+  expect(kinds([past('2026-11-12')])).toEqual([]);
+});
+
+test('what was decided on is not proposed again, and who was not there is not judged', () => {
+  const history = [
+    past('2026-11-12', { marks: [mark('bird-dog', 'stopped')] }),
+    past('2026-11-19', { marks: [mark('bird-dog', 'stopped')] }),
+  ];
+  const { id } = proposalsOf(history, [], '2026-11-26')[0]!;
+  expect(proposalsOf([history[0]!, { ...history[1]!, decided: [id] }], [], '2026-11-26')).toEqual([]);
+  expect(kinds(history.map((one) => ({ ...one, present: false })))).toEqual([]);
+});

@@ -1,0 +1,201 @@
+import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
+import { opposite, type Side } from '../angles.js';
+import { getOrCreate } from '../get-or-create.js';
+import { message, type Message } from '../messages/message.js';
+import type { LeftOut } from '../participants/left-out.js';
+import { isChange, type PastClass, type StepMark } from './past-class.js';
+
+/** What the next plan could take from what was noted; nothing changes until a teacher says so. */
+export interface Proposal {
+  /** The same for the same evidence: what was decided once is not proposed again. */
+  readonly id: string;
+  readonly kind: 'leave-out' | 'rest-from' | 'take-back' | 'other-side-first' | 'ask';
+  /** `null` where no single step is meant. */
+  readonly asana: string | null;
+  /** What is to be done. */
+  readonly what: Message;
+  /** What it rests on. */
+  readonly evidence: Message;
+  /** Where its rule comes from: a published source, or common practice. */
+  readonly source: string;
+  /** What would be added to what the person is not offered; `null` where nothing is. */
+  readonly leaveOut: LeftOut | null;
+}
+
+const PRACTICE = 'Common practice, no published source known.';
+const PAIN_MODEL =
+  'Pain monitoring model (Thomeé, Phys Ther 1997), made for pain at the kneecap: up to 5 of 10 is acceptable, above is not. For other pain this is a starting value.';
+const CHANGE = 'Two points or 30 % on a scale of 0 to 10 is a change that people would call one (Farrar et al., Pain 2001).';
+
+/** Pain above this is too much (Thomeé 1997). */
+const TOO_MUCH = 5;
+/** What hurt rests for so many days. Common practice, no source. */
+const REST_DAYS = 14;
+/** Classes that are looked back at for steps that were stopped, and how often is enough. Common practice, no source. */
+const LOOK_BACK = 6;
+const STOPPED_OFTEN = 2;
+/** Good classes in a row after which a step that was left out may come back. Common practice, no source. */
+const GOOD_CLASSES = 2;
+/** Away so long, the first class back is asked about first. Common practice, no source. */
+const AWAY_DAYS = 21;
+
+function later(day: string, days: number): string {
+  return formatISO(addDays(parseISO(day), days), { representation: 'date' });
+}
+
+function isGood({ felt, after, marks }: PastClass): boolean {
+  return felt !== null && felt !== 'worse' && (after.pain ?? 0) <= 2 && marks.every(({ mark }) => mark === 'fine' || mark === 'other');
+}
+
+function byAsana<T extends { readonly asana: string }>(list: readonly T[]): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const one of list) getOrCreate(groups, one.asana, () => []).push(one);
+  return groups;
+}
+
+function asanasOf(marks: readonly StepMark[]): string[] {
+  return [...new Set(marks.map(({ asana }) => asana))];
+}
+
+/** Steps that were stopped again and again are not offered any more. */
+function stoppedOften(classes: readonly PastClass[], today: string): Proposal[] {
+  const stops = classes
+    .slice(0, LOOK_BACK)
+    .flatMap(({ day, marks }) => asanasOf(marks.filter(({ mark }) => mark === 'stopped')).map((asana) => ({ asana, day })));
+  const often = byAsana(stops);
+  return [...often].flatMap(([asana, of]): Proposal[] => {
+    if (of.length < STOPPED_OFTEN) return [];
+    const values = { times: of.length, classes: Math.min(LOOK_BACK, classes.length) };
+    return [
+      {
+        id: `leave-out ${asana} ${of[0]!.day}`,
+        kind: 'leave-out',
+        asana,
+        what: message('proposal.leave-out', { asana }),
+        evidence: message('evidence.stopped', values),
+        source: PRACTICE,
+        leaveOut: { asana, on: today, until: null, reason: `Stopped in ${of.length} of the last ${values.classes} classes.` },
+      },
+    ];
+  });
+}
+
+/** What hurt in the last class rests for two weeks; pain that rose without a step to name is asked about. */
+function afterPain({ day, before, after, marks }: PastClass, today: string): Proposal[] {
+  const hurt = asanasOf(marks.filter(({ mark }) => mark === 'pain'));
+  const { pain } = after;
+  const resting = hurt.map((asana): Proposal => {
+    const until = later(today, REST_DAYS);
+    const isHigh = pain !== undefined && pain > TOO_MUCH;
+    return {
+      id: `rest-from ${asana} ${day}`,
+      kind: 'rest-from',
+      asana,
+      what: message('proposal.rest-from', { asana, until }),
+      evidence: isHigh ? message('evidence.hurt-high', { day, pain }) : message('evidence.hurt', { day }),
+      source: isHigh ? PAIN_MODEL : PRACTICE,
+      leaveOut: { asana, on: today, until, reason: `It hurt on ${day}.` },
+    };
+  });
+  const rose = before.pain !== undefined && pain !== undefined && pain > before.pain && isChange(before.pain, pain);
+  if (hurt.length > 0 || !rose) return resting;
+  return [
+    {
+      id: `ask pain ${day}`,
+      kind: 'ask',
+      asana: null,
+      what: message('proposal.ask-pain'),
+      evidence: message('evidence.rose', { day, before: before.pain!, after: pain! }),
+      source: CHANGE,
+      leaveOut: null,
+    },
+  ];
+}
+
+/** One side that is marked again and again goes second: the other one leads. */
+function onOneSide(classes: readonly PastClass[]): Proposal[] {
+  const sided = classes
+    .slice(0, LOOK_BACK)
+    .flatMap(({ day, marks }) =>
+      marks.flatMap(({ asana, side, mark }) => (side !== null && (mark === 'stopped' || mark === 'pain') ? [{ asana, side, day }] : [])),
+    );
+  return [...byAsana(sided)].flatMap(([asana, of]): Proposal[] => {
+    const sides = new Set<Side>(of.map(({ side }) => side));
+    const days = new Set(of.map(({ day }) => day));
+    if (sides.size !== 1 || days.size < STOPPED_OFTEN) return [];
+    const [side] = sides as unknown as [Side];
+    return [
+      {
+        id: `other-side-first ${asana} ${of[0]!.day}`,
+        kind: 'other-side-first',
+        asana,
+        what: message('proposal.other-side-first', { asana, side: opposite(side) }),
+        evidence: message('evidence.one-side', { side, times: days.size }),
+        source: PRACTICE,
+        leaveOut: null,
+      },
+    ];
+  });
+}
+
+/** What was left out may come back after good classes, or when its time is over. */
+function takenBack(classes: readonly PastClass[], leftOut: readonly LeftOut[], today: string): Proposal[] {
+  return leftOut.flatMap(({ asana, on, until }): Proposal[] => {
+    const since = classes.filter(({ day }) => day > on);
+    const isOver = until !== null && until < today;
+    const good = since.length >= GOOD_CLASSES && since.slice(0, GOOD_CLASSES).every(isGood);
+    if (!isOver && !good) return [];
+    return [
+      {
+        id: `take-back ${asana} ${on} ${since[0]?.day ?? today}`,
+        kind: 'take-back',
+        asana,
+        what: message('proposal.take-back', { asana }),
+        evidence: isOver ? message('evidence.over', { until: until! }) : message('evidence.good', { times: GOOD_CLASSES }),
+        source: PRACTICE,
+        leaveOut: null,
+      },
+    ];
+  });
+}
+
+/** Someone who was away for weeks is asked before the next class. */
+function wasAway(classes: readonly PastClass[], today: string): Proposal[] {
+  const [last] = classes;
+  if (!last) return [];
+  const days = differenceInCalendarDays(parseISO(today), parseISO(last.day));
+  if (days <= AWAY_DAYS) return [];
+  return [
+    {
+      id: `ask away ${last.day}`,
+      kind: 'ask',
+      asana: null,
+      what: message('proposal.ask-away'),
+      evidence: message('evidence.away', { weeks: Math.floor(days / 7), day: last.day }),
+      source: PRACTICE,
+      leaveOut: null,
+    },
+  ];
+}
+
+/**
+ * What the next plan of one person could take from their past classes. Whatever is left out already, or was decided on,
+ * is not proposed again. `today` as YYYY-MM-DD.
+ */
+export function proposalsOf(history: readonly PastClass[], leftOut: readonly LeftOut[], today: string): Proposal[] {
+  const classes = history.filter(({ present }) => present).sort((one, other) => other.day.localeCompare(one.day));
+  const decided = new Set(history.flatMap((one) => one.decided));
+  const out = new Set(leftOut.filter(({ until }) => until === null || until >= today).map(({ asana }) => asana));
+  const [last] = classes;
+  const often = stoppedOften(classes, today);
+  const named = new Set(often.map(({ asana }) => asana));
+  const isRecent = last !== undefined && differenceInCalendarDays(parseISO(today), parseISO(last.day)) <= REST_DAYS;
+  const found = [
+    ...often,
+    // What is to be left out for good needs no rest.
+    ...(isRecent ? afterPain(last, today).filter(({ asana }) => asana === null || !named.has(asana)) : []),
+    ...onOneSide(classes).filter(({ asana }) => !named.has(asana)),
+    ...wasAway(classes, today),
+  ].filter(({ asana }) => asana === null || !out.has(asana));
+  return [...found, ...takenBack(classes, leftOut, today)].filter(({ id }) => !decided.has(id));
+}

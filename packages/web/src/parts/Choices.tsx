@@ -1,0 +1,31 @@
+interface Props<T extends string | number> {
+  /** What is chosen, in words; read out, not drawn. */
+  readonly label: string;
+  readonly options: readonly (readonly [value: T, word: string])[];
+  readonly value: T | null;
+  /** Choosing what is chosen takes it back. */
+  readonly onChange: (value: T | null) => void;
+  readonly className?: string;
+}
+
+/** One of a few, side by side, large enough for a finger; none until one is chosen. */
+export function Choices<T extends string | number>({ label, options, value, onChange, className = '' }: Props<T>) {
+  return (
+    <div role="group" aria-label={label} className={`flex ${className}`}>
+      {options.map(([option, word], i) => (
+        <button
+          key={option}
+          type="button"
+          aria-pressed={value === option}
+          onClick={() => onChange(value === option ? null : option)}
+          className={`-ml-px min-h-11 min-w-0 grow basis-0 border px-0.5 py-1 font-semibold first:ml-0 ${i === 0 ? 'rounded-l' : ''} ${i === options.length - 1 ? 'rounded-r' : ''} ${value === option ? 'relative border-ink bg-ink text-paper' : 'border-soft bg-sheet hover:bg-shade'}`}
+        >
+          {word}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** 0 to 10. */
+export const POINTS = Array.from({ length: 11 }, (_, i) => [i, String(i)] as const);

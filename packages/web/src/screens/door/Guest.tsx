@@ -1,0 +1,78 @@
+import { anybody, findConditions, type Condition } from '@lotus-steady/core';
+import type { Person } from '@lotus-steady/requests';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { request } from '../../api/client.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { explain } from '../../parts/Failure.js';
+import { TextField } from '../../parts/TextField.js';
+import { NEW_PERSON } from '../person/person-draft.js';
+
+const MOST_FOUND = 4;
+
+/** Somebody who comes for the first time: a name, and what they say of themselves in plain words. */
+export function Guest({ name, onTake }: { name: string; onTake: (id: number) => void }) {
+  const [words, setWords] = useState('');
+  const [chosen, setChosen] = useState<readonly Condition[]>([]);
+  const queries = useQueryClient();
+  const found = words.trim().length < 2 ? [] : findConditions(words).filter((one) => !chosen.includes(one)).slice(0, MOST_FOUND); // prettier-ignore
+  const keep = useMutation({
+    mutationFn: () =>
+      request<Person>('POST', 'people', {
+        ...NEW_PERSON,
+        name,
+        props: anybody('').props,
+        conditions: chosen.map(({ id }) => ({ id })),
+      }),
+    onSuccess: async ({ id }) => {
+      await queries.invalidateQueries({ queryKey: ['people'], exact: true });
+      onTake(id);
+    },
+  });
+  return (
+    <div className="mt-3 border-t border-rule pt-3">
+      <p className="font-semibold">{name} is new here</p>
+      <TextField label="Anything to look after? In their words" value={words} onChange={setWords} />
+      <div className="mt-2 flex flex-wrap gap-2">
+        {chosen.map((one) => (
+          <button
+            key={one.id}
+            type="button"
+            aria-pressed
+            className="min-h-11 rounded border-2 border-ink bg-ink px-3 text-paper"
+            onClick={() => setChosen(chosen.filter((other) => other !== one))}
+          >
+            {one.name}
+          </button>
+        ))}
+        {found.map((one) => (
+          <button
+            key={one.id}
+            type="button"
+            aria-pressed={false}
+            className="min-h-11 rounded border border-soft bg-sheet px-3"
+            onClick={() => {
+              setChosen([...chosen, one]);
+              setWords('');
+            }}
+          >
+            {one.name}
+          </button>
+        ))}
+      </div>
+      <button
+        type="button"
+        className={`${chosen.length > 0 ? PRIMARY : PLAIN} mt-3 min-h-12 w-full`}
+        disabled={keep.isPending}
+        onClick={() => keep.mutate()}
+      >
+        {chosen.length > 0 ? 'Take them in, and ask what decides' : 'Take them in: nothing to look after'}
+      </button>
+      {keep.isError && (
+        <p role="alert" className="text-accent">
+          {explain(keep.error)}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,107 @@
+import { FELT, type Felt } from '@lotus-steady/core';
+import type { LogPart } from '@lotus-steady/requests';
+import { Pencil } from 'lucide-react';
+import { useState } from 'react';
+import { INPUT } from '../../parts/button-styles.js';
+import { Choices, POINTS } from '../../parts/Choices.js';
+import { Thumb } from '../../parts/Thumb.js';
+import { MARK_WORDS } from '../teach/class-run.js';
+
+const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'Worse', same: 'Same', better: 'Better' };
+
+interface Props {
+  readonly name: string;
+  readonly part: LogPart;
+  readonly asanas: ReadonlyMap<string, string> | undefined;
+  readonly onChange: (part: Partial<LogPart>) => void;
+}
+
+/** One person after a class: what was marked, how they went home, and a word more where there is one. */
+export function LogRow({ name, part, asanas, onChange }: Props) {
+  const { present, marks, felt, before, after, note } = part;
+  const [open, setOpen] = useState(note !== '' || after.pain !== undefined);
+  return (
+    <li className="border-b border-rule px-1 py-2">
+      <div className="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-2 sm:grid-cols-[11rem_1fr_auto_auto]">
+        <strong className={present ? '' : 'text-soft'}>{name}</strong>
+        <span className="text-sm max-sm:order-last">
+          {!present && 'was not there'}
+          {present && marks.length === 0 && <span className="text-soft">{felt === null ? 'not asked yet' : 'nothing marked'}</span>}
+          {present &&
+            marks.map(({ asana, variation, side, mark }) => (
+              <span key={`${asana} ${side} ${mark}`} className="flex items-center gap-2">
+                <Thumb id={asana} variation={variation} className="h-8 w-12 shrink-0" />
+                <span>
+                  {asanas?.get(asana) ?? asana}
+                  {side && `, ${side}`}: {MARK_WORDS[mark]}
+                </span>
+              </span>
+            ))}
+        </span>
+        {present ? (
+          <Choices
+            label={`How ${name} went home`}
+            options={FELT.map((one) => [one, FELT_WORDS[one]] as const)}
+            value={felt}
+            onChange={(next) => onChange({ felt: next })}
+            className="w-60 max-sm:order-last"
+          />
+        ) : (
+          <span />
+        )}
+        <span className="flex gap-1">
+          <button
+            type="button"
+            className="rounded p-2.5 hover:bg-shade"
+            aria-expanded={open}
+            aria-label={`More about ${name}`}
+            title="A note, and numbers"
+            onClick={() => setOpen(!open)}
+          >
+            <Pencil size={18} aria-hidden />
+          </button>
+        </span>
+      </div>
+      {open && (
+        <div className="mt-2 grid gap-3 rounded bg-shade p-3 md:grid-cols-2">
+          <div>
+            <p className="mb-1 text-sm font-semibold">Pain before (0 none, 10 the worst)</p>
+            <Choices
+              label={`Pain of ${name} before`}
+              options={POINTS}
+              value={before.pain ?? null}
+              onChange={(pain) => onChange({ before: pain === null ? {} : { ...before, pain } })}
+            />
+          </div>
+          <div>
+            <p className="mb-1 text-sm font-semibold">Pain after</p>
+            <Choices
+              label={`Pain of ${name} after`}
+              options={POINTS}
+              value={after.pain ?? null}
+              onChange={(pain) => onChange({ after: pain === null ? {} : { ...after, pain } })}
+            />
+          </div>
+          <label className="block text-sm font-semibold md:col-span-2">
+            Note
+            <input
+              className={`${INPUT} mt-1 font-normal`}
+              value={note}
+              maxLength={2000}
+              onChange={({ target }) => onChange({ note: target.value })}
+            />
+          </label>
+          <label className="flex items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              className="size-4 accent-ink"
+              checked={!present}
+              onChange={({ target }) => onChange({ present: !target.checked, ...(target.checked && { felt: null }) })}
+            />
+            Was not there
+          </label>
+        </div>
+      )}
+    </li>
+  );
+}

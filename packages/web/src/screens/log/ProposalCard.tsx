@@ -1,0 +1,85 @@
+import { sayInEnglish, type LeftOut, type Message, type Proposal } from '@lotus-steady/core';
+import type { Person } from '@lotus-steady/requests';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { request } from '../../api/client.js';
+import { personQuery } from '../../api/queries.js';
+import { PLAIN } from '../../parts/button-styles.js';
+import { explain } from '../../parts/Failure.js';
+import { dayWords } from '../../parts/words.js';
+
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** A message with asanas by name and days as people say them. */
+function said({ id, values = {} }: Message, asanas: ReadonlyMap<string, string> | undefined): string {
+  const worded = Object.fromEntries(
+    Object.entries(values).map(([name, value]) => {
+      if (typeof value !== 'string') return [name, value];
+      return [name, name === 'asana' ? (asanas?.get(value) ?? value) : DAY.test(value) ? dayWords(value) : value];
+    }),
+  );
+  return sayInEnglish({ id, values: worded });
+}
+
+/** What a person is not offered after a proposal was taken. */
+export function leftOutAfter(leftOut: readonly LeftOut[], { kind, asana, leaveOut }: Proposal): readonly LeftOut[] {
+  const others = leftOut.filter((one) => one.asana !== asana);
+  if (leaveOut) return [...others, leaveOut];
+  return kind === 'take-back' ? others : leftOut;
+}
+
+interface Props {
+  readonly person: Person;
+  readonly proposal: Proposal;
+  readonly asanas: ReadonlyMap<string, string> | undefined;
+  /** It was taken or refused: it is not proposed again. */
+  readonly onDecided: (id: string) => void;
+}
+
+/** One thing that the next plan could take from what was noted, with what it rests on. Nothing changes until it is taken. */
+export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
+  const { id, what, evidence, source, kind } = proposal;
+  const queries = useQueryClient();
+  const take = useMutation({
+    mutationFn: async () => {
+      // As it is there now: someone else may have written meanwhile.
+      const { id: number, studio: _studio, updatedAt: _updatedAt, ...now } = await request<Person>('GET', `people/${person.id}`);
+      return request<Person>('PUT', `people/${number}`, { ...now, leftOut: leftOutAfter(now.leftOut, proposal) });
+    },
+    onSuccess: async (changed) => {
+      queries.setQueryData(personQuery(changed.id).queryKey, changed);
+      onDecided(id);
+      await queries.invalidateQueries({ queryKey: ['score'] });
+    },
+  });
+  const changes = kind !== 'ask' && kind !== 'other-side-first';
+  return (
+    <li className="border-t border-rule py-3">
+      <p className="font-semibold">
+        {person.name}: {said(what, asanas)}
+      </p>
+      <p className="text-sm">{said(evidence, asanas)}</p>
+      <p className="text-xs text-soft">{source}</p>
+      <div className="mt-2 flex gap-2">
+        {changes ? (
+          <>
+            <button type="button" className={PLAIN} disabled={take.isPending} onClick={() => take.mutate()}>
+              Do that
+            </button>
+            <button type="button" className={PLAIN} onClick={() => onDecided(id)}>
+              Not now
+            </button>
+          </>
+        ) : (
+          <button type="button" className={PLAIN} onClick={() => onDecided(id)}>
+            I have seen it
+          </button>
+        )}
+      </div>
+      {take.isError && (
+        <p role="alert" className="text-sm text-accent">
+          {explain(take.error)}
+        </p>
+      )}
+    </li>
+  );
+}

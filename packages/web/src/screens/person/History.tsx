@@ -1,0 +1,72 @@
+import { isChange, type Felt } from '@lotus-steady/core';
+import type { HistoryEntry } from '@lotus-steady/requests';
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
+import { historyQuery } from '../../api/queries.js';
+import { Failure } from '../../parts/Failure.js';
+import { useAsanaNames } from '../../parts/use-asana-names.js';
+import { dayWords } from '../../parts/words.js';
+import { MARK_WORDS } from '../teach/class-run.js';
+
+const PainChart = lazy(async () => ({ default: (await import('./PainChart.js')).PainChart }));
+
+const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'worse', same: 'the same', better: 'better' };
+
+function painWords({ before, after }: HistoryEntry): string {
+  if (before.pain === undefined && after.pain === undefined) return '–';
+  const both = `${before.pain ?? '–'} → ${after.pain ?? '–'}`;
+  if (before.pain === undefined || after.pain === undefined || !isChange(before.pain, after.pain)) return both;
+  return `${both}, ${after.pain > before.pain ? 'more' : 'less'}`;
+}
+
+/** Their classes one after the other, with what was told and seen. */
+export function History({ person }: { person: number }) {
+  const history = useQuery(historyQuery(person));
+  const asanas = useAsanaNames();
+  if (history.isError && !history.data) return <Failure error={history.error} />;
+  const classes = history.data?.filter(({ present }) => present) ?? [];
+  if (classes.length === 0) return <p className="text-soft">No class was noted yet.</p>;
+  const told = classes.filter(({ before, after }) => before.pain !== undefined || after.pain !== undefined);
+  return (
+    <>
+      <p className="mb-2">
+        {classes.length === 1 ? 'One class' : `${classes.length} classes`} since {dayWords(classes.at(-1)!.day)}.
+      </p>
+      {told.length > 1 && (
+        <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+          <PainChart classes={told} />
+        </Suspense>
+      )}
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Their classes">
+        <table className="w-full text-left text-sm">
+          <thead>
+            <tr className="border-b border-ink">
+              <th className="py-1 pr-4">Day</th>
+              <th className="py-1 pr-4">Pain, 0 to 10</th>
+              <th className="py-1 pr-4">Went home</th>
+              <th className="py-1">Seen</th>
+            </tr>
+          </thead>
+          <tbody>
+            {classes.map((one) => (
+              <tr key={one.key} className="border-b border-rule align-top">
+                <td className="py-1.5 pr-4 whitespace-nowrap">{dayWords(one.day)}</td>
+                <td className="py-1.5 pr-4 whitespace-nowrap">{painWords(one)}</td>
+                <td className="py-1.5 pr-4">{one.felt === null ? 'not asked' : FELT_WORDS[one.felt]}</td>
+                <td className="py-1.5">
+                  {one.marks
+                    .map(({ asana, side, mark }) => `${asanas?.get(asana) ?? asana}${side ? `, ${side}` : ''}: ${MARK_WORDS[mark]}`)
+                    .join('; ')}
+                  {one.note !== '' && <em className="block">{one.note}</em>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="mt-2 text-xs text-soft">
+        More or less: by two points or 30 % (Farrar et al., Pain 2001). A smaller step is nothing to go by.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { hasFailed } from '../../api/failed.js';
+import { registerQuery } from '../../api/queries.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { PageTitle } from '../../parts/PageTitle.js';
+import { dayWords } from '../../parts/words.js';
+
+/** Where the log of a class is: its key holds its sequence, its people and its day. */
+function addressOf(key: string): string {
+  const [sequence, people, day] = key.split('.');
+  return `/sequences/${sequence}/for/${people}/log?day=${day}`;
+}
+
+/** Classes that were held: when, how long, how many came. */
+export function RegisterScreen() {
+  const register = useQuery(registerQuery);
+  if (hasFailed(register)) return <Failure error={register.error} onRetry={() => void register.refetch()} />;
+  if (!register.data) return <Loading what="Opening the register" />;
+  const minutes = register.data.reduce((sum, one) => sum + (one.minutes ?? 0), 0);
+  return (
+    <>
+      <PageTitle>Register</PageTitle>
+      <h1 className="mb-3 text-2xl">Register of classes</h1>
+      {register.data.length === 0 ? (
+        <p>No class was logged yet. After teaching, “Note how it was” keeps it here.</p>
+      ) : (
+        <>
+          <p className="mb-3 text-soft">
+            {register.data.length} classes, {Math.round(minutes / 6) / 10} hours by the clock.
+          </p>
+          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Classes">
+            <table className="w-full text-left">
+              <thead>
+                <tr className="border-b border-ink">
+                  <th className="py-1 pr-4">Day</th>
+                  <th className="py-1 pr-4">Class</th>
+                  <th className="py-1 pr-4">Came</th>
+                  <th className="py-1 pr-4">Minutes</th>
+                  <th className="py-1">Incident</th>
+                </tr>
+              </thead>
+              <tbody>
+                {register.data.map(({ key, title, day, minutes: length, present, incident }) => (
+                  <tr key={key} className="border-b border-rule">
+                    <td className="py-1.5 pr-4 whitespace-nowrap">{dayWords(day)}</td>
+                    <td className="py-1.5 pr-4">
+                      <Link to={addressOf(key)} className="underline">
+                        {title}
+                      </Link>
+                    </td>
+                    <td className="py-1.5 pr-4">{present}</td>
+                    <td className="py-1.5 pr-4">{length ?? '–'}</td>
+                    <td className="py-1.5">{incident ? 'yes' : ''}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </>
+      )}
+    </>
+  );
+}

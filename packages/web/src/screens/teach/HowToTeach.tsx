@@ -1,0 +1,61 @@
+import { SlidersHorizontal } from 'lucide-react';
+import { Drop } from '../../parts/Drop.js';
+import { SelectField } from '../../parts/SelectField.js';
+import type { TeachingSettings } from './teaching-settings.js';
+import { canSpeak } from './use-voice.js';
+
+interface Props {
+  readonly settings: TeachingSettings;
+  readonly onChange: (part: Partial<TeachingSettings>) => void;
+}
+
+const WORDS = [
+  ['whole', 'all that there is time for'],
+  ['short', 'one line a step'],
+  ['words', 'key words'],
+  ['none', 'nothing'],
+] as const;
+
+function Switch({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex items-center gap-3 text-lg">
+      <input type="checkbox" className="size-5 accent-ink" checked={on} onChange={({ target }) => onChange(target.checked)} />
+      {label}
+    </label>
+  );
+}
+
+/** Words, voice, tones, and which way the teacher stands. */
+export function HowToTeach({ settings, onChange }: Props) {
+  return (
+    <Drop
+      label="Words, voice and tones"
+      buttonClass="rounded p-2 hover:bg-shade"
+      panelClass="right-0 w-80 space-y-4"
+      button={<SlidersHorizontal size={26} aria-hidden />}
+    >
+      <SelectField label="What to say" value={settings.words} onChange={(words) => onChange({ words: words as TeachingSettings['words'] })}>
+        {WORDS.map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </SelectField>
+      <Switch label="I face the class: mirror me" on={settings.facing} onChange={(facing) => onChange({ facing })} />
+      <Switch label="A tone at each step and side" on={settings.tones} onChange={(tones) => onChange({ tones })} />
+      {canSpeak && <Switch label="This device says the words" on={settings.voice} onChange={(voice) => onChange({ voice })} />}
+      <label className="block text-lg">
+        How loud
+        <input
+          type="range"
+          min={0}
+          max={1}
+          step={0.1}
+          value={settings.volume}
+          onChange={({ target }) => onChange({ volume: Number(target.value) })}
+          className="w-full accent-ink"
+        />
+      </label>
+    </Drop>
+  );
+}
