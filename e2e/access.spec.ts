@@ -40,7 +40,7 @@ for (const theme of ['light', 'dark'] as const)
         await look();
       }
       await openScore(page, 'Classical salutation', 'Ansa Kettil');
-      await page.getByRole('button', { name: /^Standing forward fold, Ansa Kettil/ }).click();
+      await page.getByRole('button', { name: /^Standing forward fold, Ansa Kettil/ }).first().click(); // prettier-ignore
       await expect(page.getByRole('heading', { name: 'Other safe ways' })).toBeVisible();
       await look();
       await page.getByRole('link', { name: 'Teach' }).click();

@@ -39,6 +39,7 @@ export { CONDITIONS, findCondition } from './conditions/all.js';
 export { checkAnswers, checkConditions, FLAGS, flagsSpec, parameterSpec, readAnswer, readCondition } from './conditions/check-answers.js';
 export type { ConditionAnswer } from './conditions/condition.js';
 export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, type SchoolSpec } from './conditions/condition.js';
+export { answersFromWords } from './conditions/from-words.js';
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';

@@ -66,6 +66,11 @@ export function routes(queries: QueryClient) {
           path: 'sequences/:sequence/for/:person/door',
           lazy: async () => ({ Component: (await import('./screens/door/DoorScreen.js')).DoorScreen }),
         },
+        {
+          path: 'sequences/:sequence/for/:person/sheet',
+          lazy: async () => ({ Component: (await import('./screens/sheet/SheetScreen.js')).SheetScreen }),
+        },
+        { path: 'help', lazy: async () => ({ Component: (await import('./screens/help/HelpScreen.js')).HelpScreen }) },
         { path: 'register', lazy: async () => ({ Component: (await import('./screens/register/RegisterScreen.js')).RegisterScreen }) },
         { path: 'room', lazy: async () => ({ Component: (await import('./screens/room/RoomScreen.js')).RoomScreen }) },
         { path: '*', element: <RouteFailure /> },

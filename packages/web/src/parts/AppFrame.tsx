@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { Moon, Sun, UserRound } from 'lucide-react';
-import { useState } from 'react';
-import { Link, NavLink, Outlet } from 'react-router';
+import { CircleHelp, Moon, Sun, UserRound } from 'lucide-react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { sessionQuery } from '../api/queries.js';
 import { useStudioWords } from '../api/use-words.js';
 import { useStudioClock } from '../clock.js';
@@ -29,6 +29,47 @@ function ThemeButton() {
   );
 }
 
+const FindAnything = lazy(() => import('./FindAnything.js'));
+const KeysDialog = lazy(() => import('./KeysDialog.js'));
+
+const WRITES = 'input, textarea, select, [contenteditable]';
+
+/** Ctrl K finds anything, a question mark shows the keys; the question mark that somebody writes is theirs. */
+function EverywhereKeys() {
+  const [open, setOpen] = useState<'find' | 'keys' | null>(null);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const isWriting = event.target instanceof Element && event.target.matches(WRITES);
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') setOpen('find');
+      else if (event.key === '?' && !isWriting && !document.querySelector('[role=dialog]')) setOpen('keys');
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  const close = () => setOpen(null);
+  return (
+    <Suspense>
+      {open === 'find' && <FindAnything onClose={close} />}
+      {open === 'keys' && <KeysDialog onClose={close} />}
+    </Suspense>
+  );
+}
+
+/** After a change of screen the keyboard goes on at its beginning, not where the link was. */
+function useFocusOnArrival() {
+  const { pathname } = useLocation();
+  const main = useRef<HTMLElement>(null);
+  const last = useRef(pathname);
+  useEffect(() => {
+    if (last.current === pathname) return;
+    last.current = pathname;
+    main.current?.focus({ preventScroll: true });
+  }, [pathname]);
+  return main;
+}
+
 const LINKS = [
   { to: '/', label: 'Desk' },
   { to: '/sequences', label: 'Sequences' },
@@ -42,12 +83,13 @@ export function AppFrame() {
   const session = useQuery(sessionQuery);
   useStudioWords();
   useStudioClock();
+  const main = useFocusOnArrival();
   return (
     <div className="flex min-h-dvh flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-sheet focus:p-3">
         Skip to the content
       </a>
-      <header className="border-b border-rule bg-sheet">
+      <header className="border-b border-rule bg-sheet print:hidden">
         <div className="mx-auto flex max-w-[100rem] items-center gap-x-1 px-2 py-1.5 sm:gap-x-4 sm:px-6">
           <Link to="/" className="hidden font-serif text-lg font-semibold no-underline sm:block">
             Lotus Steady
@@ -68,6 +110,9 @@ export function AppFrame() {
             <UserRound size={20} aria-hidden className="inline md:hidden" />
             <span className="sr-only md:not-sr-only">{session.data?.name ?? 'Account'}</span>
           </Link>
+          <Link to="/help" className="rounded p-2 hover:bg-shade" aria-label="Help" title="Help: how it goes, and the keys (?)">
+            <CircleHelp size={20} aria-hidden />
+          </Link>
           <ThemeButton />
           <SignOut />
         </div>
@@ -75,10 +120,11 @@ export function AppFrame() {
           <p className="bg-shade px-3 py-1 text-center text-sm">Demo: everybody here is invented. Don’t enter real people.</p>
         )}
       </header>
-      <main id="main" className="mx-auto w-full max-w-[100rem] grow px-3 py-5 sm:px-6">
+      <main ref={main} id="main" tabIndex={-1} className="mx-auto w-full max-w-[100rem] grow px-3 py-4 outline-none sm:px-6">
         <Outlet />
       </main>
       <SignInAgain />
+      <EverywhereKeys />
     </div>
   );
 }

@@ -40,6 +40,12 @@ export interface Score {
   readonly steps: readonly ScoreStep[];
 }
 
+/** How a text would go for people who practise together. */
+export interface Fits {
+  readonly minutes: number;
+  readonly people: readonly { readonly changed: number; readonly out: number }[];
+}
+
 /** What a teacher asks of a class. */
 export interface ClassAsked {
   readonly figures: number;

@@ -1,6 +1,6 @@
 import {
   adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
-  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type Pin,
+  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import type { Beat, Cue, CueOptions } from '@lotus-steady/core/cues';
@@ -8,7 +8,7 @@ import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { draw, FigureCache, smallFigure, type Drawing } from './figure-cache.js';
 import { Sender } from './delta-message.js';
-import type { ClassAsked, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
+import type { ClassAsked, Fits, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
@@ -156,6 +156,20 @@ const core = {
   /** A class for people, from nothing. */
   build(participants: readonly Participant[], asked: BuildAsked, today: string): string {
     return buildSequence(anySolver, read, membersOf(participants, today), { ...asked, today });
+  },
+
+  /** How a text would go for people who practise together: minutes, and for each how many steps change or are left out. */
+  async fits(text: string, participants: readonly Participant[], today: string): Promise<Fits> {
+    const members = membersOf(participants, today);
+    const { plans, seconds } = await store.around(bodies(members), () => adaptClass(members, parse(text), { today, cache }));
+    const count = ({ steps }: PersonPlan, isMeant: (step: PersonPlan['steps'][number]) => boolean) => steps.filter(isMeant).length;
+    return {
+      minutes: Math.round(seconds / 60),
+      people: plans.map((plan) => ({
+        changed: count(plan, ({ verdict }) => verdict === 'modify' || verdict === 'substitute'),
+        out: count(plan, ({ verdict }) => verdict === 'omit'),
+      })),
+    };
   },
 
   /** A step's edit carried out in a text, with the choices by hand that go on holding. */

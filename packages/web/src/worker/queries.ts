@@ -77,6 +77,14 @@ export const buildQuery = (people: readonly Person[] | undefined, asked: BuildAs
     retry: false,
   });
 
+export const fitsQuery = (text: string | undefined, people: readonly Person[], day: string) =>
+  queryOptions({
+    queryKey: ['fits', text, people, day],
+    queryFn: text === undefined || people.length === 0 ? skipToken : () => core.fits(text, people.map(toParticipant), day),
+    staleTime: Infinity,
+    retry: false,
+  });
+
 export const pictureQuery = (key: string) =>
   queryOptions({ queryKey: ['picture', key], queryFn: () => core.picture(key), staleTime: Infinity });
 

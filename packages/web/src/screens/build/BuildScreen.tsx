@@ -9,7 +9,7 @@ import {
   type PropsAtHand,
   type Purpose,
 } from '@lotus-steady/core';
-import type { StoredSequence } from '@lotus-steady/requests';
+import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
@@ -26,7 +26,7 @@ import { Room } from '../../parts/Room.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
 import type { ReadText } from '../../worker/answers.js';
-import { buildQuery, readTextQuery } from '../../worker/queries.js';
+import { buildQuery, fitsQuery, readTextQuery } from '../../worker/queries.js';
 import { writeShared } from '../score/class-address.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
@@ -81,15 +81,20 @@ function Steps({ read }: { read: Extract<ReadText, { readonly problems: readonly
 function Built({
   text,
   character,
+  people,
+  day,
   onTake,
   busy,
 }: {
+  people: readonly Person[];
+  day: string;
   text: string | undefined;
   character: string;
   onTake: (text: string) => void;
   busy: boolean;
 }) {
   const read = useQuery({ ...readTextQuery(text ?? ''), enabled: text !== undefined });
+  const fits = useQuery(fitsQuery(text, people, day));
   return (
     <section aria-label={`A ${character} class`} className="rounded border border-rule bg-sheet p-4">
       <div className="mb-2 flex items-center justify-between gap-3">
@@ -98,6 +103,21 @@ function Built({
           Take this one
         </button>
       </div>
+      {fits.data && (
+        <div className="mb-2 text-sm">
+          <p>{fits.data.minutes} min</p>
+          <ul>
+            {fits.data.people.map(({ changed, out }, i) => (
+              <li key={people[i]!.id} className="text-soft">
+                {people[i]!.name}:{' '}
+                {changed + out === 0
+                  ? 'all as given'
+                  : [changed > 0 && `${changed} changed`, out > 0 && `${out} left out`].filter(Boolean).join(', ')}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       {read.data?.sequence ? <Steps read={read.data} /> : <Loading what="Building" />}
     </section>
   );
@@ -209,6 +229,8 @@ export function BuildScreen() {
                 key={CHARACTERS[i]}
                 character={CHARACTERS[i]!}
                 text={data}
+                people={people.data ?? []}
+                day={day}
                 onTake={(text) => take.mutate(text)}
                 busy={take.isPending}
               />

@@ -60,6 +60,11 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
             {keeping.isKept ? 'Class is kept' : keeping.isPending ? 'Keeping …' : keeping.isChange ? 'Keep the changes' : 'Keep this class'}
           </button>
           {score.data && !isEmpty && (
+            <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/sheet?${search}`} className={PLAIN}>
+              Sheet
+            </Link>
+          )}
+          {score.data && !isEmpty && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/door?${search}`} className={PLAIN}>
               Who is here?
             </Link>

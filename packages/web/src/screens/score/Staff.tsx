@@ -11,6 +11,7 @@ import { Differences } from './Differences.js';
 import { layOut } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { StepPanel, type OwnEdit } from './StepPanel.js';
+import { PrintedScore } from './PrintedScore.js';
 import { Settings } from './Settings.js';
 import type { useClassScore } from './use-class-score.js';
 import { useUndoKeys } from './use-undo-keys.js';
@@ -197,6 +198,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
           </div>
         )}
       </div>
+      <PrintedScore score={score} names={names} />
       <p className="mt-2 text-sm">
         {people.length > 1 &&
           (crowded === 0

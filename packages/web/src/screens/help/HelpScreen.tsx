@@ -1,0 +1,90 @@
+import { Link } from 'react-router';
+import { KeyList } from '../../parts/KeysDialog.js';
+import { PageTitle } from '../../parts/PageTitle.js';
+import { Thumb } from '../../parts/Thumb.js';
+
+interface Part {
+  readonly title: string;
+  readonly asana: string;
+  readonly says: readonly string[];
+  readonly to: string;
+  readonly go: string;
+}
+
+const PARTS: readonly Part[] = [
+  {
+    title: '1. Write down who comes',
+    asana: 'sukhasana',
+    says: [
+      'A name is enough to begin. What you know of their health, in plain words, finds its questions: “bad knees”, “expecting”.',
+      'Beside it stands what it means today: may practise, a doctor’s letter first, or not today.',
+    ],
+    to: '/people/new',
+    go: 'Add a person',
+  },
+  {
+    title: '2. Write your class as you always do',
+    asana: 'dandasana',
+    says: [
+      'One step a line, in your own words. The right side shows how each line was read; an unsure line asks, and is never guessed.',
+      'What you settle once is your word from then on.',
+    ],
+    to: '/sequences/new',
+    go: 'Paste your notes',
+  },
+  {
+    title: '3. See what everybody does',
+    asana: 'trikonasana',
+    says: [
+      'The score runs from left to right. A line that runs on is as given; a figure on it is what somebody does instead, with the reason one tap away.',
+      'You can take another way for anybody, move steps, make them longer or shorter, and undo it all.',
+    ],
+    to: '/',
+    go: 'Open a score from the desk',
+  },
+  {
+    title: '4. Teach it, and note how it was',
+    asana: 'savasana',
+    says: [
+      'At the door: who is here, and how they are today. Then the words to say, the time, the breath and who does what, to be read from two metres.',
+      'One tap on a name marks who stopped or was in pain. Afterwards the log takes a minute, and proposes what the next plan could take up.',
+    ],
+    to: '/register',
+    go: 'The register of classes',
+  },
+];
+
+/** How it all goes, in four steps, and the keys. */
+export function HelpScreen() {
+  return (
+    <div className="max-w-3xl">
+      <PageTitle>Help</PageTitle>
+      <h1 className="mb-4 text-2xl">How it goes</h1>
+      <ol className="space-y-5">
+        {PARTS.map(({ title, asana, says, to, go }) => (
+          <li key={title} className="flex gap-5 rounded border border-rule bg-sheet p-4">
+            <Thumb id={asana} className="h-24 w-28 shrink-0 max-sm:hidden" />
+            <div>
+              <h2 className="text-lg">{title}</h2>
+              {says.map((text) => (
+                <p key={text} className="mt-1">
+                  {text}
+                </p>
+              ))}
+              <Link to={to} className="mt-2 inline-block underline">
+                {go}
+              </Link>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <h2 className="mt-8 text-lg">What it does not do</h2>
+      <p className="mt-1">
+        It shows cautions and their sources, and says when somebody should see a doctor first. It does not diagnose or treat, and where it
+        and a doctor, midwife or physiotherapist differ, they are right.
+      </p>
+      <h2 className="mt-8 text-lg">Keys</h2>
+      <KeyList />
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import { counted, type StepJson } from '@lotus-steady/core';
+import { useQuery } from '@tanstack/react-query';
+import { Printer } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { hasFailed } from '../../api/failed.js';
+import { sequenceQuery } from '../../api/queries.js';
+import { usePeople } from '../../api/use-people.js';
+import { useToday } from '../../clock.js';
+import { PRIMARY } from '../../parts/button-styles.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { PageTitle } from '../../parts/PageTitle.js';
+import { setupWords } from '../../parts/setup-words.js';
+import { StepFigure } from '../../parts/StepFigure.js';
+import { DecisionWord } from '../../parts/Verdict.js';
+import { dayWords } from '../../parts/words.js';
+import { classScoreQuery } from '../../worker/queries.js';
+import { clock } from '../score/layout.js';
+import { readDay, readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
+
+function doneWords({ verdict, to, dose }: StepJson): string {
+  if (to === null) return 'leave it out';
+  const what = verdict === 'substitute' ? `${to.name}${to.changes.length > 0 ? ': ' : ''}` : '';
+  return `${what}${to.changes.join('; ')}${verdict === 'keep' ? '' : `, ${dose}`}`;
+}
+
+/** What has to be brought for a class, of each prop as many as the step that needs most. */
+function toBring(steps: readonly (readonly StepJson[])[]): string {
+  const most = new Map<string, number>();
+  const count = steps[0]?.length ?? 0;
+  for (let index = 0; index < count; index++) {
+    const here = new Map<string, number>();
+    for (const own of steps) for (const { prop, count: many } of own[index]!.setup) here.set(prop, (here.get(prop) ?? 0) + many);
+    for (const [prop, many] of here) most.set(prop, Math.max(most.get(prop) ?? 0, many));
+  }
+  return [...most].map(([prop, many]) => (prop === 'wall' ? 'a free wall' : counted(many, prop))).join(', ');
+}
+
+/** The whole class on paper: each step with its figure, and who does it how. */
+export function SheetScreen() {
+  const { sequence: id = '', person = '' } = useParams();
+  const [search] = useSearchParams();
+  const ids = useMemo(() => readPeople(person), [person]);
+  const day = readDay(search, useToday());
+  const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search), shared: readShared(search) }), [search]);
+  const [names, setNames] = useState(true);
+  const sequence = useQuery(sequenceQuery(Number(id)));
+  const people = usePeople(ids);
+  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day, () => undefined));
+  const failed = [sequence, people.failed, score].find((one) => one && hasFailed(one));
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!sequence.data || !people.data || !score.data) return <Loading what="Making the sheet" />;
+  const { answer, given, staves } = score.data;
+  const [first] = answer.participants;
+  const nameOf = (one: number) => (names ? people.data![one]!.name : `Person ${one + 1}`);
+  const starts: number[] = [];
+  first!.steps.reduce((sum, _, i) => {
+    starts.push(sum);
+    return sum + Math.max(...answer.participants.map(({ steps }) => steps[i]!.seconds));
+  }, 0);
+  const bring = toBring(answer.participants.map(({ steps }) => steps));
+  return (
+    <article className="mx-auto max-w-4xl print:max-w-none">
+      <PageTitle>{`${answer.title || sequence.data.title}: sheet`}</PageTitle>
+      <div className="mb-3 flex flex-wrap items-center gap-4 print:hidden">
+        <button type="button" className={PRIMARY} onClick={() => window.print()}>
+          <Printer size={18} aria-hidden /> Print
+        </button>
+        <label className="flex items-center gap-2">
+          <input type="checkbox" className="size-4 accent-ink" checked={names} onChange={({ target }) => setNames(target.checked)} />
+          with names
+        </label>
+        <Link to={`/sequences/${id}/for/${person}?${search}`} className="underline">
+          Back to the score
+        </Link>
+      </div>
+      <h1 className="text-2xl">{answer.title || sequence.data.title}</h1>
+      <p className="text-soft print:text-black">
+        {dayWords(day)}, {counted(people.data.length, 'person', 'people')}, {answer.minutes.after} min
+      </p>
+      {bring !== '' && (
+        <p className="mt-1">
+          <strong>Bring: </strong>
+          {bring}.
+        </p>
+      )}
+      {answer.participants.some(({ screening }) => screening.decision !== 'practise') && (
+        <p className="mt-1">
+          <strong>Not to be taught yet: </strong>
+          {answer.participants.map(
+            ({ id: one, screening }, i) =>
+              screening.decision !== 'practise' && (
+                <span key={one} className="mr-3">
+                  {nameOf(i)} <DecisionWord decision={screening.decision} />
+                </span>
+              ),
+          )}
+        </p>
+      )}
+      <ol className="mt-3">
+        {first!.steps.map((step, index) => {
+          const others = staves
+            .map(({ people: who, steps }) => ({ who, drawn: steps[index]!, own: answer.participants[who[0]!]!.steps[index]! }))
+            .filter(({ own }) => own.verdict !== 'keep');
+          return (
+            <li key={index} className="flex break-inside-avoid gap-3 border-t border-rule py-2">
+              <span className="w-10 shrink-0 text-sm text-soft tabular-nums print:text-black">{clock(starts[index]!)}</span>
+              <StepFigure picture={given[index]!.given} className="h-16 w-24 shrink-0" />
+              <div className="min-w-0 grow">
+                <p>
+                  <strong>{given[index]!.givenName}</strong>, {given[index]!.givenDose}
+                  {step.side === 'both' ? ', each side' : step.side === 'none' ? '' : `, ${step.side}`}
+                  {step.note !== undefined && <em> {step.note}</em>}
+                </p>
+                <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
+                  {others.map(({ who, drawn, own }) => (
+                    <li key={who.join()} className="flex max-w-sm items-center gap-2 text-sm">
+                      {drawn.adapted && <StepFigure picture={drawn.adapted} className="h-12 w-16 shrink-0" />}
+                      <span>
+                        <strong>{who.map(nameOf).join(', ')}</strong>: {doneWords(own)}
+                        {own.setup.length > 0 && <span className="block text-soft print:text-black">{setupWords(own.setup)}</span>}
+                      </span>
+                    </li>
+                  ))}
+                </ul>
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+    </article>
+  );
+}
