@@ -22,6 +22,8 @@ const ROOMS = [
   'class',
   'build',
   'cues',
+  'home',
+  'formats',
   'history',
 ];
 

@@ -12,6 +12,8 @@ import {
   type Audience,
   type Measure,
   type ClassJson,
+  type Member,
+  type PersonPlan,
   type Participant,
   type Sequence,
 } from '@lotus-steady/core';
@@ -90,12 +92,17 @@ function asText({ title, minutes, unknown, participants }: ClassJson): string {
   return lines.join('\n');
 }
 
+/** A sequence with the people whom it was planned for. */
+export interface Planned {
+  readonly sequence: Sequence;
+  readonly participants: readonly Participant[];
+  readonly members: readonly Member[];
+  readonly plans: readonly PersonPlan[];
+  readonly answer: ClassJson;
+}
+
 /** One sequence file adapted to the people that a command line names. */
-export function adaptedOf(
-  command: string,
-  words: readonly string[],
-  options: Options,
-): { readonly participants: readonly Participant[]; readonly answer: ClassJson } {
+export function plannedOf(command: string, words: readonly string[], options: Options): Planned {
   const [file, ...more] = words;
   if (file === undefined || more.length > 0) throw new BadInput(`${command}: name one sequence file, as in: lotus ${command} morning.md`);
   const participants = participantsOf(options);
@@ -106,10 +113,10 @@ export function adaptedOf(
   const solvers = new BodySolverCache(library, participants.length);
   const members = participants.map((participant) => ({ solver: solvers.of(bodyOf(participant)), participant }));
   const plan = adaptClass(members, sequence, { ...(minutes !== null && { minutes }), ...(figures !== null && { figures }) });
-  return { participants, answer: classJson(sequence, plan, minutes ?? sequence.minutes) };
+  return { sequence, participants, members, plans: plan.plans, answer: classJson(sequence, plan, minutes ?? sequence.minutes) };
 }
 
 export function adaptCommand(words: readonly string[], options: Options): string {
-  const { answer } = adaptedOf('adapt', words, options);
+  const { answer } = plannedOf('adapt', words, options);
   return options.json ? JSON.stringify(answer, null, 2) : asText(answer);
 }

@@ -1,6 +1,6 @@
 import { library } from '@lotus-steady/core';
 import { beatsOf, CUE_LENGTHS, cueScript, cuesJson, cuesText, cuesVtt, type CueLength } from '@lotus-steady/core/cues';
-import { adaptedOf } from './adapt-command.js';
+import { plannedOf } from './adapt-command.js';
 import { BadInput } from './bad-input.js';
 import type { Options } from './options.js';
 
@@ -18,7 +18,7 @@ function oneOf<T extends string>(name: string, text: string | undefined, known: 
 export function cuesCommand(words: readonly string[], options: Options): string {
   const length: CueLength = oneOf('length', options.length, CUE_LENGTHS, 'whole');
   const form = oneOf('as', options.json ? (options.as ?? 'json') : options.as, ['text', 'vtt', 'json'], 'text');
-  const { answer, participants } = adaptedOf('cues', words, options);
+  const { answer, participants } = plannedOf('cues', words, options);
   const isOlder = participants.some(({ body, conditions }) => (body.age ?? 0) >= OLDER || conditions.some(({ id }) => id === 'seniors'));
   const cues = cueScript(library, beatsOf(answer.participants), {
     length,

@@ -176,3 +176,55 @@ describe('cues', () => {
     expect(run(['cues', morning, ...words])).toMatchObject({ code: 2, out: '', err: expect.stringMatching(told) as string });
   });
 });
+
+describe('home', () => {
+  test('prints the object that programs rely on', () => {
+    const answer = JSON.parse(run(['home', morning, '--minutes', '10', '--days', '3', '--json']).out);
+    expect(answer).toMatchObject({
+      contract: 1,
+      times: 1,
+      days: ['monday', 'wednesday', 'friday'],
+      stopSigns: expect.any(Array) as string[],
+    });
+    expect(answer.minutes).toBeLessThanOrEqual(10);
+    for (const key of ['asana', 'variation', 'side', 'dose', 'seconds', 'setup', 'feel', 'stop'])
+      expect(answer.steps[0]).toHaveProperty(key);
+  });
+
+  test.each([
+    [[], /how long/],
+    [['--minutes', '90'], /expected 3 to 40/],
+    [['--minutes', '10', '--days', '8'], /expected 1 to 7/],
+  ])('%j is told', (words, told) =>
+    expect(run(['home', morning, ...words])).toMatchObject({ code: 2, out: '', err: expect.stringMatching(told) as string }),
+  );
+});
+
+describe('export and import', () => {
+  test('every format is written to a file, and what was written is read again', () => {
+    for (const as of ['json', 'csv', 'ics', 'vtt', 'html', 'svg', 'fhir']) {
+      const out = join(folder, `out.${as}`);
+      expect(run(['export', morning, '--as', as, '--out', out])).toEqual({ code: 0, out: `${out}: written`, err: '' });
+    }
+    expect(JSON.parse(run(['import', join(folder, 'out.json'), '--json']).out)).toMatchObject({
+      contract: 1,
+      kind: 'sequence',
+      problems: [],
+      duplicates: [],
+    });
+    expect(JSON.parse(run(['import', join(folder, 'out.fhir'), '--as', 'fhir', '--json']).out)).toMatchObject({
+      kind: 'people',
+      found: [{ name: 'p1' }],
+    });
+  });
+
+  test('the same name twice is told, however it is written', () => {
+    const people = file('people.csv', 'name\nAnn Bell\nann  béll\n');
+    expect(JSON.parse(run(['import', people, '--json']).out)).toMatchObject({ duplicates: ['ann  béll'] });
+  });
+
+  test('a format that there is not is told', () => {
+    expect(run(['export', morning, '--as', 'mp3']).err).toMatch(/expected json, csv/);
+    expect(run(['import', morning, '--as', 'mp3']).err).toMatch(/expected json, csv/);
+  });
+});

@@ -1,0 +1,86 @@
+import { library, notesReader, readParticipants, readSequenceJson } from '@lotus-steady/core';
+import { peopleOfCsv, peopleOfFhir, peopleOfVcards, type FileProblem } from '@lotus-steady/core/formats';
+import { BadInput } from './bad-input.js';
+import { readJson, readText } from './files.js';
+import type { Options } from './options.js';
+
+interface Imported {
+  readonly kind: string;
+  readonly found: readonly unknown[];
+  readonly problems: readonly FileProblem[];
+}
+
+const AS = ['json', 'csv', 'vcf', 'fhir', 'text'] as const;
+type As = (typeof AS)[number];
+
+function formatOf(file: string, as: string | undefined): As {
+  if (as !== undefined) {
+    const known = AS.find((one) => one === as);
+    if (!known) throw new BadInput(`--as is "${as}"; expected ${AS.join(', ')}`);
+    return known;
+  }
+  const ending = /\.(\w+)$/.exec(file)?.[1]?.toLowerCase();
+  return ending === 'json' || ending === 'csv' || ending === 'vcf' ? ending : 'text';
+}
+
+function fromJson(file: string): Imported {
+  const raw = readJson(file);
+  const told = raw as { readonly resourceType?: unknown; readonly participants?: unknown } | null;
+  if (told?.resourceType === 'Bundle') return { kind: 'people', ...peopleOfFhir(raw) };
+  const worded = (problems: readonly { field: string; message: string }[]) =>
+    problems.map(({ field, message }) => ({ where: field, message }));
+  if (told?.participants !== undefined) {
+    const { participants, problems } = readParticipants(raw);
+    return { kind: 'class', found: participants, problems: worded(problems) };
+  }
+  const { sequence, problems } = readSequenceJson(library, raw);
+  return { kind: 'sequence', found: sequence ? [sequence] : [], problems: worded(problems) };
+}
+
+function fromText(file: string): Imported {
+  const { sequence, problems } = notesReader(library)(readText(file));
+  const open = (sequence?.unknown ?? []).map(({ line, text }) => ({ where: `line ${line}`, message: `“${text}” is not understood` }));
+  return {
+    kind: 'sequence',
+    found: sequence
+      ? [
+          {
+            title: sequence.title,
+            steps: sequence.steps.map(({ line, asana, variation, side, dose }) => ({ line, asana, variation, side, dose })),
+          },
+        ]
+      : [],
+    problems: [...problems.map(({ field, message }) => ({ where: field, message })), ...open],
+  };
+}
+
+/** Names that come more than once, however they are written. */
+function duplicatesOf(found: readonly unknown[]): string[] {
+  const names = found.flatMap((one) => {
+    const { name } = one as { readonly name?: unknown };
+    return typeof name === 'string' ? [name] : [];
+  });
+  const plain = (name: string) => name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim();
+  return [...new Set(names.filter((name, i) => names.findIndex((other) => plain(other) === plain(name)) !== i))];
+}
+
+/** What a file would bring; nothing is kept. */
+export function importCommand(words: readonly string[], options: Options): string {
+  const [file, ...more] = words;
+  if (file === undefined || more.length > 0) throw new BadInput('import: name one file, as in: lotus import people.csv');
+  const as = formatOf(file, options.as);
+  const imported =
+    as === 'csv' ? { kind: 'people', ...peopleOfCsv(readText(file)) }
+    : as === 'vcf' ? { kind: 'people', ...peopleOfVcards(readText(file)) }
+    : as === 'fhir' ? { kind: 'people', ...peopleOfFhir(readJson(file)) }
+    : as === 'json' ? fromJson(file)
+    : fromText(file); // prettier-ignore
+  const answer = { contract: 1, ...imported, duplicates: duplicatesOf(imported.found) };
+  if (options.json) return JSON.stringify(answer, null, 2);
+  const lines = [
+    `${imported.kind}: ${imported.found.length} found`,
+    ...imported.problems.map(({ where, message }) => `${where}: ${message}`),
+    ...answer.duplicates.map((name) => `twice: ${name}`),
+  ];
+  return lines.join('\n');
+}

@@ -1,0 +1,127 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import Ajv from 'ajv';
+import { Fhir } from 'fhir';
+import ICAL from 'ical.js';
+import { library } from '../asanas/all.js';
+import { adaptClass } from '../class/adapt-class.js';
+import { classJson } from '../class/json.js';
+import { readCondition } from '../conditions/check-answers.js';
+import { homePractice } from '../home/home-practice.js';
+import { notesReader, understood } from '../notes/read-notes.js';
+import { anybody } from '../participants/participant.js';
+import { readParticipants } from '../participants/read-participants.js';
+import { readSequenceJson } from '../sequence/read-json.js';
+import { BodySolver } from '../solving/body-solver.js';
+import { classCalendar, homeCalendar } from './calendar.js';
+import { peopleOfCsv, planCsv } from './csv.js';
+import { fhirBundle, peopleOfFhir } from './fhir.js';
+import { classFile, sequenceFile } from './json-files.js';
+import { peopleOfVcards } from './vcard.js';
+
+const solver = new BodySolver(library);
+const sequence = understood(
+  notesReader(library)('# Slow, "quiet"\nMountain 5 breaths\nDownward dog 5 breaths\nTree each side 30 s\nSavasana 5 min'),
+);
+const participants = [anybody('a'), { ...anybody('b'), conditions: [readCondition('glaucoma severity=early').answer] }];
+const plan = adaptClass(participants.map((participant) => ({ solver, participant })), sequence); // prettier-ignore
+const answer = classJson(sequence, plan);
+
+const schema = (name: string) => JSON.parse(readFileSync(join(__dirname, `../../../../docs/schemas/${name}.json`), 'utf8')) as object;
+const fits = (name: string, value: unknown) => {
+  const validate = new Ajv().compile(schema(name));
+  validate(JSON.parse(JSON.stringify(value)));
+  return validate.errors;
+};
+
+describe('JSON fits its published schema and is read again as it was', () => {
+  test('a sequence', () => {
+    const file = sequenceFile(sequence);
+    expect(fits('sequence-1', file)).toBeNull();
+    expect(fits('sequence-1', { ...file, steps: [{}] })).not.toBeNull();
+    const { sequence: again } = readSequenceJson(library, JSON.parse(JSON.stringify(file)));
+    expect(sequenceFile(again!)).toEqual(file);
+  });
+
+  test('people', () => {
+    const file = classFile(participants);
+    expect(fits('class-1', file)).toBeNull();
+    expect(readParticipants(JSON.parse(JSON.stringify(file)))).toEqual({ participants, problems: [] });
+  });
+});
+
+describe('CSV', () => {
+  test('has a row for each step of each person, quoted where it has to be, and no formulas', () => {
+    const csv = planCsv(answer.participants);
+    expect(csv.split('\r\n')).toHaveLength(1 + 2 * sequence.steps.length);
+    const evil = planCsv([{ ...answer.participants[0]!, id: '=1+1' }]);
+    expect(evil).not.toMatch(/^=1/m);
+  });
+
+  test('people: the delimiter is found, words become proposals, what is wrong is named by its row', () => {
+    const { found, problems } = peopleOfCsv('\uFEFFName;Age;Notes\n"Bell; Ann";71;"high blood pressure, 150/95"\n;;\nBen;x;\n');
+    expect(found).toMatchObject([
+      { where: 'row 2', name: 'Bell; Ann', age: 71, conditions: [{ id: 'hypertension', systolic: 150, diastolic: 95 }] },
+      { where: 'row 4', name: 'Ben', age: null, conditions: [] },
+    ]);
+    expect(problems).toEqual([{ where: 'row 4', message: 'age is "x"; expected 0 to 120' }]);
+    expect(peopleOfCsv('a,b\n1,2').problems[0]!.message).toMatch(/no column of names/);
+  });
+});
+
+test('vCards of any version bring a name and a note', () => {
+  const { found, problems } = peopleOfVcards(
+    'BEGIN:VCARD\nVERSION:3.0\nFN:Cleo Ward\nNOTE:glaucoma\\, early\nEND:VCARD\nBEGIN:VCARD\r\nVERSION:4.0\r\nEND:VCARD',
+  );
+  expect(found).toMatchObject([{ name: 'Cleo Ward', conditions: [{ id: 'glaucoma' }] }]);
+  expect(problems).toEqual([{ where: 'card 2', message: 'no name (FN)' }]);
+});
+
+describe('iCalendar, read by another reader', () => {
+  const eventOf = (text: string) => new ICAL.Event(new ICAL.Component(ICAL.parse(text)).getFirstSubcomponent('vevent')!);
+
+  test('a class', () => {
+    const event = eventOf(
+      classCalendar({ title: 'Slow, "quiet"', day: '2026-12-03', minutes: 45, description: 'Mountain, 5 breaths\nTree' }),
+    );
+    expect([event.summary, event.description, event.startDate.toString()]).toEqual([
+      'Slow, "quiet"',
+      'Mountain, 5 breaths\nTree',
+      '2026-12-03',
+    ]);
+    const timed = eventOf(classCalendar({ title: 'x', day: '2026-12-03', minutes: 45, description: '', time: '09:30' }));
+    expect(timed.duration.toSeconds()).toBe(45 * 60);
+  });
+
+  test('a practice at home recurs on its days until it is looked at', () => {
+    const practice = homePractice(plan.plans[0]!, participants[0]!, { minutes: 10, days: 3, today: '2026-11-30' });
+    const event = eventOf(homeCalendar(practice, 'At home', '2026-11-30'));
+    const times = event.iterator();
+    const days: string[] = [];
+    for (let next = times.next(); next; next = times.next()) days.push(next.toString());
+    expect(days).toEqual(['2026-11-30', '2026-12-02', '2026-12-04', '2026-12-07', '2026-12-09', '2026-12-11', '2026-12-14']);
+  });
+});
+
+describe('FHIR', () => {
+  const bundle = fhirBundle(participants, answer.participants, 'Slow', '2026-11-28');
+
+  test('fits R4, by another library, and names nobody', () => {
+    const { valid, messages } = new Fhir().validate(bundle);
+    expect(messages.filter(({ severity }) => severity === 'error')).toEqual([]);
+    expect(valid).toBe(true);
+    expect(bundle.entry.map(({ resource }) => resource.resourceType)).toEqual(['Patient', 'CarePlan', 'Patient', 'Condition', 'CarePlan']);
+  });
+
+  test('is read again; what is not known here is asked about, never guessed', () => {
+    expect(peopleOfFhir(bundle).found.map(({ conditions }) => conditions)).toEqual([[], [{ id: 'glaucoma' }]]);
+    const other = {
+      resourceType: 'Bundle', type: 'collection', entry: [
+        { resource: { resourceType: 'Patient', id: 'p', name: [{ given: ['Cleo'], family: 'Ward' }] } },
+        { resource: { resourceType: 'Condition', subject: { reference: 'Patient/p' }, code: { coding: [{ code: 'x', display: 'Zorblax' }] } } },
+      ],
+    }; // prettier-ignore
+    expect(peopleOfFhir(other)).toMatchObject({ found: [{ name: 'Cleo Ward', conditions: [] }], problems: [{ where: 'Patient/p' }] });
+    expect(peopleOfFhir({}).problems[0]!.message).toMatch(/no FHIR bundle/);
+  });
+});

@@ -1,0 +1,70 @@
+import { library } from '../asanas/all.js';
+import { readCondition } from '../conditions/check-answers.js';
+import { CONDITIONS } from '../conditions/all.js';
+import { notesReader, understood } from '../notes/read-notes.js';
+import { anybody, type Participant } from '../participants/participant.js';
+import { adapt } from '../planning/adapt.js';
+import { BodySolver } from '../solving/body-solver.js';
+import { homeHtml } from './home-sheet.js';
+import { homePractice, type HomeAsked } from './home-practice.js';
+import { STOP_SIGNS } from './stop-signs.js';
+
+const solver = new BodySolver(library);
+const sequence = understood(
+  notesReader(library)(
+    'Mountain 5 breaths\nCat cow x8\nCat cow x8\nTree each side 5 breaths\nHeadstand 1 min\nBridge 5 breaths\nKnees to chest 5 breaths\nSavasana 8 min',
+  ),
+);
+const practice = (asked: Partial<HomeAsked> = {}, participant: Participant = anybody('a')) =>
+  homePractice(adapt(solver, sequence, participant, { today: '2026-11-28' }), participant, { minutes: 10, today: '2026-11-28', ...asked });
+const withAnswers = (text: string): Participant => ({ ...anybody('a'), conditions: [readCondition(text).answer] });
+
+test('fits into the minutes, at most six steps, in the order of the class, a rest at the end', () => {
+  for (const minutes of [4, 8, 12]) {
+    const { steps } = practice({ minutes });
+    expect(steps.length).toBeGreaterThan(0);
+    expect(steps.length).toBeLessThanOrEqual(6);
+    expect(steps.reduce((sum, { seconds }) => sum + seconds, 0)).toBeLessThanOrEqual(60 * minutes);
+    expect(steps.map(({ line }) => line)).toEqual(steps.map(({ line }) => line).sort((a, b) => a - b));
+    expect(steps.at(-1)!.asana).toBe('savasana');
+  }
+});
+
+test('every step of the class is either done or said why not; the same form is done once', () => {
+  const { steps, leftOut } = practice();
+  expect([...steps, ...leftOut].map(({ line }) => line).sort((a, b) => a - b)).toEqual(sequence.steps.map(({ line }) => line));
+  expect(leftOut).toContainEqual({ line: 3, why: 'Once is enough at home.' });
+});
+
+test('nothing upside down alone, and no balance without a hold for who could fall', () => {
+  expect(practice().leftOut.find(({ line }) => line === 5)?.why).toMatch(/Upside down/);
+  expect(practice({ minutes: 20 }).steps.map(({ asana }) => asana)).toContain('vrksasana');
+  const faller = practice({ minutes: 20 }, withAnswers('seniors age=78 tug=13 tandem=8 falls=1'));
+  const trees = faller.steps.filter(({ asana }) => asana === 'vrksasana');
+  for (const { setup } of trees) expect(setup.map(({ prop }) => prop).some((prop) => prop === 'chair' || prop === 'wall')).toBe(true);
+});
+
+test('who may not practise yet gets no steps', () => {
+  const waiting = practice({}, withAnswers('hypertension systolic=185 diastolic=115'));
+  expect(waiting.decision).not.toBe('practise');
+  expect(waiting.steps).toEqual([]);
+});
+
+test('a sore back three times a day, otherwise once; the days lie apart; looked at after two weeks', () => {
+  expect(practice({}, withAnswers('low-back-pain duration=chronic')).times).toBe(3);
+  expect(practice({ days: 3 })).toMatchObject({ times: 1, days: ['monday', 'wednesday', 'friday'], review: '2026-12-12' });
+});
+
+test('stop signs are for everybody and for what somebody has, and name conditions that there are', () => {
+  const known = new Set(CONDITIONS.map(({ id }) => id));
+  expect(STOP_SIGNS.flatMap(({ conditions }) => conditions).filter((id) => !known.has(id))).toEqual([]);
+  const pregnant = practice({}, withAnswers('pregnancy week=20 fetuses=1 complications=none experience=experienced'));
+  expect(pregnant.stopSigns.length).toBeGreaterThan(practice().stopSigns.length);
+  expect(pregnant.askToday.join()).toMatch(/bleeding/);
+});
+
+test('the sheet stands alone: nothing is fetched, text is no markup', () => {
+  const html = homeHtml(practice(), 'For <Ann> & "Ben"');
+  expect(html).not.toMatch(/(src|href)=|https?:|@import|url\(/);
+  expect(html).toContain('For &lt;Ann&gt; &amp; &quot;Ben&quot;');
+});

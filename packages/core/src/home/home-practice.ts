@@ -1,0 +1,224 @@
+import { addDays, formatISO, parseISO } from 'date-fns';
+import type { DoseSpec } from '../asanas/asana.js';
+import type { Asana } from '../asanas/library.js';
+import { setupOf } from '../candidates/props-needed.js';
+import { favouredPurposes } from '../conditions/together.js';
+import { formLines, withSide } from '../cues/form-lines.js';
+import type { Prop } from '../participants/props-at-hand.js';
+import type { Participant } from '../participants/participant.js';
+import { isRest } from '../plan/cost.js';
+import type { PersonPlan, PlannedStep } from '../plan/plan.js';
+import type { Decision } from '../screening/screen.js';
+import { describeDose, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
+import type { StepSide } from '../sequence/sequence.js';
+import { STOP_SIGNS } from './stop-signs.js';
+
+/** What of a household does for a prop. Common practice, no source. */
+export const HOUSEHOLD: Readonly<Record<Prop, string>> = {
+  block: 'a thick book, or two, taped',
+  blanket: 'a bath towel folded twice',
+  bolster: 'two firm pillows rolled in a blanket',
+  chair: 'a kitchen chair without wheels, its back to the wall',
+  wall: 'a free piece of wall',
+  strap: 'a belt or a scarf',
+  cushion: 'a firm cushion',
+  table: 'a heavy table',
+};
+
+export const WEEK = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as const;
+export type Weekday = (typeof WEEK)[number];
+
+/** Which days, for so many a week: as far apart as they can be. */
+const SPREAD: Readonly<Record<number, readonly number[]>> = {
+  1: [2], 2: [0, 3], 3: [0, 2, 4], 4: [0, 1, 3, 5], 5: [0, 1, 2, 4, 5], 6: [0, 1, 2, 3, 4, 5], 7: [0, 1, 2, 3, 4, 5, 6],
+}; // prettier-ignore
+
+export interface HomeAsked {
+  /** At a time, 3 to 40. */
+  readonly minutes: number;
+  /** A week, 1 to 7. */
+  readonly days?: number;
+  /** A day, 1 to 6; left out, as the conditions ask for. */
+  readonly times?: number;
+  /** The day from which it is reviewed, as YYYY-MM-DD. */
+  readonly today: string;
+}
+
+export interface HomeStep {
+  readonly line: number;
+  readonly asana: string;
+  readonly variation: string;
+  readonly name: string;
+  readonly changes: readonly string[];
+  readonly side: StepSide;
+  readonly dose: string;
+  readonly seconds: number;
+  readonly setup: readonly {
+    readonly prop: Prop;
+    readonly count: number;
+    readonly height: number | null;
+    readonly unit: 'cm';
+    readonly place: string;
+    readonly household: string;
+  }[];
+  readonly in: readonly string[];
+  readonly feel: string;
+  readonly stop: string;
+  readonly out: readonly string[];
+}
+
+/** What somebody does at home between two classes. */
+export interface HomePractice {
+  /** Only who may practise gets steps. */
+  readonly decision: Decision;
+  readonly minutes: number;
+  readonly times: number;
+  readonly days: readonly Weekday[];
+  readonly steps: readonly HomeStep[];
+  readonly skipToday: readonly string[];
+  readonly stopSigns: readonly string[];
+  readonly askToday: readonly string[];
+  readonly emergency: readonly string[];
+  readonly call: readonly string[];
+  /** When it is looked at again, as YYYY-MM-DD. */
+  readonly review: string;
+  /** Steps of the class that are not done at home, and why. */
+  readonly leftOut: readonly { readonly line: number; readonly why: string }[];
+}
+
+/** Starting values. Common practice, no source. */
+const USUAL_DAYS = 5;
+const MOST_STEPS = 6;
+const REVIEW_DAYS = 14;
+/** A disc or a sore back does better with little and often: common practice. */
+const OFTEN: ReadonlySet<string> = new Set(['lumbar-disc', 'low-back-pain', 'sciatica']);
+const OFTEN_TIMES = 3;
+/** Who could fall with nobody near. */
+const FALLERS: ReadonlySet<string> = new Set([
+  'seniors',
+  'parkinsons',
+  'multiple-sclerosis',
+  'stroke-tia',
+  'vertigo',
+  'osteoporosis',
+  'hypotension-syncope',
+  'epilepsy',
+  'chair-ambulatory',
+  'neuropathy',
+]);
+/** Alone nobody works harder than this, of 5. */
+const MOST_EFFORT = 3;
+const SKIP_TODAY = ['fever', 'a fall since yesterday', 'a new strong pain', 'dizzy on getting up', 'your care team said wait'] as const;
+const STEP_WORDS = 12;
+
+/** Why a step isn't done alone at home; `null` where it may be. Stricter than in class. */
+function notAlone({ chosen }: PlannedStep, participant: Participant): string | null {
+  if (chosen === null) return 'It is left out in class, too.';
+  const { asana, declared, ends, retention, watch } = chosen;
+  if (asana.base === 'inverted') return 'Upside down only where somebody is near.';
+  if (declared.effort > MOST_EFFORT || declared.impact !== undefined) return 'Too strong to do alone.';
+  if (retention > 0) return 'No held breath alone.';
+  const values = ends.map(({ measured }) => measured);
+  if (values.some(({ values: { headLoad = 0 } }) => headLoad > 0.1)) return 'No weight on the head alone.';
+  const onOneLeg = values.some(({ standing, values: { feetDown = 2, support = 0 } }) => standing && feetDown < 2 && support < 1);
+  if (onOneLeg && participant.conditions.some(({ id }) => FALLERS.has(id))) return 'No balance without something to hold.';
+  if (watch.length > 0) return 'It needs your teacher’s eye.';
+  return null;
+}
+
+/** How much a step does for this person; a rest and a quiet breath always do something. */
+function worthOf({ purposes }: Asana, favoured: ReadonlySet<string>): number {
+  return Object.entries(purposes).reduce((sum, [purpose, weight]) => sum + (favoured.has(purpose) ? 2 * weight : weight / 2), 0);
+}
+
+/** A dose that people count without a watch, and what it takes on all sides, in seconds. */
+function homeDose({ chosen, step }: PlannedStep, breathSeconds: number, most: number): { dose: DoseSpec; seconds: number } {
+  const { asana, variation, dose } = chosen!;
+  const rhythm = rhythmOf(asana, variation);
+  const timed = (of: DoseSpec) => timeOf(rhythm, of, step.side, breathSeconds).seconds;
+  const seconds = timed(dose);
+  if (seconds <= most) return { dose, seconds };
+  const less = scaleDose(dose, most / seconds);
+  return { dose: less, seconds: timed(less) };
+}
+
+/**
+ * The few steps of a person's plan that do most for them and are safe alone, in the minutes they have, in the order of
+ * the class, a rest at the end. Stricter than in class: nothing upside down, nothing strong, no held breath, no balance
+ * without a hold for who could fall. Each form is done once. `asked.minutes` are kept.
+ */
+export function homePractice(plan: PersonPlan, participant: Participant, asked: HomeAsked): HomePractice {
+  const { decision } = plan.screening;
+  const ids = participant.conditions.map(({ id }) => id);
+  const favoured = favouredPurposes(participant.conditions);
+  const leftOut: { line: number; why: string }[] = [];
+  const budget = asked.minutes * 60;
+  const seen = new Set<string>();
+  const possible = plan.steps.filter((planned) => {
+    const why = decision === 'practise' ? notAlone(planned, participant) : 'First the word of their doctor.';
+    const figure = planned.chosen?.figure ?? '';
+    const again = why === null && seen.has(figure) ? 'Once is enough at home.' : null;
+    seen.add(figure);
+    if (why !== null || again !== null) leftOut.push({ line: planned.step.line, why: (why ?? again)! });
+    return why === null && again === null;
+  });
+  const rest = possible.findLast(({ chosen }) => isRest(chosen!.asana));
+  // A rest takes at most a third, any other step at most a quarter.
+  const doses = new Map(
+    possible.map((planned) => [planned, homeDose(planned, participant.breathSeconds, planned === rest ? budget / 3 : budget / 4)]),
+  );
+  const costOf = (planned: PlannedStep) => doses.get(planned)!.seconds + Math.max(planned.chosen!.transitionSeconds, STEP_WORDS);
+  const chosen = new Set<PlannedStep>(rest && costOf(rest) <= budget ? [rest] : []);
+  let left = budget - [...chosen].reduce((sum, planned) => sum + costOf(planned), 0);
+  const byWorth = possible
+    .filter((planned) => planned !== rest)
+    .sort((one, other) => worthOf(other.chosen!.asana, favoured) - worthOf(one.chosen!.asana, favoured) || one.step.line - other.step.line);
+  for (const planned of byWorth) {
+    if (chosen.size >= MOST_STEPS) break;
+    if (costOf(planned) > left) continue;
+    chosen.add(planned);
+    left -= costOf(planned);
+  }
+  for (const planned of possible) if (!chosen.has(planned)) leftOut.push({ line: planned.step.line, why: 'No time for it.' });
+  const steps = possible.filter((planned) => chosen.has(planned));
+  const signs = STOP_SIGNS.filter(({ conditions }) => conditions.length === 0 || conditions.some((id) => ids.includes(id)));
+  const all = (of: (one: (typeof signs)[number]) => readonly string[]) => [...new Set(signs.flatMap(of))];
+  const days = asked.days ?? USUAL_DAYS;
+  return {
+    decision,
+    minutes: Math.max(steps.length === 0 ? 0 : 1, Math.round((budget - left) / 60)),
+    times: asked.times ?? (ids.some((id) => OFTEN.has(id)) ? OFTEN_TIMES : 1),
+    days: SPREAD[days]!.map((day) => WEEK[day]!),
+    steps: steps.map((planned) => homeStep(planned, doses.get(planned)!)),
+    skipToday: SKIP_TODAY,
+    stopSigns: all(({ stopNow }) => stopNow),
+    askToday: all(({ today }) => today),
+    emergency: all(({ emergency }) => emergency),
+    call: all(({ call }) => [call]),
+    review: formatISO(addDays(parseISO(asked.today), REVIEW_DAYS), { representation: 'date' }),
+    leftOut: leftOut.sort((one, other) => one.line - other.line),
+  };
+}
+
+function homeStep({ step, chosen }: PlannedStep, { dose, seconds }: { dose: DoseSpec; seconds: number }): HomeStep {
+  const { asana, variation, ends } = chosen!;
+  const lines = formLines(asana, variation.id);
+  // Written for the first side; the other one is done alike.
+  const side = step.side === 'left' || step.side === 'right' ? step.side : asana.shown ? 'right' : null;
+  const say = (line: string) => withSide(line, side);
+  return {
+    line: step.line,
+    asana: asana.id,
+    variation: variation.id,
+    name: asana.name,
+    changes: variation.id === 'plain' ? [] : [variation.name],
+    side: step.side,
+    dose: describeDose(dose),
+    seconds: Math.round(seconds),
+    setup: setupOf(ends[0]!).map((item) => ({ ...item, household: HOUSEHOLD[item.prop] })),
+    in: lines.in.map(say),
+    feel: say(lines.feel),
+    stop: say(lines.stop),
+    out: lines.out.map(say),
+  };
+}

@@ -1,0 +1,73 @@
+import type { HomePractice, HomeStep } from './home-practice.js';
+
+function escaped(text: string): string {
+  return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
+}
+
+function list(items: readonly string[]): string {
+  return `<ul>${items.map((item) => `<li>${escaped(item)}</li>`).join('')}</ul>`;
+}
+
+function stepHtml(step: HomeStep, at: number, figure: string | undefined): string {
+  const { name, changes, dose, side, setup, in: into, feel, stop, out, seconds } = step;
+  const sides = side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;
+  const needs = setup
+    .map(({ household, height, place }) => `${household}${height === null ? '' : ` (${height} cm high)`} ${place}`)
+    .join('; ');
+  return `<section><h2>${at + 1}. ${escaped(name)}${changes.length > 0 ? `: ${escaped(changes.join('; '))}` : ''}</h2>
+${figure ?? ''}
+<p class="dose">${escaped(dose + sides)}</p>
+${needs === '' ? '' : `<p><b>You need:</b> ${escaped(needs)}</p>`}
+<p>${escaped(into.join(' '))}</p>
+${feel === '' ? '' : `<p><b>You may feel:</b> ${escaped(feel)}</p>`}
+<p><b>Stop if:</b> ${escaped(stop)}</p>
+<p>${escaped(out.join(' '))}</p>
+<button type="button" data-seconds="${seconds}">Start: ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}</button></section>`;
+}
+
+/** Counts down and sounds a bell made by the browser itself; works without any network. */
+const TIMER = `for(const b of document.querySelectorAll('button[data-seconds]')){const all=+b.dataset.seconds;let left=all,t=null;
+const show=(w)=>{b.textContent=w+': '+Math.floor(left/60)+':'+String(left%60).padStart(2,'0')};
+const bell=()=>{const C=window.AudioContext;if(!C)return;const a=new C(),g=a.createGain(),o=a.createOscillator();g.gain.setValueAtTime(.3,a.currentTime);g.gain.exponentialRampToValueAtTime(.0001,a.currentTime+2.5);o.frequency.value=528;o.connect(g);g.connect(a.destination);o.start();o.stop(a.currentTime+2.5)};
+b.onclick=()=>{if(t){clearInterval(t);t=null;show('Go on');return}if(left===0)left=all;show('Pause');t=setInterval(()=>{left--;if(left<=0){clearInterval(t);t=null;left=0;bell();b.textContent='Done'}else show('Pause')},1000)}}`;
+
+const STYLE = `body{font:18px/1.45 system-ui,sans-serif;margin:0 auto;max-width:44rem;padding:1rem;color:#111;background:#fff}h1{font-size:1.6rem}h2{font-size:1.25rem;margin:0 0 .3rem}section{border-top:1px solid #999;padding:.8rem 0;break-inside:avoid}svg{height:8rem;max-width:100%}.dose{font-weight:600}button{font:inherit;padding:.6rem 1.2rem;border:2px solid #111;border-radius:.4rem;background:#fff}table{border-collapse:collapse}td,th{border:1px solid #999;padding:.35rem .6rem}@media print{button{display:none}@page{margin:14mm}}`;
+
+/**
+ * A practice as one file that needs nothing else: figures, timers and a bell on a phone without a network, and ink on
+ * paper. `figures` are SVG texts of the steps, by their places.
+ */
+export function homeHtml(practice: HomePractice, title: string, figures: readonly (string | undefined)[] = []): string {
+  const { minutes, times, days, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
+  const often = times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
+  const weeks = ['1', '2'].map((week) => `<tr><th>Week ${week}</th>${days.map(() => '<td>&nbsp;</td>').join('')}</tr>`).join('');
+  return `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
+<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'">
+<title>${escaped(title)}</title><style>${STYLE}</style></head><body>
+<h1>${escaped(title)}</h1>
+<p>About ${minutes} minutes, ${often} a day: ${days.join(', ')}. Until ${review}, then we look at it together.</p>
+<p><b>Not today:</b> with ${escaped(skipToday.join(', '))}. This practice goes along with your treatment. It takes the place of none.</p>
+${steps.map((step, i) => stepHtml(step, i, figures[i])).join('\n')}
+<section><h2>Stop at once with</h2>${list(stopSigns)}<h2>Ask the same day</h2>${list(askToday)}<h2>Call the emergency number</h2>${list(emergency)}
+<p><b>Whom to ask:</b> ${escaped(call.join('; '))}</p></section>
+<section><h2>Done</h2><table><tr><th></th>${days.map((day) => `<th>${day.slice(0, 2)}</th>`).join('')}</tr>${weeks}</table></section>
+<script>${TIMER}</script></body></html>
+`;
+}
+
+/** A practice to be read in a terminal or copied into a letter. */
+export function homeText({ decision, minutes, times, days, steps, stopSigns, review, leftOut }: HomePractice, title: string): string {
+  if (steps.length === 0)
+    return `${title}\nNothing to do alone: ${decision === 'practise' ? leftOut.map(({ why }) => why).join(' ') : decision}`;
+  const lines = steps.flatMap(({ name, changes, dose, side, in: into, stop }, i) => [
+    `${i + 1}. ${name}${changes.length > 0 ? ` (${changes.join('; ')})` : ''}, ${dose}${side === 'both' ? ', each side' : ''}`,
+    `   ${into.join(' ')} Stop: ${stop}`,
+  ]);
+  return [
+    title,
+    `${minutes} min, ${times} a day: ${days.join(', ')}; review ${review}`,
+    ...lines,
+    `Stop at once with: ${stopSigns.join('; ')}`,
+  ].join('\n');
+}

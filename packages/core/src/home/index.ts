@@ -1,0 +1,3 @@
+export { homePractice, HOUSEHOLD, WEEK, type HomeAsked, type HomePractice, type HomeStep, type Weekday } from './home-practice.js';
+export { homeHtml, homeText } from './home-sheet.js';
+export { STOP_SIGNS, type StopSigns } from './stop-signs.js';
