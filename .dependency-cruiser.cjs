@@ -24,6 +24,7 @@ const ROOMS = [
   'cues',
   'home',
   'formats',
+  'lessons',
   'history',
 ];
 

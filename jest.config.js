@@ -35,7 +35,7 @@ export default {
   transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`],
   moduleNameMapper: {
     '^d3-polygon$': '<rootDir>/node_modules/d3-polygon/dist/d3-polygon.js',
-    '^@lotus-steady/core/(cues|home|formats)$': '<rootDir>/packages/core/src/$1/index.ts',
+    '^@lotus-steady/core/(cues|home|formats|lessons)$': '<rootDir>/packages/core/src/$1/index.ts',
     '^@lotus-steady/(core|requests)$': '<rootDir>/packages/$1/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },

@@ -228,3 +228,24 @@ describe('export and import', () => {
     expect(run(['import', morning, '--as', 'mp3']).err).toMatch(/expected json, csv/);
   });
 });
+
+describe('lesson', () => {
+  test('prints the object that programs rely on', () => {
+    const { contract, parts } = JSON.parse(run(['lesson', '--age', '5', '--minutes', '20', '--json']).out);
+    expect(contract).toBe(1);
+    for (const part of parts)
+      expect(part).toMatchObject({
+        kind: expect.any(String) as string,
+        say: expect.any(Array) as string[],
+        steps: expect.any(Array) as object[],
+      });
+  });
+
+  test.each([
+    [['--age', '5'], /how old, and how long/],
+    [['--age', '5', '--minutes', '30'], /at most 20/],
+    [['--age', '7', '--minutes', '20', '--space', 'moon'], /expected mats, hall, desks/],
+  ])('%j is told', (words, told) =>
+    expect(run(['lesson', ...words])).toMatchObject({ code: 2, out: '', err: expect.stringMatching(told) as string }),
+  );
+});

@@ -5,6 +5,7 @@ import { cuesCommand } from './cues-command.js';
 import { exportCommand } from './export-command.js';
 import { homeCommand } from './home-command.js';
 import { importCommand } from './import-command.js';
+import { lessonCommand } from './lesson-command.js';
 import { readCommand } from './read-command.js';
 import { asanasCommand, conditionsCommand, limitsCommand, measureCommand, setupCommand } from './knowledge-commands.js';
 
@@ -20,6 +21,7 @@ const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Opti
   adapt: adaptCommand,
   cues: cuesCommand,
   home: homeCommand,
+  lesson: lessonCommand,
   export: exportCommand,
   import: importCommand,
   measure: measureCommand,
@@ -33,6 +35,7 @@ const HELP = `lotus read SEQUENCE.md... [--json]
 lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE [--figures N]] [--minutes N] [--json]
 lotus cues SEQUENCE.md|.json [--for ...] [--class FILE] [--length whole|short|words] [--facing] [--as text|vtt|json]
 lotus home SEQUENCE.md|.json --minutes N [--for ...] [--days 1-7] [--times N] [--with ...] [--json]
+lotus lesson --age N --minutes N [--space mats|hall|desks] [--children N] [--theme WORD] [--json]
 lotus export SEQUENCE|CLASS.json --as json|csv|ics|vtt|html|svg|fhir [--for ...] [--out FILE]
 lotus import FILE [--as json|csv|vcf|fhir|text] [--json]
 lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json

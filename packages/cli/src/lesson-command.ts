@@ -1,0 +1,32 @@
+import { library } from '@lotus-steady/core';
+import { lessonFor, lessonProblem, SPACES, type Lesson, type LessonAsked } from '@lotus-steady/core/lessons';
+import { BadInput } from './bad-input.js';
+import type { Options } from './options.js';
+
+function asText({ parts, age, minutes, children, adults }: Lesson): string {
+  const head = `A lesson for ${children} children of ${age}, ${minutes} min; grown-ups: ${adults}`;
+  return [head, ...parts.flatMap(({ kind, minutes: time, say }) => ['', `${kind}, ${time} min`, ...say.map((line) => `  ${line}`)])].join(
+    '\n',
+  );
+}
+
+/** A lesson for children from nothing but their age and the time. */
+export function lessonCommand(words: readonly string[], options: Options): string {
+  if (words.length > 0) throw new BadInput(`lesson: no file is needed; got "${words[0]}"`);
+  const { age, minutes, theme, children } = options;
+  if (age === undefined || minutes === undefined)
+    throw new BadInput('lesson: how old, and how long? as in: lotus lesson --age 7 --minutes 20');
+  const space = SPACES.find((one) => one === (options.space ?? 'mats'));
+  if (!space) throw new BadInput(`--space is "${options.space}"; expected ${SPACES.join(', ')}`);
+  const asked: LessonAsked = {
+    age: Number(age),
+    minutes: Number(minutes),
+    space,
+    ...(children !== undefined && { children: Number(children) }),
+    ...(theme !== undefined && { theme }),
+  };
+  const problem = lessonProblem(asked);
+  if (problem) throw new BadInput(`--${problem}`);
+  const lesson = lessonFor(library, asked);
+  return options.json ? JSON.stringify({ contract: 1, ...lesson }, null, 2) : asText(lesson);
+}

@@ -1,0 +1,13 @@
+export { AGE_GROUPS, ageGroup, type AgeGroup } from './age-groups.js';
+export {
+  lessonFor,
+  lessonProblem,
+  PARTS,
+  SPACES,
+  type Lesson,
+  type LessonAsked,
+  type LessonPart,
+  type LessonStep,
+  type PartKind,
+  type Space,
+} from './lesson.js';

@@ -1,0 +1,271 @@
+import type { Library } from '../asanas/library.js';
+import { formLines } from '../cues/form-lines.js';
+import { secondsToSay } from '../cues/pace.js';
+import { ageGroup, type AgeGroup } from './age-groups.js';
+import {
+  BACK_TO_REST, BALANCE_CALLS, BALANCE_SECONDS, BETWEEN_DESKS, BREATHS, HOME, LAUGHING, MANNER, OPENING, QUIET_GAMES, RULES, STORIES, STORY_AGES, THOUGHTS, TIMINGS, WORDS,
+  type ToldStep,
+} from './lesson-content.js'; // prettier-ignore
+
+export const SPACES = ['mats', 'hall', 'desks'] as const;
+export type Space = (typeof SPACES)[number];
+
+export const PARTS = ['opening', 'words', 'breath', 'game', 'pose', 'loop', 'story', 'laugh', 'rest', 'thought', 'home'] as const;
+export type PartKind = (typeof PARTS)[number];
+
+export interface LessonAsked {
+  /** 4 to 17. */
+  readonly age: number;
+  /** 5 to 60; at most 20 for four- and five-year-olds. */
+  readonly minutes: number;
+  readonly space: Space;
+  /** How many children; 12 where it isn't said. */
+  readonly children?: number;
+  /** A word that the lesson is about; with the same word it is the same lesson. */
+  readonly theme?: string;
+}
+
+export interface LessonStep {
+  readonly asana: string;
+  readonly variation: string | null;
+  readonly side: 'none' | 'both' | 'first' | 'second';
+  readonly seconds: number;
+  readonly say: string;
+  /** What a child may do instead that is easier; `null` where everybody stands or sits safely anyway. */
+  readonly easier: string | null;
+}
+
+export interface LessonPart {
+  readonly kind: PartKind;
+  readonly minutes: number;
+  readonly say: readonly string[];
+  readonly steps: readonly LessonStep[];
+}
+
+/** A lesson for children, in the words to say, for a teacher without any training in yoga. */
+export interface Lesson {
+  readonly age: number;
+  readonly minutes: number;
+  readonly children: number;
+  /** Grown-ups who should be there. */
+  readonly adults: number;
+  readonly parts: readonly LessonPart[];
+}
+
+/** Children to one grown-up. Common practice, no source. */
+const TO_ONE: Readonly<Record<AgeGroup, number>> = { '4-5': 8, '6-8': 12, '9-12': 15, teens: 18 };
+const USUAL_CHILDREN = 12;
+/** Shapes that are learnt slowly, for each age. */
+const LEARNT: Readonly<Record<AgeGroup, readonly string[]>> = {
+  '4-5': ['kids-tree', 'kids-cat', 'kids-dog', 'kids-star', 'kids-butterfly', 'kids-cobra'],
+  '6-8': ['kids-tree', 'kids-dog', 'kids-flamingo', 'kids-aeroplane', 'kids-boat', 'kids-cobra'],
+  '9-12': ['vrksasana', 'adho-mukha-svanasana', 'virabhadrasana-2', 'setu-bandhasana', 'trikonasana'],
+  teens: ['virabhadrasana-2', 'vrksasana', 'adho-mukha-svanasana', 'setu-bandhasana', 'parsvakonasana'],
+};
+/** A loop is gone through twice. */
+const LOOPS: Readonly<Record<AgeGroup, readonly string[]>> = {
+  '4-5': ['kids-cat', 'kids-dog', 'kids-cobra', 'kids-mouse'],
+  '6-8': ['kids-mountain', 'kids-caterpillar', 'kids-dog', 'kids-cobra', 'kids-mouse'],
+  '9-12': ['tadasana', 'urdhva-hastasana', 'uttanasana', 'adho-mukha-svanasana', 'bhujangasana', 'balasana'],
+  teens: ['tadasana', 'urdhva-hastasana', 'uttanasana', 'adho-mukha-svanasana', 'bhujangasana', 'balasana'],
+};
+const BALANCES = /tree|flamingo|aeroplane|vrksasana|balance-(two|three)/;
+/** On both feet, near a wall. */
+const ON_TWO_FEET = 'Both feet down, one hand on the wall.';
+const CALLS = 6;
+
+/** One of a list, by a word: the same word, the same one. */
+function oneOf<T>(list: readonly T[], word: string, salt = 0): T {
+  let sum = salt;
+  for (const letter of word) sum = (sum * 31 + letter.codePointAt(0)!) % 9973;
+  return list[sum % list.length]!;
+}
+
+/** Sides as a room's landmarks for who doesn't know left from right yet. */
+function withSides(line: string, group: AgeGroup): string {
+  const [one, other] = group === '4-5' ? ['window', 'door'] : ['right', 'left'];
+  const filled = line.replaceAll('{side}', one).replaceAll('{other}', other);
+  return filled.charAt(0).toUpperCase() + filled.slice(1);
+}
+
+/** Puts a lesson's parts together. */
+class LessonWriter {
+  private readonly group: AgeGroup;
+  private readonly theme: string;
+
+  constructor(
+    private readonly library: Library,
+    private readonly asked: LessonAsked,
+  ) {
+    this.group = ageGroup(asked.age);
+    this.theme = asked.theme?.trim().toLowerCase() ?? '';
+  }
+
+  /** Minutes of each part: those of the longest plan that fits, what is left over goes to moving. */
+  private timings(): ReadonlyMap<PartKind, number> {
+    const { minutes } = this.asked;
+    const fitting = TIMINGS.filter((row) => row.ages.includes(this.group) && row.minutes <= minutes);
+    const row = fitting.reduce((longest, one) => (one.minutes > longest.minutes ? one : longest));
+    const plan = new Map(PARTS.flatMap((kind) => (row.plan[kind] === undefined ? [] : [[kind, row.plan[kind]] as const])));
+    const moving = (['game', 'pose', 'loop', 'story'] as const).filter((kind) => plan.has(kind));
+    const sum = moving.reduce((all, kind) => all + plan.get(kind)!, 0);
+    const over = minutes - row.minutes;
+    for (const kind of moving) plan.set(kind, Math.round((plan.get(kind)! + (over * plan.get(kind)!) / sum) * 2) / 2);
+    return plan;
+  }
+
+  lesson(): Lesson {
+    const { age, minutes, children = USUAL_CHILDREN } = this.asked;
+    const parts = [...this.timings()].map(([kind, time]) => ({ kind, minutes: time, ...this.part(kind, time) }));
+    return { age, minutes, children, adults: Math.max(1, Math.ceil(children / TO_ONE[this.group])), parts };
+  }
+
+  private part(kind: PartKind, minutes: number): Pick<LessonPart, 'say' | 'steps'> {
+    const { group, theme } = this;
+    const only = (...say: string[]) => ({ say, steps: [] });
+    switch (kind) {
+      case 'opening':
+        return only(...OPENING[group].map(({ say }) => say.replace('{name}', 'you').replace('{shape}', 'a new shape')), ...RULES[group]);
+      case 'words':
+        return only(...Object.entries(WORDS[group]).slice(0, 2).map(([word, means]) => `${word[0]!.toUpperCase()}${word.slice(1)}: ${means}.`)); // prettier-ignore
+      case 'breath': {
+        const { name, asana, say } = oneOf(BREATHS[group], theme);
+        return { say: [`${name}.`, say], steps: [this.step({ asana, say }, minutes * 60)] };
+      }
+      case 'game':
+        return this.game(minutes);
+      case 'pose':
+        return this.asked.space === 'desks' ? this.betweenDesks(minutes, 0) : this.pose(minutes);
+      case 'loop':
+        return this.asked.space === 'desks' ? this.betweenDesks(minutes, 4) : this.loop(minutes);
+      case 'story':
+        return this.asked.space === 'desks' ? this.betweenDesks(minutes, 7) : this.story(minutes);
+      case 'laugh':
+        return only(`Like ${oneOf(LAUGHING.starts, theme)}.`, ...LAUGHING.steps.map(({ say }) => say));
+      case 'rest': {
+        const seconds = Math.min(minutes * 60, MANNER[group].rest);
+        const asana =
+          this.asked.space === 'desks' ? 'chair-forward-fold' : group === 'teens' || group === '9-12' ? 'savasana' : 'kids-mouse';
+        const say = this.asked.space === 'desks' ? 'Put your head on your arms at the desk.' : oneOf(BACK_TO_REST.slice(0, 6), theme);
+        return {
+          say: [say, 'Eyes may stay open. I tell you when it is over.', 'Open your eyes like a small window.'],
+          steps: [this.step({ asana, say }, seconds)],
+        };
+      }
+      case 'thought':
+        return only(oneOf(this.forAge(THOUGHTS), theme).say);
+      case 'home':
+        return only(oneOf(this.forAge(HOME), theme).do);
+    }
+  }
+
+  private forAge<T extends { readonly ages: readonly string[] }>(list: readonly T[]): readonly T[] {
+    return list.filter(({ ages }) => ages.includes(this.group));
+  }
+
+  private step(told: ToldStep, seconds: number): LessonStep {
+    const { asana, variation, say, side } = told;
+    const shown = this.library.get(asana).shown;
+    return {
+      asana,
+      variation: variation ?? null,
+      side: side ?? (shown ? 'both' : 'none'),
+      seconds: Math.round(seconds),
+      say,
+      easier: BALANCES.test(asana) ? ON_TWO_FEET : null,
+    };
+  }
+
+  /** Numbers of body parts called in a drawn order, or at desks a quiet animal. */
+  private game(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
+    const { age, space } = this.asked;
+    const quiet = this.forAge(QUIET_GAMES);
+    if (this.group === 'teens' || space === 'desks' || (quiet.length > 0 && oneOf([true, false], this.theme, 7))) {
+      const game = quiet.length > 0 ? oneOf(quiet, this.theme) : null;
+      if (!game) return { say: ['One minute of stillness together, sitting as you like.'], steps: [] };
+      return {
+        say: [`${game.name}: ${game.how}.`, 'Whoever makes a sound plays on, and tells what they heard. Nobody is out.'],
+        steps: [],
+      };
+    }
+    const seconds = BALANCE_SECONDS[this.group];
+    // From many parts to few: what is low and wide comes first.
+    const safe = BALANCE_CALLS.filter(({ from }) => from <= age).sort((one, other) => other.number - one.number);
+    const count = Math.max(3, Math.min(CALLS, Math.floor((minutes * 60) / (seconds + 15))));
+    const calls = Array.from({ length: count }, (_, i) => safe[Math.floor((i * safe.length) / count)]!);
+    const countdown = Array.from({ length: seconds }, (_, i) => seconds - i).join(', ');
+    return {
+      say: [
+        'Move about softly. I call a number: find that many parts on the floor, and stay while I count.',
+        ...calls.map(({ number, parts }) => `${number}! ${parts[0]!.toUpperCase()}${parts.slice(1)}.`),
+        `Count aloud, the last two quietly: ${countdown}.`,
+        'Wobbles are allowed, crashes are not.',
+      ],
+      steps: calls.flatMap(({ asana, parts }) => (asana === undefined ? [] : [this.step({ asana, say: parts }, seconds)])),
+    };
+  }
+
+  /** One shape, slowly, twice, on both sides. */
+  private pose(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
+    const id = oneOf(LEARNT[this.group], this.theme);
+    const asana = this.library.get(id);
+    const { in: into, hold, stop, out } = formLines(asana, null);
+    const say = [`${this.nameOf(id)}.`, ...into, hold[0] ?? '', stop, ...out].filter(Boolean).map((line) => withSides(line, this.group));
+    const hasSides = asana.shown !== null;
+    const talk = say.reduce((sum, line) => sum + secondsToSay(line, 'children'), 0);
+    const each = Math.min(MANNER[this.group].hold, Math.max(5, (minutes * 60 - talk) / 4));
+    return {
+      say: [...say, ...(hasSides ? ['Now the other side, just as long.'] : []), 'And once more, all of it.'],
+      steps: [this.step({ asana: id, say: this.nameOf(id) }, each * (hasSides ? 4 : 2))],
+    };
+  }
+
+  private loop(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
+    const ids = LOOPS[this.group];
+    const each = Math.min(MANNER[this.group].hold, (minutes * 60) / (2 * ids.length));
+    return {
+      say: ['We go from one to the next, and twice round.', ...ids.map((id) => `${this.nameOf(id)}.`)],
+      steps: [...ids, ...ids].map((asana) => this.step({ asana, say: this.nameOf(asana) }, each)),
+    };
+  }
+
+  private story(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
+    const suiting = STORY_AGES[this.group];
+    const all = STORIES.filter(({ id }) => suiting === 'all' || (suiting !== 'none' && suiting.includes(id)));
+    const about =
+      this.theme === ''
+        ? undefined
+        : all.find(({ name, steps }) => `${name} ${steps.map(({ say }) => say).join(' ')}`.toLowerCase().includes(this.theme));
+    const { name, steps } = about ?? oneOf(all, this.theme);
+    const each = Math.min(MANNER[this.group].hold * 2, (minutes * 60) / steps.length);
+    return { say: [`${name}.`, ...steps.map(({ say }) => say)], steps: steps.map((one) => this.step(one, each)) };
+  }
+
+  /** Steps beside and on a chair, as many as fit. */
+  private betweenDesks(minutes: number, from: number): Pick<LessonPart, 'say' | 'steps'> {
+    let left = minutes * 60;
+    const chosen = [...BETWEEN_DESKS.slice(from), ...BETWEEN_DESKS.slice(0, from)].filter(({ seconds = 30 }) => (left -= seconds) >= 0);
+    const steps = chosen.length > 0 ? chosen : [BETWEEN_DESKS[from]!];
+    return { say: steps.map(({ name, say }) => `${name}. ${say}`), steps: steps.map((one) => this.step(one, one.seconds ?? 30)) };
+  }
+
+  /** As children call it. */
+  private nameOf(id: string): string {
+    const { kids, name } = this.library.get(id);
+    const called = this.group === 'teens' || this.group === '9-12' || kids === '' ? name : kids;
+    return called[0]!.toUpperCase() + called.slice(1);
+  }
+}
+
+/** A whole lesson, in exact words. The same question gives the same lesson. */
+export function lessonFor(library: Library, asked: LessonAsked): Lesson {
+  return new LessonWriter(library, asked).lesson();
+}
+
+/** Why a lesson can't be made; `null` where it can. */
+export function lessonProblem({ age, minutes, children = USUAL_CHILDREN }: LessonAsked): string | null {
+  if (!(age >= 4 && age < 18)) return `age is ${age}; lessons are for 4 to 17`;
+  if (!(minutes >= 5 && minutes <= 60)) return `minutes is ${minutes}; expected 5 to 60`;
+  if (age < 6 && minutes > 20) return `minutes is ${minutes}; for four- and five-year-olds at most 20`;
+  return Number.isInteger(children) && children >= 1 && children <= 40 ? null : `children is ${children}; expected 1 to 40`;
+}
