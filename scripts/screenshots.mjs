@@ -21,8 +21,24 @@ const why = async (page) => {
   await page.getByText('Looking …').waitFor({ state: 'hidden', timeout: 30_000 });
 };
 
+const door = async (page) => {
+  await page.getByRole('button', { name: 'Ansa Kettil is here' }).click({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Bero Talman is here' }).click();
+  await page.waitForTimeout(1500);
+};
+/** A class that was taught a little, with two marks, is noted. */
+const log = async (page) => {
+  await teach(page);
+  await page.getByRole('button', { name: /^Cilla Marrow:/ }).click();
+  for (let i = 0; i < 2; i++) await page.keyboard.press('ArrowRight');
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: /^Hanno Vey:/ }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'End it and note how it was' }).click();
+  await page.getByRole('heading', { name: 'For next time' }).waitFor();
+  await page.waitForTimeout(2500);
+};
+
 const SHOTS = [
-  { name: 'sign-in', path: null },
   { name: 'desk', path: '/' },
   { name: 'people', path: '/people' },
   { name: 'person', path: '/people/9' },
@@ -48,7 +64,6 @@ const SHOTS = [
   },
   { name: 'asana', path: '/asanas/trikonasana?for=2', ready: (page) => page.waitForTimeout(2500) },
   { name: 'score', path: '/sequences/2/for/1', ready: score },
-  { name: 'score-dark', path: '/sequences/1/for/5', ready: score, theme: 'dark' },
   { name: 'why', path: '/sequences/1/for/2', ready: why },
   {
     name: 'class',
@@ -68,7 +83,10 @@ const SHOTS = [
       await page.getByRole('region', { name: 'A lively class' }).getByText('Final rest').waitFor({ timeout: 60_000 });
     },
   },
-  { name: 'teach', path: '/sequences/2/for/1/teach', ready: teach },
+  { name: 'teach', path: '/sequences/1/for/1,2,3,4,5,6/teach', ready: teach },
+  { name: 'log', path: '/sequences/1/for/1,3,8/teach', ready: log },
+  { name: 'door-phone', path: '/sequences/1/for/1,2,3,4,5,6,7,8/door', ready: door, width: 390, height: 844 },
+  { name: 'home', path: '/sequences/1/for/8/home', ready: (page) => page.waitForTimeout(4000) },
   { name: 'score-phone', path: '/sequences/2/for/1', ready: score, width: 390, height: 844 },
   { name: 'teach-phone', path: '/sequences/2/for/1/teach', ready: teach, width: 390, height: 844, theme: 'dark' },
 ];
@@ -80,13 +98,11 @@ for (const { name, path, ready, theme = 'light', width = 1280, height = 800 } of
   await page.goto(`${address}/sign-in`);
   const demo = page.getByRole('button', { name: 'Look round the demo hall' });
   await demo.waitFor();
-  if (path !== null) {
-    await demo.click();
-    await page.waitForURL(`${address}/`);
-    await page.goto(address + path);
-    await page.getByRole('heading', { level: 1 }).first().waitFor({ timeout: 30_000 });
-    await ready?.(page);
-  }
+  await demo.click();
+  await page.waitForURL(`${address}/`);
+  await page.goto(address + path);
+  await page.getByRole('heading', { level: 1 }).first().waitFor({ timeout: 30_000 });
+  await ready?.(page);
   await page.waitForTimeout(400);
   const file = join(ROOT, 'docs/screenshots', `${name}.png`);
   await page.screenshot({ path: file });

@@ -70,6 +70,11 @@ export function routes(queries: QueryClient) {
           path: 'sequences/:sequence/for/:person/sheet',
           lazy: async () => ({ Component: (await import('./screens/sheet/SheetScreen.js')).SheetScreen }),
         },
+        {
+          path: 'sequences/:sequence/for/:person/home',
+          lazy: async () => ({ Component: (await import('./screens/home/HomeScreen.js')).HomeScreen }),
+        },
+        { path: 'lesson', lazy: async () => ({ Component: (await import('./screens/lesson/LessonScreen.js')).LessonScreen }) },
         { path: 'help', lazy: async () => ({ Component: (await import('./screens/help/HelpScreen.js')).HelpScreen }) },
         { path: 'register', lazy: async () => ({ Component: (await import('./screens/register/RegisterScreen.js')).RegisterScreen }) },
         { path: 'room', lazy: async () => ({ Component: (await import('./screens/room/RoomScreen.js')).RoomScreen }) },

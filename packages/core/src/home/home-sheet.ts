@@ -12,7 +12,7 @@ function stepHtml(step: HomeStep, at: number, figure: string | undefined): strin
   const { name, changes, dose, side, setup, in: into, feel, stop, out, seconds } = step;
   const sides = side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;
   const needs = setup
-    .map(({ household, height, place }) => `${household}${height === null ? '' : ` (${height} cm high)`} ${place}`)
+    .map(({ household, height, place }) => `${household}${height === null ? '' : ` (${height} cm high)`}, ${place}`)
     .join('; ');
   return `<section><h2>${at + 1}. ${escaped(name)}${changes.length > 0 ? `: ${escaped(changes.join('; '))}` : ''}</h2>
 ${figure ?? ''}

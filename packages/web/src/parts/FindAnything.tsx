@@ -18,6 +18,7 @@ const SCREENS: readonly Place[] = [
   { name: 'Desk', kind: 'screen', to: '/' },
   { name: 'Paste your notes', kind: 'action', to: '/sequences/new' },
   { name: 'Build a class from nothing', kind: 'action', to: '/sequences/build' },
+  { name: 'A lesson for children', kind: 'action', to: '/lesson' },
   { name: 'Add a person', kind: 'action', to: '/people/new' },
   { name: 'People', kind: 'screen', to: '/people' },
   { name: 'Sequences', kind: 'screen', to: '/sequences' },

@@ -1,6 +1,7 @@
 import type {
   AdaptationJson, Candidate, ClassJson, Figure, Joint, LimitJson, Participant, Pin, Problem, PropsAtHand, ReadLine as CoreLine, Screening, Sequence, SetupItem,
 } from '@lotus-steady/core'; // prettier-ignore
+import type { HomePractice } from '@lotus-steady/core/home';
 import type { Drawing } from './figure-cache.js';
 import type { ScoreStep } from './score-steps.js';
 
@@ -38,6 +39,13 @@ export type ReadText =
 export interface Score {
   readonly answer: AdaptationJson;
   readonly steps: readonly ScoreStep[];
+}
+
+/** A practice for home, its figures, and the file to take along. */
+export interface Home {
+  readonly practice: HomePractice;
+  readonly figures: readonly Figure[];
+  readonly html: string;
 }
 
 /** How a text would go for people who practise together. */

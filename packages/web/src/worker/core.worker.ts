@@ -1,14 +1,16 @@
 import {
-  adaptClass, adaptingClass, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
+  adaptClass, adaptingClass, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
   type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import type { Beat, Cue, CueOptions } from '@lotus-steady/core/cues';
+import type { HomeAsked } from '@lotus-steady/core/home';
+import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { draw, FigureCache, smallFigure, type Drawing } from './figure-cache.js';
 import { Sender } from './delta-message.js';
-import type { ClassAsked, Fits, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
+import type { ClassAsked, Fits, Home, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
@@ -156,6 +158,28 @@ const core = {
   /** A class for people, from nothing. */
   build(participants: readonly Participant[], asked: BuildAsked, today: string): string {
     return buildSequence(anySolver, read, membersOf(participants, today), { ...asked, today });
+  },
+
+  /** What one person does at home, as data and as a file that needs nothing else. */
+  async home(text: string, participant: Participant, asked: HomeAsked, title: string): Promise<Home> {
+    const { homeHtml, homePractice } = await import('@lotus-steady/core/home');
+    const members = membersOf([participant], asked.today);
+    const [{ solver }] = members as [Member];
+    const { plans } = await store.around([solver], () =>
+      adaptClass(members, { ...parse(text), minutes: null }, { today: asked.today, cache }),
+    );
+    const [plan] = plans as [PersonPlan];
+    const practice = homePractice(plan, participant, asked);
+    const pictures = practice.steps.map(({ line, asana }) => {
+      const step = plan.steps.find((one) => one.step.line === line && one.chosen?.asana.id === asana)!;
+      return stepFigures(solver, step.chosen!, step.step.side, bestView(step.chosen!.ends).view);
+    });
+    return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends))) }; // prettier-ignore
+  },
+
+  async lesson(asked: LessonAsked): Promise<Lesson> {
+    const { lessonFor } = await import('@lotus-steady/core/lessons');
+    return lessonFor(library, asked);
   },
 
   /** How a text would go for people who practise together: minutes, and for each how many steps change or are left out. */

@@ -1,5 +1,7 @@
 import type { Answered, BodyAnswers, BuildAsked, Participant } from '@lotus-steady/core';
 import type { Beat, CueOptions } from '@lotus-steady/core/cues';
+import type { HomeAsked } from '@lotus-steady/core/home';
+import type { LessonAsked } from '@lotus-steady/core/lessons';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
@@ -84,6 +86,19 @@ export const fitsQuery = (text: string | undefined, people: readonly Person[], d
     staleTime: Infinity,
     retry: false,
   });
+
+export const homeQuery = (text: string | undefined, person: Person | undefined, asked: HomeAsked | null, title: string) =>
+  queryOptions({
+    queryKey: ['home', text, person, asked, title],
+    queryFn:
+      text === undefined || person === undefined || asked === null ? skipToken : () => core.home(text, toParticipant(person), asked, title),
+    staleTime: Infinity,
+    retry: false,
+    placeholderData: keepPreviousData,
+  });
+
+export const lessonQuery = (asked: LessonAsked | null) =>
+  queryOptions({ queryKey: ['lesson', asked], queryFn: asked === null ? skipToken : () => core.lesson(asked), staleTime: Infinity });
 
 export const pictureQuery = (key: string) =>
   queryOptions({ queryKey: ['picture', key], queryFn: () => core.picture(key), staleTime: Infinity });

@@ -59,6 +59,11 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
           >
             {keeping.isKept ? 'Class is kept' : keeping.isPending ? 'Keeping …' : keeping.isChange ? 'Keep the changes' : 'Keep this class'}
           </button>
+          {alone && score.data && !isEmpty && (
+            <Link to={`/sequences/${sequence.id}/for/${alone.id}/home`} className={PLAIN}>
+              For home
+            </Link>
+          )}
           {score.data && !isEmpty && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/sheet?${search}`} className={PLAIN}>
               Sheet

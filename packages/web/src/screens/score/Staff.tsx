@@ -56,7 +56,7 @@ interface Props {
 /** The score of a class, and what a teacher changes on it. */
 export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const { figures, shared, day, edits } = of;
-  const [zoom, setZoom] = useState(1);
+  const [zoom, setZoom] = useState(people.length === 1 ? 2 : 1);
   const [selected, setSelected] = useState<Place | null>(null);
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;

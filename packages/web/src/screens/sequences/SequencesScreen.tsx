@@ -55,6 +55,9 @@ export function SequencesScreen() {
         <PageTitle>{'Sequences'}</PageTitle>
         <h1 className="text-2xl">Sequences</h1>
         <div className="flex flex-wrap gap-3">
+          <Link to="/lesson" className={PLAIN}>
+            A lesson for children
+          </Link>
           <Link to="/sequences/build" className={PLAIN}>
             Build one
           </Link>

@@ -1,0 +1,39 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { expect, expectAccessible, test } from './fixtures.js';
+
+test('a practice goes home as one file that works without a network', async ({ page, context }, testInfo) => {
+  await page.goto('/sequences/1/for/8/home');
+  await expect(page.getByRole('heading', { name: 'At home: Slow morning' })).toBeVisible({ timeout: 60_000 });
+  await page.getByLabel('Minutes').fill('8');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Final rest' }).first()).toBeVisible();
+  await expectAccessible(page);
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Take it along' }).click();
+  const path = join(testInfo.outputDir, 'at-home.html');
+  await (await downloading).saveAs(path);
+  expect(readFileSync(path, 'utf8')).not.toContain('Hanno');
+  await context.setOffline(true);
+  const phone = await context.newPage();
+  const broken: string[] = [];
+  phone.on('pageerror', ({ message }) => broken.push(message));
+  await phone.setViewportSize({ width: 390, height: 844 });
+  await phone.goto(pathToFileURL(path).href);
+  await phone.getByRole('button', { name: /^Start/ }).first().click(); // prettier-ignore
+  await expect(phone.getByRole('button', { name: /^Pause/ })).toBeVisible({ timeout: 5_000 });
+  await expect(phone.locator('svg').first()).toBeVisible();
+  expect(await phone.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+  expect(broken).toEqual([]);
+  await context.setOffline(false);
+});
+
+test('a lesson for children in exact words, for their age', async ({ page }) => {
+  await page.goto('/lesson');
+  await page.getByLabel('About').fill('whale');
+  await expect(page.getByText('The Whale Who Lost Its Song.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Age').fill('5');
+  await page.getByLabel('Minutes').fill('30');
+  await expect(page.getByText('5 to 20')).toBeVisible();
+});

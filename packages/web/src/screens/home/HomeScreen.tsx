@@ -1,0 +1,158 @@
+import { useQuery } from '@tanstack/react-query';
+import { Download, Printer } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { hasFailed } from '../../api/failed.js';
+import { personQuery, sequenceQuery } from '../../api/queries.js';
+import { useToday } from '../../clock.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { Failure } from '../../parts/Failure.js';
+import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { Loading } from '../../parts/Loading.js';
+import { NumberField } from '../../parts/NumberField.js';
+import { PageTitle } from '../../parts/PageTitle.js';
+import { DecisionWord } from '../../parts/Verdict.js';
+import { dayWords } from '../../parts/words.js';
+import type { Home } from '../../worker/answers.js';
+import { homeQuery } from '../../worker/queries.js';
+import { readPeople } from '../score/class-address.js';
+
+/** Minutes that are left over for a practice at home. Common practice, no source. */
+const MINUTES = { from: 3, to: 40, usual: 12 } as const;
+const DAYS = { from: 1, to: 7, usual: 5 } as const;
+
+function isWhole(value: number | undefined, { from, to }: { readonly from: number; readonly to: number }): value is number {
+  return value !== undefined && Number.isInteger(value) && value >= from && value <= to;
+}
+
+/** Saves a text as a file; nothing leaves the device. */
+function download(name: string, text: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type: 'text/html' }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+/** What one person does alone between two classes: looked at, printed, or taken along as one file. */
+export function HomeScreen() {
+  const { sequence: id = '', person: named = '' } = useParams();
+  const [personId] = readPeople(named);
+  const [minutes, setMinutes] = useState<number | undefined>(MINUTES.usual);
+  const [days, setDays] = useState<number | undefined>(DAYS.usual);
+  const [times, setTimes] = useState<number | undefined>(undefined);
+  const today = useToday();
+  const sequence = useQuery(sequenceQuery(Number(id)));
+  const person = useQuery(personQuery(personId!));
+  const isAsked = isWhole(minutes, MINUTES) && isWhole(days, DAYS) && (times === undefined || isWhole(times, { from: 1, to: 6 }));
+  const asked = useMemo(
+    () => (isAsked ? { minutes: minutes!, days: days!, today, ...(times !== undefined && { times }) } : null),
+    [isAsked, minutes, days, times, today],
+  );
+  const title = `At home: ${sequence.data?.title ?? ''}`;
+  const home = useQuery(homeQuery(sequence.data?.text, person.data, asked, title));
+  const failed = [sequence, person, home].find(hasFailed);
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!sequence.data || !person.data || !home.data) return <Loading what="Choosing what is good to do alone" />;
+  const { practice, html } = home.data;
+  return (
+    <div className="mx-auto max-w-3xl print:max-w-none">
+      <PageTitle>{title}</PageTitle>
+      <div className="mb-4 flex flex-wrap items-end gap-3 print:hidden">
+        <NumberField
+          label="Minutes"
+          unit=""
+          value={minutes}
+          onChange={setMinutes}
+          problem={isWhole(minutes, MINUTES) ? undefined : '3 to 40'}
+        />
+        <NumberField label="Days a week" unit="" value={days} onChange={setDays} problem={isWhole(days, DAYS) ? undefined : '1 to 7'} />
+        <NumberField label="Times a day" unit={times === undefined ? `${practice.times} as usual` : ''} value={times} onChange={setTimes} />
+        <button type="button" className={PRIMARY} disabled={practice.steps.length === 0} onClick={() => download('at-home.html', html)}>
+          <Download size={18} aria-hidden /> Take it along
+        </button>
+        <button type="button" className={PLAIN} onClick={() => window.print()}>
+          <Printer size={18} aria-hidden /> Print
+        </button>
+        <Link to={`/sequences/${id}/for/${named}`} className="underline">
+          Back to the score
+        </Link>
+      </div>
+      <h1 className="text-2xl">{title}</h1>
+      {practice.decision !== 'practise' ? (
+        <p className="mt-2">
+          <DecisionWord decision={practice.decision} />: nothing is sent home before that.
+        </p>
+      ) : (
+        <Practice home={home.data} />
+      )}
+    </div>
+  );
+}
+
+function Practice({ home: { practice, figures } }: { home: Home }) {
+  const { minutes, times, days, steps, skipToday, stopSigns, askToday, emergency, call, review, leftOut } = practice;
+  return (
+    <>
+      <p className="mt-1">
+        About {minutes} minutes, {times === 1 ? 'once' : `${times} times`} a day: {days.join(', ')}. Until {dayWords(review)}, then you look
+        at it together.
+      </p>
+      <p className="mt-1">
+        <strong>Not today:</strong> with {skipToday.join(', ')}.
+      </p>
+      <ol className="mt-3">
+        {steps.map(({ line, name, changes, dose, side, setup, in: into, feel, stop, out }, i) => (
+          <li key={line} className="flex break-inside-avoid gap-4 border-t border-rule py-3">
+            <FigureDrawing figure={figures[i]!} className="h-24 w-32 shrink-0" />
+            <div>
+              <h2 className="text-lg">
+                {i + 1}. {name}
+                {changes.length > 0 && `: ${changes.join('; ')}`}
+              </h2>
+              <p className="font-semibold">
+                {dose}
+                {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
+              </p>
+              {setup.length > 0 && <p>You need: {setup.map(({ household, place }) => `${household}, ${place}`).join('; ')}</p>}
+              <p>{into.join(' ')}</p>
+              {feel !== '' && <p>You may feel: {feel}</p>}
+              <p>Stop: {stop}</p>
+              <p>{out.join(' ')}</p>
+            </div>
+          </li>
+        ))}
+      </ol>
+      {(
+        [
+          ['Stop at once with', stopSigns],
+          ['Ask the same day', askToday],
+          ['Call the emergency number', emergency],
+          ['Whom to ask', call],
+        ] as const
+      ).map(([title, list]) => (
+        <section key={title} className="mt-3 break-inside-avoid">
+          <h2 className="text-base">{title}</h2>
+          <ul className="list-disc pl-5">
+            {list.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
+        </section>
+      ))}
+      {leftOut.length > 0 && (
+        <details className="mt-4 print:hidden">
+          <summary className="cursor-pointer">Not at home, and why</summary>
+          <ul className="list-disc pl-5">
+            {leftOut.map(({ line, why }) => (
+              <li key={line}>
+                Line {line}: {why}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
+  );
+}

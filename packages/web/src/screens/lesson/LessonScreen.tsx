@@ -1,0 +1,97 @@
+import { useQuery } from '@tanstack/react-query';
+import type { LessonAsked, PartKind } from '@lotus-steady/core/lessons';
+import { Printer } from 'lucide-react';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { PLAIN } from '../../parts/button-styles.js';
+import { NumberField } from '../../parts/NumberField.js';
+import { PageTitle } from '../../parts/PageTitle.js';
+import { SelectField } from '../../parts/SelectField.js';
+import { TextField } from '../../parts/TextField.js';
+import { Thumb } from '../../parts/Thumb.js';
+import { lessonQuery } from '../../worker/queries.js';
+
+const PART_WORDS: Readonly<Record<PartKind, string>> = {
+  opening: 'Opening', words: 'Words to learn', breath: 'A breath', game: 'A game', pose: 'One shape, slowly', loop: 'A loop, twice round', story: 'A story', laugh: 'Laughing',
+  rest: 'Rest', thought: 'Thought of the day', home: 'For home',
+}; // prettier-ignore
+const YOUNGEST = 4;
+const OLDEST = 17;
+const MINUTES = { from: 5, to: 60, youngest: 20 } as const;
+const MOST_CHILDREN = 40;
+
+/** A lesson for children in the words to say, for who has never taught yoga. */
+export function LessonScreen() {
+  const [age, setAge] = useState<number | undefined>(7);
+  const [minutes, setMinutes] = useState<number | undefined>(20);
+  const [children, setChildren] = useState<number | undefined>(12);
+  const [space, setSpace] = useState<LessonAsked['space']>('mats');
+  const [theme, setTheme] = useState('');
+  const about = useDeferredValue(theme);
+  const most = age !== undefined && age < 6 ? MINUTES.youngest : MINUTES.to;
+  const problems = {
+    age: age !== undefined && age >= YOUNGEST && age <= OLDEST ? undefined : `${YOUNGEST} to ${OLDEST}`,
+    minutes: minutes !== undefined && minutes >= MINUTES.from && minutes <= most ? undefined : `${MINUTES.from} to ${most}`,
+    children:
+      children !== undefined && Number.isInteger(children) && children >= 1 && children <= MOST_CHILDREN
+        ? undefined
+        : `1 to ${MOST_CHILDREN}`,
+  };
+  const isAsked = Object.values(problems).every((one) => one === undefined);
+  const asked = useMemo(
+    () => (isAsked ? { age: age!, minutes: minutes!, children: children!, space, theme: about } : null),
+    [isAsked, age, minutes, children, space, about],
+  );
+  const lesson = useQuery(lessonQuery(asked));
+  return (
+    <div className="mx-auto max-w-3xl print:max-w-none">
+      <PageTitle>A lesson for children</PageTitle>
+      <h1 className="mb-3 text-2xl">A lesson for children</h1>
+      <div className="mb-4 grid grid-cols-2 items-end gap-3 sm:grid-cols-6 print:hidden">
+        <NumberField label="Age" unit="" value={age} onChange={setAge} problem={problems.age} />
+        <NumberField label="Minutes" unit="" value={minutes} onChange={setMinutes} problem={problems.minutes} />
+        <NumberField label="Children" unit="" value={children} onChange={setChildren} problem={problems.children} />
+        <SelectField label="Where" value={space} onChange={(value) => setSpace(value as LessonAsked['space'])}>
+          <option value="mats">on mats</option>
+          <option value="hall">in a hall</option>
+          <option value="desks">between desks</option>
+        </SelectField>
+        <TextField label="About" value={theme} onChange={setTheme} />
+        <button type="button" className={PLAIN} onClick={() => window.print()}>
+          <Printer size={18} aria-hidden /> Print
+        </button>
+      </div>
+      {lesson.data && (
+        <>
+          <p className="text-soft">
+            {lesson.data.adults === 1 ? 'One grown-up' : `${lesson.data.adults} grown-ups`}. Say it as it stands here; whoever wants to
+            rests in the rest shape at any time. Plan single children with health limits like anybody else, and keep it to yourself.
+          </p>
+          <ol className="mt-3">
+            {lesson.data.parts.map(({ kind, minutes: time, say, steps }) => (
+              <li key={kind} className="break-inside-avoid border-t border-rule py-3">
+                <h2 className="text-lg">
+                  {PART_WORDS[kind]} <span className="font-sans text-sm font-normal text-soft">{time} min</span>
+                </h2>
+                <div className="flex gap-4">
+                  <ul className="grow space-y-1 font-serif text-lg">
+                    {say.map((line, i) => (
+                      <li key={i}>{line}</li>
+                    ))}
+                  </ul>
+                  <ul className="w-40 shrink-0 space-y-1 text-sm">
+                    {[...new Map(steps.map((step) => [step.asana, step])).values()].map(({ asana, variation, seconds, easier }) => (
+                      <li key={asana}>
+                        <Thumb id={asana} variation={variation} className="h-20 w-full" />
+                        {seconds} s{easier !== null && <span className="block text-soft">Easier: {easier}</span>}
+                      </li>
+                    ))}
+                  </ul>
+                </div>
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+    </div>
+  );
+}
