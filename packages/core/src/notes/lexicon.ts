@@ -95,12 +95,14 @@ export function namesOf(asana: Asana): string[] {
 /** Whose a name is where several asanas bear it: theirs whose id it is, then whose first name, then grown-ups', then the first. */
 function ownersOf(library: Library): Map<string, Asana> {
   const owners = new Map<string, { asana: Asana; claim: number }>();
-  for (const asana of library.asanas)
+  for (const asana of library.asanas) {
+    const [own, called] = [sound(asana.id), plain(asana.name)];
     for (const name of namesOf(asana).map(plain)) {
-      const first = plain(asana.name) === name ? 2 : 0;
-      const claim = (sound(asana.id) === sound(name) ? 4 : 0) + first + (isForChildren(asana) ? 0 : 1);
+      const first = called === name ? 2 : 0;
+      const claim = (own === sound(name) ? 4 : 0) + first + (isForChildren(asana) ? 0 : 1);
       if (claim > (owners.get(name)?.claim ?? -1)) owners.set(name, { asana, claim });
     }
+  }
   return new Map([...owners].map(([name, { asana }]) => [name, asana]));
 }
 
@@ -130,6 +132,8 @@ export class Lexicon {
   /** How often the phrasebook writes a word, before words that mean the same are joined. */
   private readonly often = new Map<string, number>();
   private readonly bySound = new Map<string, string>();
+  /** What each word of the phrasebook is taken for; words of a teacher's text are not remembered. */
+  private readonly commonest = new Map<string, string>();
   /** Phrases that hold a word or a pair of words, by its number. */
   private readonly postings: number[][] = [];
   private readonly scores: Float64Array;
@@ -260,7 +264,10 @@ export class Lexicon {
 
   /** A rare word that sounds like a common one is a way of spelling it: the phrasebook holds misspellings too. */
   private commoner(stem: string): string {
-    if (stem.length < 4) return stem;
+    return stem.length < 4 ? stem : getOrCreate(this.commonest, stem, () => this.heardAs(stem));
+  }
+
+  private heardAs(stem: string): string {
     const heard = this.bySound.get(sound(stem));
     if (heard === undefined) return stem;
     // Long words that sound the same are the same Sanskrit: "ushtrasana" and "ustrasana".

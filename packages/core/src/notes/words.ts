@@ -142,18 +142,25 @@ export function stemOf(word: string): string {
 const WORD = /\bw\/o\b|\bw\/|[\p{L}\p{M}’'`]+|\d+(?:[.,]\d+)?|[½¼¾]/gu;
 const SIGNS: Readonly<Record<string, string>> = { 'w/': 'with', 'w/o': 'without', '½': 'half', '¼': 'quarter', '¾': 'most' };
 
+const PLAIN = /^[a-z0-9]+$/;
+
+/** "Padangusthasana a, b", "warrior I": a letter at the end counts a series. */
+function countsSeries(word: string, text: string, at: number): boolean {
+  if (word === 'I') return true;
+  const low = word.toLowerCase();
+  if (low !== 'a' && low !== 'i') return false;
+  const after = text.slice(at + word.length);
+  return low === 'a' ? /^\s*(?:$|[,;+/&])/.test(after) : /^\s*(?:$|[^\p{L}\s])/u.test(after);
+}
+
 /** The words of a text, each as its stem, before words that mean the same are joined. */
 export function rawWords(text: string): Word[] {
   const found: Word[] = [];
   for (const match of text.matchAll(WORD)) {
-    const sign = SIGNS[match[0].toLowerCase()];
-    const word = sign ?? plain(match[0]).replaceAll(' ', '');
-    // "Padangusthasana a, b": a letter at the end counts a series.
-    const after = text.slice(match.index + match[0].length);
-    const counts =
-      found.length > 0 &&
-      ((word === 'a' && /^\s*(?:$|[,;+/&])/.test(after)) || match[0] === 'I' || (word === 'i' && /^\s*(?:$|[^\p{L}\s])/u.test(after)));
-    if (word === '' || (EMPTY.has(word) && !counts)) continue;
+    const low = match[0].toLowerCase();
+    // Most words are plain already.
+    const word = SIGNS[low] ?? (PLAIN.test(low) ? low : plain(low).replaceAll(' ', ''));
+    if (word === '' || (EMPTY.has(word) && !(found.length > 0 && countsSeries(match[0], text, match.index)))) continue;
     found.push({ stem: stemOf(word), from: match.index, to: match.index + match[0].length });
   }
   return found;
