@@ -1,4 +1,4 @@
-import { IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
 
 /** One sequence adapted to one person, to be kept. */
 export class PlanBody {
@@ -40,4 +40,44 @@ export class AdaptBody {
   @Min(1)
   @Max(240)
   minutes?: number;
+}
+
+/** The terminal's `cues` through HTTP. */
+export class CuesBody extends AdaptBody {
+  @IsOptional()
+  @IsIn(['whole', 'short', 'words'])
+  length?: 'whole' | 'short' | 'words';
+
+  /** Whether the teacher faces the class, as its mirror. */
+  @IsOptional()
+  @IsBoolean()
+  facing?: boolean;
+}
+
+/** The terminal's `home` through HTTP; of a class, the first one's. */
+export class HomeBody {
+  @IsString()
+  @MaxLength(200_000)
+  text: string;
+
+  @IsOptional()
+  @IsObject()
+  class?: unknown;
+
+  @IsNumber()
+  @Min(3)
+  @Max(40)
+  minutes: number;
+
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(7)
+  days?: number;
+
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(6)
+  times?: number;
 }

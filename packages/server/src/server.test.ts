@@ -372,6 +372,17 @@ describe('plans', () => {
     expect(body).toMatchObject({ contract: 1, participants: [{ id: 'a' }], columns: [{ line: 2, distinct: 1 }, { line: 3, distinct: 1 }, { line: 4, distinct: 1 }] }); // prettier-ignore
     await api().post('/api/adapt').set('Cookie', cookie).send({ text: TEXT, class: {} }).expect(422);
   });
+
+  test('so do cues, a practice for home and a lesson', async () => {
+    const { body: cues } = await api().post('/api/cues').set('Cookie', cookie).send({ text: TEXT, length: 'short' }).expect(200);
+    expect(cues).toMatchObject({ contract: 1, cues: expect.arrayContaining([expect.objectContaining({ line: 2, at: 0 })]) as object[] });
+    const { body: home } = await api().post('/api/home').set('Cookie', cookie).send({ text: TEXT, minutes: 10, days: 3 }).expect(200);
+    expect(home).toMatchObject({ contract: 1, days: ['monday', 'wednesday', 'friday'] });
+    await api().post('/api/home').set('Cookie', cookie).send({ text: TEXT, minutes: 90 }).expect(422);
+    const { body: lesson } = await api().get('/api/lesson?age=7&minutes=20').set('Cookie', cookie).expect(200);
+    expect(lesson).toMatchObject({ contract: 1, age: 7 });
+    await api().get('/api/lesson?age=5&minutes=30').set('Cookie', cookie).expect(422);
+  });
 });
 
 describe('logs', () => {
@@ -831,7 +842,8 @@ describe('work that takes long', () => {
         api()
           .post('/api/adapt')
           .set('Cookie', cookie)
-          .send({ text: `Mountain ${i} breaths` }),
+          // Long enough that they overlap, however slowly requests come in.
+          .send({ text: `# Number ${i}\n${LONG}` }),
       ),
     );
     const refused = all.filter(({ status }) => status === 429);

@@ -13,6 +13,7 @@ import {
   readAnswer,
   type ConditionAnswer,
 } from '@lotus-steady/core';
+import { lessonFor, lessonProblem, SPACES } from '@lotus-steady/core/lessons';
 import type { Teacher } from '@lotus-steady/requests';
 import { Controller, Get, NotFoundException, Param, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
@@ -40,6 +41,22 @@ export class KnowledgeController {
       ...asanaJson(asana),
       measured: await this.work.run('measure', asana.id, teacherId),
     };
+  }
+
+  /** A lesson for children: nobody's record is asked for. */
+  @Get('lesson')
+  lesson(@Query() { age, minutes, space = 'mats', children, theme }: Readonly<Partial<Record<string, string>>>) {
+    const known = SPACES.find((one) => one === space);
+    const asked = {
+      age: Number(age),
+      minutes: Number(minutes),
+      space: known ?? 'mats',
+      ...(children !== undefined && { children: Number(children) }),
+      ...(theme !== undefined && { theme }),
+    };
+    const problem = known ? lessonProblem(asked) : `space is "${space}"; expected ${SPACES.join(', ')}`;
+    if (problem) throw unusable([{ field: problem.split(' ')[0]!, message: problem }]);
+    return { contract: CONTRACT, ...lessonFor(library, asked) };
   }
 
   @Get('conditions')

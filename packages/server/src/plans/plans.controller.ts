@@ -1,5 +1,5 @@
 import type { ClassJson } from '@lotus-steady/core';
-import { AdaptBody, PlanBody } from '@lotus-steady/requests';
+import { AdaptBody, CuesBody, HomeBody, PlanBody } from '@lotus-steady/requests';
 import { BadRequestException, Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
 import { ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Teacher } from '@lotus-steady/requests';
@@ -36,6 +36,18 @@ export class PlansController {
   @Get('plans/:plan')
   read(@CurrentTeacher() { id }: Teacher, @Param('plan', IdPipe) plan: number) {
     return this.plans.read(id, plan);
+  }
+
+  @Post('cues')
+  @HttpCode(200)
+  cues(@CurrentTeacher() { id }: Teacher, @Body() body: CuesBody) {
+    return this.plans.cues(id, body);
+  }
+
+  @Post('home')
+  @HttpCode(200)
+  home(@CurrentTeacher() { id }: Teacher, @Body() body: HomeBody) {
+    return this.plans.home(id, body);
   }
 
   @Post('adapt')

@@ -1,5 +1,6 @@
-import { anybody, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
-import { AdaptBody, dayIn, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
+import { anybody, CONTRACT, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
+import { AdaptBody, CuesBody, dayIn, HomeBody, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
+import type { CuesJson } from '@lotus-steady/core/cues';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { AuditService } from '../audit/audit.service.js';
@@ -7,6 +8,7 @@ import { PeopleService } from '../people/people.service.js';
 import { unusable } from '../problems/unusable.js';
 import { SequencesService } from '../sequences/sequences.service.js';
 import { StudioService } from '../studio/studio.service.js';
+import { WorkService } from '../work/work.service.js';
 import { PlanRow } from './plan.row.js';
 import { PlanningService } from './planning.service.js';
 
@@ -19,6 +21,7 @@ export class PlansService {
     private readonly audit: AuditService,
     private readonly planning: PlanningService,
     private readonly studio: StudioService,
+    private readonly work: WorkService,
   ) {}
 
   async list(teacherId: number, sequenceId: number | null, personId: number | null): Promise<StoredPlan[]> {
@@ -64,16 +67,32 @@ export class PlansService {
 
   /** The terminal's `adapt`, kept nowhere. @throws UnprocessableEntityException naming line or field. */
   async answer(teacherId: number, body: AdaptBody): Promise<ClassJson> {
+    return (await this.work.run('plan', await this.jobOf(teacherId, body), teacherId)).class;
+  }
+
+  /** The terminal's `cues`. @throws as `answer` does. */
+  async cues(teacherId: number, { length = 'whole', facing = false, ...body }: CuesBody): Promise<CuesJson> {
+    return this.work.run('cues', { ...(await this.jobOf(teacherId, body)), cues: { length, facing } }, teacherId);
+  }
+
+  /** The terminal's `home`. @throws as `answer` does. */
+  async home(teacherId: number, { text, class: people, minutes, days, times }: HomeBody) {
+    const job = await this.jobOf(teacherId, { text, class: people });
+    const home = { minutes, today: job.options.today, ...(days !== undefined && { days }), ...(times !== undefined && { times }) };
+    return { contract: CONTRACT, ...(await this.work.run('home', { ...job, home }, teacherId)) };
+  }
+
+  private async jobOf(teacherId: number, body: AdaptBody) {
     const sequence = await this.sequences.parse(teacherId, body.text);
     const { participants, problems } =
       body.class === undefined ? { participants: [anybody('p1')], problems: [] } : readParticipants(body.class);
     if (problems.length > 0) throw unusable(problems);
     const { minutes = sequence.minutes, figures } = body;
-    const answer = await this.planning.plan(teacherId, participants, sequence, {
+    const options = {
       today: await this.studio.today(teacherId),
       ...(minutes !== null && { minutes }),
       ...(figures !== undefined && { figures }),
-    });
-    return answer.class;
+    };
+    return { participants, sequence, options };
   }
 }

@@ -18,6 +18,8 @@ import {
   type Sequence,
   type StudioWord,
 } from '@lotus-steady/core';
+import { beatsOf, cueScript, cuesJson, type CueOptions, type CuesJson } from '@lotus-steady/core/cues';
+import { homePractice, type HomeAsked, type HomePractice } from '@lotus-steady/core/home';
 
 /** A full class, and none of its bodies is solved twice. */
 const MOST_BODIES = 24;
@@ -58,6 +60,26 @@ export function plan({ participants, sequence, options }: PlanJob): PlanAnswer {
     class: classJson(sequence, planned, minutes),
     people: planned.plans.map(personJson),
   };
+}
+
+export interface CuesJob extends PlanJob {
+  readonly cues: CueOptions;
+}
+/** What is said in a class, as programs read it. */
+export function cues({ cues: asked, ...job }: CuesJob): CuesJson {
+  return cuesJson(cueScript(library, beatsOf(plan(job).class.participants), asked));
+}
+
+export interface HomeJob extends PlanJob {
+  readonly home: HomeAsked;
+}
+/** What the first of the participants does at home. */
+export function home({ home: asked, participants, sequence, options }: HomeJob): HomePractice {
+  const [participant] = participants as [Participant];
+  const solver = solvers.of(bodyOf(participant, asked.today));
+  // Doses as the text gives them: they are fitted to the time at home.
+  const { plans } = adaptClass([{ solver, participant }], { ...sequence, minutes: null }, options);
+  return homePractice(plans[0]!, participant, asked);
 }
 
 /** What a text means to a studio. */

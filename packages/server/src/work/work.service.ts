@@ -2,10 +2,12 @@ import { availableParallelism } from 'node:os';
 import { HttpException, Inject, Injectable, Logger, ServiceUnavailableException, type OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import { SETTINGS, type Settings } from '../settings.js';
-import type { measure, plan, readText, summarise } from './jobs.js';
+import type { cues, home, measure, plan, readText, summarise } from './jobs.js';
 
 interface Jobs {
   readonly plan: typeof plan;
+  readonly cues: typeof cues;
+  readonly home: typeof home;
   readonly readText: typeof readText;
   readonly summarise: typeof summarise;
   readonly measure: typeof measure;
@@ -17,7 +19,7 @@ const MOST_THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
 const MOST_OF_ONE = 8;
 const MOST_WAITING = 64;
 /** What takes longer is given up: nobody waits for it any more. */
-const BUDGET_MS = { plan: 60_000, readText: 15_000, summarise: 30_000, measure: 15_000 } as const;
+const BUDGET_MS = { plan: 60_000, cues: 60_000, home: 60_000, readText: 15_000, summarise: 30_000, measure: 15_000 } as const;
 
 /** Whatever takes long is worked out beside the server, which answers others meanwhile. */
 @Injectable()
