@@ -15,7 +15,7 @@ const teach = async (page) => {
 const why = async (page) => {
   await score(page);
   await page
-    .getByRole('button', { name: /Downward dog/ })
+    .getByRole('button', { name: /^Downward dog, Bero Talman/ })
     .first()
     .click();
   await page.getByText('Looking …').waitFor({ state: 'hidden', timeout: 30_000 });

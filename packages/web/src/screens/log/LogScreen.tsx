@@ -132,7 +132,7 @@ function Log({ name, day, sequence, people, stored }: Props) {
               </h2>
               {open > 0 && (
                 <button type="button" className={PLAIN} onClick={() => change(restTheSame(value))}>
-                  {open === came ? 'All felt the same' : `The ${open} others felt the same`}
+                  {open === came ? 'All felt the same' : open === 1 ? 'The other one felt the same' : `The ${open} others felt the same`}
                 </button>
               )}
             </div>
