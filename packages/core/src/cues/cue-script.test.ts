@@ -28,6 +28,10 @@ const said = (cues: readonly Cue[], kind: Cue['kind']) => cues.filter((cue) => c
 const MORNING = 'Mountain, 1 min\nTriangle, 60 s each side\nSavasana 6 min';
 
 describe('the lines', () => {
+  test('are there for every asana', () => {
+    expect(library.asanas.map(({ id }) => id).filter((id) => !(id in SPOKEN))).toEqual([]);
+  });
+
   test('speak of forms that the library has, and leave no placeholder but the side', () => {
     for (const [id, { vary = {} }] of Object.entries(SPOKEN)) {
       const asana = library.get(id);

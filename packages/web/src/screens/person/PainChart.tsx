@@ -1,30 +1,16 @@
 import type { HistoryEntry } from '@lotus-steady/requests';
-import { wrap } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
+import { charts, useChart, type ColourOf } from '../../parts/use-chart.js';
 import { dayWords } from '../../parts/words.js';
-import type { Charts } from '../../worker/chart.worker.js';
 
-const charts = wrap<Charts>(new Worker(new URL('../../worker/chart.worker.ts', import.meta.url), { type: 'module' }));
 const HEIGHT_PX = 200;
 
 /** Pain before and after each class; the same numbers stand in the table below. */
 export function PainChart({ classes }: { classes: readonly HistoryEntry[] }) {
-  const place = useRef<HTMLDivElement>(null);
-  const [widthPx, setWidthPx] = useState(0);
-  const [svg, setSvg] = useState('');
-  useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => setWidthPx(Math.round(entry!.contentRect.width)));
-    observer.observe(place.current!);
-    return () => observer.disconnect();
-  }, []);
-  useEffect(() => {
-    if (widthPx === 0) return;
-    let current = true;
-    const style = getComputedStyle(document.documentElement);
-    const colour = (name: string) => style.getPropertyValue(name).trim();
-    const inOrder = [...classes].sort((one, other) => one.day.localeCompare(other.day));
-    void charts
-      .levels({
+  const draw = useCallback(
+    (widthPx: number, colour: ColourOf) => {
+      const inOrder = [...classes].sort((one, other) => one.day.localeCompare(other.day));
+      return charts.levels({
         widthPx,
         heightPx: HEIGHT_PX,
         days: inOrder.map(({ day }) => day),
@@ -34,12 +20,11 @@ export function PainChart({ classes }: { classes: readonly HistoryEntry[] }) {
           { name: 'after', values: inOrder.map(({ after }) => after.pain ?? null), colour: colour('--near'), dashed: false },
         ],
         colours: { soft: colour('--soft'), rule: colour('--rule') },
-      })
-      .then((drawn) => current && setSvg(drawn));
-    return () => {
-      current = false;
-    };
-  }, [classes, widthPx]);
+      });
+    },
+    [classes],
+  );
+  const { place, svg } = useChart(draw);
   const [last] = classes;
   return (
     <figure className="mb-3">

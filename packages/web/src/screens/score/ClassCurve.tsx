@@ -1,10 +1,7 @@
-import { wrap } from 'comlink';
-import { useEffect, useRef, useState, type PointerEvent } from 'react';
-import type { Charts } from '../../worker/chart.worker.js';
+import { useCallback, useState, type PointerEvent } from 'react';
+import { charts, useChart, type ColourOf } from '../../parts/use-chart.js';
 import type { Score } from '../../worker/answers.js';
 import { clock, type Column } from './layout.js';
-
-const charts = wrap<Charts>(new Worker(new URL('../../worker/chart.worker.ts', import.meta.url), { type: 'module' }));
 
 const EFFORT_WORDS = ['rest', 'light', 'clear work', 'strong', 'near the most'] as const;
 const MARGINS_PX = { left: 84, right: 12 };
@@ -12,41 +9,27 @@ const HEIGHT_PX = 208;
 
 /** Effort from step to step over the minutes of the class. The pointer reads a step off it. */
 export function ClassCurve({ score, columns }: { score: Score; columns: readonly Column[] }) {
-  const place = useRef<HTMLDivElement>(null);
-  const [widthPx, setWidthPx] = useState(0);
-  const [svg, setSvg] = useState('');
   const [read, setRead] = useState('');
 
   const last = columns.at(-1)!;
   const seconds = last.startsAt + score.answer.participants[0]!.steps[last.index]!.seconds;
   const efforts = columns.map(({ index }) => score.steps[index]!.effort);
 
-  useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => setWidthPx(Math.round(entry!.contentRect.width)));
-    observer.observe(place.current!);
-    return () => observer.disconnect();
-  }, []);
-
-  useEffect(() => {
-    if (widthPx === 0) return;
-    let current = true;
-    const style = getComputedStyle(document.documentElement);
-    const colour = (name: string) => style.getPropertyValue(name).trim();
-    const starts = columns.map(({ startsAt, index }): [number, number] => [startsAt / 60, score.steps[index]!.effort]);
-    void charts
-      .curve({
+  const draw = useCallback(
+    (widthPx: number, colour: ColourOf) => {
+      const starts = columns.map(({ startsAt, index }): [number, number] => [startsAt / 60, score.steps[index]!.effort]);
+      return charts.curve({
         widthPx,
         heightPx: HEIGHT_PX,
         marginsPx: MARGINS_PX,
         points: [...starts, [seconds / 60, starts.at(-1)![1]]],
         words: EFFORT_WORDS,
         colours: { soft: colour('--soft'), rule: colour('--rule'), line: colour('--near'), area: colour('--far') },
-      })
-      .then((drawn) => current && setSvg(drawn));
-    return () => {
-      current = false;
-    };
-  }, [score, columns, seconds, widthPx]);
+      });
+    },
+    [score, columns, seconds],
+  );
+  const { place, svg } = useChart(draw);
 
   const readOff = ({ clientX, currentTarget }: PointerEvent<HTMLElement>) => {
     const { left, width } = currentTarget.getBoundingClientRect();

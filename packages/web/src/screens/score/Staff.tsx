@@ -70,6 +70,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
       ),
     [answer, staves, scale],
   );
+  const own = useMemo(() => (people.length === 1 ? scoreOf(score, 0) : null), [people.length, score]);
   const names = useMemo(() => people.map(({ name }) => name), [people]);
   const nameOf = useMemo(() => new Map(people.map(({ id, name }) => [String(id), name])), [people]);
   const person = selected && selected.stave !== GIVEN ? (staves[selected.stave]?.people[0] ?? null) : null;
@@ -212,13 +213,13 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
         <Added key={id} inserted={inserted} {...(people.length > 1 && { name: names[i]! })} />
       ))}
       <WholeClass participants={answer.participants} names={names} />
-      {people.length === 1 && (
+      {own && (
         <section aria-labelledby="curve" className="mt-5 print:hidden">
           <h2 id="curve" className="text-lg">
             Effort through the class
           </h2>
           <Suspense fallback={<p className="text-soft">Drawing …</p>}>
-            <ClassCurve score={scoreOf(score, 0)} columns={columns} />
+            <ClassCurve score={own} columns={columns} />
           </Suspense>
         </section>
       )}
