@@ -110,7 +110,12 @@ export function AppFrame() {
             <UserRound size={20} aria-hidden className="inline md:hidden" />
             <span className="sr-only md:not-sr-only">{session.data?.name ?? 'Account'}</span>
           </Link>
-          <Link to="/help" className="rounded p-2 hover:bg-shade" aria-label="Help" title="Help: how it goes, and the keys (?)">
+          <Link
+            to="/help"
+            className="max-sm:hidden rounded p-2 hover:bg-shade"
+            aria-label="Help"
+            title="Help: how it goes, and the keys (?)"
+          >
             <CircleHelp size={20} aria-hidden />
           </Link>
           <ThemeButton />

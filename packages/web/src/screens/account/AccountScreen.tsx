@@ -26,6 +26,12 @@ export function AccountScreen() {
           : what it decides for everyone, its time zone and its words
         </li>
         <li>
+          <Link to="/help" className="underline">
+            Help
+          </Link>
+          : how it goes, and the keys
+        </li>
+        <li>
           <Link to="/register" className="underline">
             The register
           </Link>
