@@ -1,3 +1,4 @@
+import { CONTRACT } from '@lotus-steady/core';
 import { homePractice, homeText } from '@lotus-steady/core/home';
 import { plannedOf } from './adapt-command.js';
 import { BadInput } from './bad-input.js';
@@ -28,5 +29,5 @@ export function homeCommand(words: readonly string[], options: Options): string 
     ...(days !== undefined && { days }),
     ...(times !== undefined && { times }),
   });
-  return options.json ? JSON.stringify({ contract: 1, ...practice }, null, 2) : homeText(practice, sequence.title || 'At home');
+  return options.json ? JSON.stringify({ contract: CONTRACT, ...practice }, null, 2) : homeText(practice, sequence.title || 'At home');
 }

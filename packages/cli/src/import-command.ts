@@ -1,4 +1,4 @@
-import { library, notesReader, readParticipants, readSequenceJson } from '@lotus-steady/core';
+import { CONTRACT, library, notesReader, readParticipants, readSequenceJson } from '@lotus-steady/core';
 import { peopleOfCsv, peopleOfFhir, peopleOfVcards, type FileProblem } from '@lotus-steady/core/formats';
 import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
@@ -75,7 +75,7 @@ export function importCommand(words: readonly string[], options: Options): strin
     : as === 'fhir' ? { kind: 'people', ...peopleOfFhir(readJson(file)) }
     : as === 'json' ? fromJson(file)
     : fromText(file); // prettier-ignore
-  const answer = { contract: 1, ...imported, duplicates: duplicatesOf(imported.found) };
+  const answer = { contract: CONTRACT, ...imported, duplicates: duplicatesOf(imported.found) };
   if (options.json) return JSON.stringify(answer, null, 2);
   const lines = [
     `${imported.kind}: ${imported.found.length} found`,

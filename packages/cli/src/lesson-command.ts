@@ -1,4 +1,4 @@
-import { library } from '@lotus-steady/core';
+import { CONTRACT, library } from '@lotus-steady/core';
 import { lessonFor, lessonProblem, SPACES, type Lesson, type LessonAsked } from '@lotus-steady/core/lessons';
 import { BadInput } from './bad-input.js';
 import type { Options } from './options.js';
@@ -28,5 +28,5 @@ export function lessonCommand(words: readonly string[], options: Options): strin
   const problem = lessonProblem(asked);
   if (problem) throw new BadInput(`--${problem}`);
   const lesson = lessonFor(library, asked);
-  return options.json ? JSON.stringify({ contract: 1, ...lesson }, null, 2) : asText(lesson);
+  return options.json ? JSON.stringify({ contract: CONTRACT, ...lesson }, null, 2) : asText(lesson);
 }

@@ -59,7 +59,8 @@ export function beatsOf(participants: readonly PersonJson[]): Beat[] {
   const count = taught[0]?.steps.length ?? 0;
   return Array.from({ length: count }, (_, index) => index).flatMap((index): Beat[] => {
     const forms = formsOf(taught, index);
-    const longest = forms.map(({ step }) => step).reduce<StepJson | null>((most, step) => (most && most.seconds >= step.seconds ? most : step), null); // prettier-ignore
+    const byForm = forms.flatMap(({ people }) => taught.filter(({ id }) => people.includes(id)).map(({ steps }) => steps[index]!));
+    const longest = byForm.reduce<StepJson | null>((most, step) => (most && most.seconds >= step.seconds ? most : step), null);
     if (!longest || longest.seconds <= 0) return [];
     const { line, side, seconds, gettingThere, amount } = longest;
     const sides: readonly (Side | null)[] = side === 'both' ? [...SIDES].reverse() : [side === 'none' ? null : side];
@@ -97,7 +98,7 @@ export function fittedTo(beats: readonly Beat[], from: number, secondsLeft: numb
   const done = beats.slice(0, from);
   let coming = beats.slice(from);
   const leftOut: number[] = [];
-  const isLast = (beat: Beat) => beat === beats.at(-1);
+  const isLast = (beat: Beat) => beat.index === beats.at(-1)?.index;
   const begun = (beat: Beat) => beat.isSecondSide && done.some(({ index }) => index === beat.index);
   const floor = (beat: Beat) => (begun(beat) ? beat.seconds : Math.min(beat.seconds, isLast(beat) ? REST_FLOOR : STAY_FLOOR));
   const least = () => coming.reduce((sum, beat) => sum + beat.ready + floor(beat), 0);

@@ -156,3 +156,20 @@ describe('when it is late', () => {
 
   test('with time enough nothing changes', () => expect(fittedTo(beats, 0, 10_000)).toEqual({ beats, leftOut: [] }));
 });
+
+describe('the beats of a class', () => {
+  test('wait for the longest, also where all do the same figure', () => {
+    const [one] = alone('Mountain, 30 s');
+    const [two] = alone('Mountain, 90 s');
+    const [beat] = beatsOf([one!, { ...two!, id: 'p2' }]);
+    expect(beat!.forms.map(({ people }) => people)).toEqual([['p1', 'p2']]);
+    expect(beat!.seconds).toBe(beatsOf([two!])[0]!.seconds);
+    expect(beat!.seconds).toBeGreaterThan(beatsOf([one!])[0]!.seconds);
+  });
+
+  test('keep both sides of a step at the end when time is short', () => {
+    const beats = beatsOf(alone('Savasana 6 min\nTriangle, 60 s each side'));
+    const fitted = fittedTo(beats, 0, 60);
+    expect(fitted.beats.filter(({ index }) => index === beats.at(-1)!.index)).toHaveLength(2);
+  });
+});

@@ -27,13 +27,14 @@ export function cuesVtt(cues: readonly Cue[]): string {
   return `${['WEBVTT', ...blocks].join('\n\n')}\n`;
 }
 
-/** A script to be read: the minute, which side the teacher moves where it is the other one, and the line. */
+/** A script to be read: the time, with its hour in a class longer than one, which side the teacher moves where it is the other one, and the line. */
 export function cuesText(cues: readonly Cue[]): string {
+  const skipped = endOf(cues) < 3600 ? '00:'.length : 0;
   return cues
     .map(({ at, say, side, teacher, kind }) => {
       const begun = kind === 'name' || kind === 'facing' ? '\n' : '';
       const yours = kind === 'name' && teacher !== side ? ` [you move your ${teacher}]` : '';
-      return `${begun}${clock(at, false).slice(3)}  ${say}${yours}`;
+      return `${begun}${clock(at, false).slice(skipped)}  ${say}${yours}`;
     })
     .join('\n')
     .trimStart();

@@ -104,7 +104,7 @@ const FALLERS: ReadonlySet<string> = new Set([
   'hypotension-syncope',
   'epilepsy',
   'chair-ambulatory',
-  'neuropathy',
+  'polyneuropathy',
 ]);
 /** Alone nobody works harder than this, of 5. */
 const MOST_EFFORT = 3;
