@@ -25,6 +25,7 @@ const ROOMS = [
   'home',
   'formats',
   'lessons',
+  'sheets',
   'history',
 ];
 
@@ -44,7 +45,7 @@ module.exports = {
       name: 'core-imports-nothing-of-ours',
       severity: 'error',
       from: { path: '^packages/core/src' },
-      to: { path: '^packages/(server|web|cli|requests)' },
+      to: { path: '^packages/(server|web|cli|requests|sheets)' },
     },
     {
       name: 'core-knows-no-node',
@@ -75,6 +76,12 @@ module.exports = {
     { name: 'server-and-web-apart', severity: 'error', from: { path: '^packages/server' }, to: { path: '^packages/(web|cli)' } },
     { name: 'web-and-server-apart', severity: 'error', from: { path: '^packages/web' }, to: { path: '^packages/(server|cli)' } },
     { name: 'cli-stands-on-core', severity: 'error', from: { path: '^packages/cli' }, to: { path: '^packages/(server|web|requests)' } },
+    {
+      name: 'sheets-stand-on-core',
+      severity: 'error',
+      from: { path: '^packages/sheets' },
+      to: { path: '^packages/(server|web|cli|requests)' },
+    },
     { name: 'requests-stand-on-core', severity: 'error', from: { path: '^packages/requests' }, to: { path: '^packages/(server|web|cli)' } },
     {
       name: 'no-undeclared-package',

@@ -13,7 +13,7 @@ const esm = [
 ];
 
 /** Tests against a database run where there is one: `npm test` starts it. */
-const withDatabase = process.env.LOTUS_DB_PORT ? [] : ['src/server.test.ts$'];
+const withDatabase = process.env.LOTUS_DB_PORT ? [] : ['src/server.test.ts$', 'src/database/migrate.test.ts$'];
 
 export default {
   roots: ['<rootDir>/packages'],
@@ -35,8 +35,8 @@ export default {
   transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`],
   moduleNameMapper: {
     '^d3-polygon$': '<rootDir>/node_modules/d3-polygon/dist/d3-polygon.js',
-    '^@lotus-steady/core/(cues|home|formats|lessons)$': '<rootDir>/packages/core/src/$1/index.ts',
-    '^@lotus-steady/(core|requests)$': '<rootDir>/packages/$1/src/index.ts',
+    '^@lotus-steady/core/(cues|home|formats|lessons|sheets)$': '<rootDir>/packages/core/src/$1/index.ts',
+    '^@lotus-steady/(core|requests|sheets)$': '<rootDir>/packages/$1/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },
   testTimeout: 30_000,

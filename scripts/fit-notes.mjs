@@ -14,7 +14,10 @@ import { certaintyOf, signsOf, SIGNS } from '../packages/core/dist/notes/certain
 import { CLASS_PARTS, followers, partOf, weighChain } from '../packages/core/dist/notes/chain.js';
 import { FEATURES, lineEvidence } from '../packages/core/dist/notes/evidence.js';
 import { Lexicon } from '../packages/core/dist/notes/lexicon.js';
+import { WordModel } from '../packages/core/dist/notes/word-model.js';
 import { evidenceOf, weighLines } from '../packages/core/dist/notes/sheet.js';
+import { headingOf } from '../packages/core/dist/sequence/heading.js';
+import { bare, fitWords, lineExamples, numbers, phraseExamples } from './fit-words.mjs';
 import { ROOT } from './prepare.mjs';
 
 const FOLDS = 5;
@@ -40,15 +43,7 @@ const FIRST = {
 
 const NOTES = join(ROOT, 'packages/core/src/notes');
 const { held, then, sheets: labelled } = JSON.parse(readFileSync(join(NOTES, 'labelled-notes.fixture.json'), 'utf8'));
-const lexicon = new Lexicon(library);
 const follows = followers(library);
-const evidenceFor = evidenceOf(lexicon);
-
-/** The same numbers on every machine and in every run (a linear congruential generator). */
-function numbers(seed) {
-  let at = seed;
-  return () => (at = (at * 1103515245 + 12345) % 2147483648) / 2147483648;
-}
 
 function accepts(label, hypothesis) {
   if (!label) return true;
@@ -72,13 +67,18 @@ function accepts(label, hypothesis) {
   }
 }
 
-function weighed({ name, text, lines, without }) {
+function weighed({ name, text, lines, without }, lexicon) {
   const labels = new Map(lines.map((label) => [label.line, label]));
-  const full = text.split('\n').map((line, i) => ({ text: line.trimEnd(), line: i + 1, marked: /^\s*#/.test(line) }));
+  const full = text.split('\n').map((line, i) => ({ text: line.trimEnd(), line: i + 1, marked: headingOf(line) !== null }));
   const read = weighLines(
     full.filter((line) => line.text.trim() !== '' && !line.marked),
     null,
-    without ? (line, surrounding) => lineEvidence(lexicon, line, surrounding, without.get(line)) : evidenceFor,
+    without
+      ? (line, surrounding) => {
+          const phrase = without.get(line);
+          return lineEvidence(phrase === undefined ? lexicon : phraseLexicons[phrase % FOLDS], line, surrounding, phrase);
+        }
+      : evidenceOf(lexicon),
   );
   return {
     name,
@@ -134,7 +134,7 @@ function rephrased(sheet, random) {
     if (label.kind !== 'step') return label;
     const own = library.get(label.ids[0]);
     const asana = random() < 0.5 ? own : pick(byBase.get(`${own.base} ${own.id.startsWith('kids-')}`));
-    const phrases = lexicon.phrasesFor(asana.id).filter(({ tags }) => tags.length === 0);
+    const phrases = bare.phrasesFor(asana.id).filter(({ tags }) => tags.length === 0);
     if (phrases.length === 0) return label;
     const { phrase, text } = pick(phrases);
     const line = text + pick(asana.shown ? SIDED_TAILS : TAILS);
@@ -288,19 +288,53 @@ function fitCertainty(lines) {
 }
 
 const began = performance.now();
-const all = labelled.map(weighed);
-const train = all.filter(({ name }) => !held.includes(name));
+const passed = (since) => `${((performance.now() - since) / 1000).toFixed(0)} s`;
+
+/**
+ * What words mean is fitted before the rest and to the same sheets. So each sheet is weighed by a model that
+ * has not met it, and each rephrased line by one that has not met its phrase: the rest learns how far such a
+ * model is to be trusted.
+ */
+const isHeld = ({ name }) => held.includes(name);
+const examplesOf = new Map(labelled.map((sheet) => [sheet.name, lineExamples(weighed(sheet, bare).lines)]));
+const foldOf = new Map(labelled.filter((sheet) => !isHeld(sheet)).map(({ name }, i) => [name, i % FOLDS]));
+const lexiconFitted = (sheets, phrases) =>
+  new Lexicon(library, new WordModel(library, fitWords([...phrases, ...sheets.flatMap((name) => examplesOf.get(name))])));
+const seen = [...foldOf.keys()];
+const eachFold = Array.from({ length: FOLDS }, (_, fold) => fold);
+const sheetLexicons = eachFold.map((fold) =>
+  lexiconFitted(
+    seen.filter((name) => foldOf.get(name) !== fold),
+    phraseExamples,
+  ),
+);
+const phraseLexicons = eachFold.map((fold) =>
+  lexiconFitted(
+    seen,
+    phraseExamples.filter((_, i) => i % FOLDS !== fold),
+  ),
+);
+const table = fitWords([...phraseExamples, ...seen.flatMap((name) => examplesOf.get(name))]);
+const whole = new Lexicon(library, new WordModel(library, table));
+const lexiconOf = (name) => (foldOf.has(name) ? sheetLexicons[foldOf.get(name)] : whole);
+console.error(`words fitted in ${passed(began)}`);
+
+const all = labelled.map((sheet) => weighed(sheet, lexiconOf(sheet.name)));
+const train = all.filter((sheet) => !isHeld(sheet));
 const random = numbers(11);
 const extraOf = new Map(
   labelled.map((sheet) => [
     sheet.name,
     [
-      ...Array.from({ length: JOINED_COPIES }, () => weighed(joined(sheet, random))),
-      ...Array.from({ length: REPHRASED_COPIES }, () => ({ ...weighed(rephrased(sheet, random)), isRephrased: true })),
+      ...Array.from({ length: JOINED_COPIES }, () => weighed(joined(sheet, random), lexiconOf(sheet.name))),
+      ...Array.from({ length: REPHRASED_COPIES }, () => ({
+        ...weighed(rephrased(sheet, random), lexiconOf(sheet.name)),
+        isRephrased: true,
+      })),
     ],
   ]),
 );
-console.error(`weighed in ${((performance.now() - began) / 1000).toFixed(0)} s`);
+console.error(`weighed in ${passed(began)}`);
 const withExtra = (sheets) =>
   fitChain(
     sheets,
@@ -309,7 +343,7 @@ const withExtra = (sheets) =>
 
 const fitting = performance.now();
 const folds = Array.from({ length: FOLDS }, (_, fold) => withExtra(train.filter((_sheet, i) => i % FOLDS !== fold)));
-console.error(`folds in ${((performance.now() - fitting) / 1000).toFixed(0)} s`);
+console.error(`folds in ${passed(fitting)}`);
 const unseen = train.flatMap((sheet, i) => answers(sheet, folds[i % FOLDS]));
 const unseenCopies = train.flatMap((sheet, i) =>
   extraOf
@@ -344,7 +378,7 @@ if (process.argv.includes('--report')) {
   if (errors >= 0) process.argv.splice(errors, 1);
   report(
     'held out',
-    all.filter(({ name }) => held.includes(name)).flatMap((sheet) => answers(sheet, model)),
+    all.filter(isHeld).flatMap((sheet) => answers(sheet, model)),
   );
 }
 
@@ -377,5 +411,13 @@ ${Object.entries(model.habits.common)
 
 /** Weights of the signs of certainty, in the order of \`SIGNS\`. */
 export const CERTAINTY: readonly number[] = [${certainty.map(rounded).join(', ')}];
+`,
+);
+writeFileSync(
+  join(NOTES, 'word-table.ts'),
+  `import type { WordTable } from './word-model.js';
+
+// Made by scripts/fit-notes.mjs; not to be edited by hand.
+export const WORD_TABLE: WordTable = ${JSON.stringify(table)};
 `,
 );

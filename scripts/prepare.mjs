@@ -64,7 +64,7 @@ export function ensureModules() {
 /** Builds what changed since it was built last. */
 export function ensureBuilt() {
   const stamp = join(DATA, 'built');
-  const outputs = ['core', 'requests', 'cli', 'server', 'web'].map((name) => join(ROOT, 'packages', name, 'dist'));
+  const outputs = ['core', 'requests', 'sheets', 'cli', 'server', 'web'].map((name) => join(ROOT, 'packages', name, 'dist'));
   if (existsSync(stamp) && outputs.every(existsSync) && statSync(stamp).mtimeMs > newest(join(ROOT, 'packages'))) return;
   say('Building ...');
   const time = new Date();

@@ -7,8 +7,6 @@ import {
   bodyOf,
   library,
   readSequenceJson,
-  notesReader,
-  BodySolverCache,
   type Audience,
   type Measure,
   type ClassJson,
@@ -21,6 +19,8 @@ import { BadInput, refuse } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { participantsOf } from './participants.js';
 import type { Options } from './options.js';
+import { readNotes } from './read-notes.js';
+import { solvers } from './solvers.js';
 
 /** From this age on a class is read as one for grown-ups (common practice, no source). */
 const GROWN_UP = 13;
@@ -35,7 +35,7 @@ function audienceOf(participants: readonly Participant[]): Audience {
 function readSequence(file: string, audience: Audience): Sequence {
   const { sequence, problems } = file.endsWith('.json')
     ? readSequenceJson(library, readJson(file))
-    : notesReader(library)(readText(file), [], audience);
+    : readNotes(readText(file), [], audience);
   refuse(problems, file);
   if (!sequence) throw new BadInput(`${file}: no sequence in it`);
   return sequence;
@@ -109,8 +109,6 @@ export function plannedOf(command: string, words: readonly string[], options: Op
   const minutes = readMinutes(options.minutes);
   const figures = readFigures(options.figures);
   const sequence = readSequence(file, audienceOf(participants));
-  // People of the same measurements share what was solved.
-  const solvers = new BodySolverCache(library, participants.length);
   const members = participants.map((participant) => ({ solver: solvers.of(bodyOf(participant)), participant }));
   const plan = adaptClass(members, sequence, { ...(minutes !== null && { minutes }), ...(figures !== null && { figures }) });
   return { sequence, participants, members, plans: plan.plans, answer: classJson(sequence, plan, minutes ?? sequence.minutes) };

@@ -2,18 +2,10 @@ import { CONTRACT } from '@lotus-steady/core';
 import { homePractice, homeText } from '@lotus-steady/core/home';
 import { plannedOf } from './adapt-command.js';
 import { BadInput } from './bad-input.js';
-import type { Options } from './options.js';
+import { wholeNumber, type Options } from './options.js';
 import { today } from './today.js';
 
 const MINUTES = { from: 3, to: 40 } as const;
-
-/** A whole number within a range. @throws BadInput naming the option. */
-export function wholeNumber(name: string, text: string | undefined, from: number, to: number): number | undefined {
-  if (text === undefined) return undefined;
-  const value = Number(text);
-  if (!(Number.isInteger(value) && value >= from && value <= to)) throw new BadInput(`--${name} is "${text}"; expected ${from} to ${to}`);
-  return value;
-}
 
 /** A practice for home from a sequence, for the person that a command line names. */
 export function homeCommand(words: readonly string[], options: Options): string {

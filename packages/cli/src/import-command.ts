@@ -1,8 +1,9 @@
-import { CONTRACT, library, notesReader, readParticipants, readSequenceJson } from '@lotus-steady/core';
+import { CONTRACT, library, readParticipants, readSequenceJson } from '@lotus-steady/core';
 import { peopleOfCsv, peopleOfFhir, peopleOfVcards, type FileProblem } from '@lotus-steady/core/formats';
 import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
-import type { Options } from './options.js';
+import { oneOf, type Options } from './options.js';
+import { readNotes } from './read-notes.js';
 
 interface Imported {
   readonly kind: string;
@@ -14,13 +15,8 @@ const AS = ['json', 'csv', 'vcf', 'fhir', 'text'] as const;
 type As = (typeof AS)[number];
 
 function formatOf(file: string, as: string | undefined): As {
-  if (as !== undefined) {
-    const known = AS.find((one) => one === as);
-    if (!known) throw new BadInput(`--as is "${as}"; expected ${AS.join(', ')}`);
-    return known;
-  }
   const ending = /\.(\w+)$/.exec(file)?.[1]?.toLowerCase();
-  return ending === 'json' || ending === 'csv' || ending === 'vcf' ? ending : 'text';
+  return oneOf('as', as, AS, ending === 'json' || ending === 'csv' || ending === 'vcf' ? ending : 'text');
 }
 
 function fromJson(file: string): Imported {
@@ -38,7 +34,7 @@ function fromJson(file: string): Imported {
 }
 
 function fromText(file: string): Imported {
-  const { sequence, problems } = notesReader(library)(readText(file));
+  const { sequence, problems } = readNotes(readText(file));
   const open = (sequence?.unknown ?? []).map(({ line, text }) => ({ where: `line ${line}`, message: `“${text}” is not understood` }));
   return {
     kind: 'sequence',

@@ -1,14 +1,15 @@
 import {
   asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, LIBRARY_VERSION, limitJson, limitsOf,
-  measureJson, notesReader, readCondition, setupOf, shoulderStandSetup, BodySolver, type Asana, type Condition, type SolvedVariation,
+  measureJson, readCondition, setupOf, shoulderStandSetup, BodySolver, type Asana, type Condition, type SolvedVariation,
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
 import { readBody } from './participants.js';
 import type { Options } from './options.js';
+import { readNotes } from './read-notes.js';
 
 /** The asana that a name means, as the reader of notes knows it. */
 function named(name: string): Asana {
-  const line = notesReader(library)(name).lines[0];
+  const line = readNotes(name).lines[0];
   const step = line?.kind === 'step' ? line.steps[0] : undefined;
   if (step) return library.get(step.of ?? step.asana);
   throw new BadInput(

@@ -1,7 +1,7 @@
 import { CONTRACT, library } from '@lotus-steady/core';
 import { lessonFor, lessonProblem, SPACES, type Lesson, type LessonAsked } from '@lotus-steady/core/lessons';
 import { BadInput } from './bad-input.js';
-import type { Options } from './options.js';
+import { oneOf, type Options } from './options.js';
 
 function asText({ parts, age, minutes, children, adults }: Lesson): string {
   const head = `A lesson for ${children} children of ${age}, ${minutes} min; grown-ups: ${adults}`;
@@ -16,8 +16,7 @@ export function lessonCommand(words: readonly string[], options: Options): strin
   const { age, minutes, theme, children } = options;
   if (age === undefined || minutes === undefined)
     throw new BadInput('lesson: how old, and how long? as in: lotus lesson --age 7 --minutes 20');
-  const space = SPACES.find((one) => one === (options.space ?? 'mats'));
-  if (!space) throw new BadInput(`--space is "${options.space}"; expected ${SPACES.join(', ')}`);
+  const space = oneOf('space', options.space, SPACES, 'mats');
   const asked: LessonAsked = {
     age: Number(age),
     minutes: Number(minutes),

@@ -1,4 +1,5 @@
 import { parseArgs } from 'node:util';
+import { BadInput } from './bad-input.js';
 
 const OPTIONS = {
   for: { type: 'string', multiple: true },
@@ -32,3 +33,19 @@ export function parseOptions(args: readonly string[]) {
 }
 
 export type Options = ReturnType<typeof parseOptions>['values'];
+
+/** The one of `known` that an option names, `usual` where it is left out. @throws BadInput naming the option. */
+export function oneOf<T extends string>(name: string, text: string | undefined, known: readonly T[], usual: T): T {
+  if (text === undefined) return usual;
+  const found = known.find((one) => one === text);
+  if (!found) throw new BadInput(`--${name} is "${text}"; expected ${known.join(', ')}`);
+  return found;
+}
+
+/** A whole number within a range. @throws BadInput naming the option. */
+export function wholeNumber(name: string, text: string | undefined, from: number, to: number): number | undefined {
+  if (text === undefined) return undefined;
+  const value = Number(text);
+  if (!(Number.isInteger(value) && value >= from && value <= to)) throw new BadInput(`--${name} is "${text}"; expected ${from} to ${to}`);
+  return value;
+}

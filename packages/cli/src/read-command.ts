@@ -1,14 +1,14 @@
-import { library, notesJson, notesReader } from '@lotus-steady/core';
+import { notesJson } from '@lotus-steady/core';
 import { BadInput, refuse } from './bad-input.js';
 import { readText } from './files.js';
 import type { Options } from './options.js';
+import { readNotes } from './read-notes.js';
 
 /** How notes are understood, line by line, without judging anybody. */
 export function readCommand(files: readonly string[], options: Options): string {
   if (files.length === 0) throw new BadInput('read: name one or more sequence files, as in: lotus read morning.md');
-  const read = notesReader(library);
   const sheets = files.map((file) => {
-    const result = read(readText(file));
+    const result = readNotes(readText(file));
     refuse(result.problems, file);
     if (!result.sequence) throw new BadInput(`${file}: no sequence in it`);
     return notesJson(result);

@@ -1,8 +1,8 @@
 import { LIBRARY_VERSION } from '@lotus-steady/core';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { run } from './run.js';
+import { run, runToEnd } from './run.js';
 
 const folder = mkdtempSync(join(tmpdir(), 'lotus-cli-'));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -248,4 +248,13 @@ describe('lesson', () => {
   ])('%j is told', (words, told) =>
     expect(run(['lesson', ...words])).toMatchObject({ code: 2, out: '', err: expect.stringMatching(told) as string }),
   );
+});
+
+test('a PDF is written into a file, and only into one', async () => {
+  const file = join(folder, 'class.pdf');
+  const { code, out } = await runToEnd(['export', morning, '--for', 'menstruation flow=light', '--as', 'pdf', '--out', file]);
+  expect([code, out]).toEqual([0, `${file}: written`]);
+  expect(readFileSync(file).subarray(0, 5).toString()).toBe('%PDF-');
+  expect((await runToEnd(['export', morning, '--as', 'pdf'])).err).toMatch(/name its file with --out/);
+  expect((await runToEnd(['export', morning, '--as', 'pdf', '--out', join(folder, 'no', 'such.pdf')])).err).toMatch(/can't be written/);
 });

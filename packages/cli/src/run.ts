@@ -16,7 +16,7 @@ export interface Outcome {
   readonly err: string;
 }
 
-const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Options) => string>> = {
+const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Options) => string | Promise<string>>> = {
   read: readCommand,
   adapt: adaptCommand,
   cues: cuesCommand,
@@ -36,7 +36,7 @@ lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature
 lotus cues SEQUENCE.md|.json [--for ...] [--class FILE] [--length whole|short|words] [--facing] [--as text|vtt|json]
 lotus home SEQUENCE.md|.json --minutes N [--for ...] [--days 1-7] [--times N] [--with ...] [--json]
 lotus lesson --age N --minutes N [--space mats|hall|desks] [--children N] [--theme WORD] [--json]
-lotus export SEQUENCE|CLASS.json --as json|csv|ics|vtt|html|svg|fhir [--for ...] [--out FILE]
+lotus export SEQUENCE|CLASS.json --as json|csv|ics|vtt|html|pdf|svg|fhir [--for ...] [--out FILE]
 lotus import FILE [--as json|csv|vcf|fhir|text] [--json]
 lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json
 lotus setup shoulder-stand|ASANA [--body ...] [--blanket CM] [--json]
@@ -44,19 +44,39 @@ lotus asanas [--json]
 lotus conditions [--json]
 lotus limits CONDITION [key=value ...] [--json]     lotus limits --all --json`;
 
-/** Carries out one command line; touches nothing but the files that it names. */
+function carriedOut(args: readonly string[]): string | Promise<string> {
+  const { values, positionals } = parseOptions(args);
+  const [name, ...words] = positionals;
+  if (values.help || name === undefined) return HELP;
+  const command = COMMANDS[name];
+  if (!command) throw new BadInput(`no command "${name}"; known are ${Object.keys(COMMANDS).join(', ')}`);
+  return command(words, values);
+}
+
+/** @throws what is no bad input. */
+function refused(error: unknown): Outcome {
+  const code: unknown = (error as { code?: unknown }).code;
+  const isUsage = error instanceof BadInput || (typeof code === 'string' && code.startsWith('ERR_PARSE_ARGS'));
+  if (!isUsage) throw error;
+  return { code: 2, out: '', err: `lotus: ${(error as Error).message.split('\n')[0]}` };
+}
+
+/** Carries out one command line that answers with a text; touches nothing but the files that it names. */
 export function run(args: readonly string[]): Outcome {
   try {
-    const { values, positionals } = parseOptions(args);
-    const [name, ...words] = positionals;
-    if (values.help || name === undefined) return { code: 0, out: HELP, err: '' };
-    const command = COMMANDS[name];
-    if (!command) throw new BadInput(`no command "${name}"; known are ${Object.keys(COMMANDS).join(', ')}`);
-    return { code: 0, out: command(words, values), err: '' };
+    const out = carriedOut(args);
+    if (typeof out !== 'string') throw new RangeError('this command is answered later; use runToEnd');
+    return { code: 0, out, err: '' };
   } catch (error) {
-    const code: unknown = (error as { code?: unknown }).code;
-    const isUsage = error instanceof BadInput || (typeof code === 'string' && code.startsWith('ERR_PARSE_ARGS'));
-    if (!isUsage) throw error;
-    return { code: 2, out: '', err: `lotus: ${(error as Error).message.split('\n')[0]}` };
+    return refused(error);
+  }
+}
+
+/** Carries out any command line, also one whose file takes a while to write. */
+export async function runToEnd(args: readonly string[]): Promise<Outcome> {
+  try {
+    return { code: 0, out: await carriedOut(args), err: '' };
+  } catch (error) {
+    return refused(error);
   }
 }

@@ -51,7 +51,7 @@ export { substitutesOf } from './conditions/substitutes.js';
 export { describePart } from './body/contact.js';
 export { drawFigure } from './figure/draw.js';
 export type { Figure, Shape, Tone } from './figure/shape.js';
-export { figureSvg } from './figure/sheet.js';
+export { FIGURE_INK, figureSvg } from './figure/sheet.js';
 export { jointPoints, type Joint } from './figure/joints.js';
 export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
 export { bestView, figureHeight } from './figure/span.js';

@@ -1,4 +1,5 @@
-import { condition, row, type ScreeningFinding } from './condition.js';
+import { condition, type ScreeningFinding } from './condition.js';
+import { limits } from './limits.js';
 
 /** Walks, but practises in a chair. From memory of the sources; to be reviewed. */
 export const chairAmbulatory = condition({
@@ -51,64 +52,25 @@ export const chairAmbulatory = condition({
     },
   },
   limits: [
-    ...row('cha-01', { measure: 'facing', reason: 'Everything in or at the chair.', source: ['common practice'] }, [
-      { bound: { is: ['upright'] }, grade: 'modify', stages: ['floor-never'] },
-    ]),
-    ...row(
-      'cha-02',
-      { measure: 'balanceMargin', reason: 'Leaning past the front legs tips chair or person.', source: ['common practice'] },
-      [{ bound: { atLeast: 5 }, grade: 'avoid', stages: ['sit', 'sitStand'] }],
-    ),
-    ...row('cha-03', { measure: 'headBelowHeart', reason: 'Giddy when coming up; slides forward.', source: ['common practice'] }, [
-      { bound: { atMost: 10 }, grade: 'modify' },
-    ]),
-    ...row('cha-04', { measure: 'bellyClosure', reason: 'Breath and reflux.', source: ['common practice'] }, [
-      { bound: { atMost: 0.7 }, grade: 'modify' },
-    ]),
-    ...row('cha-05', { measure: 'feetDown', reason: 'The feet are the anchor; a block under short legs.', source: ['common practice'] }, [
-      { as: 'both', bound: { atLeast: 2 }, grade: 'modify', stages: ['back-rest'] },
-      { as: 'one', bound: { atLeast: 1 }, grade: 'modify', stages: ['no-back-rest'] },
-    ]),
-    ...row('cha-06', { measure: 'support', reason: 'Grip the chair back.', source: ['STEADI*'] }, [
-      { bound: { atLeast: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['sitStand'] },
-    ]),
-    ...row('cha-07', { measure: 'lumbarFlexion', reason: 'A slumped bend over the knees loads the discs.', source: ['common practice'] }, [
-      { bound: { atMost: 40 }, grade: 'modify' },
-    ]),
-    ...row('cha-08', { measure: 'spineRotation', reason: 'Hands on the chair can lever too far.', source: ['common practice'] }, [
-      { bound: { atMost: 40 }, grade: 'modify' },
-    ]),
-    ...row('cha-09', { measure: 'hold', reason: 'Arms up tire and raise the pressure.', source: ['common practice'] }, [
-      { bound: { atMost: 20 }, when: [{ measure: 'shoulderElevation', over: 120 }], grade: 'watch' },
-    ]),
-    ...row(
-      'cha-10',
-      { measure: 'kneeFlexionLoaded', reason: 'The seat is too low: raise it with a blanket.', source: ['common practice'] },
-      [{ bound: { atMost: 100 }, grade: 'modify', stages: ['sitStand'] }],
-    ),
-    ...row('cha-11', { measure: 'floorTrips', reason: 'The way down and up is not safe.', source: ['common practice'] }, [
-      { bound: { atMost: 0 }, grade: 'avoid', stages: ['floor-never'] },
-    ]),
-    ...row('cha-12', { measure: 'effort', reason: 'Small muscles, slow.', source: ['common practice'] }, [
-      { bound: { atMost: 3 }, grade: 'modify' },
-    ]),
-    ...row('cha-13', { measure: 'met', reason: 'Gentle work only; fitness is unknown.', source: ['common practice'] }, [
-      { bound: { atMost: 3 }, grade: 'watch' },
-    ]),
-    ...row('cha-14', { measure: 'breathRetention', reason: 'The state of the heart is unknown.', source: ['common practice'] }, [
-      { bound: { atMost: 0 }, grade: 'avoid' },
-    ]),
-    ...row('cha-15', { measure: 'impact', reason: 'No stamping or dropping on to the seat.', source: ['common practice'] }, [
-      { bound: { atMost: 0 }, grade: 'avoid' },
-    ]),
-    ...row('cha-16', { measure: 'heat', reason: 'Heat brings giddiness.', source: ['common practice'] }, [
-      { bound: { atMost: 27 }, grade: 'modify' },
-    ]),
-    ...row(
-      'cha-17',
-      { measure: 'sessionMinutes', reason: 'The seat goes numb: shift the weight every 10 minutes.', source: ['common practice'] },
-      [{ bound: { atMost: 45 }, grade: 'watch' }],
-    ),
+    ...limits('cha-01', 'Everything in or at the chair.', 'common practice', ['facing', ['upright'], 'modify', ['floor-never']]),
+    ...limits('cha-02', 'Leaning past the front legs tips chair or person.', 'common practice', ['balanceMargin', '>= 5', 'avoid', ['sit', 'sitStand']]),
+    ...limits('cha-03', 'Giddy when coming up; slides forward.', 'common practice', ['headBelowHeart', '<= 10', 'modify']),
+    ...limits('cha-04', 'Breath and reflux.', 'common practice', ['bellyClosure', '<= 0.7', 'modify']),
+    ...limits('cha-05', 'The feet are the anchor; a block under short legs.', 'common practice',
+      ['feetDown', '>= 2', 'modify', ['back-rest'], { as: 'both' }],
+      ['feetDown', '>= 1', 'modify', ['no-back-rest'], { as: 'one' }]),
+    ...limits('cha-06', 'Grip the chair back.', 'STEADI*', ['support', '>= 2', 'avoid', ['sitStand'], 'standing']),
+    ...limits('cha-07', 'A slumped bend over the knees loads the discs.', 'common practice', ['lumbarFlexion', '<= 40', 'modify']),
+    ...limits('cha-08', 'Hands on the chair can lever too far.', 'common practice', ['spineRotation', '<= 40', 'modify']),
+    ...limits('cha-09', 'Arms up tire and raise the pressure.', 'common practice', ['hold', '<= 20', 'watch', undefined, 'shoulderElevation > 120']),
+    ...limits('cha-10', 'The seat is too low: raise it with a blanket.', 'common practice', ['kneeFlexionLoaded', '<= 100', 'modify', ['sitStand']]),
+    ...limits('cha-11', 'The way down and up is not safe.', 'common practice', ['floorTrips', '<= 0', 'avoid', ['floor-never']]),
+    ...limits('cha-12', 'Small muscles, slow.', 'common practice', ['effort', '<= 3', 'modify']),
+    ...limits('cha-13', 'Gentle work only; fitness is unknown.', 'common practice', ['met', '<= 3', 'watch']),
+    ...limits('cha-14', 'The state of the heart is unknown.', 'common practice', ['breathRetention', '<= 0', 'avoid']),
+    ...limits('cha-15', 'No stamping or dropping on to the seat.', 'common practice', ['impact', '<= 0', 'avoid']),
+    ...limits('cha-16', 'Heat brings giddiness.', 'common practice', ['heat', '<= 27', 'modify']),
+    ...limits('cha-17', 'The seat goes numb: shift the weight every 10 minutes.', 'common practice', ['sessionMinutes', '<= 45', 'watch']),
   ],
   favour: ['mobilise-spine-flexion', 'mobilise-shoulders', 'posture-awareness', 'functional-transfer', 'breath-awareness'],
   stopInClass: 'Sliding forward, giddy, a numb leg, a chair that moves.',

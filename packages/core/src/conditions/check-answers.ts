@@ -24,7 +24,7 @@ function expected(spec: ParameterSpec): string {
     case 'choice':
       return `one of ${spec.options.join(', ')}`;
     case 'set':
-      return `none, or some of ${spec.options.join(', ')}`;
+      return `a list of none alone, or of some of ${spec.options.join(', ')}`;
     case 'yesno':
       return 'yes or no';
   }

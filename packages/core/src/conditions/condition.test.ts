@@ -1,4 +1,5 @@
-import { condition, row, type LimitSpec } from './condition.js';
+import { condition, type LimitSpec } from './condition.js';
+import { limits } from './limits.js';
 import { CONDITIONS } from './all.js';
 
 const input = (limits: readonly LimitSpec[]) => ({
@@ -27,9 +28,8 @@ test.each<[string, object]>([
   expect(() => condition(input([{ ...LIMIT, ...wrong } as LimitSpec]))).toThrow(`made-up/one: ${message}`);
 });
 
-test('two limits of one id are refused, and so is a row that leaves something out', () => {
+test('two limits of one id are refused', () => {
   expect(() => condition(input([LIMIT, LIMIT]))).toThrow('two limits have this id');
-  expect(() => row('lone', { reason: 'Why.', source: ['common practice'] }, [{ measure: 'hold', grade: 'avoid' }])).toThrow('lone: a limit needs bound');
 });
 
 test('an answer that says how someone is today holds for today, one that counts goes on', () => {
@@ -38,4 +38,11 @@ test('an answer that says how someone is today holds for today, one that counts 
     if (/\.painNow$/.test(name)) expect([name, spec.holdsDays]).toEqual([name, 0]);
     if (spec.kind === 'number' && /weeks?Since/.test(name)) expect([name, spec.goesOn]).toEqual([name, true]);
   }
+});
+
+test('limits of a row are told apart by what they say, or as they are told to', () => {
+  const ids = (...rows: Parameters<typeof limits>[3][]) => limits('one', 'Why.', 'common practice', ...rows).map(({ id }) => id);
+  expect(ids(['hold', '<= 20', 'avoid'])).toEqual(['one']);
+  expect(ids(['hold', '<= 20', 'avoid'], ['effort', '<= 3', 'avoid'])).toEqual(['one-hold', 'one-effort']);
+  expect(ids(['hold', '<= 20', 'avoid'], ['hold', '<= 40', 'watch', undefined, { as: 'later' }])).toEqual(['one', 'one-later']);
 });

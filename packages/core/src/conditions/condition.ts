@@ -197,34 +197,3 @@ export function isAsked(condition: Condition, name: string, answers: AnyAnswers)
     return Array.isArray(value) ? values.some((one) => value.includes(one as string)) : values.includes(value as string | boolean);
   });
 }
-
-/** What the limits of a row share, or what one of them has of its own. */
-interface RowPart<Stage extends string, School extends string> extends Partial<Omit<LimitBase, 'id'>> {
-  readonly measure?: Measure | 'facing';
-  readonly bound?: LimitSpec['bound'];
-  readonly boundOf?: (answers: AnyAnswers) => Bound;
-  readonly stages?: readonly Stage[];
-  readonly school?: `${School}=${string}`;
-}
-
-/**
- * One row of a table whose limits differ in measure, clauses or school: they share reason and source. Where only
- * bound, grade and stages differ, `limits` is shorter.
- * @throws KnowledgeError for a limit that lacks something.
- */
-export function row<const Stage extends string = never, const School extends string = never>(
-  id: string,
-  shared: RowPart<Stage, School>,
-  limits: readonly (RowPart<Stage, School> & {
-    /** What tells it apart in its id. */
-    readonly as?: string;
-  })[],
-): LimitSpec<Stage, School>[] {
-  return limits.map(({ as, ...own }) => {
-    const limit = { ...shared, ...own, id: as ? `${id}-${as}` : id };
-    for (const key of ['measure', 'bound', 'grade', 'reason', 'source'] as const)
-      if (limit[key] === undefined) throw new KnowledgeError(`${limit.id}: a limit needs ${key}`);
-    // What the type can't say of a merge: each part is there, and a facing has no number.
-    return limit as LimitSpec<Stage, School>;
-  });
-}

@@ -1,4 +1,5 @@
-import { condition, row, type ScreeningFinding } from './condition.js';
+import { condition, type ScreeningFinding } from './condition.js';
+import { limits } from './limits.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const glaucoma = condition({
@@ -77,83 +78,33 @@ export const glaucoma = condition({
     },
   },
   limits: [
-    ...row(
-      'gla-01',
-      { measure: 'headBelowHeart', reason: 'The eye pressure rises within a minute head-down.', source: ['JASIEN*', 'BASKARAN*'] },
-      [{ bound: { atMost: 20 }, grade: 'avoid', stages: ['oht'] }],
-    ),
-    ...row('gla-02', { measure: 'headBelowHeart', reason: 'The eye pressure rises within a minute head-down.', source: ['JASIEN*'] }, [
-      { bound: { atMost: 10 }, grade: 'modify', stages: ['oht'] },
-    ]),
-    ...row(
-      'gla-03',
-      { measure: 'headBelowHeart', grade: 'avoid', reason: 'Raised pressure can cost nerve fibres.', source: ['JASIEN*', 'GALLARDO*'] },
-      [
-        { as: 'early', bound: { atMost: 5 }, stages: ['early'], school: 'glaucoma-dog=none' },
-        { as: 'early-short', bound: { atMost: 25 }, stages: ['early'], school: 'glaucoma-dog=short' },
-        { as: 'adv', bound: { atMost: 0 }, stages: ['adv'] },
-      ],
-    ),
-    ...row(
-      'gla-04',
-      {
-        grade: 'avoid',
-        stages: ['early', 'adv'],
-        reason: 'A headstand about doubles the eye pressure.',
-        source: ['BASKARAN*'],
-        reading: "No load on the head is read as at most 0.1: the head's own weight may rest.",
-      },
-      [
-        { as: 'head', measure: 'headLoad', bound: { atMost: 0.1 } },
-        { as: 'neck', measure: 'neckLoad', bound: { atMost: 0.05 } },
-        { as: 'time', measure: 'minutesHeadDown', bound: { atMost: 0 } },
-      ],
-    ),
-    ...row(
-      'gla-05',
-      { measure: 'pelvisAboveHeart', grade: 'avoid', reason: 'A raised pelvis sends blood to the head.', source: ['JASIEN*'] },
-      [
-        { as: 'early', bound: { atMost: 15 }, stages: ['early'] },
-        { as: 'adv', bound: { atMost: 5 }, stages: ['adv'] },
-      ],
-    ),
-    ...row('gla-13', { measure: 'feetAboveHeart', grade: 'avoid', reason: 'Legs up the wall raised the eye pressure too.', source: ['JASIEN*'] }, [
-      { bound: { atMost: 60 }, stages: ['early', 'adv'] },
-    ]),
-    ...row(
-      'gla-06',
-      {
-        measure: 'supineRun',
-        reason: 'The pressure is higher lying: raise the head 5 cm; on the side, the worse eye up.',
-        source: ['common practice'],
-      },
-      [{ bound: { atMost: 10 }, grade: 'watch', stages: ['adv'] }],
-    ),
-    ...row(
-      'gla-07',
-      { measure: 'bellyClosure', reason: 'Face-down: brow on the prop, nothing on the eyes, no eye pillow.', source: ['common practice'] },
-      [{ bound: { atMost: 0.8 }, grade: 'watch' }],
-    ),
-    ...row('gla-08', { measure: 'hold', reason: 'Strain raises the eye pressure.', source: ['VIEIRA*'] }, [
-      { bound: { atMost: 20 }, when: [{ measure: 'effort', from: 4 }], grade: 'avoid', stages: ['early', 'adv'] },
-    ]),
-    ...row('gla-09', { measure: 'breathRetention', reason: 'Straining lifts the eye pressure at once.', source: ['VIEIRA*'] }, [
-      { bound: { atMost: 0 }, grade: 'avoid' },
-    ]),
-    ...row('gla-10', { measure: 'breathRate', reason: 'Straining lifts the eye pressure at once.', source: ['common practice'] }, [
-      { bound: { atMost: 20 }, grade: 'avoid' },
-    ]),
-    ...row('gla-11', { measure: 'effort', reason: 'Breathe out on the work.', source: ['VIEIRA*'] }, [
-      { as: 'early', bound: { atMost: 4 }, grade: 'watch', stages: ['oht', 'early'] },
-      { as: 'adv', bound: { atMost: 3 }, grade: 'modify', stages: ['adv'] },
-    ]),
-    ...row('gla-12', { grade: 'avoid', stages: ['pigmentary'], reason: 'Jolts free pigment.', source: ['HAYNES*'] }, [
-      { as: 'impact', measure: 'impact', bound: { atMost: 0 } },
-      { as: 'jolt', measure: 'headJolt', bound: { atMost: 0 } },
-    ]),
-    ...row('gla-14', { measure: 'trunkThigh', reason: 'Bending down strains a fresh wound of the eye.', source: ['common practice'] }, [
-      { bound: { atLeast: 75 }, grade: 'avoid', stages: ['op'] },
-    ]),
+    ...limits('gla-01', 'The eye pressure rises within a minute head-down.', ['JASIEN*', 'BASKARAN*'], ['headBelowHeart', '<= 20', 'avoid', ['oht']]),
+    ...limits('gla-02', 'The eye pressure rises within a minute head-down.', 'JASIEN*', ['headBelowHeart', '<= 10', 'modify', ['oht']]),
+    ...limits('gla-03', 'Raised pressure can cost nerve fibres.', ['JASIEN*', 'GALLARDO*'],
+      ['headBelowHeart', '<= 5', 'avoid', ['early'], { as: 'early', school: 'glaucoma-dog=none' }],
+      ['headBelowHeart', '<= 25', 'avoid', ['early'], { as: 'early-short', school: 'glaucoma-dog=short' }],
+      ['headBelowHeart', '<= 0', 'avoid', ['adv'], { as: 'adv' }]),
+    ...limits('gla-04', 'A headstand about doubles the eye pressure.', 'BASKARAN*',
+      ['headLoad', '<= 0.1', 'avoid', ['early', 'adv'], { as: 'head', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['neckLoad', '<= 0.05', 'avoid', ['early', 'adv'], { as: 'neck', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['minutesHeadDown', '<= 0', 'avoid', ['early', 'adv'], { as: 'time', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }]),
+    ...limits('gla-05', 'A raised pelvis sends blood to the head.', 'JASIEN*',
+      ['pelvisAboveHeart', '<= 15', 'avoid', ['early'], { as: 'early' }],
+      ['pelvisAboveHeart', '<= 5', 'avoid', ['adv'], { as: 'adv' }]),
+    ...limits('gla-13', 'Legs up the wall raised the eye pressure too.', 'JASIEN*', ['feetAboveHeart', '<= 60', 'avoid', ['early', 'adv']]),
+    ...limits('gla-06', 'The pressure is higher lying: raise the head 5 cm; on the side, the worse eye up.', 'common practice',
+      ['supineRun', '<= 10', 'watch', ['adv']]),
+    ...limits('gla-07', 'Face-down: brow on the prop, nothing on the eyes, no eye pillow.', 'common practice', ['bellyClosure', '<= 0.8', 'watch']),
+    ...limits('gla-08', 'Strain raises the eye pressure.', 'VIEIRA*', ['hold', '<= 20', 'avoid', ['early', 'adv'], 'effort >= 4']),
+    ...limits('gla-09', 'Straining lifts the eye pressure at once.', 'VIEIRA*', ['breathRetention', '<= 0', 'avoid']),
+    ...limits('gla-10', 'Straining lifts the eye pressure at once.', 'common practice', ['breathRate', '<= 20', 'avoid']),
+    ...limits('gla-11', 'Breathe out on the work.', 'VIEIRA*',
+      ['effort', '<= 4', 'watch', ['oht', 'early'], { as: 'early' }],
+      ['effort', '<= 3', 'modify', ['adv'], { as: 'adv' }]),
+    ...limits('gla-12', 'Jolts free pigment.', 'HAYNES*',
+      ['impact', '<= 0', 'avoid', ['pigmentary'], { as: 'impact' }],
+      ['headJolt', '<= 0', 'avoid', ['pigmentary'], { as: 'jolt' }]),
+    ...limits('gla-14', 'Bending down strains a fresh wound of the eye.', 'common practice', ['trunkThigh', '>= 75', 'avoid', ['op']]),
   ],
   favour: ['calm', 'open-chest', 'balance'],
   stopInClass: 'Eye pain, halos, mist, ache of the brow.',

@@ -1,5 +1,6 @@
 import { bloodPressureClass } from '../readings/blood-pressure.js';
-import { condition, row, type ScreeningFinding } from './condition.js';
+import { condition, type ScreeningFinding } from './condition.js';
+import { limits } from './limits.js';
 
 type Stage = 'ok' | 's1' | 'ctrl' | 's2' | 's2b' | 's3';
 
@@ -102,124 +103,46 @@ export const hypertension = condition({
     },
   },
   limits: [
-    ...row(
-      'hyp-01',
-      { measure: 'headBelowHeart', reason: 'Head-down raises the pressure in head and eyes.', source: ['common practice'] },
-      [{ bound: { atMost: 25 }, grade: 'modify', stages: ['s1', 'ctrl'] }],
-    ),
-    ...row(
-      'hyp-02',
-      { measure: 'headBelowHeart', reason: 'Head-down raises the pressure in head and eyes.', source: ['common practice'] },
-      [
-        { bound: { atMost: 10 }, grade: 'avoid', stages: ['s2'], when: [{ measure: 'hold', over: 5 }] },
-        { as: 'moving', bound: { atMost: 20 }, grade: 'avoid', stages: ['s2'] },
-      ],
-    ),
-    ...row(
-      'hyp-03',
-      { measure: 'headBelowHeart', reason: 'Head-down raises the pressure in head and eyes.', source: ['common practice'] },
-      [{ bound: { atMost: 0 }, grade: 'avoid', stages: ['s2b'] }],
-    ),
-    ...row(
-      'hyp-04',
-      {
-        measure: 'pelvisAboveHeart',
-        grade: 'avoid',
-        reason: 'A raised pelvis pours blood to chest and head.',
-        source: ['common practice'],
-      },
-      [
-        { as: 's2', bound: { atMost: 20 }, stages: ['s2'] },
-        { as: 's2b', bound: { atMost: 5 }, stages: ['s2b'] },
-      ],
-    ),
-    ...row(
-      'hyp-05',
-      {
-        grade: 'avoid',
-        reason: 'Full inversions.',
-        source: ['common practice'],
-        reading: "No load on the head is read as at most 0.1: the head's own weight may rest.",
-      },
-      [
-        {
-          as: 'head-controlled',
-          measure: 'headLoad',
-          bound: { atMost: 0.1 },
-          stages: ['s1', 'ctrl'],
-          school: 'hypertension-inversions=none',
-        },
-        {
-          as: 'neck-controlled',
-          measure: 'neckLoad',
-          bound: { atMost: 0.05 },
-          stages: ['s1', 'ctrl'],
-          school: 'hypertension-inversions=none',
-        },
-        { as: 'head', measure: 'headLoad', bound: { atMost: 0.1 }, stages: ['s2', 's2b'] },
-        { as: 'neck', measure: 'neckLoad', bound: { atMost: 0.05 }, stages: ['s2', 's2b'] },
-      ],
-    ),
-    ...row('hyp-06', { measure: 'hold', grade: 'modify', reason: 'Long strain pushes the pressure up.', source: ['ACSM*'] }, [
-      { as: 's1-head', bound: { atMost: 30 }, when: [{ measure: 'headBelowHeart', over: 10 }], stages: ['s1', 'ctrl'] },
-      { as: 's1-effort', bound: { atMost: 30 }, when: [{ measure: 'effort', from: 3 }], stages: ['s1', 'ctrl'] },
-      { as: 's2-head', bound: { atMost: 20 }, when: [{ measure: 'headBelowHeart', over: 10 }], stages: ['s2', 's2b'] },
-      { as: 's2-effort', bound: { atMost: 20 }, when: [{ measure: 'effort', from: 3 }], stages: ['s2', 's2b'] },
-    ]),
-    ...row(
-      'hyp-07',
-      { measure: 'hold', grade: 'modify', reason: 'Arms up raise the pressure; hands on hips.', source: ['common practice'] },
-      [
-        {
-          bound: { atMost: 20 },
-          when: [{ measure: 'shoulderElevation', over: 120 }],
-          stages: ['s2', 's2b'],
-          school: 'hypertension-arms=hips',
-        },
-      ],
-    ),
-    ...row('hyp-08', { measure: 'transitionTime', grade: 'modify', reason: 'Pills make faint on rising.', source: ['ACSM*'] }, [
-      { as: 'level', bound: { atLeast: 5 }, when: [{ measure: 'levelChange', from: 50 }], stages: ['any'] },
-      { as: 'head', bound: { atLeast: 5 }, when: [{ measure: 'headDrop', over: 15 }], stages: ['any'] },
-      { as: 'level-pills', bound: { atLeast: 10 }, when: [{ measure: 'levelChange', from: 50 }], stages: ['pills'] },
-      { as: 'head-pills', bound: { atLeast: 10 }, when: [{ measure: 'headDrop', over: 15 }], stages: ['pills'] },
-    ]),
-    ...row('hyp-09', { measure: 'lumbarFlexion', reason: 'Deep backbends make people hold the breath.', source: ['common practice'] }, [
-      { bound: { atLeast: -25 }, grade: 'modify', stages: ['s2', 's2b'] },
-    ]),
-    ...row(
-      'hyp-10',
-      { grade: 'modify', stages: ['s2b'], reason: 'A pressed belly and raised legs load the heart.', source: ['common practice'] },
-      [
-        { as: 'belly', measure: 'bellyClosure', bound: { atMost: 0.6 } },
-        { as: 'legs', measure: 'feetAboveHeart', bound: { atMost: 20 } },
-      ],
-    ),
-    ...row('hyp-11', { measure: 'breathRetention', reason: 'Straining on a held breath spikes the pressure.', source: ['ACSM*'] }, [
-      { bound: { atMost: 0 }, grade: 'avoid', stages: ['any'] },
-    ]),
-    ...row('hyp-12', { measure: 'breathRate', reason: 'Forced breath raises the pressure.', source: ['common practice'] }, [
-      { bound: { atMost: 20 }, grade: 'avoid', stages: ['any'] },
-    ]),
-    ...row('hyp-13', { measure: 'effort', reason: 'Hard muscle work pushes the pressure up.', source: ['ACSM*'] }, [
-      { as: 's1', bound: { atMost: 4 }, grade: 'watch', stages: ['s1', 'ctrl'] },
-      { as: 's2', bound: { atMost: 3 }, grade: 'modify', stages: ['s2'] },
-      { as: 's2b', bound: { atMost: 2 }, grade: 'avoid', stages: ['s2b'] },
-    ]),
-    ...row(
-      'hyp-14',
-      { measure: 'met', grade: 'modify', reason: 'Moderate work lowers the pressure, hard work spikes it.', source: ['common practice'] },
-      [
-        { as: 's2', bound: { atMost: 5 }, stages: ['s2'] },
-        { as: 's2b', bound: { atMost: 3 }, stages: ['s2b'] },
-      ],
-    ),
-    ...row('hyp-15', { measure: 'heat', reason: 'With pills, a sudden drop.', source: ['common practice'] }, [
-      { bound: { atMost: 27 }, grade: 'modify', stages: ['any'] },
-    ]),
-    ...row('hyp-16', { measure: 'coolMinutes', reason: 'The pressure falls after class.', source: ['ACSM*'] }, [
-      { bound: { atLeast: 10 }, grade: 'modify', stages: ['quiet-end'] },
-    ]),
+    ...limits('hyp-01', 'Head-down raises the pressure in head and eyes.', 'common practice', ['headBelowHeart', '<= 25', 'modify', ['s1', 'ctrl']]),
+    ...limits('hyp-02', 'Head-down raises the pressure in head and eyes.', 'common practice',
+      ['headBelowHeart', '<= 10', 'avoid', ['s2'], 'hold > 5'],
+      ['headBelowHeart', '<= 20', 'avoid', ['s2'], { as: 'moving' }]),
+    ...limits('hyp-03', 'Head-down raises the pressure in head and eyes.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['s2b']]),
+    ...limits('hyp-04', 'A raised pelvis pours blood to chest and head.', 'common practice',
+      ['pelvisAboveHeart', '<= 20', 'avoid', ['s2'], { as: 's2' }],
+      ['pelvisAboveHeart', '<= 5', 'avoid', ['s2b'], { as: 's2b' }]),
+    ...limits('hyp-05', 'Full inversions.', 'common practice',
+      ['headLoad', '<= 0.1', 'avoid', ['s1', 'ctrl'], { as: 'head-controlled', school: 'hypertension-inversions=none', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['neckLoad', '<= 0.05', 'avoid', ['s1', 'ctrl'], { as: 'neck-controlled', school: 'hypertension-inversions=none', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['headLoad', '<= 0.1', 'avoid', ['s2', 's2b'], { as: 'head', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['neckLoad', '<= 0.05', 'avoid', ['s2', 's2b'], { as: 'neck', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }]),
+    ...limits('hyp-06', 'Long strain pushes the pressure up.', 'ACSM*',
+      ['hold', '<= 30', 'modify', ['s1', 'ctrl'], 'headBelowHeart > 10', { as: 's1-head' }],
+      ['hold', '<= 30', 'modify', ['s1', 'ctrl'], 'effort >= 3', { as: 's1-effort' }],
+      ['hold', '<= 20', 'modify', ['s2', 's2b'], 'headBelowHeart > 10', { as: 's2-head' }],
+      ['hold', '<= 20', 'modify', ['s2', 's2b'], 'effort >= 3', { as: 's2-effort' }]),
+    ...limits('hyp-07', 'Arms up raise the pressure; hands on hips.', 'common practice',
+      ['hold', '<= 20', 'modify', ['s2', 's2b'], 'shoulderElevation > 120', { school: 'hypertension-arms=hips' }]),
+    ...limits('hyp-08', 'Pills make faint on rising.', 'ACSM*',
+      ['transitionTime', '>= 5', 'modify', ['any'], 'levelChange >= 50', { as: 'level' }],
+      ['transitionTime', '>= 5', 'modify', ['any'], 'headDrop > 15', { as: 'head' }],
+      ['transitionTime', '>= 10', 'modify', ['pills'], 'levelChange >= 50', { as: 'level-pills' }],
+      ['transitionTime', '>= 10', 'modify', ['pills'], 'headDrop > 15', { as: 'head-pills' }]),
+    ...limits('hyp-09', 'Deep backbends make people hold the breath.', 'common practice', ['lumbarFlexion', '>= -25', 'modify', ['s2', 's2b']]),
+    ...limits('hyp-10', 'A pressed belly and raised legs load the heart.', 'common practice',
+      ['bellyClosure', '<= 0.6', 'modify', ['s2b'], { as: 'belly' }],
+      ['feetAboveHeart', '<= 20', 'modify', ['s2b'], { as: 'legs' }]),
+    ...limits('hyp-11', 'Straining on a held breath spikes the pressure.', 'ACSM*', ['breathRetention', '<= 0', 'avoid', ['any']]),
+    ...limits('hyp-12', 'Forced breath raises the pressure.', 'common practice', ['breathRate', '<= 20', 'avoid', ['any']]),
+    ...limits('hyp-13', 'Hard muscle work pushes the pressure up.', 'ACSM*',
+      ['effort', '<= 4', 'watch', ['s1', 'ctrl'], { as: 's1' }],
+      ['effort', '<= 3', 'modify', ['s2'], { as: 's2' }],
+      ['effort', '<= 2', 'avoid', ['s2b'], { as: 's2b' }]),
+    ...limits('hyp-14', 'Moderate work lowers the pressure, hard work spikes it.', 'common practice',
+      ['met', '<= 5', 'modify', ['s2'], { as: 's2' }],
+      ['met', '<= 3', 'modify', ['s2b'], { as: 's2b' }]),
+    ...limits('hyp-15', 'With pills, a sudden drop.', 'common practice', ['heat', '<= 27', 'modify', ['any']]),
+    ...limits('hyp-16', 'The pressure falls after class.', 'ACSM*', ['coolMinutes', '>= 10', 'modify', ['quiet-end']]),
   ],
   favour: ['calm', 'lengthen-exhale', 'strengthen-legs', 'rest'],
   stopInClass: 'Headache, pressure in the head, nosebleed, chest pain, change of sight, giddy: sit and measure.',

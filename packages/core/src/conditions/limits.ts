@@ -14,6 +14,8 @@ export type WhenText =
   | `not facing ${Facing}`;
 
 interface RowOptions<School extends string> {
+  /** What tells this limit apart in its id, where that is to be said: the others of the row then keep the row's own id. */
+  readonly as?: string;
   /** Only when this position of a school is chosen, as `school:position`. */
   readonly school?: `${School}=${string}`;
   /** How words of the source became this number. */
@@ -92,11 +94,14 @@ export function limits<const Stage extends string = never, const School extends 
   source: SourceMark | readonly SourceMark[],
   ...rows: readonly Row<Stage, School>[]
 ): LimitSpec<Stage, School>[] {
-  const names = suffixes(rows as readonly Row<string, string>[]);
+  const told = rows.map((row) => row.slice(4).find((one): one is RowOptions<School> => typeof one === 'object' && 'as' in one)?.as);
+  const names = told.some((as) => as !== undefined)
+    ? told.map((as) => (as === undefined ? '' : `-${as}`))
+    : suffixes(rows as readonly Row<string, string>[]);
   return rows.map((row, i) => {
     const [measure, bound, grade, stages, ...rest] = row;
     const when = rest.filter((one) => typeof one === 'string').map(readWhen);
-    const { of, ...options }: RowOptions<School> = Object.assign({}, ...rest.filter((one) => typeof one === 'object')) as RowOptions<School>;
+    const { of, as: _, ...options }: RowOptions<School> = Object.assign({}, ...rest.filter((one) => typeof one === 'object')) as RowOptions<School>;
     const shared = {
       id: `${id}${names[i]}`,
       grade,

@@ -1,4 +1,5 @@
-import { condition, row, type ScreeningFinding } from './condition.js';
+import { condition, type ScreeningFinding } from './condition.js';
+import { limits } from './limits.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const lumbarDisc = condition({
@@ -125,133 +126,57 @@ export const lumbarDisc = condition({
     },
   },
   limits: [
-    ...row(
-      'disc-01',
-      { measure: 'lumbarFlexion', reason: 'Rounding pushes the disc back towards the nerve.', source: ['CALLMC*', 'WILKE*'] },
-      [
-        { as: 'acute', bound: { atMost: 15 }, grade: 'avoid', stages: ['acute-flexion'] },
-        { as: 'recovering', bound: { atMost: 25 }, grade: 'avoid', stages: ['recovering-flexion'] },
-        { as: 'settled', bound: { atMost: 40 }, grade: 'modify', stages: ['settled-flexion'] },
-      ],
-    ),
-    ...row('disc-02', { measure: 'lumbarFlexion', reason: 'Small backbends only, from the whole spine.', source: ['common practice'] }, [
-      { bound: { atLeast: -30 }, grade: 'modify', stages: ['fresh'] },
-    ]),
-    ...row(
-      'disc-ext',
-      {
-        measure: 'lumbarFlexion',
-        reason: 'Arching is what makes this one worse: it narrows the nerve canal.',
-        source: ['INUFUSA*', 'NASSLSS*'],
-      },
-      [
-        { as: 'fresh', bound: { atLeast: -5 }, grade: 'avoid', stages: ['fresh-extension'] },
-        { as: 'settled', bound: { atLeast: -10 }, grade: 'modify', stages: ['settled-extension'] },
-      ],
-    ),
-    ...row('disc-03', { measure: 'spineRotation', reason: 'No twisting while the ring is torn.', source: ['common practice'] }, [
-      { bound: { atMost: 10 }, grade: 'avoid', stages: ['acute'] },
-    ]),
-    ...row('disc-04', { measure: 'spineRotation', reason: 'An upright twist adds load to the turn.', source: ['common practice'] }, [
-      { bound: { atMost: 15 }, when: [{ facing: 'supine', not: true }], grade: 'avoid', stages: ['recovering'] },
-    ]),
-    ...row(
-      'disc-05',
-      {
-        measure: 'spineRotation',
-        when: [{ facing: 'supine' }],
-        stages: ['recovering'],
-        reason: 'Lying and propped, a small turn is unloaded.',
-        source: ['common practice'],
-      },
-      [
-        { bound: { atMost: 30 }, grade: 'modify', school: 'disc-rotation=supported' },
-        { as: 'strict', bound: { atMost: 10 }, grade: 'avoid', school: 'disc-rotation=strict' },
-      ],
-    ),
-    ...row(
-      'disc-06',
-      {
-        grade: 'modify',
-        stages: ['recovering'],
-        when: [{ measure: 'spineRotation', over: 10 }, { facing: 'supine' }],
-        reason: 'The knees rest on a prop, both shoulder blades stay down, slowly.',
-        source: ['common practice'],
-      },
-      [
-        { as: 'knees', measure: 'kneeGap', bound: { atMost: 1 } },
-        { as: 'shoulders', measure: 'shoulderLift', bound: { atMost: 2 } },
-        { as: 'slow', measure: 'repSeconds', bound: { atLeast: 6 } },
-      ],
-    ),
-    ...row(
-      'disc-07',
-      {
-        measure: 'spineRotation',
-        when: [{ measure: 'lumbarFlexion', over: 20 }],
-        reason: 'Bent and turned is the worst mix.',
-        source: ['CALLMC*'],
-      },
-      [
-        { as: 'fresh', bound: { atMost: 10 }, grade: 'avoid', stages: ['fresh'] },
-        { as: 'settled', bound: { atMost: 25 }, grade: 'modify', stages: ['settled'] },
-      ],
-    ),
-    ...row('disc-08', { measure: 'spineLateral', reason: 'Leaning squeezes one side of the disc.', source: ['common practice'] }, [
-      { as: 'acute', bound: { atMost: 15 }, grade: 'avoid', stages: ['acute'] },
-      { as: 'recovering', bound: { atMost: 20 }, grade: 'modify', stages: ['recovering'] },
-    ]),
-    ...row(
-      'disc-09',
-      { measure: 'discLoad', when: [{ measure: 'lumbarFlexion', over: 10 }], reason: 'Bent and loaded.', source: ['WILKE*'] },
-      [
-        { as: 'acute', bound: { atMost: 1.3 }, grade: 'avoid', stages: ['acute-flexion'] },
-        { as: 'recovering', bound: { atMost: 1.6 }, grade: 'modify', stages: ['recovering-flexion'] },
-      ],
-    ),
-    ...row(
-      'disc-10',
-      { measure: 'straightLegAngle', grade: 'modify', reason: 'A straight raised leg pulls the nerve.', source: ['NASSLDH*'] },
-      [
-        { as: 'acute', bound: { atMost: 60 }, stages: ['nerve-acute'] },
-        { as: 'recovering', bound: { atMost: 75 }, stages: ['nerve-recovering'] },
-      ],
-    ),
-    ...row('disc-11', { measure: 'abdominalLoad', reason: 'Hard belly work presses the disc.', source: ['NACH*'] }, [
-      { as: 'acute', bound: { atMost: 2 }, grade: 'avoid', stages: ['acute'] },
-      { as: 'recovering', bound: { atMost: 3 }, grade: 'modify', stages: ['recovering'] },
-      { as: 'settled', bound: { atMost: 4 }, grade: 'watch', stages: ['settled'] },
-    ]),
-    ...row('disc-12', { grade: 'avoid', stages: ['fresh'], reason: 'Coming in and out bends the low back.', source: ['common practice'] }, [
-      { as: 'head', measure: 'headLoad', bound: { atMost: 0.1 } },
-      { as: 'neck', measure: 'neckLoad', bound: { atMost: 0.05 } },
-    ]),
-    ...row('disc-13', { measure: 'lumbarFlexion', reason: 'The discs are swollen after the night.', source: ['SNOOK*', 'ADAMS*'] }, [
-      { bound: { atMost: 10 }, grade: 'modify', stages: ['morning'] },
-    ]),
-    ...row('disc-14', { measure: 'unrelievedSitting', reason: 'Sitting loads the disc; stand up between.', source: ['WILKE*'] }, [
-      { as: 'acute', bound: { atMost: 15 }, grade: 'modify', stages: ['acute'] },
-      { as: 'recovering', bound: { atMost: 30 }, grade: 'watch', stages: ['recovering'] },
-    ]),
-    ...row('disc-15', { measure: 'hold', reason: 'Short holds, repeated.', source: ['common practice'] }, [
-      { bound: { atMost: 20 }, when: [{ measure: 'effort', from: 3 }], grade: 'modify', stages: ['fresh'] },
-    ]),
-    ...row('disc-16', { measure: 'breathRetention', reason: 'Straining raises the disc pressure.', source: ['NACH*'] }, [
-      { as: 'acute', bound: { atMost: 0 }, grade: 'avoid', stages: ['acute'] },
-      { as: 'recovering', bound: { atMost: 5 }, grade: 'watch', stages: ['recovering'] },
-    ]),
-    ...row('disc-17', { stages: ['fresh'], reason: 'No jolts, no maximal work.', source: ['common practice'] }, [
-      { as: 'effort', measure: 'effort', bound: { atMost: 3 }, grade: 'modify' },
-      { as: 'impact', measure: 'impact', bound: { atMost: 1 }, grade: 'avoid' },
-    ]),
-    ...row(
-      'disc-pain',
-      { stages: ['pain'], grade: 'modify', reason: 'Pain of 4 to 6 now: gentle and short.', source: ['common practice'] },
-      [
-        { as: 'effort', measure: 'effort', bound: { atMost: 3 } },
-        { as: 'hold', measure: 'hold', bound: { atMost: 20 }, when: [{ measure: 'effort', from: 3 }] },
-      ],
-    ),
+    ...limits('disc-01', 'Rounding pushes the disc back towards the nerve.', ['CALLMC*', 'WILKE*'],
+      ['lumbarFlexion', '<= 15', 'avoid', ['acute-flexion'], { as: 'acute' }],
+      ['lumbarFlexion', '<= 25', 'avoid', ['recovering-flexion'], { as: 'recovering' }],
+      ['lumbarFlexion', '<= 40', 'modify', ['settled-flexion'], { as: 'settled' }]),
+    ...limits('disc-02', 'Small backbends only, from the whole spine.', 'common practice', ['lumbarFlexion', '>= -30', 'modify', ['fresh']]),
+    ...limits('disc-ext', 'Arching is what makes this one worse: it narrows the nerve canal.', ['INUFUSA*', 'NASSLSS*'],
+      ['lumbarFlexion', '>= -5', 'avoid', ['fresh-extension'], { as: 'fresh' }],
+      ['lumbarFlexion', '>= -10', 'modify', ['settled-extension'], { as: 'settled' }]),
+    ...limits('disc-03', 'No twisting while the ring is torn.', 'common practice', ['spineRotation', '<= 10', 'avoid', ['acute']]),
+    ...limits('disc-04', 'An upright twist adds load to the turn.', 'common practice',
+      ['spineRotation', '<= 15', 'avoid', ['recovering'], 'not facing supine']),
+    ...limits('disc-05', 'Lying and propped, a small turn is unloaded.', 'common practice',
+      ['spineRotation', '<= 30', 'modify', ['recovering'], 'facing supine', { school: 'disc-rotation=supported' }],
+      ['spineRotation', '<= 10', 'avoid', ['recovering'], 'facing supine', { as: 'strict', school: 'disc-rotation=strict' }]),
+    ...limits('disc-06', 'The knees rest on a prop, both shoulder blades stay down, slowly.', 'common practice',
+      ['kneeGap', '<= 1', 'modify', ['recovering'], 'spineRotation > 10', 'facing supine', { as: 'knees' }],
+      ['shoulderLift', '<= 2', 'modify', ['recovering'], 'spineRotation > 10', 'facing supine', { as: 'shoulders' }],
+      ['repSeconds', '>= 6', 'modify', ['recovering'], 'spineRotation > 10', 'facing supine', { as: 'slow' }]),
+    ...limits('disc-07', 'Bent and turned is the worst mix.', 'CALLMC*',
+      ['spineRotation', '<= 10', 'avoid', ['fresh'], 'lumbarFlexion > 20', { as: 'fresh' }],
+      ['spineRotation', '<= 25', 'modify', ['settled'], 'lumbarFlexion > 20', { as: 'settled' }]),
+    ...limits('disc-08', 'Leaning squeezes one side of the disc.', 'common practice',
+      ['spineLateral', '<= 15', 'avoid', ['acute'], { as: 'acute' }],
+      ['spineLateral', '<= 20', 'modify', ['recovering'], { as: 'recovering' }]),
+    ...limits('disc-09', 'Bent and loaded.', 'WILKE*',
+      ['discLoad', '<= 1.3', 'avoid', ['acute-flexion'], 'lumbarFlexion > 10', { as: 'acute' }],
+      ['discLoad', '<= 1.6', 'modify', ['recovering-flexion'], 'lumbarFlexion > 10', { as: 'recovering' }]),
+    ...limits('disc-10', 'A straight raised leg pulls the nerve.', 'NASSLDH*',
+      ['straightLegAngle', '<= 60', 'modify', ['nerve-acute'], { as: 'acute' }],
+      ['straightLegAngle', '<= 75', 'modify', ['nerve-recovering'], { as: 'recovering' }]),
+    ...limits('disc-11', 'Hard belly work presses the disc.', 'NACH*',
+      ['abdominalLoad', '<= 2', 'avoid', ['acute'], { as: 'acute' }],
+      ['abdominalLoad', '<= 3', 'modify', ['recovering'], { as: 'recovering' }],
+      ['abdominalLoad', '<= 4', 'watch', ['settled'], { as: 'settled' }]),
+    ...limits('disc-12', 'Coming in and out bends the low back.', 'common practice',
+      ['headLoad', '<= 0.1', 'avoid', ['fresh'], { as: 'head' }],
+      ['neckLoad', '<= 0.05', 'avoid', ['fresh'], { as: 'neck' }]),
+    ...limits('disc-13', 'The discs are swollen after the night.', ['SNOOK*', 'ADAMS*'], ['lumbarFlexion', '<= 10', 'modify', ['morning']]),
+    ...limits('disc-14', 'Sitting loads the disc; stand up between.', 'WILKE*',
+      ['unrelievedSitting', '<= 15', 'modify', ['acute'], { as: 'acute' }],
+      ['unrelievedSitting', '<= 30', 'watch', ['recovering'], { as: 'recovering' }]),
+    ...limits('disc-15', 'Short holds, repeated.', 'common practice', ['hold', '<= 20', 'modify', ['fresh'], 'effort >= 3']),
+    ...limits('disc-16', 'Straining raises the disc pressure.', 'NACH*',
+      ['breathRetention', '<= 0', 'avoid', ['acute'], { as: 'acute' }],
+      ['breathRetention', '<= 5', 'watch', ['recovering'], { as: 'recovering' }]),
+    ...limits('disc-17', 'No jolts, no maximal work.', 'common practice',
+      ['effort', '<= 3', 'modify', ['fresh'], { as: 'effort' }],
+      ['impact', '<= 1', 'avoid', ['fresh'], { as: 'impact' }]),
+    ...limits('disc-pain', 'Pain of 4 to 6 now: gentle and short.', 'common practice',
+      ['effort', '<= 3', 'modify', ['pain'], { as: 'effort' }],
+      ['hold', '<= 20', 'modify', ['pain'], 'effort >= 3', { as: 'hold' }]),
   ],
   favour: ['mobilise-spine-extension', 'strengthen-back', 'strengthen-hips', 'calm'],
   stopInClass: 'Leg pain spreads downwards, new numbness or weakness. Pain that moves from the leg to the back is a good sign.',

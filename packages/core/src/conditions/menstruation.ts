@@ -1,4 +1,5 @@
-import { condition, row } from './condition.js';
+import { condition } from './condition.js';
+import { limits } from './limits.js';
 
 /** Private and self-chosen: never asked in front of others. From memory of the sources; to be reviewed. */
 export const menstruation = condition({
@@ -62,69 +63,26 @@ export const menstruation = condition({
     },
   },
   limits: [
-    ...row(
-      'men-01',
-      { measure: 'pelvisAboveHeart', reason: 'Tired and light-headed; comfort of the flow; tradition.', source: ['common practice'] },
-      [
-        { as: 'heavy', bound: { atMost: 15 }, grade: 'modify', stages: ['heavy'], school: 'menstruation-inversions=short' },
-        { as: 'rest', bound: { atMost: 15 }, grade: 'avoid', stages: ['bleeding-rest'] },
-        {
-          as: 'school',
-          bound: { atMost: 15 },
-          grade: 'avoid',
-          stages: ['light', 'heavy', 'cramp'],
-          school: 'menstruation-inversions=none',
-        },
-      ],
-    ),
-    ...row('men-02', { reason: 'Tired and light-headed; comfort of the flow; tradition.', source: ['common practice'] }, [
-      {
-        as: 'head-heavy',
-        measure: 'headLoad',
-        bound: { atMost: 0.1 },
-        grade: 'modify',
-        stages: ['heavy'],
-        school: 'menstruation-inversions=short',
-      },
-      {
-        as: 'neck-heavy',
-        measure: 'neckLoad',
-        bound: { atMost: 0.1 },
-        grade: 'modify',
-        stages: ['heavy'],
-        school: 'menstruation-inversions=short',
-      },
-      { as: 'head-rest', measure: 'headLoad', bound: { atMost: 0.1 }, grade: 'avoid', stages: ['bleeding-rest'] },
-      { as: 'neck-rest', measure: 'neckLoad', bound: { atMost: 0.1 }, grade: 'avoid', stages: ['bleeding-rest'] },
-    ]),
-    ...row('men-03', { measure: 'pelvisAboveHeart', reason: "Her choice; ask, don't tell.", source: ['common practice'] }, [
-      { bound: { atMost: 35 }, grade: 'watch', stages: ['light'] },
-    ]),
-    ...row('men-04', { measure: 'abdominalLoad', reason: 'Hard belly work worsens cramp.', source: ['common practice'] }, [
-      { bound: { atMost: 2 }, grade: 'modify', stages: ['heavy', 'cramp'] },
-    ]),
-    ...row('men-05', { measure: 'spineRotation', reason: 'Wringing the belly hurts.', source: ['common practice'] }, [
-      { bound: { atMost: 30 }, when: [{ measure: 'bellyClosure', over: 0.3 }], grade: 'modify', stages: ['heavy', 'cramp'] },
-    ]),
-    ...row('men-06', { measure: 'hold', reason: 'Low energy.', source: ['common practice'] }, [
-      { bound: { atMost: 60 }, when: [{ measure: 'effort', from: 3 }], grade: 'watch', stages: ['heavy', 'pms'] },
-    ]),
-    ...row('men-07', { measure: 'transitionTime', reason: 'Blood loss makes giddy.', source: ['common practice'] }, [
-      { bound: { atLeast: 5 }, when: [{ measure: 'levelChange', from: 50 }], grade: 'watch', stages: ['heavy'] },
-    ]),
-    ...row('men-08', { measure: 'effort', reason: 'Rest counts as practice.', source: ['common practice'] }, [
-      { as: 'heavy', bound: { atMost: 3 }, grade: 'modify', stages: ['heavy', 'cramp'] },
-      { as: 'light', bound: { atMost: 4 }, grade: 'watch', stages: ['light', 'pms'] },
-    ]),
-    ...row('men-09', { measure: 'breathRate', reason: 'No pumping of the belly.', source: ['common practice'] }, [
-      { bound: { atMost: 20 }, grade: 'modify', stages: ['heavy', 'cramp'] },
-    ]),
-    ...row('men-10', { measure: 'breathRetention', reason: 'No locks on the belly.', source: ['common practice'] }, [
-      { bound: { atMost: 5 }, grade: 'watch', stages: ['heavy'] },
-    ]),
-    ...row('men-11', { measure: 'heat', reason: 'Heat raises flow and giddiness.', source: ['common practice'] }, [
-      { bound: { atMost: 30 }, grade: 'watch', stages: ['heavy'] },
-    ]),
+    ...limits('men-01', 'Tired and light-headed; comfort of the flow; tradition.', 'common practice',
+      ['pelvisAboveHeart', '<= 15', 'modify', ['heavy'], { as: 'heavy', school: 'menstruation-inversions=short' }],
+      ['pelvisAboveHeart', '<= 15', 'avoid', ['bleeding-rest'], { as: 'rest' }],
+      ['pelvisAboveHeart', '<= 15', 'avoid', ['light', 'heavy', 'cramp'], { as: 'school', school: 'menstruation-inversions=none' }]),
+    ...limits('men-02', 'Tired and light-headed; comfort of the flow; tradition.', 'common practice',
+      ['headLoad', '<= 0.1', 'modify', ['heavy'], { as: 'head-heavy', school: 'menstruation-inversions=short' }],
+      ['neckLoad', '<= 0.1', 'modify', ['heavy'], { as: 'neck-heavy', school: 'menstruation-inversions=short' }],
+      ['headLoad', '<= 0.1', 'avoid', ['bleeding-rest'], { as: 'head-rest' }],
+      ['neckLoad', '<= 0.1', 'avoid', ['bleeding-rest'], { as: 'neck-rest' }]),
+    ...limits('men-03', "Her choice; ask, don't tell.", 'common practice', ['pelvisAboveHeart', '<= 35', 'watch', ['light']]),
+    ...limits('men-04', 'Hard belly work worsens cramp.', 'common practice', ['abdominalLoad', '<= 2', 'modify', ['heavy', 'cramp']]),
+    ...limits('men-05', 'Wringing the belly hurts.', 'common practice', ['spineRotation', '<= 30', 'modify', ['heavy', 'cramp'], 'bellyClosure > 0.3']),
+    ...limits('men-06', 'Low energy.', 'common practice', ['hold', '<= 60', 'watch', ['heavy', 'pms'], 'effort >= 3']),
+    ...limits('men-07', 'Blood loss makes giddy.', 'common practice', ['transitionTime', '>= 5', 'watch', ['heavy'], 'levelChange >= 50']),
+    ...limits('men-08', 'Rest counts as practice.', 'common practice',
+      ['effort', '<= 3', 'modify', ['heavy', 'cramp'], { as: 'heavy' }],
+      ['effort', '<= 4', 'watch', ['light', 'pms'], { as: 'light' }]),
+    ...limits('men-09', 'No pumping of the belly.', 'common practice', ['breathRate', '<= 20', 'modify', ['heavy', 'cramp']]),
+    ...limits('men-10', 'No locks on the belly.', 'common practice', ['breathRetention', '<= 5', 'watch', ['heavy']]),
+    ...limits('men-11', 'Heat raises flow and giddiness.', 'common practice', ['heat', '<= 30', 'watch', ['heavy']]),
   ],
   favour: ['ease-back', 'open-hips', 'calm', 'lengthen-exhale'],
   stopInClass: 'Faintness, sudden severe or one-sided pain, flooding.',

@@ -1,4 +1,5 @@
-import { condition, row, type ScreeningFinding } from './condition.js';
+import { condition, type ScreeningFinding } from './condition.js';
+import { limits } from './limits.js';
 
 /** Written from memory of the sources; to be reviewed by a licensed clinician. */
 export const pregnancy = condition({
@@ -173,185 +174,68 @@ export const pregnancy = condition({
     },
   },
   limits: [
-    ...row(
-      'prg-01',
-      { measure: 'bellyClosure', reason: 'The belly may be tender; stop when it feels wrong.', source: ['common practice'] },
-      [{ bound: { atMost: 0.8 }, grade: 'watch', stages: ['t1'] }],
-    ),
-    ...row(
-      'prg-02',
-      {
-        measure: 'bellyClosure',
-        reason: 'Nothing may press the womb, so no lying on the belly and no closed folds.',
-        source: ['common practice'],
-      },
-      [{ bound: { atMost: 0.3 }, grade: 'avoid', stages: ['t2', 't3'] }],
-    ),
-    ...row('prg-03', { measure: 'supineRun', reason: 'The womb begins to weigh on the big vein.', source: ['ACOG804*'] }, [
-      { bound: { atMost: 5 }, grade: 'watch', stages: ['t2-early'] },
-    ]),
-    ...row(
-      'prg-04',
-      {
-        measure: 'supineRun',
-        reason: 'The womb presses the big vein; the pressure falls.',
-        source: ['ACOG804*'],
-        reading: '"Long" is read as 2 minutes; the guideline gives no number.',
-      },
-      [{ bound: { atMost: 2 }, grade: 'avoid', stages: ['w20-27'] }],
-    ),
-    ...row(
-      'prg-05',
-      {
-        measure: 'supineRun',
-        reason: 'The womb presses the big vein; also the habit matters at night.',
-        source: ['ACOG804*', 'NG201*'],
-        reading: '"Long" is read as 1 minute; the guideline gives no number.',
-      },
-      [
-        { bound: { atMost: 1 }, grade: 'avoid', stages: ['t3'] },
-        { as: 'symptoms', bound: { atMost: 0 }, grade: 'avoid', stages: ['supine-symptoms'] },
-      ],
-    ),
-    ...row('prg-06', { measure: 'spineRotation', reason: 'Twist from the upper back.', source: ['common practice'] }, [
-      { bound: { atMost: 45 }, grade: 'watch', stages: ['t1'] },
-    ]),
-    ...row('prg-07', { measure: 'spineRotation', reason: 'Open twists only, so that the belly stays free.', source: ['common practice'] }, [
-      { bound: { atMost: 30 }, grade: 'modify', stages: ['t2', 't3'] },
-    ]),
-    ...row(
-      'prg-08',
-      { measure: 'lumbarFlexion', reason: 'Deep backbends pull on a stretched belly wall and a hollow back.', source: ['common practice'] },
-      [
-        { as: 't1', bound: { atLeast: -30 }, grade: 'modify', stages: ['t1'] },
-        { as: 't2', bound: { atLeast: -20 }, grade: 'modify', stages: ['t2'] },
-        { as: 't3', bound: { atLeast: -15 }, grade: 'avoid', stages: ['t3'] },
-      ],
-    ),
-    ...row('prg-09', { measure: 'abdominalLoad', reason: 'Hard belly work makes the midline dome.', source: ['common practice'] }, [
-      { as: 't1', bound: { atMost: 4 }, grade: 'watch', stages: ['t1'] },
-      { as: 't2', bound: { atMost: 3 }, grade: 'modify', stages: ['t2'] },
-      { as: 't3', bound: { atMost: 2 }, grade: 'avoid', stages: ['t3'] },
-    ]),
-    ...row(
-      'prg-10',
-      {
-        grade: 'avoid',
-        reason: "A fall from an inversion can't be risked; neck tissues are softer.",
-        source: ['ACOG804*'],
-        reading: "No load on the head is read as at most 0.1: the head's own weight may rest.",
-      },
-      [
-        { as: 'head', measure: 'headLoad', bound: { atMost: 0.1 }, stages: ['t1', 't2'], school: 'pregnancy-inversions=stop' },
-        { as: 'neck', measure: 'neckLoad', bound: { atMost: 0.05 }, stages: ['t1', 't2'], school: 'pregnancy-inversions=stop' },
-        { as: 'head-t3', measure: 'headLoad', bound: { atMost: 0.1 }, stages: ['t3'] },
-        { as: 'neck-t3', measure: 'neckLoad', bound: { atMost: 0.05 }, stages: ['t3'] },
-      ],
-    ),
-    ...row('prg-11', { measure: 'headBelowHeart', grade: 'modify', reason: 'Reflux, giddiness, stuffy head.', source: ['POLIS*'] }, [
-      { as: 't1-t2', bound: { atMost: 30 }, stages: ['t1', 't2'] },
-      { as: 't3', bound: { atMost: 15 }, stages: ['t3'] },
-    ]),
-    ...row(
-      'prg-12',
-      { measure: 'hold', grade: 'modify', reason: 'Rising too fast from head-down makes faint.', source: ['common practice'] },
-      [{ bound: { atMost: 30 }, when: [{ measure: 'headBelowHeart', over: 10 }], stages: ['t2', 't3'] }],
-    ),
-    ...row(
-      'prg-13',
-      { measure: 'kneeFlexionLoaded', grade: 'avoid', reason: 'A deep squat helps the baby engage.', source: ['common practice'] },
-      [
-        {
-          bound: { atMost: 110 },
-          when: [{ standing: true }],
-          stages: ['squat'],
-          reading: 'Read for squats on the feet: kneeling does not open the pelvis in the same way.',
-        },
-      ],
-    ),
-    ...row(
-      'prg-14',
-      {
-        measure: 'support',
-        reason: 'The balance point moves forward weekly.',
-        source: ['ACOG804*'],
-        when: [{ measure: 'feetDown', equals: 1 }, { standing: true }],
-      },
-      [
-        { as: 't2', bound: { atLeast: 1 }, grade: 'modify', stages: ['t2'] },
-        { as: 't3', bound: { atLeast: 1 }, grade: 'avoid', stages: ['t3'] },
-      ],
-    ),
-    ...row('prg-15', { measure: 'balanceMargin', grade: 'modify', reason: 'Widen the stance.', source: ['common practice'] }, [
-      { bound: { atLeast: 5 }, when: [{ standing: true }], stages: ['t2', 't3'] },
-    ]),
-    ...row('prg-16', { measure: 'legAsymmetry', reason: 'Loose ligaments; long lunges shear the pelvis.', source: ['common practice'] }, [
-      { as: 't1-t2', bound: { atMost: 90 }, grade: 'watch', stages: ['t1', 't2'] },
-      { as: 't3', bound: { atMost: 60 }, grade: 'modify', stages: ['t3'] },
-    ]),
-    ...row(
-      'prg-17',
-      { grade: 'avoid', stages: ['pgp'], reason: 'Uneven legs and wide legs bring the pain on.', source: ['common practice'] },
-      [
-        { as: 'uneven', measure: 'legAsymmetry', bound: { atMost: 30 } },
-        { as: 'wide', measure: 'hipAbduction', bound: { atMost: 20 } },
-        { as: 'one-foot', measure: 'feetDown', bound: { equals: 2 }, when: [{ standing: true }] },
-      ],
-    ),
-    ...row(
-      'prg-18',
-      { measure: 'hipAbduction', grade: 'watch', reason: "Don't use new looseness as progress.", source: ['common practice'] },
-      [{ bound: { atMost: 60 } }],
-    ),
-    ...row('prg-19', { measure: 'standingRun', reason: 'Standing still lets blood pool.', source: ['ACOG804*'] }, [
-      { as: 't1', bound: { atMost: 3 }, grade: 'watch', stages: ['t1'] },
-      { as: 't2-t3', bound: { atMost: 2 }, grade: 'modify', stages: ['t2', 't3'] },
-    ]),
-    ...row(
-      'prg-20',
-      {
-        measure: 'transitionTime',
-        grade: 'watch',
-        reason: 'Roll to the side, push up with the hands, pause.',
-        source: ['common practice'],
-      },
-      [{ bound: { atLeast: 5 }, when: [{ measure: 'levelChange', from: 50 }] }],
-    ),
-    ...row('prg-21', { measure: 'floorTrips', grade: 'watch', reason: 'Getting up is the hardest move.', source: ['common practice'] }, [
-      { bound: { atMost: 4 }, stages: ['t3'] },
-    ]),
-    ...row(
-      'prg-22',
-      { measure: 'breathRetention', grade: 'avoid', reason: 'Oxygen for the baby, no pressure downwards.', source: ['ACOG804*'] },
-      [{ bound: { atMost: 0 } }],
-    ),
-    ...row(
-      'prg-23',
-      {
-        measure: 'breathRate',
-        grade: 'avoid',
-        reason: 'No pumping or forced breath: the belly jerks, giddiness.',
-        source: ['common practice'],
-      },
-      [{ bound: { atLeast: 5, atMost: 20 } }],
-    ),
-    ...row('prg-24', { measure: 'effort', grade: 'modify', reason: 'She must be able to talk.', source: ['ACOG804*'] }, [
-      { as: 'experienced', bound: { atMost: 4 }, stages: ['experienced-t1'] },
-      { as: 'others', bound: { atMost: 3 }, stages: ['less-than-experienced-t1'], when: [{ measure: 'hold', over: 30 }] },
-      { as: 'others-strong', bound: { atMost: 4 }, stages: ['less-than-experienced-t1'] },
-    ]),
-    ...row('prg-25', { measure: 'met', grade: 'watch', reason: 'Moderate activity only.', source: ['ACOG804*'] }, [
-      { as: 'beginner', bound: { atMost: 3.5 }, stages: ['beginner'] },
-      { as: 'experienced', bound: { atMost: 6 }, stages: ['experienced'] },
-    ]),
-    ...row('prg-26', { measure: 'impact', grade: 'avoid', reason: 'Step, never jump.', source: ['common practice'] }, [
-      { bound: { atMost: 0 } },
-    ]),
-    ...row('prg-27', { measure: 'heat', grade: 'avoid', reason: 'No hot yoga.', source: ['ACOG804*'] }, [{ bound: { atMost: 27 } }]),
-    ...row('prg-28', { measure: 'sessionMinutes', grade: 'watch', reason: 'Heat and tiredness.', source: ['common practice'] }, [
-      { as: 'experienced', bound: { atMost: 75 }, stages: ['experienced-t1'] },
-      { as: 'others', bound: { atMost: 60 }, stages: ['less-than-experienced-t1'] },
-    ]),
+    ...limits('prg-01', 'The belly may be tender; stop when it feels wrong.', 'common practice', ['bellyClosure', '<= 0.8', 'watch', ['t1']]),
+    ...limits('prg-02', 'Nothing may press the womb, so no lying on the belly and no closed folds.', 'common practice',
+      ['bellyClosure', '<= 0.3', 'avoid', ['t2', 't3']]),
+    ...limits('prg-03', 'The womb begins to weigh on the big vein.', 'ACOG804*', ['supineRun', '<= 5', 'watch', ['t2-early']]),
+    ...limits('prg-04', 'The womb presses the big vein; the pressure falls.', 'ACOG804*',
+      ['supineRun', '<= 2', 'avoid', ['w20-27'], { reading: '"Long" is read as 2 minutes; the guideline gives no number.' }]),
+    ...limits('prg-05', 'The womb presses the big vein; also the habit matters at night.', ['ACOG804*', 'NG201*'],
+      ['supineRun', '<= 1', 'avoid', ['t3'], { reading: '"Long" is read as 1 minute; the guideline gives no number.' }],
+      ['supineRun', '<= 0', 'avoid', ['supine-symptoms'], { as: 'symptoms', reading: '"Long" is read as 1 minute; the guideline gives no number.' }]),
+    ...limits('prg-06', 'Twist from the upper back.', 'common practice', ['spineRotation', '<= 45', 'watch', ['t1']]),
+    ...limits('prg-07', 'Open twists only, so that the belly stays free.', 'common practice', ['spineRotation', '<= 30', 'modify', ['t2', 't3']]),
+    ...limits('prg-08', 'Deep backbends pull on a stretched belly wall and a hollow back.', 'common practice',
+      ['lumbarFlexion', '>= -30', 'modify', ['t1'], { as: 't1' }],
+      ['lumbarFlexion', '>= -20', 'modify', ['t2'], { as: 't2' }],
+      ['lumbarFlexion', '>= -15', 'avoid', ['t3'], { as: 't3' }]),
+    ...limits('prg-09', 'Hard belly work makes the midline dome.', 'common practice',
+      ['abdominalLoad', '<= 4', 'watch', ['t1'], { as: 't1' }],
+      ['abdominalLoad', '<= 3', 'modify', ['t2'], { as: 't2' }],
+      ['abdominalLoad', '<= 2', 'avoid', ['t3'], { as: 't3' }]),
+    ...limits('prg-10', "A fall from an inversion can't be risked; neck tissues are softer.", 'ACOG804*',
+      ['headLoad', '<= 0.1', 'avoid', ['t1', 't2'], { as: 'head', school: 'pregnancy-inversions=stop', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['neckLoad', '<= 0.05', 'avoid', ['t1', 't2'], { as: 'neck', school: 'pregnancy-inversions=stop', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['headLoad', '<= 0.1', 'avoid', ['t3'], { as: 'head-t3', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
+      ['neckLoad', '<= 0.05', 'avoid', ['t3'], { as: 'neck-t3', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }]),
+    ...limits('prg-11', 'Reflux, giddiness, stuffy head.', 'POLIS*',
+      ['headBelowHeart', '<= 30', 'modify', ['t1', 't2'], { as: 't1-t2' }],
+      ['headBelowHeart', '<= 15', 'modify', ['t3'], { as: 't3' }]),
+    ...limits('prg-12', 'Rising too fast from head-down makes faint.', 'common practice', ['hold', '<= 30', 'modify', ['t2', 't3'], 'headBelowHeart > 10']),
+    ...limits('prg-13', 'A deep squat helps the baby engage.', 'common practice',
+      ['kneeFlexionLoaded', '<= 110', 'avoid', ['squat'], 'standing', { reading: 'Read for squats on the feet: kneeling does not open the pelvis in the same way.' }]),
+    ...limits('prg-14', 'The balance point moves forward weekly.', 'ACOG804*',
+      ['support', '>= 1', 'modify', ['t2'], 'feetDown = 1', 'standing', { as: 't2' }],
+      ['support', '>= 1', 'avoid', ['t3'], 'feetDown = 1', 'standing', { as: 't3' }]),
+    ...limits('prg-15', 'Widen the stance.', 'common practice', ['balanceMargin', '>= 5', 'modify', ['t2', 't3'], 'standing']),
+    ...limits('prg-16', 'Loose ligaments; long lunges shear the pelvis.', 'common practice',
+      ['legAsymmetry', '<= 90', 'watch', ['t1', 't2'], { as: 't1-t2' }],
+      ['legAsymmetry', '<= 60', 'modify', ['t3'], { as: 't3' }]),
+    ...limits('prg-17', 'Uneven legs and wide legs bring the pain on.', 'common practice',
+      ['legAsymmetry', '<= 30', 'avoid', ['pgp'], { as: 'uneven' }],
+      ['hipAbduction', '<= 20', 'avoid', ['pgp'], { as: 'wide' }],
+      ['feetDown', '= 2', 'avoid', ['pgp'], 'standing', { as: 'one-foot' }]),
+    ...limits('prg-18', "Don't use new looseness as progress.", 'common practice', ['hipAbduction', '<= 60', 'watch']),
+    ...limits('prg-19', 'Standing still lets blood pool.', 'ACOG804*',
+      ['standingRun', '<= 3', 'watch', ['t1'], { as: 't1' }],
+      ['standingRun', '<= 2', 'modify', ['t2', 't3'], { as: 't2-t3' }]),
+    ...limits('prg-20', 'Roll to the side, push up with the hands, pause.', 'common practice',
+      ['transitionTime', '>= 5', 'watch', undefined, 'levelChange >= 50']),
+    ...limits('prg-21', 'Getting up is the hardest move.', 'common practice', ['floorTrips', '<= 4', 'watch', ['t3']]),
+    ...limits('prg-22', 'Oxygen for the baby, no pressure downwards.', 'ACOG804*', ['breathRetention', '<= 0', 'avoid']),
+    ...limits('prg-23', 'No pumping or forced breath: the belly jerks, giddiness.', 'common practice', ['breathRate', '5..20', 'avoid']),
+    ...limits('prg-24', 'She must be able to talk.', 'ACOG804*',
+      ['effort', '<= 4', 'modify', ['experienced-t1'], { as: 'experienced' }],
+      ['effort', '<= 3', 'modify', ['less-than-experienced-t1'], 'hold > 30', { as: 'others' }],
+      ['effort', '<= 4', 'modify', ['less-than-experienced-t1'], { as: 'others-strong' }]),
+    ...limits('prg-25', 'Moderate activity only.', 'ACOG804*',
+      ['met', '<= 3.5', 'watch', ['beginner'], { as: 'beginner' }],
+      ['met', '<= 6', 'watch', ['experienced'], { as: 'experienced' }]),
+    ...limits('prg-26', 'Step, never jump.', 'common practice', ['impact', '<= 0', 'avoid']),
+    ...limits('prg-27', 'No hot yoga.', 'ACOG804*', ['heat', '<= 27', 'avoid']),
+    ...limits('prg-28', 'Heat and tiredness.', 'common practice',
+      ['sessionMinutes', '<= 75', 'watch', ['experienced-t1'], { as: 'experienced' }],
+      ['sessionMinutes', '<= 60', 'watch', ['less-than-experienced-t1'], { as: 'others' }]),
   ],
   favour: ['strengthen-legs', 'strengthen-back', 'stretch-side-body', 'mobilise-hips', 'pelvic-floor', 'calm'],
   stopInClass:

@@ -1,7 +1,7 @@
 import { chairStandBelowAverage } from '../readings/functional-tests.js';
 import { limits, pick } from './limits.js';
 import { note, refer } from './screening.js';
-import { condition, row, type ScreeningFinding } from './condition.js';
+import { condition, type ScreeningFinding } from './condition.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const seniors = condition({
@@ -131,111 +131,55 @@ export const seniors = condition({
     },
   },
   limits: [
-    ...row(
-      'sen-01',
-      {
-        measure: 'support',
-        bound: { atLeast: 1 },
-        when: [{ measure: 'feetDown', equals: 1 }, { standing: true }],
-        reason: 'A hand near the wall.',
-        source: ['STEADI*'],
-      },
-      [
-        { as: 'low', grade: 'watch', stages: ['low'] },
-        { as: 'mid', grade: 'modify', stages: ['mid'] },
-      ],
-    ),
-    ...row('sen-02', { measure: 'feetDown', reason: 'No standing on one leg.', source: ['STEADI*'] }, [
-      { bound: { equals: 2 }, when: [{ standing: true }], grade: 'avoid', stages: ['high'] },
-    ]),
-    ...row(
-      'sen-03',
-      { measure: 'balanceMargin', reason: 'Widen the stance, add a chair.', source: ['common practice'] },
-      // A hand on something firm catches what the feet alone would not: the row asks for the one or the other.
-      [
-        { as: 'low', bound: { atLeast: 3 }, when: [{ standing: true }, { measure: 'support', under: 1 }], grade: 'modify', stages: ['low'] },
-        { as: 'mid', bound: { atLeast: 5 }, when: [{ standing: true }, { measure: 'support', under: 1 }], grade: 'modify', stages: ['mid'] },
-        { as: 'high', bound: { atLeast: 7 }, when: [{ standing: true }, { measure: 'support', under: 2 }], grade: 'avoid', stages: ['high'] },
-      ],
-    ),
-    ...row('sen-04', { measure: 'support', reason: 'Both hands or a firm grip.', source: ['common practice'] }, [
-      { bound: { atLeast: 2 }, when: [{ standing: true }, { measure: 'hold', over: 5 }], grade: 'avoid', stages: ['high'] },
-    ]),
-    ...row('sen-05', { measure: 'fallHeight', reason: 'A fall breaks bones.', source: ['common practice'] }, [
-      { bound: { atMost: 0 }, grade: 'avoid', school: 'senior-inversions=stop' },
-    ]),
-    ...row('sen-06', { grade: 'avoid', reason: 'Neck bones, pressure.', source: ['common practice'], school: 'senior-inversions=stop' }, [
-      { as: 'head', measure: 'headLoad', bound: { atMost: 0.1 } },
-      { as: 'neck', measure: 'neckLoad', bound: { atMost: 0.05 } },
-    ]),
-    ...row('sen-07', { measure: 'headBelowHeart', grade: 'modify', reason: 'Giddy when coming up.', source: ['common practice'] }, [
-      { as: 'low', bound: { atMost: 25 }, stages: ['low'] },
-      { as: 'mid-high', bound: { atMost: 10 }, stages: ['mid', 'high'] },
-    ]),
-    ...row(
-      'sen-08',
-      { measure: 'transitionTime', bound: { atLeast: 5 }, grade: 'modify', reason: 'The pressure needs time.', source: ['STEADI*'] },
-      [
-        { as: 'level', when: [{ measure: 'levelChange', from: 30 }] },
-        { as: 'head', when: [{ measure: 'headDrop', over: 20 }] },
-      ],
-    ),
-    ...row('sen-09', { measure: 'floorTrips', reason: 'Getting down is where falls happen.', source: ['common practice'] }, [
-      { as: 'low', bound: { atMost: 4 }, grade: 'watch', stages: ['low'] },
-      { as: 'mid', bound: { atMost: 2 }, grade: 'modify', stages: ['mid'] },
-      { as: 'high', bound: { atMost: 0 }, grade: 'avoid', stages: ['high'] },
-    ]),
-    ...row('sen-10', { measure: 'lumbarFlexion', reason: 'Rounding under load can crush vertebrae.', source: ['SINAKI*', 'USPSTF*'] }, [
-      { bound: { atMost: 35 }, grade: 'modify', stages: ['weak-bone'] },
-      { as: 'never', bound: { atMost: 10 }, grade: 'modify', school: 'senior-flexion=never' },
-      { as: 'arch', bound: { atLeast: -20 }, when: [{ measure: 'handLoad', over: 0.3 }], grade: 'modify' },
-    ]),
-    ...row('sen-11', { measure: 'spineRotation', reason: 'Bend plus twist is worst for weak bone.', source: ['SINAKI*'] }, [
-      { bound: { atMost: 20 }, when: [{ measure: 'lumbarFlexion', over: 20 }], grade: 'avoid', stages: ['bone-not-normal'] },
-    ]),
-    ...row('sen-12', { measure: 'cervicalFlexion', reason: 'A head thrown back makes giddy.', source: ['common practice'] }, [
-      { bound: { atLeast: -30 }, grade: 'modify' },
-    ]),
-    ...row('sen-13', { measure: 'cervicalRotation', reason: 'Neck arteries.', source: ['common practice'] }, [
-      { bound: { atMost: 60 }, when: [{ measure: 'cervicalFlexion', under: -15 }], grade: 'avoid' },
-    ]),
-    ...row('sen-14', { measure: 'kneeLoad', reason: 'Kneecap pain: always pad 3 cm or more.', source: ['common practice'] }, [
-      { bound: { atMost: 0.7 }, grade: 'modify' },
-    ]),
-    ...row('sen-15', { measure: 'kneeFlexionLoaded', reason: 'Deep kneeling and squatting.', source: ['common practice'] }, [
-      { bound: { atMost: 110 }, grade: 'modify' },
-    ]),
-    ...row('sen-16', { measure: 'handLoad', reason: 'Wrists, shoulders.', source: ['common practice'] }, [
-      { bound: { atMost: 0.5 }, grade: 'modify' },
-    ]),
-    ...row('sen-17', { measure: 'effort', reason: 'Strong but never strained.', source: ['ACSM*'] }, [
-      { as: 'low', bound: { atMost: 4 }, grade: 'watch', stages: ['low'] },
-      { as: 'mid', bound: { atMost: 3 }, grade: 'modify', stages: ['mid'] },
-      { as: 'high', bound: { atMost: 3 }, grade: 'modify', stages: ['high'] },
-      { as: 'high-still', bound: { atMost: 2 }, when: [{ measure: 'hold', over: 10 }], grade: 'modify', stages: ['high'] },
-    ]),
-    ...row('sen-18', { measure: 'hold', reason: 'Blood pressure.', source: ['common practice'] }, [
-      { bound: { atMost: 30 }, when: [{ measure: 'effort', from: 3 }], grade: 'watch' },
-    ]),
-    ...row('sen-19', { measure: 'breathRetention', reason: 'Pressure peaks, faint.', source: ['common practice'] }, [
-      { bound: { atMost: 3 }, grade: 'avoid' },
-    ]),
-    ...row('sen-20', { measure: 'breathRate', reason: 'Makes giddy.', source: ['common practice'] }, [
-      { bound: { atMost: 20 }, grade: 'modify' },
-    ]),
-    ...row('sen-21', { measure: 'impact', reason: 'Joints, falls.', source: ['common practice'] }, [
-      { as: 'low', bound: { atMost: 1 }, grade: 'modify', stages: ['low'] },
-      { as: 'mid-high', bound: { atMost: 0 }, grade: 'avoid', stages: ['mid', 'high'] },
-    ]),
-    ...row('sen-22', { measure: 'headJolt', reason: 'Giddy, neck.', source: ['common practice'] }, [
-      { bound: { atMost: 0 }, grade: 'avoid' },
-    ]),
-    ...row('sen-23', { measure: 'heat', reason: 'The sense of thirst is weaker.', source: ['common practice'] }, [
-      { bound: { atMost: 27 }, grade: 'modify' },
-    ]),
-    ...row('sen-24', { measure: 'eyesClosed', reason: 'Sight keeps the balance.', source: ['common practice'] }, [
-      { bound: { atMost: 0 }, when: [{ standing: true }], grade: 'avoid' },
-    ]),
+    ...limits('sen-01', 'A hand near the wall.', 'STEADI*',
+      ['support', '>= 1', 'watch', ['low'], 'feetDown = 1', 'standing', { as: 'low' }],
+      ['support', '>= 1', 'modify', ['mid'], 'feetDown = 1', 'standing', { as: 'mid' }]),
+    ...limits('sen-02', 'No standing on one leg.', 'STEADI*', ['feetDown', '= 2', 'avoid', ['high'], 'standing']),
+    // A hand on something firm catches what the feet alone would not: the row asks for the one or the other.
+    ...limits('sen-03', 'Widen the stance, add a chair.', 'common practice',
+      ['balanceMargin', '>= 3', 'modify', ['low'], 'standing', 'support < 1', { as: 'low' }],
+      ['balanceMargin', '>= 5', 'modify', ['mid'], 'standing', 'support < 1', { as: 'mid' }],
+      ['balanceMargin', '>= 7', 'avoid', ['high'], 'standing', 'support < 2', { as: 'high' }]),
+    ...limits('sen-04', 'Both hands or a firm grip.', 'common practice', ['support', '>= 2', 'avoid', ['high'], 'standing', 'hold > 5']),
+    ...limits('sen-05', 'A fall breaks bones.', 'common practice', ['fallHeight', '<= 0', 'avoid', undefined, { school: 'senior-inversions=stop' }]),
+    ...limits('sen-06', 'Neck bones, pressure.', 'common practice',
+      ['headLoad', '<= 0.1', 'avoid', undefined, { as: 'head', school: 'senior-inversions=stop' }],
+      ['neckLoad', '<= 0.05', 'avoid', undefined, { as: 'neck', school: 'senior-inversions=stop' }]),
+    ...limits('sen-07', 'Giddy when coming up.', 'common practice',
+      ['headBelowHeart', '<= 25', 'modify', ['low'], { as: 'low' }],
+      ['headBelowHeart', '<= 10', 'modify', ['mid', 'high'], { as: 'mid-high' }]),
+    ...limits('sen-08', 'The pressure needs time.', 'STEADI*',
+      ['transitionTime', '>= 5', 'modify', undefined, 'levelChange >= 30', { as: 'level' }],
+      ['transitionTime', '>= 5', 'modify', undefined, 'headDrop > 20', { as: 'head' }]),
+    ...limits('sen-09', 'Getting down is where falls happen.', 'common practice',
+      ['floorTrips', '<= 4', 'watch', ['low'], { as: 'low' }],
+      ['floorTrips', '<= 2', 'modify', ['mid'], { as: 'mid' }],
+      ['floorTrips', '<= 0', 'avoid', ['high'], { as: 'high' }]),
+    ...limits('sen-10', 'Rounding under load can crush vertebrae.', ['SINAKI*', 'USPSTF*'],
+      ['lumbarFlexion', '<= 35', 'modify', ['weak-bone']],
+      ['lumbarFlexion', '<= 10', 'modify', undefined, { as: 'never', school: 'senior-flexion=never' }],
+      ['lumbarFlexion', '>= -20', 'modify', undefined, 'handLoad > 0.3', { as: 'arch' }]),
+    ...limits('sen-11', 'Bend plus twist is worst for weak bone.', 'SINAKI*',
+      ['spineRotation', '<= 20', 'avoid', ['bone-not-normal'], 'lumbarFlexion > 20']),
+    ...limits('sen-12', 'A head thrown back makes giddy.', 'common practice', ['cervicalFlexion', '>= -30', 'modify']),
+    ...limits('sen-13', 'Neck arteries.', 'common practice', ['cervicalRotation', '<= 60', 'avoid', undefined, 'cervicalFlexion < -15']),
+    ...limits('sen-14', 'Kneecap pain: always pad 3 cm or more.', 'common practice', ['kneeLoad', '<= 0.7', 'modify']),
+    ...limits('sen-15', 'Deep kneeling and squatting.', 'common practice', ['kneeFlexionLoaded', '<= 110', 'modify']),
+    ...limits('sen-16', 'Wrists, shoulders.', 'common practice', ['handLoad', '<= 0.5', 'modify']),
+    ...limits('sen-17', 'Strong but never strained.', 'ACSM*',
+      ['effort', '<= 4', 'watch', ['low'], { as: 'low' }],
+      ['effort', '<= 3', 'modify', ['mid'], { as: 'mid' }],
+      ['effort', '<= 3', 'modify', ['high'], { as: 'high' }],
+      ['effort', '<= 2', 'modify', ['high'], 'hold > 10', { as: 'high-still' }]),
+    ...limits('sen-18', 'Blood pressure.', 'common practice', ['hold', '<= 30', 'watch', undefined, 'effort >= 3']),
+    ...limits('sen-19', 'Pressure peaks, faint.', 'common practice', ['breathRetention', '<= 3', 'avoid']),
+    ...limits('sen-20', 'Makes giddy.', 'common practice', ['breathRate', '<= 20', 'modify']),
+    ...limits('sen-21', 'Joints, falls.', 'common practice',
+      ['impact', '<= 1', 'modify', ['low'], { as: 'low' }],
+      ['impact', '<= 0', 'avoid', ['mid', 'high'], { as: 'mid-high' }]),
+    ...limits('sen-22', 'Giddy, neck.', 'common practice', ['headJolt', '<= 0', 'avoid']),
+    ...limits('sen-23', 'The sense of thirst is weaker.', 'common practice', ['heat', '<= 27', 'modify']),
+    ...limits('sen-24', 'Sight keeps the balance.', 'common practice', ['eyesClosed', '<= 0', 'avoid', undefined, 'standing']),
     ...limits('sen-26', 'Face down nobody can read lips: show first, a signal agreed.', 'common practice', ['facing', ['upright', 'supine', 'left side', 'right side'], 'watch', ['lips']]),
     ...limits('sen-27', 'They can’t hear the call to come back.', 'common practice', ['eyesClosed', '= 0', 'watch', ['quiet']], ['eyesClosed', '= 0', 'modify', ['quiet-dim']]),
     ...limits('sen-28', 'Music hides speech.', 'common practice', ['sensoryLoad', '<= 1', 'modify', ['slowOrQuiet']]),

@@ -9,10 +9,10 @@ import { understood, notesReader } from '../notes/read-notes.js';
 import { anybody, type Participant } from '../participants/participant.js';
 import { beatsOf, fittedTo } from './beats.js';
 import { cueScript, type Cue, type CueOptions } from './cue-script.js';
-import { cuesVtt } from './cues-json.js';
+import { cuesText, cuesVtt } from './cues-json.js';
 import { formLines, withSide } from './form-lines.js';
 import { SPOKEN } from './lines/all.js';
-import { secondsToSay } from './pace.js';
+import { paceOf, secondsToSay } from './pace.js';
 
 const solver = new BodySolver(library);
 const read = notesReader(library);
@@ -172,4 +172,25 @@ describe('the beats of a class', () => {
     const fitted = fittedTo(beats, 0, 60);
     expect(fitted.beats.filter(({ index }) => index === beats.at(-1)!.index)).toHaveLength(2);
   });
+});
+
+test('the pace is that of the slowest: an age of 65 or the seniors’ condition', () => {
+  const nobody = { body: {}, conditions: [] };
+  expect(paceOf([nobody, { body: { age: 64 }, conditions: [{ id: 'hypertension' }] }])).toBe('adults');
+  expect(paceOf([nobody, { body: { age: 65 }, conditions: [] }])).toBe('older');
+  expect(paceOf([{ body: {}, conditions: [{ id: 'seniors' }] }, nobody])).toBe('older');
+});
+
+test('as text: minutes and seconds, with the hour where the class is longer than one', () => {
+  const [cue] = script('Mountain, 1 min');
+  const at = (seconds: number): Cue => ({ ...cue!, kind: 'hold', at: seconds, seconds: 2, say: 'Stay.' });
+  expect(cuesText([at(5), at(65)])).toBe('00:05  Stay.\n01:05  Stay.');
+  expect(cuesText([at(5), at(3_725)])).toBe('00:00:05  Stay.\n01:02:05  Stay.');
+});
+
+test('as WebVTT: a time that rounds up to a second is that second', () => {
+  const [cue] = script('Mountain, 1 min');
+  expect(cuesVtt([{ ...cue!, at: 1.9996, seconds: 2, say: 'a < b & c' }])).toBe(
+    'WEBVTT\n\n1\n00:00:02.000 --> 00:00:04.000\na &lt; b &amp; c\n',
+  );
 });

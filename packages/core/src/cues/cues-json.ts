@@ -12,10 +12,11 @@ function endOf(cues: readonly Cue[]): number {
 }
 
 function clock(seconds: number, withMillis: boolean): string {
-  const whole = Math.floor(seconds);
+  const millis = Math.round(seconds * 1000);
+  const whole = Math.floor(millis / 1000);
   const two = (n: number) => String(n).padStart(2, '0');
   const time = `${two(Math.floor(whole / 3600))}:${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}`;
-  return withMillis ? `${time}.${String(Math.round((seconds - whole) * 1000)).padStart(3, '0')}` : time;
+  return withMillis ? `${time}.${String(millis % 1000).padStart(3, '0')}` : time;
 }
 
 /** A script as WebVTT: each line is a cue, named by its place. */

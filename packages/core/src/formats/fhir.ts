@@ -3,6 +3,7 @@ import { answersFromWords } from '../conditions/from-words.js';
 import type { Participant } from '../participants/participant.js';
 import type { PersonJson } from '../planning/json.js';
 import type { FileProblem, FoundPerson } from './csv.js';
+import { isRecord } from '../record.js';
 
 /** What one person does instead of each step, and why, in words. */
 function activities({ steps }: PersonJson) {
@@ -55,10 +56,6 @@ export function fhirBundle(participants: readonly Participant[], plans: readonly
 interface Coded {
   readonly text?: string;
   readonly coding?: readonly { readonly display?: string; readonly code?: string; readonly system?: string }[];
-}
-
-function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
 function wordsOf(code: unknown): string {

@@ -6,7 +6,7 @@ import { anybody, type Participant } from '../participants/participant.js';
 import { adapt } from '../planning/adapt.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { homeHtml } from './home-sheet.js';
-import { homePractice, type HomeAsked } from './home-practice.js';
+import { FALLERS, homePractice, OFTEN, type HomeAsked } from './home-practice.js';
 import { STOP_SIGNS } from './stop-signs.js';
 
 const solver = new BodySolver(library);
@@ -61,6 +61,22 @@ test('stop signs are for everybody and for what somebody has, and name condition
   const pregnant = practice({}, withAnswers('pregnancy week=20 fetuses=1 complications=none experience=experienced'));
   expect(pregnant.stopSigns.length).toBeGreaterThan(practice().stopSigns.length);
   expect(pregnant.askToday.join()).toMatch(/bleeding/);
+});
+
+test('who could fall, and whom little and often helps, are conditions that there are', () => {
+  const known = new Set(CONDITIONS.map(({ id }) => id));
+  expect([...FALLERS, ...OFTEN].filter((id) => !known.has(id))).toEqual([]);
+});
+
+test('a step is found in its plan where several share a line', () => {
+  const text = understood(notesReader(library)('Sun salutation A, 2 rounds\nSavasana 5 min'));
+  const plan = adapt(solver, text, anybody('a'), { today: '2026-11-28' });
+  const { steps } = homePractice(plan, anybody('a'), { minutes: 20, today: '2026-11-28' });
+  expect(new Set(steps.map(({ line }) => line)).size).toBeLessThan(steps.length);
+  for (const { index, asana, variation } of steps) {
+    expect(plan.steps[index]!.chosen!.asana.id).toBe(asana);
+    expect(plan.steps[index]!.chosen!.variation.id).toBe(variation);
+  }
 });
 
 test('the sheet stands alone: nothing is fetched, text is no markup', () => {

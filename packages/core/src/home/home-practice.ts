@@ -45,6 +45,8 @@ export interface HomeAsked {
 }
 
 export interface HomeStep {
+  /** Its place among the steps of the plan, from 0: several steps may share a line. */
+  readonly index: number;
   readonly line: number;
   readonly asana: string;
   readonly variation: string;
@@ -91,10 +93,10 @@ const USUAL_DAYS = 5;
 const MOST_STEPS = 6;
 const REVIEW_DAYS = 14;
 /** A disc or a sore back does better with little and often: common practice. */
-const OFTEN: ReadonlySet<string> = new Set(['lumbar-disc', 'low-back-pain', 'sciatica']);
+export const OFTEN: ReadonlySet<string> = new Set(['lumbar-disc', 'low-back-pain', 'sciatica']);
 const OFTEN_TIMES = 3;
 /** Who could fall with nobody near. */
-const FALLERS: ReadonlySet<string> = new Set([
+export const FALLERS: ReadonlySet<string> = new Set([
   'seniors',
   'parkinsons',
   'multiple-sclerosis',
@@ -189,7 +191,7 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     minutes: Math.max(steps.length === 0 ? 0 : 1, Math.round((budget - left) / 60)),
     times: asked.times ?? (ids.some((id) => OFTEN.has(id)) ? OFTEN_TIMES : 1),
     days: SPREAD[days]!.map((day) => WEEK[day]!),
-    steps: steps.map((planned) => homeStep(planned, doses.get(planned)!)),
+    steps: steps.map((planned) => homeStep(planned, plan.steps.indexOf(planned), doses.get(planned)!)),
     skipToday: SKIP_TODAY,
     stopSigns: all(({ stopNow }) => stopNow),
     askToday: all(({ today }) => today),
@@ -200,13 +202,14 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
   };
 }
 
-function homeStep({ step, chosen }: PlannedStep, { dose, seconds }: { dose: DoseSpec; seconds: number }): HomeStep {
+function homeStep({ step, chosen }: PlannedStep, index: number, { dose, seconds }: { dose: DoseSpec; seconds: number }): HomeStep {
   const { asana, variation, ends } = chosen!;
   const lines = formLines(asana, variation.id);
   // Written for the first side; the other one is done alike.
   const side = step.side === 'left' || step.side === 'right' ? step.side : asana.shown ? 'right' : null;
   const say = (line: string) => withSide(line, side);
   return {
+    index,
     line: step.line,
     asana: asana.id,
     variation: variation.id,

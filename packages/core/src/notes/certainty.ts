@@ -1,11 +1,11 @@
 import { isForChildren } from '../asanas/library.js';
-import { ARROW, type LineEvidence, type Reading } from './evidence.js';
-import type { Agreement } from './lexicon.js';
+import { ARROW, idOf, type LineEvidence, type Reading } from './evidence.js';
+import { UNLIKELY, type Agreement } from './lexicon.js';
 
 /** What the certainty of a posture is told by, besides how likely the whole sheet makes it. */
 export const SIGNS = [
   'always', 'log odds', 'lead', 'best', 'unheld', 'leftover', 'exact', 'exact ambiguous', 'exact shared', 'unknown words', 'guessed words', 'words', 'many',
-  'many exact', 'many arrow', 'many explained', 'list left', 'odds', 'odds behind', 'name', 'exact name', 'head exact', 'head other', 'owned', 'agree', 'note near', 'children', 'one word',
+  'many exact', 'many arrow', 'many explained', 'list left', 'odds', 'odds behind', 'name', 'exact name', 'head exact', 'head other', 'owned', 'agree', 'note near', 'children', 'one word', 'words likely', 'words lead', 'words agree', 'part left',
 ] as const; // prettier-ignore
 export type Sign = (typeof SIGNS)[number];
 
@@ -64,6 +64,11 @@ export function signsOf(
     'note near': Math.max(0, ...likely.filter((_, i) => readings[i]!.hypothesis.is === 'note' || readings[i]!.hypothesis.is === 'lacking')),
     children: one && isForChildren(one.asana) ? 1 : 0,
     'one word': words.length === 1 ? 1 : 0,
+    'words likely': logOdds(Math.exp(Math.min(...founds.map(({ likely }) => likely)))) / 3,
+    'words lead': own ? Math.max(-2, Math.min(3, (own.likely - Math.max(UNLIKELY, ...others.map(({ likely: other }) => other))) / 3)) : 0,
+    'words agree': own && others.every(({ likely: other }) => other <= own.likely) ? 1 : 0,
+    // A part of the line names another posture to the letter.
+    'part left': one && line.parts?.some(({ found }) => found.exact && idOf(found) !== one.asana.id) ? 1 : 0,
   };
   return SIGNS.map((sign) => signs[sign]);
 }

@@ -1,6 +1,6 @@
 import type { Base, DoseSpec } from '../asanas/asana.js';
 import { isForChildren, type Asana } from '../asanas/library.js';
-import type { Agreement, Lexicon, Query } from './lexicon.js';
+import { UNLIKELY, type Agreement, type Lexicon, type Query } from './lexicon.js';
 import type { WayId } from '../sequence/ways.js';
 import { tokensOf, type Tokens } from './tokens.js';
 
@@ -29,13 +29,13 @@ export const FEATURES = [
   'step', 'step best', 'step explained', 'step held', 'step covered', 'step leftover', 'step odds', 'step odds behind', 'step best behind',
   'step exact', 'step exact ambiguous', 'step name', 'step tag fits', 'step tag misfits', 'step position fits', 'step position misfits',
   'step share of sheet', 'step told fits', 'step told misfits', 'step side fits', 'step side misfits', 'step repetitions move', 'step repetitions still', 'step time still', 'step time moves',
-  'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step owned', 'step head', 'step head exact', 'step head other', 'step agree', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds', 'step way', 'step close', 'step far', 'step long effort', 'step kids sheet',
-  'many', 'many least', 'many mean', 'many exact', 'many parts', 'many whole', 'many list sign', 'many arrow', 'many explained', 'many whole explained', 'many same', 'many short',
-  'way', 'way best', 'way odds', 'way exact', 'way dosed', 'way covered', 'way first', 'way verb', 'way taken out',
-  'repeat', 'repeat best', 'repeat odds', 'repeat exact', 'repeat tokens only', 'repeat first', 'repeat covered', 'repeat verb',
-  'note', 'note best', 'note odds', 'note exact', 'note first', 'note dosed', 'note sided', 'note covered', 'note unknown', 'note long', 'note after end', 'note mark', 'note second', 'note all caps',
-  'heading', 'heading best', 'heading odds', 'heading exact', 'heading short', 'heading colon', 'heading caps', 'heading dosed', 'heading after blank', 'heading covered', 'heading lettered', 'heading sided',
-  'lacking', 'lacking best', 'lacking exact', 'lacking dosed', 'lacking step best', 'lacking step covered', 'lacking step leftover', 'lacking unknown', 'lacking sided',
+  'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step owned', 'step head', 'step head exact', 'step head other', 'step agree', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds', 'step way', 'step close', 'step far', 'step long effort', 'step kids sheet', 'step words', 'step words behind', 'step words first',
+  'many', 'many least', 'many mean', 'many exact', 'many parts', 'many whole', 'many list sign', 'many arrow', 'many explained', 'many whole explained', 'many same', 'many short', 'many words', 'many words mean', 'many words whole',
+  'way', 'way best', 'way odds', 'way exact', 'way dosed', 'way covered', 'way first', 'way verb', 'way taken out', 'way words', 'way asana',
+  'repeat', 'repeat best', 'repeat odds', 'repeat exact', 'repeat tokens only', 'repeat first', 'repeat covered', 'repeat verb', 'repeat words', 'repeat asana',
+  'note', 'note best', 'note odds', 'note exact', 'note first', 'note dosed', 'note sided', 'note covered', 'note unknown', 'note long', 'note after end', 'note mark', 'note second', 'note all caps', 'note words', 'note asana',
+  'heading', 'heading best', 'heading odds', 'heading exact', 'heading short', 'heading colon', 'heading caps', 'heading dosed', 'heading after blank', 'heading covered', 'heading lettered', 'heading sided', 'heading words', 'heading asana',
+  'lacking', 'lacking best', 'lacking exact', 'lacking dosed', 'lacking step best', 'lacking step covered', 'lacking step leftover', 'lacking unknown', 'lacking sided', 'lacking words', 'lacking asana',
   'next to', 'same asana', 'follows', 'from nowhere', 'way fits', 'common', 'when',
 ] as const; // prettier-ignore
 export type Feature = (typeof FEATURES)[number];
@@ -95,7 +95,8 @@ const LAST_LINES = 3;
 
 /** So many meanings of a line are weighed. */
 const MOST_MEANINGS = 16;
-const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
+/** A stroke between single letters parts no names: "c/c". */
+const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
 /** Teachers name a posture first and tell more of it behind a comma, a dash or a bracket. */
 const HEAD = /^[^,;:(]*?\p{L}{2}[^,;:(]*?(?=[,;:(]|\s[-–—=]\s|\s(?:w\/|with|on|at|over)\s)/u;
 export const ARROW = /→|➔|⇒|->|>|\+/;
@@ -132,7 +133,7 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
       headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length
         ? lexicon.agreements(headQuery, 6, surrounding, without)
         : null,
-    parts: partsOf(lexicon, tokens, surrounding, agreements, without),
+    parts: partsOf(lexicon, tokens, query, surrounding, agreements, without),
     words: query.places.map(({ stem }) => stem),
     surrounding,
   };
@@ -142,19 +143,40 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
 /** A phrase for a way must agree so well with a line to tell which way it is. */
 const CLEAR_WAY = 0.65;
 
+/** Props or a place alone, however they are brought in. */
+const ONLY_THINGS =
+  /^\W*(?:(?:with|w\/|on|a|an|the|one|two|2|and|&|\+|or)\W+)*(?:blocks?|bricks?|bolsters?|blankets?|cushions?|pillows?|straps?|belts?|props?|(?:backs?|feet|hands?|heels?|soles?) (?:to|at|on|against) (?:the )?wall)\W*$/i;
+
+/** So many postures stand in a line at the most, and so many pieces with the doses and props between them. */
+const MOST_PARTS = 10;
+const MOST_CUTS = 24;
+
 /** A part may be no longer than this to be a name among others. */
 const MOST_PART_WORDS = 6;
+
+/** Whether a line says one of its words twice: "tri, rev tri". A word that stands for two is one. */
+export function repeatsItself({ places }: Query, text: string): boolean {
+  const said = new Map<string, number>();
+  return places.some(({ from, to }) => {
+    const word = text.slice(from, to).toLowerCase();
+    const before = said.get(word);
+    said.set(word, from);
+    return before !== undefined && before !== from;
+  });
+}
 
 function partsOf(
   lexicon: Lexicon,
   tokens: Tokens,
+  query: Query,
   surrounding: ReadonlySet<string>,
   whole: readonly Agreement[],
   without: number,
 ): Part[] | null {
   if (!LIST.test(tokens.rest)) return null;
   LIST.lastIndex = 0;
-  if (whole[0]?.exact && !whole[0].ambiguous) return null;
+  // An arrow leads from one posture to the next, and a word said twice names twice, even where all together are a name.
+  if (whole[0]?.exact && !whole[0].ambiguous && !ARROW.test(tokens.rest) && !repeatsItself(query, tokens.rest)) return null;
   const cuts: { from: number; to: number }[] = [];
   let from = 0;
   for (const match of tokens.text.matchAll(LIST)) {
@@ -162,6 +184,7 @@ function partsOf(
     if (tokens.spans.some((span) => span.as !== 'bullet' && match.index >= span.from && match.index < span.to)) continue;
     if (tokens.spans.some((span) => span.as === 'bullet' && match.index < span.to)) continue;
     cuts.push({ from, to: match.index });
+    if (cuts.length > MOST_CUTS) return null;
     from = match.index + match[0].length;
   }
   cuts.push({ from, to: tokens.text.length });
@@ -171,16 +194,24 @@ function partsOf(
     const own = tokensOf(tokens.text.slice(cut.from, cut.to));
     // "warrior 1 + 2": what is only a number or a letter takes the name before it.
     const rest = /^\s*(?:[1-4]|[a-d]|i{1,3})\s*$/i.test(own.text) && before !== '' ? `${before} ${own.text}` : own.rest;
+    // "0.35 | ...": a time of day is no part.
+    if (!/\p{L}/u.test(rest)) continue;
     const query = lexicon.query(rest);
     // "R 20 s / L 20 s", "Seated: eagle arms": no name of its own.
     if (query.words.length === 0 || (parts.length === 0 && /:\s*$/.test(tokens.text.slice(cut.from, cut.to + 1)))) continue;
+    // "Half moon, block": what the posture before it is done with.
+    const last = parts.at(-1);
+    if (last && ONLY_THINGS.test(rest)) {
+      parts[parts.length - 1] = { ...last, tokens: tokensOf(tokens.text.slice(last.from, cut.to)), to: cut.to };
+      continue;
+    }
     if (query.words.length > MOST_PART_WORDS) return null;
     const found = likeliest(lexicon.agreements(query, 6, surrounding, without), surrounding);
     if (!found || found.best < 0.35) return null;
     parts.push({ tokens: own, from: cut.from, to: cut.to, found, words: query.words.length });
     before = own.rest.replace(/\s*(?:\d|[a-d]|i{1,3})\s*$/i, '');
   }
-  return parts.length >= 2 && parts.length <= 10 ? parts : null;
+  return parts.length >= 2 && parts.length <= MOST_PARTS ? parts : null;
 }
 
 /** The asana that a part by itself most likely names in such a class. */
@@ -190,14 +221,15 @@ function likeliest(agreements: readonly Agreement[], surrounding: ReadonlySet<st
     const { asana } = found.meaning;
     const foreign =
       (isForChildren(asana) && !surrounding.has('kids')) || (asana.base === 'seated-chair' && !surrounding.has('chair') && !found.name);
-    return found.best * 12 + found.odds - (foreign ? FOREIGN : 0);
+    return found.best * 12 + found.odds + 2 * found.likely - (foreign ? FOREIGN : 0);
   };
   return [...agreements].filter(({ meaning }) => meaning.kind === 'asana').sort((a, b) => score(b) - score(a))[0];
 }
 /** What being of another kind of class counts against a part's meaning, in the unit of its score. */
 const FOREIGN = 4;
 
-function idOf({ meaning }: Agreement): string {
+/** The id of the asana, or the kind of line, that words agree with. */
+export function idOf({ meaning }: Agreement): string {
   return meaning.kind === 'asana' ? meaning.asana.id : meaning.kind;
 }
 
@@ -243,7 +275,7 @@ function weighStep(
   line: LineWords,
   found: Agreement,
   asana: Asana,
-  top: { best: number; odds: number; kinds: number },
+  top: { best: number; odds: number; kinds: number; likely: number },
 ): void {
   const { surrounding } = line;
   const { dose, side } = line.tokens;
@@ -301,6 +333,9 @@ function weighStep(
   if (minutes >= 2) weigh('step long effort', ((asana.variations[0]?.declared.effort ?? 2) - 2) / 2);
   weigh('step close', Math.max(0, found.best - 0.85) * 5);
   weigh('step far', Math.max(0, 0.75 - found.best));
+  weigh('step words', found.likely / 3);
+  weigh('step words behind', Math.min(4, (top.likely - found.likely) / 2));
+  if (found.likely >= top.likely) weigh('step words first');
   if (any) weigh('step dosed');
   if (line.tokens.way !== null) weigh('step way');
 }
@@ -390,7 +425,9 @@ const clipped = (odds: number | undefined): number => (odds === undefined ? -2 :
 
 const WAY_VERB =
   /^\s*(?:\W*)(?:then |and |now |slowly |gently )?(?:come|roll|walk|step|sit|stand|turn|get|rise|lower|release|slide|jump|hop|transition|move|back|go|push|press|lie|lying|unwind|unroll|make|swing|shift|rock|climb|down|up|over|return|transfer|find|through|log|curl|crawl|melt|kneel|release|flip|inhale come)\b/i;
-const REPEAT_VERB = /\b(?:repeat|same|other|again|switch|swap|second|2nd|next|rounds?|ditto|idem|all|opposite|change|more)\b/i;
+const REPEAT_VERB = /\b(?:repeat|rep|same|other|again|switch|swap|second|2nd|next|rounds?|ditto|idem|all|opposite|change|more)\b/i;
+/** The name of some posture, even one that nobody knows. */
+const SANSKRIT = /asan(?:a|am)?\b/i;
 const NOTE_MARK = /[?!"“:]|\bif\b|\bno\b|\bnot\b|\bor\b.*\?|@|£|\$|&c/i;
 
 function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
@@ -413,6 +450,7 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
   const top = {
     best: Math.max(0, ...steps.map(({ best }) => best)),
     odds: Math.max(-20, ...steps.map(({ odds }) => odds)),
+    likely: Math.max(UNLIKELY, ...steps.map(({ likely }) => likely)),
     kinds: Math.max(-20, ...Object.values(kinds).map((found) => found?.odds ?? -20)),
   };
   for (const found of steps)
@@ -435,6 +473,9 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
       weigh('many explained', parts.reduce((sum, { found }) => sum + found.explained, 0) / parts.length);
       weigh('many whole explained', steps[0]?.explained ?? 0);
       if (parts.some(({ found }, i) => i > 0 && idOf(found) === idOf(parts[i - 1]!.found))) weigh('many same');
+      weigh('many words', Math.min(...parts.map(({ found }) => found.likely)) / 3);
+      weigh('many words mean', parts.reduce((sum, { found }) => sum + found.likely, 0) / parts.length / 3);
+      weigh('many words whole', top.likely / 3);
       weigh('many short', parts.filter(({ words: own }) => own <= 2).length / parts.length);
     });
   }
@@ -443,6 +484,8 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
   const way = told === 'open' ? null : told;
   add({ is: 'way', way }, (weigh) => {
     weigh('way');
+    if (SANSKRIT.test(bare)) weigh('way asana');
+    weigh('way words', (kinds.way?.likely ?? UNLIKELY) / 3);
     weigh('way best', kinds.way?.best ?? 0);
     weigh('way odds', clipped(kinds.way?.odds));
     if (kinds.way?.exact) weigh('way exact');
@@ -453,6 +496,8 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
   });
   add({ is: 'repeat' }, (weigh) => {
     weigh('repeat');
+    if (SANSKRIT.test(bare)) weigh('repeat asana');
+    weigh('repeat words', (kinds.repeat?.likely ?? UNLIKELY) / 3);
     weigh('repeat best', kinds.repeat?.best ?? 0);
     weigh('repeat odds', clipped(kinds.repeat?.odds));
     if (kinds.repeat?.exact) weigh('repeat exact');
@@ -462,6 +507,8 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
   });
   add({ is: 'note' }, (weigh) => {
     weigh('note');
+    if (SANSKRIT.test(bare)) weigh('note asana');
+    weigh('note words', (kinds.note?.likely ?? UNLIKELY) / 3);
     weigh('note best', kinds.note?.best ?? 0);
     weigh('note odds', clipped(kinds.note?.odds));
     if (kinds.note?.exact) weigh('note exact');
@@ -475,6 +522,8 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
   });
   add({ is: 'heading' }, (weigh) => {
     weigh('heading');
+    if (SANSKRIT.test(bare)) weigh('heading asana');
+    weigh('heading words', (kinds.heading?.likely ?? UNLIKELY) / 3);
     weigh('heading best', kinds.heading?.best ?? 0);
     weigh('heading odds', clipped(kinds.heading?.odds));
     if (kinds.heading?.exact) weigh('heading exact');
@@ -488,6 +537,8 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
   });
   add({ is: 'lacking' }, (weigh) => {
     weigh('lacking');
+    if (SANSKRIT.test(bare)) weigh('lacking asana');
+    weigh('lacking words', (kinds.lacking?.likely ?? UNLIKELY) / 3);
     weigh('lacking best', kinds.lacking?.best ?? 0);
     if (kinds.lacking?.exact) weigh('lacking exact');
     if (any) weigh('lacking dosed');

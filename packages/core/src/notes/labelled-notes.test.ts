@@ -64,20 +64,20 @@ const share = (of: typeof results, wanted: Outcome) => of.filter((one) => one.ou
 const unseen = results.filter(({ name }) => held.includes(name));
 
 test('labelled notes: most lines are understood, hardly any is silently taken as something else', () => {
-  expect(share(results, 'right')).toBeGreaterThan(0.75);
-  expect(share(results, 'wrong')).toBeLessThan(0.012);
+  expect(share(results, 'right')).toBeGreaterThan(0.86);
+  expect(share(results, 'wrong')).toBeLessThan(0.01);
 });
 
 test('sheets that were never fitted to', () => {
-  expect(share(unseen, 'right')).toBeGreaterThan(0.7);
+  expect(share(unseen, 'right')).toBeGreaterThan(0.77);
   // Of 267 lines one is 0.4 %.
-  expect(share(unseen, 'wrong')).toBeLessThan(0.018);
+  expect(share(unseen, 'wrong')).toBeLessThan(0.015);
 });
 
 // The curve of certainty: of the postures that the reader is so sure of, so many are right. Between the
 // steps it rises; a tolerance of three in a hundred is what some thirty lines a step can tell.
 test.each([
-  [0.82, 0.93, 0.87],
+  [0.78, 0.93, 0.87],
   [0.93, 0.97, 0.9],
   [0.97, 1.01, 0.96],
 ])('postures sure from %f to %f are right at least %f', (from, to, least) => {

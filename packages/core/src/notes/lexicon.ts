@@ -2,6 +2,8 @@ import { isForChildren, type Asana, type Library } from '../asanas/library.js';
 import { getOrCreate } from '../get-or-create.js';
 import { PHRASEBOOK } from './phrasebook/all.js';
 import { HEADING_PHRASES, LACKING_PHRASES, NOTE_PHRASES, REPEAT_PHRASES, WAY_PHRASES } from './phrasebook/lines.js';
+import { WORD_TABLE } from './word-table.js';
+import { WordModel } from './word-model.js';
 import { joined, plain, rawWords, RUN_STEMS, sound, stemOf, type Word } from './words.js';
 
 /** What a phrase means. */
@@ -44,6 +46,8 @@ export interface Agreement {
   readonly owned: number;
   /** Log-odds of all words, against a line of no such meaning. */
   readonly odds: number;
+  /** Log of the share that the word model gives to this meaning. */
+  readonly likely: number;
   readonly exact: boolean;
   readonly ambiguous: boolean;
   readonly name: boolean;
@@ -159,6 +163,8 @@ export class Lexicon {
   /** For each word the classes that hold it, and how much it speaks for each. */
   private readonly wordClasses: { readonly classes: Int32Array; readonly speaks: Float64Array }[] = [];
   private readonly oddsOf: Float64Array;
+  /** The number of each class among the word model's answers, -1 where it has none. */
+  private readonly modelNumbers: readonly number[];
   private readonly wordTotals = new Map<number, number>();
   private total = 0;
   /** How each asana's plain way and variations are written, for telling them apart. */
@@ -167,7 +173,10 @@ export class Lexicon {
   private readonly spelled = new Map<string, readonly string[]>();
   private readonly byLetters = new Map<string, string[]>();
 
-  constructor(readonly library: Library) {
+  constructor(
+    readonly library: Library,
+    private readonly model = new WordModel(library, WORD_TABLE),
+  ) {
     const meaningOf = new Map<string, number>();
     const written: (Omit<Phrase, 'words' | 'weight'> & { readonly raw: readonly Word[] })[] = [];
     const add = (key: string, make: () => Meaning, text: string, name = false) => {
@@ -224,6 +233,7 @@ export class Lexicon {
     this.weights = this.weigh();
     this.count();
     this.oddsOf = new Float64Array(this.classes.length);
+    this.modelNumbers = this.classes.map((name) => this.model.numberOf(name));
     this.scores = new Float64Array(this.phrases.length);
     this.bestScores = new Float64Array(this.meanings.length);
     this.bestPhrases = new Int32Array(this.meanings.length);
@@ -484,6 +494,11 @@ export class Lexicon {
     return best?.variation ?? null;
   }
 
+  /** All phrases in their order, each with the id of its asana or its kind of line. */
+  allPhrases(): { readonly text: string; readonly meaning: string; readonly tags: readonly string[]; readonly ambiguous: boolean }[] {
+    return this.phrases.map(({ meaning, text, tags, ambiguous }) => ({ text, meaning: this.groupOf(meaning), tags, ambiguous }));
+  }
+
   /** The phrases for an asana, as they are written, with their numbers. */
   phrasesFor(asana: string): { readonly phrase: number; readonly text: string; readonly tags: readonly string[] }[] {
     return this.phrases.flatMap(({ meaning, text, tags }, phrase) => {
@@ -496,7 +511,7 @@ export class Lexicon {
    * The meanings that agree best with a line, the likeliest first; at most one for each asana and kind.
    * `without` leaves one phrase out, as if nobody had written it down: how the fit learns from phrases.
    */
-  agreements({ words }: Query, most: number, surrounding: ReadonlySet<string>, without = -1): Agreement[] {
+  agreements({ words, places }: Query, most: number, surrounding: ReadonlySet<string>, without = -1): Agreement[] {
     const left =
       without < 0 ? null : { group: this.classOf[this.phrases[without]!.meaning]!, words: new Set(this.phrases[without]!.words) };
     const countIn = (group: number, word: number) =>
@@ -564,16 +579,21 @@ export class Lexicon {
       }
     }
     for (const group of groups) odds[group]! += single.length * this.shortness[group]!;
-    const worth = (group: number) => classScores[group]! * 12 + odds[group]!;
+    const shares = this.model.logShares(
+      places.map(({ stem }) => stem),
+      surrounding,
+    );
+    const likely = (group: number) => (this.modelNumbers[group]! < 0 ? UNLIKELY : Math.max(UNLIKELY, shares[this.modelNumbers[group]!]!));
+    const worth = (group: number) => classScores[group]! * 12 + odds[group]! + 2 * likely(group);
     const ranked = likeliest(groups, worth, most).map((group) => {
       const meaning = classMeanings[group]!;
       const phrase = bestPhrases[meaning]!;
-      return { group, meaning, score: classScores[group]!, match: scores[phrase]!, phrase, odds: odds[group]! };
+      return { group, meaning, score: classScores[group]!, match: scores[phrase]!, phrase, odds: odds[group]!, likely: likely(group) };
     });
     for (const meaning of meant) bestScores[meaning] = 0;
     for (const group of groups) classScores[group] = 0;
     for (const phrase of touched) scores[phrase] = 0;
-    return ranked.map(({ group, meaning, score, match, phrase, odds: logOdds }) => {
+    return ranked.map(({ group, meaning, score, match, phrase, odds: logOdds, likely: logShare }) => {
       const { words: held, weight: whole, tags, ambiguous, name } = this.phrases[phrase]!;
       const inBest = new Set(held);
       let [covered, explained, leftover, unheld, owned] = [0, 0, 0, 0, 0];
@@ -588,12 +608,14 @@ export class Lexicon {
       }
       return {
         meaning: this.meanings[meaning]!, best: score, explained: weight === 0 ? 0 : explained / weight, held: Math.min(1, match / whole),
-        covered: weight === 0 ? 0 : covered / weight, leftover, unheld, owned: weight === 0 ? 0 : owned / weight, odds: logOdds, exact: explained >= weight - 1e-9 && match >= whole - 1e-9 && (tags.length === 0 || tags.some((tag) => surrounding.has(tag))), ambiguous, name, tags,
+        covered: weight === 0 ? 0 : covered / weight, leftover, unheld, owned: weight === 0 ? 0 : owned / weight, odds: logOdds, likely: logShare, exact: explained >= weight - 1e-9 && match >= whole - 1e-9 && (tags.length === 0 || tags.some((tag) => surrounding.has(tag))), ambiguous, name, tags,
       }; // prettier-ignore
     });
   }
 }
 
+/** The log of a share that is as good as none: of a meaning that no word speaks for. */
+export const UNLIKELY = -12;
 /** More than there are words and pairs. */
 const MOST_NUMBERS = 2 ** 20;
 /** What is left of a phrase's agreement where it may mean something else. */

@@ -313,3 +313,11 @@ describe('the title of a text that marks none', () => {
     ['# Written\nTuesday flow\nMountain', 'Written'],
   ])('%j: %j', (text, title) => expect(titleOf(text)).toBe(title));
 });
+
+test.each(['tri, rev tri', 'W1-W3 R/L', 'Warrior 1 to 3', 'w1 → humble → pyramid', 'Balance on the mountain, then tree, then eagle'])(
+  'no posture of a line that names several is dropped in silence: %s',
+  (text) => {
+    const [line] = read(text).lines;
+    expect(line!.kind === 'ask' || line!.steps.length > 1).toBe(true);
+  },
+);

@@ -8,8 +8,8 @@ import type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from '../seque
 import type { WayId } from '../sequence/ways.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import { followers, leadsTo, weighChain, type Followers } from './chain.js';
-import { FEATURES, type Hypothesis, type LineEvidence, type Part, type Reading } from './evidence.js';
-import { HEADING } from '../sequence/heading.js';
+import { FEATURES, idOf, repeatsItself, type Hypothesis, type LineEvidence, type Part, type Reading } from './evidence.js';
+import { headingOf } from '../sequence/heading.js';
 import { Lexicon, type Query } from './lexicon.js';
 import { repeated } from './repeats.js';
 import { evidenceOf, weighLines, type EvidenceOf, type SheetLine, type WeighedLine } from './sheet.js';
@@ -26,11 +26,15 @@ const MOST_LINE_LENGTH = 500;
 /** So many names, each to the letter, are a list. */
 const LIST_PARTS = 3;
 /** From here on a posture is taken as understood: of all lines of a sheet, one in a hundred is then taken wrongly. */
-export const SURE = 0.82;
+export const SURE = 0.78;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
 /** How likely such a name has to be among all postures, all around it considered. */
 const NAMED_SHARE = 0.35;
+/** The same where another posture is likelier: a cow among chairs sits on one. */
+const OVERRULED_SHARE = 0.3;
+/** No surer than this where a posture that the line names would be dropped, or most of its words are unknown. */
+const LEAVING = 0.5;
 /** A line is taken as no posture at all where that is likelier than all else together. */
 const LIKELY_NO_STEP = 0.5;
 const MOST_CANDIDATES = 5;
@@ -186,9 +190,9 @@ function layOut(text: string): Layout {
   text.split('\n').forEach((full, i) => {
     const line = i + 1;
     if (full.trim() === '') return;
-    const heading = HEADING.exec(full);
+    const heading = headingOf(full);
     if (heading) {
-      if (heading[1] === '#' && header.title === '') header.title = heading[2]!;
+      if (heading.level === 1 && header.title === '') header.title = heading.name;
       set.set(line, 'heading');
       lines.push({ line, text: full.trimEnd(), marked: true });
       return;
@@ -286,12 +290,13 @@ class Reader {
   private decide(line: WeighedLine, best: number, likely: readonly number[], own: ReadonlyMap<string, StudioWord>): Understood {
     const { readings, evidence } = line;
     const candidates = readings
-      .flatMap(({ hypothesis }, r) => (hypothesis.is === 'step' ? [{ hypothesis, likely: likely[r]! }] : []))
+      .flatMap(({ hypothesis }, r) => meantBy(hypothesis).map((meant) => ({ meant, likely: likely[r]! })))
       .sort((a, b) => b.likely - a.likely)
+      .filter(({ meant }, i, all) => all.findIndex((one) => one.meant.asana === meant.asana) === i)
       .slice(0, MOST_CANDIDATES)
-      .map(({ hypothesis, likely: share }): Candidate => ({
-        asana: hypothesis.asana.id,
-        variation: variationOf(this.lexicon, evidence.query, hypothesis),
+      .map(({ meant, likely: share }): Candidate => ({
+        asana: meant.asana.id,
+        variation: variationOf(this.lexicon, evidence.query, meant),
         likely: share,
       }));
     const word = own.size === 0 ? undefined : own.get(wordKey(line.text));
@@ -302,11 +307,20 @@ class Reader {
     if (hypothesis.is === 'step' || hypothesis.is === 'many') {
       const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
       const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
-      const isName = standsForItself(hypothesis) && (chosen !== best || isList(hypothesis) || share > NAMED_SHARE * postures);
-      const sure = isName ? Math.max(NAMED, certain) : certain;
+      const isName =
+        standsForItself(hypothesis) && (isList(hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
+      const isDoubtful = leavesPart(line, hypothesis) || isMostlyUnknown(line, hypothesis);
+      const sure = isDoubtful ? Math.min(certain, LEAVING) : isName ? Math.max(NAMED, certain) : certain;
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
-    if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP) return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
+    // What is repeated is said in words that are known.
+    const isGuess =
+      hypothesis.is === 'repeat' &&
+      evidence.query.words.length > 0 &&
+      evidence.query.known === 0 &&
+      evidence.tokens.dose.rounds === undefined;
+    if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP || isGuess)
+      return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
 
@@ -316,6 +330,42 @@ class Reader {
     if (means.is !== 'asana' || !asana) return { kind: 'note', hypothesis: { is: 'note' }, sure: 1, candidates, word };
     return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null }, sure: 1, candidates, word };
   }
+}
+
+const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
+/** Whether of a line's words only numbers are known, or its only word is never a whole name: two onions are no posture. */
+function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step' || hypothesis.found === null || hypothesis.found.exact) return false;
+  const knowsAWord = query.places.some(({ stem }, i) => query.words[i]! >= 0 && !COUNTING.test(stem));
+  return !knowsAWord || (query.words.length === 1 && query.guessed === 0);
+}
+
+/** "And then" in a line: one posture after another. */
+const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
+/** From one of a series to another: "W1-W3". */
+const RANGE =
+  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})\s*(?:[-–—]|to)\s*(?:w|war|warriors?|vira\p{L}*)?\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
+/** So many other names are a list, whatever stands between them. */
+const OTHER_NAMES = 2;
+
+/** Whether a line holds, beside the posture it was taken for, others that are named to the letter and would be dropped. */
+function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step') return false;
+  if (RANGE.test(tokens.text)) return true;
+  const isExact = hypothesis.found?.exact === true;
+  const isTwice = isExact && repeatsItself(query, tokens.rest);
+  if ((isExact && !isTwice) || !parts) return false;
+  const others = parts.filter(({ found }) => isNamed(found) && idOf(found) !== hypothesis.asana.id);
+  return others.length >= (isTwice || ONE_AFTER_ANOTHER.test(tokens.text) ? 1 : OTHER_NAMES);
+}
+
+/** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */
+function meantBy(hypothesis: Hypothesis): Meant[] {
+  if (hypothesis.is === 'step') return [hypothesis];
+  if (hypothesis.is !== 'many') return [];
+  return hypothesis.parts.flatMap(({ found }) =>
+    found.meaning.kind === 'asana' ? [{ asana: found.meaning.asana, variation: found.meaning.variation, found }] : [],
+  );
 }
 
 /**
@@ -352,9 +402,11 @@ function isList(hypothesis: Hypothesis): boolean {
 }
 
 type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;
+/** A posture with what in the line names it. */
+type Meant = Omit<StepHypothesis, 'is'>;
 
 /** The way to do an asana that a line's words ask for. */
-function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Omit<StepHypothesis, 'is'>): string | null {
+function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Meant): string | null {
   // The asana's own name and nothing more is its plain way.
   return variation ?? (found?.exact ? null : lexicon.variation(query, asana));
 }
@@ -400,8 +452,8 @@ class Writer {
       if (!this.weighed.some((one) => one.line === line)) this.lines.push(this.plainLine(line, '', kind));
     for (const line of this.weighed) {
       if (line.marked) {
-        const [, , name] = HEADING.exec(line.text)!;
-        if (name !== header.title) this.section = name!;
+        const { name } = headingOf(line.text)!;
+        if (name !== header.title) this.section = name;
         this.lines.push(this.plainLine(line.line, line.text, 'heading'));
       } else this.add(line, this.understood.get(line.line)!);
     }

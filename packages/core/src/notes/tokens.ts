@@ -95,6 +95,8 @@ const DOSE_FORMS: readonly DoseForm[] = [
       set(dose, unit, amount({ low: found['low2'], high: found['high2'] }));
     },
   })),
+  // "3 of each".
+  { pattern: new RegExp(String.raw`${N}\s*of\s+(?:each|ea)(?!\p{L})`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
   // "3x10": rounds and repetitions; "3 x each" is none of these.
   {
     pattern: new RegExp(String.raw`${N}\s*(?:(?:rounds?|sets?)\s*)?(?:[x×*]|of)\s*${second}(?![\p{L}\d:])`, flags),
@@ -189,8 +191,12 @@ class Blanks {
   }
 }
 
+/** Without a number in figures or words there is no dose. */
+const QUANTITY = new RegExp(String.raw`[\d½¼¾]|(?<!\p{L})(?:${Object.keys(NUMBER_WORDS).join('|')})(?!\p{L})`, 'iu');
+
 function readDoses(blanks: Blanks): Doses {
   const dose: Doses = {};
+  if (!QUANTITY.test(blanks.rest)) return dose;
   for (const { pattern, read } of DOSE_FORMS) {
     for (const found of [...blanks.rest.matchAll(pattern)]) {
       const before = { ...dose };
@@ -282,10 +288,7 @@ export function tokensOf(text: string): Tokens {
   // Alone behind a comma it tells when to move and names nothing.
   const behind = BREATH_BEHIND.exec(blanks.rest);
   if (behind) blanks.take(behind.index, behind.index + behind[0].length, 'breath');
-  const rest = blanks.rest
-    .split('')
-    .map((letter, i) => (letter === '\u0001' ? seen[i]! : letter))
-    .join('');
+  const rest = blanks.rest.replace(/\u0001/g, (_, i: number) => seen[i]!);
   return {
     text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, side, way, retention, note, rest,
     breath: breath ? (/^in|breathe in/i.test(breath[0]) ? 'inhale' : 'exhale') : null,

@@ -7,10 +7,7 @@ import type { Clearance } from '../screening/screen.js';
 import type { LeftOut } from './left-out.js';
 import { anybody, checkParticipant, type Participant } from './participant.js';
 import { PROPS, type PropsAtHand } from './props-at-hand.js';
-
-function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
+import { isRecord } from '../record.js';
 
 function propProblems(props: unknown, at: string): Problem[] {
   if (!isRecord(props)) return [{ field: `${at}.props`, message: 'expected an object such as {"block": 2}' }];

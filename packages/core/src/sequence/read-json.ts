@@ -3,6 +3,7 @@ import type { Library } from '../asanas/library.js';
 import type { Problem } from '../problem.js';
 import { doseProblem } from './dose.js';
 import type { Sequence, Step, StepSide } from './sequence.js';
+import { isRecord } from '../record.js';
 
 /** A sequence, or what is wrong with the data. */
 export type ReadJson =
@@ -10,10 +11,6 @@ export type ReadJson =
 
 const DOSE_KEYS = ['breaths', 'seconds', 'minutes', 'repetitions', 'rounds'] as const;
 const STEP_SIDES: readonly StepSide[] = ['none', 'left', 'right', 'both'];
-
-function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
 
 function readDose(raw: unknown, field: string, problems: Problem[]): DoseSpec | null {
   if (raw === undefined) return null;

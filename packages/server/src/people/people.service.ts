@@ -18,7 +18,7 @@ import { LogPersonRow, LogRow } from '../logs/log.row.js';
 import { ClassPersonRow } from '../classes/class.row.js';
 import { PlanRow } from '../plans/plan.row.js';
 import { StudioService } from '../studio/studio.service.js';
-import { notePdf } from './note-pdf.js';
+import { notePdf } from '@lotus-steady/sheets';
 import { PersonRow } from './person.row.js';
 
 function check(body: PersonBody): Problem[] {

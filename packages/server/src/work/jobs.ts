@@ -18,7 +18,7 @@ import {
   type Sequence,
   type StudioWord,
 } from '@lotus-steady/core';
-import { beatsOf, cueScript, cuesJson, type CueOptions, type CuesJson } from '@lotus-steady/core/cues';
+import { beatsOf, cueScript, cuesJson, paceOf, type CueOptions, type CuesJson } from '@lotus-steady/core/cues';
 import { homePractice, type HomeAsked, type HomePractice } from '@lotus-steady/core/home';
 
 /** A full class, and none of its bodies is solved twice. */
@@ -67,7 +67,7 @@ export interface CuesJob extends PlanJob {
 }
 /** What is said in a class, as programs read it. */
 export function cues({ cues: asked, ...job }: CuesJob): CuesJson {
-  return cuesJson(cueScript(library, beatsOf(plan(job).class.participants), asked));
+  return cuesJson(cueScript(library, beatsOf(plan(job).class.participants), { pace: paceOf(job.participants), ...asked }));
 }
 
 export interface HomeJob extends PlanJob {

@@ -3,7 +3,7 @@ import {
   type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
-import type { Beat, Cue, CueOptions } from '@lotus-steady/core/cues';
+import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
 import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
 import { expose } from 'comlink';
@@ -170,8 +170,8 @@ const core = {
     );
     const [plan] = plans as [PersonPlan];
     const practice = homePractice(plan, participant, asked);
-    const pictures = practice.steps.map(({ line, asana }) => {
-      const step = plan.steps.find((one) => one.step.line === line && one.chosen?.asana.id === asana)!;
+    const pictures = practice.steps.map(({ index }) => {
+      const step = plan.steps[index]!;
       return stepFigures(solver, step.chosen!, step.step.side, bestView(step.chosen!.ends).view);
     });
     return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends))) }; // prettier-ignore
@@ -208,10 +208,10 @@ const core = {
   },
 
   /** What is said in a class, and when. */
-  async cues(beats: readonly Beat[], options: CueOptions): Promise<readonly Cue[]> {
+  async cues(beats: readonly Beat[], people: readonly Listener[], options: CueOptions): Promise<readonly Cue[]> {
     // The lines are large: only who teaches waits for them.
-    const { cueScript } = await import('@lotus-steady/core/cues');
-    return cueScript(library, beats, options);
+    const { cueScript, paceOf } = await import('@lotus-steady/core/cues');
+    return cueScript(library, beats, { ...options, pace: paceOf(people) });
   },
 
   /** A text adapted to people who practise together. `onStep` hears how many steps are done; `stopClass` ends it. */

@@ -1,5 +1,5 @@
 import type { Answered, BodyAnswers, BuildAsked, Participant } from '@lotus-steady/core';
-import type { Beat, CueOptions } from '@lotus-steady/core/cues';
+import type { Beat, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
 import type { LessonAsked } from '@lotus-steady/core/lessons';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
@@ -28,11 +28,11 @@ export const reviewQuery = (text: string) =>
     placeholderData: keepPreviousData,
   });
 
-/** What is said in a class; `of` names the plan that the beats are of. */
-export const cuesQuery = (of: string, beats: readonly Beat[], options: CueOptions | null) =>
+/** What is said to people in a class; `of` names the plan that the beats are of. */
+export const cuesQuery = (of: string, beats: readonly Beat[], people: readonly Listener[], options: CueOptions | null) =>
   queryOptions({
     queryKey: ['cues', of, options],
-    queryFn: options === null ? skipToken : () => core.cues(beats, options),
+    queryFn: options === null ? skipToken : () => core.cues(beats, people, options),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });

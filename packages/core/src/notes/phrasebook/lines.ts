@@ -78,7 +78,8 @@ export const REPEAT_PHRASES = `
   repeat all; repeat all that; repeat the last three; repeat the last four; last three again; all again; all of that again; again; same again; once more; do it again; one more time; another round;
   another time; 2 more rounds; two more times; total 6 rounds; 3 rounds of this; repeat sequence; repeat the sequence; repeat the flow; repeat above; repeat from the top; flow through 3 times;
   repeat steps 3 to 7; the whole thing again; whole thing twice; full round; second round; third round; next round left; next round; 2nd round other leg; 2nd time lead with left; left lead; start with left this time;
-  ditto; ditto left; idem other side; idem left; idem; repeat x3; x3; times three; all three again; side two; 2nd set; repeat both; same for the left leg; mirror; mirror it; the same; the same on the other side; same with other leg; round two; now left leg forward; L lead; all on the left; everything on the left; do it twice if time; through again
+  ditto; ditto left; idem other side; idem left; idem; repeat x3; x3; times three; all three again; side two; 2nd set; repeat both; same for the left leg; mirror; mirror it; the same; the same on the other side; same with other leg; round two; now left leg forward; L lead; all on the left; everything on the left; do it twice if time; through again;
+  rep; rpt; do the second side; do the left; do the right; do left; do right; now do the left; turn around, other side; and do the other
 `;
 
 export const HEADING_PHRASES = `

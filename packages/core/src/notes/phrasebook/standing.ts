@@ -9,7 +9,7 @@ export const standing: Phrases = {
       standing still, feet grounded; standing posture; come to standing ?; lighthouse ?; attention pose; palm tree ?;
       standing straight both feet together; stand still on two feet, arms down, crown lifts;
       stand straight both feet on ground, hands beside the body;
-      feet under hips, knees soft, shoulders relaxed, standing tall; mountain position; mountian; pranamasana; stand still;
+      feet under hips, knees soft, shoulders relaxed, standing tall; mountain position; mountian; stand still;
       stand and ground; standing still; namaste standing; stand, feel feet; the mountain; standing palms together;
       feet hip width stand;
       stand tall, arms by sides; stand at the front of the mat; feet under hips, crown up;

@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { Growing } from '../../parts/use-growing.js';
-import { setupWords } from '../../parts/setup-words.js';
+import { setupWords } from '@lotus-steady/core/sheets';
 import { Thumb } from '../../parts/Thumb.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';
 import { WhomSelect } from '../../parts/WhomSelect.js';

@@ -103,8 +103,8 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
         <strong>Not today:</strong> with {skipToday.join(', ')}.
       </p>
       <ol className="mt-3">
-        {steps.map(({ line, name, changes, dose, side, setup, in: into, feel, stop, out }, i) => (
-          <li key={line} className="flex break-inside-avoid gap-4 border-t border-rule py-3">
+        {steps.map(({ index, name, changes, dose, side, setup, in: into, feel, stop, out }, i) => (
+          <li key={index} className="flex break-inside-avoid gap-4 border-t border-rule py-3">
             <FigureDrawing figure={figures[i]!} className="h-24 w-32 shrink-0" />
             <div>
               <h2 className="text-lg">

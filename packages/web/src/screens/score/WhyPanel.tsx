@@ -7,7 +7,7 @@ import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
 import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
-import { setupWords } from '../../parts/setup-words.js';
+import { setupWords } from '@lotus-steady/core/sheets';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/answers.js';
 import { othersQuery, type StepOf } from '../../worker/queries.js';

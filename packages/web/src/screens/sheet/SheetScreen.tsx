@@ -1,4 +1,5 @@
-import { counted, type StepJson } from '@lotus-steady/core';
+import { counted } from '@lotus-steady/core';
+import { doneWords, setupWords, sideWords, toBring } from '@lotus-steady/core/sheets';
 import { useQuery } from '@tanstack/react-query';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -11,31 +12,12 @@ import { PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
-import { setupWords } from '../../parts/setup-words.js';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { dayWords } from '../../parts/words.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import { clock } from '../score/layout.js';
 import { readDay, readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
-
-function doneWords({ verdict, to, dose }: StepJson): string {
-  if (to === null) return 'leave it out';
-  const what = verdict === 'substitute' ? `${to.name}${to.changes.length > 0 ? ': ' : ''}` : '';
-  return `${what}${to.changes.join('; ')}${verdict === 'keep' ? '' : `, ${dose}`}`;
-}
-
-/** What has to be brought for a class, of each prop as many as the step that needs most. */
-function toBring(steps: readonly (readonly StepJson[])[]): string {
-  const most = new Map<string, number>();
-  const count = steps[0]?.length ?? 0;
-  for (let index = 0; index < count; index++) {
-    const here = new Map<string, number>();
-    for (const own of steps) for (const { prop, count: many } of own[index]!.setup) here.set(prop, (here.get(prop) ?? 0) + many);
-    for (const [prop, many] of here) most.set(prop, Math.max(most.get(prop) ?? 0, many));
-  }
-  return [...most].map(([prop, many]) => (prop === 'wall' ? 'a free wall' : counted(many, prop))).join(', ');
-}
 
 /** The whole class on paper: each step with its figure, and who does it how. */
 export function SheetScreen() {
@@ -110,7 +92,7 @@ export function SheetScreen() {
               <div className="min-w-0 grow">
                 <p>
                   <strong>{given[index]!.givenName}</strong>, {given[index]!.givenDose}
-                  {step.side === 'both' ? ', each side' : step.side === 'none' ? '' : `, ${step.side}`}
+                  {sideWords(step.side)}
                   {step.note !== undefined && <em> {step.note}</em>}
                 </p>
                 <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">

@@ -97,14 +97,7 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
     );
   }
   if (unknown.length > 0) return <Unsettled lines={unknown} sequenceId={sequenceId} />;
-  const present = people.data
-    .filter((_, i) => participants[i]!.screening.decision === 'practise')
-    .map(({ id, name, body, conditions }) => ({
-      id,
-      name,
-      age: body.age ?? null,
-      isOlder: conditions.some((one) => one.id === 'seniors'),
-    }));
+  const present = people.data.filter((_, i) => participants[i]!.screening.decision === 'practise');
   return (
     <TeachView
       taught={taught}

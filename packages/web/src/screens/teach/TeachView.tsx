@@ -1,4 +1,4 @@
-import { fittedTo, type Beat, type Cue } from '@lotus-steady/core/cues';
+import { fittedTo, type Beat, type Cue, type Listener } from '@lotus-steady/core/cues';
 import { useQuery } from '@tanstack/react-query';
 import { ChevronLeft, ChevronRight, List, Maximize, MonitorUp, Pause, Play, X } from 'lucide-react';
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
@@ -26,8 +26,6 @@ import { useWakeLock } from './use-wake-lock.js';
 const ROUND = 'rounded-full border-2 border-ink p-3 disabled:opacity-40 sm:p-4';
 const KEY = `${ROUND} hover:bg-shade`;
 const TOOL = 'rounded p-2 hover:bg-shade';
-/** Older people are given more time for each line (common practice, no source). */
-const OLDER = 65;
 /** A hold is made longer by so many seconds at a tap. */
 const LONGER = 15;
 
@@ -53,7 +51,7 @@ interface Props {
   readonly taught: readonly TaughtStep[];
   readonly planned: readonly Beat[];
   /** Who is taught. */
-  readonly people: readonly { readonly id: number; readonly name: string; readonly age: number | null; readonly isOlder: boolean }[];
+  readonly people: readonly (Listener & { readonly id: number; readonly name: string })[];
   readonly breathSeconds: number;
   /** Names the run on this device. */
   readonly run: string;
@@ -106,14 +104,9 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
     if (begun && finished) keepRun({ beat: at, left: 0, endedAt: new Date().toISOString() });
   }, [begun, finished, at, keepRun]);
 
-  const older = people.some(({ age, isOlder }) => isOlder || (age ?? 0) >= OLDER);
   const { words, facing, voice, tones, volume } = settings;
   const cues = useQuery(
-    cuesQuery(
-      `${key} ${JSON.stringify(fits ?? [])} ${whole}`,
-      beats,
-      words === 'none' ? null : { length: words, facing, pace: older ? 'older' : 'adults' },
-    ),
+    cuesQuery(`${key} ${JSON.stringify(fits ?? [])} ${whole}`, beats, people, words === 'none' ? null : { length: words, facing }),
   );
   const now = (starts[at] ?? 0) + elapsed;
   const line = beat && words !== 'none' && cues.data ? lineAt(cues.data, beat, at, now) : null;

@@ -1,0 +1,148 @@
+import type { Library } from '../asanas/library.js';
+import { traitsOf } from './traits.js';
+
+/** Kinds of lines that hold no posture of the library. */
+const OTHER_KINDS = ['way', 'repeat', 'note', 'heading', 'lacking'] as const;
+
+/** Fitted weights of words for meanings and for traits of asanas; made by `scripts/fit-words.mjs`. */
+export interface WordTable {
+  /** Words and pairs of words, one a line. */
+  readonly words: string;
+  /** Names of the meanings, and of the traits that asanas share. */
+  readonly meanings: readonly string[];
+  readonly traits: readonly string[];
+  /** The worth of one step of a weight. */
+  readonly step: number;
+  /**
+   * Of each word in turn how many meanings and how many traits it speaks for; then of each of these how far its number
+   * lies above the one before; then its weight. Each is a text of whole numbers, as `writeNumbers` writes them.
+   */
+  readonly counts: string;
+  readonly targets: string;
+  readonly weights: string;
+}
+
+const FIRST_SIGN = 35;
+/** Numbers from here on take a sign more for each time that they hold it. */
+const SIGN_COUNT = 90;
+const MORE = String.fromCharCode(FIRST_SIGN + SIGN_COUNT);
+
+/** Whole numbers from 0 as a text, a sign each for the small ones: short, and plain to compress. */
+export function writeNumbers(numbers: readonly number[]): string {
+  return numbers.map((one) => MORE.repeat(Math.floor(one / SIGN_COUNT)) + String.fromCharCode(FIRST_SIGN + (one % SIGN_COUNT))).join('');
+}
+
+/** The numbers that `writeNumbers` wrote. */
+export function readNumbers(text: string): number[] {
+  const numbers: number[] = [];
+  let more = 0;
+  for (let i = 0; i < text.length; i++) {
+    const sign = text.charCodeAt(i) - FIRST_SIGN;
+    if (sign === SIGN_COUNT) more += SIGN_COUNT;
+    else {
+      numbers.push(more + sign);
+      more = 0;
+    }
+  }
+  return numbers;
+}
+
+/** What a line's words are to the model: each word, each pair of neighbours in either order, and what the class is like. */
+export function wordFeatures(stems: readonly string[], surrounding: Iterable<string>): string[] {
+  const features = new Set(stems);
+  for (let i = 1; i < stems.length; i++) features.add([stems[i - 1]!, stems[i]!].sort().join(' '));
+  if (stems.length === 1) features.add(`only ${stems[0]}`);
+  for (const word of surrounding) features.add(`@${word}`);
+  return [...features];
+}
+
+/** What the model can answer: every asana of the library, then the other kinds of lines. */
+export function meaningsOf(library: Library): string[] {
+  return [...library.asanas.map(({ id }) => id), ...OTHER_KINDS];
+}
+
+/**
+ * How likely words mean each asana or another kind of line: a log-linear model whose weights are shared
+ * between asanas with the same traits, so that "R arm up, leaning over" speaks for all that lean over.
+ */
+export class WordModel {
+  private readonly numbers: ReadonlyMap<string, number>;
+  /** Where the weights of each word begin, and where those of its traits do; one more for the end. */
+  private readonly begins: Int32Array;
+  private readonly traitBegins: Int32Array;
+  private readonly targets: Int16Array;
+  private readonly weights: Int8Array;
+  private readonly step: number;
+  private readonly traitCount: number;
+  /** Traits of each meaning, one after the other, and where those of each begin. */
+  private readonly traits: Int16Array;
+  private readonly traitsFrom: Int32Array;
+  private readonly meaningNumbers: ReadonlyMap<string, number>;
+
+  constructor(library: Library, table: WordTable) {
+    const words = table.words === '' ? [] : table.words.split('\n');
+    const counts = readNumbers(table.counts);
+    const steps = readNumbers(table.targets);
+    this.numbers = new Map(words.map((word, i) => [word, i]));
+    this.begins = new Int32Array(words.length + 1);
+    this.traitBegins = new Int32Array(words.length);
+    this.targets = new Int16Array(steps.length);
+    let at = 0;
+    const take = (count: number) => {
+      for (let k = 0, number = 0; k < count; k++, at++) this.targets[at] = number += steps[at]!;
+    };
+    for (let word = 0; word < words.length; word++) {
+      this.begins[word] = at;
+      take(counts[2 * word]!);
+      this.traitBegins[word] = at;
+      take(counts[2 * word + 1]!);
+    }
+    this.begins[words.length] = at;
+    this.weights = Int8Array.from(readNumbers(table.weights), (one) => (one % 2 === 0 ? one / 2 : -(one + 1) / 2));
+    this.step = table.step;
+    this.traitCount = table.traits.length;
+    this.meaningNumbers = new Map(table.meanings.map((meaning, i) => [meaning, i]));
+    const traitNumbers = new Map(table.traits.map((trait, i) => [trait, i]));
+    const own = table.meanings.map((meaning) => {
+      const asana = library.find(meaning);
+      return asana ? [...traitsOf(asana)].flatMap((trait) => traitNumbers.get(trait) ?? []) : [];
+    });
+    this.traits = Int16Array.from(own.flat());
+    this.traitsFrom = new Int32Array(own.length + 1);
+    own.forEach(({ length }, i) => (this.traitsFrom[i + 1] = this.traitsFrom[i]! + length));
+  }
+
+  /** The number of an asana's id or of another kind of line among the answers; -1 for one that the model has not met. */
+  numberOf(meaning: string): number {
+    return this.meaningNumbers.get(meaning) ?? -1;
+  }
+
+  /** The log of each meaning's share, given a line's words and what its class is like. */
+  logShares(stems: readonly string[], surrounding: Iterable<string>): Float64Array {
+    const features = wordFeatures(stems, surrounding);
+    const count = this.meaningNumbers.size;
+    const shares = new Float64Array(count);
+    const byTrait = new Float64Array(this.traitCount);
+    for (const feature of features) {
+      const word = this.numbers.get(feature);
+      if (word === undefined) continue;
+      const [from, traitsFrom, to] = [this.begins[word]!, this.traitBegins[word]!, this.begins[word + 1]!];
+      for (let k = from; k < traitsFrom; k++) shares[this.targets[k]!]! += this.weights[k]!;
+      for (let k = traitsFrom; k < to; k++) byTrait[this.targets[k]!]! += this.weights[k]!;
+    }
+    // A long line holds more words, not more certainty.
+    const scale = this.step / Math.sqrt(Math.max(1, features.length));
+    let most = -Infinity;
+    for (let i = 0; i < count; i++) {
+      let sum = shares[i]!;
+      for (let k = this.traitsFrom[i]!; k < this.traitsFrom[i + 1]!; k++) sum += byTrait[this.traits[k]!]!;
+      shares[i] = sum * scale;
+      most = Math.max(most, shares[i]!);
+    }
+    let total = 0;
+    for (let i = 0; i < count; i++) total += Math.exp(shares[i]! - most);
+    const log = most + Math.log(total);
+    for (let i = 0; i < count; i++) shares[i]! -= log;
+    return shares;
+  }
+}

@@ -1,0 +1,160 @@
+import { FIGURE_INK, type Figure } from '@lotus-steady/core';
+import type { Sheet, SheetBlock } from '@lotus-steady/core/sheets';
+import { Writer } from './writer.js';
+
+/** Papers that a sheet fits on. */
+export const PAPERS = ['A4', 'LETTER'] as const;
+export type Paper = (typeof PAPERS)[number];
+
+/** Points. */
+const MARGIN = 42;
+const GAP = 8;
+const FIGURE = { width: 84, height: 50 };
+const SMALL = { width: 58, height: 36 };
+const TEXT_SIZE = 10.5;
+const SMALL_SIZE = 9;
+/** Room below the ground line and above the crown, in cm of the figure. */
+const ROOM_CM = 4;
+
+type Step = Extract<SheetBlock, { is: 'step' }>;
+type Table = Extract<SheetBlock, { is: 'table' }>;
+interface Place {
+  readonly x: number;
+  readonly y: number;
+}
+
+class SheetWriter extends Writer {
+  private readonly width: number;
+
+  constructor({ title }: Sheet, paper: Paper) {
+    super(title, paper, MARGIN);
+    this.width = this.page.page.width - 2 * MARGIN;
+  }
+
+  private heightOf(text: string, width: number, size: number): number {
+    return this.page.fontSize(size).heightOfString(text === '' ? ' ' : text, { width });
+  }
+
+  /** Begins a page where what comes would not fit on this one. */
+  private makeRoom(height: number): void {
+    const bottom = this.page.page.height - MARGIN;
+    if (this.page.y + height > bottom && this.page.y > MARGIN) this.page.addPage();
+  }
+
+  /** Figures side by side in a box, on one ground line at its foot. */
+  private draw(figures: readonly Figure[], { x, y }: Place, box: { width: number; height: number }): void {
+    if (figures.length === 0) return;
+    const widths = figures.map(({ box: own }) => own.right - own.left);
+    const whole = widths.reduce((sum, one) => sum + one, 0) + ROOM_CM * (figures.length + 1);
+    const tall = Math.max(...figures.map(({ box: own }) => -own.top)) + 2 * ROOM_CM;
+    const scale = Math.min(box.width / whole, box.height / tall);
+    let left = ROOM_CM;
+    for (const [i, { shapes, box: own }] of figures.entries()) {
+      this.page
+        .save()
+        .translate(x + (left - own.left) * scale, y + box.height - ROOM_CM * scale)
+        .scale(scale);
+      // A light edge under each shape keeps it apart from those behind it.
+      for (const { d, tone } of shapes) {
+        this.page.path(d).lineWidth(0.9).stroke('#ffffff');
+        this.page.path(d).fill(FIGURE_INK[tone]);
+      }
+      this.page.restore();
+      left += widths[i]! + ROOM_CM;
+    }
+    this.page
+      .moveTo(x, y + box.height - ROOM_CM * scale)
+      .lineTo(x + Math.min(box.width, whole * scale), y + box.height - ROOM_CM * scale)
+      .lineWidth(0.5)
+      .stroke(FIGURE_INK.line);
+  }
+
+  private rule(): void {
+    this.page
+      .moveTo(MARGIN, this.page.y)
+      .lineTo(MARGIN + this.width, this.page.y)
+      .lineWidth(0.5)
+      .stroke('#999999');
+    this.page.y += GAP / 2;
+  }
+
+  step({ title, lines, figures, others }: Step): void {
+    const indent = FIGURE.width + GAP;
+    const textWidth = this.width - indent;
+    const noteHeight = lines.reduce((sum, line) => sum + this.heightOf(line, textWidth, SMALL_SIZE), 0);
+    const own = Math.max(figures.length > 0 ? FIGURE.height : 0, this.heightOf(title, textWidth, TEXT_SIZE) + noteHeight);
+    const captionWidth = textWidth - SMALL.width - GAP;
+    const each = others.map(({ figures: drawn, caption }) =>
+      Math.max(drawn.length > 0 ? SMALL.height : 0, this.heightOf(caption, captionWidth, SMALL_SIZE)),
+    );
+    this.makeRoom(own + (each[0] ?? 0) + 3 * GAP);
+    this.rule();
+    const top = this.page.y;
+    this.draw(figures, { x: MARGIN, y: top }, FIGURE);
+    this.page.fontSize(TEXT_SIZE);
+    this.write(title, { width: textWidth }, { x: MARGIN + indent, y: top });
+    this.page.fontSize(SMALL_SIZE);
+    for (const line of lines) this.write(line, { width: textWidth });
+    this.page.y = Math.max(top + own, this.page.y);
+    others.forEach(({ figures: drawn, caption }, i) => {
+      this.makeRoom(each[i]! + GAP);
+      const y = this.page.y + GAP / 2;
+      this.draw(drawn, { x: MARGIN + indent, y }, SMALL);
+      this.page.fontSize(SMALL_SIZE);
+      this.write(caption, { width: captionWidth }, { x: MARGIN + indent + SMALL.width + GAP, y });
+      this.page.y = Math.max(this.page.y, y + each[i]!);
+    });
+    this.page.x = MARGIN;
+    this.page.y += GAP;
+  }
+
+  table({ head, rows }: Table): void {
+    const width = this.width / head.length;
+    for (const [i, row] of [head, ...rows].entries()) {
+      const height = Math.max(...row.map((cell) => this.heightOf(cell, width - GAP, TEXT_SIZE)));
+      this.makeRoom(height + GAP);
+      this.rule();
+      const { y } = this.page;
+      this.page.fontSize(i === 0 ? SMALL_SIZE : TEXT_SIZE);
+      row.forEach((cell, column) => this.write(cell, { width: width - GAP }, { x: MARGIN + column * width, y }));
+      this.page.y = y + height;
+      this.page.x = MARGIN;
+    }
+  }
+
+  block(block: SheetBlock): void {
+    switch (block.is) {
+      case 'heading':
+        this.makeRoom(60);
+        this.page.moveDown(0.5).fontSize(13);
+        this.write(block.text);
+        break;
+      case 'text':
+        this.page.fontSize(TEXT_SIZE);
+        this.write(block.text, { width: this.width, paragraphGap: 2 });
+        break;
+      case 'step':
+        this.step(block);
+        break;
+      case 'table':
+        this.table(block);
+        break;
+      default: {
+        const never: never = block;
+        throw new RangeError(`no block "${String(never)}"`);
+      }
+    }
+  }
+}
+
+/** A sheet as a PDF in the shipped faces, its figures as paths. */
+export function sheetPdf(sheet: Sheet, paper: Paper = 'A4'): Promise<Buffer> {
+  const writer = new SheetWriter(sheet, paper);
+  writer.page.fontSize(18);
+  writer.write(sheet.title);
+  writer.page.moveDown(0.3);
+  for (const block of sheet.blocks) writer.block(block);
+  writer.page.moveDown().fontSize(SMALL_SIZE);
+  writer.write(sheet.foot);
+  return writer.done();
+}
