@@ -84,19 +84,10 @@ export {
 } from './screening/screen.js';
 export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { notesJson, type NotesJson, type NotesLineJson } from './notes/json.js';
-export {
-  MOST_LINES,
-  notesReader,
-  understood,
-  type Candidate,
-  type LineKind,
-  type Audience,
-  type NotesReader,
-  type ReadLine,
-  type ReadNotes,
-  type ReadResult,
-  type ReadStep,
-} from './notes/read-notes.js';
+export type { Audience } from './notes/audience.js';
+export { MOST_LINES } from './notes/layout.js';
+export type { Candidate, LineKind, ReadLine, ReadNotes, ReadResult, ReadStep } from './notes/read-line.js';
+export { notesReader, understood, type NotesReader } from './notes/read-notes.js';
 export { wordKey, wordProblem, wordText, type StudioWord, type WordMeaning } from './notes/studio-words.js';
 export type { Span, SpanKind } from './notes/tokens.js';
 export { nameSearch, type NameSearch } from './notes/search.js';

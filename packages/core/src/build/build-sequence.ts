@@ -14,7 +14,8 @@ import { PlanningCache } from '../judging/planning-cache.js';
 import { reviewOf } from '../review/review.js';
 import { describeDose } from '../sequence/dose.js';
 import { editText, textEditOf } from '../notes/edit-text.js';
-import { understood, type ReadResult } from '../notes/read-notes.js';
+import type { ReadResult } from '../notes/read-line.js';
+import { understood } from '../notes/read-notes.js';
 import { usualStep, type Sequence, type Step } from '../sequence/sequence.js';
 
 /** How a class of the same purposes may feel. */

@@ -1,6 +1,7 @@
 import type { BodySolver } from '../solving/body-solver.js';
 import { reviewOf, movable } from '../review/review.js';
-import { understood, type ReadResult } from '../notes/read-notes.js';
+import type { ReadResult } from '../notes/read-line.js';
+import { understood } from '../notes/read-notes.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { adaptingClass, type ClassOptions, type Member } from './adapt-class.js';
 import type { Pin } from './choose-column.js';

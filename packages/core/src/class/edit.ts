@@ -1,6 +1,7 @@
 import type { Library } from '../asanas/library.js';
 import { editText, lineAfter, textEditOf, type StepEdit } from '../notes/edit-text.js';
-import { understood, type ReadResult } from '../notes/read-notes.js';
+import type { ReadResult } from '../notes/read-line.js';
+import { understood } from '../notes/read-notes.js';
 import type { Step } from '../sequence/sequence.js';
 import type { Pin } from './choose-column.js';
 import { carriedPins } from './pins.js';

@@ -1,4 +1,5 @@
 import type { Base, DoseSpec } from '../asanas/asana.js';
+import { getOrCreate } from '../get-or-create.js';
 import { isForChildren, type Asana } from '../asanas/library.js';
 import { UNLIKELY, type Agreement, type Lexicon, type Query } from './lexicon.js';
 import type { WayId } from '../sequence/ways.js';
@@ -95,10 +96,13 @@ const LAST_LINES = 3;
 
 /** So many meanings of a line are weighed. */
 const MOST_MEANINGS = 16;
+/** The same of a part of a line. */
+const MOST_PART_MEANINGS = 6;
 /** A stroke between single letters parts no names: "c/c". */
 const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
-/** Teachers name a posture first and tell more of it behind a comma, a dash or a bracket. */
-const HEAD = /^[^,;:(]*?\p{L}{2}[^,;:(]*?(?=[,;:(]|\s[-–—=]\s|\s(?:w\/|with|on|at|over)\s)/u;
+/** Teachers name a posture first and tell more of it behind a comma, a dash, a bracket or such a word. */
+const HEAD_ENDS = /[,;:(]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)/g;
+const SOME_WORD = /\p{L}{2}/u;
 export const ARROW = /→|➔|⇒|->|>|\+/;
 const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
 
@@ -123,21 +127,32 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
   const tokens = tokensOf(text);
   const query = lexicon.query(tokens.rest);
   const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding, without);
-  const head = HEAD.exec(tokens.rest)?.[0];
-  const headQuery = head === undefined || head.trim() === '' ? null : lexicon.query(head);
+  const head = headOf(tokens.rest);
+  const headQuery = head === null ? null : lexicon.query(head);
+  // What stands before a comma is the first part of a list as well.
+  const known = new Map<string, readonly Agreement[]>();
+  const agree = (part: Query) =>
+    getOrCreate(known, part.words.join(), () => lexicon.agreements(part, MOST_PART_MEANINGS, surrounding, without));
   const words: LineWords = {
     tokens,
     query,
     agreements,
-    head:
-      headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length
-        ? lexicon.agreements(headQuery, 6, surrounding, without)
-        : null,
-    parts: partsOf(lexicon, tokens, query, surrounding, agreements, without),
+    head: headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length ? agree(headQuery) : null,
+    parts: partsOf(lexicon, tokens, query, surrounding, agreements, agree),
     words: query.places.map(({ stem }) => stem),
     surrounding,
   };
   return { ...words, readings: ownReadings(words) };
+}
+
+/** What stands before the first sign that more is told of it; `null` where there is none, or no word before it. */
+function headOf(text: string): string | null {
+  for (const { index, 0: end } of text.matchAll(HEAD_ENDS)) {
+    const head = text.slice(0, index);
+    if (SOME_WORD.test(head)) return head;
+    if (/[,;:(]/.test(end)) return null;
+  }
+  return null;
 }
 
 /** A phrase for a way must agree so well with a line to tell which way it is. */
@@ -171,7 +186,7 @@ function partsOf(
   query: Query,
   surrounding: ReadonlySet<string>,
   whole: readonly Agreement[],
-  without: number,
+  agree: (part: Query) => readonly Agreement[],
 ): Part[] | null {
   if (!LIST.test(tokens.rest)) return null;
   LIST.lastIndex = 0;
@@ -206,7 +221,7 @@ function partsOf(
       continue;
     }
     if (query.words.length > MOST_PART_WORDS) return null;
-    const found = likeliest(lexicon.agreements(query, 6, surrounding, without), surrounding);
+    const found = likeliest(agree(query), surrounding);
     if (!found || found.best < 0.35) return null;
     parts.push({ tokens: own, from: cut.from, to: cut.to, found, words: query.words.length });
     before = own.rest.replace(/\s*(?:\d|[a-d]|i{1,3})\s*$/i, '');

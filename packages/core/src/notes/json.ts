@@ -1,5 +1,5 @@
 import { CONTRACT } from '../version.js';
-import type { ReadLine, ReadNotes } from './read-notes.js';
+import type { ReadLine, ReadNotes } from './read-line.js';
 
 /** How a text was understood, as other programs get it. */
 export interface NotesJson {

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { library } from '../asanas/all.js';
-import { notesReader, type ReadLine } from './read-notes.js';
+import type { ReadLine } from './read-line.js';
+import { notesReader } from './read-notes.js';
 
 // Sheets of class notes labelled by experts (common practice, no source): for each line all that they accept.
 // A fifth of the sheets, `held`, is never fitted to.

@@ -141,14 +141,18 @@ export class Lexicon {
   /** Phrases that hold a word or a pair of words, by its number. */
   private readonly postings: number[][] = [];
   private readonly scores: Float64Array;
+  /** The phrases that a line touches, as many as it does. */
+  private readonly touched: Int32Array;
   private readonly bestScores: Float64Array;
   private readonly bestPhrases: Int32Array;
   private readonly classScores: Float64Array;
   private readonly classMeanings: Int32Array;
-  /** Of each phrase: its meaning, its tags where it has any, and the root of its weight, more where it is ambiguous. */
   private readonly meaningOf: Int32Array;
-  private readonly tagsOf: readonly (readonly string[] | undefined)[];
-  private readonly rootWeights: Float64Array;
+  /** What the score of each phrase counts: less for a long one and for an ambiguous one. */
+  private readonly worths: Float64Array;
+  /** The kinds of class that each phrase is right in, a bit each; 0 for all of them. */
+  private readonly tagBits: Int32Array;
+  private readonly tagNumbers = new Map<string, number>();
   /** Of each class: log odds of a word that it doesn't hold. */
   private readonly shortness: Float64Array;
   /** Pairs of neighbours by the numbers of both. */
@@ -235,14 +239,22 @@ export class Lexicon {
     this.oddsOf = new Float64Array(this.classes.length);
     this.modelNumbers = this.classes.map((name) => this.model.numberOf(name));
     this.scores = new Float64Array(this.phrases.length);
+    this.touched = new Int32Array(this.phrases.length);
     this.bestScores = new Float64Array(this.meanings.length);
     this.bestPhrases = new Int32Array(this.meanings.length);
     this.classScores = new Float64Array(this.classes.length);
     this.classMeanings = new Int32Array(this.classes.length);
     this.meaningOf = Int32Array.from(this.phrases, ({ meaning }) => meaning);
-    this.tagsOf = this.phrases.map(({ tags }) => (tags.length === 0 ? undefined : tags));
-    this.rootWeights = Float64Array.from(this.phrases, ({ weight, ambiguous }) => Math.sqrt(weight) / (ambiguous ? AMBIGUOUS : 1));
+    this.worths = Float64Array.from(this.phrases, ({ weight, ambiguous }) => (ambiguous ? AMBIGUOUS : 1) / Math.sqrt(weight));
+    for (const tag of this.phrases.flatMap(({ tags }) => tags)) getOrCreate(this.tagNumbers, tag, () => this.tagNumbers.size);
+    this.tagBits = Int32Array.from(this.phrases, ({ tags }) => this.bitsOf(tags));
     this.shortness = Float64Array.from(this.classTotals, (total) => Math.log(SMOOTHING / (total + SMOOTHING)));
+  }
+
+  private bitsOf(tags: Iterable<string>): number {
+    let bits = 0;
+    for (const tag of tags) if (this.tagNumbers.has(tag)) bits |= 1 << this.tagNumbers.get(tag)!;
+    return bits;
   }
 
   private number(stem: string): number {
@@ -507,6 +519,85 @@ export class Lexicon {
     });
   }
 
+  /** Words and pairs of neighbours that phrases hold, the telling ones first, with what the words and all of them weigh. */
+  private termsOf(words: readonly number[], single: readonly number[]): { terms: number[]; weight: number; wholeWeight: number } {
+    const pairs = new Set<number>();
+    for (let i = 1; i < words.length; i++) {
+      const pair = this.pairOf(words[i - 1]!, words[i]!);
+      if (pair >= 0) pairs.add(pair);
+    }
+    let weight = 0;
+    for (const word of single) weight += this.weight(word);
+    let wholeWeight = weight;
+    for (const pair of pairs) wholeWeight += this.weights[pair]!;
+    const terms = [...single.filter((word) => word >= 0), ...pairs];
+    terms.sort((x, y) => this.weights[y]! - this.weights[x]!);
+    return { terms, weight, wholeWeight };
+  }
+
+  /** Gives each phrase that holds some of the terms its score; returns how many there are, listed in `touched`. */
+  private scorePhrases(terms: readonly number[], without: number): number {
+    const { scores, touched, postings, weights } = this;
+    let count = 0;
+    for (const word of terms) {
+      const telling = weights[word]!;
+      const holders = postings[word]!;
+      for (let k = 0; k < holders.length; k++) {
+        const phrase = holders[k]!;
+        const score = scores[phrase]!;
+        if (score === 0) {
+          // What the telling words don't find, a common one needn't.
+          if (count > MOST_TOUCHED || phrase === without) continue;
+          touched[count++] = phrase;
+        }
+        scores[phrase] = score + telling;
+      }
+    }
+    return count;
+  }
+
+  /** Keeps the best phrase of each meaning and the best meaning of each class; lists those that some phrase speaks for. */
+  private keepBest(count: number, rootWhole: number, surrounding: ReadonlySet<string>): { meant: number[]; groups: number[] } {
+    const { scores, touched, worths, tagBits, meaningOf, bestScores, bestPhrases, classOf, classScores, classMeanings } = this;
+    const around = this.bitsOf(surrounding);
+    const meant: number[] = [];
+    for (let k = 0; k < count; k++) {
+      const phrase = touched[k]!;
+      const meaning = meaningOf[phrase]!;
+      let score = (scores[phrase]! * worths[phrase]!) / rootWhole;
+      const tags = tagBits[phrase]!;
+      if (tags !== 0 && (tags & around) === 0) score *= TAG_MISFIT;
+      const best = bestScores[meaning]!;
+      if (best === 0) meant.push(meaning);
+      if (score > best) {
+        bestScores[meaning] = score;
+        bestPhrases[meaning] = phrase;
+      }
+    }
+    const groups: number[] = [];
+    for (const meaning of meant) {
+      const group = classOf[meaning]!;
+      if (classScores[group] === 0) groups.push(group);
+      if (bestScores[meaning]! > classScores[group]!) {
+        classScores[group] = bestScores[meaning]!;
+        classMeanings[group] = meaning;
+      }
+    }
+    return { meant, groups };
+  }
+
+  /** Log odds of the words for each class, in `oddsOf`. */
+  private weighOdds(single: readonly number[], groups: readonly number[]): Float64Array {
+    const odds = this.oddsOf.fill(0);
+    for (const word of single) {
+      if (word < 0) continue;
+      const { classes, speaks } = this.wordClasses[word]!;
+      for (let k = 0; k < classes.length; k++) odds[classes[k]!]! += speaks[k]!;
+    }
+    for (const group of groups) odds[group]! += single.length * this.shortness[group]!;
+    return odds;
+  }
+
   /**
    * The meanings that agree best with a line, the likeliest first; at most one for each asana and kind.
    * `without` leaves one phrase out, as if nobody had written it down: how the fit learns from phrases.
@@ -517,50 +608,10 @@ export class Lexicon {
     const countIn = (group: number, word: number) =>
       (this.classWords[group]!.get(word) ?? 0) - (left?.group === group && left.words.has(word) ? 1 : 0);
     const single = [...new Set(words)];
-    const pairs = new Set<number>();
-    for (let i = 1; i < words.length; i++) {
-      const pair = this.pairOf(words[i - 1]!, words[i]!);
-      if (pair >= 0) pairs.add(pair);
-    }
-    const terms = [...single.filter((word) => word >= 0), ...pairs];
-    let weight = 0;
-    for (const word of single) weight += this.weight(word);
-    let wholeWeight = weight;
-    for (const pair of pairs) wholeWeight += this.weights[pair]!;
-    const { scores, bestScores, bestPhrases, meaningOf, rootWeights, classOf, classScores, classMeanings } = this;
-    const touched: number[] = [];
-    terms.sort((x, y) => this.weights[y]! - this.weights[x]!);
-    for (const word of terms) {
-      const telling = this.weights[word]!;
-      const holders = this.postings[word]!;
-      for (let k = 0; k < holders.length; k++) {
-        const phrase = holders[k]!;
-        // What the telling words don't find, a common one needn't.
-        if (phrase === without || (scores[phrase] === 0 && touched.length > MOST_TOUCHED)) continue;
-        if (scores[phrase] === 0) touched.push(phrase);
-        scores[phrase]! += telling;
-      }
-    }
-    const rootWhole = Math.sqrt(wholeWeight);
-    const meant: number[] = [];
-    for (let k = 0; k < touched.length; k++) {
-      const phrase = touched[k]!;
-      const meaning = meaningOf[phrase]!;
-      const tags = this.tagsOf[phrase];
-      const fits = tags === undefined || tags.some((tag) => surrounding.has(tag));
-      const score = (scores[phrase]! / (rootWhole * rootWeights[phrase]!)) * (fits ? 1 : TAG_MISFIT);
-      if (bestScores[meaning] === 0) meant.push(meaning);
-      if (score > bestScores[meaning]!) {
-        bestScores[meaning] = score;
-        bestPhrases[meaning] = phrase;
-      }
-    }
-    const odds = this.oddsOf.fill(0);
-    for (const word of single) {
-      if (word < 0) continue;
-      const { classes, speaks } = this.wordClasses[word]!;
-      for (let k = 0; k < classes.length; k++) odds[classes[k]!]! += speaks[k]!;
-    }
+    const { terms, weight, wholeWeight } = this.termsOf(words, single);
+    const count = this.scorePhrases(terms, without);
+    const { meant, groups } = this.keepBest(count, Math.sqrt(wholeWeight), surrounding);
+    const odds = this.weighOdds(single, groups);
     if (left)
       for (const word of single)
         if (word >= 0 && left.words.has(word)) {
@@ -568,17 +619,7 @@ export class Lexicon {
           odds[left.group]! +=
             Math.log(1 + countIn(left.group, word) / background) - Math.log(1 + (countIn(left.group, word) + 1) / background);
         }
-
-    const groups: number[] = [];
-    for (const meaning of meant) {
-      const group = classOf[meaning]!;
-      if (classScores[group] === 0) groups.push(group);
-      if (bestScores[meaning]! > classScores[group]!) {
-        classScores[group] = bestScores[meaning]!;
-        classMeanings[group] = meaning;
-      }
-    }
-    for (const group of groups) odds[group]! += single.length * this.shortness[group]!;
+    const { scores, touched, bestScores, bestPhrases, classScores, classMeanings } = this;
     const shares = this.model.logShares(
       places.map(({ stem }) => stem),
       surrounding,
@@ -592,7 +633,7 @@ export class Lexicon {
     });
     for (const meaning of meant) bestScores[meaning] = 0;
     for (const group of groups) classScores[group] = 0;
-    for (const phrase of touched) scores[phrase] = 0;
+    for (let k = 0; k < count; k++) scores[touched[k]!] = 0;
     return ranked.map(({ group, meaning, score, match, phrase, odds: logOdds, likely: logShare }) => {
       const { words: held, weight: whole, tags, ambiguous, name } = this.phrases[phrase]!;
       const inBest = new Set(held);
@@ -633,7 +674,7 @@ const RARE = 3;
 const LONG = 8;
 const COMMON = 9;
 /** So many phrases are weighed at the most that hold some word of a line. */
-const MOST_TOUCHED = 2_500;
+const MOST_TOUCHED = 1_200;
 /** So many words of a line are read; a longer line is no step. */
 const MOST_WORDS = 48;
 

@@ -1,6 +1,7 @@
 import { library } from '../asanas/all.js';
 import { readSequenceJson } from '../sequence/read-json.js';
-import { MOST_LINES, notesReader } from './read-notes.js';
+import { MOST_LINES } from './layout.js';
+import { notesReader } from './read-notes.js';
 import { plain, sound } from './words.js';
 
 const read = notesReader(library);

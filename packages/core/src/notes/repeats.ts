@@ -1,3 +1,4 @@
+import { getOrCreate } from '../get-or-create.js';
 import type { Step, StepSide } from '../sequence/sequence.js';
 import type { Tokens } from './tokens.js';
 
@@ -19,8 +20,24 @@ const opposite = (side: StepSide): StepSide => (side === 'left' ? 'right' : side
 export interface Repeated {
   /** Copies, with the line of the repeat. */
   readonly steps: readonly Step[];
-  /** Earlier steps, by their place, whose side is told by the repeat: they named none, and this is the other one. */
-  readonly sided: ReadonlyMap<number, StepSide>;
+  /** Earlier steps as they are now, by their place: they named no side, and the repeat tells that it is the other one. */
+  readonly sided: ReadonlyMap<number, Step>;
+}
+
+type Change = Pick<Step, 'line' | 'text' | 'side' | 'dose' | 'way' | 'note'>;
+const COPIES = new WeakMap<Step, Step[]>();
+/** So many ways to repeat one step are remembered. */
+const MOST_COPIES = 16;
+
+/** A step with a change; the same object each time, so that what was worked out for it is found. */
+function changed(step: Step, change: Change): Step {
+  const copies = getOrCreate(COPIES, step, () => []);
+  const known = copies.find((copy) => Object.entries(change).every(([key, value]) => copy[key as keyof Change] === value));
+  if (known) return known;
+  if (copies.length >= MOST_COPIES) copies.length = 0;
+  const copy: Step = { ...step, ...change };
+  copies.push(copy);
+  return copy;
 }
 
 /**
@@ -28,7 +45,7 @@ export interface Repeated {
  * side ("other side"), else all since the heading before ("3 more rounds").
  */
 export function repeated(before: readonly Step[], tokens: Tokens, line: number, text: string): Repeated {
-  const none = { steps: [], sided: new Map<number, StepSide>() };
+  const none = { steps: [], sided: new Map<number, Step>() };
   if (before.length === 0 || before.length >= MOST_STEPS) return none;
   const counted = LAST.exec(tokens.text);
   const told = counted?.[1] ?? counted?.[2];
@@ -40,7 +57,7 @@ export function repeated(before: readonly Step[], tokens: Tokens, line: number, 
   const again = /\bmore\b/i.test(tokens.text) ? (times ?? 1) : times !== null && !isOther ? Math.max(1, times - 1) : 1;
   const from = count !== null ? Math.max(0, before.length - count) : isOther ? sideRun(before) : sectionStart(before);
   const run = before.slice(from, from + MOST_REPEATED);
-  const sided = new Map<number, StepSide>();
+  const sided = new Map<number, Step>();
   const copies = Array.from({ length: Math.min(again, Math.ceil(MOST_REPEATED / run.length)) }, () =>
     run.map((step, i): Step => {
       let { side } = step;
@@ -48,11 +65,11 @@ export function repeated(before: readonly Step[], tokens: Tokens, line: number, 
       else if (isOther && step.side === 'both' && step.of === null) {
         // It named no side, and here is the other one: the first was one side alone.
         side = named ?? 'left';
-        sided.set(from + i, opposite(side));
+        sided.set(from + i, changed(step, { ...step, side: opposite(side) }));
       }
       // A dose on the line of the repeat is that of a single step repeated ("and L x10").
       const dose = run.length === 1 && isOther && Object.keys(tokens.dose).length > 0 ? tokens.dose : step.dose;
-      return { ...step, line, text, side, dose, way: null, note: null };
+      return changed(step, { line, text, side, dose, way: null, note: null });
     }),
   ).flat();
   return { steps: copies.slice(0, MOST_REPEATED), sided };

@@ -78,6 +78,8 @@ type Doses = { -readonly [K in keyof DoseSpec]: DoseSpec[K] };
 
 /** One form of a dose: its pattern, and what it sets. Patterns are tried in this order, each over the whole line. */
 interface DoseForm {
+  /** Without this no such dose is written: quicker to find than the pattern. */
+  readonly sign: RegExp;
   readonly pattern: RegExp;
   readonly read: (groups: Partial<Record<string, string>>, dose: Doses) => void;
 }
@@ -86,9 +88,21 @@ const flags = 'giu';
 const second = N.replace('<low>', '<low2>').replace('<high>', '<high2>').replace('(?<![\\w./:])', '');
 const set = (dose: Doses, unit: Unit, value: number) => (dose[unit] ??= value);
 
+const TIMES = /[x×*]/i;
+const OF = /of/i;
+/** What the words and signs of each unit hold. */
+const SIGNS: Readonly<Record<Unit, RegExp>> = {
+  minutes: /m|['′’]/i,
+  seconds: /s|["″”“'′’]/i,
+  breaths: /b|hal|resp/i,
+  rounds: /r|sets?|cycl/i,
+  repetitions: /rep|time|stroke|pump|goes|lift|pulse|circle|each|one/i,
+};
+
 const DOSE_FORMS: readonly DoseForm[] = [
   // "3 x 20 s", "5x5br", "2 x 10 reps": rounds of something.
   ...(['minutes', 'seconds', 'breaths', 'repetitions'] as const).map((unit) => ({
+    sign: TIMES,
     pattern: new RegExp(String.raw`${N}\s*[x×*]\s*${second}\s*(?:${UNITS[unit]})`, flags),
     read: (found: Partial<Record<string, string>>, dose: Doses) => {
       set(dose, 'rounds', amount(found));
@@ -96,9 +110,10 @@ const DOSE_FORMS: readonly DoseForm[] = [
     },
   })),
   // "3 of each".
-  { pattern: new RegExp(String.raw`${N}\s*of\s+(?:each|ea)(?!\p{L})`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { sign: OF, pattern: new RegExp(String.raw`${N}\s*of\s+(?:each|ea)(?!\p{L})`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
   // "3x10": rounds and repetitions; "3 x each" is none of these.
   {
+    sign: /[x×*]|of/i,
     pattern: new RegExp(String.raw`${N}\s*(?:(?:rounds?|sets?)\s*)?(?:[x×*]|of)\s*${second}(?![\p{L}\d:])`, flags),
     read: (found, dose) => {
       set(dose, 'rounds', amount(found));
@@ -106,16 +121,17 @@ const DOSE_FORMS: readonly DoseForm[] = [
     },
   },
   ...(['minutes', 'seconds', 'breaths', 'rounds', 'repetitions'] as const).map((unit) => ({
+    sign: SIGNS[unit],
     pattern: new RegExp(String.raw`${N}(?:(?<=\d|[½¼¾])[\s-]*|[\s-]+)(?:${UNITS[unit]})`, flags),
     read: (found: Partial<Record<string, string>>, dose: Doses) => void set(dose, unit, amount(found)),
   })),
   // "a minute", "half a minute".
-  { pattern: /(?<![\p{L}\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'minutes', /half/i.test(low!) ? 0.5 : 1) },
+  { sign: /min/i, pattern: /(?<![\p{L}\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'minutes', /half/i.test(low!) ? 0.5 : 1) },
   // "x6", "6x", "×8", "6 x each".
-  { pattern: new RegExp(String.raw`(?<!\p{L})[x×]\s*${second}(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
-  { pattern: new RegExp(String.raw`(?<=\p{L})[x×](?<low>\d+)(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
-  { pattern: new RegExp(String.raw`${N}\s*[x×](?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
-  { pattern: /(?<!\p{L})(?<low>once|twice|thrice)(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low!.toLowerCase() as 'once']) },
+  { sign: TIMES, pattern: new RegExp(String.raw`(?<!\p{L})[x×]\s*${second}(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
+  { sign: TIMES, pattern: new RegExp(String.raw`(?<=\p{L})[x×](?<low>\d+)(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { sign: TIMES, pattern: new RegExp(String.raw`${N}\s*[x×](?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { sign: /once|twice|thrice/i, pattern: /(?<!\p{L})(?<low>once|twice|thrice)(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low!.toLowerCase() as 'once']) },
 ]; // prettier-ignore
 
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
@@ -162,6 +178,9 @@ const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [
   { pattern: /(?<!\p{L})(?:via |with )hands (?:to|up|on) (?:the )?thighs(?=\s*(?:,|$))/giu, way: 'hands-to-thighs' },
 ]; // prettier-ignore
 
+/** Without one of these words no way is told. */
+const MOVING = /step|jump|hop|roll|sit|split|kneel|side|fold|thigh/i;
+
 const RATIO = /(?<!\d)\d{1,2}(?:\s*[:-]\s*\d{1,2}){2,}(?!\d)|(?<!\d)\d:\d(?!\d)/g;
 const IN_OUT =
   /(?<!\p{L})(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?!\p{L})/giu;
@@ -197,7 +216,8 @@ const QUANTITY = new RegExp(String.raw`[\d½¼¾]|(?<!\p{L})(?:${Object.keys(NUM
 function readDoses(blanks: Blanks): Doses {
   const dose: Doses = {};
   if (!QUANTITY.test(blanks.rest)) return dose;
-  for (const { pattern, read } of DOSE_FORMS) {
+  for (const { sign, pattern, read } of DOSE_FORMS) {
+    if (!sign.test(blanks.rest)) continue;
     for (const found of [...blanks.rest.matchAll(pattern)]) {
       const before = { ...dose };
       read(found.groups ?? {}, dose);
@@ -223,8 +243,12 @@ function readDoses(blanks: Blanks): Doses {
   return dose;
 }
 
+/** Without one of these words no side is told. */
+const SIDED = /\b(?:r|l|right|left|each|per|every|ea?|both|either|b|bs|other|swap|switch|change)(?![a-z])/i;
+
 function readSide(blanks: Blanks): StepSide | null {
   let side: StepSide | null = null;
+  if (!SIDED.test(blanks.rest)) return side;
   for (const { pattern, side: named } of SIDE_FORMS)
     for (const found of [...blanks.rest.matchAll(pattern)]) {
       side = named;
@@ -279,7 +303,7 @@ export function tokensOf(text: string): Tokens {
   const dose = readDoses(blanks);
   const side = readSide(blanks);
   let way: WayId | null = null;
-  for (const { pattern, way: named } of WAYS_IN)
+  for (const { pattern, way: named } of MOVING.test(blanks.rest) ? WAYS_IN : [])
     for (const found of [...blanks.rest.matchAll(pattern)]) {
       way ??= named;
       blanks.take(found.index, found.index + found[0].length, 'way');

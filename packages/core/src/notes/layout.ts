@@ -1,0 +1,108 @@
+import type { Problem } from '../problem.js';
+import { headingOf } from '../sequence/heading.js';
+import type { Sequence } from '../sequence/sequence.js';
+import type { SheetLine } from './sheet.js';
+
+/** More lines than any class has: a text that is longer is something else. */
+export const MOST_LINES = 600;
+const MOST_LINE_LENGTH = 500;
+
+export interface Header {
+  title: string;
+  minutes: number | null;
+  room: number | null;
+  assists: boolean;
+  senses: Sequence['senses'];
+  place: string | null;
+}
+const HEADER_KEYS = new Set(['title', 'minutes', 'room', 'assists', 'senses', 'place']);
+
+function readHeader(key: string, value: string, header: Header): string | null {
+  const number = Number.parseFloat(value.replace(',', '.'));
+  switch (key) {
+    case 'title':
+      header.title = value;
+      return null;
+    case 'minutes':
+      if (!(number >= 1 && number <= 240)) return `minutes is "${value}"; expected 1 to 240`;
+      header.minutes = number;
+      return null;
+    case 'room':
+      if (!(number >= 5 && number <= 45)) return `room is "${value}"; expected 5 to 45 degrees`;
+      header.room = number;
+      return null;
+    case 'assists':
+      if (!/^(yes|no)$/i.test(value.trim())) return `assists is "${value}"; expected yes or no`;
+      header.assists = /yes/i.test(value);
+      return null;
+    case 'senses':
+      if (![0, 1, 2, 3].includes(number)) return `senses is "${value}"; expected 0 (quiet) to 3 (gong, loud music or incense)`;
+      header.senses = number as 0 | 1 | 2 | 3;
+      return null;
+    default:
+      header.place = value;
+      return null;
+  }
+}
+
+const LOUD = /\b(?:gongs?|singing bowls?|incense|drums?|drumming)\b/i;
+const MUSIC = /\bmusic\b/i;
+/** What is heard, seen and smelt, where the words of a text tell of it. */
+function sensesOf(text: string): Sequence['senses'] {
+  return LOUD.test(text) ? 3 : MUSIC.test(text) ? 2 : null;
+}
+
+/** What is wrong with a text that can't be a sequence; `null` where nothing is. */
+export function checkText(text: string): Problem | null {
+  if (/[\0\uFFFD]|[\x01-\x08\x0E-\x1F]/.test(text))
+    return { field: 'text', message: 'this is no plain text (it holds binary characters); paste the words alone' };
+  if (text.trim() === '') return { field: 'text', message: 'the text is empty; write one step a line, as in: cat-cow, 6x' };
+  const lines = text.split('\n');
+  if (lines.length > MOST_LINES) return { field: 'text', message: `the text has ${lines.length} lines; expected at most ${MOST_LINES}` };
+  const long = lines.findIndex((line) => line.length > MOST_LINE_LENGTH);
+  if (long < 0) return null;
+  return {
+    field: `line ${long + 1}`,
+    message: `line ${long + 1} has ${lines[long]!.length} characters; expected at most ${MOST_LINE_LENGTH}`,
+  };
+}
+
+/** A line's text with the lines that hold no step taken out: title, sections and `key: value` lines. */
+export interface Layout {
+  readonly header: Header;
+  readonly lines: readonly SheetLine[];
+  /** Lines that were read as a header, a title or a section, with what they are. */
+  readonly set: ReadonlyMap<number, 'heading' | 'note'>;
+  readonly problems: readonly Problem[];
+}
+
+export function layOut(text: string): Layout {
+  const header: Header = { title: '', minutes: null, room: null, assists: false, senses: null, place: null };
+  const lines: SheetLine[] = [];
+  const set = new Map<number, 'heading' | 'note'>();
+  const problems: Problem[] = [];
+  let isHead = true;
+  text.split('\n').forEach((full, i) => {
+    const line = i + 1;
+    if (full.trim() === '') return;
+    const heading = headingOf(full);
+    if (heading) {
+      if (heading.level === 1 && header.title === '') header.title = heading.name;
+      set.set(line, 'heading');
+      lines.push({ line, text: full.trimEnd(), marked: true });
+      return;
+    }
+    const pair = /^\s*([a-z]+):\s*(.+)$/i.exec(full);
+    const key = pair?.[1]!.toLowerCase();
+    if (isHead && key !== undefined && HEADER_KEYS.has(key)) {
+      const problem = readHeader(key, pair![2]!.trim(), header);
+      if (problem) problems.push({ field: `line ${line}`, message: problem });
+      set.set(line, 'note');
+      return;
+    }
+    isHead = false;
+    lines.push({ line, text: full.trimEnd(), marked: false });
+  });
+  header.senses ??= sensesOf(text);
+  return { header, lines, set, problems };
+}

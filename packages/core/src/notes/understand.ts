@@ -1,0 +1,191 @@
+import type { Library } from '../asanas/library.js';
+import { certaintyOf, isNamed, signsOf } from './certainty.js';
+import { idOf, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
+import type { Lexicon, Query } from './lexicon.js';
+import type { Candidate, LineKind } from './read-line.js';
+import type { WeighedLine } from './sheet.js';
+import { wordKey, type StudioWord } from './studio-words.js';
+import { CERTAINTY } from './weights.js';
+
+/** So many names, each to the letter, are a list. */
+const LIST_PARTS = 3;
+/** From here on a posture is taken as understood: of all lines of a sheet, one in a hundred is then taken wrongly. */
+export const SURE = 0.78;
+/** How often a line that is a name of the library, to the letter, has meant just that. */
+const NAMED = 0.99;
+/** How likely such a name has to be among all postures, all around it considered. */
+const NAMED_SHARE = 0.35;
+/** The same where another posture is likelier: a cow among chairs sits on one. */
+const OVERRULED_SHARE = 0.3;
+/** No surer than this where a posture that the line names would be dropped, or most of its words are unknown. */
+const LEAVING = 0.5;
+/** A line is taken as no posture at all where that is likelier than all else together. */
+const LIKELY_NO_STEP = 0.5;
+const MOST_CANDIDATES = 5;
+/** What a weighed line was understood as. */
+export interface Understood {
+  readonly kind: LineKind;
+  readonly hypothesis: Hypothesis;
+  readonly sure: number;
+  readonly candidates: readonly Candidate[];
+  readonly word: StudioWord | null;
+}
+
+function isPosture({ is }: Hypothesis): boolean {
+  return is === 'step' || is === 'many';
+}
+
+/** Twelve bits of a share, by Veltkamp's splitting (Dekker, Numer. Math. 1971;18:224): a key typed far away changes none of them. */
+const SPLIT = 2 ** 41 + 1;
+function rounded(share: number): number {
+  const split = SPLIT * share;
+  return split - (split - share);
+}
+
+/** Decides what each line means, once all lines are weighed together. */
+export class Understanding {
+  private readonly known = new WeakMap<readonly Reading[], { best: number; likely: readonly number[]; understood: Understood }>();
+
+  constructor(
+    private readonly library: Library,
+    private readonly lexicon: Lexicon,
+  ) {}
+
+  /** What a line means by its `best` reading of all, each of them so `likely`; `own` are the studio's words. */
+  of(line: WeighedLine, best: number, likely: readonly number[], own: ReadonlyMap<string, StudioWord>): Understood {
+    const shares = likely.map(rounded);
+    const word = own.size === 0 ? undefined : own.get(wordKey(line.text));
+    if (word) return this.settled(word, this.candidatesOf(line, shares));
+    // With a key typed into one line most others mean what they did.
+    const known = this.known.get(line.readings);
+    if (known && known.best === best && shares.every((share, r) => share === known.likely[r])) return known.understood;
+    const understood = this.decide(line, best, shares);
+    this.known.set(line.readings, { best, likely: shares, understood });
+    return understood;
+  }
+
+  private candidatesOf({ readings, evidence }: WeighedLine, likely: readonly number[]): Candidate[] {
+    return readings
+      .flatMap(({ hypothesis }, r) => meantBy(hypothesis).map((meant) => ({ meant, likely: likely[r]! })))
+      .sort((a, b) => b.likely - a.likely)
+      .filter(({ meant }, i, all) => all.findIndex((one) => one.meant.asana === meant.asana) === i)
+      .slice(0, MOST_CANDIDATES)
+      .map(({ meant, likely: share }): Candidate => ({
+        asana: meant.asana.id,
+        variation: variationOf(this.lexicon, evidence.query, meant),
+        likely: share,
+      }));
+  }
+
+  private decide(line: WeighedLine, best: number, likely: readonly number[]): Understood {
+    const { readings, evidence } = line;
+    const candidates = this.candidatesOf(line, likely);
+    const chosen = preferred(line, best);
+    const { hypothesis } = readings[chosen]!;
+    const share = likely[chosen]!;
+    if (hypothesis.is === 'step' || hypothesis.is === 'many') {
+      const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
+      const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
+      const isName =
+        standsForItself(hypothesis) && (isList(hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
+      const isDoubtful = leavesPart(line, hypothesis) || isMostlyUnknown(line, hypothesis);
+      const sure = isDoubtful ? Math.min(certain, LEAVING) : isName ? Math.max(NAMED, certain) : certain;
+      return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
+    }
+    // What is repeated is said in words that are known.
+    const isGuess =
+      hypothesis.is === 'repeat' &&
+      evidence.query.words.length > 0 &&
+      evidence.query.known === 0 &&
+      evidence.tokens.dose.rounds === undefined;
+    if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP || isGuess)
+      return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
+    return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
+  }
+
+  private settled(word: StudioWord, candidates: readonly Candidate[]): Understood {
+    const { means } = word;
+    const asana = means.is === 'asana' ? this.library.find(means.asana) : null;
+    if (means.is !== 'asana' || !asana) return { kind: 'note', hypothesis: { is: 'note' }, sure: 1, candidates, word };
+    return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null }, sure: 1, candidates, word };
+  }
+}
+
+const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
+/** Whether of a line's words only numbers are known, or its only word is never a whole name: two onions are no posture. */
+function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step' || hypothesis.found === null || hypothesis.found.exact) return false;
+  const knowsAWord = query.places.some(({ stem }, i) => query.words[i]! >= 0 && !COUNTING.test(stem));
+  return !knowsAWord || (query.words.length === 1 && query.guessed === 0);
+}
+
+/** "And then" in a line: one posture after another. */
+const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
+/** From one of a series to another: "W1-W3". */
+const RANGE =
+  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})\s*(?:[-–—]|to)\s*(?:w|war|warriors?|vira\p{L}*)?\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
+/** So many other names are a list, whatever stands between them. */
+const OTHER_NAMES = 2;
+
+/** Whether a line holds, beside the posture it was taken for, others that are named to the letter and would be dropped. */
+function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step') return false;
+  if (RANGE.test(tokens.text)) return true;
+  const isExact = hypothesis.found?.exact === true;
+  const isTwice = isExact && repeatsItself(query, tokens.rest);
+  if ((isExact && !isTwice) || !parts) return false;
+  const others = parts.filter(({ found }) => isNamed(found) && idOf(found) !== hypothesis.asana.id);
+  return others.length >= (isTwice || ONE_AFTER_ANOTHER.test(tokens.text) ? 1 : OTHER_NAMES);
+}
+
+/** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */
+function meantBy(hypothesis: Hypothesis): Meant[] {
+  if (hypothesis.is === 'step') return [hypothesis];
+  if (hypothesis.is !== 'many') return [];
+  return hypothesis.parts.flatMap(({ found }) =>
+    found.meaning.kind === 'asana' ? [{ asana: found.meaning.asana, variation: found.meaning.variation, found }] : [],
+  );
+}
+
+/**
+ * The library's own name, to the letter, stands for itself; only what is written in just these words too, or
+ * what its neighbours speak for in these words, may mean something else.
+ */
+function preferred({ readings, evidence }: WeighedLine, best: number): number {
+  const { hypothesis } = readings[best]!;
+  const named = readings.findIndex(({ hypothesis: one }) => standsForItself(one) && (one.is === 'step' || isList(one)));
+  if (named < 0) return best;
+  switch (hypothesis.is) {
+    case 'step':
+      return hypothesis.found?.exact && !hypothesis.found.ambiguous ? best : named;
+    case 'way':
+    case 'note':
+      return evidence.agreements.some(({ meaning, exact }) => exact && meaning.kind === hypothesis.is) ? best : named;
+    case 'lacking':
+      return named;
+    default:
+      return best;
+  }
+}
+
+/** Whether a line is, to the letter, a name of the library, or several. */
+function standsForItself(hypothesis: Hypothesis): boolean {
+  return hypothesis.is === 'many'
+    ? hypothesis.parts.every(({ found }) => isNamed(found))
+    : hypothesis.is === 'step' && isNamed(hypothesis.found);
+}
+
+/** Two names may be one and a word more of it ("bound angle, staff"); of a list there are at least three. */
+function isList(hypothesis: Hypothesis): boolean {
+  return hypothesis.is === 'many' && hypothesis.parts.length >= LIST_PARTS;
+}
+
+export type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;
+/** A posture with what in the line names it. */
+type Meant = Omit<StepHypothesis, 'is'>;
+
+/** The way to do an asana that a line's words ask for. */
+export function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Meant): string | null {
+  // The asana's own name and nothing more is its plain way.
+  return variation ?? (found?.exact ? null : lexicon.variation(query, asana));
+}

@@ -1,0 +1,312 @@
+import type { StepSpec } from '../asanas/asana.js';
+import type { Asana, Library } from '../asanas/library.js';
+import { getOrCreate } from '../get-or-create.js';
+import { leastRecentlyUsed } from '../lru.js';
+import type { Problem } from '../problem.js';
+import { doseProblem } from '../sequence/dose.js';
+import { headingOf } from '../sequence/heading.js';
+import type { ReaderNote, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
+import type { WayId } from '../sequence/ways.js';
+import { leadsTo } from './chain.js';
+import type { Hypothesis, Part } from './evidence.js';
+import type { Layout } from './layout.js';
+import type { Lexicon } from './lexicon.js';
+import type { Candidate, ReadLine, ReadResult, ReadStep } from './read-line.js';
+import { repeated } from './repeats.js';
+import type { WeighedLine } from './sheet.js';
+import { apart, spansOf, unreadOf } from './spans.js';
+import type { StudioWord } from './studio-words.js';
+import { tokensOf, type Tokens } from './tokens.js';
+import { variationOf, type StepHypothesis, type Understood } from './understand.js';
+import { plain } from './words.js';
+
+/** Another meaning that is so likely is mentioned. */
+const MENTIONED = 0.1;
+
+/** So many steps are remembered. */
+const MOST_STEPS = 5_000;
+const STEPS = leastRecentlyUsed<string, Step>(MOST_STEPS);
+
+/** A step that is read again is the same object: what was worked out for it is found. */
+function sameStep(step: Step): Step {
+  return getOrCreate(STEPS, JSON.stringify(step), () => step);
+}
+
+/** What the lines before one leave to it. */
+interface Carried {
+  readonly section: string;
+  /** A way that a line told, for the posture after it. */
+  readonly way: WayId | null;
+  /** Whether the line before is one that is asked about. */
+  readonly isOpen: boolean;
+  /** The last step on one side by name: the same again without a side is the other one. */
+  readonly front: { readonly asana: string; readonly side: StepSide } | null;
+}
+
+const START: Carried = { section: '', way: null, isOpen: false, front: null };
+
+function isSame(one: Carried, other: Carried): boolean {
+  return (
+    one.section === other.section &&
+    one.way === other.way &&
+    one.isOpen === other.isOpen &&
+    one.front?.asana === other.front?.asana &&
+    one.front?.side === other.front?.side
+  );
+}
+
+/** What one line makes, and what it leaves to the next. */
+interface Written {
+  readonly before: Carried;
+  readonly after: Carried;
+  readonly line: ReadLine;
+  readonly steps: readonly Step[];
+  readonly unknown: UnknownLine | null;
+  readonly notes: readonly ReaderNote[];
+  readonly problem: Problem | null;
+}
+
+/** Longer first lines are a remark. */
+const MOST_TITLE = 60;
+const NO_TITLE = /[.!?]\s*$/;
+
+/** The title of a text that marks none: its first line, where that is neither a step nor a sentence. */
+function titleIn([first]: readonly ReadLine[]): string {
+  if (!first || (first.kind !== 'note' && first.kind !== 'heading') || first.word) return '';
+  const text = first.text.replace(/^[#\s]+/, '').trim();
+  return text.length > MOST_TITLE || NO_TITLE.test(text) ? '' : text.replace(/\s*:$/, '');
+}
+
+function plainLine(line: number, text: string, kind: 'heading' | 'note'): ReadLine {
+  return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null, apart: [] };
+}
+
+const readStepOf = ({ asana, variation, side, dose, of }: Step): ReadStep => ({ asana, variation, side, dose, of });
+
+/** Makes what lines were understood as into a sequence. What a line makes is remembered while it is understood the same. */
+export class SequenceWriter {
+  private readonly known = new WeakMap<Understood, Written>();
+
+  constructor(
+    private readonly library: Library,
+    private readonly lexicon: Lexicon,
+  ) {}
+
+  write(layout: Layout, weighed: readonly WeighedLine[], understood: ReadonlyMap<number, Understood>): ReadResult {
+    const header = { ...layout.header };
+    const problems = [...layout.problems];
+    const lines: ReadLine[] = [];
+    const steps: Step[] = [];
+    const unknown: UnknownLine[] = [];
+    const notes: ReaderNote[] = [];
+    for (const [line, kind] of layout.set) if (!weighed.some((one) => one.line === line)) lines.push(plainLine(line, '', kind));
+    let carried = START;
+    for (const line of weighed) {
+      if (line.marked) {
+        const { name } = headingOf(line.text)!;
+        if (name !== header.title) carried = { ...carried, section: name };
+        lines.push(plainLine(line.line, line.text, 'heading'));
+        continue;
+      }
+      const what = understood.get(line.line)!;
+      const written = what.kind === 'repeat' ? this.repeat(line, what, carried, steps) : this.writtenOf(line, what, carried);
+      carried = written.after;
+      steps.push(...written.steps);
+      lines.push(written.line);
+      notes.push(...written.notes);
+      if (written.unknown) unknown.push(written.unknown);
+      if (written.problem) problems.push(written.problem);
+    }
+    if (problems.length > 0) return { sequence: null, lines: [], problems };
+    lines.sort((a, b) => a.line - b.line);
+    if (header.title === '') header.title = titleIn(lines);
+    return { sequence: { ...header, steps, unknown, notes }, lines, problems: [] };
+  }
+
+  private writtenOf(line: WeighedLine, what: Understood, carried: Carried): Written {
+    const known = this.known.get(what);
+    if (known && known.line.line === line.line && isSame(known.before, carried)) return known;
+    const written = new LineWriter(this.library, this.lexicon, line, carried).write(what);
+    this.known.set(what, written);
+    return written;
+  }
+
+  /** A line that repeats some of the steps before it, whose sides it may make known. */
+  private repeat(line: WeighedLine, what: Understood, carried: Carried, before: Step[]): Written {
+    const writer = new LineWriter(this.library, this.lexicon, line, carried);
+    // What it repeats is not settled yet.
+    if (carried.isOpen) return writer.written(what, []);
+    const { steps, sided } = repeated(before, line.evidence.tokens, line.line, line.text.trim());
+    for (const [at, step] of sided) before[at] = step;
+    writer.steps.push(...steps);
+    return writer.written(what, steps.map(readStepOf));
+  }
+}
+
+/** Writes one line. */
+class LineWriter {
+  readonly steps: Step[] = [];
+  private readonly notes: ReaderNote[] = [];
+  private section: string;
+  private way: WayId | null;
+  private front: Carried['front'];
+
+  constructor(
+    private readonly library: Library,
+    private readonly lexicon: Lexicon,
+    private readonly line: WeighedLine,
+    private readonly before: Carried,
+  ) {
+    ({ section: this.section, way: this.way, front: this.front } = before);
+  }
+
+  write(what: Understood): Written {
+    return this.written(what, this.read(what));
+  }
+
+  /** All that the line makes; `read` are the steps that it names. */
+  written({ kind, hypothesis, sure, candidates, word }: Understood, read: readonly ReadStep[]): Written {
+    const { line, steps, notes, before } = this;
+    // A dose that can't be done is told; nothing of the text is read with it.
+    const bad = steps.map(({ dose }) => doseProblem(dose)).find((problem) => problem !== null);
+    const isOpen = kind === 'ask' || ((kind === 'repeat' || kind === 'note') && before.isOpen);
+    return {
+      before,
+      after: { section: this.section, way: this.way, isOpen, front: this.front },
+      line: {
+        line: line.line,
+        text: line.text,
+        kind,
+        sure,
+        steps: read,
+        candidates,
+        spans: spansOf(line, kind, hypothesis),
+        unread: kind === 'step' ? unreadOf(line, hypothesis) : [],
+        word,
+        apart: kind === 'ask' ? apart(line) : [],
+      },
+      steps: kind === 'repeat' ? steps : steps.map(sameStep),
+      unknown:
+        kind === 'ask'
+          ? {
+              line: line.line,
+              text: line.text.trim(),
+              nearest: candidates.slice(0, 3).map(({ asana }) => ({ id: asana, name: this.library.get(asana).name })),
+            }
+          : null,
+      notes,
+      problem: bad ? { field: `line ${line.line}`, message: `line ${line.line}: ${bad}` } : null,
+    };
+  }
+
+  /** The steps that the line names. */
+  private read({ kind, hypothesis, candidates, word }: Understood): readonly ReadStep[] {
+    const { tokens, query } = this.line.evidence;
+    switch (kind) {
+      case 'step': {
+        const step = hypothesis as StepHypothesis;
+        const { asana } = step;
+        this.tellGuess(tokens, asana, candidates, word);
+        return this.addStep(tokens, asana, word ? step.variation : variationOf(this.lexicon, query, step), tokens.side);
+      }
+      case 'many':
+        return this.addParts(tokens, (hypothesis as Extract<Hypothesis, { is: 'many' }>).parts);
+      case 'way':
+        this.way = (hypothesis as Extract<Hypothesis, { is: 'way' }>).way;
+        return [];
+      case 'heading':
+        this.section = tokens.text.replace(/[:#\s]+$/, '').trim();
+        return [];
+      case 'ask':
+      case 'note':
+      case 'repeat':
+        return [];
+      default: {
+        const never: never = kind;
+        throw new RangeError(`no kind of line "${String(never)}"`);
+      }
+    }
+  }
+
+  /** What the reader took though another meaning was near is told. */
+  private tellGuess(tokens: Tokens, asana: Asana, candidates: readonly Candidate[], word: StudioWord | null): void {
+    const { line } = this.line;
+    if (word) this.notes.push({ line, text: `your word since ${word.since}: "${word.text}"` });
+    const other = candidates.find((one) => one.asana !== asana.id && one.likely > MENTIONED);
+    const said = tokens.rest.replace(/[\s,;:.-]+$/, '').trim();
+    // By its own name it means itself.
+    if (!word && other && plain(said) !== plain(asana.name))
+      this.notes.push({ line, text: `"${said}" can mean several asanas; taken as ${asana.name}` });
+  }
+
+  private addStep(tokens: Tokens, asana: Asana, variation: string | null, told: StepSide | null): ReadStep[] {
+    const { line, text } = this.line;
+    const at = { line, text: text.trim(), section: this.section, note: tokens.note };
+    if (asana.steps.length > 0) {
+      const list = asana.listVariations.find(({ id }) => id === variation)?.steps ?? asana.steps;
+      const steps = this.expand(asana, list, at, tokens);
+      this.steps.push(...steps);
+      this.front = null;
+      this.way = null;
+      return steps.map((step) => ({
+        asana: step.asana,
+        variation: step.variation,
+        side: told ?? step.side,
+        dose: tokens.dose,
+        of: asana.id,
+      }));
+    }
+    let side: StepSide = asana.shown ? (told ?? 'both') : told === 'both' ? 'both' : 'none';
+    // "Low lunge, right" and again "low lunge": the second is the other side.
+    if (asana.shown && told === null && this.front?.asana === asana.id && this.front.side !== 'both')
+      side = this.front.side === 'left' ? 'right' : 'left';
+    if (asana.shown) this.front = { asana: asana.id, side };
+    const dose = Object.keys(tokens.dose).length > 0 ? tokens.dose : asana.dose;
+    this.steps.push({
+      ...at,
+      asana: asana.id,
+      variation,
+      side,
+      dose,
+      retention: tokens.retention,
+      breath: tokens.breath,
+      way: tokens.way ?? (this.way && leadsTo(this.way, asana.base) ? this.way : null),
+      of: null,
+    });
+    this.way = null;
+    return [{ asana: asana.id, variation, side: told ?? side, dose: tokens.dose, of: null }];
+  }
+
+  /** The steps of a line that names several; a side or a dose that stands before or after all of them is that of all. */
+  private addParts(tokens: Tokens, parts: readonly Part[]): ReadStep[] {
+    const leading = tokensOf(tokens.text.slice(0, parts[0]!.from));
+    const shared = parts.every(({ tokens: own }) => own.side === null) ? tokens.side : leading.side;
+    return parts.flatMap(({ tokens: own, found }) => {
+      if (found.meaning.kind !== 'asana') return [];
+      const { asana, variation } = found.meaning;
+      const named = variationOf(this.lexicon, this.lexicon.query(own.rest), { asana, variation, found });
+      return this.addStep({ ...own, note: tokens.note }, asana, named, own.side ?? shared);
+    });
+  }
+
+  /** The steps that a salutation stands for; its rounds become rounds of each. */
+  private expand(
+    list: Asana,
+    steps: readonly StepSpec[],
+    at: Pick<Step, 'line' | 'text' | 'section' | 'note'>,
+    { dose, retention }: Tokens,
+  ): Step[] {
+    const rounds = dose.rounds ?? dose.repetitions ?? list.dose.rounds ?? 1;
+    return steps.map(({ asana, side, breath, variation }) => ({
+      ...at,
+      asana,
+      variation: variation ?? null,
+      side: side === 'both' ? 'none' : side,
+      dose: { breaths: 1, rounds },
+      retention,
+      breath: breath === 'inhale' || breath === 'exhale' ? breath : null,
+      way: null,
+      of: list.id,
+    }));
+  }
+}
