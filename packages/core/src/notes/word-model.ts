@@ -121,23 +121,26 @@ export class WordModel {
   logShares(stems: readonly string[], surrounding: Iterable<string>): Float64Array {
     const features = wordFeatures(stems, surrounding);
     const count = this.meaningNumbers.size;
-    const shares = new Float64Array(count);
-    const byTrait = new Float64Array(this.traitCount);
+    const { targets, weights, traits, traitsFrom } = this;
+    const sums = new Int32Array(count);
+    const byTrait = new Int32Array(this.traitCount);
     for (const feature of features) {
       const word = this.numbers.get(feature);
       if (word === undefined) continue;
-      const [from, traitsFrom, to] = [this.begins[word]!, this.traitBegins[word]!, this.begins[word + 1]!];
-      for (let k = from; k < traitsFrom; k++) shares[this.targets[k]!]! += this.weights[k]!;
-      for (let k = traitsFrom; k < to; k++) byTrait[this.targets[k]!]! += this.weights[k]!;
+      const [from, traitsBegin, to] = [this.begins[word]!, this.traitBegins[word]!, this.begins[word + 1]!];
+      for (let k = from; k < traitsBegin; k++) sums[targets[k]!]! += weights[k]!;
+      for (let k = traitsBegin; k < to; k++) byTrait[targets[k]!]! += weights[k]!;
     }
     // A long line holds more words, not more certainty.
     const scale = this.step / Math.sqrt(Math.max(1, features.length));
+    const shares = new Float64Array(count);
     let most = -Infinity;
     for (let i = 0; i < count; i++) {
-      let sum = shares[i]!;
-      for (let k = this.traitsFrom[i]!; k < this.traitsFrom[i + 1]!; k++) sum += byTrait[this.traits[k]!]!;
-      shares[i] = sum * scale;
-      most = Math.max(most, shares[i]!);
+      let sum = sums[i]!;
+      for (let k = traitsFrom[i]!, end = traitsFrom[i + 1]!; k < end; k++) sum += byTrait[traits[k]!]!;
+      const share = sum * scale;
+      shares[i] = share;
+      if (share > most) most = share;
     }
     let total = 0;
     for (let i = 0; i < count; i++) total += Math.exp(shares[i]! - most);
