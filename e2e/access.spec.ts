@@ -10,7 +10,7 @@ plain('axe finds nothing on the sign-in page', async ({ page }) => {
 for (const theme of ['light', 'dark'] as const)
   for (const width of [1280, 390])
     test(`axe finds nothing on any screen, and nothing is cut off: ${theme}, ${width} wide`, async ({ page }) => {
-      test.setTimeout(180_000);
+      test.setTimeout(420_000);
       await page.evaluate((chosen) => localStorage.setItem('lotus.theme', chosen), theme);
       await page.setViewportSize({ width, height: 800 });
       const look = async () => {
