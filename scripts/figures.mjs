@@ -1,11 +1,13 @@
 /**
- * Contact sheets of the library: every asana from the side and from the front, about 40 figures a sheet.
- *   npm run figures -- --out DIR [--variations] [--only ASANA,ASANA/VARIATION]
+ * Contact sheets of the library, about 40 figures a sheet: every asana from where it is best seen, or from the side
+ * and the front with `--both`. `--blind` leaves the names out and shuffles: who knows yoga tells what each figure is,
+ * and `names.txt` has the answers.
+ *   npm run figures -- --out DIR [--variations] [--only ASANA,ASANA/VARIATION] [--both] [--blind]
  */
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { drawFigure, figureSvg, library, sizeBody, solve } from '@lotus-steady/core';
+import { BodySolver, bestView, drawFigure, figureSvg, library, stepFigures } from '@lotus-steady/core';
 import { chromiumOptions } from './chromium.mjs';
 
 const PER_SHEET = 40;
@@ -23,25 +25,37 @@ if (!out) {
 mkdirSync(out, { recursive: true });
 const only = option('--only')?.split(',');
 const variations = process.argv.includes('--variations');
-const body = sizeBody();
+const solver = new BodySolver(library);
+const isBlind = process.argv.includes('--blind');
+const isBoth = process.argv.includes('--both');
 
 const wanted = (asana, variation, place) => {
   if (only) return only.includes(`${asana.id}/${variation.id}`) || (only.includes(asana.id) && (variations || place === 0));
   return variations || place === 0;
 };
-const cards = library.asanas.flatMap((asana) =>
-  asana.variations
-    .filter((variation, place) => wanted(asana, variation, place))
-    .flatMap((variation) =>
-      [variation.posture, variation.moves].flatMap((posture, end) => {
-        if (!posture) return [];
-        const solved = solve(body, posture);
-        const name = `${asana.id}${variation.id === 'plain' ? '' : ` / ${variation.id}`}${end === 1 ? ' (other end)' : ''}`;
-        const picture = figureSvg(['side', 'front'].map((view) => drawFigure(solved.placed, view)));
-        return [`<figure><div>${picture}</div><figcaption>${name}${solved.reached ? '' : ' - NOT REACHED'}</figcaption></figure>`];
-      }),
-    ),
+/** The same order with every run, and none that tells anything. */
+function shuffled(list) {
+  let seed = 7;
+  return list
+    .map((one) => ({ one, at: (seed = (seed * 48271) % 2147483647) }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ one }) => one);
+}
+
+const forms = library.asanas.flatMap((asana) =>
+  asana.variations.filter((variation, place) => wanted(asana, variation, place)).map((variation) => solver.form(asana.id, variation.id)),
 );
+const shown = isBlind ? shuffled(forms) : forms;
+const nameOf = ({ asana, variation }) => `${asana.id}${variation.id === 'plain' ? '' : ` / ${variation.id}`}`;
+const cards = shown.map((form, i) => {
+  const figures = isBoth
+    ? form.ends.flatMap(({ solved }) => ['side', 'front'].map((view) => drawFigure(solved.placed, view)))
+    : stepFigures(solver, { ...form, changes: [] }, 'none', bestView(form));
+  const reached = form.ends.every(({ solved }) => solved.reached);
+  const caption = isBlind ? String(i + 1) : `${nameOf(form)}${reached ? '' : ' - NOT REACHED'}`;
+  return `<figure><div>${figureSvg(figures)}</div><figcaption>${caption}</figcaption></figure>`;
+});
+if (isBlind) writeFileSync(join(out, 'names.txt'), shown.map((form, i) => `${i + 1} ${nameOf(form)}\n`).join(''));
 
 const browser = await chromium.launch(chromiumOptions());
 const page = await browser.newPage({ viewport: { width: 1600, height: 1150 } });

@@ -54,19 +54,19 @@ class SheetWriter extends Writer {
         .save()
         .translate(x + (left - own.left) * scale, y + box.height - ROOM_CM * scale)
         .scale(scale);
-      // A light edge under each shape keeps it apart from those behind it.
-      for (const { d, tone } of shapes) {
-        this.page.path(d).lineWidth(0.9).stroke('#ffffff');
-        this.page.path(d).fill(FIGURE_INK[tone]);
+      for (const { d, tone, width } of shapes) {
+        const ink = FIGURE_INK[tone];
+        this.page.path(d);
+        if (width === undefined) this.page.fill(ink, 'even-odd');
+        else {
+          this.page.lineWidth(width).lineCap('round').lineJoin('round');
+          if (tone === 'outline') this.page.fillAndStroke(ink, ink, 'even-odd');
+          else this.page.stroke(ink);
+        }
       }
       this.page.restore();
       left += widths[i]! + ROOM_CM;
     }
-    this.page
-      .moveTo(x, y + box.height - ROOM_CM * scale)
-      .lineTo(x + Math.min(box.width, whole * scale), y + box.height - ROOM_CM * scale)
-      .lineWidth(0.5)
-      .stroke(FIGURE_INK.line);
   }
 
   private rule(): void {

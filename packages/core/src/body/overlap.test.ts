@@ -5,7 +5,7 @@ import { readPosture } from './posture.js';
 import { solve } from './solve.js';
 import { pointOn, type PlacedBody, type Vec3 } from './skeleton.js';
 import { chairsOf } from '../figure/props.js';
-import type { Solid } from '../figure/chair.js';
+import type { Solid } from '../figure/raster.js';
 import { partBalls } from './parts.js';
 
 const body = sizeBody();

@@ -1,195 +1,164 @@
-import { polygonHull } from 'd3-polygon';
-import { SIDES } from '../angles.js';
-import { directionOn, pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from '../body/skeleton.js';
-import { path } from './path.js';
-import { drawProps } from './props.js';
+import { getOrCreate } from '../get-or-create.js';
+import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
+import { BONE_NUMBER, BONES, CLOTH, PAIRS } from './bones.js';
+import { Raster } from './raster.js';
+import { boundsOf, sceneOf, SHADOW_CM, type Bounds } from './scene.js';
 import type { Figure, Shape, Tone } from './shape.js';
-import { toView, type View } from './view.js';
+import { borders, traced, type Edge, type TraceOptions } from './trace.js';
+import { axesOf, eyeOf, toView, type Axes, type View } from './view.js';
+import type { Ball } from './volumes.js';
 
-interface Ball {
-  readonly at: Vec3;
-  readonly radius: number;
-}
+/** Side of a cell in cm: finer than a finger. */
+const CELL_CM = 0.6;
+/** How far, in cm, an outline may run beside its cells. */
+const ROOM_CM = 0.36;
+/** Islands and lines that are shorter, in cm, are noise. */
+const LEAST_CM = { outline: 5, line: 4 } as const;
+/** Where one limb lies so much nearer to the eye than another beside it, in cm, a line stands between them. */
+const JUMP_CM = 1.6;
+/** Within a limb that is bent, as at the knee, more is needed. */
+const BENT_JUMP_CM = 3;
+/** A limb is drawn as far where the two of a pair lie apart along the line of sight for so large a share of their distance. */
+const FAR_SHARE = 0.85;
+const LINE_CM = { outline: 1.5, inside: 0.9, face: 0.7 } as const;
+const MARGIN_CM = 3;
 
-const CIRCLE_CORNERS = 20;
+/** A prop takes three numbers of the grid: its upper face, its sides and its ends. */
+const PROP_FACES = 3;
+const FIRST_PROP = 32;
+const MOST_PROPS = Math.floor((255 - FIRST_PROP) / PROP_FACES);
 
-/** The outline round a set of balls seen flat: the hull of their circles. */
-function outline(balls: readonly Ball[], view: View): [number, number][] {
-  const points = balls.flatMap(({ at, radius }): [number, number][] => {
-    const [u, v] = toView(at, view);
-    return Array.from({ length: CIRCLE_CORNERS }, (_, i): [number, number] => {
-      const angle = (i / CIRCLE_CORNERS) * 2 * Math.PI;
-      return [(u + radius * Math.cos(angle)) * 100, (v + radius * Math.sin(angle)) * 100];
-    });
-  });
-  return polygonHull(points) ?? [];
-}
-
-interface Part {
-  readonly tone: 'limb' | 'middle' | 'face' | 'hair';
-  /** Each group is one convex piece; the pieces of a part are inked as one. */
-  readonly pieces: readonly (readonly Ball[])[];
-  /** Distance from the viewer's eye, larger is nearer. */
-  readonly depth: number;
-  readonly side: 'left' | 'right' | null;
-}
-
-function limbParts(placed: PlacedBody, view: View): Part[] {
-  const k = placed.body.scale / 100;
-  const g = placed.body.radiusScale / 100;
-  const { length } = placed.body;
-  const ball = (segment: Segment, local: Vec3, radius: number): Ball => ({
-    at: pointOn(placed, segmentIndex(segment), local),
-    radius: radius * g,
-  });
-  const parts: Part[] = [];
-  /** Toe tips; they bend back where the ball of the foot bears with the heel up. */
-  const toes = (foot: Segment): Ball => {
-    const tip = ball(foot, [17 * k, 0, -5.6 * k], 0.9);
-    return tip.at[2] >= tip.radius ? tip : { ...tip, at: [tip.at[0], tip.at[1], tip.radius] };
-  };
-  const add = (side: 'left' | 'right', nudge: number, ...pieces: Ball[][]) => {
-    const all = pieces.flat();
-    const depth = all.reduce((sum, { at }) => sum + toView(at, view)[2], 0) / all.length;
-    parts.push({ tone: 'limb', pieces, depth: depth + nudge, side });
-  };
-  for (const side of SIDES) {
-    const thigh: Segment = `${side}Thigh`;
-    const shin: Segment = `${side}Shin`;
-    const foot: Segment = `${side}Foot`;
-    const out = side === 'left' ? 1 : -1;
-    add(
-      side,
-      0,
-      [ball(thigh, [0, 0, 0], 8), ball(thigh, [0, 0, -length.thigh * 0.5], 6.8), ball(shin, [0, 0, 0], 5)],
-      [ball(shin, [0, 0, 0], 5), ball(shin, [-0.8 * k, 0, -length.shin * 0.3], 5), ball(foot, [0, 0, 0], 3.3)],
-      [ball(shin, [-0.8 * k, 0, -length.shin * 0.3], 5), ball(shin, [0, 0, -length.shin * 0.7], 3.4), ball(foot, [0, 0, 0], 3.3)],
-      [ball(foot, [0, 0, 0], 3.3), ball(foot, [-2 * k, 0, -4 * k], 2.5), ball(foot, [11 * k, 0, -5 * k], 1.5)],
-      [
-        ball(foot, [-2 * k, 0, -4 * k], 2.5),
-        ball(foot, [11 * k, out * 1.2 * k, -5 * k], 1.5),
-        ball(foot, [11 * k, -out * 1.2 * k, -5 * k], 1.5),
-        toes(foot),
-      ],
-    );
-    const upper: Segment = `${side}UpperArm`;
-    const fore: Segment = `${side}Forearm`;
-    const hand: Segment = `${side}Hand`;
-    add(
-      side,
-      0.05,
-      [ball(upper, [0, 0, 0], 5.2), ball(upper, [0, 0, -length.upperArm * 0.45], 4.1), ball(fore, [0, 0, 0], 3.4)],
-      [ball(fore, [0, 0, 0], 3.4), ball(fore, [0, 0, -length.forearm * 0.3], 3.4), ball(hand, [0, 0, 0], 2.2)],
-      [ball(hand, [0, 0, 0], 2.2), ball(hand, [0, 0, -8 * k], 2.6), ball(hand, [0, 0, -16 * k], 1.1)],
-    );
+/** The parts that lie behind their pair's other side. */
+function farBones(balls: readonly Ball[], axes: Axes): Set<number> {
+  const far = new Set<number>();
+  for (const sides of PAIRS) {
+    const [left, right] = sides.map((bones) => {
+      const own = balls.filter(({ bone }) => bones.some((name) => BONE_NUMBER[name] === bone));
+      return [0, 1, 2].map((i) => own.reduce((sum, { at }) => sum + at[i]!, 0) / own.length) as Vec3;
+    }) as [Vec3, Vec3];
+    const apart = Math.hypot(left[0] - right[0], left[1] - right[1], left[2] - right[2]);
+    const behind = toView(right, axes)[2] - toView(left, axes)[2];
+    if (Math.abs(behind) < FAR_SHARE * apart) continue;
+    for (const name of sides[behind > 0 ? 0 : 1]!) far.add(BONE_NUMBER[name]);
   }
-  return parts;
+  return far;
 }
 
-function trunkParts(placed: PlacedBody, view: View): Part[] {
-  const k = placed.body.scale / 100;
-  const g = placed.body.radiusScale / 100;
-  const ring = (segment: Segment, z: number, half: number, radius: number, forward = 0): Ball[] =>
-    [half, -half].map((y) => ({
-      at: pointOn(placed, segmentIndex(segment), [forward * k, y * k, z * k]),
-      radius: radius * g,
-    }));
-  const rings = [
-    ring('pelvis', -1, 6.5, 8.5, -1),
-    ring('pelvis', 7, 6.5, 8.3),
-    ring('lumbar2', 2, 5, 8, 0.5),
-    ring('thoracic1', 3, 6, 8.6, 0.5),
-    ring('thoracic3', 2, 7.5, 9, 0.5),
-    ring('thoracic4', 3, 9, 6.2, 0),
-    ring('neck1', 2, 0.5, 5),
-  ];
-  const pieces = rings.slice(1).map((upper, i) => [...rings[i]!, ...upper]);
-  const { womb } = placed.body;
-  if (womb) {
-    const ball = (segment: Segment, x: number, z: number, radius: number): Ball => ({
-      at: pointOn(placed, segmentIndex(segment), [x, 0, z * k]),
-      radius,
-    });
-    pieces.push([
-      ball('lumbar2', 3 * k + womb.out * 0.85, 0, 6.5 * g + womb.out * 0.2),
-      ball('lumbar3', 2 * k, 4, 8 * g),
-      ball('pelvis', 2 * k, 8, 8 * g),
-    ]);
-  }
-  const depth = toView(pointOn(placed, segmentIndex('thoracic1'), [0, 0, 0]), view)[2];
-  return [{ tone: 'middle', pieces, depth, side: null }];
+const isBody = (label: number): boolean => label > 0 && label < FIRST_PROP;
+const LIMB_OF: readonly string[] = [
+  '',
+  ...BONES.map((bone) => bone.replace(/Thigh|Shin|Foot/, 'Leg').replace(/UpperArm|Forearm|Hand/, 'Arm')),
+];
+const CLOTH_OF: readonly string[] = ['', ...BONES.map((bone) => CLOTH[bone])];
+
+/** Whether a line stands between two parts of the body that lie side by side on the screen, so far apart in depth. */
+function isParted(one: number, other: number, jump: number): boolean {
+  if (one === other) return false;
+  if (CLOTH_OF[one] !== CLOTH_OF[other]) return LIMB_OF[one] === LIMB_OF[other] || jump > JUMP_CM || CLOTH_OF[one] === 'hair' || CLOTH_OF[other] === 'hair'; // prettier-ignore
+  return jump > (LIMB_OF[one] === LIMB_OF[other] ? BENT_JUMP_CM : JUMP_CM);
 }
 
-function headParts(placed: PlacedBody, view: View): Part[] {
-  const k = placed.body.scale / 100;
+/** Places on the face in cm of the reference body: two eyes, and the ends of the mouth. */
+const EYES: readonly Readonly<Vec3>[] = [[8, 2.8, 8.6], [8, -2.8, 8.6]]; // prettier-ignore
+const MOUTH: readonly Readonly<Vec3>[] = [[7.9, 1.1, 3.6], [7.9, -1.1, 3.6]]; // prettier-ignore
+/** What lies so much before a place on the face, in cm, hides it. */
+const HIDES_CM = 2.2;
+
+function drawFace(placed: PlacedBody, axes: Axes, raster: Raster, lift: number): Shape[] {
   const head = segmentIndex('head');
-  const ball = (x: number, y: number, z: number, radius: number): Ball => ({
-    at: pointOn(placed, head, [x * k, y * k, z * k]),
-    radius: radius * k,
+  const scale = placed.body.scale / 100;
+  const gaze = directionOn(placed, head, [1, 0, 0]);
+  const seen = (local: Readonly<Vec3>): [number, number] | null => {
+    const point = pointOn(placed, head, [local[0] * scale, local[1] * scale, local[2] * scale]).map((m) => m * 100) as Vec3;
+    const [u, v, near] = toView(point, axes);
+    const [column, row] = [Math.floor((u - raster.left) / raster.step), Math.floor((v - raster.top) / raster.step)];
+    if (column < 0 || row < 0 || column >= raster.columns || row >= raster.rows) return null;
+    const cell = row * raster.columns + column;
+    return raster.labels[cell] === BONE_NUMBER.face && raster.depths[cell]! - near < HIDES_CM ? [u, v - lift] : null;
+  };
+  // Whoever lies on the back has their eyes closed.
+  const isResting = gaze[2] > 0.8;
+  const across = directionOn(placed, head, [0, 1, 0]);
+  const [du, dv] = toView(across, axes);
+  const parts = EYES.flatMap((eye) => {
+    const at = seen(eye);
+    if (!at) return [];
+    const half = isResting ? 1.3 : 0.35;
+    return [
+      `M${(at[0] - du * half).toFixed(1)} ${(at[1] - dv * half).toFixed(1)}l${(2 * du * half || 0.1).toFixed(1)} ${(2 * dv * half).toFixed(1)}`,
+    ];
   });
-  const neck: Part = {
-    tone: 'middle',
-    depth: toView(placed.origins[head]!, view)[2] - 0.01,
-    side: null,
-    pieces: [[{ at: pointOn(placed, segmentIndex('neck1'), [-1 * k, 0, 0]), radius: 5 * k }, ball(0, 0, 3, 4.6)]],
-  };
-  const face: Part = {
-    tone: 'face',
-    depth: toView(pointOn(placed, head, [0, 0, 7 * k]), view)[2] + 0.02,
-    side: null,
-    pieces: [
-      [ball(0.8, 0, 8, 7.4), ball(4, 0, 1, 3.2), ball(0, 0, 4, 5.5)],
-      [ball(7.4, 0, 7.5, 1.2), ball(9.2, 0, 4.4, 0.8), ball(6.2, 0, 4, 1.2)],
-    ],
-  };
-  const faceTowards = directionOn(placed, head, [1, 0, 0]);
-  const away = toView([faceTowards[0], faceTowards[1], faceTowards[2]], view)[2];
-  // Seen from behind the whole head is hair; seen from the front only its crown and rim.
-  const hair: Part = {
-    tone: 'hair',
-    depth: face.depth + (away < -0.35 ? 0.05 : away > 0.6 ? -0.005 : 0.03),
-    side: null,
-    pieces:
-      away > 0.6
-        ? [
-            [ball(-2, 0, 8.5, 8.6), ball(-1, 0, 10.5, 7.6)],
-            [ball(2, 3.5, 13.4, 2.6), ball(2, -3.5, 13.4, 2.6), ball(-1, 0, 13, 4)],
-          ]
-        : [
-            [ball(-2.4, 0, 8.6, 7.4), ball(-3.8, 0, 3.6, 3.6)],
-            [ball(-2.4, 0, 9.4, 7), ball(3.2, 0, 13, 3.2)],
-            [ball(-9.6, 0, 6.5, 3), ball(-6.5, 0, 7.5, 3)],
-          ],
-  };
-  return [neck, face, hair];
+  const [left, right] = MOUTH.map(seen);
+  if (left && right) parts.push(`M${left[0].toFixed(1)} ${left[1].toFixed(1)}L${right[0].toFixed(1)} ${right[1].toFixed(1)}`);
+  return parts.length === 0 ? [] : [{ tone: 'line', d: parts.join(''), width: LINE_CM.face * (isResting ? 1 : 1.4) }];
 }
 
-/** The figure of a placed body with its props, seen from the side (facing right) or from the front. */
-export function drawFigure(placed: PlacedBody, view: View): Figure {
-  const parts = [...trunkParts(placed, view), ...headParts(placed, view), ...limbParts(placed, view)];
-  const middle = parts[0]!.depth;
-  parts.sort((a, b) => a.depth - b.depth);
-  const props = drawProps(placed, view);
-  let left = Infinity;
-  let right = -Infinity;
-  let top = Infinity;
-  const seen = (points: readonly (readonly [number, number])[]) => {
-    for (const [x, y] of points) {
-      left = Math.min(left, x);
-      right = Math.max(right, x);
-      top = Math.min(top, y);
-    }
-  };
-  const shapes: Shape[] = parts.map((part) => {
-    const outlines = part.pieces.map((piece) => outline(piece, view));
-    outlines.forEach(seen);
-    const tone: Tone = part.tone !== 'limb' ? part.tone : part.depth < middle - 0.02 ? 'far' : 'near';
-    return { tone, d: outlines.map(path).join('') };
+/** The shadow that what lies low throws straight down. */
+function drawShadow(balls: readonly Ball[], axes: Axes, bounds: Bounds, options: TraceOptions): Shape[] {
+  const floor = new Raster(axes, bounds.left, bounds.top, bounds.right, bounds.bottom, 2 * CELL_CM);
+  for (const { at, radius } of balls) {
+    if (at[2] - radius > SHADOW_CM) continue;
+    // A disc on the floor, seen from where the eye is: a ball would stand up.
+    floor.disc([at[0], at[1], 0], radius * 0.95);
+  }
+  const edges: Edge[] = [];
+  borders(floor, (_cell, _other, edge) => edges.push(edge));
+  return [{ tone: 'shadow', d: traced(floor, edges, { ...options, room: 2 * options.room }) }];
+}
+
+/**
+ * The figure of a placed body with its props, on its mat. `below` is how far it, or another figure that shares
+ * its ground, reaches below the floor's middle on the screen.
+ */
+export function drawFigure(placed: PlacedBody, view: View, below?: number): Figure {
+  const axes = axesOf(view);
+  const scene = sceneOf(placed, axes);
+  const bounds = boundsOf(scene, axes);
+  const lift = below ?? bounds.bottom;
+  const raster = new Raster(axes, bounds.left - MARGIN_CM, bounds.top - MARGIN_CM, bounds.right + MARGIN_CM, bounds.bottom + MARGIN_CM, CELL_CM); // prettier-ignore
+  const toneOf = new Array<Tone | null>(256).fill(null);
+  const far = farBones(scene.balls, axes);
+  BONES.forEach((bone, i) => {
+    const cloth = CLOTH[bone];
+    toneOf[i + 1] = far.has(i + 1) && cloth !== 'hair' ? `${cloth}Far` : cloth;
   });
-  props.corners.forEach((corner) => seen([corner]));
+  for (const ball of scene.balls) raster.ball(ball);
+  scene.props.slice(0, MOST_PROPS).forEach(({ boxes, balls, top, sides }, i) => {
+    const number = FIRST_PROP + PROP_FACES * i;
+    toneOf[number] = top;
+    toneOf[number + 1] = toneOf[number + 2] = sides;
+    for (const box of boxes) raster.box(box, number, number + 1, number + 2);
+    for (const ball of balls) raster.ball({ ...ball, bone: number });
+  });
+
+  const { labels, depths } = raster;
+  const options: TraceOptions = { isArea: true, room: ROOM_CM, least: LEAST_CM.outline, lift };
+  const around: Edge[] = [];
+  const lines: Edge[] = [];
+  const byTone = new Map<Tone, Edge[]>();
+  borders(raster, (cell, other, edge) => {
+    const [one, two] = [labels[cell]!, labels[other]!];
+    const tones = [toneOf[one]!, toneOf[two]!];
+    if (tones[0] !== tones[1]) for (const tone of tones) if (tone !== null) getOrCreate(byTone, tone, () => []).push(edge);
+    if (one === 0 || two === 0) around.push(edge);
+    else if (!isBody(one) || !isBody(two) || isParted(one, two, Math.abs(depths[cell]! - depths[other]!))) lines.push(edge);
+  });
+  const shapes: Shape[] = [];
+  if (scene.mat.length > 0)
+    shapes.push({
+      tone: 'mat',
+      d: scene.mat.map((corner, i) => { const [u, v] = toView(corner, axes); return `${i === 0 ? 'M' : 'L'}${u.toFixed(1)} ${(v - lift).toFixed(1)}`; }).join('') + 'Z', // prettier-ignore
+    });
+  shapes.push(...drawShadow(scene.balls, axes, bounds, options));
+  // Under all tones lies the outline's own colour: what two of them leave between them is a line.
+  shapes.push({ tone: 'outline', d: traced(raster, around, options), width: LINE_CM.outline });
+  for (const [tone, edges] of byTone) shapes.push({ tone, d: traced(raster, edges, options) });
+  shapes.push({ tone: 'line', d: traced(raster, lines, { ...options, isArea: false, least: LEAST_CM.line }), width: LINE_CM.inside });
+  shapes.push(...drawFace(placed, axes, raster, lift));
   return {
-    view,
-    shapes: [...props.behind, ...shapes, ...props.before],
-    box: { left, right, top, bottom: 0 },
+    eye: eyeOf(view),
+    lift,
+    shapes: shapes.filter(({ d }) => d !== ''),
+    box: { left: bounds.left, right: bounds.right, top: bounds.top - lift, bottom: bounds.bottom - lift },
   };
 }

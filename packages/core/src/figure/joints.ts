@@ -1,5 +1,6 @@
 import { segmentIndex, type PlacedBody, type Segment } from '../body/skeleton.js';
-import { toView, type View } from './view.js';
+import type { Figure } from './shape.js';
+import { toView } from './view.js';
 
 const JOINTS = {
   neck: 'neck1', upperBack: 'thoracic2', lowBack: 'lumbar1', shoulder: 'rightUpperArm', hip: 'rightThigh', knee: 'rightShin', ankle: 'rightFoot',
@@ -7,11 +8,11 @@ const JOINTS = {
 export type Joint = keyof typeof JOINTS;
 
 /** Where the joints of the near side lie in a figure's own drawing, in cm. */
-export function jointPoints(placed: PlacedBody, view: View): Record<Joint, readonly [number, number]> {
+export function jointPoints(placed: PlacedBody, { eye, lift }: Pick<Figure, 'eye' | 'lift'>): Record<Joint, readonly [number, number]> {
   return Object.fromEntries(
     Object.entries(JOINTS).map(([joint, segment]) => {
-      const [x, y] = toView(placed.origins[segmentIndex(segment)]!, view);
-      return [joint, [x * 100, y * 100] as const];
+      const [x, y] = toView(placed.origins[segmentIndex(segment)]!, eye);
+      return [joint, [x * 100, y * 100 - lift] as const];
     }),
   ) as unknown as Record<Joint, readonly [number, number]>;
 }

@@ -1,33 +1,40 @@
-import { isExternal, type Contact, type LevelSurface } from '../body/contact.js';
+import { isExternal, type BodyPart, type Contact, type LevelSurface, type WallName } from '../body/contact.js';
 import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { heightOf } from '../body/solve.js';
-import type { Shape, Tone } from './shape.js';
-import { chairSolids, seenOutline, type Solid } from './chair.js';
-import { path } from './path.js';
-import { toView, type View } from './view.js';
+import { chairSolids } from './chair.js';
+import type { Solid } from './raster.js';
+import type { Tone } from './shape.js';
+import type { Axes } from './view.js';
+import type { Ball } from './volumes.js';
 
-interface Drawn {
-  readonly behind: Shape[];
-  readonly before: Shape[];
-  readonly corners: readonly [number, number][];
+/** A prop in the room, in cm: boxes with a tone for the face above and one for the others, or balls for what is round. */
+export interface DrawnProp {
+  readonly boxes: readonly Solid[];
+  readonly balls: readonly Omit<Ball, 'bone'>[];
+  readonly top: Tone;
+  readonly sides: Tone;
 }
 
-/** Least width in cm that a prop is drawn with, and whether it is wood or wool. */
-const LOOK: Record<Exclude<LevelSurface, 'floor' | 'seat' | 'chairback' | 'table'>, { width: number; tone: Tone; round: number }> = {
-  step: { width: 34, tone: 'wood', round: 1 },
-  block: { width: 16, tone: 'wood', round: 1.5 },
-  blanket: { width: 34, tone: 'wool', round: 1.5 },
-  bolster: { width: 24, tone: 'wool', round: 8 },
-  cushion: { width: 26, tone: 'wool', round: 4 },
-  stack: { width: 44, tone: 'wool', round: 2 },
-  wedge: { width: 24, tone: 'wood', round: 1 },
+type Prop = Exclude<LevelSurface, 'floor' | 'seat' | 'chairback' | 'table'>;
+
+/** Length and width in cm that each prop lies with, and what it is made of. Common practice, no source. */
+const LOOK: Readonly<
+  Record<Prop, { readonly long: number; readonly wide: number; readonly of: 'wood' | 'wool'; readonly isRound?: boolean }>
+> = {
+  step: { long: 60, wide: 34, of: 'wood' },
+  block: { long: 23, wide: 15, of: 'wood' },
+  blanket: { long: 52, wide: 38, of: 'wool' },
+  bolster: { long: 66, wide: 24, of: 'wool', isRound: true },
+  cushion: { long: 40, wide: 30, of: 'wool' },
+  stack: { long: 60, wide: 46, of: 'wool' },
+  wedge: { long: 46, wide: 22, of: 'wood' },
 };
 
-function box(left: number, top: number, width: number, height: number, round: number): string {
-  const r = Math.min(round, width / 2, height / 2);
-  return `M${(left + r).toFixed(1)} ${top.toFixed(1)}h${(width - 2 * r).toFixed(1)}a${r} ${r} 0 0 1 ${r} ${r}v${(height - 2 * r).toFixed(1)}a${r} ${r} 0 0 1 ${-r} ${r}h${(-(width - 2 * r)).toFixed(1)}a${r} ${r} 0 0 1 ${-r} ${-r}v${(-(height - 2 * r)).toFixed(1)}a${r} ${r} 0 0 1 ${r} ${-r}Z`;
-}
+/** Parts of the trunk lie along a prop; limbs and the head lie across it. */
+const ALONG: ReadonlySet<BodyPart> = new Set<BodyPart>([
+  'belly', 'waist', 'ribs', 'chest', 'lowback', 'midback', 'upperback', 'pelvis',
+]); // prettier-ignore
 
 interface Spot {
   readonly contact: Contact;
@@ -43,88 +50,125 @@ function spotsOf(placed: PlacedBody): Spot[] {
   );
 }
 
-/** Runs of places along the screen that one prop can serve. */
-function runs(places: readonly number[], reach: number): [number, number][] {
-  const sorted = [...places].sort((a, b) => a - b);
-  const found: [number, number][] = [];
-  for (const place of sorted) {
-    const last = found.at(-1);
-    if (last && place - last[1] <= reach) last[1] = place;
-    else found.push([place, place]);
+/** Spots that one prop can serve: each lies within its reach of another. */
+function clusters(spots: readonly Spot[], reach: number): Spot[][] {
+  const found: Spot[][] = [];
+  for (const spot of spots) {
+    const near = found.filter((group) => group.some(({ at }) => Math.hypot(at[0] - spot.at[0], at[1] - spot.at[1]) * 100 <= reach));
+    for (const group of near) found.splice(found.indexOf(group), 1);
+    found.push([spot, ...near.flat()]);
   }
   return found;
 }
 
-/** The props and walls that a posture's contacts name, drawn where the body meets them. */
-export function drawProps(placed: PlacedBody, view: View): Drawn {
-  const behind: Shape[] = [];
-  const before: Shape[] = [];
-  const corners: [number, number][] = [];
-  const spots = spotsOf(placed);
-  const across = (at: Vec3) => toView(at, view)[0] * 100;
-  const draw = (tone: Tone, d: string) => behind.push({ tone, d });
+const SEAT_CM = 41;
 
+/** A prop under a group of spots: as long as it is made, longer where it has to serve more. */
+function propUnder(placed: PlacedBody, group: readonly Spot[], surface: Prop, height: number, bottom: number): DrawnProp {
+  const { long, wide, of, isRound } = LOOK[surface];
+  const [head, hips] = [placed.origins[segmentIndex('thoracic4')]!, placed.origins[0]!];
+  const bodyAlongX = Math.abs(head[0] - hips[0]) >= Math.abs(head[1] - hips[1]);
+  const lies = group.some(({ contact }) => ALONG.has(contact.part));
+  const isAlongX = lies === bodyAlongX;
+  const ranges = [0, 1].map((axis) => {
+    const places = group.map(({ at }) => at[axis as 0 | 1] * 100);
+    return { from: Math.min(...places), to: Math.max(...places) };
+  }) as [{ from: number; to: number }, { from: number; to: number }];
+  const sizes = [isAlongX ? long : wide, isAlongX ? wide : long].map((size, i) => Math.max(size, ranges[i]!.to - ranges[i]!.from + 12));
+  const from = ranges.map(({ from: least, to }, i) => (least + to - sizes[i]!) / 2) as [number, number];
+  const thick = Math.max(1.5, height - bottom);
+  // What is thicker than a bolster is several, one on another.
+  const layers = isRound ? Math.ceil(thick / (wide + 2)) : 1;
+  if (!isRound || layers > 1) {
+    const boxes = Array.from({ length: layers }, (_, layer): Solid => ({
+      from: [from[0], from[1], bottom + (layer * thick) / layers],
+      size: [sizes[0]!, sizes[1]!, thick / layers],
+    }));
+    return { boxes, balls: [], top: of, sides: of === 'wood' ? 'woodSide' : 'woolSide' };
+  }
+  const radius = thick / 2;
+  const balls: Omit<Ball, 'bone'>[] = [];
+  const [length, width] = isAlongX ? [sizes[0]!, sizes[1]!] : [sizes[1]!, sizes[0]!];
+  const reach = Math.max(0, width / 2 - radius);
+  for (let l = radius; l <= length - radius; l += radius * 0.3)
+    for (const w of [-reach, 0, reach]) {
+      const [x, y] = isAlongX ? [from[0] + l, from[1] + sizes[1]! / 2 + w] : [from[0] + sizes[0]! / 2 + w, from[1] + l];
+      balls.push({ at: [x, y, bottom + radius], radius });
+    }
+  return { boxes: [], balls, top: of, sides: of };
+}
+
+const WALL_CM = { thick: 4, high: 190, wide: 130 } as const;
+const WALLS: Readonly<Record<WallName, { readonly axis: 0 | 1; readonly out: 1 | -1 }>> = {
+  front: { axis: 0, out: 1 },
+  back: { axis: 0, out: -1 },
+  left: { axis: 1, out: 1 },
+  right: { axis: 1, out: -1 },
+};
+
+/** The walls that a posture touches; none that would stand between it and the eye. */
+function wallsOf(placed: PlacedBody, spots: readonly Spot[], axes: Axes): DrawnProp[] {
+  return (Object.keys(WALLS) as WallName[]).flatMap((wall): DrawnProp[] => {
+    const group = spots.filter(({ contact: { on } }) => on.kind === 'wall' && on.wall === wall);
+    const { axis, out } = WALLS[wall];
+    if (group.length === 0 || axes.near[axis] * out > 0.25) return [];
+    const faces = group.map(
+      ({ contact, at }) => (at[axis] + out * (partBalls(placed.body, contact.part, contact.side)[0]?.radius ?? 0)) * 100,
+    );
+    const face = faces.reduce((a, b) => a + b, 0) / faces.length;
+    const other = axis === 0 ? 1 : 0;
+    const middle = (group.reduce((sum, { at }) => sum + at[other], 0) / group.length) * 100;
+    const scale = placed.body.scale;
+    const from: Vec3 = [0, 0, 0];
+    const size: Vec3 = [0, 0, WALL_CM.high * scale];
+    from[axis] = out > 0 ? face : face - WALL_CM.thick;
+    size[axis] = WALL_CM.thick;
+    from[other] = middle - (WALL_CM.wide * scale) / 2;
+    size[other] = WALL_CM.wide * scale;
+    return [{ boxes: [{ from, size }], balls: [], top: 'wall', sides: 'wall' }];
+  });
+}
+
+function tableOf(group: readonly Spot[], height: number): DrawnProp {
+  const [x, y] = [0, 1].map((axis) => group.reduce((sum, { at }) => sum + at[axis as 0 | 1], 0) * (100 / group.length)) as [number, number];
+  const [from, long, wide] = [[x - 12, y - 45] as const, 62, 90];
+  const leg = (dx: number, dy: number): Solid => ({ from: [from[0] + dx, from[1] + dy, 0], size: [4, 4, height - 3] });
+  return {
+    boxes: [
+      { from: [from[0], from[1], height - 3], size: [long, wide, 3] },
+      leg(2, 2), leg(long - 6, 2), leg(2, wide - 6), leg(long - 6, wide - 6),
+    ],
+    balls: [], top: 'wood', sides: 'woodSide',
+  }; // prettier-ignore
+}
+
+/** The props and walls that a posture's contacts name, where the body meets them. */
+export function propsIn(placed: PlacedBody, axes: Axes): DrawnProp[] {
+  const spots = spotsOf(placed);
+  const props: DrawnProp[] = [];
   const groups = new Map<string, Spot[]>();
   for (const spot of spots) {
     const { on } = spot.contact;
     if (on.kind !== 'level' || on.surface === 'floor') continue;
-    const chairLike = on.surface === 'seat' || on.surface === 'chairback';
-    const key = chairLike ? 'chair' : `${on.surface}@${on.height}`;
+    const key = on.surface === 'seat' || on.surface === 'chairback' ? 'chair' : `${on.surface}@${on.height}`;
     groups.set(key, [...(groups.get(key) ?? []), spot]);
   }
-
   for (const [key, group] of groups) {
-    const on = group[0]!.contact.on;
+    const { on } = group[0]!.contact;
     if (on.kind !== 'level') continue;
     if (key === 'chair') {
-      const outlines = chairsOf(placed).map((solid) => seenOutline(solid, view));
-      draw('wood', outlines.map(path).join(''));
-      corners.push(...outlines.flat());
+      props.push({ boxes: chairsOf(placed), balls: [], top: 'wood', sides: 'woodSide' });
       continue;
     }
     const height = heightOf(on, placed.body) * 100;
-    if (on.surface === 'table') {
-      const at = group.map((spot) => across(spot.at));
-      const from = Math.min(...at) - 10;
-      const to = Math.max(...at, from + 50) + 10;
-      draw('wood', box(from, -height, to - from, 4, 1) + box(from + 4, -height, 3, height, 1) + box(to - 7, -height, 3, height, 1));
-      corners.push([from, -height], [to, -height]);
-      continue;
-    }
-    if (on.surface === 'chairback' || on.surface === 'seat' || on.surface === 'floor') continue;
-    const look = LOOK[on.surface];
-    for (const [from, to] of runs(
-      group.map((spot) => across(spot.at)),
-      look.width * 0.9,
-    )) {
-      const width = Math.max(look.width, to - from + 12);
-      const left = (from + to) / 2 - width / 2;
+    if (on.surface === 'table') props.push(tableOf(group, height));
+    else if (on.surface !== 'seat' && on.surface !== 'chairback' && on.surface !== 'floor') {
       // A low thing on a seat lies on the seat, not on the floor.
-      const bottom = groups.has('chair') && height > 42 && height < 75 && on.surface !== 'block' ? 41 * placed.body.scale : 0;
-      draw(look.tone, box(left, -height, width, Math.max(1.5, height - bottom), look.round));
-      corners.push([left, -height], [left + width, -height]);
+      const bottom = groups.has('chair') && height > SEAT_CM + 1 && height < 75 && on.surface !== 'block' ? SEAT_CM * placed.body.scale : 0;
+      for (const one of clusters(group, LOOK[on.surface].wide)) props.push(propUnder(placed, one, on.surface, height, bottom));
     }
   }
-
-  for (const wall of ['front', 'back', 'left', 'right'] as const) {
-    const group = spots.filter(({ contact }) => contact.on.kind === 'wall' && contact.on.wall === wall);
-    if (group.length === 0) continue;
-    // Only a wall that is seen edge-on hides nobody.
-    const alongX = wall === 'front' || wall === 'back';
-    const turned = view === 'side' ? 0 : view === 'front' ? 90 : ((view % 180) + 180) % 180;
-    const seen = alongX ? turned < 12 || turned > 168 : Math.abs(turned - 90) < 12;
-    if (!seen) continue;
-    const balls = group.map(
-      ({ contact, at }) =>
-        across(at) +
-        (wall === 'front' || wall === 'left' ? 1 : -1) * 100 * (partBalls(placed.body, contact.part, contact.side)[0]?.radius ?? 0),
-    );
-    const at = balls.reduce((a, b) => a + b, 0) / balls.length;
-    const out = wall === 'front' || wall === 'left' ? 1 : -1;
-    draw('woodFar', box(out > 0 ? at : at - 4, -190 * placed.body.scale, 4, 190 * placed.body.scale, 0.5));
-    corners.push([at + out * 4, -150]);
-  }
-  return { behind, before, corners };
+  return [...props, ...wallsOf(placed, spots, axes)];
 }
 
 const SITTING = new Set(['sitbone', 'thigh', 'sacrum', 'pelvis', 'hipside']);

@@ -1,9 +1,18 @@
-import type { Figure, Tone } from './shape.js';
+import type { Figure, Shape, Tone } from './shape.js';
 
 /** Colours of a figure on paper, for pictures outside the application. */
 export const FIGURE_INK: Readonly<Record<Tone, string>> = {
-  near: '#2b2f63', middle: '#3d427c', far: '#8e92bb', face: '#c9a98c', hair: '#1d1f3f', wood: '#c6a77d', wool: '#b98a84', woodFar: '#d9c7a8', line: '#6b6a75',
+  leg: '#2f3568', legFar: '#9396b4', top: '#5f66a3', topFar: '#a7abc9', skin: '#d6ab8a', skinFar: '#e3c9b4', hair: '#23223c',
+  wood: '#d1ad7b', woodSide: '#b8935f', wool: '#cda39a', woolSide: '#b4857c', wall: '#e6dccb', mat: '#e2e2d2', shadow: '#cfcfbd', line: '#1f2147', outline: '#1f2147',
 }; // prettier-ignore
+
+/** A shape as SVG: filled, or drawn as a line where it has a width; an outline is both. */
+export function shapeSvg({ tone, d, width }: Shape): string {
+  const ink = FIGURE_INK[tone];
+  return width === undefined
+    ? `<path d="${d}" fill="${ink}" fill-rule="evenodd"/>`
+    : `<path d="${d}" fill="${tone === 'outline' ? ink : 'none'}" fill-rule="evenodd" stroke="${ink}" stroke-width="${width}" stroke-linecap="round" stroke-linejoin="round"/>`;
+}
 
 const ROOM = 8;
 const BELOW = 6;
@@ -15,11 +24,8 @@ export function figureSvg(figures: readonly Figure[], apart = 16): string {
   const drawn = figures.map(({ box, shapes }) => {
     const shift = at - box.left;
     at += box.right - box.left + apart;
-    const paths = shapes.map(
-      ({ tone, d }) => `<path d="${d}" fill="${FIGURE_INK[tone]}" stroke="#faf6ee" stroke-width="0.9" paint-order="stroke"/>`,
-    );
-    return `<g transform="translate(${shift.toFixed(1)} 0)">${paths.join('')}</g>`;
+    return `<g transform="translate(${shift.toFixed(1)} 0)">${shapes.map(shapeSvg).join('')}</g>`;
   });
   const width = at - apart + ROOM;
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 ${top.toFixed(1)} ${width.toFixed(1)} ${(BELOW - top).toFixed(1)}"><path d="M0 0h${width.toFixed(1)}" stroke="${FIGURE_INK.line}" stroke-width="0.8"/>${drawn.join('')}</svg>`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 ${top.toFixed(1)} ${width.toFixed(1)} ${(BELOW - top).toFixed(1)}">${drawn.join('')}</svg>`;
 }

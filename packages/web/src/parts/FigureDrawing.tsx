@@ -1,4 +1,5 @@
 import type { Figure } from '@lotus-steady/core';
+import { FigureShapes } from './FigureShapes.js';
 
 interface Props {
   readonly figure: Figure;
@@ -14,9 +15,9 @@ interface Props {
 
 const ROOM = 6;
 /** Ground shown below the feet, in cm. */
-export const GROUND_CM = 5;
+export const GROUND_CM = 3;
 
-/** One figure in ink on its ground line. The paths come from the core: the picture can't disagree with the measures. */
+/** One figure in ink on its mat. The paths come from the core: the picture can't disagree with the measures. */
 export function FigureDrawing({ figure, label, className = '', scale, height, ghost }: Props) {
   const left = Math.min(figure.box.left, ghost?.box.left ?? Infinity) - ROOM;
   const right = Math.max(figure.box.right, ghost?.box.right ?? -Infinity) + ROOM;
@@ -29,17 +30,12 @@ export function FigureDrawing({ figure, label, className = '', scale, height, gh
       {...size}
       {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >
-      <line x1={left} x2={right} y1="0.4" y2="0.4" stroke="var(--soft)" strokeWidth="0.8" />
       {ghost && (
         <g opacity="0.28">
-          {ghost.shapes.map(({ tone, d }, i) => (
-            <path key={i} d={d} className={tone} />
-          ))}
+          <FigureShapes figure={ghost} />
         </g>
       )}
-      {figure.shapes.map(({ tone, d }, i) => (
-        <path key={i} d={d} className={tone} />
-      ))}
+      <FigureShapes figure={figure} />
     </svg>
   );
 }

@@ -1,6 +1,7 @@
 import type { Figure } from '@lotus-steady/core';
 import type { Drawing } from '../worker/figure-cache.js';
 import { GROUND_CM } from './FigureDrawing.js';
+import { FigureShapes } from './FigureShapes.js';
 
 const ROOM = 6;
 
@@ -23,8 +24,8 @@ export function FigurePair({ drawing, label, className = '' }: { drawing: Drawin
   const width = sideWidth + APART + front.right - front.left;
   const top = Math.min(side.top, front.top);
   const views = [
-    { ends: drawing.side, shift: -side.left, from: 0, to: sideWidth },
-    { ends: drawing.front, shift: sideWidth + APART - front.left, from: sideWidth + APART, to: width },
+    { ends: drawing.side, shift: -side.left },
+    { ends: drawing.front, shift: sideWidth + APART - front.left },
   ];
   return (
     <svg
@@ -34,14 +35,11 @@ export function FigurePair({ drawing, label, className = '' }: { drawing: Drawin
       role="img"
       aria-label={`${label}, from the side and from the front`}
     >
-      {views.map(({ ends, shift, from, to }) => (
-        <g key={from}>
-          <line x1={from} x2={to} y1="0.4" y2="0.4" stroke="var(--soft)" strokeWidth="0.8" />
-          {[...ends].reverse().map(({ shapes }, i) => (
+      {views.map(({ ends, shift }) => (
+        <g key={shift}>
+          {[...ends].reverse().map((figure, i) => (
             <g key={i} transform={`translate(${shift} 0)`} opacity={ends.length > 1 && i === 0 ? 0.28 : 1}>
-              {shapes.map(({ tone, d }, k) => (
-                <path key={k} d={d} className={tone} />
-              ))}
+              <FigureShapes figure={figure} />
             </g>
           ))}
         </g>

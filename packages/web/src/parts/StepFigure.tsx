@@ -22,7 +22,7 @@ function placeOf({ scale, height }: Omit<Props, 'picture'>) {
 export function StepFigure({ picture, ...props }: Props) {
   const { data } = useQuery(pictureQuery(picture.key));
   if (!data) return <span className={`block ${props.className ?? ''}`} style={placeOf(props)} />;
-  const [start, other] = data[data.best];
+  const [start, other] = data.best;
   return <FigureDrawing figure={start!} ghost={other} {...props} />;
 }
 

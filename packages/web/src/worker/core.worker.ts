@@ -94,7 +94,10 @@ const core = {
   /** A standing figure from side and front with its joints, to draw ranges on. */
   standing(): StandingFigures {
     const { placed } = anySolver.form('tadasana').ends[0]!.solved;
-    const seen = (view: 'side' | 'front') => ({ figure: drawFigure(placed, view), at: jointPoints(placed, view) });
+    const seen = (view: 'side' | 'front') => {
+      const figure = drawFigure(placed, view);
+      return { figure, at: jointPoints(placed, figure) };
+    };
     return { side: seen('side'), front: seen('front') };
   },
 
@@ -172,7 +175,7 @@ const core = {
     const practice = homePractice(plan, participant, asked);
     const pictures = practice.steps.map(({ index }) => {
       const step = plan.steps[index]!;
-      return stepFigures(solver, step.chosen!, step.step.side, bestView(step.chosen!.ends).view);
+      return stepFigures(solver, step.chosen!, step.step.side, bestView(step.chosen!));
     });
     return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends))) }; // prettier-ignore
   },

@@ -1,20 +1,21 @@
 import {
   bestView,
-  figureHeight,
+  figureSize,
   stepFigures,
   type Chosen,
   type SolvedPosture,
   type Figure,
   type StepSide,
   type BodySolver,
+  type View,
 } from '@lotus-steady/core';
 
 /** A step's figure from both sides; a movement has two ends. */
 export interface Drawing {
   readonly side: readonly Figure[];
   readonly front: readonly Figure[];
-  /** The view that shows more of it: from the front where the stance or the bend runs sideways. */
-  readonly best: 'side' | 'front';
+  /** From where most of it is seen. */
+  readonly best: readonly Figure[];
 }
 
 /** A figure that is drawn once it comes in sight: a class has more of them than a screen. */
@@ -29,14 +30,13 @@ export interface Picture {
 export type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
 
 export function draw(solver: BodySolver, chosen: Shown, stepSide: StepSide): Drawing {
-  const [side, front] = (['side', 'front'] as const).map((view) => stepFigures(solver, chosen, stepSide, view)) as [Figure[], Figure[]];
-  return { side, front, best: bestView(chosen.ends).view };
+  const from = (view: View) => stepFigures(solver, chosen, stepSide, view);
+  return { side: from('side'), front: from('front'), best: from(bestView(chosen)) };
 }
 
 /** A small figure: the one end of a movement that it is best known by, from its best side. */
 export function smallFigure(solver: BodySolver, chosen: Shown, stepSide: StepSide): Figure {
-  const drawing = draw(solver, chosen, stepSide);
-  return drawing[drawing.best].at(-1)!;
+  return stepFigures(solver, chosen, stepSide, bestView(chosen)).at(-1)!;
 }
 
 const MOST_PICTURES = 20_000;
@@ -54,7 +54,7 @@ export class FigureCache {
     const key = `${chosen.ends.map((end) => this.numberOf(end)).join('-')} ${side}`;
     const known = this.promised.get(key);
     if (known) return known.picture;
-    const picture = { key, widthCm: bestView(chosen.ends).widthCm, heightCm: figureHeight(chosen.ends) };
+    const picture = { key, ...figureSize(chosen.ends, bestView(chosen)) };
     this.promised.set(key, { picture, draw: () => draw(solver, chosen, side) });
     if (this.promised.size > this.most) this.promised.delete(this.promised.keys().next().value!);
     return picture;

@@ -78,7 +78,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             variation={form.id}
             body={body}
             name={`${entry.name}, ${form.name}`}
-            start={form.drawing.best === 'front' ? 90 : 0}
+            start={form.drawing.best[0]!.eye.azimuth}
             hasSides={shown !== null}
           />
           <div className="space-y-3">
@@ -151,7 +151,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
                     onClick={() => setChosen(i)}
                     className={`flex h-full w-full flex-col rounded border p-2 text-left ${i === chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-ink'}`}
                   >
-                    <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="h-20 w-full" />
+                    <FigureDrawing figure={drawing.best[0]!} ghost={drawing.best[1]} className="h-20 w-full" />
                     <span className="mt-1 leading-tight font-semibold">{name}</span>
                     <span className="text-sm leading-tight text-soft">{whom}</span>
                   </button>

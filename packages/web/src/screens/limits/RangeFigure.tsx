@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import { standingQuery } from '../../worker/queries.js';
 import { fan } from './fan.js';
+import { FigureShapes } from '../../parts/FigureShapes.js';
 
 type Ranged = AllowedRange['measure'];
 
@@ -62,9 +63,7 @@ export function RangeFigure({ ranges, name }: { ranges: readonly AllowedRange[];
               </pattern>
             </defs>
             <g className="figure" opacity="0.45">
-              {figure.shapes.map(({ tone, d }, i) => (
-                <path key={i} d={d} className={tone} />
-              ))}
+              <FigureShapes figure={figure} />
             </g>
             {drawn.map(({ measure, ordinary, free }) => {
               const { joint, zero, turn, radius } = PLACES[measure]!;

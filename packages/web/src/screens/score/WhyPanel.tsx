@@ -165,7 +165,7 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       <ul className="grid grid-cols-2 gap-2">
         {otherWays?.map(({ asana, variation, name: other, changes, drawing, figure, cost }) => (
           <li key={asana + variation + changes.join()} className="rounded border border-rule p-2">
-            <FigureDrawing figure={drawing[drawing.best][0]!} ghost={drawing[drawing.best][1]} className="h-20 w-full" />
+            <FigureDrawing figure={drawing.best[0]!} ghost={drawing.best[1]} className="h-20 w-full" />
             <p className="text-sm leading-tight">
               <strong>{other}</strong>
               <span className="block">{changes.join('; ')}</span>

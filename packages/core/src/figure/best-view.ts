@@ -1,0 +1,150 @@
+import { vec3 } from 'gl-matrix';
+import type { BodyPart } from '../body/contact.js';
+import { segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
+import { getOrCreate } from '../get-or-create.js';
+import type { Chosen } from '../plan/plan.js';
+import type { SolvedPosture } from '../solving/solved-posture.js';
+import { BONE_NUMBER, type Bone } from './bones.js';
+import { Raster } from './raster.js';
+import { propsIn } from './props.js';
+import { boundsOf, type Scene } from './scene.js';
+import { axesOf, eyeOf, toView, type Eye } from './view.js';
+import { bodyBalls, type Ball } from './volumes.js';
+
+/** Cells of this size, in cm, tell well enough what is seen. */
+const CELL_CM = 3;
+/** Whoever reaches no higher, in cm, is looked at a little more from above. */
+const LOW_CM = 85;
+/** No part of whoever lies flat is higher, in cm: from above, a knee or a leg that is raised is not seen to be. */
+const LYING_CM = 34;
+/** Nor is the chest so much higher than the hips. */
+const LIFTED_CM = 8;
+
+/** How much it counts that a part is seen: by head, hands and feet a posture is known. */
+const COUNTS: Readonly<Partial<Record<Bone, number>>> = {
+  face: 2, hair: 0.3, trunk: 0.9, hips: 0.3,
+  leftHand: 0.9, rightHand: 0.9, leftFoot: 0.8, rightFoot: 0.8,
+  leftThigh: 0.6, rightThigh: 0.6, leftShin: 0.7, rightShin: 0.7,
+  leftUpperArm: 0.5, rightUpperArm: 0.5, leftForearm: 0.6, rightForearm: 0.6,
+}; // prettier-ignore
+
+interface Candidate {
+  readonly eye: Eye;
+  /** What such a view is worth beforehand: the plain ones are read most easily. */
+  readonly bonus: number;
+}
+const UPRIGHT: readonly Candidate[] = [
+  { eye: eyeOf('side'), bonus: 1.2 },
+  { eye: eyeOf('front'), bonus: 0.8 },
+  { eye: { azimuth: 50, elevation: 12 }, bonus: 0.2 },
+  { eye: { azimuth: 130, elevation: 12 }, bonus: 0 },
+  { eye: { azimuth: 180, elevation: 10 }, bonus: 0.4 },
+];
+const LOW: readonly Candidate[] = [
+  { eye: { azimuth: 0, elevation: 16 }, bonus: 1.1 },
+  { eye: { azimuth: 40, elevation: 24 }, bonus: 0.4 },
+  { eye: { azimuth: 86, elevation: 16 }, bonus: 0.5 },
+];
+const LYING: readonly Candidate[] = [
+  { eye: { azimuth: 0, elevation: 16 }, bonus: 1.2 },
+  { eye: { azimuth: 0, elevation: 42 }, bonus: 0.1 },
+  { eye: { azimuth: 0, elevation: 74 }, bonus: 0.5 },
+  { eye: { azimuth: 90, elevation: 40 }, bonus: 0.3 },
+  { eye: { azimuth: 180, elevation: 42 }, bonus: 0 },
+];
+
+/** On a chair: straight from the front nobody is seen to sit. */
+const SEATED: readonly Candidate[] = [
+  { eye: eyeOf('side'), bonus: 1.2 },
+  { eye: { azimuth: 38, elevation: 14 }, bonus: 1 },
+  { eye: eyeOf('front'), bonus: 0.2 },
+  { eye: { azimuth: 142, elevation: 14 }, bonus: 0.5 },
+];
+
+/** How much of each part is seen from a place, in cells. */
+function seenFrom(placed: PlacedBody, body: readonly Ball[], eye: Eye): Float64Array {
+  const axes = axesOf(eye);
+  const scene: Scene = { balls: body, props: propsIn(placed, axes), mat: [] };
+  const { left, top, right, bottom } = boundsOf(scene, axes);
+  const raster = new Raster(axes, left, top, right, bottom, CELL_CM);
+  for (const ball of body) raster.ball(ball);
+  for (const { boxes, balls } of scene.props) {
+    for (const box of boxes) raster.box(box, PROP, PROP);
+    for (const ball of balls) raster.ball({ ...ball, bone: PROP });
+  }
+  const seen = new Float64Array(PROP + 1);
+  for (const label of raster.labels) seen[label]!++;
+  seen[SPREAD] = raster.columns * raster.rows;
+  return seen;
+}
+const PROP = 40;
+/** What the whole takes up on the screen is counted where nothing else is. */
+const SPREAD = 0;
+
+/** Parts by their numbers, with the props, and how much each counts. */
+const PARTS: readonly (readonly [number, number])[] = [
+  ...Object.entries(COUNTS).map(([bone, counts]) => [BONE_NUMBER[bone as Bone], counts] as const),
+  [PROP, 1.3],
+  [SPREAD, 2.5],
+];
+
+function candidatesFor(placed: PlacedBody): readonly Candidate[] {
+  const heights = placed.origins.map(([, , z]) => z * 100);
+  if (placed.contacts.some(({ on, part }) => on.kind === 'level' && on.surface === 'seat' && SITS.has(part))) return SEATED;
+  const highest = Math.max(...heights);
+  const lifted = heights[segmentIndex('thoracic4')]! - heights[0]!;
+  if (highest <= LYING_CM && lifted < LIFTED_CM) return LYING;
+  return highest <= LOW_CM ? LOW : UPRIGHT;
+}
+const SITS: ReadonlySet<BodyPart> = new Set<BodyPart>(['sitbone', 'thigh', 'pelvis']);
+
+/** The view that shows most of a posture: of each part as much as the place that shows most of that part. */
+function viewOf(ends: readonly SolvedPosture[]): Eye {
+  const { placed } = ends.at(-1)!.solved;
+  const candidates = candidatesFor(placed);
+  const body = bodyBalls(placed).filter(({ radius }, i) => i % 2 === 0 || radius < CELL_CM);
+  const seen = candidates.map(({ eye }) => seenFrom(placed, body, eye));
+  const worth = candidates.map(({ eye, bonus }, c) => {
+    const plus = bonus + MOVEMENT * movementSeen(ends, eye) - (hidesWall(placed, eye) ? WALL : 0);
+    return PARTS.reduce((sum, [number, counts]) => {
+      const most = Math.max(...seen.map((one) => one[number]!), 1);
+      return sum + (counts * seen[c]![number]!) / most;
+    }, plus);
+  });
+  return candidates[worth.indexOf(Math.max(...worth))]!.eye;
+}
+
+/** How much it counts against a place that it lies behind the wall that a posture uses. */
+const WALL = 6;
+
+function hidesWall(placed: PlacedBody, eye: Eye): boolean {
+  const touched = new Set(placed.contacts.flatMap(({ on }) => (on.kind === 'wall' ? [on.wall] : [])));
+  return propsIn(placed, axesOf(eye)).filter(({ top }) => top === 'wall').length < touched.size;
+}
+
+/** How much it counts that a movement runs across the line of sight and not along it. */
+const MOVEMENT = 4;
+
+/** The share of a movement that is seen from a place, 0 to 1; 0 where nothing moves. */
+function movementSeen(ends: readonly SolvedPosture[], eye: Eye): number {
+  if (ends.length < 2) return 0;
+  const axes = axesOf(eye);
+  const [from, to] = ends.map(({ solved }) => solved.placed.origins) as [readonly Vec3[], readonly Vec3[]];
+  let [seen, all] = [0, 0];
+  from.forEach((start, i) => {
+    const [u, v, near] = toView(vec3.subtract([0, 0, 0], to[i]!, start) as Vec3, axes);
+    seen += Math.hypot(u, v);
+    all += Math.hypot(u, v, near);
+  });
+  return all < 0.01 ? 0 : seen / all;
+}
+
+const VIEWS = new WeakMap<Chosen['variation'], Eye>();
+
+/**
+ * Where a form is best seen from: the same place for all who do it, so that their figures can be compared. A
+ * movement is known by its other end.
+ */
+export function bestView({ variation, ends }: Pick<Chosen, 'variation' | 'ends'>): Eye {
+  return getOrCreate(VIEWS, variation, () => viewOf(ends));
+}
