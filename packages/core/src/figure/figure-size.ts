@@ -1,16 +1,17 @@
 import { SIDES } from '../angles.js';
 import { partBalls } from '../body/parts.js';
-import { pointOn, type PlacedBody } from '../body/skeleton.js';
+import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { propsOf } from '../candidates/props-needed.js';
 import type { Prop } from '../participants/props-at-hand.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
+import { matUnder } from './scene.js';
 import { axesOf, toView, type View } from './view.js';
 
 /** How far props reach beyond whom they serve, and how high they stand above the ground, in cm. */
 const BEYOND: Readonly<Partial<Record<Prop, number>>> = { chair: 11, table: 20, wall: 4, bolster: 12, blanket: 6, block: 4 };
 const HIGH: Readonly<Partial<Record<Prop, number>>> = { chair: 88, table: 76 };
-/** Flesh and mat round the outermost joints and tips, on both sides together, in cm. */
-const FLESH = { across: 22, upright: 18 } as const;
+/** Flesh round the outermost joints and tips, and hair above the head, in cm. */
+const FLESH = { round: 7, above: 5 } as const;
 const TIPS = ['fingertips', 'ball', 'heel', 'crown'] as const;
 
 /** Joints and the tips of hands, feet and head. */
@@ -29,13 +30,19 @@ function outermost(placed: PlacedBody) {
  */
 export function figureSize(ends: readonly SolvedPosture[], view: View): { readonly widthCm: number; readonly heightCm: number } {
   const axes = axesOf(view);
-  const seen = ends.flatMap(({ solved }) => outermost(solved.placed).map((point) => toView(point, axes)));
+  const seen = ends.flatMap(({ solved }) => {
+    const points = outermost(solved.placed).map((point) => point.map((metres) => metres * 100) as Vec3);
+    const mat = matUnder(points.map((at) => ({ at, radius: FLESH.round, bone: 0 })));
+    return [...points.map((at) => ({ at, radius: FLESH.round })), ...mat.map((at) => ({ at, radius: 0 }))].map(({ at, radius }) => {
+      const [u, v] = toView(at, axes);
+      return { from: [u - radius, v - radius], to: [u + radius, v + radius] };
+    });
+  });
   const span = (axis: 0 | 1) => {
-    const places = seen.map((point) => point[axis] * 100);
-    return Math.max(...places) - Math.min(...places);
+    return Math.max(...seen.map(({ to }) => to[axis]!)) - Math.min(...seen.map(({ from }) => from[axis]!));
   };
   const props = [...propsOf(ends[0]!.solved).keys()];
   const beyond = Math.max(0, ...props.map((prop) => BEYOND[prop] ?? 0));
   const high = Math.max(0, ...props.map((prop) => HIGH[prop] ?? 0));
-  return { widthCm: span(0) + FLESH.across + beyond, heightCm: Math.max(span(1) + FLESH.upright, high) };
+  return { widthCm: span(0) + beyond, heightCm: Math.max(span(1) + FLESH.above, high) };
 }

@@ -34,7 +34,7 @@ const cornersOf = ({ boxes, balls }: DrawnProp): { at: Vec3; radius: number }[] 
 ];
 
 /** The mat under a body: along it where it lies, and no larger than is needed. */
-function matUnder(balls: readonly Ball[]): Vec3[] {
+export function matUnder(balls: readonly Ball[]): Vec3[] {
   // All of whoever lies is on the mat; of others, what is near the floor.
   const highest = Math.max(...balls.map(({ at }) => at[2]));
   const low = balls.filter(({ at, radius }) => at[2] - radius < (highest < LYING_CM ? LYING_CM : SHADOW_CM));
