@@ -25,7 +25,7 @@ function htmlOf(planned: Planned): string {
   const practice = homePractice(plans[0]!, participants[0]!, { minutes: HOME_MINUTES, today: today() });
   const figures = practice.steps.map(({ index }) => {
     const step = plans[0]!.steps[index]!;
-    return figureSvg(stepFigures(members[0]!.solver, step.chosen!, step.step.side, bestView(step.chosen!)));
+    return figureSvg(stepFigures(members[0]!.solver, step.chosen!, step.step.side, bestView(step.chosen!, step.step.side)));
   });
   return homeHtml(practice, sequence.title || 'At home', figures);
 }
@@ -53,7 +53,7 @@ async function pdfOf({ sequence, answer, plans, members }: Planned): Promise<Buf
   const { sheetPdf } = await import('@lotus-steady/sheets');
   const figuresAt = (person: number, at: number) => {
     const { chosen, step } = plans[person]!.steps[at]!;
-    return chosen ? stepFigures(members[person]!.solver, chosen, step.side, bestView(chosen)) : [];
+    return chosen ? stepFigures(members[person]!.solver, chosen, step.side, bestView(chosen, step.side)) : [];
   };
   return sheetPdf(classSheet(library, sequence, answer, figuresAt));
 }

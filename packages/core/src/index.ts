@@ -54,7 +54,7 @@ export type { Figure, Shape, Tone } from './figure/shape.js';
 export { FIGURE_INK, figureSvg } from './figure/sheet.js';
 export { jointPoints, type Joint } from './figure/joints.js';
 export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
-export { bestView } from './figure/best-view.js';
+export { bestView, bestViews } from './figure/best-view.js';
 export { figureSize } from './figure/figure-size.js';
 export { stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';

@@ -3,11 +3,13 @@ import type { BodyPart } from '../body/contact.js';
 import { segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { getOrCreate } from '../get-or-create.js';
 import type { Chosen } from '../plan/plan.js';
+import type { StepSide } from '../sequence/sequence.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
 import { BONE_NUMBER, type Bone } from './bones.js';
 import { Raster } from './raster.js';
 import { propsIn } from './props.js';
 import { boundsOf, type Scene } from './scene.js';
+import { isTurned } from './step-figure.js';
 import { axesOf, eyeOf, toView, type Eye } from './view.js';
 import { bodyBalls, type Ball } from './volumes.js';
 
@@ -98,8 +100,8 @@ function candidatesFor(placed: PlacedBody): readonly Candidate[] {
 }
 const SITS: ReadonlySet<BodyPart> = new Set<BodyPart>(['sitbone', 'thigh', 'pelvis']);
 
-/** The view that shows most of a posture: of each part as much as the place that shows most of that part. */
-function viewOf(ends: readonly SolvedPosture[]): Eye {
+/** The views that show most of a posture: of each part as much as the place that shows most of that part. */
+function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
   const { placed } = ends.at(-1)!.solved;
   const candidates = candidatesFor(placed);
   const body = bodyBalls(placed).filter(({ radius }, i) => i % 2 === 0 || radius < CELL_CM);
@@ -111,7 +113,17 @@ function viewOf(ends: readonly SolvedPosture[]): Eye {
       return sum + (counts * seen[c]![number]!) / most;
     }, plus);
   });
-  return candidates[worth.indexOf(Math.max(...worth))]!.eye;
+  const ranked = candidates.map(({ eye }, c) => ({ eye, worth: worth[c]! })).sort((one, other) => other.worth - one.worth);
+  const [best] = ranked;
+  const other = ranked.find(({ eye }) => cosineBetween(eye, best!.eye) < APART) ?? ranked[1]!;
+  return [best!.eye, other.eye];
+}
+
+/** Two places tell more than one if they lie so far apart: the cosine of 35 degrees. */
+const APART = 0.82;
+
+function cosineBetween(one: Eye, other: Eye): number {
+  return vec3.dot(axesOf(one).near as Vec3, axesOf(other).near as Vec3);
 }
 
 /** How much it counts against a place that it lies behind the wall that a posture uses. */
@@ -139,12 +151,25 @@ function movementSeen(ends: readonly SolvedPosture[], eye: Eye): number {
   return all < 0.01 ? 0 : seen / all;
 }
 
-const VIEWS = new WeakMap<Chosen['variation'], Eye>();
+const VIEWS = new WeakMap<Chosen['variation'], readonly [Eye, Eye]>();
+
+/** From the side and the front both sides look alike; an eye between them goes to the other side as well. */
+function mirrored({ azimuth, elevation }: Eye): Eye {
+  const isBetween = azimuth % 90 > 10 && azimuth % 90 < 80;
+  return { azimuth: isBetween ? 180 - azimuth : azimuth, elevation };
+}
+
+type Form = Pick<Chosen, 'asana' | 'variation' | 'ends'>;
 
 /**
- * Where a form is best seen from: the same place for all who do it, so that their figures can be compared. A
- * movement is known by its other end.
+ * Where a form done on a side is best seen from, and where one sees most of what that hides: the same places for all
+ * who do it, so that their figures can be compared. A movement is known by its other end.
  */
-export function bestView({ variation, ends }: Pick<Chosen, 'variation' | 'ends'>): Eye {
-  return getOrCreate(VIEWS, variation, () => viewOf(ends));
+export function bestViews({ asana, variation, ends }: Form, side: StepSide = 'none'): readonly [Eye, Eye] {
+  const [best, other] = getOrCreate(VIEWS, variation, () => viewsOf(ends));
+  return isTurned(asana, side) ? [mirrored(best), mirrored(other)] : [best, other];
+}
+
+export function bestView(form: Form, side: StepSide = 'none'): Eye {
+  return bestViews(form, side)[0];
 }

@@ -1,3 +1,4 @@
+import type { Asana } from '../asanas/library.js';
 import { mirrorPosture } from '../body/posture.js';
 import type { Chosen } from '../plan/plan.js';
 import type { BodySolver } from '../solving/body-solver.js';
@@ -5,12 +6,11 @@ import type { StepSide } from '../sequence/sequence.js';
 import { drawFigure } from './draw.js';
 import { figureBounds } from './scene.js';
 import type { Figure } from './shape.js';
-import { eyeOf, type Eye, type View } from './view.js';
+import type { View } from './view.js';
 
-/** From the side and the front both sides look alike; an eye between them goes to the other side as well. */
-function mirrored({ azimuth, elevation }: Eye): Eye {
-  const isBetween = azimuth % 90 > 10 && azimuth % 90 < 80;
-  return { azimuth: isBetween ? 180 - azimuth : azimuth, elevation };
+/** Whether a form is done on the other side than the one that it is shown on. */
+export function isTurned({ shown }: Pick<Asana, 'shown'>, side: StepSide): boolean {
+  return shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
 }
 
 /**
@@ -23,11 +23,9 @@ export function stepFigures(
   side: StepSide,
   view: View,
 ): Figure[] {
-  const { shown } = chosen.asana;
-  const turn = shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
-  const eye = turn ? mirrored(eyeOf(view)) : eyeOf(view);
+  const turn = isTurned(chosen.asana, side);
   const placed = chosen.ends.map(({ solved }) => (turn ? solver.posture(mirrorPosture(solved.posture)).solved.placed : solved.placed));
   // Both ends of a movement stand on one ground.
-  const below = Math.max(...placed.map((one) => figureBounds(one, eye).bottom));
-  return placed.map((one) => drawFigure(one, eye, below));
+  const below = Math.max(...placed.map((one) => figureBounds(one, view).bottom));
+  return placed.map((one) => drawFigure(one, view, below));
 }

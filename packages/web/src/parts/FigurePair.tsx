@@ -1,5 +1,5 @@
 import type { Figure } from '@lotus-steady/core';
-import type { Drawing } from '../worker/figure-cache.js';
+import type { Pair } from '../worker/figure-cache.js';
 import { GROUND_CM } from './FigureDrawing.js';
 import { FigureShapes } from './FigureShapes.js';
 
@@ -16,16 +16,15 @@ function span(ends: readonly Figure[]) {
   };
 }
 
-/** One body from the side and from the front, both at the same size; a movement's other end as a ghost. */
-export function FigurePair({ drawing, label, className = '' }: { drawing: Drawing; label: string; className?: string }) {
-  const side = span(drawing.side);
-  const front = span(drawing.front);
-  const sideWidth = side.right - side.left;
-  const width = sideWidth + APART + front.right - front.left;
-  const top = Math.min(side.top, front.top);
+/** One body from the two sides that tell most, both at the same size; a movement's other end as a ghost. */
+export function FigurePair({ drawing, label, className = '' }: { drawing: Pair; label: string; className?: string }) {
+  const [best, other] = [span(drawing.best), span(drawing.other)];
+  const bestWidth = best.right - best.left;
+  const width = bestWidth + APART + other.right - other.left;
+  const top = Math.min(best.top, other.top);
   const views = [
-    { ends: drawing.side, shift: -side.left },
-    { ends: drawing.front, shift: sideWidth + APART - front.left },
+    { ends: drawing.best, shift: -best.left },
+    { ends: drawing.other, shift: bestWidth + APART - other.left },
   ];
   return (
     <svg
@@ -33,7 +32,7 @@ export function FigurePair({ drawing, label, className = '' }: { drawing: Drawin
       viewBox={`0 ${top} ${width} ${GROUND_CM - top}`}
       preserveAspectRatio="xMidYMax meet"
       role="img"
-      aria-label={`${label}, from the side and from the front`}
+      aria-label={`${label}, from two sides`}
     >
       {views.map(({ ends, shift }) => (
         <g key={shift}>

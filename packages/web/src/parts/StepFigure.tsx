@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Picture } from '../worker/figure-cache.js';
-import { pictureQuery } from '../worker/queries.js';
+import { pairQuery, pictureQuery } from '../worker/queries.js';
 import { FigureDrawing, GROUND_CM } from './FigureDrawing.js';
 import { FigurePair } from './FigurePair.js';
 
@@ -22,12 +22,12 @@ function placeOf({ scale, height }: Omit<Props, 'picture'>) {
 export function StepFigure({ picture, ...props }: Props) {
   const { data } = useQuery(pictureQuery(picture.key));
   if (!data) return <span className={`block ${props.className ?? ''}`} style={placeOf(props)} />;
-  const [start, other] = data.best;
+  const [start, other] = data;
   return <FigureDrawing figure={start!} ghost={other} {...props} />;
 }
 
-/** A step's figure from the side and the front. */
+/** A step's figure from two sides. */
 export function StepFigurePair({ picture, label, className }: { picture: Picture; label: string; className: string }) {
-  const { data } = useQuery(pictureQuery(picture.key));
+  const { data } = useQuery(pairQuery(picture.key));
   return data ? <FigurePair drawing={data} label={label} className={className} /> : <span className={`block ${className}`} />;
 }

@@ -2,7 +2,6 @@ import type {
   AdaptationJson, Candidate, ClassJson, Figure, Joint, LimitJson, Participant, Pin, Problem, PropsAtHand, ReadLine as CoreLine, Screening, Sequence, SetupItem,
 } from '@lotus-steady/core'; // prettier-ignore
 import type { HomePractice } from '@lotus-steady/core/home';
-import type { Drawing } from './figure-cache.js';
 import type { ScoreStep } from './score-steps.js';
 
 export interface ReadLine {
@@ -91,7 +90,7 @@ export interface OtherWay {
   readonly variation: string;
   readonly changes: readonly string[];
   readonly cost: number;
-  readonly drawing: Drawing;
+  readonly drawn: readonly Figure[];
   readonly setup: readonly SetupItem[];
 }
 

@@ -7,8 +7,8 @@ const page = (id: string, body = solver) => asanaPage(library, body, library.get
 test('an asana is shown with all its variations, each with what was computed for this body', () => {
   const dog = page('adho-mukha-svanasana');
   expect(dog.variations.map(({ id }) => id)).toEqual(library.get('adho-mukha-svanasana').variations.map(({ id }) => id));
-  for (const { drawing, ends } of dog.variations) {
-    expect(drawing.front).toHaveLength(ends.length);
+  for (const { drawn, ends } of dog.variations) {
+    expect(drawn).toHaveLength(ends.length);
     for (const { measures } of ends) expect(measures.every(({ value }) => Number.isFinite(value))).toBe(true);
   }
   const [plain] = dog.variations;

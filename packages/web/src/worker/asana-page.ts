@@ -1,8 +1,8 @@
 import {
   asides, describeDose, describePart, propsOf, saidCues, setupOf,
-  type Asana, type Base, type SolvedPosture, type Library, type Measure, type Prop, type Purpose, type SetupItem, type BodySolver,
+  type Asana, type Base, type SolvedPosture, type Library, type Measure, type Prop, type Purpose, type SetupItem, type BodySolver, type Figure,
 } from '@lotus-steady/core'; // prettier-ignore
-import { draw, type Drawing } from './figure-cache.js';
+import { draw } from './figure-cache.js';
 
 /** What an asana is called, for search and lists. */
 export interface AsanaEntry {
@@ -23,7 +23,7 @@ export interface VariationPage {
   readonly id: string;
   readonly name: string;
   readonly for: string;
-  readonly drawing: Drawing;
+  readonly drawn: readonly Figure[];
   readonly ends: readonly MeasuredEnd[];
   readonly setup: readonly SetupItem[];
   readonly reached: boolean;
@@ -119,7 +119,7 @@ export function asanaPage(library: Library, solver: BodySolver, asana: Asana): A
         id: variation.id,
         name: variation.name,
         for: variation.for,
-        drawing: draw(solver, { ...form, changes: [] }, 'none'),
+        drawn: draw(solver, { ...form, changes: [] }, 'none'),
         ends: form.ends.map(measuredEnd),
         setup: setupOf(start!),
         reached: start!.solved.reached,

@@ -8,7 +8,7 @@ import type { HomeAsked } from '@lotus-steady/core/home';
 import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
-import { draw, FigureCache, smallFigure, type Drawing } from './figure-cache.js';
+import { draw, FigureCache, smallFigure, type Pair } from './figure-cache.js';
 import { Sender } from './delta-message.js';
 import type { ClassAsked, Fits, Home, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
@@ -72,8 +72,13 @@ const core = {
   },
 
   /** A picture that an answer promised. */
-  picture(key: string): Drawing {
+  picture(key: string): Figure[] {
     return pictures.drawn(key);
+  },
+
+  /** The same from two sides. */
+  pair(key: string): Pair {
+    return pictures.drawnPair(key);
   },
 
   /** Everything about one asana, as this body does it. */
@@ -88,7 +93,7 @@ const core = {
     const form = solver.form(id, variation);
     const { shown } = form.asana;
     const side = mirrored && shown ? (shown.side === 'left' ? 'right' : 'left') : 'none';
-    return stepFigures(solver, { ...form, changes: [] }, side, yaw);
+    return stepFigures(solver, { ...form, changes: [] }, side, { azimuth: yaw, elevation: bestView(form).elevation });
   },
 
   /** A standing figure from side and front with its joints, to draw ranges on. */
@@ -175,7 +180,7 @@ const core = {
     const practice = homePractice(plan, participant, asked);
     const pictures = practice.steps.map(({ index }) => {
       const step = plan.steps[index]!;
-      return stepFigures(solver, step.chosen!, step.step.side, bestView(step.chosen!));
+      return stepFigures(solver, step.chosen!, step.step.side, bestView(step.chosen!, step.step.side));
     });
     return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends))) }; // prettier-ignore
   },
@@ -279,7 +284,7 @@ const core = {
       variation: chosen.variation.id,
       changes: chosen.changes.map(sayInEnglish),
       cost: chosen.cost,
-      drawing: draw(solver, chosen, sequence.steps[index]!.side),
+      drawn: draw(solver, chosen, sequence.steps[index]!.side),
       setup: setupOf(chosen.ends[0]!),
     }));
   },

@@ -1,5 +1,6 @@
 import {
   bestView,
+  bestViews,
   figureSize,
   stepFigures,
   type Chosen,
@@ -7,15 +8,12 @@ import {
   type Figure,
   type StepSide,
   type BodySolver,
-  type View,
 } from '@lotus-steady/core';
 
-/** A step's figure from both sides; a movement has two ends. */
-export interface Drawing {
-  readonly side: readonly Figure[];
-  readonly front: readonly Figure[];
-  /** From where most of it is seen. */
+/** A form's figures from the two sides that tell most of it; a movement has two ends. */
+export interface Pair {
   readonly best: readonly Figure[];
+  readonly other: readonly Figure[];
 }
 
 /** A figure that is drawn once it comes in sight: a class has more of them than a screen. */
@@ -29,21 +27,32 @@ export interface Picture {
 
 export type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
 
-export function draw(solver: BodySolver, chosen: Shown, stepSide: StepSide): Drawing {
-  const from = (view: View) => stepFigures(solver, chosen, stepSide, view);
-  return { side: from('side'), front: from('front'), best: from(bestView(chosen)) };
+/** A form's figures, one an end, from where it is best seen. */
+export function draw(solver: BodySolver, chosen: Shown, stepSide: StepSide): Figure[] {
+  return stepFigures(solver, chosen, stepSide, bestView(chosen, stepSide));
 }
 
-/** A small figure: the one end of a movement that it is best known by, from its best side. */
+export function drawPair(solver: BodySolver, chosen: Shown, stepSide: StepSide): Pair {
+  const [best, other] = bestViews(chosen, stepSide).map((eye) => stepFigures(solver, chosen, stepSide, eye)) as [Figure[], Figure[]];
+  return { best, other };
+}
+
+/** A small figure: the one end of a movement that it is best known by. */
 export function smallFigure(solver: BodySolver, chosen: Shown, stepSide: StepSide): Figure {
-  return stepFigures(solver, chosen, stepSide, bestView(chosen)).at(-1)!;
+  return draw(solver, chosen, stepSide).at(-1)!;
+}
+
+interface Promised {
+  readonly picture: Picture;
+  readonly draw: () => Figure[];
+  readonly drawPair: () => Pair;
 }
 
 const MOST_PICTURES = 20_000;
 
 /** Pictures that were promised, drawn when they are asked for; the oldest are forgotten. */
 export class FigureCache {
-  private readonly promised = new Map<string, { readonly picture: Picture; readonly draw: () => Drawing }>();
+  private readonly promised = new Map<string, Promised>();
   private readonly numbers = new WeakMap<SolvedPosture, number>();
   private count = 0;
 
@@ -54,8 +63,8 @@ export class FigureCache {
     const key = `${chosen.ends.map((end) => this.numberOf(end)).join('-')} ${side}`;
     const known = this.promised.get(key);
     if (known) return known.picture;
-    const picture = { key, ...figureSize(chosen.ends, bestView(chosen)) };
-    this.promised.set(key, { picture, draw: () => draw(solver, chosen, side) });
+    const picture = { key, ...figureSize(chosen.ends, bestView(chosen, side)) };
+    this.promised.set(key, { picture, draw: () => draw(solver, chosen, side), drawPair: () => drawPair(solver, chosen, side) });
     if (this.promised.size > this.most) this.promised.delete(this.promised.keys().next().value!);
     return picture;
   }
@@ -66,10 +75,19 @@ export class FigureCache {
   }
 
   /** @throws Error for what was promised so long ago that it is forgotten. */
-  drawn(key: string): Drawing {
+  drawn(key: string): Figure[] {
+    return this.of(key).draw();
+  }
+
+  /** @throws Error for what was promised so long ago that it is forgotten. */
+  drawnPair(key: string): Pair {
+    return this.of(key).drawPair();
+  }
+
+  private of(key: string): Promised {
     const promised = this.promised.get(key);
     if (!promised) throw new Error('This picture was promised too long ago.');
-    return promised.draw();
+    return promised;
   }
 
   /** A body's posture has one number. */

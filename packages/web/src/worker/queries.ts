@@ -103,6 +103,8 @@ export const lessonQuery = (asked: LessonAsked | null) =>
 export const pictureQuery = (key: string) =>
   queryOptions({ queryKey: ['picture', key], queryFn: () => core.picture(key), staleTime: Infinity });
 
+export const pairQuery = (key: string) => queryOptions({ queryKey: ['pair', key], queryFn: () => core.pair(key), staleTime: Infinity });
+
 /** A step of people as they are stored. */
 export type StepOf = Omit<StepAsked, 'people'> & { readonly people: readonly Person[] };
 

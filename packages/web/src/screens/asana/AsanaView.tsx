@@ -78,7 +78,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             variation={form.id}
             body={body}
             name={`${entry.name}, ${form.name}`}
-            start={form.drawing.best[0]!.eye.azimuth}
+            start={form.drawn[0]!.eye.azimuth}
             hasSides={shown !== null}
           />
           <div className="space-y-3">
@@ -143,7 +143,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
         {variations.length > 1 && (
           <Section title="Ways to do it">
             <ul className="flex flex-wrap gap-3">
-              {variations.map(({ id, name, for: whom, drawing }, i) => (
+              {variations.map(({ id, name, for: whom, drawn }, i) => (
                 <li key={id} className="w-40">
                   <button
                     type="button"
@@ -151,7 +151,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
                     onClick={() => setChosen(i)}
                     className={`flex h-full w-full flex-col rounded border p-2 text-left ${i === chosen ? 'border-ink bg-shade' : 'border-rule bg-sheet hover:border-ink'}`}
                   >
-                    <FigureDrawing figure={drawing.best[0]!} ghost={drawing.best[1]} className="h-20 w-full" />
+                    <FigureDrawing figure={drawn[0]!} ghost={drawn[1]} className="h-20 w-full" />
                     <span className="mt-1 leading-tight font-semibold">{name}</span>
                     <span className="text-sm leading-tight text-soft">{whom}</span>
                   </button>

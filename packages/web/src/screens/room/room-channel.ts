@@ -1,12 +1,12 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
-import type { Drawing } from '../../worker/figure-cache.js';
+import type { Pair } from '../../worker/figure-cache.js';
 import { core } from '../../worker/core.js';
 
 /** What everybody in the room may see: nobody's name, and no word about health. */
 export interface Shown {
   readonly name: string;
   readonly side: 'left' | 'right' | null;
-  readonly drawing: Drawing | null;
+  readonly drawing: Pair | null;
   readonly left: number;
   readonly running: boolean;
   readonly elapsed: number;
@@ -22,7 +22,7 @@ const ASK = 'what is shown?';
 export function useShownInRoom(told: Told | null): void {
   const channel = useRef<BroadcastChannel | null>(null);
   const latest = useRef<Told | null>(null);
-  const drawn = useRef<{ readonly key: string; readonly drawing: Promise<Drawing | null> } | null>(null);
+  const drawn = useRef<{ readonly key: string; readonly drawing: Promise<Pair | null> } | null>(null);
   const text = JSON.stringify(told);
   useEffect(() => {
     if (typeof BroadcastChannel === 'undefined') return;
@@ -42,12 +42,12 @@ export function useShownInRoom(told: Told | null): void {
 }
 
 /** The last picture that was drawn: it is told anew with every second. */
-type Drawn = RefObject<{ readonly key: string; readonly drawing: Promise<Drawing | null> } | null>;
+type Drawn = RefObject<{ readonly key: string; readonly drawing: Promise<Pair | null> } | null>;
 
 async function tell(channel: BroadcastChannel, told: Told | null, drawn: Drawn): Promise<void> {
   if (told === null) return channel.postMessage(null);
   const { picture, ...rest } = told;
-  if (drawn.current?.key !== picture) drawn.current = { key: picture, drawing: core.picture(picture).catch(() => null) };
+  if (drawn.current?.key !== picture) drawn.current = { key: picture, drawing: core.pair(picture).catch(() => null) };
   const drawing = await drawn.current.drawing;
   try {
     channel.postMessage({ ...rest, drawing } satisfies Shown);

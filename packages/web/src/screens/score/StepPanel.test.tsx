@@ -12,6 +12,7 @@ jest.mock('../../worker/queries.js', () => ({
     queryFn: () => [{ id: 'balasana', name: 'Child’s pose' }].filter(({ name }) => name.toLowerCase().includes(words.toLowerCase())),
   }),
   pictureQuery: (key: string) => ({ queryKey: ['picture', key], queryFn: () => null }),
+  pairQuery: (key: string) => ({ queryKey: ['pair', key], queryFn: () => null }),
 }));
 // jsdom lays nothing out.
 Element.prototype.scrollIntoView = () => undefined;

@@ -30,6 +30,7 @@ const ways = otherWays(solver, ann, plan, FOLD, 6, { today: TODAY });
 jest.mock('../../worker/core.js', () => ({
   core: {
     picture: async (key: string) => pictures.drawn(key),
+    pair: async (key: string) => pictures.drawnPair(key),
     others: async () =>
       ways.map((way) => ({
         figure: way.figure,
@@ -38,7 +39,7 @@ jest.mock('../../worker/core.js', () => ({
         variation: way.variation.id,
         changes: way.changes.map(sayInEnglish),
         cost: way.cost,
-        drawing: draw(solver, way, 'none'),
+        drawn: draw(solver, way, 'none'),
         setup: setupOf(way.ends[0]!),
       })),
   },

@@ -163,9 +163,9 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       {others.isError && <Failure error={others.error} />}
       {otherWays?.length === 0 && <p className="text-soft">None was found.</p>}
       <ul className="grid grid-cols-2 gap-2">
-        {otherWays?.map(({ asana, variation, name: other, changes, drawing, figure, cost }) => (
+        {otherWays?.map(({ asana, variation, name: other, changes, drawn, figure, cost }) => (
           <li key={asana + variation + changes.join()} className="rounded border border-rule p-2">
-            <FigureDrawing figure={drawing.best[0]!} ghost={drawing.best[1]} className="h-20 w-full" />
+            <FigureDrawing figure={drawn[0]!} ghost={drawn[1]} className="h-20 w-full" />
             <p className="text-sm leading-tight">
               <strong>{other}</strong>
               <span className="block">{changes.join('; ')}</span>
