@@ -115,11 +115,11 @@ function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
   });
   const ranked = candidates.map(({ eye }, c) => ({ eye, worth: worth[c]! })).sort((one, other) => other.worth - one.worth);
   const [best] = ranked;
-  const other = ranked.find(({ eye }) => cosineBetween(eye, best!.eye) < APART) ?? ranked[1]!;
+  const other = ranked.find(({ eye }) => Math.abs(cosineBetween(eye, best!.eye)) < APART) ?? ranked[1]!;
   return [best!.eye, other.eye];
 }
 
-/** Two places tell more than one if they lie so far apart: the cosine of 35 degrees. */
+/** Two places tell more than one if they lie so far apart, and not straight opposite: the cosine of 35 degrees. */
 const APART = 0.82;
 
 function cosineBetween(one: Eye, other: Eye): number {
