@@ -107,7 +107,7 @@ function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
   const body = bodyBalls(placed).filter(({ radius }, i) => i % 2 === 0 || radius < CELL_CM);
   const seen = candidates.map(({ eye }) => seenFrom(placed, body, eye));
   const worth = candidates.map(({ eye, bonus }, c) => {
-    const plus = bonus + MOVEMENT * movementSeen(ends, eye) - (hidesWall(placed, eye) ? WALL : 0);
+    const plus = bonus + MOVEMENT * movementSeen(ends, eye) + BEND * bendSeen(placed, eye) - (hidesWall(placed, eye) ? WALL : 0);
     return PARTS.reduce((sum, [number, counts]) => {
       const most = Math.max(...seen.map((one) => one[number]!), 1);
       return sum + (counts * seen[c]![number]!) / most;
@@ -124,6 +124,26 @@ const APART = 0.82;
 
 function cosineBetween(one: Eye, other: Eye): number {
   return vec3.dot(axesOf(one).near as Vec3, axesOf(other).near as Vec3);
+}
+
+/** How much it counts that a bend of the back is seen as one, and the bend in cm from which it counts in full. */
+const BEND = 2;
+const FULL_BEND_CM = 9;
+const SPINE = (['lumbar2', 'thoracic1', 'thoracic3'] as const).map(segmentIndex);
+
+/** How much of the bend of a back is seen from a place, 0 to 1; 0 for a straight back. */
+function bendSeen({ origins }: PlacedBody, eye: Eye): number {
+  const axes = axesOf(eye);
+  const [hips, neck] = [origins[0]!, origins[segmentIndex('head')]!];
+  const line = vec3.subtract([0, 0, 0], neck, hips);
+  const bends = SPINE.map((segment) => {
+    const from = vec3.subtract([0, 0, 0], origins[segment]!, hips);
+    // What lies across the line from hips to head.
+    return vec3.scaleAndAdd([0, 0, 0], from, line, -vec3.dot(from, line) / vec3.squaredLength(line)) as Vec3;
+  });
+  const all = Math.max(...bends.map((bend) => vec3.length(bend)));
+  const seen = Math.max(...bends.map((bend) => Math.hypot(...toView(bend, axes).slice(0, 2))));
+  return all < 0.01 ? 0 : (seen / all) * Math.min(1, (all * 100) / FULL_BEND_CM);
 }
 
 /** How much it counts against a place that it lies behind the wall that a posture uses. */

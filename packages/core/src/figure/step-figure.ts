@@ -3,6 +3,7 @@ import { mirrorPosture } from '../body/posture.js';
 import type { Chosen } from '../plan/plan.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { StepSide } from '../sequence/sequence.js';
+import { withBreathCurve } from './breath-curve.js';
 import { drawFigure } from './draw.js';
 import { figureBounds } from './scene.js';
 import type { Figure } from './shape.js';
@@ -27,5 +28,7 @@ export function stepFigures(
   const placed = chosen.ends.map(({ solved }) => (turn ? solver.posture(mirrorPosture(solved.posture)).solved.placed : solved.placed));
   // Both ends of a movement stand on one ground.
   const below = Math.max(...placed.map((one) => figureBounds(one, view).bottom));
-  return placed.map((one) => drawFigure(one, view, below));
+  const figures = placed.map((one) => drawFigure(one, view, below));
+  const { pattern } = chosen.variation;
+  return pattern === null ? figures : figures.map((figure) => withBreathCurve(figure, pattern));
 }

@@ -93,8 +93,28 @@ const pair = (x: number, y: number): string => {
   return b.startsWith('-') ? a + b : `${a} ${b}`;
 };
 
+/** A corner is rounded over no more than this, in cm; the cosine from which on a bend is a corner. */
+const CORNER_CM = 1.6;
+const CORNER = 0.8;
+
+/** The points of a line with others close by its sharp corners, so that long edges stay straight up to them. */
+function withCorners(points: readonly [number, number][], isClosed: boolean): [number, number][] {
+  const count = points.length;
+  return points.flatMap((point, i): [number, number][] => {
+    if (!isClosed && (i === 0 || i === count - 1)) return [point];
+    const [before, after] = [points[(i + count - 1) % count]!, points[(i + 1) % count]!];
+    const [inX, inY, outX, outY] = [point[0] - before[0], point[1] - before[1], after[0] - point[0], after[1] - point[1]];
+    const [length, next] = [Math.hypot(inX, inY), Math.hypot(outX, outY)];
+    if (inX * outX + inY * outY > CORNER * length * next) return [point];
+    const at = (dx: number, dy: number, long: number): [number, number][] =>
+      long > 3 * CORNER_CM ? [[point[0] + (dx / long) * CORNER_CM, point[1] + (dy / long) * CORNER_CM]] : [];
+    return [...at(-inX, -inY, length), point, ...at(outX, outY, next)];
+  });
+}
+
 /** SVG path data through the middles of a line's pieces, its corners rounded. Relative: short numbers. */
-function curve(points: readonly [number, number][], isClosed: boolean): string {
+function curve(line: readonly [number, number][], isClosed: boolean): string {
+  const points = withCorners(line, isClosed);
   const round = (value: number) => Math.round(value * 10) / 10;
   const middle = (a: readonly [number, number], b: readonly [number, number]): [number, number] => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
   const count = points.length;

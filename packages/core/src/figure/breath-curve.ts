@@ -1,0 +1,31 @@
+import type { BreathPattern } from '../asanas/asana.js';
+import type { Figure, Shape } from './shape.js';
+
+/** Centimetres of the drawing for a second, and for a full breath's depth. */
+const SECOND_CM = 3.2;
+const DEPTH_CM = 18;
+/** A quick breath is drawn so often that its rhythm is seen, over about so many seconds. */
+const SHOWN_SECONDS = 8;
+const MOST_CYCLES = 4;
+const APART_CM = 9;
+const LINE_CM = 1.3;
+
+/**
+ * A breath as a line over time, beside the figure that breathes: it rises while one breathes in, runs level while
+ * one waits, and falls while one breathes out. Figures that only sit are told apart by it.
+ */
+export function withBreathCurve(figure: Figure, { in: inhale, pauseIn, out, pauseOut }: BreathPattern): Figure {
+  const seconds = inhale + pauseIn + out + pauseOut;
+  if (seconds <= 0) return figure;
+  const cycles = Math.min(MOST_CYCLES, Math.max(1, Math.round(SHOWN_SECONDS / seconds)));
+  const left = figure.box.right + APART_CM;
+  const low = Math.min(0, figure.box.top + DEPTH_CM + 4);
+  const cycle = [[inhale, -DEPTH_CM], [pauseIn, 0], [out, DEPTH_CM], [pauseOut, 0]] as const; // prettier-ignore
+  const steps = cycle.filter(([time]) => time > 0).map(([time, rise]) => `l${(time * SECOND_CM).toFixed(1)} ${rise}`);
+  const curve: Shape = { tone: 'line', d: `M${left.toFixed(1)} ${low.toFixed(1)}${steps.join('').repeat(cycles)}`, width: LINE_CM };
+  return {
+    ...figure,
+    shapes: [...figure.shapes, curve],
+    box: { ...figure.box, right: left + cycles * seconds * SECOND_CM + 2, top: Math.min(figure.box.top, low - DEPTH_CM - 2) },
+  };
+}
