@@ -11,7 +11,7 @@ import type { Ball } from './volumes.js';
 /** Side of a cell in cm: finer than a finger. */
 const CELL_CM = 0.6;
 /** How far, in cm, an outline may run beside its cells. */
-const ROOM_CM = 0.36;
+const ROOM_CM = 0.45;
 /** Islands and lines that are shorter, in cm, are noise. */
 const LEAST_CM = { outline: 5, line: 4 } as const;
 /** Where one limb lies so much nearer to the eye than another beside it, in cm, a line stands between them. */
