@@ -5,17 +5,26 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { ApiError } from './api/client.js';
+import { noteAnswer, noteSilence } from './api/reach.js';
 import { noteFailure } from './api/session-lost.js';
 import { routes } from './routes.js';
 import { startTheme } from './theme/theme.js';
 
 startTheme();
 
+function note(error: unknown): void {
+  noteFailure(error);
+  noteSilence(error);
+}
+
 const queries = new QueryClient({
-  queryCache: new QueryCache({ onError: noteFailure }),
-  mutationCache: new MutationCache({ onError: noteFailure }),
+  queryCache: new QueryCache({ onError: note, onSuccess: (_data, query) => noteAnswer(query) }),
+  mutationCache: new MutationCache({ onError: note }),
   defaultOptions: {
+    // Much of what is asked is worked out on this device: without a network it is asked all the same.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       staleTime: 10_000,
       // An answer of the server is final; only silence is asked again.
       retry: (count, error) => !(error instanceof ApiError) && count < 2,

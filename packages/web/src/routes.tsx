@@ -1,9 +1,9 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { createBrowserRouter, redirect } from 'react-router';
-import { ApiError } from './api/client.js';
+import { ApiError, Unreachable } from './api/client.js';
+import { keepAnswers, openKeptAnswers } from './api/kept-answers.js';
 import { hasLeft } from './api/leave.js';
 import { sessionQuery } from './api/queries.js';
-import { openDraftsOf } from './drafts/drafts.js';
 import { AppFrame } from './parts/AppFrame.js';
 import { RouteFailure } from './parts/Failure.js';
 import { SignInScreen } from './screens/sign-in/SignInScreen.js';
@@ -20,9 +20,10 @@ export function routes(queries: QueryClient) {
       loader: async ({ request }) => {
         try {
           if (await hasLeft()) return redirect('/sign-in');
-          await openDraftsOf(await queries.ensureQueryData(sessionQuery));
+          await keepAnswers(queries, await queries.ensureQueryData(sessionQuery));
           return null;
         } catch (error) {
+          if (error instanceof Unreachable && (await openKeptAnswers(queries))) return null;
           if (!(error instanceof ApiError) || error.status !== 401) throw error;
           const { pathname, search } = new URL(request.url);
           const to = `${pathname}${search}`;

@@ -1,6 +1,7 @@
 import { dropAllDrafts } from '../drafts/drafts.js';
 import { core } from '../worker/core.js';
 import { request } from './client.js';
+import { dropKeptAnswers } from './kept-answers.js';
 
 /** Says that somebody has left this device while the server was away, and that it doesn't know yet. */
 const LEFT = 'lotus.left';
@@ -20,6 +21,7 @@ export async function leave(): Promise<void> {
   // First of all: whatever happens next, nobody comes in with what is left here.
   localStorage.setItem(LEFT, '1');
   await dropAllDrafts();
+  await dropKeptAnswers();
   await core.forget();
   if (await tellServer()) localStorage.removeItem(LEFT);
   // A page that is loaded anew holds nothing of those whom it showed.

@@ -50,9 +50,19 @@ export async function openDrafts(of: string): Promise<void> {
   }
 }
 
-/** What a teacher left unsaved; the demo's accounts are numbered apart from the owner's. */
-export function openDraftsOf({ id, demo }: Teacher): Promise<void> {
-  return openDrafts(`${demo ? 'demo' : 'own'}-${id}`);
+/** The account's name on this device; the demo's accounts are numbered apart from the owner's. */
+export function accountOf({ id, demo }: Teacher): string {
+  return `${demo ? 'demo' : 'own'}-${id}`;
+}
+
+/** What a teacher left unsaved. */
+export function openDraftsOf(teacher: Teacher): Promise<void> {
+  return openDrafts(accountOf(teacher));
+}
+
+/** The vault of whoever is signed in; `null` where nobody is, or the browser has none. */
+export function openedVault(): Vault | null {
+  return vault;
 }
 
 export function readDraft<T>(key: string): Draft<T> | null {

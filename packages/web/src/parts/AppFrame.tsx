@@ -5,6 +5,7 @@ import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { sessionQuery } from '../api/queries.js';
 import { useStudioWords } from '../api/use-words.js';
 import { useStudioClock } from '../clock.js';
+import { Connection } from './Connection.js';
 import { SignInAgain } from './SignInAgain.js';
 import { SignOut } from './SignOut.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
@@ -124,6 +125,7 @@ export function AppFrame() {
         {session.data?.demo && (
           <p className="bg-shade px-3 py-1 text-center text-sm">Demo: everybody here is invented. Don’t enter real people.</p>
         )}
+        <Connection />
       </header>
       <main ref={main} id="main" tabIndex={-1} className="mx-auto w-full max-w-[100rem] grow px-3 py-4 outline-none sm:px-6">
         <Outlet />

@@ -12,6 +12,7 @@ import { KeptClasses, TodaysClasses } from './KeptClasses.js';
 import { useHeadStart } from './use-head-start.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { useFetchedAhead } from './use-fetched-ahead.js';
 
 const CHOICE = 'flex w-full flex-col items-start rounded border px-3 py-2 text-left';
 
@@ -21,6 +22,7 @@ function choice(chosen: boolean): string {
 
 /** Before class: one sequence, whoever comes, and the score is open. */
 export function DeskScreen() {
+  useFetchedAhead();
   const sequences = useQuery(sequencesQuery);
   const people = useQuery(peopleQuery);
   const [sequence, setSequence] = useState<number | null>(null);
