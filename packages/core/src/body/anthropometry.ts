@@ -29,6 +29,8 @@ export interface BodyAnswers {
   readonly shoulderElevation?: number;
   /** Arm straight back. */
   readonly shoulderExtension?: number;
+  /** How high blankets under the shoulders have to be in a shoulder stand, in cm, found by trial. */
+  readonly shoulderStack?: number;
   /** Comes from the condition of that name, not from measuring. */
   readonly pregnancyWeek?: number;
 }
@@ -46,6 +48,7 @@ export const BODY_RANGES = {
   kneeFlexion: { from: 30, to: 165, unit: '°' },
   shoulderElevation: { from: 30, to: 190, unit: '°' },
   shoulderExtension: { from: 5, to: 90, unit: '°' },
+  shoulderStack: { from: 0, to: 25, unit: 'cm' },
 } as const;
 
 /** Lengths of the reference body of 165 cm, in cm. They scale with stature. */
@@ -150,6 +153,8 @@ export interface Body {
   readonly reach: Reach;
   /** A belly in pregnancy: its share of body mass, and how far (m) it stands out. `null` without one. */
   readonly womb: { readonly share: number; readonly out: number } | null;
+  /** Metres of blankets under the shoulders, where they were found by trial. */
+  readonly shoulderStack: number | null;
 }
 
 const REACHES = ['neckFlexion', 'hamstring', 'hipFlexion', 'kneeFlexion', 'shoulderElevation', 'shoulderExtension'] as const;
@@ -274,6 +279,7 @@ export function sizeBody(answers: BodyAnswers = {}): Body {
     handCentre: between(HAND_LENGTH.f, HAND_LENGTH.m, sex) * (statureCm / 100) * masses.hand.centre,
     reach: reachOf(answers),
     womb: wombOf(answers.pregnancyWeek, massKg),
+    shoulderStack: answers.shoulderStack === undefined ? null : answers.shoulderStack / 100,
   };
 }
 

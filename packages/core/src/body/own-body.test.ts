@@ -7,7 +7,7 @@ import { centreOfMass, massPoints } from './mass.js';
 import { partBalls } from './parts.js';
 import { readPosture } from './posture.js';
 import { NORMAL_RANGE, type NormalMeasure } from './norms.js';
-import { place, pointOn, toState } from './skeleton.js';
+import { place, pointOn, segmentIndex, toState } from './skeleton.js';
 
 function done(asana: string, body: BodyAnswers, variation: string | null = null) {
   return new BodySolver(library, body).form(asana, variation).ends[0]!;
@@ -171,4 +171,20 @@ test('between standing and headstand the eyes move by some 55 cm against the hea
   const cm = eyes('sirsasana') - eyes('tadasana');
   expect(cm * 0.78).toBeGreaterThan(40);
   expect(cm * 0.78).toBeLessThan(60);
+});
+
+describe('blankets found by trial', () => {
+  const stack = (body: BodyAnswers) => setupOf(done('sarvangasana-supported', body)).find(({ place }) => /shoulder/.test(place))?.height;
+
+  test('come before the usual ones, in the setup and under the body', () => {
+    expect(stack({ shoulderStack: 8 })).toBe(8);
+    expect(stack({})).toBe(12);
+    const lift = (body: BodyAnswers) => done('sarvangasana-supported', body).solved.placed.origins[segmentIndex('thoracic4')]![2] * 100;
+    expect(lift({ shoulderStack: 15 }) - lift({ shoulderStack: 9 })).toBeGreaterThan(4);
+  });
+
+  test('change nothing else: what stands as high as a seat stays', () => {
+    const ankles = (body: BodyAnswers) => setupOf(done('kids-wheelbarrow', body)).map(({ height }) => height);
+    expect(ankles({ shoulderStack: 8 })).toEqual(ankles({}));
+  });
 });

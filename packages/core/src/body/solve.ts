@@ -167,8 +167,13 @@ function contactErrors(
   });
 }
 
+/** From here on a stack is no blankets under shoulders, in cm. */
+const SEAT_CM = 30;
+
 /** Height of a level support in metres: given for the reference body, it scales with stature. */
 export function heightOf(on: Extract<Support, { kind: 'level' }>, body: Body): number {
+  // What was found by trial comes before what is usual; a stack as high as a seat is another thing.
+  if (on.surface === 'stack' && body.shoulderStack !== null && on.height < SEAT_CM) return body.shoulderStack;
   return (on.height / 100) * (on.surface === 'floor' ? 0 : body.scale);
 }
 

@@ -2,6 +2,7 @@ import { BODY_RANGES, type BodyAnswers, type Problem } from '@lotus-steady/core'
 import { NumberField } from '../../parts/NumberField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { problemAt } from './person-draft.js';
+import { SetupTrial } from './SetupTrial.js';
 
 export type BodyKey = keyof typeof BODY_RANGES;
 export const WHO: readonly BodyKey[] = ['stature', 'mass', 'age'];
@@ -17,6 +18,7 @@ export const BODY_LABELS: Record<BodyKey, string> = {
   kneeFlexion: 'Knee bend',
   shoulderElevation: 'Arm raised forward and up',
   shoulderExtension: 'Arm straight back',
+  shoulderStack: 'Blankets under the shoulders',
 };
 
 /** How each is measured, with the figure of an asana in which it shows. */
@@ -42,7 +44,7 @@ interface Props {
 
 /** Lengths and ranges, each with a drawing of how to measure it. */
 export function ReachFields({ body, problems, onBody }: Props) {
-  const keys = (Object.keys(BODY_RANGES) as BodyKey[]).filter((key) => !WHO.includes(key));
+  const keys = (Object.keys(BODY_RANGES) as BodyKey[]).filter((key) => !WHO.includes(key) && key !== 'shoulderStack');
   return (
     <div className="grid gap-4 sm:grid-cols-2">
       {keys.map((key) => (
@@ -58,6 +60,7 @@ export function ReachFields({ body, problems, onBody }: Props) {
           />
         </div>
       ))}
+      <SetupTrial body={body} problem={problemAt(problems, 'shoulderStack')} onChange={(shoulderStack) => onBody({ shoulderStack })} />
     </div>
   );
 }

@@ -1,0 +1,36 @@
+/** @jest-environment jsdom */
+import { shoulderStandSetup, type BodyAnswers } from '@lotus-steady/core';
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { SetupTrial } from './SetupTrial.js';
+
+jest.mock('../../parts/Thumb.js', () => ({ Thumb: () => null }));
+
+const BODY: BodyAnswers = { stature: 170, neckFlexion: 55 };
+
+function Trial({ start = BODY }: { start?: BodyAnswers }) {
+  const [body, setBody] = useState(start);
+  return <SetupTrial body={body} problem={undefined} onChange={(shoulderStack) => setBody({ ...body, shoulderStack } as BodyAnswers)} />;
+}
+
+const field = () => screen.getByLabelText<HTMLInputElement>('Height found by trial');
+
+test('a trial begins at the guess for this body, and goes by half centimetres and by blankets', async () => {
+  render(<Trial />);
+  const guess = shoulderStandSetup(BODY).shoulderHeight.value;
+  expect(screen.getByText(new RegExp(`First guess from this body: ${guess} cm`))).toBeTruthy();
+  expect(field().value).toBe('');
+  await userEvent.click(screen.getByRole('button', { name: '+ 5 mm' }));
+  expect(Number(field().value)).toBeCloseTo(guess + 0.5, 0);
+  const once = Number(field().value);
+  await userEvent.click(screen.getByRole('button', { name: '− one blanket' }));
+  expect(Number(field().value)).toBe(once - 2.5);
+  expect(screen.getByText(/used in plans and figures/)).toBeTruthy();
+});
+
+test('it stays within what blankets can be', async () => {
+  render(<Trial start={{ ...BODY, shoulderStack: 1 }} />);
+  await userEvent.click(screen.getByRole('button', { name: '− one blanket' }));
+  expect(field().value).toBe('0');
+});

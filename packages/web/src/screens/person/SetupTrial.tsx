@@ -1,0 +1,58 @@
+import { BODY_RANGES, shoulderStandSetup, type BodyAnswers } from '@lotus-steady/core';
+import { NumberField } from '../../parts/NumberField.js';
+import { Thumb } from '../../parts/Thumb.js';
+import { TOOL } from '../../parts/button-styles.js';
+
+/** Half a centimetre is the least that a neck feels; a folded blanket, as it lies, is the next. */
+const STEPS = [
+  { by: 0.5, label: '5 mm' },
+  { by: 2.5, label: 'one blanket' },
+] as const;
+
+interface Props {
+  readonly body: BodyAnswers;
+  readonly problem: string | undefined;
+  readonly onChange: (height: number | undefined) => void;
+}
+
+/** The blankets of a shoulder stand: a first guess from the body, then trial, change and test, until it is found. */
+export function SetupTrial({ body, problem, onChange }: Props) {
+  const guess = shoulderStandSetup(body);
+  const { from, to, unit } = BODY_RANGES.shoulderStack;
+  const found = body.shoulderStack;
+  const at = found ?? guess.shoulderHeight.value;
+  const move = (by: number) => onChange(Math.min(to, Math.max(from, Math.round((at + by) * 2) / 2)));
+  const blankets = Math.round((2 * at) / guess.blankets.each) / 2;
+  return (
+    <section aria-labelledby="setup-trial" className="flex gap-3 sm:col-span-2">
+      <Thumb id="sarvangasana-supported" className="h-20 w-24 shrink-0 rounded border border-rule bg-sheet p-1" />
+      <div className="space-y-2">
+        <h3 id="setup-trial" className="text-base">
+          Shoulder stand: the blankets
+        </h3>
+        <p className="text-sm text-soft">
+          First guess from this body: {guess.shoulderHeight.value} cm, {guess.blankets.count} folded blankets. Shoulders {guess.edge.from}{' '}
+          to {guess.edge.to} cm in from the edge.
+        </p>
+        {/* What the steps change is shown anew. */}
+        <NumberField key={found} label="Height found by trial" unit={unit} value={found} problem={problem} onChange={onChange} />
+        <p className="flex flex-wrap items-center gap-2">
+          {STEPS.flatMap(({ by, label }) => [
+            <button key={`less ${label}`} type="button" className={TOOL} onClick={() => move(-by)}>
+              − {label}
+            </button>,
+            <button key={`more ${label}`} type="button" className={TOOL} onClick={() => move(by)}>
+              + {label}
+            </button>,
+          ])}
+          {found !== undefined && <span className="text-sm text-soft">about {blankets} blankets; used in plans and figures</span>}
+        </p>
+        <ul className="list-disc pl-5 text-sm">
+          {guess.tests.map((test) => (
+            <li key={test}>{test}</li>
+          ))}
+        </ul>
+      </div>
+    </section>
+  );
+}
