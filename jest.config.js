@@ -39,5 +39,6 @@ export default {
     '^@lotus-steady/(core|requests|sheets)$': '<rootDir>/packages/$1/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },
+  setupFiles: ['<rootDir>/packages/web/jsdom-encoders.cjs'],
   testTimeout: 30_000,
 };

@@ -1,9 +1,5 @@
 /** @jest-environment jsdom */
 import { fireEvent, render, screen } from '@testing-library/react';
-import { TextDecoder, TextEncoder } from 'node:util';
-
-// React Router wants what jsdom leaves out.
-Object.assign(globalThis, { TextDecoder, TextEncoder });
 
 test('what went wrong is said in words that a teacher can act on', async () => {
   const { ApiError, Unreachable } = await import('../api/client.js');

@@ -123,8 +123,7 @@ function Built({
   );
 }
 
-function askedIn(build: Omit<BuildAsked, 'character'> | undefined, character: Character): BuildAsked | null {
-  if (!build) return null;
+function askedIn(build: Omit<BuildAsked, 'character'>, character: Character): BuildAsked {
   const what = build.purposes.slice(0, 2).map(words).join(' and ');
   return { ...build, character, ...(what !== '' && { title: `${what[0]!.toUpperCase()}${what.slice(1)}, ${character}` }) };
 }
@@ -140,7 +139,9 @@ export function BuildScreen() {
   const [asked, setAsked] = useState<{ readonly build: Omit<BuildAsked, 'character'>; readonly ids: readonly number[] } | null>(null);
   const people = usePeople(asked?.ids ?? []);
   const day = useToday();
-  const built = useQueries({ queries: CHARACTERS.map((character) => buildQuery(people.data, askedIn(asked?.build, character), day)) });
+  const built = useQueries({
+    queries: asked === null ? [] : CHARACTERS.map((character) => buildQuery(people.data, askedIn(asked.build, character), day)),
+  });
   const queries = useQueryClient();
   const navigate = useNavigate();
   const take = useMutation({

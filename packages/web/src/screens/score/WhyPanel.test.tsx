@@ -5,13 +5,9 @@ import {
 } from '@lotus-steady/core'; // prettier-ignore
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, within } from '@testing-library/react';
-import { TextDecoder, TextEncoder } from 'node:util';
 import type { Score } from '../../worker/answers.js';
 import { draw, FigureCache } from '../../worker/figure-cache.js';
 import { scoreStep } from '../../worker/score-steps.js';
-
-// React Router wants what jsdom leaves out.
-Object.assign(globalThis, { TextDecoder, TextEncoder });
 
 const TODAY = '2026-06-01';
 const solver = new BodySolver(library);

@@ -1,11 +1,9 @@
 /** @jest-environment jsdom */
 import type { Pin, StepEdit } from '@lotus-steady/core';
 import { act, renderHook } from '@testing-library/react';
-import { TextEncoder } from 'node:util';
 import type { ReactNode } from 'react';
 
 // The router needs one, and this stand-in for a browser has none.
-globalThis.TextEncoder ??= TextEncoder;
 
 /** The worker's part: a removed step's line goes, and with it the choices for it. */
 const edited = jest.fn(async (text: string, pins: readonly Pin[], { index }: StepEdit) => ({

@@ -2,10 +2,6 @@
 import 'reflect-metadata';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { TextDecoder, TextEncoder } from 'node:util';
-
-// React Router wants what jsdom leaves out.
-Object.assign(globalThis, { TextDecoder, TextEncoder });
 
 /** The server's answers by method and path. */
 function serve(answers: Readonly<Record<string, { status?: number; body: unknown }>>) {

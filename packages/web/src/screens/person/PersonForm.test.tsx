@@ -1,0 +1,82 @@
+/** @jest-environment jsdom */
+import 'reflect-metadata';
+import type { Person } from '@lotus-steady/requests';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import { dropAllDrafts, openDrafts, readDraft } from '../../drafts/drafts.js';
+import { PersonForm } from './PersonForm.js';
+
+jest.mock('../../parts/Thumb.js', () => ({ Thumb: () => null }));
+
+interface Sent {
+  readonly method: string;
+  readonly path: string;
+  readonly body: Record<string, unknown>;
+}
+
+/** The form, with a server that keeps what it is sent. */
+function open(part = 'who', stored: Person | null = null) {
+  const sent: Sent[] = [];
+  globalThis.fetch = (async (path: string, { method, body }: { method: string; body?: string }) => {
+    if (method === 'GET') return answer({ schools: {}, limits: [], timeZone: 'UTC' });
+    sent.push({ method, path, body: JSON.parse(body ?? '{}') as Record<string, unknown> });
+    return answer({ ...(JSON.parse(body ?? '{}') as object), id: 12, version: 2 });
+  }) as unknown as typeof fetch;
+  render(
+    <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+      <MemoryRouter initialEntries={[`/people/new?part=${part}`]}>
+        <PersonForm stored={stored} />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+  return sent;
+}
+
+function answer(of: unknown) {
+  return { ok: true, status: 200, headers: { get: () => 'application/json' }, json: async () => of };
+}
+
+const press = (name: RegExp) => userEvent.click(screen.getByRole('button', { name }));
+
+beforeEach(async () => {
+  await dropAllDrafts();
+  await openDrafts('own-1');
+});
+
+test('nobody is saved without a name, and it is said beside the field only once it was tried', async () => {
+  const sent = open();
+  expect(screen.queryByText(/name/i, { selector: '.text-accent' })).toBeNull();
+  await userEvent.type(screen.getByLabelText('Age'), '44');
+  await press(/^Save/);
+  expect(sent).toEqual([]);
+  expect(screen.getByLabelText('Name').getAttribute('aria-invalid')).toBe('true');
+  await userEvent.type(screen.getByLabelText('Name'), 'Vesna Holt');
+  await press(/^Save/);
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sent[0]).toMatchObject({ method: 'POST', path: '/api/people', body: { name: 'Vesna Holt', body: { age: 44 } } });
+});
+
+test('what is typed is kept on the device until it is saved; a number out of range is not sent', async () => {
+  const sent = open();
+  await userEvent.type(screen.getByLabelText('Name'), 'Vesna Holt');
+  await userEvent.type(screen.getByLabelText('Height'), '1700');
+  expect(readDraft<{ name: string }>('person.new')!.value).toMatchObject({ name: 'Vesna Holt', body: { stature: 1700 } });
+  await press(/^Save/);
+  expect(sent).toEqual([]);
+  expect(screen.getByLabelText('Height').getAttribute('aria-invalid')).toBe('true');
+});
+
+test('a field that is emptied again is no answer', async () => {
+  open();
+  await userEvent.type(screen.getByLabelText('Weight'), '70');
+  await userEvent.clear(screen.getByLabelText('Weight'));
+  expect(readDraft<{ body: object }>('person.new')!.value.body).toEqual({});
+});
+
+test('blankets found by trial are part of the body', async () => {
+  open('reach');
+  await userEvent.click(screen.getByRole('button', { name: '+ 5 mm' }));
+  expect(readDraft<{ body: { shoulderStack: number } }>('person.new')!.value.body.shoulderStack).toBeGreaterThan(5);
+});

@@ -1,0 +1,91 @@
+/** @jest-environment jsdom */
+import 'reflect-metadata';
+import { adapt, adaptationJson, anybody, BodySolver, library, notesReader } from '@lotus-steady/core';
+import { beatsOf } from '@lotus-steady/core/cues';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { dropAllDrafts, openDrafts } from '../../drafts/drafts.js';
+import { TeachView } from './TeachView.js';
+import type { TaughtStep } from './taught.js';
+
+jest.mock('../../parts/StepFigure.js', () => ({ StepFigure: () => null, StepFigurePair: () => null }));
+jest.mock('../../worker/core.js', () => ({ core: { cues: async () => [], pair: async () => null } }));
+
+const solver = new BodySolver(library);
+const { sequence } = notesReader(library)('Mountain, 5 breaths\nTree, each side, 3 breaths\nFinal rest, 5 min');
+const plan = adapt(solver, sequence!, anybody('1'), { today: '2026-06-01' });
+const answer = adaptationJson(sequence!, [plan]);
+const beats = beatsOf(answer.participants);
+const taught = answer.participants[0]!.steps.map((step): TaughtStep => ({
+  step,
+  getting: [],
+  figures: [{ picture: { key: 'k', widthCm: 50, heightCm: 170 }, name: library.get(step.to!.asana).name, changes: [], who: [] }],
+}));
+
+function open(run = 'run') {
+  return render(
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter>
+        <TeachView taught={taught} planned={beats} people={[]} breathSeconds={5} run={run} back="/back" log="/log" />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
+
+const title = () => screen.getByRole('heading', { level: 1 }).textContent;
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+
+beforeEach(async () => {
+  jest.useFakeTimers();
+  await dropAllDrafts();
+  await openDrafts('own-1');
+});
+afterEach(() => jest.useRealTimers());
+
+test('a class is gone through step by step and side by side; nothing stands before the first', () => {
+  open();
+  expect(title()).toBe('Mountain');
+  expect(screen.getByRole('button', { name: 'Back' }).hasAttribute('disabled')).toBe(true);
+  press('Next');
+  expect(title()).toBe('Tree');
+  expect(document.body.textContent).toMatch(/right side/i);
+  press('Next');
+  expect(title()).toBe('Tree');
+  expect(document.body.textContent).toMatch(/left side/i);
+  press('Back');
+  expect(document.body.textContent).toMatch(/right side/i);
+});
+
+test('the clock stands until it is started, runs by the second, and stands again when it is stopped', () => {
+  open();
+  const timer = () => screen.getByRole('timer').textContent;
+  const begun = timer();
+  act(() => void jest.advanceTimersByTime(3_000));
+  expect(timer()).toBe(begun);
+  press('Start');
+  act(() => void jest.advanceTimersByTime(2_500));
+  const later = timer();
+  expect(later).not.toBe(begun);
+  press('Pause');
+  act(() => void jest.advanceTimersByTime(5_000));
+  expect(timer()).toBe(later);
+});
+
+test('the same step is there again after the page was left in the middle', () => {
+  const { unmount } = open('again');
+  press('Next');
+  press('Start');
+  act(() => void jest.advanceTimersByTime(4_000));
+  unmount();
+  open('again');
+  expect(title()).toBe('Tree');
+  expect(document.body.textContent).toContain('You were here when you left.');
+});
+
+test('any step is gone to by the list of all', () => {
+  open();
+  press('Go to a step');
+  fireEvent.click(screen.getAllByRole('button', { name: /Final rest/ })[0]!);
+  expect(title()).toBe('Final rest');
+});
