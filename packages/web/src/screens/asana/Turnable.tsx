@@ -20,7 +20,8 @@ const PER_KEY = 15;
 
 /** A figure that turns: drag it, or move the slider; mirrored on demand. */
 export function Turnable({ id, variation, body, name, start, hasSides }: Props) {
-  const [yaw, setYaw] = useState(start);
+  // The slider has no places between its steps.
+  const [yaw, setYaw] = useState(Math.round(start / PER_KEY) * PER_KEY);
   const [mirrored, setMirrored] = useState(false);
   const [figures, setFigures] = useState<readonly Figure[] | null>(null);
   const dragging = useRef<{ x: number; yaw: number } | null>(null);
