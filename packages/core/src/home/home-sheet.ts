@@ -1,4 +1,4 @@
-import type { HomePractice, HomeStep } from './home-practice.js';
+import { weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
 
 function escaped(text: string): string {
   return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
@@ -46,7 +46,7 @@ export function homeHtml(practice: HomePractice, title: string, figures: readonl
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'">
 <title>${escaped(title)}</title><style>${STYLE}</style></head><body>
 <h1>${escaped(title)}</h1>
-<p>About ${minutes} minutes, ${often} a day: ${days.join(', ')}. Until ${review}, then we look at it together.</p>
+<p>About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${review}, then we look at it together.</p>
 <p><b>Not today:</b> with ${escaped(skipToday.join(', '))}. This practice goes along with your treatment. It takes the place of none.</p>
 ${steps.map((step, i) => stepHtml(step, i, figures[i])).join('\n')}
 <section><h2>Stop at once with</h2>${list(stopSigns)}<h2>Ask the same day</h2>${list(askToday)}<h2>Call the emergency number</h2>${list(emergency)}

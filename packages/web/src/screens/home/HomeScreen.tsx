@@ -96,8 +96,8 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
   return (
     <>
       <p className="mt-1">
-        About {minutes} minutes, {times === 1 ? 'once' : `${times} times`} a day: {days.join(', ')}. Until {dayWords(review)}, then you look
-        at it together.
+        About {minutes} minutes, {times === 1 ? 'once' : `${times} times`} a day: <span className="capitalize">{days.join(', ')}</span>.
+        Until {dayWords(review)}, then you look at it together.
       </p>
       <p className="mt-1">
         <strong>Not today:</strong> with {skipToday.join(', ')}.

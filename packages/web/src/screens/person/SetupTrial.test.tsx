@@ -29,6 +29,14 @@ test('a trial begins at the guess for this body, and goes by half centimetres an
   expect(screen.getByText(/used in plans and figures/)).toBeTruthy();
 });
 
+test('a height that is known already is typed', async () => {
+  render(<Trial />);
+  await userEvent.type(field(), '10.5');
+  expect(field().value).toBe('10.5');
+  await userEvent.click(screen.getByRole('button', { name: '+ 5 mm' }));
+  expect(field().value).toBe('11');
+});
+
 test('it stays within what blankets can be', async () => {
   render(<Trial start={{ ...BODY, shoulderStack: 1 }} />);
   await userEvent.click(screen.getByRole('button', { name: '− one blanket' }));

@@ -1,4 +1,5 @@
 import { BODY_RANGES, shoulderStandSetup, type BodyAnswers } from '@lotus-steady/core';
+import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { TOOL } from '../../parts/button-styles.js';
@@ -21,7 +22,12 @@ export function SetupTrial({ body, problem, onChange }: Props) {
   const { from, to, unit } = BODY_RANGES.shoulderStack;
   const found = body.shoulderStack;
   const at = found ?? guess.shoulderHeight.value;
-  const move = (by: number) => onChange(Math.min(to, Math.max(from, Math.round((at + by) * 2) / 2)));
+  // A field keeps what is typed; what the steps change is shown in a new one.
+  const [moves, setMoves] = useState(0);
+  const move = (by: number) => {
+    setMoves(moves + 1);
+    onChange(Math.min(to, Math.max(from, Math.round((at + by) * 2) / 2)));
+  };
   const blankets = Math.round((2 * at) / guess.blankets.each) / 2;
   return (
     <section aria-labelledby="setup-trial" className="flex gap-3 sm:col-span-2">
@@ -34,8 +40,7 @@ export function SetupTrial({ body, problem, onChange }: Props) {
           First guess from this body: {guess.shoulderHeight.value} cm, {guess.blankets.count} folded blankets. Shoulders {guess.edge.from}{' '}
           to {guess.edge.to} cm in from the edge.
         </p>
-        {/* What the steps change is shown anew. */}
-        <NumberField key={found} label="Height found by trial" unit={unit} value={found} problem={problem} onChange={onChange} />
+        <NumberField key={moves} label="Height found by trial" unit={unit} value={found} problem={problem} onChange={onChange} />
         <p className="flex flex-wrap items-center gap-2">
           {STEPS.flatMap(({ by, label }) => [
             <button key={`less ${label}`} type="button" className={TOOL} onClick={() => move(-by)}>
