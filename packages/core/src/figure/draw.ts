@@ -54,8 +54,10 @@ const CLOTH_OF: readonly string[] = ['', ...BONES.map((bone) => CLOTH[bone])];
 /** Whether a line stands between two parts of the body that lie side by side on the screen, so far apart in depth. */
 function isParted(one: number, other: number, jump: number): boolean {
   if (one === other) return false;
-  if (CLOTH_OF[one] !== CLOTH_OF[other]) return LIMB_OF[one] === LIMB_OF[other] || jump > JUMP_CM || CLOTH_OF[one] === 'hair' || CLOTH_OF[other] === 'hair'; // prettier-ignore
-  return jump > (LIMB_OF[one] === LIMB_OF[other] ? BENT_JUMP_CM : JUMP_CM);
+  const isOneLimb = LIMB_OF[one] === LIMB_OF[other];
+  if (CLOTH_OF[one] === CLOTH_OF[other]) return jump > (isOneLimb ? BENT_JUMP_CM : JUMP_CM);
+  // Where a sleeve ends, and where hair begins, a line stands in any case; none where trousers meet the top.
+  return isOneLimb || jump > JUMP_CM || CLOTH_OF[one] === 'hair' || CLOTH_OF[other] === 'hair';
 }
 
 /** Places on the face in cm of the reference body: two eyes, and the ends of the mouth. */
