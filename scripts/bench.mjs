@@ -10,6 +10,7 @@ import {
   adapt,
   adaptClass,
   anybody,
+  bestView,
   PlanningCache,
   judgeLibrary,
   library,
@@ -19,6 +20,7 @@ import {
   sizeBody,
   solve,
   solveColumn,
+  stepFigures,
   BodySolver,
 } from '@lotus-steady/core';
 import { measureScreen } from './bench-screen.mjs';
@@ -296,6 +298,16 @@ const long = (lines) =>
     .join('\n');
 const [short, longer] = [ms(() => read(long(150))), ms(() => read(long(600)))];
 row('600 lines instead of 150', longer, 'ms', `${(longer / short).toFixed(1)} times as long (linear: 4)`);
+
+// Figures: each from where it is best seen, as a score asks for them.
+const anySolver = new BodySolver(library);
+const forms = library.asanas.filter(({ variations }, i) => variations.length > 0 && i % 6 === 0).map(({ id }) => anySolver.form(id));
+const drawAll = () => forms.map((form) => stepFigures(anySolver, { ...form, changes: [] }, 'none', bestView(form))[0]);
+const drawn = drawAll();
+const drawing = ms(drawAll) / forms.length;
+row('a figure drawn', drawing, 'ms', `${(drawing / unit).toFixed(1)} yardsticks`);
+const sizes = drawn.map(({ shapes }) => shapes.reduce((sum, { d }) => sum + d.length, 0) / 1024);
+row('the paths of a figure (target: 6 kB)', median(sizes), 'kB', `the largest ${Math.max(...sizes).toFixed(1)} kB`);
 
 const assets = join(ROOT, 'packages/web/dist/assets');
 const page = readFileSync(join(ROOT, 'packages/web/dist/index.html'), 'utf8');
