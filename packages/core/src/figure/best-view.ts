@@ -154,7 +154,7 @@ const WALL = 6;
 
 function hidesWall(placed: PlacedBody, eye: Eye): boolean {
   const touched = new Set(placed.contacts.flatMap(({ on }) => (on.kind === 'wall' ? [on.wall] : [])));
-  return propsIn(placed, axesOf(eye)).filter(({ top }) => top === 'wall').length < touched.size;
+  return touched.size > 0 && propsIn(placed, axesOf(eye)).filter(({ top }) => top === 'wall').length < touched.size;
 }
 
 /** How much it counts that a movement runs across the line of sight and not along it. */
