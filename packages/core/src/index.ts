@@ -102,6 +102,8 @@ export { shoulderStandSetup } from './setup/shoulder-stand.js';
 export {
   FELT,
   isChange,
+  painOf,
+  type GroupPain,
   MARK_KINDS,
   SCALES,
   type Felt,

@@ -3,6 +3,7 @@ import type {
   Decision,
   PastClass,
   OwnLimit,
+  GroupPain,
   Participant,
   PersonJson,
   Pin,
@@ -138,6 +139,8 @@ export interface RegisterLine {
   readonly minutes: number | null;
   readonly present: number;
   readonly incident: boolean;
+  /** `null` where too few told it not to be known by it. */
+  readonly pain: GroupPain | null;
 }
 
 /** One class of one person's history. */

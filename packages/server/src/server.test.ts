@@ -406,6 +406,8 @@ describe('logs', () => {
       minutes: 31,
       present: 1,
       incident: false,
+      // One person alone would be known by it.
+      pain: null,
     });
     const { body: history } = await api().get(`/api/people/${id}/history`).set('Cookie', cookie).expect(200);
     expect(history).toMatchObject([{ day: '2026-06-01', title: 'Slow', after: { pain: 5 }, marks: [{ asana: 'vrksasana' }] }]);

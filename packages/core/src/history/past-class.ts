@@ -38,3 +38,30 @@ export function isChange(before: number, after: number): boolean {
   const by = Math.abs(after - before);
   return by >= 2 || (before > 0 && by / before >= 0.3 && by >= 1);
 }
+
+/** How pain went in a class as a whole: nobody is named, and nobody can be told apart. */
+export interface GroupPain {
+  /** How many told it before and after. */
+  readonly asked: number;
+  /** Means, 0 to 10. */
+  readonly before: number;
+  readonly after: number;
+  /** For how many it was less, or more, by as much as counts as a change. */
+  readonly less: number;
+  readonly more: number;
+}
+
+/** Of fewer people a mean tells who said what. */
+const FEWEST = 3;
+
+/** The pain of those who told it before and after; `null` where they are too few not to be known by it. */
+export function painOf(parts: readonly Pick<PastClass, 'before' | 'after'>[]): GroupPain | null {
+  const told = parts.flatMap(({ before, after }) =>
+    before.pain === undefined || after.pain === undefined ? [] : [{ before: before.pain, after: after.pain }],
+  );
+  if (told.length < FEWEST) return null;
+  const mean = (when: 'before' | 'after') => told.reduce((sum, one) => sum + one[when], 0) / told.length;
+  const changed = told.filter(({ before, after }) => isChange(before, after));
+  const less = changed.filter(({ before, after }) => after < before).length;
+  return { asked: told.length, before: mean('before'), after: mean('after'), less, more: changed.length - less };
+}

@@ -1,6 +1,6 @@
 import { sayInEnglish } from '../messages/message.js';
 import type { LeftOut } from '../participants/left-out.js';
-import { isChange, type PastClass, type StepMark } from './past-class.js';
+import { isChange, painOf, type PastClass, type StepMark } from './past-class.js';
 import { proposalsOf } from './proposals.js';
 
 const past = (day: string, part: Partial<PastClass> = {}): PastClass => ({
@@ -83,4 +83,14 @@ test('what was decided on is not proposed again, and who was not there is not ju
   const { id } = proposalsOf(history, [], '2026-11-26')[0]!;
   expect(proposalsOf([history[0]!, { ...history[1]!, decided: [id] }], [], '2026-11-26')).toEqual([]);
   expect(kinds(history.map((one) => ({ ...one, present: false })))).toEqual([]);
+});
+
+test('a class as a whole: means and changes of those who told both, and nothing where they would be known by it', () => {
+  const told = (before: number | undefined, after: number | undefined) => ({
+    before: before === undefined ? {} : { pain: before },
+    after: after === undefined ? {} : { pain: after },
+  });
+  expect(painOf([told(6, 3), told(2, 5), told(4, 4), told(7, undefined)])).toEqual({ asked: 3, before: 4, after: 4, less: 1, more: 1 });
+  expect(painOf([told(6, 3), told(2, 5), told(undefined, 4)])).toBeNull();
+  expect(painOf([])).toBeNull();
 });

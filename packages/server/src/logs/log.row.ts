@@ -1,3 +1,4 @@
+import { painOf } from '@lotus-steady/core';
 import type { ClassLog, HistoryEntry, LogPart, RegisterLine } from '@lotus-steady/requests';
 import { AutoIncrement, BelongsTo, Column, DataType, ForeignKey, HasMany, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
@@ -52,11 +53,13 @@ export class LogRow extends Model {
 
   toLine(): RegisterLine {
     const { logKey: key, title, day, startedAt, endedAt, incident } = this;
+    const here = this.people.map((row) => row.toPart()).filter(({ present }) => present);
     return {
       key, title, day,
       minutes: startedAt && endedAt ? Math.round((endedAt.getTime() - startedAt.getTime()) / 60_000) : null,
-      present: this.people.filter((row) => row.toPart().present).length,
+      present: here.length,
       incident: incident.trim() !== '',
+      pain: painOf(here),
     }; // prettier-ignore
   }
 }
