@@ -2,7 +2,7 @@ import { library } from '../asanas/all.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { bestView } from './best-view.js';
 import { figureSize } from './figure-size.js';
-import { figureBounds } from './scene.js';
+import { stepFigures } from './step-figure.js';
 import { axesOf } from './view.js';
 import { propsIn } from './props.js';
 
@@ -67,8 +67,8 @@ test('how wide and how high a figure is told to be without drawing it is how it 
       (base === 'standing-wall' ? [] : variations.slice(0, 1)).flatMap(() => {
         const form = solver.form(id);
         const eye = bestView(form);
-        const told = figureSize(form.ends, eye);
-        const bounds = form.ends.map(({ solved }) => figureBounds(solved.placed, eye));
+        const told = figureSize(form, eye);
+        const bounds = stepFigures(solver, { ...form, changes: [] }, 'none', eye).map(({ box }) => box);
         const over = (from: 'left' | 'top', to: 'right' | 'bottom') =>
           Math.max(...bounds.map((one) => one[to])) - Math.min(...bounds.map((one) => one[from]));
         return [Math.abs(told.widthCm - over('left', 'right')), Math.abs(told.heightCm - over('top', 'bottom'))];

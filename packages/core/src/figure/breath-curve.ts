@@ -9,6 +9,18 @@ const SHOWN_SECONDS = 8;
 const MOST_CYCLES = 4;
 const APART_CM = 9;
 const LINE_CM = 1.3;
+/** Room behind the line, in cm. */
+const END_CM = 2;
+
+function cyclesOf(seconds: number): number {
+  return Math.min(MOST_CYCLES, Math.max(1, Math.round(SHOWN_SECONDS / seconds)));
+}
+
+/** How much wider a figure is with its breath beside it, in cm. */
+export function breathWidth({ in: inhale, pauseIn, out, pauseOut }: BreathPattern): number {
+  const seconds = inhale + pauseIn + out + pauseOut;
+  return seconds <= 0 ? 0 : APART_CM + cyclesOf(seconds) * seconds * SECOND_CM + END_CM;
+}
 
 /**
  * A breath as a line over time, beside the figure that breathes: it rises while one breathes in, runs level while
@@ -17,7 +29,7 @@ const LINE_CM = 1.3;
 export function withBreathCurve(figure: Figure, { in: inhale, pauseIn, out, pauseOut }: BreathPattern): Figure {
   const seconds = inhale + pauseIn + out + pauseOut;
   if (seconds <= 0) return figure;
-  const cycles = Math.min(MOST_CYCLES, Math.max(1, Math.round(SHOWN_SECONDS / seconds)));
+  const cycles = cyclesOf(seconds);
   const left = figure.box.right + APART_CM;
   const low = Math.min(0, figure.box.top + DEPTH_CM + 4);
   const cycle = [[inhale, -DEPTH_CM], [pauseIn, 0], [out, DEPTH_CM], [pauseOut, 0]] as const; // prettier-ignore
@@ -26,6 +38,6 @@ export function withBreathCurve(figure: Figure, { in: inhale, pauseIn, out, paus
   return {
     ...figure,
     shapes: [...figure.shapes, curve],
-    box: { ...figure.box, right: left + cycles * seconds * SECOND_CM + 2, top: Math.min(figure.box.top, low - DEPTH_CM - 2) },
+    box: { ...figure.box, right: left + cycles * seconds * SECOND_CM + END_CM, top: Math.min(figure.box.top, low - DEPTH_CM - 2) },
   };
 }

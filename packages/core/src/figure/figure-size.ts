@@ -3,7 +3,8 @@ import { partBalls } from '../body/parts.js';
 import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { propsOf } from '../candidates/props-needed.js';
 import type { Prop } from '../participants/props-at-hand.js';
-import type { SolvedPosture } from '../solving/solved-posture.js';
+import type { Chosen } from '../plan/plan.js';
+import { breathWidth } from './breath-curve.js';
 import { matUnder } from './scene.js';
 import { axesOf, toView, type View } from './view.js';
 
@@ -28,7 +29,10 @@ function outermost(placed: PlacedBody) {
  * About how wide the figures of a form are and how high they reach above their ground, in cm, without drawing
  * them: a movement's ends share one place.
  */
-export function figureSize(ends: readonly SolvedPosture[], view: View): { readonly widthCm: number; readonly heightCm: number } {
+export function figureSize(
+  { variation, ends }: Pick<Chosen, 'variation' | 'ends'>,
+  view: View,
+): { readonly widthCm: number; readonly heightCm: number } {
   const axes = axesOf(view);
   const seen = ends.flatMap(({ solved }) => {
     const points = outermost(solved.placed).map((point) => point.map((metres) => metres * 100) as Vec3);
@@ -44,5 +48,6 @@ export function figureSize(ends: readonly SolvedPosture[], view: View): { readon
   const props = [...propsOf(ends[0]!.solved).keys()];
   const beyond = Math.max(0, ...props.map((prop) => BEYOND[prop] ?? 0));
   const high = Math.max(0, ...props.map((prop) => HIGH[prop] ?? 0));
-  return { widthCm: span(0) + beyond, heightCm: Math.max(span(1) + FLESH.above, high) };
+  const breath = variation.pattern === null ? 0 : breathWidth(variation.pattern);
+  return { widthCm: span(0) + beyond + breath, heightCm: Math.max(span(1) + FLESH.above, high) };
 }

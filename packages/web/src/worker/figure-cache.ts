@@ -63,7 +63,7 @@ export class FigureCache {
     const key = `${chosen.ends.map((end) => this.numberOf(end)).join('-')} ${side}`;
     const known = this.promised.get(key);
     if (known) return known.picture;
-    const picture = { key, ...figureSize(chosen.ends, bestView(chosen, side)) };
+    const picture = { key, ...figureSize(chosen, bestView(chosen, side)) };
     this.promised.set(key, { picture, draw: () => draw(solver, chosen, side), drawPair: () => drawPair(solver, chosen, side) });
     if (this.promised.size > this.most) this.promised.delete(this.promised.keys().next().value!);
     return picture;
