@@ -14,7 +14,7 @@ function Trial({ start = BODY }: { start?: BodyAnswers }) {
   return <SetupTrial body={body} problem={undefined} onChange={(shoulderStack) => setBody({ ...body, shoulderStack } as BodyAnswers)} />;
 }
 
-const field = () => screen.getByLabelText<HTMLInputElement>('Height found by trial');
+const field = () => screen.getByLabelText<HTMLInputElement>('Found by trial');
 
 test('a trial begins at the guess for this body, and goes by half centimetres and by blankets', async () => {
   render(<Trial />);

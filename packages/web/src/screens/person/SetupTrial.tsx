@@ -40,7 +40,7 @@ export function SetupTrial({ body, problem, onChange }: Props) {
           First guess from this body: {guess.shoulderHeight.value} cm, {guess.blankets.count} folded blankets. Shoulders {guess.edge.from}{' '}
           to {guess.edge.to} cm in from the edge.
         </p>
-        <NumberField key={moves} label="Height found by trial" unit={unit} value={found} problem={problem} onChange={onChange} />
+        <NumberField key={moves} label="Found by trial" unit={unit} value={found} problem={problem} onChange={onChange} />
         <p className="flex flex-wrap items-center gap-2">
           {STEPS.flatMap(({ by, label }) => [
             <button key={`less ${label}`} type="button" className={TOOL} onClick={() => move(-by)}>
