@@ -50,7 +50,7 @@ const nameOf = ({ asana, variation }) => `${asana.id}${variation.id === 'plain' 
 const cards = shown.map((form, i) => {
   const figures = isBoth
     ? form.ends.flatMap(({ solved }) => ['side', 'front'].map((view) => drawFigure(solved.placed, view)))
-    : stepFigures(solver, { ...form, changes: [] }, 'none', bestView(form));
+    : stepFigures(solver, form, 'none', bestView(form));
   const reached = form.ends.every(({ solved }) => solved.reached);
   const caption = isBlind ? String(i + 1) : `${nameOf(form)}${reached ? '' : ' - NOT REACHED'}`;
   return `<figure><div>${figureSvg(figures)}</div><figcaption>${caption}</figcaption></figure>`;

@@ -68,7 +68,7 @@ test('how wide and how high a figure is told to be without drawing it is how it 
         const form = solver.form(id);
         const eye = bestView(form);
         const told = figureSize(form, eye);
-        const bounds = stepFigures(solver, { ...form, changes: [] }, 'none', eye).map(({ box }) => box);
+        const bounds = stepFigures(solver, form, 'none', eye).map(({ box }) => box);
         const over = (from: 'left' | 'top', to: 'right' | 'bottom') =>
           Math.max(...bounds.map((one) => one[to])) - Math.min(...bounds.map((one) => one[from]));
         return [Math.abs(told.widthCm - over('left', 'right')), Math.abs(told.heightCm - over('top', 'bottom'))];

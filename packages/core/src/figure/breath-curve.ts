@@ -16,9 +16,13 @@ function cyclesOf(seconds: number): number {
   return Math.min(MOST_CYCLES, Math.max(1, Math.round(SHOWN_SECONDS / seconds)));
 }
 
+function secondsOf({ in: inhale, pauseIn, out, pauseOut }: BreathPattern): number {
+  return inhale + pauseIn + out + pauseOut;
+}
+
 /** How much wider a figure is with its breath beside it, in cm. */
-export function breathWidth({ in: inhale, pauseIn, out, pauseOut }: BreathPattern): number {
-  const seconds = inhale + pauseIn + out + pauseOut;
+export function breathWidth(pattern: BreathPattern): number {
+  const seconds = secondsOf(pattern);
   return seconds <= 0 ? 0 : APART_CM + cyclesOf(seconds) * seconds * SECOND_CM + END_CM;
 }
 
@@ -26,18 +30,22 @@ export function breathWidth({ in: inhale, pauseIn, out, pauseOut }: BreathPatter
  * A breath as a line over time, beside the figure that breathes: it rises while one breathes in, runs level while
  * one waits, and falls while one breathes out. Figures that only sit are told apart by it.
  */
-export function withBreathCurve(figure: Figure, { in: inhale, pauseIn, out, pauseOut }: BreathPattern): Figure {
-  const seconds = inhale + pauseIn + out + pauseOut;
+export function withBreathCurve(figure: Figure, pattern: BreathPattern): Figure {
+  const seconds = secondsOf(pattern);
   if (seconds <= 0) return figure;
-  const cycles = cyclesOf(seconds);
+  const { in: inhale, pauseIn, out, pauseOut } = pattern;
   const left = figure.box.right + APART_CM;
   const low = Math.min(0, figure.box.top + DEPTH_CM + 4);
   const cycle = [[inhale, -DEPTH_CM], [pauseIn, 0], [out, DEPTH_CM], [pauseOut, 0]] as const; // prettier-ignore
   const steps = cycle.filter(([time]) => time > 0).map(([time, rise]) => `l${(time * SECOND_CM).toFixed(1)} ${rise}`);
-  const curve: Shape = { tone: 'line', d: `M${left.toFixed(1)} ${low.toFixed(1)}${steps.join('').repeat(cycles)}`, width: LINE_CM };
+  const curve: Shape = {
+    tone: 'line',
+    d: `M${left.toFixed(1)} ${low.toFixed(1)}${steps.join('').repeat(cyclesOf(seconds))}`,
+    width: LINE_CM,
+  };
   return {
     ...figure,
     shapes: [...figure.shapes, curve],
-    box: { ...figure.box, right: left + cycles * seconds * SECOND_CM + END_CM, top: Math.min(figure.box.top, low - DEPTH_CM - 2) },
+    box: { ...figure.box, right: figure.box.right + breathWidth(pattern), top: Math.min(figure.box.top, low - DEPTH_CM - 2) },
   };
 }

@@ -2,7 +2,7 @@ import { getOrCreate } from '../get-or-create.js';
 import { directionOn, pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { BONE_NUMBER, BONES, CLOTH, PAIRS } from './bones.js';
 import { Raster } from './raster.js';
-import { boundsOf, sceneOf, SHADOW_CM, type Bounds } from './scene.js';
+import { boundsOf, sceneOf, SHADOW_CM, type Bounds, type Scene } from './scene.js';
 import type { Figure, Shape, Tone } from './shape.js';
 import { borders, traced, type Edge, type TraceOptions } from './trace.js';
 import { axesOf, eyeOf, toView, type Axes, type View } from './view.js';
@@ -108,15 +108,29 @@ function drawShadow(balls: readonly Ball[], axes: Axes, bounds: Bounds, options:
   return [{ tone: 'shadow', d: traced(floor, edges, { ...options, room: 2 * options.room }) }];
 }
 
-/**
- * The figure of a placed body with its props, on its mat. `below` is how far it, or another figure that shares
- * its ground, reaches below the floor's middle on the screen.
- */
-export function drawFigure(placed: PlacedBody, view: View, below?: number): Figure {
+/** The figures of placed bodies with their props, each on its mat, all on one ground. */
+export function drawFigures(bodies: readonly PlacedBody[], view: View): Figure[] {
   const axes = axesOf(view);
-  const scene = sceneOf(placed, axes);
-  const bounds = boundsOf(scene, axes);
-  const lift = below ?? bounds.bottom;
+  const scenes = bodies.map((placed) => {
+    const scene = sceneOf(placed, axes);
+    return { placed, scene, bounds: boundsOf(scene, axes) };
+  });
+  const lift = Math.max(...scenes.map(({ bounds }) => bounds.bottom));
+  return scenes.map((one) => ({ eye: eyeOf(view), lift, ...drawScene(one, axes, lift) }));
+}
+
+export function drawFigure(placed: PlacedBody, view: View): Figure {
+  return drawFigures([placed], view)[0]!;
+}
+
+interface Placed {
+  readonly placed: PlacedBody;
+  readonly scene: Scene;
+  readonly bounds: Bounds;
+}
+
+/** The shapes of a scene, moved up by `lift` cm, and what they fill. */
+function drawScene({ placed, scene, bounds }: Placed, axes: Axes, lift: number): Pick<Figure, 'shapes' | 'box'> {
   const raster = new Raster(axes, bounds.left - MARGIN_CM, bounds.top - MARGIN_CM, bounds.right + MARGIN_CM, bounds.bottom + MARGIN_CM, CELL_CM); // prettier-ignore
   const toneOf = new Array<Tone | null>(256).fill(null);
   const far = farBones(scene.balls, axes);
@@ -158,8 +172,6 @@ export function drawFigure(placed: PlacedBody, view: View, below?: number): Figu
   shapes.push({ tone: 'line', d: traced(raster, lines, { ...options, isArea: false, least: LEAST_CM.line }), width: LINE_CM.inside });
   shapes.push(...drawFace(placed, axes, raster, lift));
   return {
-    eye: eyeOf(view),
-    lift,
     shapes: shapes.filter(({ d }) => d !== ''),
     box: { left: bounds.left, right: bounds.right, top: bounds.top - lift, bottom: bounds.bottom - lift },
   };

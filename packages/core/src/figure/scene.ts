@@ -1,6 +1,6 @@
 import type { PlacedBody, Vec3 } from '../body/skeleton.js';
 import { propsIn, type DrawnProp } from './props.js';
-import { axesOf, toView, type Axes, type View } from './view.js';
+import { toView, type Axes } from './view.js';
 import { bodyBalls, type Ball } from './volumes.js';
 
 interface Range {
@@ -84,10 +84,4 @@ export function boundsOf({ balls, props, mat }: Scene, axes: Axes): Bounds {
     bottom = Math.max(bottom, v + radius);
   }
   return { left, right, top, bottom };
-}
-
-/** What the figure of a posture fills on the screen, in cm, without drawing it. */
-export function figureBounds(placed: PlacedBody, view: View): Bounds {
-  const axes = axesOf(view);
-  return boundsOf(sceneOf(placed, axes), axes);
 }

@@ -4,6 +4,7 @@ import { solver } from '../planning/adapt.fixture.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { bestView } from './best-view.js';
 import { drawFigure } from './draw.js';
+import { bendsOf } from './path.fixture.js';
 import { figureSvg } from './sheet.js';
 import { stepFigures } from './step-figure.js';
 
@@ -58,7 +59,7 @@ test('one in six of the library is drawn: every figure has skin, cloth and hair,
     .flatMap(({ id, variations }) =>
       variations.slice(0, 1).map(() => {
         const form = solver.form(id);
-        const ends = stepFigures(solver, { ...form, changes: [] }, 'none', bestView(form));
+        const ends = stepFigures(solver, form, 'none', bestView(form));
         const [figure] = ends;
         const tones = new Set(figure!.shapes.map(({ tone }) => tone));
         for (const tone of ['skin', 'hair', 'outline'] as const) expect([id, tone, tones.has(tone)]).toEqual([id, tone, true]);
@@ -72,18 +73,13 @@ test('one in six of the library is drawn: every figure has skin, cloth and hair,
   expect(sizes.sort((a, b) => a - b)[Math.floor(sizes.length / 2)]).toBeLessThan(6_000);
 });
 
-/** How far a path reaches to the right, in cm: its start and the ends of its bends. */
-function reachOf(d: string): number {
-  let most = -Infinity;
-  for (const ring of d.split('M').slice(1)) {
-    const [start, ...bends] = ring.replace('Z', '').split('q');
-    const parsed = (text: string) => (text.match(/-?\d*\.?\d+/g) ?? []).map(Number);
-    let x = parsed(start!)[0]!;
-    most = Math.max(most, x);
-    for (const bend of bends) most = Math.max(most, (x += parsed(bend)[2]!));
-  }
-  return most;
-}
+/** How far a path reaches to the right, in cm: the ends of its bends. */
+const reachOf = (d: string) =>
+  Math.max(
+    ...bendsOf(d)
+      .flat()
+      .map(([, , [x]]) => x),
+  );
 
 test('a belly of 38 weeks stands out in profile by what the body is given, and a heavier trunk is deeper', () => {
   const front = (answers: BodyAnswers) => {

@@ -4,8 +4,7 @@ import type { Chosen } from '../plan/plan.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { StepSide } from '../sequence/sequence.js';
 import { withBreathCurve } from './breath-curve.js';
-import { drawFigure } from './draw.js';
-import { figureBounds } from './scene.js';
+import { drawFigures } from './draw.js';
 import type { Figure } from './shape.js';
 import type { View } from './view.js';
 
@@ -20,15 +19,13 @@ export function isTurned({ shown }: Pick<Asana, 'shown'>, side: StepSide): boole
  */
 export function stepFigures(
   solver: BodySolver,
-  chosen: Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>,
+  chosen: Pick<Chosen, 'asana' | 'variation' | 'ends'>,
   side: StepSide,
   view: View,
 ): Figure[] {
   const turn = isTurned(chosen.asana, side);
   const placed = chosen.ends.map(({ solved }) => (turn ? solver.posture(mirrorPosture(solved.posture)).solved.placed : solved.placed));
-  // Both ends of a movement stand on one ground.
-  const below = Math.max(...placed.map((one) => figureBounds(one, view).bottom));
-  const figures = placed.map((one) => drawFigure(one, view, below));
+  const figures = drawFigures(placed, view);
   const { pattern } = chosen.variation;
   return pattern === null ? figures : figures.map((figure) => withBreathCurve(figure, pattern));
 }

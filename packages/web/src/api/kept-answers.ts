@@ -2,7 +2,7 @@ import type { Teacher } from '@lotus-steady/requests';
 import type { Query, QueryClient } from '@tanstack/react-query';
 import { accountOf, openDrafts, openDraftsOf, openedVault } from '../drafts/drafts.js';
 import { sessionQuery } from './queries.js';
-import { clear, createStore, delMany, entries, setMany, type UseStore } from 'idb-keyval';
+import { clear, createStore, delMany, entries, set, type UseStore } from 'idb-keyval';
 
 /** Answers of the server that a class is taught and logged with, by the first word of their key. */
 const KEPT: ReadonlySet<unknown> = new Set(['session', 'state', 'studio', 'words', 'people', 'sequences', 'classes', 'logs']);
@@ -35,27 +35,27 @@ export async function keepAnswers(queries: QueryClient, teacher: Teacher): Promi
   if (!vault || !hasStore() || watched.has(queries)) return;
   watched.add(queries);
   localStorage.setItem(WHOSE, accountOf(teacher));
-  queries.getQueryCache().subscribe(({ type, query }) => {
-    const own = openedVault();
-    if (type !== 'updated' || !own || !isKept(query) || query.state.status !== 'success') return;
-    void keep(query.queryKey, query.state.data, query.state.dataUpdatedAt);
+  const cache = queries.getQueryCache();
+  cache.subscribe(({ type, query }) => {
+    if (type === 'updated') void keep(query);
   });
-  for (const query of queries.getQueryCache().findAll({ predicate: isKept }))
-    if (query.state.status === 'success') void keep(query.queryKey, query.state.data, query.state.dataUpdatedAt);
+  for (const query of cache.getAll()) void keep(query);
 }
 const watched = new WeakSet<QueryClient>();
 /** When each answer was kept last: telling of it again changes nothing. */
 const keptAt = new Map<string, number>();
 
-async function keep(key: readonly unknown[], data: unknown, at: number): Promise<void> {
+async function keep(query: Query): Promise<void> {
+  const { queryKey: key, state } = query;
+  const { data, dataUpdatedAt: at } = state;
   const place = JSON.stringify(key);
   const vault = openedVault();
-  if (!vault || keptAt.get(place) === at) return;
+  if (!vault || !isKept(query) || state.status !== 'success' || keptAt.get(place) === at) return;
   keptAt.set(place, at);
   const sealed = await vault.seal(JSON.stringify(data ?? null));
   // Whoever signed out meanwhile leaves nothing.
   if (openedVault() !== vault) return;
-  await setMany([[place, { key, sealed, at } satisfies KeptAnswer]], store()).catch(() => undefined);
+  await set(place, { key, sealed, at } satisfies KeptAnswer, store()).catch(() => undefined);
 }
 
 /**

@@ -119,7 +119,7 @@ export function asanaPage(library: Library, solver: BodySolver, asana: Asana): A
         id: variation.id,
         name: variation.name,
         for: variation.for,
-        drawn: draw(solver, { ...form, changes: [] }, 'none'),
+        drawn: draw(solver, form, 'none'),
         ends: form.ends.map(measuredEnd),
         setup: setupOf(start!),
         reached: start!.solved.reached,

@@ -68,7 +68,7 @@ const core = {
   thumb(id: string, variation: string | null): Figure | null {
     const asana = library.get(id);
     if (!asana.variations[0]) return null;
-    return smallFigure(anySolver, { ...anySolver.form(id, variation), changes: [] }, 'none');
+    return smallFigure(anySolver, anySolver.form(id, variation), 'none');
   },
 
   /** A picture that an answer promised. */
@@ -93,7 +93,7 @@ const core = {
     const form = solver.form(id, variation);
     const { shown } = form.asana;
     const side = mirrored && shown ? (shown.side === 'left' ? 'right' : 'left') : 'none';
-    return stepFigures(solver, { ...form, changes: [] }, side, { azimuth: yaw, elevation: bestView(form).elevation });
+    return stepFigures(solver, form, side, { azimuth: yaw, elevation: bestView(form).elevation });
   },
 
   /** A standing figure from side and front with its joints, to draw ranges on. */
@@ -144,7 +144,7 @@ const core = {
       const drawn = variations[0] ? { asana, variation } : steps[Math.floor(steps.length / 2)];
       if (!drawn) return { name, figure: null };
       const key = `${drawn.asana} ${drawn.variation ?? null} ${side}`;
-      figures[key] ??= smallFigure(anySolver, { ...anySolver.form(drawn.asana, drawn.variation ?? null), changes: [] }, side);
+      figures[key] ??= smallFigure(anySolver, anySolver.form(drawn.asana, drawn.variation ?? null), side);
       return { name, figure: key };
     };
     const lines = result.sequence.steps.map(({ line, asana, variation, side }): ReadLine => {

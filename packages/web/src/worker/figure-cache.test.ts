@@ -2,7 +2,7 @@ import { library, BodySolver } from '@lotus-steady/core';
 import { draw, drawPair, FigureCache, smallFigure, type Shown } from './figure-cache.js';
 
 const solver = new BodySolver(library);
-const shown = (asana: string, variation: string | null = null, body = solver): Shown => ({ ...body.form(asana, variation), changes: [] });
+const shown = (asana: string, variation: string | null = null, body = solver): Shown => body.form(asana, variation);
 
 test('what looks the same keeps its key from one answer to the next; another body, side or pose has its own', () => {
   const pictures = new FigureCache();

@@ -25,7 +25,7 @@ export interface Picture {
   readonly heightCm: number;
 }
 
-export type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends' | 'changes'>;
+export type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends'>;
 
 /** A form's figures, one an end, from where it is best seen. */
 export function draw(solver: BodySolver, chosen: Shown, stepSide: StepSide): Figure[] {

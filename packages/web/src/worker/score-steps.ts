@@ -49,7 +49,7 @@ export function givenStep(pictures: FigureCache, solver: BodySolver, step: Step)
 function drawnAsGiven(pictures: FigureCache, solver: BodySolver, { asana, variation, side, dose }: Step): ScoreStep {
   const form = solver.form(asana, variation);
   return {
-    given: pictures.promise(solver, { ...form, changes: [] }, side),
+    given: pictures.promise(solver, form, side),
     givenName: form.asana.name,
     givenDose: describeDose(dose),
     givenSeconds: 0,
