@@ -7,7 +7,8 @@
 import { library } from '@lotus-steady/core';
 import { Lexicon } from '../packages/core/dist/notes/lexicon.js';
 import { traitsOf } from '../packages/core/dist/notes/traits.js';
-import { meaningsOf, wordFeatures, WordModel, writeNumbers } from '../packages/core/dist/notes/word-model.js';
+import { withoutSign, writeNumbers } from '../packages/core/dist/numbers-as-text.js';
+import { meaningsOf, wordFeatures, WordModel } from '../packages/core/dist/notes/word-model.js';
 
 const EPOCHS = 8;
 const RATE = 0.2;
@@ -153,7 +154,7 @@ function tableOf(words, own, byTrait) {
       const weight = steps(from[number], least);
       if (weight === 0) return;
       targets.push(number - before);
-      weights.push(weight >= 0 ? 2 * weight : -2 * weight - 1);
+      weights.push(withoutSign(weight));
       before = number;
       count++;
     });

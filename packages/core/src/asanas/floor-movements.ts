@@ -556,7 +556,7 @@ export const floorMovements: readonly AsanaSpec[] = [
       legL: { hipFlexion: -8, hipAbduction: 0, knee: 104, ankle: -20 },
       legR: { hipFlexion: 88, hipAbduction: -4, knee: 84, ankle: -6 },
       armL: { shoulder: 84, plane: 80, elbow: 30 },
-      armR: { shoulder: 40, plane: -80, elbow: 10 },
+      armR: { shoulder: 40, plane: -72, elbow: 10 },
       contacts: ['L.hipside>floor', 'L.shoulder>floor', 'temple>bolster@14', 'R.knee>cushion@12', 'R.hand~L.ankle'],
     },
     declared: { effort: 1, abdominalLoad: 0 },

@@ -283,7 +283,7 @@ export const restorative: readonly AsanaSpec[] = [
     purposes: { rest: 3, calm: 3, 'breath-awareness': 2 },
     posture: {
       root: { pitch: -46 },
-      spine: { thoracic: -8, cervical: 3 },
+      spine: { lumbar: 2, thoracic: -8, cervical: 3 },
       legs: { hipFlexion: 59, hipAbduction: 8, hipRotation: 10, knee: 33, ankle: -15 },
       arms: { shoulder: 30, plane: -10, rotation: 20, elbow: 35, forearm: -40 },
       contacts: ['sitbone>floor', 'upperback>bolster@28', 'headback>bolster@44', 'heel>floor', 'knee>bolster@14'],

@@ -48,7 +48,7 @@ export const seatedChairLimbs: readonly AsanaSpec[] = [
     declared: { effort: 2, abdominalLoad: 1 },
     dose: { breaths: 3, rounds: 1 },
     breath: { inhale: 'arm up and over', exhale: 'lengthen' },
-    variations: [{ id: 'hand-on-chair-back', for: 'balance', contacts: ['L.hand>chairback@85'] }],
+    variations: [{ id: 'hand-on-chair-back', for: 'balance', spine: { thoracic: -10, rotation: 'L8', lateral: 'L6' }, armL: { shoulder: 57, plane: 37, elbow: 30 }, contacts: ['L.hand>chairback@85'] }],
     substitutes: ['viparita-virabhadrasana', 'chair-side-bend'],
     counterposes: ['chair-side-angle'],
     cues: ['Lean with length, not weight.', 'Gaze where the neck is free.'],

@@ -11,10 +11,10 @@ export const seatedFloor: readonly AsanaSpec[] = [
     shown: { side: 'right', as: 'right shin in front (change the crossing half way)' },
     purposes: { 'breath-awareness': 2, 'posture-awareness': 2, calm: 2, 'open-hips': 1, focus: 1 },
     posture: {
-      root: { pitch: -2 },
+      root: { pitch: 2 },
       spine: { lumbar: 7 },
-      legL: { hipFlexion: 84, hipAbduction: 45, hipRotation: 54, knee: 122, ankle: -20 },
-      legR: { hipFlexion: 92, hipAbduction: 49, hipRotation: 54, knee: 112, ankle: -20 },
+      legL: { hipFlexion: 84, hipAbduction: 45, hipRotation: 49, knee: 118, ankle: -20 },
+      legR: { hipFlexion: 92, hipAbduction: 49, hipRotation: 50, knee: 108, ankle: -20 },
       arms: { shoulder: 28, plane: 55, rotation: -20, elbow: 45 },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'hand~thigh'],
     },
@@ -278,7 +278,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen', exhale: 'walk the hands forward' },
     variations: [
       { id: 'knees-bent-over-rolls', for: 'hamstrings, pubic pain (narrow)', legs: { knee: 35 } },
-      { id: 'bolster-in-front', for: 'calm, pregnancy', root: { pitch: 25 }, contacts: ['forearm>bolster@30', 'forehead>bolster@35'] },
+      { id: 'bolster-in-front', for: 'calm, pregnancy', root: { pitch: 25 }, spine: { lumbar: 20, thoracic: 22, cervical: 38 }, legs: { hipFlexion: 98, hipAbduction: 48, hipRotation: 6, knee: 3 }, arms: { shoulder: 88, plane: 38, rotation: 40, elbow: 50 }, contacts: ['forearm>bolster@30', 'forehead>bolster@35'] },
       { id: 'at-a-chair', for: 'hips', contacts: ['forearm>seat@41'] },
     ],
     substitutes: ['prasarita-padottanasana', 'chair-wide-fold', 'supta-padangusthasana-2', 'baddha-konasana'],
@@ -329,10 +329,10 @@ export const seatedFloor: readonly AsanaSpec[] = [
     purposes: { 'mobilise-spine-flexion': 2, 'mobilise-spine-extension': 2, 'warm-up': 1, 'breath-awareness': 1 },
     posture: {
       like: 'sukhasana',
-      root: { pitch: 8 },
+      root: { pitch: 3 },
       spine: { lumbar: -5, thoracic: -3, cervical: -12 },
-      legL: { hipFlexion: 95, hipAbduction: 23, hipRotation: 65, knee: 130, ankle: -25 },
-      legR: { hipFlexion: 100, hipAbduction: 27, hipRotation: 64, knee: 115, ankle: -25 },
+      legL: { hipFlexion: 90, hipAbduction: 23, hipRotation: 65, knee: 130, ankle: -25 },
+      legR: { hipFlexion: 95, hipAbduction: 27, hipRotation: 64, knee: 115, ankle: -25 },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'hand~thigh'],
     },
     moves: {

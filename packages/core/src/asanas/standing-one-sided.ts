@@ -77,7 +77,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     variations: [
       { id: 'higher-block', for: 'short hamstrings, pregnancy', root: { roll: 'R36' }, contacts: ['R.hand>block@35'] },
       { id: 'hand-on-chair-seat', for: 'weak balance, older students', as: 'chair-triangle' },
-      { id: 'back-to-the-wall', for: 'scoliosis alignment, pregnancy, fall risk', contacts: ['pelvis>wall.back', 'upperback>wall.back'] },
+      { id: 'back-to-the-wall', for: 'scoliosis alignment, pregnancy, fall risk', armR: { shoulder: 75, plane: 12, elbow: 2 }, contacts: ['pelvis>wall.back', 'upperback>wall.back'] },
       { id: 'look-down', for: 'neck problems, dizziness', spine: { neckRotation: 'R30' } },
     ],
     substitutes: ['chair-triangle', 'parsvakonasana', 'chair-side-angle', 'supta-padangusthasana-2'],
@@ -246,10 +246,10 @@ export const standingOneSided: readonly AsanaSpec[] = [
     shown: { side: 'right', as: 'right knee bent, right arm and gaze to the right' },
     purposes: { 'strengthen-legs': 3, 'open-hips': 2, 'stretch-inner-thighs': 2, focus: 2, 'strengthen-arms': 1, energise: 1 },
     posture: {
-      root: { pitch: 4, roll: 'R1', axial: 'R12' },
+      root: { pitch: 2, roll: 'L3', axial: 'R12' },
       spine: { lumbar: -1, cervical: 1, rotation: 'L12', neckRotation: 'R75' },
-      legL: { hipFlexion: -13, hipAbduction: 49, hipRotation: 20, knee: 5, ankle: 7 },
-      legR: { hipFlexion: 82, hipAbduction: 49, hipRotation: 4, knee: 90, ankle: 3 },
+      legL: { hipFlexion: -13, hipAbduction: 44, hipRotation: 20, knee: 3, ankle: 10 },
+      legR: { hipFlexion: 84, hipAbduction: 49, hipRotation: 4, knee: 92, ankle: 5 },
       arms: { shoulder: 90, forearm: 80 },
       contacts: ['sole>floor'],
     },

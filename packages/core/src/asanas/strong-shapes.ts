@@ -465,9 +465,10 @@ export const strongShapes: readonly AsanaSpec[] = [
     purposes: { 'strengthen-arms': 3, balance: 3, 'mobilise-spine-rotation': 2, 'strengthen-core': 2 },
     posture: {
       root: { pitch: 86, axial: 'R24' },
-      spine: { lumbar: 16, thoracic: 12, cervical: -20, rotation: 'L30' },
-      legs: { hipFlexion: 112, knee: 104, ankle: -20 },
-      arms: { shoulder: 80, plane: 80, rotation: -10, elbow: 66, forearm: 80, wrist: -88 },
+      spine: { lumbar: 19, thoracic: 17, cervical: -20, rotation: 'L30' },
+      legL: { hipFlexion: 120, hipAbduction: -16, knee: 104, ankle: -20 },
+      legR: { hipFlexion: 120, hipAbduction: 12, knee: 104, ankle: -20 },
+      arms: { shoulder: 70, plane: 72, rotation: -18, elbow: 64, forearm: 80, wrist: -88 },
       contacts: ['palm>floor', 'L.thigh>R.upperarm'],
     },
     declared: { effort: 5, abdominalLoad: 4 },

@@ -149,9 +149,9 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     base: 'supine',
     purposes: { 'strengthen-core': 3, 'stretch-hamstrings': 2, 'drain-legs': 2 },
     posture: {
-      root: { pitch: -94 },
-      spine: { lumbar: 6, thoracic: -2, cervical: -5 },
-      legs: { hipFlexion: 82, knee: 6 },
+      root: { pitch: -96 },
+      spine: { lumbar: 14, thoracic: 2, cervical: -5 },
+      legs: { hipFlexion: 84, knee: 6 },
       arms: { shoulder: 18, plane: -20, forearm: 60 },
       contacts: ['sacrum>floor', 'upperback>floor', 'headback>floor', 'wrist~floor'],
     },
@@ -405,7 +405,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     purposes: { 'open-chest': 3, 'mobilise-spine-extension': 3, energise: 3, 'strengthen-arms': 2, 'strengthen-hips': 2 },
     posture: {
       root: { pitch: -95 },
-      spine: { lumbar: -32, thoracic: -24, cervical: -25 },
+      spine: { lumbar: -29, thoracic: -19, cervical: -25 },
       legs: { hipFlexion: -22, hipAbduction: 6, knee: 78, ankle: 10 },
       arms: { shoulder: 170, plane: 65, rotation: -11, elbow: 20, forearm: 85, wrist: -90 },
       contacts: ['palm>floor', 'sole>floor'],

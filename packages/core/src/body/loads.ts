@@ -1,8 +1,8 @@
 import { polygonHull } from 'd3-polygon';
-import { solveQP } from 'quadprog';
 import { HANDS, isExternal, type BodyPart, type Contact } from './contact.js';
 import { hullMargin } from './hull.js';
-import { solveSymmetric } from './linear.js';
+import { leastForces, type ForceRow } from './least-forces.js';
+import { SymmetricSolver } from './linear.js';
 import { ABOVE_DISC, centreOfMass, massPoints } from './mass.js';
 import { partBalls } from './parts.js';
 import { SEGMENTS, parentOf, pointOn, segmentIndex, type PlacedBody, type Vec3 } from './skeleton.js';
@@ -38,6 +38,8 @@ const FRICTION = 0.6;
 const CONTACT_PATH = 0.1;
 /** How many times longer a level bone counts than an upright one. */
 const LEVEL_BONE = 2;
+/** Cost of a moment that stays open (per (body weight x metre) squared): balance comes before everything. */
+const BALANCED = 1e6;
 /** The neck bends most readily of all: a head that lies on something rests there by its own weight alone. */
 const LEVEL_NECK = 80;
 /** Cost of a bending moment at the low back (per (body weight x metre) squared): standing or lying, people settle so that the back can rest. */
@@ -54,6 +56,8 @@ const LIES_ON_BACK = new Set<BodyPart>(['upperback', 'midback', 'sacrum']);
 const LIES_ON_FRONT = new Set<BodyPart>(['pubis', 'belly']);
 const FEET = new Set<BodyPart>(['sole', 'ball', 'heel', 'edge', 'foot']);
 const BACK_PARTS = new Set<BodyPart>(['pelvis', 'sacrum', 'hipside', 'lowback', 'midback', 'upperback', 'belly', 'ribs', 'ribside']);
+
+const SEGMENT_SOLVER = new SymmetricSolver(SEGMENTS.length);
 
 function bearingPoints(placed: PlacedBody, contacts: readonly Contact[]): BearingPoint[] {
   return contacts.flatMap((contact, load) =>
@@ -97,7 +101,7 @@ function nearestSupports(placed: PlacedBody, points: readonly BearingPoint[]): n
   });
   points.forEach(({ segment }, i) => (conductance[segment * n + segment]! += toGround[i]!));
   for (const { segment, mass } of massPoints(placed.body)) current[segment]! += mass;
-  solveSymmetric(conductance, current);
+  SEGMENT_SOLVER.solve(conductance, current);
   return points.map(({ segment }, i) => current[segment]! * toGround[i]!);
 }
 
@@ -125,8 +129,8 @@ function standsOrSits(contacts: readonly Contact[], points: readonly BearingPoin
 
 /**
  * The share of body weight on each contact that bears outside the body. Static equilibrium of forces
- * and moments with forces that only push, by quadratic programming (Goldfarb D, Idnani A. Math Program
- * 1983;27:1-33); what equilibrium leaves open goes to the nearest supports. Friction is used only where
+ * and moments with forces that only push, see `leastForces`; what equilibrium leaves open goes to the nearest
+ * supports. Friction is used only where
  * a wall takes part: on level supports it cancels. Shares on level ground add to 1.
  */
 export function contactLoads(placed: PlacedBody): Loads {
@@ -151,7 +155,6 @@ export function contactLoads(placed: PlacedBody): Loads {
       for (const sign of [1, -1]) forces.push({ point, direction: [sign * t[0], sign * t[1], sign * t[2]], cost: 30, wanted: 0 });
   });
 
-  const n = forces.length;
   const moments: number[][] = [];
   const row = (of: (force: Vec3, arm: Vec3) => number) =>
     moments.push(
@@ -171,53 +174,40 @@ export function contactLoads(placed: PlacedBody): Loads {
   // The bending moment about the lowest lumbar disc: what the upper body's weight and its own contacts make.
   const disc = placed.origins[segmentIndex('lumbar1')]!;
   const upper = centreOfMass(placed, (segment) => ABOVE_DISC.has(segment));
-  const bending = [0, 1].map((axis) => ({
-    row: forces.map(({ point, direction }) => {
+  // Whoever lifts the chest off the floor does it with the back: the hands are not there to spare it.
+  const lifts = contacts.some(({ part }) => LIES_ON_FRONT.has(part)) && contacts.some(({ part }) => HANDS.has(part));
+  const ease = contacts.some(({ part }) => BACK_PARTS.has(part)) ? BACK_REST_LYING : BACK_REST;
+  const bending = [0, 1].map((axis): ForceRow => ({
+    factors: forces.map(({ point, direction }) => {
       const { at, segment } = points[point]!;
       if (!ABOVE_DISC.has(segment)) return 0;
       return (at[axis]! - disc[axis]!) * direction[2] - (at[2] - disc[2]) * direction[axis]!;
     }),
-    rest: -(upper.at[axis]! - disc[axis]!) * upper.mass,
+    value: (upper.at[axis]! - disc[axis]!) * upper.mass,
+    meets: ease,
   }));
-  // Whoever lifts the chest off the floor does it with the back: the hands are not there to spare it.
-  const lifts = contacts.some(({ part }) => LIES_ON_FRONT.has(part)) && contacts.some(({ part }) => HANDS.has(part));
-  const ease = lifts ? 0 : contacts.some(({ part }) => BACK_PARTS.has(part)) ? BACK_REST_LYING : BACK_REST;
 
-  // quadprog counts from 1, hence the empty first entries.
-  const HARD = 1e6;
-  const D: number[][] = [[]];
-  const d: number[] = [0];
-  // Every row that has to be near a value, with how dear it is to miss it.
-  const aims = [
-    ...moments.map((row) => ({ row, rest: 0, weight: HARD })),
-    ...bending.map(({ row, rest }) => ({ row, rest, weight: ease })),
-  ];
-  for (let i = 0; i < n; i++) {
-    const line = new Array<number>(n + 1).fill(0);
-    let linear = forces[i]!.cost * forces[i]!.wanted;
-    for (const { row, rest, weight } of aims) {
-      const scaled = weight * row[i]!;
-      if (scaled === 0) continue;
-      linear -= scaled * rest;
-      for (let j = 0; j < n; j++) line[j + 1]! += scaled * row[j]!;
-    }
-    line[i + 1]! += forces[i]!.cost;
-    D.push(line);
-    d.push(linear);
-  }
-  const A: number[][] = [[]];
-  const frictionOf = walls ? points.map((_, p) => forces.flatMap((f, i) => (f.point === p ? [i] : []))) : [];
-  for (let i = 0; i < n; i++) {
-    const line = [0, forces[i]!.direction[2]];
-    for (let j = 0; j < n; j++) line.push(i === j ? 1 : 0);
-    for (const [normal, ...tangents] of frictionOf) line.push(i === normal ? FRICTION : tangents.includes(i) ? -1 : 0);
-    for (const { load } of light) line.push(points[forces[i]!.point]!.load === load && forces[i]!.direction[2] > 0 ? -1 : 0);
-    A.push(line);
-  }
-  const b = [0, 1, ...Array.from({ length: n + frictionOf.length }, () => 0), ...light.map(({ most }) => -most)];
-  const { solution, message } = solveQP(D, d, A, b, 1);
-  if (message) return { contacts: [], residualCm: Infinity };
-  const size = forces.map((_, i) => Math.max(0, solution[i + 1]!));
+  const rub = (p: number): ForceRow => ({
+    factors: forces.map(({ point, direction }) => (point !== p ? 0 : direction === points[p]!.normal ? FRICTION : -1)),
+    value: 0,
+    meets: 'least',
+  });
+  const size = leastForces(
+    Float64Array.from(forces, ({ cost }) => cost),
+    Float64Array.from(forces, ({ wanted }) => wanted),
+    [
+      { factors: forces.map(({ direction }) => direction[2]), value: 1, meets: 'equal' },
+      ...moments.map((factors): ForceRow => ({ factors, value: 0, meets: BALANCED })),
+      ...(lifts ? [] : bending),
+      ...(walls ? points.map((_, p) => rub(p)) : []),
+      ...light.map(({ load, most }): ForceRow => ({
+        factors: forces.map(({ point, direction }) => (points[point]!.load === load && direction[2] > 0 ? -1 : 0)),
+        value: -most,
+        meets: 'least',
+      })),
+    ],
+  );
+  if (!size) return { contacts: [], residualCm: Infinity };
   const off = moments.map((m) => m.reduce((sum, value, i) => sum + value * size[i]!, 0));
 
   const pointLoads = points.map(({ at, segment, load }, p) => {

@@ -3,8 +3,9 @@ import type { Contact } from './contact.js';
 import { partBalls } from './parts.js';
 import type { Posture } from './posture.js';
 import { isMeasured } from './reach.js';
-import { pointOn } from './skeleton.js';
-import { heightOf, solve } from './solve.js';
+import { pointOn, type State } from './skeleton.js';
+import { heightOf } from './pulls.js';
+import { solve } from './solve.js';
 import type { Solved } from './solved.js';
 
 const HANDS = new Set(['palm', 'hand', 'fingertips', 'fist']);
@@ -24,10 +25,10 @@ function bottomOf({ placed }: Solved, { part, side }: Contact): number {
 /**
  * A posture as this body reaches it. Hands that stop in the air because a joint ends there are met by
  * blocks: the height is where they hang when nothing pulls them down. Bodies whose reach nobody
- * measured are solved as the posture is written. `like` is the posture on a body much like this one, see `solve`.
+ * measured are solved as the posture is written. `start` is where to begin, see `solve`.
  */
-export function solveMeetingHands(body: Body, posture: Posture, like: Solved | null = null): Solved {
-  if (!isMeasured(body) || !posture.contacts.some(isHandDown)) return solve(body, posture, like);
+export function solveMeetingHands(body: Body, posture: Posture, start: State | null = null): Solved {
+  if (!isMeasured(body) || !posture.contacts.some(isHandDown)) return solve(body, posture, start);
   const hanging = solve(body, { ...posture, contacts: posture.contacts.filter((contact) => !isHandDown(contact)) });
   const contacts = posture.contacts.map((contact): Contact => {
     if (!isHandDown(contact) || contact.on.kind !== 'level') return contact;
@@ -37,5 +38,5 @@ export function solveMeetingHands(body: Body, posture: Posture, like: Solved | n
     const surface = bottom > HIGHEST_BLOCKS_M ? 'seat' : 'block';
     return { ...contact, bears: true, on: { kind: 'level', surface, height: (bottom * 100) / body.scale } };
   });
-  return solve(body, { ...posture, contacts }, like);
+  return solve(body, { ...posture, contacts }, start);
 }

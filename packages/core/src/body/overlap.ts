@@ -1,3 +1,4 @@
+import { memoize } from '../get-or-create.js';
 import type { Body } from './anthropometry.js';
 import type { SkinBall } from './parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Segment, type Vec3 } from './skeleton.js';
@@ -44,7 +45,9 @@ const TRUNK: readonly (readonly [segment: Segment, from: Vec3, to: Vec3, radius:
 const NAMES = [...(['left', 'right'] as const).flatMap((side) => LIMBS.map(([name]) => `${side}${name}`)), ...TRUNK.map(([name]) => name)];
 
 /** The rods of a body. */
-export function rodsOf(body: Body): Rod[] {
+export const rodsOf: (body: Body) => readonly Rod[] = memoize(rodsFor);
+
+function rodsFor(body: Body): Rod[] {
   const k = body.scale / 100;
   const scaled = ([x, y, z]: Vec3): Vec3 => [x * k, y * k, z * k];
   const limbs = (['left', 'right'] as const).flatMap((side) =>

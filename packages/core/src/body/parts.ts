@@ -1,4 +1,5 @@
-import type { Side } from '../angles.js';
+import { SIDES, type Side } from '../angles.js';
+import { memoize } from '../get-or-create.js';
 import type { BodyPart } from './contact.js';
 import { segmentIndex, type Segment, type Vec3 } from './skeleton.js';
 import type { Body } from './anthropometry.js';
@@ -70,24 +71,37 @@ const ROWS: Record<BodyPart, readonly Row[]> = {
 
 const SIDED: ReadonlySet<string> = new Set(['Foot', 'Shin', 'Thigh', 'UpperArm', 'Forearm', 'Hand']);
 
-/** The balls of a part of this body, in metres. `side` is needed for paired parts only. */
-export function partBalls(body: Body, part: BodyPart, side: Side | null): SkinBall[] {
+function ballsOf(body: Body, part: BodyPart, side: Side): readonly SkinBall[] {
   const out = side === 'right' ? -1 : 1;
   const k = body.scale / 100;
   return ROWS[part].map(([segment, x, y, z, radius]) => ({
-    segment: segmentIndex((SIDED.has(segment) ? `${side ?? 'left'}${segment}` : segment) as Segment),
+    segment: segmentIndex((SIDED.has(segment) ? `${side}${segment}` : segment) as Segment),
     // A radius grows with girth; a corner of the skin with the length of its bone.
     local: [x * k, out * y * k, z * k],
     radius: (radius / 100) * (radius > 0 ? body.radiusScale : 0),
   }));
 }
 
-/** Balls that must never sink below the floor, whatever bears: the outline of the body. */
-export const OUTLINE: readonly { readonly part: BodyPart; readonly paired: boolean }[] = [
-  { part: 'ball', paired: true }, { part: 'heel', paired: true }, { part: 'ankle', paired: true }, { part: 'knee', paired: true },
-  { part: 'sitbone', paired: true }, { part: 'shoulder', paired: true }, { part: 'elbow', paired: true }, { part: 'wrist', paired: true },
-  { part: 'fingertips', paired: true }, { part: 'head', paired: false }, { part: 'belly', paired: false }, { part: 'chest', paired: false },
+/** All parts of a body, worked out once: they are asked for in every round of solving. */
+const partsOf = memoize((body: Body) => {
+  const sideOf = (side: Side) => Object.fromEntries(Object.keys(ROWS).map((part) => [part, ballsOf(body, part as BodyPart, side)]));
+  return { left: sideOf('left'), right: sideOf('right') } as Record<Side, Record<BodyPart, readonly SkinBall[]>>;
+});
+
+/** The balls of a part of this body, in metres. `side` is needed for paired parts only. */
+export function partBalls(body: Body, part: BodyPart, side: Side | null): readonly SkinBall[] {
+  return partsOf(body)[side ?? 'left'][part];
+}
+
+const OUTLINE: readonly (readonly [BodyPart, isPaired: boolean])[] = [
+  ['ball', true], ['heel', true], ['ankle', true], ['knee', true], ['sitbone', true], ['shoulder', true], ['elbow', true], ['wrist', true],
+  ['fingertips', true], ['head', false], ['belly', false], ['chest', false],
 ]; // prettier-ignore
+
+/** Balls that must never sink below the floor, whatever bears: the outline of the body. */
+export const outlineOf = memoize((body: Body): readonly SkinBall[] =>
+  OUTLINE.flatMap(([part, isPaired]) => (isPaired ? SIDES : [null]).flatMap((side) => partBalls(body, part, side))),
+);
 
 /** Eyes and heart in their segments, in cm on the reference body. */
 export function eyes(body: Body): { segment: number; local: Vec3 } {

@@ -1,4 +1,3 @@
-import { quat, vec3 } from 'gl-matrix';
 import { DEG2RAD, RAD2DEG, SIDES, type Side } from '../angles.js';
 import type { Body } from './anthropometry.js';
 import type { Contact } from './contact.js';
@@ -43,20 +42,20 @@ export const ARM_DOF = ARM;
 export type State = Float64Array<ArrayBuffer>;
 export type Vec3 = [number, number, number];
 
-/** One way in which a free number turns the body: about `axis` (not always of length 1) through `pivot`. */
-interface Hinge {
-  readonly dof: number;
-  readonly axis: Vec3;
-  readonly pivot: Vec3;
-}
+/** Numbers of one turn: a rotation matrix, row by row. */
+const TURN = 9;
+/** Numbers of one hinge: its axis (not always of length 1) and the axis's moment about the origin. */
+export const HINGE = 6;
 
 export interface PlacedBody {
   readonly body: Body;
   readonly state: State;
   /** Origin of each segment in metres. World: x forward, y to the left, z up. */
   readonly origins: readonly Vec3[];
-  readonly turns: readonly quat[];
-  readonly hinges: readonly Hinge[];
+  /** How each segment is turned: nine numbers a segment, from its own frame to the world. */
+  readonly turns: readonly number[];
+  /** The ways in which free numbers turn the body: six numbers each; `HINGE_DOFS` says which number it is. */
+  readonly hinges: readonly number[];
   readonly contacts: readonly Contact[];
 }
 
@@ -100,14 +99,19 @@ export function toPosture(state: State, contacts: readonly Contact[]): Posture {
 }
 
 type AxisName = 'x' | 'y' | 'z';
-const UNIT: Record<AxisName, Vec3> = { x: [1, 0, 0], y: [0, 1, 0], z: [0, 0, 1] };
+/** The columns of a turn that a rotation about an axis mixes, in the order of its sense. */
+const MIXES: Record<AxisName, readonly [number, number]> = { x: [1, 2], y: [2, 0], z: [0, 1] };
+const COLUMN: Record<AxisName, number> = { x: 0, y: 1, z: 2 };
 
-/** Walks the chain from the pelvis out, collecting where each segment is and what turns it. */
+/**
+ * Walks the chain from the pelvis out, collecting where each segment is and what turns it. In flat rows of numbers: a
+ * library's vectors and quaternions took a third of the time of solving (`npm run bench`).
+ */
 class Chain {
   readonly origins: Vec3[] = [];
-  readonly turns: quat[] = [];
-  readonly hinges: Hinge[] = [];
-  private turn: quat = [0, 0, 0, 1];
+  readonly turns: number[] = [];
+  readonly hinges: number[] = [];
+  private turn: number[] = [];
   private at: Vec3 = [0, 0, 0];
 
   constructor(
@@ -118,37 +122,45 @@ class Chain {
 
   startAt(x: number, y: number, z: number): this {
     this.at = [x, y, z];
-    this.turn = [0, 0, 0, 1];
+    this.turn = [1, 0, 0, 0, 1, 0, 0, 0, 1];
     return this;
   }
   /** Continues from a point of a finished segment. */
   startFrom(segment: number, local: Vec3): this {
-    this.turn = [...this.turns[segment]!] as quat;
-    this.at = vec3.transformQuat([0, 0, 0], local, this.turn) as Vec3;
-    vec3.add(this.at, this.at, this.origins[segment]!);
+    this.at = pointOn(this, segment, local);
+    this.turn = this.turns.slice(segment * TURN, (segment + 1) * TURN);
     return this;
   }
   /** Turns by `share` of a free number about an axis of the frame reached so far. */
   by(dof: number, axis: AxisName, share = 1): this {
+    const { turn, at } = this;
     if (this.isHinged) {
-      const world = vec3.transformQuat([0, 0, 0], UNIT[axis], this.turn) as Vec3;
-      vec3.scale(world, world, share);
-      this.hinges.push({ dof, axis: world, pivot: this.at });
+      const column = COLUMN[axis];
+      const [x, y, z] = [share * turn[column]!, share * turn[column + 3]!, share * turn[column + 6]!];
+      this.hinges.push(x, y, z, y * at[2] - z * at[1], z * at[0] - x * at[2], x * at[1] - y * at[0]);
     }
     const angle = this.state[dof]! * share;
-    if (axis === 'x') quat.rotateX(this.turn, this.turn, angle);
-    else if (axis === 'y') quat.rotateY(this.turn, this.turn, angle);
-    else quat.rotateZ(this.turn, this.turn, angle);
+    if (angle === 0) return this;
+    const [first, second] = MIXES[axis];
+    const cos = Math.cos(angle);
+    const sin = Math.sin(angle);
+    for (let row = 0; row < TURN; row += 3) {
+      const a = turn[row + first]!;
+      const b = turn[row + second]!;
+      turn[row + first] = a * cos + b * sin;
+      turn[row + second] = b * cos - a * sin;
+    }
     return this;
   }
   segment(): this {
-    this.origins.push([...this.at]);
-    this.turns.push([...this.turn] as quat);
+    const { turn } = this;
+    this.turns.push(turn[0]!, turn[1]!, turn[2]!, turn[3]!, turn[4]!, turn[5]!, turn[6]!, turn[7]!, turn[8]!);
+    this.origins.push(this.at);
     return this;
   }
   forward(z: number): this {
-    const step = vec3.transformQuat([0, 0, 0], [0, 0, z], this.turn);
-    this.at = [this.at[0] + step[0]!, this.at[1] + step[1]!, this.at[2] + step[2]!];
+    const { at, turn } = this;
+    this.at = [at[0] + z * turn[2]!, at[1] + z * turn[5]!, at[2] + z * turn[8]!];
     return this;
   }
 }
@@ -220,26 +232,46 @@ export function place(body: Body, state: State, contacts: readonly Contact[] = [
   return { body, state, origins: chain.origins, turns: chain.turns, hinges: chain.hinges, contacts };
 }
 
-/** For each segment, the hinges that move it (indices into `hinges`): fixed by how `place` walks. */
+/** The free numbers that turn each segment against its parent, in the order in which `place` walks. */
+const OWN_TURNS: readonly (readonly number[])[] = [
+  [3, 4, 5],
+  ...Array.from({ length: 3 }, () => [6, 9, 10]),
+  ...Array.from({ length: 4 }, () => [7, 9, 10]),
+  ...Array.from({ length: 3 }, () => [8, 11, 12]),
+  ...SIDES.flatMap((side) => [[LEG[side], LEG[side] + 1, LEG[side] + 2], [LEG[side] + 3], [LEG[side] + 4, LEG[side] + 5]]),
+  ...SIDES.flatMap((side) => [[ARM[side] + 1, ARM[side], ARM[side] + 1, ARM[side] + 2], [ARM[side] + 3], [ARM[side] + 4, ARM[side] + 5]]),
+];
+/** The free number of each hinge. */
+export const HINGE_DOFS: readonly number[] = OWN_TURNS.flat();
+
+/** For each segment, the hinges that move it (indices into `HINGE_DOFS`). */
 export const HINGES_OF: readonly (readonly number[])[] = (() => {
-  const own: number[][] = [[0, 1, 2]];
-  let next = 3;
-  const take = (count: number) => Array.from({ length: count }, () => next++);
-  for (let link = 0; link < 10; link++) own.push(take(3));
-  for (let leg = 0; leg < 2; leg++) own.push(take(3), take(1), take(2));
-  for (let arm = 0; arm < 2; arm++) own.push(take(4), take(1), take(2));
   const all: number[][] = [];
-  own.forEach((hinges, segment) => all.push([...(PARENT[segment]! < 0 ? [] : all[PARENT[segment]!]!), ...hinges]));
+  let next = 0;
+  OWN_TURNS.forEach((own, segment) => {
+    const parent = PARENT[segment]!;
+    all.push([...(parent < 0 ? [] : all[parent]!), ...own.map(() => next++)]);
+  });
   return all;
 })();
 
 /** World position in metres of a point given in a segment's own frame. */
-export function pointOn(placed: Pick<PlacedBody, 'origins' | 'turns'>, segment: number, local: Readonly<Vec3>): Vec3 {
-  const point = vec3.transformQuat([0, 0, 0], local as Vec3, placed.turns[segment]!) as Vec3;
-  return vec3.add(point, point, placed.origins[segment]!) as Vec3;
+export function pointOn({ origins, turns }: Pick<PlacedBody, 'origins' | 'turns'>, segment: number, [x, y, z]: Readonly<Vec3>): Vec3 {
+  const origin = origins[segment]!;
+  const at = segment * TURN;
+  return [
+    origin[0] + turns[at]! * x + turns[at + 1]! * y + turns[at + 2]! * z,
+    origin[1] + turns[at + 3]! * x + turns[at + 4]! * y + turns[at + 5]! * z,
+    origin[2] + turns[at + 6]! * x + turns[at + 7]! * y + turns[at + 8]! * z,
+  ];
 }
 
 /** World direction of a direction given in a segment's own frame. */
-export function directionOn(placed: PlacedBody, segment: number, local: Readonly<Vec3>): Vec3 {
-  return vec3.transformQuat([0, 0, 0], local as Vec3, placed.turns[segment]!) as Vec3;
+export function directionOn({ turns }: PlacedBody, segment: number, [x, y, z]: Readonly<Vec3>): Vec3 {
+  const at = segment * TURN;
+  return [
+    turns[at]! * x + turns[at + 1]! * y + turns[at + 2]! * z,
+    turns[at + 3]! * x + turns[at + 4]! * y + turns[at + 5]! * z,
+    turns[at + 6]! * x + turns[at + 7]! * y + turns[at + 8]! * z,
+  ];
 }

@@ -18,6 +18,11 @@ export interface Met {
 const LATELY = new Map<Solved, PlacedBody>();
 const MOST_LATELY = 200;
 
+function remember(solved: Solved, placed: PlacedBody): void {
+  if (LATELY.size >= MOST_LATELY) LATELY.delete(LATELY.keys().next().value!);
+  LATELY.set(solved, placed);
+}
+
 /**
  * A posture as a body does it. Thousands are kept, so only its free numbers are: where every segment lies follows
  * from them, and is worked out when it is asked for.
@@ -33,11 +38,13 @@ export class Solved implements Met {
     readonly state: State,
     readonly contacts: readonly Contact[],
     { reached, residualCm, rounds, warnings }: Met,
+    placed: PlacedBody | null = null,
   ) {
     this.reached = reached;
     this.residualCm = residualCm;
     this.rounds = rounds;
     this.warnings = warnings;
+    if (placed) remember(this, placed);
   }
 
   get posture(): Posture {
@@ -48,8 +55,7 @@ export class Solved implements Met {
     const known = LATELY.get(this);
     if (known) return known;
     const placed = place(this.body, this.state, this.contacts, false);
-    if (LATELY.size >= MOST_LATELY) LATELY.delete(LATELY.keys().next().value!);
-    LATELY.set(this, placed);
+    remember(this, placed);
     return placed;
   }
 }

@@ -224,7 +224,10 @@ const changedEndsOn = memoize((_: BodySolver) => new WeakMap<Candidate, readonly
 export function endsOf(solver: BodySolver, candidate: Candidate): readonly SolvedPosture[] {
   const { asana, variation, posture, moves, changes } = candidate;
   if (changes.length === 0) return solver.formOf(asana, variation).ends;
-  return getOrCreate(changedEndsOn(solver), candidate, () => [posture, moves].flatMap((one) => (one ? [solver.posture(one)] : [])));
+  return getOrCreate(changedEndsOn(solver), candidate, () => [
+    solver.posture(posture, variation.posture),
+    ...(moves ? [solver.posture(moves, variation.moves)] : []),
+  ]);
 }
 
 /** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */

@@ -1,5 +1,5 @@
 import { isExternal, type Contact } from '../body/contact.js';
-import { heightOf } from '../body/solve.js';
+import { heightOf } from '../body/pulls.js';
 import type { Posture } from '../body/posture.js';
 import { memoize } from '../get-or-create.js';
 import type { Finding } from '../plan/finding.js';

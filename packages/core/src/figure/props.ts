@@ -1,7 +1,7 @@
 import { isExternal, type BodyPart, type Contact, type LevelSurface, type WallName } from '../body/contact.js';
 import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
-import { heightOf } from '../body/solve.js';
+import { heightOf } from '../body/pulls.js';
 import { chairSolids } from './chair.js';
 import type { Solid } from './raster.js';
 import type { Tone } from './shape.js';

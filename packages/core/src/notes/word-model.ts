@@ -1,4 +1,5 @@
 import type { Library } from '../asanas/library.js';
+import { readNumbers, withSign } from '../numbers-as-text.js';
 import { traitsOf } from './traits.js';
 
 /** Kinds of lines that hold no posture of the library. */
@@ -20,31 +21,6 @@ export interface WordTable {
   readonly counts: string;
   readonly targets: string;
   readonly weights: string;
-}
-
-const FIRST_SIGN = 35;
-/** Numbers from here on take a sign more for each time that they hold it. */
-const SIGN_COUNT = 90;
-const MORE = String.fromCharCode(FIRST_SIGN + SIGN_COUNT);
-
-/** Whole numbers from 0 as a text, a sign each for the small ones: short, and plain to compress. */
-export function writeNumbers(numbers: readonly number[]): string {
-  return numbers.map((one) => MORE.repeat(Math.floor(one / SIGN_COUNT)) + String.fromCharCode(FIRST_SIGN + (one % SIGN_COUNT))).join('');
-}
-
-/** The numbers that `writeNumbers` wrote. */
-export function readNumbers(text: string): number[] {
-  const numbers: number[] = [];
-  let more = 0;
-  for (let i = 0; i < text.length; i++) {
-    const sign = text.charCodeAt(i) - FIRST_SIGN;
-    if (sign === SIGN_COUNT) more += SIGN_COUNT;
-    else {
-      numbers.push(more + sign);
-      more = 0;
-    }
-  }
-  return numbers;
 }
 
 /** What a line's words are to the model: each word, each pair of neighbours in either order, and what the class is like. */
@@ -98,7 +74,7 @@ export class WordModel {
       take(counts[2 * word + 1]!);
     }
     this.begins[words.length] = at;
-    this.weights = Int8Array.from(readNumbers(table.weights), (one) => (one % 2 === 0 ? one / 2 : -(one + 1) / 2));
+    this.weights = Int8Array.from(readNumbers(table.weights), withSign);
     this.step = table.step;
     this.traitCount = table.traits.length;
     this.meaningNumbers = new Map(table.meanings.map((meaning, i) => [meaning, i]));

@@ -12,7 +12,6 @@ import type { Finding } from '../plan/finding.js';
 import { contextKey, START, type StepContext } from '../judging/step-context.js';
 import type { Chosen } from '../plan/plan.js';
 import { missingProps, propsOf } from '../candidates/props-needed.js';
-import type { BodySolver } from '../solving/body-solver.js';
 import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
 import type { PlanningCache } from '../judging/planning-cache.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
@@ -42,35 +41,15 @@ function helpful(broken: readonly Finding[]): PostureChange[] {
   return POSTURE_CHANGES.filter(({ helps }) => helps.some((measure) => measures.has(measure)));
 }
 
-/** What a candidate breaks on a body wherever it is done: no place in a class can mend it. */
-function judgeOn(solver: BodySolver, { judges }: JudgingProfile, candidate: Candidate) {
-  return judges.anywhere(endsOf(solver, candidate), candidate.variation.declared);
-}
-
 interface Anywhere {
   readonly isBarred: boolean;
   readonly broken: readonly Finding[];
 }
 
-/**
- * Judged on a body much like this one first, whose postures others have solved: what is far out there needs no
- * solving here. Whatever is near enough to pass is judged on this body itself.
- */
-function judgeAnywhere(profile: JudgingProfile, candidate: Candidate): Anywhere {
-  const { proxyBody } = profile.solver;
-  if (proxyBody) {
-    const there = judgeOn(proxyBody, profile, candidate);
-    if (there.residualCm > FAR_CM || there.barring.some(isFarOut)) return { isBarred: true, broken: there.broken };
-  }
-  const { barring, broken, residualCm } = judgeOn(profile.solver, profile, candidate);
+/** What a candidate breaks wherever it is done: no place in a class can mend it. */
+function judgeAnywhere({ solver, judges }: JudgingProfile, candidate: Candidate): Anywhere {
+  const { barring, broken, residualCm } = judges.anywhere(endsOf(solver, candidate), candidate.variation.declared);
   return { isBarred: barring.length > 0 || residualCm >= REACHED_CM, broken };
-}
-
-/** Further than two adult bodies differ in one posture, by the measure's unit. */
-const FAR_OUT: Readonly<Record<string, number>> = { '°': 8, cm: 6, 'body weight': 0.08, '× standing': 0.3 };
-const FAR_CM = 10;
-function isFarOut({ by, unit, value }: Finding): boolean {
-  return value !== null && by > (FAR_OUT[unit] ?? Infinity);
 }
 
 /** The candidates of a form at one place of a class, judged there as far as they are asked for. */

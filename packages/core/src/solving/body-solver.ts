@@ -1,4 +1,4 @@
-import { getOrCreate, memoize } from '../get-or-create.js';
+import { memoize } from '../get-or-create.js';
 import type { Asana, Library, Variation } from '../asanas/library.js';
 import { sizeBody, type Body, type BodyAnswers } from '../body/anthropometry.js';
 import { isExternal } from '../body/contact.js';
@@ -6,15 +6,14 @@ import { measurePosture } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import { solveMeetingHands } from '../body/meet-hands.js';
 import { Solved } from '../body/solved.js';
-import { pointOn } from '../body/skeleton.js';
+import { pointOn, toState, type State } from '../body/skeleton.js';
 import { partBalls } from '../body/parts.js';
-import { leastRecentlyUsed } from '../lru.js';
 import { numbering } from '../numbering.js';
 import type { Level } from '../sequence/ways.js';
 import { rowOf } from './facts.js';
 import type { Measured, SolvedPosture, SolvedVariation } from './solved-posture.js';
 import { snapshotName, snapshotOf, type PostureSnapshot } from './posture-snapshot.js';
-import { proxyBodyFor } from './proxy-body.js';
+import { startState } from './start-states.js';
 
 /** Props up to this height (m) leave whoever sits or kneels on them on the floor. */
 const FLOOR_HEIGHT_M = 0.3;
@@ -59,15 +58,6 @@ const contentOf = memoize((posture: Posture) => numberOf(JSON.stringify(posture)
 
 const nameOf = memoize(snapshotName);
 
-/** So many proxy bodies are remembered: people come in fewer builds than this. */
-const MOST_PROXIES = 64;
-const proxiesOf = memoize((_: Library) => leastRecentlyUsed<string, BodySolver>(MOST_PROXIES));
-
-/** Bodies that stand in for others, made once. */
-function proxySolver(library: Library, answers: BodyAnswers): BodySolver {
-  return getOrCreate(proxiesOf(library), JSON.stringify(answers), () => new BodySolver(library, answers));
-}
-
 /** One body among all postures: solves and measures each once. */
 export class BodySolver {
   readonly body: Body;
@@ -78,16 +68,12 @@ export class BodySolver {
    * `null` where nothing is kept beyond this run.
    */
   kept: Map<string, PostureSnapshot> | null = null;
-  /** A body much like this one, whose postures others have solved; `null` for those who are like nobody else. */
-  readonly proxyBody: BodySolver | null;
 
   constructor(
     readonly library: Library,
     readonly answers: BodyAnswers = {},
   ) {
     this.body = sizeBody(answers);
-    const like = proxyBodyFor(answers);
-    this.proxyBody = like && proxySolver(library, like);
   }
 
   /** @throws RangeError for an asana or variation that doesn't exist. */
@@ -107,31 +93,43 @@ export class BodySolver {
     return form;
   }
 
-  /** A posture as this body does it. Equal postures, as where one asana's variation is another asana, are solved once. */
-  posture(posture: Posture): SolvedPosture {
+  /**
+   * A posture as this body does it. Equal postures, as where one asana's variation is another asana, are solved once.
+   * @param changedFrom the library's posture that it was made from by small changes
+   */
+  posture(posture: Posture, changedFrom: Posture | null = null): SolvedPosture {
     const key = contentOf(posture);
     const known = this.done.get(key);
     if (known) return known;
-    const done = this.keptOrSolved(posture);
+    const done = this.keptOrSolved(posture, changedFrom);
     this.done.set(key, done);
     return done;
   }
 
-  private keptOrSolved(posture: Posture): SolvedPosture {
-    if (!this.kept) return this.solve(posture);
+  private keptOrSolved(posture: Posture, changedFrom: Posture | null): SolvedPosture {
+    if (!this.kept) return this.solve(posture, changedFrom);
     const name = nameOf(posture);
     const kept = this.kept.get(name);
     if (kept) {
       const { state, contacts, measured, level } = kept;
       return { id: ++count, solved: new Solved(this.body, state, contacts, kept), measured, row: rowOf(measured.values), level };
     }
-    const done = this.solve(posture);
+    const done = this.solve(posture, changedFrom);
     this.kept.set(name, snapshotOf(done));
     return done;
   }
 
-  private solve(posture: Posture): SolvedPosture {
-    const solved = solveMeetingHands(this.body, posture, this.proxyBody?.posture(posture).solved);
+  /** Where to begin: near other bodies' solution, or at this body's in the posture that this one was made from. */
+  private startOf(posture: Posture, changedFrom: Posture | null): State | null {
+    const known = startState(this.body, posture);
+    if (known || !changedFrom) return known;
+    const from = toState(changedFrom);
+    const to = toState(posture);
+    return this.posture(changedFrom).solved.state.map((value, dof) => value + to[dof]! - from[dof]!);
+  }
+
+  private solve(posture: Posture, changedFrom: Posture | null): SolvedPosture {
+    const solved = solveMeetingHands(this.body, posture, this.startOf(posture, changedFrom));
     const { loads, centreOfMass: _, ...measures } = measurePosture(solved);
     const measured = { ...measures, shares: loads.contacts.map(({ contact, share }) => ({ contact, share })) };
     return { id: ++count, solved, measured, row: rowOf(measured.values), level: levelOf(solved, measured) };

@@ -26,14 +26,6 @@ test('the next visit finds what the one before has solved, to the last digit', a
   expect(POSTURES.map((posture) => again.solver.posture(posture).solved.state)).toEqual(states);
 });
 
-test('the body that stands in for others is kept too', async () => {
-  const { store, solver } = await visit('one');
-  solver.posture(POSTURES[0]!);
-  expect(solver.proxyBody!.kept!.size).toBeGreaterThan(0);
-  await store.keep([solver]);
-  expect(await keys(createStore('lotus.bodies', 'bodies'))).toHaveLength(3);
-});
-
 test('another version of the core solves anew, and another body has postures of its own', async () => {
   const { store, solver } = await visit('one');
   solver.posture(POSTURES[0]!);

@@ -40,7 +40,7 @@ export class PostureStore {
 
   /** Gives bodies that are new here what was kept of them. */
   async fill(solvers: readonly BodySolver[]): Promise<void> {
-    const unknown = bodiesOf(solvers).filter((solver) => !this.written.has(solver));
+    const unknown = solvers.filter((solver) => !this.written.has(solver));
     if (unknown.length === 0) return;
     const found = await orNothing(() => getMany<Kept>(unknown.map(nameOf), store()));
     for (const [i, solver] of unknown.entries()) {
@@ -55,7 +55,7 @@ export class PostureStore {
   /** Writes down what was solved since. */
   keep(solvers: readonly BodySolver[]): Promise<void> {
     return this.next(async () => {
-      const bodies = bodiesOf(solvers).filter((solver) => this.written.has(solver));
+      const bodies = solvers.filter((solver) => this.written.has(solver));
       if (bodies.length === 0) return;
       const asked = (await get<Asked>(ASKED, store())) ?? new Map<string, number>();
       for (const solver of bodies) {
@@ -96,11 +96,6 @@ export class PostureStore {
     this.last = now;
     return now;
   }
-}
-
-/** These bodies, with those that stand in for them, each once. */
-function bodiesOf(solvers: readonly BodySolver[]): BodySolver[] {
-  return [...new Set(solvers.flatMap((solver) => (solver.proxyBody ? [solver.proxyBody, solver] : [solver])))];
 }
 
 function nameOf({ answers }: BodySolver): string {
