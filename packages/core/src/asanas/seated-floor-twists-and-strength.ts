@@ -197,9 +197,9 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     purposes: { 'mobilise-spine-rotation': 3, 'posture-awareness': 1, calm: 1 },
     posture: {
       like: 'sukhasana',
-      root: { pitch: 8 },
+      root: { pitch: 5 },
       spine: { lumbar: 4, thoracic: 6, rotation: 'R40', neckRotation: 'R30' },
-      armL: { shoulder: 44, plane: 98, rotation: -2, elbow: 25 },
+      armL: { shoulder: 48, plane: 98, rotation: -10, elbow: 40 },
       armR: { shoulder: 34, plane: -75, elbow: 8, forearm: 60, wrist: -60 },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'R.fingertips>block@14', 'L.hand~R.thigh'],
     },

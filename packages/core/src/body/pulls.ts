@@ -24,6 +24,8 @@ const MAY_MEET_M = 0.1;
 const BALANCE_SIGMA_M = 0.006;
 /** A body that stands free keeps its centre of mass at least this far inside its base: further on both feet, where ordinary sway asks for more (from memory). */
 const BALANCE_INSIDE_M = { both: 0.032, other: 0.015 } as const;
+/** A centre of mass that begins so far inside the base, in metres, is not asked about again. */
+const FAR_INSIDE_M = 0.12;
 /** How sharply hamstrings stop a hip, in radians. */
 const HAMSTRING_SIGMA = 1.5 * DEG2RAD;
 
@@ -34,6 +36,8 @@ const UP: Vec3 = [0, 0, 1];
 interface Target {
   readonly contact: Contact;
   readonly balls: readonly SkinBall[];
+  /** The ball of the other part that is touched, where it can be. */
+  readonly other: SkinBall | null;
 }
 
 /** Limbs are as long as a bone: the nearest point of it is what another part touches. */
@@ -79,13 +83,20 @@ interface Touch {
   readonly gap: number;
 }
 
-function touchOf(placed: PlacedBody, { contact, balls }: Target, on: Extract<Support, { kind: 'body' }>): Touch | null {
+function targetOf(body: Body, contact: Contact): Target {
+  const { on, part, side } = contact;
+  const balls = partBalls(body, part, side);
+  if (on.kind !== 'body') return { contact, balls, other: null };
+  const [from, to] = [balls[0]!, partBalls(body, on.part, on.side ?? side)[0]!];
+  if (to.segment === from.segment || parentOf(to.segment) === from.segment) return { contact, balls, other: null };
+  return { contact, balls, other: side && MIDLINE.has(on.part) ? beside(to, side, body) : to };
+}
+
+function touchOf(placed: PlacedBody, { balls, other: touched }: Target, on: Extract<Support, { kind: 'body' }>): Touch | null {
+  if (!touched) return null;
   const from = balls[0]!;
   const point = pointOn(placed, from.segment, from.local);
-  let to = partBalls(placed.body, on.part, on.side ?? contact.side)[0]!;
-  if (to.segment === from.segment || parentOf(to.segment) === from.segment) return null;
-  if (ALONG_BONE.has(on.part)) to = nearestOnBone(placed, to, point);
-  if (contact.side && MIDLINE.has(on.part)) to = beside(to, contact.side, placed.body);
+  const to = ALONG_BONE.has(on.part) ? nearestOnBone(placed, touched, point) : touched;
   const other = pointOn(placed, to.segment, to.local);
   const apart: Vec3 = [point[0] - other[0], point[1] - other[1], point[2] - other[2]];
   const distance = Math.hypot(...apart);
@@ -95,6 +106,7 @@ function touchOf(placed: PlacedBody, { contact, balls }: Target, on: Extract<Sup
 }
 
 const NOTHING_EXPECTED: ReadonlySet<number> = new Set();
+const NO_WALLS: ReadonlyMap<string, number> = new Map();
 
 /**
  * What pulls at one body in one posture while it is solved: contacts to be met, and what stops it (floor, walls, its
@@ -111,6 +123,8 @@ export class Pulls {
   private readonly isHeld: boolean;
   private readonly bearing: readonly Target[];
   private readonly inside: number;
+  /** A body that begins well inside its base stays there. */
+  private mayTip = true;
   private expected = NOTHING_EXPECTED;
   private id = 0;
 
@@ -120,7 +134,7 @@ export class Pulls {
     contacts: readonly Contact[],
     start: PlacedBody,
   ) {
-    this.targets = contacts.map((contact) => ({ contact, balls: partBalls(body, contact.part, contact.side) }));
+    this.targets = contacts.map((contact) => targetOf(body, contact));
     this.outline = outlineOf(body);
     this.masses = massPoints(body);
     this.rods = rodsOf(body);
@@ -167,7 +181,10 @@ export class Pulls {
       .filter(({ contact }) => contact.bears && contact.on.kind !== 'body')
       .map(({ contact, balls }) => ({
         contact,
-        by: contact.on.kind === 'strap' ? 0 : Math.max(0, ...balls.map((ball) => Math.abs(this.missOf(placed, contact, ball, walls)))),
+        by:
+          contact.on.kind === 'strap'
+            ? 0
+            : Math.max(0, ...balls.map((ball) => Math.abs(this.missOf(contact, ball, pointOn(placed, ball.segment, ball.local), walls)))),
       }));
   }
 
@@ -177,7 +194,7 @@ export class Pulls {
     let count = 0;
     for (const { contact, balls } of this.bearing)
       for (const ball of balls) {
-        sum += this.missOf(placed, contact, ball, new Map());
+        sum += this.missOf(contact, ball, pointOn(placed, ball.segment, ball.local), NO_WALLS);
         count++;
       }
     return count === 0 ? 0 : sum / count;
@@ -192,9 +209,9 @@ export class Pulls {
   }
 
   /** Where each wall stands: at the mean of what touches it, since no wall has a place of its own. */
-  private wallsOf(placed: PlacedBody): Map<string, number> {
+  private wallsOf(placed: PlacedBody): ReadonlyMap<string, number> {
+    if (!this.isHeld) return NO_WALLS;
     const walls = new Map<string, number>();
-    if (!this.isHeld) return walls;
     const counts = new Map<string, number>();
     for (const { contact, balls } of this.targets) {
       if (contact.on.kind !== 'wall') continue;
@@ -211,9 +228,8 @@ export class Pulls {
     return walls;
   }
 
-  /** How far a ball lies from the wall or the level that it is to meet, in metres. */
-  private missOf(placed: PlacedBody, { on }: Contact, { segment, local, radius }: SkinBall, walls: ReadonlyMap<string, number>): number {
-    const at = pointOn(placed, segment, local);
+  /** How far a ball, placed at `at`, lies from the wall or the level that it is to meet, in metres. */
+  private missOf({ on }: Contact, { radius }: SkinBall, at: Vec3, walls: ReadonlyMap<string, number>): number {
     if (on.kind === 'wall') {
       const normal = WALL_NORMAL[on.wall]!;
       return at[0] * normal[0] + at[1] * normal[1] + radius - walls.get(on.wall)!;
@@ -239,14 +255,15 @@ export class Pulls {
     const sigma = contact.bears ? CONTACT_SIGMA_M : GUIDE_SIGMA_M;
     const direction = on.kind === 'wall' ? WALL_NORMAL[on.wall]! : UP;
     for (const ball of balls) {
-      rows.row(this.missOf(placed, contact, ball, walls) / sigma);
-      rows.push(ball.segment, pointOn(placed, ball.segment, ball.local), direction, 1 / sigma);
+      const at = pointOn(placed, ball.segment, ball.local);
+      rows.row(this.missOf(contact, ball, at, walls) / sigma);
+      rows.push(ball.segment, at, direction, 1 / sigma);
     }
   }
 
   /** Draws the centre of mass over the base from each edge that it lies beyond or too near. */
   private balanceRows(rows: Rows, placed: PlacedBody): void {
-    if (this.isHeld) return;
+    if (this.isHeld || !this.mayTip) return;
     const corners = this.bearing.flatMap(({ balls }) => balls.map((ball) => ({ ball, at: pointOn(placed, ball.segment, ball.local) })));
     const hull = polygonHull(corners.map(({ at }): [number, number] => [at[0], at[1]]));
     const first = this.id;
@@ -256,6 +273,7 @@ export class Pulls {
     const centre = [0, 1].map((axis) => masses.reduce((sum, { mass, at }) => sum + mass * at[axis]!, 0)) as [number, number];
     // d3's hulls run anticlockwise on these axes or the reverse.
     const turn = Math.sign(polygonArea(hull)) || 1;
+    let least = Infinity;
     const places = hull.map(([x, y]) => corners.findIndex(({ at }) => at[0] === x && at[1] === y));
     hull.forEach(([x, y], i) => {
       const next = hull[(i + 1) % hull.length]!;
@@ -263,6 +281,7 @@ export class Pulls {
       const length = Math.hypot(alongX, alongY);
       const inward: Vec3 = [(turn * alongY) / length, (-turn * alongX) / length, 0];
       const gap = (centre[0] - x) * inward[0] + (centre[1] - y) * inward[1];
+      least = Math.min(least, gap);
       this.id = first + places[i]!;
       if (!this.stops(rows, (gap - this.inside) / BALANCE_SIGMA_M)) return;
       for (const { segment, mass, at } of masses) rows.push(segment, at, inward, mass / BALANCE_SIGMA_M);
@@ -274,6 +293,7 @@ export class Pulls {
         rows.push(corners[place]!.ball.segment, corners[place]!.at, inward, -part / BALANCE_SIGMA_M);
     });
     this.id = first + corners.length;
+    if (least > FAR_INSIDE_M) this.mayTip = false;
   }
 
   /** Stops each leg whose hamstrings are stretched beyond what was measured; they let go by half the knee's bend. */

@@ -161,13 +161,16 @@ export function solve(body: Body, asWritten: Posture, start: State | null = null
   );
 }
 
-/** A start for this body: where its joints stop, it begins as much earlier as its author's angles were held back. */
+/** A start for this body: what its own joints hold back begins where they stop. */
 function heldBack(start: State, wanted: State, asWritten: Posture, { low, high }: Ranges): State {
   const written = toState(asWritten);
-  return start.map((value, dof) => {
-    const by = wanted[dof]! - written[dof]!;
-    return by === 0 ? Math.min(Math.max(value, Math.min(low[dof]!, wanted[dof]!)), Math.max(high[dof]!, wanted[dof]!)) : wanted[dof]!;
-  });
+  const held = start.slice();
+  for (let dof = 0; dof < DOF_COUNT; dof++)
+    held[dof] =
+      wanted[dof] === written[dof]
+        ? Math.min(Math.max(start[dof]!, Math.min(low[dof]!, wanted[dof]!)), Math.max(high[dof]!, wanted[dof]!))
+        : wanted[dof]!;
+  return held;
 }
 
 /** Adds what pulls in a body that was tried and not where it came from; `false` where there is nothing new. */

@@ -41,10 +41,13 @@ export function folded(state: State, { count, of }: Unknowns): State {
   if (count === DOF_COUNT) return state.slice();
   const sums = new Float64Array(count);
   const counts = new Float64Array(count);
-  of.forEach((unknown, dof) => {
-    if (unknown < 0) return;
+  for (let dof = 0; dof < DOF_COUNT; dof++) {
+    const unknown = of[dof]!;
+    if (unknown < 0) continue;
     sums[unknown]! += state[dof]!;
     counts[unknown]!++;
-  });
-  return Float64Array.from(of, (unknown) => (unknown < 0 ? 0 : sums[unknown]! / counts[unknown]!));
+  }
+  const even = new Float64Array(DOF_COUNT);
+  for (let dof = 0; dof < DOF_COUNT; dof++) if (of[dof]! >= 0) even[dof] = sums[of[dof]!]! / counts[of[dof]!]!;
+  return even;
 }
