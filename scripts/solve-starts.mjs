@@ -52,7 +52,14 @@ for (const { variations } of library.asanas)
 const lines = [...postures.values()].map((posture) => `    ${JSON.stringify(writeStart(posture, statesOf(posture)))},`);
 writeFileSync(
   join(ROOT, 'packages/core/src/solving/start-table.ts'),
-  `import type { StartTable } from './start-states.js';
+  `/** Solved postures of bodies of some girths, for others to begin at. */
+interface StartTable {
+  /** Girth against stature of each body, 1 for the reference body; rising. */
+  readonly girths: readonly number[];
+  /** Names of postures, as \`postureName\` gives them, and their states, as \`writeStart\` writes them. */
+  readonly postures: string;
+  readonly states: readonly string[];
+}
 
 // Made by scripts/solve-starts.mjs; not to be edited by hand.
 export const START_TABLE: StartTable = {

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { BadInput } from './bad-input.js';
 
 /** @throws BadInput naming the file and why it can't be read. */
@@ -18,4 +18,14 @@ export function readJson(file: string): unknown {
   } catch (error) {
     throw new BadInput(`${file}: no valid JSON (${(error as Error).message})`);
   }
+}
+
+/** Writes a file and says so. @throws BadInput naming the file and why it can't be written. */
+export function written(out: string, content: string | Buffer): string {
+  try {
+    writeFileSync(out, content);
+  } catch (error) {
+    throw new BadInput(`${out}: can't be written (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'})`);
+  }
+  return `${out}: written`;
 }

@@ -22,6 +22,8 @@ const OPTIONS = {
   space: { type: 'string' },
   children: { type: 'string' },
   theme: { type: 'string' },
+  paper: { type: 'string' },
+  large: { type: 'boolean' },
   facing: { type: 'boolean' },
   json: { type: 'boolean' },
   help: { type: 'boolean', short: 'h' },

@@ -258,3 +258,18 @@ test('a PDF is written into a file, and only into one', async () => {
   expect((await runToEnd(['export', morning, '--as', 'pdf'])).err).toMatch(/name its file with --out/);
   expect((await runToEnd(['export', morning, '--as', 'pdf', '--out', join(folder, 'no', 'such.pdf')])).err).toMatch(/can't be written/);
 });
+
+test('a practice for home and a lesson are printed too, on the paper that is asked for', async () => {
+  const file = join(folder, 'home.pdf');
+  const paperOf = () => /\/MediaBox \[0 0 ([\d.]+)/.exec(readFileSync(file).toString('latin1'))?.[1];
+  expect((await runToEnd(['home', morning, '--minutes', '10', '--as', 'pdf', '--out', file])).code).toBe(0);
+  expect(paperOf()).toBe('595.28');
+  expect(
+    (await runToEnd(['lesson', '--age', '7', '--minutes', '20', '--as', 'pdf', '--paper', 'letter', '--large', '--out', file])).code,
+  ).toBe(0);
+  expect(paperOf()).toBe('612');
+  expect((await runToEnd(['lesson', '--age', '7', '--minutes', '20', '--as', 'pdf', '--paper', 'a0', '--out', file])).err).toMatch(
+    /--paper is "a0"/,
+  );
+  expect((await runToEnd(['home', morning, '--minutes', '10', '--as', 'html'])).out).toMatch(/^<!doctype html>/);
+});

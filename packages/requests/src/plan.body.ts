@@ -1,4 +1,5 @@
 import { IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import { Transform, Type } from 'class-transformer';
 
 /** One sequence adapted to one person, to be kept. */
 export class PlanBody {
@@ -80,4 +81,69 @@ export class HomeBody {
   @Min(1)
   @Max(6)
   times?: number;
+}
+
+/** Papers that a sheet fits on. */
+export const PAPERS = ['A4', 'LETTER'] as const;
+const isYes = ({ value }: { readonly value: unknown }) => (value === '1' ? true : value === '0' ? false : value);
+
+/** How a sheet is printed, at the end of an address. */
+export class PrintQuery {
+  @IsOptional()
+  @IsIn(PAPERS)
+  paper?: (typeof PAPERS)[number];
+
+  /** 1 for large print. */
+  @IsOptional()
+  @Transform(isYes)
+  @IsBoolean({ message: 'large is 1 or 0' })
+  large?: boolean;
+}
+
+/** A practice for home on paper: how long, how often, and how it is printed. */
+export class HomeSheetQuery extends PrintQuery {
+  @Type(() => Number)
+  @IsNumber()
+  @Min(3)
+  @Max(40)
+  minutes: number;
+
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  @Max(7)
+  days?: number;
+
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  @Max(6)
+  times?: number;
+}
+
+/** A lesson for children on paper; what its numbers may be the lesson itself says. */
+export class LessonSheetQuery extends PrintQuery {
+  @Type(() => Number)
+  @IsNumber()
+  age: number;
+
+  @Type(() => Number)
+  @IsNumber()
+  minutes: number;
+
+  @IsOptional()
+  @Type(() => Number)
+  @IsNumber()
+  children?: number;
+
+  @IsOptional()
+  @IsString()
+  space?: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(60)
+  theme?: string;
 }

@@ -383,6 +383,24 @@ describe('plans', () => {
     expect(lesson).toMatchObject({ contract: 1, age: 7 });
     await api().get('/api/lesson?age=5&minutes=30').set('Cookie', cookie).expect(422);
   });
+
+  test('a practice for home and a lesson are printed on A4 or Letter, in large letters too', async () => {
+    const person = await make<{ id: number }>('/api/people', PERSON);
+    const sequence = await make<{ id: number }>('/api/sequences', { text: TEXT });
+    const pdfOf = async (path: string) => {
+      const { body, headers } = await api().get(path).set('Cookie', cookie).buffer(true).expect(200);
+      expect(headers['content-type']).toBe('application/pdf');
+      return Buffer.from(body as Buffer).toString('latin1');
+    };
+    const home = `/api/people/${person.id}/home/${sequence.id}`;
+    expect(await pdfOf(`${home}?minutes=10&days=3`)).toMatch(/^%PDF-[\s\S]*\[0 0 595\.28 841\.89\]/);
+    expect(await pdfOf(`${home}?minutes=10&paper=LETTER&large=1`)).toMatch(/\[0 0 612 792\]/);
+    expect(await pdfOf('/api/lesson/sheet?age=7&minutes=20&paper=LETTER')).toMatch(/\[0 0 612 792\]/);
+    await api().get(`${home}?minutes=90`).set('Cookie', cookie).expect(422);
+    await api().get(`${home}?minutes=10&paper=A0`).set('Cookie', cookie).expect(422);
+    await api().get('/api/lesson/sheet?age=3&minutes=20').set('Cookie', cookie).expect(422);
+    await api().get(`/api/people/999999/home/${sequence.id}?minutes=10`).set('Cookie', cookie).expect(404);
+  });
 });
 
 describe('logs', () => {

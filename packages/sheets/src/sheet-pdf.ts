@@ -13,11 +13,24 @@ const FIGURE = { width: 84, height: 50 };
 const SMALL = { width: 58, height: 36 };
 const TEXT_SIZE = 10.5;
 const SMALL_SIZE = 9;
+const HEADING_SIZE = 13;
+const TITLE_SIZE = 18;
+/** Large print: no letter below 16 points (RNIB's clear print guidelines, from memory). */
+const LARGE = 16 / SMALL_SIZE;
 /** Room below the ground line and above the crown, in cm of the figure. */
 const ROOM_CM = 4;
 
 type Step = Extract<SheetBlock, { is: 'step' }>;
 type Table = Extract<SheetBlock, { is: 'table' }>;
+export interface PrintOptions {
+  readonly paper?: Paper;
+  /** For eyes that need larger letters and figures. */
+  readonly large?: boolean;
+}
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
 interface Place {
   readonly x: number;
   readonly y: number;
@@ -25,10 +38,39 @@ interface Place {
 
 class SheetWriter extends Writer {
   private readonly width: number;
+  private readonly text: number;
+  private readonly small: number;
+  private readonly figure: Size;
+  private readonly smallFigure: Size;
+  private readonly by: number;
 
-  constructor({ title }: Sheet, paper: Paper) {
+  constructor({ title }: Sheet, { paper = 'A4', large = false }: PrintOptions) {
     super(title, paper, MARGIN);
+    this.by = large ? LARGE : 1;
     this.width = this.page.page.width - 2 * MARGIN;
+    this.text = TEXT_SIZE * this.by;
+    this.small = SMALL_SIZE * this.by;
+    [this.figure, this.smallFigure] = [FIGURE, SMALL].map(({ width, height }) => ({
+      width: width * this.by,
+      height: height * this.by,
+    })) as [Size, Size];
+  }
+
+  heading(text: string): void {
+    this.makeRoom(60 * this.by);
+    this.page.moveDown(0.5).fontSize(HEADING_SIZE * this.by);
+    this.write(text);
+  }
+
+  title(text: string): void {
+    this.page.fontSize(TITLE_SIZE * this.by);
+    this.write(text);
+    this.page.moveDown(0.3);
+  }
+
+  foot(text: string): void {
+    this.page.moveDown().fontSize(this.small);
+    this.write(text);
   }
 
   private heightOf(text: string, width: number, size: number): number {
@@ -42,7 +84,7 @@ class SheetWriter extends Writer {
   }
 
   /** Figures side by side in a box, on one ground line at its foot. */
-  private draw(figures: readonly Figure[], { x, y }: Place, box: { width: number; height: number }): void {
+  private draw(figures: readonly Figure[], { x, y }: Place, box: Size): void {
     if (figures.length === 0) return;
     const widths = figures.map(({ box: own }) => own.right - own.left);
     const whole = widths.reduce((sum, one) => sum + one, 0) + ROOM_CM * (figures.length + 1);
@@ -79,29 +121,29 @@ class SheetWriter extends Writer {
   }
 
   step({ title, lines, figures, others }: Step): void {
-    const indent = FIGURE.width + GAP;
+    const indent = this.figure.width + GAP;
     const textWidth = this.width - indent;
-    const noteHeight = lines.reduce((sum, line) => sum + this.heightOf(line, textWidth, SMALL_SIZE), 0);
-    const own = Math.max(figures.length > 0 ? FIGURE.height : 0, this.heightOf(title, textWidth, TEXT_SIZE) + noteHeight);
-    const captionWidth = textWidth - SMALL.width - GAP;
+    const noteHeight = lines.reduce((sum, line) => sum + this.heightOf(line, textWidth, this.small), 0);
+    const own = Math.max(figures.length > 0 ? this.figure.height : 0, this.heightOf(title, textWidth, this.text) + noteHeight);
+    const captionWidth = textWidth - this.smallFigure.width - GAP;
     const each = others.map(({ figures: drawn, caption }) =>
-      Math.max(drawn.length > 0 ? SMALL.height : 0, this.heightOf(caption, captionWidth, SMALL_SIZE)),
+      Math.max(drawn.length > 0 ? this.smallFigure.height : 0, this.heightOf(caption, captionWidth, this.small)),
     );
     this.makeRoom(own + (each[0] ?? 0) + 3 * GAP);
     this.rule();
     const top = this.page.y;
-    this.draw(figures, { x: MARGIN, y: top }, FIGURE);
-    this.page.fontSize(TEXT_SIZE);
+    this.draw(figures, { x: MARGIN, y: top }, this.figure);
+    this.page.fontSize(this.text);
     this.write(title, { width: textWidth }, { x: MARGIN + indent, y: top });
-    this.page.fontSize(SMALL_SIZE);
+    this.page.fontSize(this.small);
     for (const line of lines) this.write(line, { width: textWidth });
     this.page.y = Math.max(top + own, this.page.y);
     others.forEach(({ figures: drawn, caption }, i) => {
       this.makeRoom(each[i]! + GAP);
       const y = this.page.y + GAP / 2;
-      this.draw(drawn, { x: MARGIN + indent, y }, SMALL);
-      this.page.fontSize(SMALL_SIZE);
-      this.write(caption, { width: captionWidth }, { x: MARGIN + indent + SMALL.width + GAP, y });
+      this.draw(drawn, { x: MARGIN + indent, y }, this.smallFigure);
+      this.page.fontSize(this.small);
+      this.write(caption, { width: captionWidth }, { x: MARGIN + indent + this.smallFigure.width + GAP, y });
       this.page.y = Math.max(this.page.y, y + each[i]!);
     });
     this.page.x = MARGIN;
@@ -111,11 +153,11 @@ class SheetWriter extends Writer {
   table({ head, rows }: Table): void {
     const width = this.width / head.length;
     for (const [i, row] of [head, ...rows].entries()) {
-      const height = Math.max(...row.map((cell) => this.heightOf(cell, width - GAP, TEXT_SIZE)));
+      const height = Math.max(...row.map((cell) => this.heightOf(cell, width - GAP, this.text)));
       this.makeRoom(height + GAP);
       this.rule();
       const { y } = this.page;
-      this.page.fontSize(i === 0 ? SMALL_SIZE : TEXT_SIZE);
+      this.page.fontSize(i === 0 ? this.small : this.text);
       row.forEach((cell, column) => this.write(cell, { width: width - GAP }, { x: MARGIN + column * width, y }));
       this.page.y = y + height;
       this.page.x = MARGIN;
@@ -125,12 +167,10 @@ class SheetWriter extends Writer {
   block(block: SheetBlock): void {
     switch (block.is) {
       case 'heading':
-        this.makeRoom(60);
-        this.page.moveDown(0.5).fontSize(13);
-        this.write(block.text);
+        this.heading(block.text);
         break;
       case 'text':
-        this.page.fontSize(TEXT_SIZE);
+        this.page.fontSize(this.text);
         this.write(block.text, { width: this.width, paragraphGap: 2 });
         break;
       case 'step':
@@ -148,13 +188,10 @@ class SheetWriter extends Writer {
 }
 
 /** A sheet as a PDF in the shipped faces, its figures as paths. */
-export function sheetPdf(sheet: Sheet, paper: Paper = 'A4'): Promise<Buffer> {
-  const writer = new SheetWriter(sheet, paper);
-  writer.page.fontSize(18);
-  writer.write(sheet.title);
-  writer.page.moveDown(0.3);
+export function sheetPdf(sheet: Sheet, options: PrintOptions = {}): Promise<Buffer> {
+  const writer = new SheetWriter(sheet, options);
+  writer.title(sheet.title);
   for (const block of sheet.blocks) writer.block(block);
-  writer.page.moveDown().fontSize(SMALL_SIZE);
-  writer.write(sheet.foot);
+  writer.foot(sheet.foot);
   return writer.done();
 }

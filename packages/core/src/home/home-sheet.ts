@@ -20,7 +20,7 @@ ${figure ?? ''}
 ${needs === '' ? '' : `<p><b>You need:</b> ${escaped(needs)}</p>`}
 <p>${escaped(into.join(' '))}</p>
 ${feel === '' ? '' : `<p><b>You may feel:</b> ${escaped(feel)}</p>`}
-<p><b>Stop if:</b> ${escaped(stop)}</p>
+<p><b>Stop:</b> ${escaped(stop)}</p>
 <p>${escaped(out.join(' '))}</p>
 <button type="button" data-seconds="${seconds}">Start: ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}</button></section>`;
 }

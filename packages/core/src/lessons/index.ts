@@ -2,6 +2,7 @@ export { AGE_GROUPS, ageGroup, type AgeGroup } from './age-groups.js';
 export {
   lessonFor,
   lessonProblem,
+  PART_NAMES,
   PARTS,
   SPACES,
   type Lesson,

@@ -12,6 +12,11 @@ export type Space = (typeof SPACES)[number];
 
 export const PARTS = ['opening', 'words', 'breath', 'game', 'pose', 'loop', 'story', 'laugh', 'rest', 'thought', 'home'] as const;
 export type PartKind = (typeof PARTS)[number];
+/** What a part is called on paper and on the screen. */
+export const PART_NAMES: Readonly<Record<PartKind, string>> = {
+  opening: 'Opening', words: 'Words to learn', breath: 'A breath', game: 'A game', pose: 'One shape, slowly', loop: 'A loop, twice round', story: 'A story', laugh: 'Laughing',
+  rest: 'Rest', thought: 'Thought of the day', home: 'For home',
+}; // prettier-ignore
 
 export interface LessonAsked {
   /** 4 to 17. */

@@ -7,15 +7,6 @@ import { memoize } from '../get-or-create.js';
 import { readNumbers, withoutSign, withSign, writeNumbers } from '../numbers-as-text.js';
 import { START_TABLE } from './start-table.js';
 
-/** Solved postures of bodies of some girths, for others to begin at. */
-export interface StartTable {
-  /** Girth against stature of each body, 1 for the reference body; rising. */
-  readonly girths: readonly number[];
-  /** Names of postures, see `postureName`, and their states, see `writeStart`. */
-  readonly postures: string;
-  readonly states: readonly string[];
-}
-
 /** Steps in which states are kept: radians, and metres for the place of the pelvis. */
 const ANGLE_STEP = 0.1 * DEG2RAD;
 const PLACE_STEP = 0.001;

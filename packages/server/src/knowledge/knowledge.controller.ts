@@ -13,9 +13,9 @@ import {
   readAnswer,
   type ConditionAnswer,
 } from '@lotus-steady/core';
-import { lessonFor, lessonProblem, SPACES } from '@lotus-steady/core/lessons';
-import type { Teacher } from '@lotus-steady/requests';
-import { Controller, Get, NotFoundException, Param, Query } from '@nestjs/common';
+import { lessonFor, lessonProblem, SPACES, type LessonAsked } from '@lotus-steady/core/lessons';
+import { LessonSheetQuery, type Teacher } from '@lotus-steady/requests';
+import { Controller, Get, Header, NotFoundException, Param, Query, StreamableFile } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { WorkService } from '../work/work.service.js';
@@ -45,18 +45,16 @@ export class KnowledgeController {
 
   /** A lesson for children: nobody's record is asked for. */
   @Get('lesson')
-  lesson(@Query() { age, minutes, space = 'mats', children, theme }: Readonly<Partial<Record<string, string>>>) {
-    const known = SPACES.find((one) => one === space);
-    const asked = {
-      age: Number(age),
-      minutes: Number(minutes),
-      space: known ?? 'mats',
-      ...(children !== undefined && { children: Number(children) }),
-      ...(theme !== undefined && { theme }),
-    };
-    const problem = known ? lessonProblem(asked) : `space is "${space}"; expected ${SPACES.join(', ')}`;
-    if (problem) throw unusable([{ field: problem.split(' ')[0]!, message: problem }]);
-    return { contract: CONTRACT, ...lessonFor(library, asked) };
+  lesson(@Query() query: Readonly<Partial<Record<string, string>>>) {
+    return { contract: CONTRACT, ...lessonFor(library, lessonAsked(query)) };
+  }
+
+  /** The same on paper, as a PDF. */
+  @Get('lesson/sheet')
+  @Header('content-type', 'application/pdf')
+  async lessonPdf(@CurrentTeacher() { id }: Teacher, @Query() { paper, large, ...query }: LessonSheetQuery): Promise<StreamableFile> {
+    const asked = lessonAsked(query);
+    return new StreamableFile(await this.work.run('lessonPdf', { asked, print: { paper, large } }, id));
   }
 
   @Get('conditions')
@@ -77,4 +75,19 @@ export class KnowledgeController {
     if (problems.length > 0) throw unusable(problems);
     return { contract: CONTRACT, condition: id, stages: condition.stagesOf(answer), limits: limitsOf(condition, answer).map(limitJson) };
   }
+}
+
+/** @throws UnprocessableEntityException naming what is no lesson. */
+function lessonAsked({ age, minutes, space = 'mats', children, theme }: Readonly<Partial<Record<string, string | number>>>): LessonAsked {
+  const known = SPACES.find((one) => one === space);
+  const asked = {
+    age: Number(age),
+    minutes: Number(minutes),
+    space: known ?? 'mats',
+    ...(children !== undefined && { children: Number(children) }),
+    ...(theme !== undefined && { theme: String(theme) }),
+  };
+  const problem = known ? lessonProblem(asked) : `space is "${space}"; expected ${SPACES.join(', ')}`;
+  if (problem) throw unusable([{ field: problem.split(' ')[0]!, message: problem }]);
+  return asked;
 }

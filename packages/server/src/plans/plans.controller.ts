@@ -1,6 +1,18 @@
 import type { ClassJson } from '@lotus-steady/core';
-import { AdaptBody, CuesBody, HomeBody, PlanBody } from '@lotus-steady/requests';
-import { BadRequestException, Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post, Query } from '@nestjs/common';
+import { AdaptBody, CuesBody, HomeBody, HomeSheetQuery, PlanBody } from '@lotus-steady/requests';
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  ParseIntPipe,
+  Post,
+  Query,
+  StreamableFile,
+} from '@nestjs/common';
 import { ApiQuery, ApiTags } from '@nestjs/swagger';
 import type { Teacher } from '@lotus-steady/requests';
 import { IdPipe } from '../guards/id.pipe.js';
@@ -48,6 +60,18 @@ export class PlansController {
   @HttpCode(200)
   home(@CurrentTeacher() { id }: Teacher, @Body() body: HomeBody) {
     return this.plans.home(id, body);
+  }
+
+  /** What somebody does at home with a sequence, as a PDF. */
+  @Get('people/:person/home/:sequence')
+  @Header('content-type', 'application/pdf')
+  async homePdf(
+    @CurrentTeacher() { id }: Teacher,
+    @Param('person', IdPipe) person: number,
+    @Param('sequence', IdPipe) sequence: number,
+    @Query() query: HomeSheetQuery,
+  ): Promise<StreamableFile> {
+    return new StreamableFile(await this.plans.homePdf(id, person, sequence, query));
   }
 
   @Post('adapt')

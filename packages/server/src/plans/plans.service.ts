@@ -1,5 +1,5 @@
 import { anybody, CONTRACT, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
-import { AdaptBody, CuesBody, dayIn, HomeBody, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
+import { AdaptBody, CuesBody, dayIn, HomeBody, HomeSheetQuery, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import type { CuesJson } from '@lotus-steady/core/cues';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -80,6 +80,20 @@ export class PlansService {
     const job = await this.jobOf(teacherId, { text, class: people });
     const home = { minutes, today: job.options.today, ...(days !== undefined && { days }), ...(times !== undefined && { times }) };
     return { contract: CONTRACT, ...(await this.work.run('home', { ...job, home }, teacherId)) };
+  }
+
+  /** What somebody does at home, on paper; that it was made is in the trail. @throws as `answer` does. */
+  async homePdf(teacherId: number, personId: number, sequenceId: number, query: HomeSheetQuery): Promise<Uint8Array> {
+    const { minutes, days, times, paper, large } = query;
+    const { title, text } = await this.sequences.read(teacherId, sequenceId);
+    const person = await this.people.read(teacherId, personId);
+    const sequence = await this.sequences.parse(teacherId, text);
+    const today = dayIn(person.studio.timeZone);
+    const home = { minutes, today, ...(days !== undefined && { days }), ...(times !== undefined && { times }) };
+    const job = { participants: [toParticipant(person)], sequence, options: { today }, home, title: `At home: ${title}` };
+    const pdf = await this.work.run('homePdf', { ...job, print: { paper, large } }, teacherId);
+    await this.audit.record(teacherId, [personId], 'note');
+    return pdf;
   }
 
   private async jobOf(teacherId: number, body: AdaptBody) {

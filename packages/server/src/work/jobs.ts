@@ -20,6 +20,9 @@ import {
 } from '@lotus-steady/core';
 import { beatsOf, cueScript, cuesJson, paceOf, type CueOptions, type CuesJson } from '@lotus-steady/core/cues';
 import { homePractice, type HomeAsked, type HomePractice } from '@lotus-steady/core/home';
+import { lessonFor, type LessonAsked } from '@lotus-steady/core/lessons';
+import { homeFigures, homeSheet, lessonFigures, lessonSheet, type Sheet } from '@lotus-steady/core/sheets';
+import type { PrintOptions } from '@lotus-steady/sheets';
 
 /** A full class, and none of its bodies is solved twice. */
 const MOST_BODIES = 24;
@@ -73,13 +76,46 @@ export function cues({ cues: asked, ...job }: CuesJob): CuesJson {
 export interface HomeJob extends PlanJob {
   readonly home: HomeAsked;
 }
-/** What the first of the participants does at home. */
-export function home({ home: asked, participants, sequence, options }: HomeJob): HomePractice {
+function homeOf({ home: asked, participants, sequence, options }: HomeJob) {
   const [participant] = participants as [Participant];
   const solver = solvers.of(bodyOf(participant, asked.today));
   // Doses as the text gives them: they are fitted to the time at home.
   const { plans } = adaptClass([{ solver, participant }], { ...sequence, minutes: null }, options);
-  return homePractice(plans[0]!, participant, asked);
+  return { practice: homePractice(plans[0]!, participant, asked), plan: plans[0]!, solver };
+}
+
+/** What the first of the participants does at home. */
+export function home(job: HomeJob): HomePractice {
+  return homeOf(job).practice;
+}
+
+/** A sheet as a PDF; its faces are large, so that only who asks for one waits for them. */
+async function printed(sheet: Sheet, print: PrintOptions): Promise<Uint8Array> {
+  const { sheetPdf } = await import('@lotus-steady/sheets');
+  return sheetPdf(sheet, print);
+}
+
+export interface HomeSheetJob extends HomeJob {
+  readonly title: string;
+  readonly print: PrintOptions;
+}
+/** The same on paper, as a PDF. */
+export function homePdf({ title, print, ...job }: HomeSheetJob): Promise<Uint8Array> {
+  const { practice, plan, solver } = homeOf(job);
+  const figures = homeFigures(practice, plan, solver);
+  return printed(
+    homeSheet(practice, title, (step) => figures[step]!),
+    print,
+  );
+}
+
+export interface LessonSheetJob {
+  readonly asked: LessonAsked;
+  readonly print: PrintOptions;
+}
+/** A lesson for children on paper, as a PDF. */
+export function lessonPdf({ asked, print }: LessonSheetJob): Promise<Uint8Array> {
+  return printed(lessonSheet(library, lessonFor(library, asked), lessonFigures(library)), print);
 }
 
 /** What a text means to a studio. */

@@ -11,6 +11,7 @@ import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { Loading } from '../../parts/Loading.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { PrintPdf } from '../../parts/PrintPdf.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { dayWords } from '../../parts/words.js';
 import type { Home } from '../../worker/answers.js';
@@ -75,6 +76,9 @@ export function HomeScreen() {
         <button type="button" className={PLAIN} onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print
         </button>
+        {practice.steps.length > 0 && (
+          <PrintPdf path={`people/${personId}/home/${id}`} asked={{ minutes, days, times }} name={title.replace(': ', ' ')} />
+        )}
         <Link to={`/sequences/${id}/for/${named}`} className="underline">
           Back to the score
         </Link>

@@ -1,19 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
-import type { LessonAsked, PartKind } from '@lotus-steady/core/lessons';
+import { PART_NAMES, type LessonAsked } from '@lotus-steady/core/lessons';
 import { Printer } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { PLAIN } from '../../parts/button-styles.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { PrintPdf } from '../../parts/PrintPdf.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { TextField } from '../../parts/TextField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { lessonQuery } from '../../worker/queries.js';
 
-const PART_WORDS: Readonly<Record<PartKind, string>> = {
-  opening: 'Opening', words: 'Words to learn', breath: 'A breath', game: 'A game', pose: 'One shape, slowly', loop: 'A loop, twice round', story: 'A story', laugh: 'Laughing',
-  rest: 'Rest', thought: 'Thought of the day', home: 'For home',
-}; // prettier-ignore
 const YOUNGEST = 4;
 const OLDEST = 17;
 const MINUTES = { from: 5, to: 60, youngest: 20 } as const;
@@ -60,6 +57,11 @@ export function LessonScreen() {
           <Printer size={18} aria-hidden /> Print
         </button>
       </div>
+      {asked && (
+        <div className="mb-4 print:hidden">
+          <PrintPdf path="lesson/sheet" asked={asked} name={`Lesson, ${asked.age} years`} />
+        </div>
+      )}
       {lesson.data && (
         <>
           <p className="text-soft">
@@ -70,7 +72,7 @@ export function LessonScreen() {
             {lesson.data.parts.map(({ kind, minutes: time, say, steps }) => (
               <li key={kind} className="break-inside-avoid border-t border-rule py-3">
                 <h2 className="text-lg">
-                  {PART_WORDS[kind]} <span className="font-sans text-sm font-normal text-soft">{time} min</span>
+                  {PART_NAMES[kind]} <span className="font-sans text-sm font-normal text-soft">{time} min</span>
                 </h2>
                 <div className="flex gap-4">
                   <ul className="grow space-y-1 font-serif text-lg">
@@ -78,14 +80,16 @@ export function LessonScreen() {
                       <li key={i}>{line}</li>
                     ))}
                   </ul>
-                  <ul className="w-40 shrink-0 space-y-1 text-sm">
-                    {[...new Map(steps.map((step) => [step.asana, step])).values()].map(({ asana, variation, seconds, easier }) => (
-                      <li key={asana}>
-                        <Thumb id={asana} variation={variation} className="h-20 w-full" />
-                        {seconds} s{easier !== null && <span className="block text-soft">Easier: {easier}</span>}
-                      </li>
-                    ))}
-                  </ul>
+                  {steps.length > 0 && (
+                    <ul className="w-28 shrink-0 space-y-1 text-sm sm:w-40">
+                      {[...new Map(steps.map((step) => [step.asana, step])).values()].map(({ asana, variation, seconds, easier }) => (
+                        <li key={asana}>
+                          <Thumb id={asana} variation={variation} className="h-20 w-full" />
+                          {seconds} s{easier !== null && <span className="block text-soft">Easier: {easier}</span>}
+                        </li>
+                      ))}
+                    </ul>
+                  )}
                 </div>
               </li>
             ))}

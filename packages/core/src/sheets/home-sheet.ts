@@ -1,0 +1,81 @@
+import { format, parseISO } from 'date-fns';
+import type { Figure } from '../figure/shape.js';
+import { weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
+import type { PersonPlan } from '../plan/plan.js';
+import type { BodySolver } from '../solving/body-solver.js';
+import { bestView } from '../figure/best-view.js';
+import { stepFigures } from '../figure/step-figure.js';
+import { sideWords } from './words.js';
+import type { Sheet, SheetBlock } from './sheet.js';
+
+const FOOT = 'This practice goes along with your treatment. It takes the place of none.';
+/** Weeks that can be ticked off, until it is looked at again. */
+const WEEKS = 2;
+
+function stepLines({ setup, in: into, feel, stop, out }: HomeStep): string[] {
+  const needs = setup.map(({ household, height, place }) => `${household}${height === null ? '' : ` (${height} cm high)`}, ${place}`);
+  return [
+    needs.length > 0 ? `You need: ${needs.join('; ')}` : '',
+    into.join(' '),
+    feel === '' ? '' : `You may feel: ${feel}`,
+    `Stop: ${stop}`,
+    out.join(' '),
+  ].filter((line) => line !== '');
+}
+
+function listed(title: string, items: readonly string[]): SheetBlock[] {
+  return items.length === 0
+    ? []
+    : [
+        { is: 'heading', text: title },
+        { is: 'text', text: `${items.join('; ')}.` },
+      ];
+}
+
+/**
+ * A practice on paper for who does it alone: each step with its figure, when to stop and whom to ask, and weeks to tick
+ * off. `figuresAt` gives the figures of a step by its place in the practice.
+ */
+export function homeSheet(practice: HomePractice, title: string, figuresAt: (step: number) => readonly Figure[]): Sheet {
+  const { decision, minutes, times, days, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
+  if (decision !== 'practise' || steps.length === 0)
+    return { title, blocks: [{ is: 'text', text: 'Nothing to do alone until your teacher has asked further.' }], foot: FOOT };
+  const often = times === 1 ? 'once' : `${times} times`;
+  return {
+    title,
+    blocks: [
+      {
+        is: 'text',
+        text: `About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${format(parseISO(review), 'd MMMM')}, then we look at it together.`,
+      },
+      { is: 'text', text: `Not today: with ${skipToday.join(', ')}.` },
+      ...steps.map((step, i): SheetBlock => ({
+        is: 'step',
+        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${step.dose}${sideWords(step.side)}`,
+        lines: stepLines(step),
+        figures: figuresAt(i),
+        others: [],
+      })),
+      { is: 'heading', text: 'Stop at once with' },
+      ...stopSigns.map((sign): SheetBlock => ({ is: 'text', text: `\u2022 ${sign}` })),
+      ...listed('Ask the same day', askToday),
+      ...listed('Call the emergency number', emergency),
+      ...listed('Whom to ask', call),
+      { is: 'heading', text: 'Done' },
+      {
+        is: 'table',
+        head: ['', ...days.map((day) => weekdayName(day).slice(0, 3))],
+        rows: Array.from({ length: WEEKS }, (_, week) => [`Week ${week + 1}`, ...days.map(() => '[   ]')]),
+      },
+    ],
+    foot: FOOT,
+  };
+}
+
+/** The figures of a practice's steps as this body does them, by their places in it. */
+export function homeFigures({ steps }: HomePractice, plan: PersonPlan, solver: BodySolver): Figure[][] {
+  return steps.map(({ index }) => {
+    const { chosen, step } = plan.steps[index]!;
+    return stepFigures(solver, chosen!, step.side, bestView(chosen!, step.side));
+  });
+}
