@@ -63,6 +63,18 @@ test('stop signs are for everybody and for what somebody has, and name condition
   expect(pregnant.askToday.join()).toMatch(/bleeding/);
 });
 
+test('every condition has signs of its own, and nobody reads those of another', () => {
+  const without = CONDITIONS.filter(({ id }) => !STOP_SIGNS.some(({ conditions }) => conditions.includes(id)));
+  expect(without.map(({ id }) => id)).toEqual([]);
+  for (const { conditions, stopNow, today, emergency } of STOP_SIGNS)
+    for (const sign of [...stopNow, ...today, ...emergency])
+      if (typeof sign !== 'string') expect(conditions).toEqual(expect.arrayContaining([...sign.of]));
+  const high = practice({}, withAnswers('hypertension systolic=138 diastolic=86 aneurysm=no'));
+  expect([...high.stopSigns, ...high.askToday, ...high.emergency].join()).not.toMatch(/device|shock|vein|calf pain/);
+  const paced = practice({}, withAnswers('cardiac-device kind=pacemaker'));
+  expect(paced.askToday.join()).toMatch(/the device beeps/);
+});
+
 test('who could fall, and whom little and often helps, are conditions that there are', () => {
   const known = new Set(CONDITIONS.map(({ id }) => id));
   expect([...FALLERS, ...OFTEN].filter((id) => !known.has(id))).toEqual([]);

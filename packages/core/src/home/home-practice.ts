@@ -11,7 +11,7 @@ import type { PersonPlan, PlannedStep } from '../plan/plan.js';
 import type { Decision } from '../screening/screen.js';
 import { describeDose, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { StepSide } from '../sequence/sequence.js';
-import { STOP_SIGNS } from './stop-signs.js';
+import { signsFor, STOP_SIGNS, type StopSign, type StopSigns } from './stop-signs.js';
 
 /** What of a household does for a prop. Common practice, no source. */
 export const HOUSEHOLD: Readonly<Record<Prop, string>> = {
@@ -189,7 +189,7 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
   for (const planned of possible) if (!chosen.has(planned)) leftOut.push({ line: planned.step.line, why: 'No time for it.' });
   const steps = possible.filter((planned) => chosen.has(planned));
   const signs = STOP_SIGNS.filter(({ conditions }) => conditions.length === 0 || conditions.some((id) => ids.includes(id)));
-  const all = (of: (one: (typeof signs)[number]) => readonly string[]) => [...new Set(signs.flatMap(of))];
+  const all = (of: (one: StopSigns) => readonly StopSign[]) => [...new Set(signs.flatMap((one) => signsFor(of(one), ids)))];
   const days = asked.days ?? USUAL_DAYS;
   return {
     decision,
