@@ -5,6 +5,7 @@ import { propsOf } from '../candidates/props-needed.js';
 import type { Prop } from '../participants/props-at-hand.js';
 import type { Chosen } from '../plan/plan.js';
 import { breathWidth } from './breath-curve.js';
+import { movementWay } from './movement-arrow.js';
 import { matUnder } from './scene.js';
 import { axesOf, toView, type View } from './view.js';
 
@@ -42,6 +43,11 @@ export function figureSize(
       return { from: [u - radius, v - radius], to: [u + radius, v + radius] };
     });
   });
+  const way = movementWay(
+    ends.map(({ solved }) => solved.placed),
+    axes,
+  );
+  seen.push(...way.map(([u, v]) => ({ from: [u, v], to: [u, v] })));
   const span = (axis: 0 | 1) => {
     return Math.max(...seen.map(({ to }) => to[axis]!)) - Math.min(...seen.map(({ from }) => from[axis]!));
   };

@@ -6,7 +6,8 @@ import type { StepSide } from '../sequence/sequence.js';
 import { withBreathCurve } from './breath-curve.js';
 import { drawFigures } from './draw.js';
 import type { Figure } from './shape.js';
-import type { View } from './view.js';
+import { withMovementArrow } from './movement-arrow.js';
+import { axesOf, type View } from './view.js';
 
 /** Whether a form is done on the other side than the one that it is shown on. */
 export function isTurned({ shown }: Pick<Asana, 'shown'>, side: StepSide): boolean {
@@ -25,7 +26,7 @@ export function stepFigures(
 ): Figure[] {
   const turn = isTurned(chosen.asana, side);
   const placed = chosen.ends.map(({ solved }) => (turn ? solver.posture(mirrorPosture(solved.posture)).solved.placed : solved.placed));
-  const figures = drawFigures(placed, view);
+  const figures = withMovementArrow(drawFigures(placed, view), placed, axesOf(view));
   const { pattern } = chosen.variation;
   return pattern === null ? figures : figures.map((figure) => withBreathCurve(figure, pattern));
 }
