@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
 import { KeyList } from '../../parts/KeysDialog.js';
 import { PageTitle } from '../../parts/PageTitle.js';
-import { Thumb } from '../../parts/Thumb.js';
 
 interface Part {
   readonly title: string;
-  readonly asana: string;
+  /** The screen that it is about, from the invented hall. */
+  readonly picture: { readonly src: string; readonly alt: string };
   readonly says: readonly string[];
   readonly to: string;
   readonly go: string;
@@ -14,7 +14,10 @@ interface Part {
 const PARTS: readonly Part[] = [
   {
     title: '1. Write down who comes',
-    asana: 'sukhasana',
+    picture: {
+      src: new URL('../../../../../docs/screenshots/intake.png', import.meta.url).href,
+      alt: 'A person’s page: the questions that decide, each with why it is asked, and beside them what the answers mean today.',
+    },
     says: [
       'A name is enough to begin. What you know of their health, in plain words, finds its questions: “bad knees”, “expecting”.',
       'Beside it stands what it means today: may practise, a doctor’s letter first, or not today.',
@@ -24,7 +27,10 @@ const PARTS: readonly Part[] = [
   },
   {
     title: '2. Write your class as you always do',
-    asana: 'dandasana',
+    picture: {
+      src: new URL('../../../../../docs/screenshots/sequence.png', import.meta.url).href,
+      alt: 'Notes on the left as they were typed; on the right each line with its figure, side and dose.',
+    },
     says: [
       'One step a line, in your own words. The right side shows how each line was read; an unsure line asks, and is never guessed.',
       'What you settle once is your word from then on.',
@@ -34,7 +40,10 @@ const PARTS: readonly Part[] = [
   },
   {
     title: '3. See what everybody does',
-    asana: 'trikonasana',
+    picture: {
+      src: new URL('../../../../../docs/screenshots/class.png', import.meta.url).href,
+      alt: 'A class as a score: a line for each person, a figure wherever somebody does something else.',
+    },
     says: [
       'The score runs from left to right. A line that runs on is as given; a figure on it is what somebody does instead, with the reason one tap away.',
       'You can take another way for anybody, move steps, make them longer or shorter, and undo it all.',
@@ -44,7 +53,10 @@ const PARTS: readonly Part[] = [
   },
   {
     title: '4. Teach it, and note how it was',
-    asana: 'savasana',
+    picture: {
+      src: new URL('../../../../../docs/screenshots/teach.png', import.meta.url).href,
+      alt: 'Teaching: the figure, the words to say, the breath and the time in large letters, and who does what.',
+    },
     says: [
       'At the door: who is here, and how they are today. Then the words to say, the time, the breath and who does what, to be read from two metres.',
       'One tap on a name marks who stopped or was in pain. Afterwards the log takes a minute, and proposes what the next plan could take up.',
@@ -61,20 +73,18 @@ export function HelpScreen() {
       <PageTitle>Help</PageTitle>
       <h1 className="mb-4 text-2xl">How it goes</h1>
       <ol className="space-y-5">
-        {PARTS.map(({ title, asana, says, to, go }) => (
-          <li key={title} className="flex gap-5 rounded border border-rule bg-sheet p-4">
-            <Thumb id={asana} className="h-24 w-28 shrink-0 max-sm:hidden" />
-            <div>
-              <h2 className="text-lg">{title}</h2>
-              {says.map((text) => (
-                <p key={text} className="mt-1">
-                  {text}
-                </p>
-              ))}
-              <Link to={to} className="mt-2 inline-block underline">
-                {go}
-              </Link>
-            </div>
+        {PARTS.map(({ title, picture: { src, alt }, says, to, go }) => (
+          <li key={title} className="rounded border border-rule bg-sheet p-4">
+            <h2 className="text-lg">{title}</h2>
+            {says.map((text) => (
+              <p key={text} className="mt-1">
+                {text}
+              </p>
+            ))}
+            <Link to={to} className="mt-2 inline-block underline">
+              {go}
+            </Link>
+            <img src={src} alt={alt} width={1280} height={800} loading="lazy" className="mt-3 h-auto w-full rounded border border-rule" />
           </li>
         ))}
       </ol>
