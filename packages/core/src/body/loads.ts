@@ -129,9 +129,9 @@ function standsOrSits(contacts: readonly Contact[], points: readonly BearingPoin
 
 /**
  * The share of body weight on each contact that bears outside the body. Static equilibrium of forces
- * and moments with forces that only push, see `leastForces`; what equilibrium leaves open goes to the nearest
- * supports. Friction is used only where
- * a wall takes part: on level supports it cancels. Shares on level ground add to 1.
+ * and moments with forces that only push, see `leastForces`; what equilibrium leaves open goes to the
+ * nearest supports. Friction is used only where a wall takes part: on level supports it cancels. Shares
+ * on level ground add to 1.
  */
 export function contactLoads(placed: PlacedBody): Loads {
   const contacts = placed.contacts.filter((contact) => contact.bears && isExternal(contact));

@@ -6,7 +6,7 @@ import type { Posture } from './posture.js';
 import { Pulls } from './pulls.js';
 import { ownEnds, withinReach } from './reach.js';
 import { Rows } from './rows.js';
-import { ARM_DOF, DOF_COUNT, DOFS, LEG_DOF, place, toState, type State } from './skeleton.js';
+import { ARM_DOF, DOF_COUNT, DOFS, LEG_DOF, place, toState, type PlacedBody, type State } from './skeleton.js';
 import { Solved } from './solved.js';
 import { folded, unknownsOf, type Unknowns } from './unknowns.js';
 
@@ -23,9 +23,9 @@ const ANGLE_SIGMA = 12 * DEG2RAD;
 
 /**
  * The outer ends of each joint's range in degrees (far end of ordinary bodies; common practice, no
- * source). An angle that its author set outside stays where it was set.
+ * source). An angle that its author set outside stays where it was set. A foot's hinge for turning in stands for its
+ * middle too, which twists along: hence further than an ankle goes alone.
  */
-// A foot's hinge for turning in stands for its middle too, which twists along: hence further than an ankle goes alone.
 const LEG_RANGE: readonly (readonly [number, number])[] = [[-35, 145], [-38, 75], [-48, 82], [0, 160], [-65, 42], [-30, 52]]; // prettier-ignore
 const ARM_RANGE: readonly (readonly [number, number])[] = [[0, 182], [-200, 200], [-100, 110], [0, 150], [-100, 100], [-95, 85]]; // prettier-ignore
 const SPINE_RANGE: readonly (readonly [number, number])[] = [[-35, 55], [-28, 38], [-65, 75], [-36, 36], [-55, 55], [-45, 45], [-80, 80]]; // prettier-ignore
@@ -87,27 +87,54 @@ export function solve(body: Body, asWritten: Posture, start: State | null = null
   const ranges = rangesOf(body);
   const wanted = toState(posture);
   const unknowns = unknownsOf(asWritten);
-  let state = folded(start ? heldBack(start, wanted, asWritten, ranges) : wanted, unknowns);
+  const state = folded(start ? heldBack(start, wanted, asWritten, ranges) : wanted, unknowns);
   state[2] = 0;
   const unlifted = place(body, state, posture.contacts, false);
   const pulls = new Pulls(body, posture.contacts, unlifted);
   // What bears lies on its supports on average, so that few rounds are needed.
   wanted[2] = state[2] = -pulls.heightAbove(unlifted);
 
-  let placed = place(body, state, posture.contacts);
+  const { placed, rounds } = settle(pulls, place(body, state, posture.contacts), wanted, unknowns);
+  const warnings: string[] = [];
+  let residual = 0;
+  for (const { contact, by } of pulls.missed(placed)) {
+    residual = Math.max(residual, by);
+    if (by > REACHED_M) {
+      const { part, side } = contact;
+      warnings.push(`${side ? `${side} ` : ''}${part} stays ${(by * 100).toFixed(1)} cm from its support`);
+    }
+  }
+  return new Solved(
+    body,
+    placed.state,
+    posture.contacts,
+    { reached: residual <= REACHED_M, residualCm: residual * 100, rounds, warnings },
+    placed,
+  );
+}
+
+/** The rounds of damped least squares, from a placed body to where nothing is gained any longer. */
+function settle(
+  pulls: Pulls,
+  start: PlacedBody,
+  wanted: State,
+  unknowns: Unknowns,
+): { readonly placed: PlacedBody; readonly rounds: number } {
+  const { body, contacts } = start;
   const { equations, ...room } = roomFor(unknowns);
+  let placed = start;
   let { rows, tried } = room;
   pulls.fill(rows, placed);
-  let cost = costOf(rows, state, wanted);
+  let cost = costOf(rows, placed.state, wanted);
   let damping = 1e-3;
   let rounds = 0;
   let slow = 0;
   /** What the last step ran into; it is reckoned with in the next. */
   const expected = new Set<number>();
-  equations.begin(wanted, ranges);
+  equations.begin(wanted, rangesOf(body));
   equations.gather(rows, placed);
   while (rounds < MAX_ROUNDS && damping <= MAX_DAMPING && slow < SMALL_GAINS) {
-    const { next, gain: foreseen } = equations.step(state, damping);
+    const { next, gain: foreseen } = equations.step(placed.state, damping);
     if (foreseen < GAIN_WORTH * costThatCounts(cost)) {
       if (expected.size === 0) break;
       // What was reckoned with leaves nothing to gain: a shorter step may not reach it.
@@ -118,12 +145,11 @@ export function solve(body: Body, asWritten: Posture, start: State | null = null
       continue;
     }
     rounds++;
-    const nextPlaced = place(body, next, posture.contacts);
+    const nextPlaced = place(body, next, contacts);
     pulls.fill(tried, nextPlaced);
     const nextCost = costOf(tried, next, wanted);
     if (nextCost <= cost) {
       const gain = cost - nextCost;
-      state = next;
       placed = nextPlaced;
       [rows, tried] = [tried, rows];
       cost = nextCost;
@@ -142,23 +168,7 @@ export function solve(body: Body, asWritten: Posture, start: State | null = null
       if (foreseen < SMALL_GAIN * costThatCounts(cost)) slow++;
     }
   }
-
-  const warnings: string[] = [];
-  let residual = 0;
-  for (const { contact, by } of pulls.missed(placed)) {
-    residual = Math.max(residual, by);
-    if (by > REACHED_M) {
-      const { part, side } = contact;
-      warnings.push(`${side ? `${side} ` : ''}${part} stays ${(by * 100).toFixed(1)} cm from its support`);
-    }
-  }
-  return new Solved(
-    body,
-    state,
-    posture.contacts,
-    { reached: residual <= REACHED_M, residualCm: residual * 100, rounds, warnings },
-    placed,
-  );
+  return { placed, rounds };
 }
 
 /** A start for this body: what its own joints hold back begins where they stop. */
