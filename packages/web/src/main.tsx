@@ -8,9 +8,11 @@ import { ApiError } from './api/client.js';
 import { noteAnswer, noteSilence } from './api/reach.js';
 import { noteFailure } from './api/session-lost.js';
 import { routes } from './routes.js';
+import { startLook } from './theme/figure-look.js';
 import { startTheme } from './theme/theme.js';
 
 startTheme();
+startLook();
 
 function note(error: unknown): void {
   noteFailure(error);

@@ -9,6 +9,7 @@ import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { Labelled } from '../../parts/Labelled.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { FigureLooks } from './FigureLooks.js';
 
 /** Name and password of whoever is signed in, and the ways to the studio and the trail. */
 export function AccountScreen() {
@@ -52,6 +53,7 @@ export function AccountScreen() {
           <PasswordForm />
         </div>
       )}
+      <FigureLooks />
     </>
   );
 }
