@@ -36,6 +36,7 @@ export function FigureDrawing({ figure, label, className = '', scale, height, gh
         </g>
       )}
       <FigureShapes figure={figure} />
+      {ghost && <FigureShapes figure={ghost} only="path" />}
     </svg>
   );
 }

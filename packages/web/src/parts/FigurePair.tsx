@@ -35,12 +35,13 @@ export function FigurePair({ drawing, label, className = '' }: { drawing: Pair; 
       aria-label={`${label}, from two sides`}
     >
       {views.map(({ ends, shift }) => (
-        <g key={shift}>
+        <g key={shift} transform={`translate(${shift} 0)`}>
           {[...ends].reverse().map((figure, i) => (
-            <g key={i} transform={`translate(${shift} 0)`} opacity={ends.length > 1 && i === 0 ? 0.28 : 1}>
+            <g key={i} opacity={ends.length > 1 && i === 0 ? 0.28 : 1}>
               <FigureShapes figure={figure} />
             </g>
           ))}
+          {ends[1] && <FigureShapes figure={ends[1]} only="path" />}
         </g>
       ))}
     </svg>
