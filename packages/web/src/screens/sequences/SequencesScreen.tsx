@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
-import { sequenceQuery, sequencesQuery } from '../../api/queries.js';
+import { sequencesQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { FindField, holds } from '../../parts/FindField.js';
@@ -36,7 +36,8 @@ export function SequencesScreen() {
   const removal = useRemoval();
   const copy = useMutation({
     mutationFn: async (id: number) => {
-      const text = copyOf(await queries.fetchQuery(sequenceQuery(id)));
+      // Not by the cache: whatever refreshes all sequences meanwhile would cancel it.
+      const text = copyOf(await request<StoredSequence>('GET', `sequences/${id}`));
       return request<StoredSequence>('POST', 'sequences', { text });
     },
     onSuccess: async ({ id }) => {
