@@ -1,8 +1,8 @@
-import { bestView, describeDose, figureSvg, library, stepFigures, type Figure } from '@lotus-steady/core';
+import { bestFigures, describeDose, figureSvg, library, stepFigures, type Figure } from '@lotus-steady/core';
 import { beatsOf, cueScript, cuesVtt } from '@lotus-steady/core/cues';
 import { classCalendar, classFile, fhirBundle, planCsv, sequenceFile } from '@lotus-steady/core/formats';
-import { homeHtml, homePractice } from '@lotus-steady/core/home';
-import { classSheet, homeFigures, type Sheet } from '@lotus-steady/core/sheets';
+import { homeFigures, homeHtml, homePractice } from '@lotus-steady/core/home';
+import { classSheet, type Sheet } from '@lotus-steady/core/sheets';
 import { plannedOf } from './adapt-command.js';
 import { BadInput } from './bad-input.js';
 import { written } from './files.js';
@@ -48,7 +48,7 @@ const WRITERS: Readonly<Record<string, (planned: Planned) => string>> = {
 function sheetOf({ sequence, answer, plans, members }: Planned): Sheet {
   return classSheet(library, sequence, answer, (person, at) => {
     const { chosen, step } = plans[person]!.steps[at]!;
-    return chosen ? stepFigures(members[person]!.solver, chosen, step.side, bestView(chosen, step.side)) : [];
+    return chosen ? bestFigures(members[person]!.solver, chosen, step.side) : [];
   });
 }
 

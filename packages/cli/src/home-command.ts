@@ -1,6 +1,6 @@
 import { CONTRACT, figureSvg } from '@lotus-steady/core';
-import { homeHtml, homePractice, homeText } from '@lotus-steady/core/home';
-import { homeFigures, homeSheet } from '@lotus-steady/core/sheets';
+import { homeFigures, homeHtml, homePractice, homeText } from '@lotus-steady/core/home';
+import { homeSheet } from '@lotus-steady/core/sheets';
 import { plannedOf } from './adapt-command.js';
 import { BadInput } from './bad-input.js';
 import { oneOf, wholeNumber, type Options } from './options.js';
@@ -21,9 +21,9 @@ export function homeCommand(words: readonly string[], options: Options): string 
   const [plan] = plans;
   const practice = homePractice(plan!, participants[0]!, {
     minutes,
+    days,
+    times,
     today: today(),
-    ...(days !== undefined && { days }),
-    ...(times !== undefined && { times }),
   });
   if (options.json) return JSON.stringify({ contract: CONTRACT, ...practice }, null, 2);
   const title = sequence.title || 'At home';

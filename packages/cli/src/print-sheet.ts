@@ -1,5 +1,4 @@
-import type { Sheet } from '@lotus-steady/core/sheets';
-import type { PrintOptions } from '@lotus-steady/sheets';
+import type { PrintOptions, Sheet } from '@lotus-steady/core/sheets';
 import { BadInput } from './bad-input.js';
 import { written } from './files.js';
 import { oneOf, type Options } from './options.js';

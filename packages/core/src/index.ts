@@ -56,7 +56,7 @@ export { jointPoints, type Joint } from './figure/joints.js';
 export { allowedRanges, type AllowedRange } from './conditions/ranges.js';
 export { bestView, bestViews } from './figure/best-view.js';
 export { figureSize } from './figure/figure-size.js';
-export { stepFigures } from './figure/step-figure.js';
+export { bestFigures, stepFigures } from './figure/step-figure.js';
 export type { View } from './figure/view.js';
 export { adaptClass, adaptingClass, inRoom, USUAL_FIGURES, type ClassOptions, type ClassPlan, type Member } from './class/adapt-class.js';
 export type { Pin } from './class/choose-column.js';

@@ -22,7 +22,7 @@ export { ClearanceBody, LoosenedBody, OwnLimitBody, PersonBody, StudioBody } fro
 export { FirstTeacherBody, NameBody, PasswordBody, SignInBody } from './sign-in.body.js';
 export { IsDay } from './is-day.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
-export { AdaptBody, CuesBody, HomeBody, HomeSheetQuery, LessonSheetQuery, PAPERS, PlanBody, PrintQuery } from './plan.body.js';
+export { AdaptBody, CuesBody, HomeBody, HomeSheetQuery, LessonSheetQuery, PlanBody } from './plan.body.js';
 export { LogBody, LogPartBody, StepMarkBody, ToldBody } from './log.body.js';
 export { ClassBody } from './class.body.js';
 export { ForgottenWordBody, StudioWordBody, WordsBody } from './words.body.js';

@@ -1,5 +1,6 @@
-import { IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
 import { Transform, Type } from 'class-transformer';
+import { PAPERS, type Paper, type PrintOptions } from '@lotus-steady/core/sheets';
+import { IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
 
 /** One sequence adapted to one person, to be kept. */
 export class PlanBody {
@@ -83,15 +84,13 @@ export class HomeBody {
   times?: number;
 }
 
-/** Papers that a sheet fits on. */
-export const PAPERS = ['A4', 'LETTER'] as const;
 const isYes = ({ value }: { readonly value: unknown }) => (value === '1' ? true : value === '0' ? false : value);
 
 /** How a sheet is printed, at the end of an address. */
-export class PrintQuery {
+class PrintQuery implements PrintOptions {
   @IsOptional()
   @IsIn(PAPERS)
-  paper?: (typeof PAPERS)[number];
+  paper?: Paper;
 
   /** 1 for large print. */
   @IsOptional()

@@ -1,2 +1,2 @@
 export { notePdf } from './note-pdf.js';
-export { sheetPdf, PAPERS, type Paper, type PrintOptions } from './sheet-pdf.js';
+export { sheetPdf } from './sheet-pdf.js';

@@ -1,6 +1,6 @@
 import type { Figure } from '@lotus-steady/core';
-import type { Sheet, SheetBlock } from '@lotus-steady/core/sheets';
-import { sheetPdf, type PrintOptions } from './sheet-pdf.js';
+import type { PrintOptions, Sheet, SheetBlock } from '@lotus-steady/core/sheets';
+import { sheetPdf } from './sheet-pdf.js';
 
 const FIGURE: Figure = {
   box: { left: 0, right: 60, top: -170 },

@@ -1,10 +1,6 @@
 import { FIGURE_INK, type Figure } from '@lotus-steady/core';
-import type { Sheet, SheetBlock } from '@lotus-steady/core/sheets';
+import type { PrintOptions, Sheet, SheetBlock } from '@lotus-steady/core/sheets';
 import { Writer } from './writer.js';
-
-/** Papers that a sheet fits on. */
-export const PAPERS = ['A4', 'LETTER'] as const;
-export type Paper = (typeof PAPERS)[number];
 
 /** Points. */
 const MARGIN = 42;
@@ -22,11 +18,6 @@ const ROOM_CM = 4;
 
 type Step = Extract<SheetBlock, { is: 'step' }>;
 type Table = Extract<SheetBlock, { is: 'table' }>;
-export interface PrintOptions {
-  readonly paper?: Paper;
-  /** For eyes that need larger letters and figures. */
-  readonly large?: boolean;
-}
 interface Size {
   readonly width: number;
   readonly height: number;

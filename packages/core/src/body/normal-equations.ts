@@ -138,7 +138,8 @@ export class NormalEquations {
     return ended;
   }
 
-  private inRange(dof: number, value: number): number {
+  /** The nearest value that a free number may have. */
+  inRange(dof: number, value: number): number {
     return Math.min(Math.max(value, this.low[dof]!), this.high[dof]!);
   }
 

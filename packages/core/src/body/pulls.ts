@@ -181,10 +181,7 @@ export class Pulls {
       .filter(({ contact }) => contact.bears && contact.on.kind !== 'body')
       .map(({ contact, balls }) => ({
         contact,
-        by:
-          contact.on.kind === 'strap'
-            ? 0
-            : Math.max(0, ...balls.map((ball) => Math.abs(this.missOf(contact, ball, pointOn(placed, ball.segment, ball.local), walls)))),
+        by: Math.max(0, ...balls.map((ball) => Math.abs(this.missOf(contact, ball, pointOn(placed, ball.segment, ball.local), walls)))),
       }));
   }
 

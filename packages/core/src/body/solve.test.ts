@@ -78,16 +78,20 @@ test.each([120, 150, 190, 200])('at %i cm the contacts of the common asanas are 
   expect(short).toEqual([]);
 });
 
+/** Limbs press against each other or the belly: the last rounds creep, and end up to a degree apart. */
+const CREEPING: ReadonlySet<string> = new Set(['agnistambhasana', 'supine-bicycle']);
+
 test('a posture done to the other side has the same measures', () => {
   fc.assert(
-    fc.property(fc.constantFrom(...postures), ({ posture }) => {
+    fc.property(fc.constantFrom(...postures), ({ name: asana, posture }) => {
       const one = measurePosture(solve(body, posture));
       const other = measurePosture(solve(body, mirrorPosture(posture)));
       for (const [name, value] of Object.entries(one.values)) {
         const measure = name as Measure;
         const { unit } = MEASURES[measure];
-        // The solver stops once a round gains little, and takes its steps from the other side: limbs that press against each other end a degree apart.
-        const tolerance = unit === 'body weight' || unit === '1' || unit === '× standing' ? 0.05 : 1.5;
+        // The solver stops once a round gains little, and takes its steps from the other side; bounds are set against 1 and 0.01.
+        const isShare = unit === 'body weight' || unit === '1' || unit === '× standing';
+        const tolerance = CREEPING.has(asana) ? (isShare ? 0.05 : 1.5) : isShare ? 0.02 : 0.3;
         expect([measure, Math.abs(other.values[measure]! - value) < tolerance]).toEqual([measure, true]);
       }
     }),

@@ -60,8 +60,17 @@ function stiffness(): Float64Array {
 }
 const STIFF = stiffness();
 
+interface SolvingRoom {
+  readonly rows: Rows;
+  readonly tried: Rows;
+  readonly equations: NormalEquations;
+}
 /** Solving never waits for anything, so one room serves all: making it anew takes a fifth of the time. */
-const roomFor = memoize((unknowns: Unknowns) => ({ rows: new Rows(), tried: new Rows(), equations: new NormalEquations(unknowns, STIFF) }));
+const roomFor = memoize((unknowns: Unknowns): SolvingRoom => ({
+  rows: new Rows(),
+  tried: new Rows(),
+  equations: new NormalEquations(unknowns, STIFF),
+}));
 
 /** What gains are set against: a cost beyond the upper end is a contact that is not met, and each bit of it counts. */
 function costThatCounts(cost: number): number {
@@ -84,17 +93,18 @@ function costOf(rows: Rows, state: State, wanted: State): number {
  */
 export function solve(body: Body, asWritten: Posture, start: State | null = null): Solved {
   const posture = withinReach(body, asWritten);
-  const ranges = rangesOf(body);
   const wanted = toState(posture);
   const unknowns = unknownsOf(asWritten);
-  const state = folded(start ? heldBack(start, wanted, asWritten, ranges) : wanted, unknowns);
+  const room = roomFor(unknowns);
+  room.equations.begin(wanted, rangesOf(body));
+  const state = folded(start ? heldBack(start, wanted, toState(asWritten), room.equations) : wanted, unknowns);
   state[2] = 0;
   const unlifted = place(body, state, posture.contacts, false);
   const pulls = new Pulls(body, posture.contacts, unlifted);
   // What bears lies on its supports on average, so that few rounds are needed.
-  wanted[2] = state[2] = -pulls.heightAbove(unlifted);
+  state[2] = -pulls.heightAbove(unlifted);
 
-  const { placed, rounds } = settle(pulls, place(body, state, posture.contacts), wanted, unknowns);
+  const { placed, rounds } = settle(pulls, place(body, state, posture.contacts), wanted, room);
   const warnings: string[] = [];
   let residual = 0;
   for (const { contact, by } of pulls.missed(placed)) {
@@ -118,10 +128,9 @@ function settle(
   pulls: Pulls,
   start: PlacedBody,
   wanted: State,
-  unknowns: Unknowns,
+  { equations, ...room }: SolvingRoom,
 ): { readonly placed: PlacedBody; readonly rounds: number } {
   const { body, contacts } = start;
-  const { equations, ...room } = roomFor(unknowns);
   let placed = start;
   let { rows, tried } = room;
   pulls.fill(rows, placed);
@@ -131,7 +140,6 @@ function settle(
   let slow = 0;
   /** What the last step ran into; it is reckoned with in the next. */
   const expected = new Set<number>();
-  equations.begin(wanted, rangesOf(body));
   equations.gather(rows, placed);
   while (rounds < MAX_ROUNDS && damping <= MAX_DAMPING && slow < SMALL_GAINS) {
     const { next, gain: foreseen } = equations.step(placed.state, damping);
@@ -172,15 +180,8 @@ function settle(
 }
 
 /** A start for this body: what its own joints hold back begins where they stop. */
-function heldBack(start: State, wanted: State, asWritten: Posture, { low, high }: Ranges): State {
-  const written = toState(asWritten);
-  const held = start.slice();
-  for (let dof = 0; dof < DOF_COUNT; dof++)
-    held[dof] =
-      wanted[dof] === written[dof]
-        ? Math.min(Math.max(start[dof]!, Math.min(low[dof]!, wanted[dof]!)), Math.max(high[dof]!, wanted[dof]!))
-        : wanted[dof]!;
-  return held;
+function heldBack(start: State, wanted: State, written: State, equations: NormalEquations): State {
+  return start.map((value, dof) => (wanted[dof] === written[dof] ? equations.inRange(dof, value) : wanted[dof]!));
 }
 
 /** Adds what pulls in a body that was tried and not where it came from; `false` where there is nothing new. */

@@ -1,4 +1,5 @@
 import { vec3 } from 'gl-matrix';
+import type { Asana } from '../asanas/library.js';
 import type { BodyPart } from '../body/contact.js';
 import { segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { getOrCreate } from '../get-or-create.js';
@@ -9,7 +10,6 @@ import { BONE_NUMBER, type Bone } from './bones.js';
 import { Raster } from './raster.js';
 import { propsIn } from './props.js';
 import { boundsOf, type Scene } from './scene.js';
-import { isTurned } from './step-figure.js';
 import { axesOf, eyeOf, toView, type Eye } from './view.js';
 import { bodyBalls, type Ball } from './volumes.js';
 
@@ -175,6 +175,11 @@ function movementSeen(ends: readonly SolvedPosture[], eye: Eye): number {
 }
 
 const VIEWS = new WeakMap<Chosen['variation'], readonly [Eye, Eye]>();
+
+/** Whether a form is done on the other side than the one that it is shown on. */
+export function isTurned({ shown }: Pick<Asana, 'shown'>, side: StepSide): boolean {
+  return shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
+}
 
 /** From the side and the front both sides look alike; an eye between them goes to the other side as well. */
 function mirrored({ azimuth, elevation }: Eye): Eye {

@@ -64,8 +64,8 @@ function pathOf(way: readonly Point[]): string {
 }
 
 /**
- * The way that an eye follows in a movement, as it is seen, in cm: that of the part that is followed most readily. Empty where
- * all of it looks short, and where nothing moves.
+ * The way that an eye follows in a movement, as it is seen, in cm: that of the part that is followed most readily.
+ * Empty where all of it looks short, and where nothing moves.
  */
 export function movementWay([from, to]: readonly PlacedBody[], axes: Axes): readonly Point[] {
   if (!from || !to) return [];
@@ -93,8 +93,9 @@ export function withMovementArrow(figures: readonly Figure[], ends: readonly Pla
   const way = movementWay(ends, axes);
   if (!first || !second || way.length === 0) return [...figures];
   const { box, lift } = second;
-  const [us, vs] = [way.map(([u]) => u), way.map(([, v]) => v - lift)];
-  const arrow: Shape = { tone: 'path', d: pathOf(us.map((u, i) => [u, vs[i]!])), width: LINE_CM };
+  const points = way.map(([u, v]): Point => [u, v - lift]);
+  const [us, vs] = [points.map(([u]) => u), points.map(([, v]) => v)];
+  const arrow: Shape = { tone: 'path', d: pathOf(points), width: LINE_CM };
   return [
     first,
     {

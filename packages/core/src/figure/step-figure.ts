@@ -1,18 +1,13 @@
-import type { Asana } from '../asanas/library.js';
 import { mirrorPosture } from '../body/posture.js';
 import type { Chosen } from '../plan/plan.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { StepSide } from '../sequence/sequence.js';
+import { bestView, isTurned } from './best-view.js';
 import { withBreathCurve } from './breath-curve.js';
 import { drawFigures } from './draw.js';
 import type { Figure } from './shape.js';
 import { withMovementArrow } from './movement-arrow.js';
 import { axesOf, type View } from './view.js';
-
-/** Whether a form is done on the other side than the one that it is shown on. */
-export function isTurned({ shown }: Pick<Asana, 'shown'>, side: StepSide): boolean {
-  return shown !== null && (side === 'left' || side === 'right') && side !== shown.side;
-}
 
 /**
  * The figures of a chosen form, one an end, turned to the side it is done on: an asana shown to the
@@ -29,4 +24,9 @@ export function stepFigures(
   const figures = withMovementArrow(drawFigures(placed, view), placed, axesOf(view));
   const { pattern } = chosen.variation;
   return pattern === null ? figures : figures.map((figure) => withBreathCurve(figure, pattern));
+}
+
+/** The figures of a chosen form, one an end, from where it is best seen. */
+export function bestFigures(solver: BodySolver, chosen: Pick<Chosen, 'asana' | 'variation' | 'ends'>, side: StepSide): Figure[] {
+  return stepFigures(solver, chosen, side, bestView(chosen, side));
 }

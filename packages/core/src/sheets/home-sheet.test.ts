@@ -1,12 +1,13 @@
 import { library } from '../asanas/all.js';
 import { adaptClass } from '../class/adapt-class.js';
 import { readCondition } from '../conditions/check-answers.js';
+import { homeFigures } from '../home/home-figures.js';
 import { homePractice } from '../home/home-practice.js';
 import { lessonFor } from '../lessons/lesson.js';
 import { notesReader, understood } from '../notes/read-notes.js';
 import { anybody } from '../participants/participant.js';
 import { BodySolver } from '../solving/body-solver.js';
-import { homeFigures, homeSheet } from './home-sheet.js';
+import { homeSheet } from './home-sheet.js';
 import { lessonFigures, lessonSheet } from './lesson-sheet.js';
 import type { Sheet, SheetBlock } from './sheet.js';
 

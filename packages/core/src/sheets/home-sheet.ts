@@ -1,10 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import type { Figure } from '../figure/shape.js';
 import { weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
-import type { PersonPlan } from '../plan/plan.js';
-import type { BodySolver } from '../solving/body-solver.js';
-import { bestView } from '../figure/best-view.js';
-import { stepFigures } from '../figure/step-figure.js';
 import { sideWords } from './words.js';
 import type { Sheet, SheetBlock } from './sheet.js';
 
@@ -70,12 +66,4 @@ export function homeSheet(practice: HomePractice, title: string, figuresAt: (ste
     ],
     foot: FOOT,
   };
-}
-
-/** The figures of a practice's steps as this body does them, by their places in it. */
-export function homeFigures({ steps }: HomePractice, plan: PersonPlan, solver: BodySolver): Figure[][] {
-  return steps.map(({ index }) => {
-    const { chosen, step } = plan.steps[index]!;
-    return stepFigures(solver, chosen!, step.side, bestView(chosen!, step.side));
-  });
 }

@@ -1,5 +1,5 @@
 export { classSheet, type FiguresAt } from './class-sheet.js';
-export { homeFigures, homeSheet } from './home-sheet.js';
+export { homeSheet } from './home-sheet.js';
 export { lessonFigures, lessonSheet } from './lesson-sheet.js';
-export type { Captioned, Sheet, SheetBlock } from './sheet.js';
+export { PAPERS, type Captioned, type Paper, type PrintOptions, type Sheet, type SheetBlock } from './sheet.js';
 export { doneWords, setupWords, sideWords, toBring } from './words.js';

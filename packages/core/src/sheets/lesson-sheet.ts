@@ -1,8 +1,7 @@
 import type { Library } from '../asanas/library.js';
 import type { Figure } from '../figure/shape.js';
 import { PART_NAMES, type Lesson, type LessonStep } from '../lessons/lesson.js';
-import { bestView } from '../figure/best-view.js';
-import { stepFigures } from '../figure/step-figure.js';
+import { bestFigures } from '../figure/step-figure.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { counted } from '../counted.js';
 import type { Sheet, SheetBlock } from './sheet.js';
@@ -40,8 +39,5 @@ export function lessonSheet(library: Library, lesson: Lesson, figuresOf: (step: 
 /** The figures of shapes as they are usually done. */
 export function lessonFigures(library: Library): (step: LessonStep) => Figure[] {
   const solver = new BodySolver(library);
-  return ({ asana, variation, side }) => {
-    const form = solver.form(asana, variation);
-    return stepFigures(solver, form, side === 'both' ? 'both' : 'none', bestView(form));
-  };
+  return ({ asana, variation }) => bestFigures(solver, solver.form(asana, variation), 'none');
 }

@@ -25,3 +25,14 @@ export interface Sheet {
   /** Said at the end of the whole. */
   readonly foot: string;
 }
+
+/** Papers that a sheet fits on. */
+export const PAPERS = ['A4', 'LETTER'] as const;
+export type Paper = (typeof PAPERS)[number];
+
+/** How a sheet is printed. */
+export interface PrintOptions {
+  readonly paper?: Paper;
+  /** For eyes that need larger letters and figures. */
+  readonly large?: boolean;
+}

@@ -78,7 +78,7 @@ export class PlansService {
   /** The terminal's `home`. @throws as `answer` does. */
   async home(teacherId: number, { text, class: people, minutes, days, times }: HomeBody) {
     const job = await this.jobOf(teacherId, { text, class: people });
-    const home = { minutes, today: job.options.today, ...(days !== undefined && { days }), ...(times !== undefined && { times }) };
+    const home = { minutes, days, times, today: job.options.today };
     return { contract: CONTRACT, ...(await this.work.run('home', { ...job, home }, teacherId)) };
   }
 
@@ -89,7 +89,7 @@ export class PlansService {
     const person = await this.people.read(teacherId, personId);
     const sequence = await this.sequences.parse(teacherId, text);
     const today = dayIn(person.studio.timeZone);
-    const home = { minutes, today, ...(days !== undefined && { days }), ...(times !== undefined && { times }) };
+    const home = { minutes, days, times, today };
     const job = { participants: [toParticipant(person)], sequence, options: { today }, home, title: `At home: ${title}` };
     const pdf = await this.work.run('homePdf', { ...job, print: { paper, large } }, teacherId);
     await this.audit.record(teacherId, [personId], 'note');

@@ -19,10 +19,9 @@ import {
   type StudioWord,
 } from '@lotus-steady/core';
 import { beatsOf, cueScript, cuesJson, paceOf, type CueOptions, type CuesJson } from '@lotus-steady/core/cues';
-import { homePractice, type HomeAsked, type HomePractice } from '@lotus-steady/core/home';
+import { homeFigures, homePractice, type HomeAsked, type HomePractice } from '@lotus-steady/core/home';
 import { lessonFor, type LessonAsked } from '@lotus-steady/core/lessons';
-import { homeFigures, homeSheet, lessonFigures, lessonSheet, type Sheet } from '@lotus-steady/core/sheets';
-import type { PrintOptions } from '@lotus-steady/sheets';
+import { homeSheet, lessonFigures, lessonSheet, type PrintOptions, type Sheet } from '@lotus-steady/core/sheets';
 
 /** A full class, and none of its bodies is solved twice. */
 const MOST_BODIES = 24;

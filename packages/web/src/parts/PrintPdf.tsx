@@ -1,9 +1,9 @@
+import type { Paper } from '@lotus-steady/core/sheets';
 import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { PLAIN } from './button-styles.js';
 import { SelectField } from './SelectField.js';
 
-type Paper = 'A4' | 'LETTER';
 /** Where paper is sold as Letter (common practice, no source). */
 const LETTER_REGIONS: ReadonlySet<string | undefined> = new Set(['US', 'CA', 'MX', 'PH']);
 

@@ -1,8 +1,7 @@
 import {
-  asides, describeDose, describePart, propsOf, saidCues, setupOf,
+  asides, bestFigures, describeDose, describePart, propsOf, saidCues, setupOf,
   type Asana, type Base, type SolvedPosture, type Library, type Measure, type Prop, type Purpose, type SetupItem, type BodySolver, type Figure,
 } from '@lotus-steady/core'; // prettier-ignore
-import { draw } from './figure-cache.js';
 
 /** What an asana is called, for search and lists. */
 export interface AsanaEntry {
@@ -119,7 +118,7 @@ export function asanaPage(library: Library, solver: BodySolver, asana: Asana): A
         id: variation.id,
         name: variation.name,
         for: variation.for,
-        drawn: draw(solver, form, 'none'),
+        drawn: bestFigures(solver, form, 'none'),
         ends: form.ends.map(measuredEnd),
         setup: setupOf(start!),
         reached: start!.solved.reached,

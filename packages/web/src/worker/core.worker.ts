@@ -1,5 +1,5 @@
 import {
-  adaptClass, adaptingClass, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
+  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
   type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -8,7 +8,7 @@ import type { HomeAsked } from '@lotus-steady/core/home';
 import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
-import { draw, FigureCache, smallFigure, type Pair } from './figure-cache.js';
+import { FigureCache, smallFigure, type Pair } from './figure-cache.js';
 import { Sender } from './delta-message.js';
 import type { ClassAsked, Fits, Home, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
@@ -170,7 +170,7 @@ const core = {
 
   /** What one person does at home, as data and as a file that needs nothing else. */
   async home(text: string, participant: Participant, asked: HomeAsked, title: string): Promise<Home> {
-    const { homeHtml, homePractice } = await import('@lotus-steady/core/home');
+    const { homeFigures, homeHtml, homePractice } = await import('@lotus-steady/core/home');
     const members = membersOf([participant], asked.today);
     const [{ solver }] = members as [Member];
     const { plans } = await store.around([solver], () =>
@@ -178,10 +178,7 @@ const core = {
     );
     const [plan] = plans as [PersonPlan];
     const practice = homePractice(plan, participant, asked);
-    const pictures = practice.steps.map(({ index }) => {
-      const step = plan.steps[index]!;
-      return stepFigures(solver, step.chosen!, step.step.side, bestView(step.chosen!, step.step.side));
-    });
+    const pictures = homeFigures(practice, plan, solver);
     return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends))) }; // prettier-ignore
   },
 
@@ -284,7 +281,7 @@ const core = {
       variation: chosen.variation.id,
       changes: chosen.changes.map(sayInEnglish),
       cost: chosen.cost,
-      drawn: draw(solver, chosen, sequence.steps[index]!.side),
+      drawn: bestFigures(solver, chosen, sequence.steps[index]!.side),
       setup: setupOf(chosen.ends[0]!),
     }));
   },

@@ -1,5 +1,5 @@
-import { library, BodySolver } from '@lotus-steady/core';
-import { draw, drawPair, FigureCache, smallFigure, type Shown } from './figure-cache.js';
+import { bestFigures, library, BodySolver } from '@lotus-steady/core';
+import { drawPair, FigureCache, smallFigure, type Shown } from './figure-cache.js';
 
 const solver = new BodySolver(library);
 const shown = (asana: string, variation: string | null = null, body = solver): Shown => body.form(asana, variation);
@@ -21,7 +21,7 @@ test('a promised picture is drawn when it is asked for, as it would be drawn at 
   const pictures = new FigureCache();
   const { key, widthCm } = pictures.promise(solver, shown('virabhadrasana-2'), 'left');
   const drawing = pictures.drawn(key);
-  expect(drawing).toEqual(draw(solver, shown('virabhadrasana-2'), 'left'));
+  expect(drawing).toEqual(bestFigures(solver, shown('virabhadrasana-2'), 'left'));
   const { box } = drawing[0]!;
   // The room that is kept for it is about as wide.
   expect(Math.abs(widthCm / (box.right - box.left) - 1)).toBeLessThan(0.1);
@@ -41,7 +41,7 @@ test('the two sides of a pair lie apart', () => {
 
 test('a movement has two figures, and is best known by where it leads', () => {
   const moving = library.asanas.flatMap(({ id, variations }) => (variations[0]?.moves ? [id] : []))[0]!;
-  const drawing = draw(solver, shown(moving), 'none');
+  const drawing = bestFigures(solver, shown(moving), 'none');
   expect(drawing).toHaveLength(2);
   expect(smallFigure(solver, shown(moving), 'none')).toEqual(drawing[1]);
 });

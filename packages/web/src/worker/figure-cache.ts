@@ -1,4 +1,5 @@
 import {
+  bestFigures,
   bestView,
   bestViews,
   figureSize,
@@ -27,11 +28,6 @@ export interface Picture {
 
 export type Shown = Pick<Chosen, 'asana' | 'variation' | 'ends'>;
 
-/** A form's figures, one an end, from where it is best seen. */
-export function draw(solver: BodySolver, chosen: Shown, stepSide: StepSide): Figure[] {
-  return stepFigures(solver, chosen, stepSide, bestView(chosen, stepSide));
-}
-
 export function drawPair(solver: BodySolver, chosen: Shown, stepSide: StepSide): Pair {
   const [best, other] = bestViews(chosen, stepSide).map((eye) => stepFigures(solver, chosen, stepSide, eye)) as [Figure[], Figure[]];
   return { best, other };
@@ -39,7 +35,7 @@ export function drawPair(solver: BodySolver, chosen: Shown, stepSide: StepSide):
 
 /** A small figure: the one end of a movement that it is best known by. */
 export function smallFigure(solver: BodySolver, chosen: Shown, stepSide: StepSide): Figure {
-  return draw(solver, chosen, stepSide).at(-1)!;
+  return bestFigures(solver, chosen, stepSide).at(-1)!;
 }
 
 interface Promised {
@@ -64,7 +60,7 @@ export class FigureCache {
     const known = this.promised.get(key);
     if (known) return known.picture;
     const picture = { key, ...figureSize(chosen, bestView(chosen, side)) };
-    this.promised.set(key, { picture, draw: () => draw(solver, chosen, side), drawPair: () => drawPair(solver, chosen, side) });
+    this.promised.set(key, { picture, draw: () => bestFigures(solver, chosen, side), drawPair: () => drawPair(solver, chosen, side) });
     if (this.promised.size > this.most) this.promised.delete(this.promised.keys().next().value!);
     return picture;
   }

@@ -47,10 +47,7 @@ export function HomeScreen() {
   const sequence = useQuery(sequenceQuery(Number(id)));
   const person = useQuery(personQuery(personId!));
   const isAsked = isWhole(minutes, MINUTES) && isWhole(days, DAYS) && (times === undefined || isWhole(times, { from: 1, to: 6 }));
-  const asked = useMemo(
-    () => (isAsked ? { minutes: minutes!, days: days!, today, ...(times !== undefined && { times }) } : null),
-    [isAsked, minutes, days, times, today],
-  );
+  const asked = useMemo(() => (isAsked ? { minutes: minutes!, days: days!, times, today } : null), [isAsked, minutes, days, times, today]);
   const title = `At home: ${sequence.data?.title ?? ''}`;
   const home = useQuery(homeQuery(sequence.data?.text, person.data, asked, title));
   const failed = [sequence, person, home].find(hasFailed);

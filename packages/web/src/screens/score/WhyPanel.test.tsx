@@ -1,12 +1,12 @@
 /** @jest-environment jsdom */
 import 'reflect-metadata';
 import {
-  adapt, adaptationJson, anybody, library, otherWays, readCondition, notesReader, sayInEnglish, setupOf, BodySolver, type Participant,
+  adapt, adaptationJson, anybody, bestFigures, library, otherWays, readCondition, notesReader, sayInEnglish, setupOf, BodySolver, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import type { Score } from '../../worker/answers.js';
-import { draw, FigureCache } from '../../worker/figure-cache.js';
+import { FigureCache } from '../../worker/figure-cache.js';
 import { scoreStep } from '../../worker/score-steps.js';
 
 const TODAY = '2026-06-01';
@@ -35,7 +35,7 @@ jest.mock('../../worker/core.js', () => ({
         variation: way.variation.id,
         changes: way.changes.map(sayInEnglish),
         cost: way.cost,
-        drawn: draw(solver, way, 'none'),
+        drawn: bestFigures(solver, way, 'none'),
         setup: setupOf(way.ends[0]!),
       })),
   },
