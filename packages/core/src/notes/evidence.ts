@@ -162,6 +162,13 @@ const CLEAR_WAY = 0.65;
 const ONLY_THINGS =
   /^\W*(?:(?:with|w\/|on|a|an|the|one|two|2|and|&|\+|or)\W+)*(?:blocks?|bricks?|bolsters?|blankets?|cushions?|pillows?|straps?|belts?|props?|(?:backs?|feet|hands?|heels?|soles?) (?:to|at|on|against) (?:the )?wall)\W*$/i;
 
+const ONLY_NUMBER = /^\s*(?:[1-4]|[a-d]|i{1,3})\s*$/i;
+/** A kind of the posture before it. */
+const ONLY_KIND = /^\s*(?:rev(?:olved|\.)?|pari?vri?tta|twist(?:ed)?|bound|baddha|half|ardha)\s*$/i;
+/** How to do the posture before it, in full: "down dog, bend the knees". */
+const ONLY_ADVICE =
+  /^\W*(?:(?:and|but|just|gently|slightly|softly)\s+)*(?:keep|bend|micro-?bend|soften|relax|lengthen|tuck|spread|engage|root|ground|unlock|release|drop)\s+(?:(?:the|your|both|front|back|inner|outer|lower|upper)\s+)*(?:knees?|elbows?|shoulders?|heels?|jaw|face|neck|spine|chin|tail(?:bone)?|belly|ribs|chest|hands?|fingers|feet|toes|legs?|arms?|back|head)(?:\s+(?:soft|straight|long|bent|down|wide|relaxed|loose|heavy|close|strong|active))?\W*$/i;
+
 /** So many postures stand in a line at the most, and so many pieces with the doses and props between them. */
 const MOST_PARTS = 10;
 const MOST_CUTS = 24;
@@ -207,16 +214,16 @@ function partsOf(
   let before = '';
   for (const cut of cuts) {
     const own = tokensOf(tokens.text.slice(cut.from, cut.to));
-    // "warrior 1 + 2": what is only a number or a letter takes the name before it.
-    const rest = /^\s*(?:[1-4]|[a-d]|i{1,3})\s*$/i.test(own.text) && before !== '' ? `${before} ${own.text}` : own.rest;
+    // "Warrior 1 + 2", "triangle, revolved": what is only a number, a letter or a kind takes the name before it.
+    const rest = before !== '' && ONLY_NUMBER.test(own.text) ? `${before} ${own.text}` : before !== '' && ONLY_KIND.test(own.rest) ? `${own.rest} ${before}` : own.rest; // prettier-ignore
     // "0.35 | ...": a time of day is no part.
     if (!/\p{L}/u.test(rest)) continue;
     const query = lexicon.query(rest);
     // "R 20 s / L 20 s", "Seated: eagle arms": no name of its own.
     if (query.words.length === 0 || (parts.length === 0 && /:\s*$/.test(tokens.text.slice(cut.from, cut.to + 1)))) continue;
-    // "Half moon, block": what the posture before it is done with.
+    // "Half moon, block": what the posture before it is done with, or how.
     const last = parts.at(-1);
-    if (last && ONLY_THINGS.test(rest)) {
+    if (last && (ONLY_THINGS.test(rest) || ONLY_ADVICE.test(rest))) {
       parts[parts.length - 1] = { ...last, tokens: tokensOf(tokens.text.slice(last.from, cut.to)), to: cut.to };
       continue;
     }

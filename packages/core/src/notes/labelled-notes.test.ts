@@ -78,7 +78,7 @@ test('sheets that were never fitted to', () => {
 // The curve of certainty: of the postures that the reader is so sure of, so many are right. Between the
 // steps it rises; a tolerance of three in a hundred is what some thirty lines a step can tell.
 test.each([
-  [0.78, 0.93, 0.87],
+  [0.8, 0.93, 0.87],
   [0.93, 0.97, 0.9],
   [0.97, 1.01, 0.96],
 ])('postures sure from %f to %f are right at least %f', (from, to, least) => {

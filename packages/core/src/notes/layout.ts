@@ -100,7 +100,8 @@ export function layOut(text: string): Layout {
       set.set(line, 'note');
       return;
     }
-    isHead = false;
+    // A title may stand above it.
+    isHead &&= lines.length === 0;
     lines.push({ line, text: full.trimEnd(), marked: false });
   });
   header.senses ??= sensesOf(text);

@@ -53,6 +53,29 @@ describe('side', () => {
   });
 });
 
+describe('several postures in a line', () => {
+  const asanas = (line: string) => read(line).lines[0]?.steps.map(({ asana }) => asana);
+  test('how to do one of them is none of its own', () =>
+    expect(asanas('table → down dog, bend the knees! 5 br')).toEqual(['all-fours', 'adho-mukha-svanasana']));
+  test('a kind alone goes with the name before it', () =>
+    expect(read('triangle, revolved').lines[0]?.candidates.slice(0, 2).map(({ asana }) => asana).sort()).toEqual(['parivrtta-trikonasana', 'trikonasana'])); // prettier-ignore
+  test('a dose behind a number makes no series', () =>
+    expect(read('Warrior II - 4 breaths per side').lines[0]).toMatchObject({ kind: 'step', steps: [{ asana: 'virabhadrasana-2' }] }));
+});
+
+test('what names a posture to the letter is asked about, not dropped as a note', () => {
+  const { lines } = read('Kids yoga club\nbutterfly\nrocking boat\ncandle\ncobra');
+  expect(lines[3]).toMatchObject({ kind: 'ask' });
+  expect(lines[3]?.candidates[0]?.asana).toBe('sarvangasana');
+});
+
+test('what a class has around it may stand below its title', () => {
+  expect(read('Seniors, Tuesday\nplace: chair\ntwist\nside bend').sequence?.steps.map(({ asana }) => asana)).toEqual([
+    'chair-twist',
+    'chair-side-bend',
+  ]);
+});
+
 describe('names', () => {
   test.each([
     ['Uttānāsana', 'uttanasana'],

@@ -26,6 +26,15 @@ test.each([
   ['twice', { repetitions: 2 }],
 ])('dose: bridge %s', (text, dose) => expect(tokensOf(`bridge ${text}`).dose).toEqual(dose));
 
+test.each(['pigeon 3min/side', 'gate 4br/side', 'pigeon 2 min a side', 'clam 12 per side'])('both sides: %s', (text) =>
+  expect(tokensOf(text).side).toBe('both'),
+);
+
+test('where in the class a line stands is no part of its name', () => {
+  expect(tokensOf('- closing: om x3').rest.trim()).toBe('om');
+  expect(tokensOf('rest: 2 min').rest).toMatch(/rest/);
+});
+
 test.each(['4-7-8 breath', 'warrior 2', '90/90', 'surya namaskar 12 step'])('a number that counts nothing is no dose: %s', (text) =>
   expect(tokensOf(text).dose).toEqual({}),
 );

@@ -30,6 +30,9 @@ export interface Tokens {
 
 const BULLET =
   /^\s*(?:>\s*)?(?:\[[ xX]?\]\s*)?(?:[-*+•–—>→]+\s+|\(?\d{1,3}[.):]\s+|[A-Za-z][.)]\s+|\d{1,2}\s+(?=\p{Lu}|inhale|exhale))?(?:\[[ xX]?\]\s*)?/u;
+/** Where in the class a line stands, before what it names: "closing: om". */
+const LABEL =
+  /^\s*(?:opening|closing|start|end|finish|warm[- ]?up|cool[- ]?down|counter(?:pose|stretch)?|peak|prep|lastly|finally)\s*:\s+(?=\p{L})/iu;
 /** What a teacher notes for themselves follows two slashes. */
 const NOTE = /(?:^|\s+)\/\/\s*(.*)$/;
 
@@ -136,7 +139,7 @@ const DOSE_FORMS: readonly DoseForm[] = [
 
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[\p{L})]\s*[,–—-]\s*|[\p{L})]\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:each|ea|both|per|either)\b))/giu,
+  /(?<=[\p{L})]\s*[,–—-]\s*|[\p{L})]\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/giu,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/giu,
 ];
 /** Words whose number is a part of the name. */
@@ -149,7 +152,7 @@ const BETWEEN = String.raw`\s*(?:\/|&|\+|,|;|\||and|then|or|-|–|→|>|\s)\s*(?
 const AFTER_SIDE = String.raw`(?:\s+(?:sides?|legs?(?!\s+(?:up|back|out|over|behind|across|long|straight|bent|slide|lift|raise))))?`;
 
 const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }[] = [
-  { pattern: /(?<!\p{L})(?:on |to |for )?(?:(?:each|per|every|ea\.?|e)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?!\p{L}| of )|(?<!\p{L})e\/s(?!\p{L})|(?<!\p{L})(?:b\/s|bs)(?!\p{L})/giu, side: 'both' },
+  { pattern: /(?<!\p{L})(?:on |to |for )?(?:(?:each|per|every|ea\.?|e|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?!\p{L}| of )|(?<!\p{L})e\/s(?!\p{L})|(?<!\p{L})(?:b\/s|bs)(?!\p{L})/giu, side: 'both' },
   { pattern: new RegExp(String.raw`(?<!\p{L})(?:on the |to the |on |to )?(?:${R}(?!\p{L})${AFTER_SIDE}${BETWEEN}${L}|${L}(?!\p{L})${AFTER_SIDE}${BETWEEN}${R})(?!\p{L})${AFTER_SIDE}`, flags), side: 'both' },
   { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)both\s*$/giu, side: 'both' },
   { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/giu, side: 'both' },
@@ -244,7 +247,7 @@ function readDoses(blanks: Blanks): Doses {
 }
 
 /** Without one of these words no side is told. */
-const SIDED = /\b(?:r|l|right|left|each|per|every|ea?|both|either|b|bs|other|swap|switch|change)(?![a-z])/i;
+const SIDED = /\b(?:r|l|right|left|each|per|every|ea?|both|either|b|bs|other|swap|switch|change|sides?|legs?|arms?)(?![a-z])|\//i;
 
 function readSide(blanks: Blanks): StepSide | null {
   let side: StepSide | null = null;
@@ -285,6 +288,8 @@ export function tokensOf(text: string): Tokens {
   if (comment) blanks.take(comment.index, text.length, 'comment');
   const bullet = BULLET.exec(blanks.rest)?.[0] ?? '';
   if (bullet.trim() !== '' && blanks.rest.slice(bullet.length).trim() !== '') blanks.take(0, bullet.length, 'bullet');
+  const label = LABEL.exec(blanks.rest);
+  if (label) blanks.take(label.index, label[0].length, 'bullet');
 
   let retention: number | null = null;
   const noHold = NO_HOLD.exec(blanks.rest);

@@ -10,7 +10,7 @@ import { CERTAINTY } from './weights.js';
 /** So many names, each to the letter, are a list. */
 const LIST_PARTS = 3;
 /** From here on a posture is taken as understood: of all lines of a sheet, one in a hundred is then taken wrongly. */
-export const SURE = 0.78;
+export const SURE = 0.8;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
 /** How likely such a name has to be among all postures, all around it considered. */
@@ -98,7 +98,9 @@ export class Understanding {
       evidence.query.words.length > 0 &&
       evidence.query.known === 0 &&
       evidence.tokens.dose.rounds === undefined;
-    if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP || isGuess)
+    // "Candle" is a light in the room, and the shoulder stand.
+    const isName = hypothesis.is === 'note' && evidence.agreements.some(({ meaning, exact, ambiguous }) => meaning.kind === 'asana' && exact && !ambiguous); // prettier-ignore
+    if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP || isGuess || isName)
       return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
@@ -130,7 +132,7 @@ const OTHER_NAMES = 2;
 /** Whether a line holds, beside the posture it was taken for, others that are named to the letter and would be dropped. */
 function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothesis: Hypothesis): boolean {
   if (hypothesis.is !== 'step') return false;
-  if (RANGE.test(tokens.text)) return true;
+  if (RANGE.test(tokens.rest)) return true;
   const isExact = hypothesis.found?.exact === true;
   const isTwice = isExact && repeatsItself(query, tokens.rest);
   if ((isExact && !isTwice) || !parts) return false;

@@ -235,7 +235,7 @@ export const allFours: Phrases = {
       all-4s <> child's; table to child flow; child to table flow; cat to child ?; move between child's and all fours;
       sparrow flow; sparrow; chakravakasana; chakravakasana flow; cakravakasana; chakra vakasana; chakravak asan;
       ruddy goose; sunbird ?; hips to heels and back to hands-knees; sit back to heels, come forward over wrists;
-      kneeling rocks; rockbacks; rock-backs quadruped; rocking boat @kids; from hands + knees push seat to heels, return;
+      kneeling rocks; rockbacks; rock-backs quadruped; rocking boat @kids ?; from hands + knees push seat to heels, return;
       move back and forward on hands and knees; rock hips towards heels, repeat; flow child / table w breath;
       sit back and forward; rock back and forth on all fours; cat to child flow; child to all fours;
       bottom to heels and back; child to table waves; hips back to heels, forward

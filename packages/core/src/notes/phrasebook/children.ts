@@ -276,7 +276,7 @@ export const children: Phrases = {
     plain: `
       dog @kids; puppy dog @kids; doggy @kids; doggie @kids; puppy dog stretch; puppy down dog; be a dog; waggy dog;
       tail wag dog; stretchy dog; woof; bottoms up @kids; bum up, hands and feet on floor @kids; upside down V @kids;
-      dog stretch after nap; dog wags its tail; kids down dog; down dog for kids; adho mukha svanasana kids; make a tunnel;
+      dog stretch after nap; dog wags its tail; walk your dog @kids; down dog, walk the dog @kids; kids down dog; down dog for kids; adho mukha svanasana kids; make a tunnel;
       bridge for others to crawl under (dog); doggy does a stretch; downward doggie; mountain with hands down ?; doggy;
       puppy dog; doggy stretches; doggy lifts a leg; dog wags tail
     `,
@@ -423,7 +423,7 @@ export const children: Phrases = {
       boat @kids; boat for children; boats; sail boat; sailing boat; row your boat @kids; row row row your boat;
       row and rest; be a boat; sit, lean back, row; sit and lift feet, rock on waves @kids; V-boat kids;
       hold under knees, feet up, float; balance on bum, row oars; boat on the waves, splash!; pirate ship; pirate boat;
-      bum balance; navasana kids; naukasana kids; float then sink @kids; boats @kids
+      bum balance; navasana kids; naukasana kids; float then sink @kids; boats @kids; rocking boat @kids; rock the boat
     `,
     'two-sailors': `
       two sailors; partner boat; boat with a friend; double boat; two in a boat, hold hands row;

@@ -30,7 +30,7 @@ export const resting: Phrases = {
       savasana; shavasana; shavasan; shav asan; savasan; savasna; shavasna; savassana; shavashana; svasana; sav; shava;
       savy; final relaxation; final relax; final rest; relaxation; relax; corpse; corpse pose; dead man's pose;
       Totenstellung; lie on back, arms by sides, palms up; lie flat & let go; lying down rest; lie still; do nothing pose;
-      flat on back, legs apart, eyes closed; sleeping lions @kids; sleeping star @kids; pentacle; pentacle @yin; dead pose;
+      flat on back, legs apart, eyes closed; sleeping lions @kids; sleepy lions @kids; sleeping star @kids; pentacle; pentacle @yin; dead pose;
       dead position; the corpse; end relaxation; relaxation at the end; initial relaxation; opening relaxation;
       lie and arrive; DR; flat out rest; starfish rest; sleeping starfish; everyone starfish; lying star, rest; full rest;
       deep rest lying; take rest; rest flat; lie flat; surrender; mritasana; let go lying; long relaxation;
@@ -425,6 +425,7 @@ export const resting: Phrases = {
     `,
     'head-on-chair-seat': `
       forehead on chair seat, legs under; sit on floor, head on the seat; legs through chair, arms on seat, rest head;
+      seated forward fold, arms and head on a chair; sitting on the floor, forehead on the chair seat; paschimottanasana head on chair;
       fold to a chair seat from floor; supported fold on chair, sitting on floor
     `,
     not: `

@@ -853,8 +853,8 @@ export const seatedChair: Phrases = {
       seated downward dog; seated down dog; down dog sitting; downdog in chair, hands on table; seated downdog @chair;
       arms on the table hinge; table stretch; hands on table, roll chair back, chest down; table top stretch sitting;
       walk hands forward on the table, head between arms; puppy at the table; adho mukha svanasana seated;
-      adho mukha shvanasana @sitting; AMS seated; desk dog; sit and lean forward, arms long on the table;
-      hinge from hips, arms on desk, chest toward floor; office down dog; back stretch over desk, seated;
+      adho mukha shvanasana @sitting; AMS seated; desk dog ?; sit and lean forward, arms long on the table;
+      hinge from hips, arms on desk, chest toward floor; office down dog ?; desk dog sitting; back stretch over desk, seated;
       dog at the table sitting; forward hinge arms on table; down dog @chair; dog @chair; arms forward long, hinge sitting;
       hands on table, slide forward
     `,

@@ -14,7 +14,8 @@ export const standingChair: Phrases = {
     `,
     'higher-hands': `
       half dog with hands higher than chair back ?; chair dog, less bend, hands up higher;
-      not so deep hinge, chair on blocks/countertop; kitchen counter dog, hands higher
+      not so deep hinge, chair on blocks/countertop; kitchen counter dog, hands higher; desk dog ?; office down dog ?; hands on table, walk back;
+      hands on the desk, step back, chest down; dog at the desk standing
     `,
     'forearms-on-chair-back': `
       chair dog on forearms; elbows on chair back, hinge; forearms resting on back of chair, hips back;

@@ -173,7 +173,7 @@ export const standing: Phrases = {
       stand, hinge at hips, head toward shins; hands to floor, legs straight-ish @standing; touch your toes;
       toe touch standing; swan dive down to fold; intense forward stretch;
       standing, bend down from hips, let head and arms hang; bend forward from standing and take hands to the feet;
-      upper body hangs over the legs, neck loose; padahastasana; pada hasta; hands to feet; padangusthasana standing fold;
+      upper body hangs over the legs, neck loose; padahastasana; pada hasta; hands to feet; padangusthasana standing fold; padangusthasana ?; pada hastasana; padahastasan;
       gorilla; gorilla, hands under feet; big toe pose; rag doll; dangling; dangle @yin; hang over; hanging forward bend;
       drop forward and hang; hang from the hips; FB standing; standing FB; swan dive down; dive forward; jack-knife;
       fold down, bent knees; hang over legs; forward hang; rag doll arms; hands towards floor, soft knees;
