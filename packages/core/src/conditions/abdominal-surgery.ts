@@ -72,7 +72,7 @@ export const abdominalSurgery = condition({
     ...limits('as-04', 'A side-bend pulls the scar.', 'common practice', ['spineLateral', '<= 10', 'modify', ['a0']], ['spineLateral', '<= 20', 'modify', ['a1']]),
     ...limits('as-05', 'Nothing presses the wound.', 'common practice', ['bellyClosure', '<= 0.3', 'avoid', EARLY], ['bellyClosure', '<= 0.5', 'modify', ['a2']], ['bellyClosure', '<= 0.8', 'watch', ['a3']]),
     ...limits('as-06', 'Bowels fall on the wound; giddy.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', EARLY], ['pelvisAboveHeart', '<= 20', 'modify', ['a2']]),
-    ...limits('as-07', 'Bearing down.', 'WEIR*', ['kneeFlexionLoaded', '<= 90', 'modify', ['squat']]),
+    ...limits('as-07', 'Bearing down.', 'WEIR*', ['kneeFlexionLoaded', '<= 90', 'modify', ['squat'], 'standing']),
     ...limits('as-08', 'Weight on the arms tightens the belly.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['a0']], ['handLoad', '<= 0.3', 'modify', ['a1']], ['handLoad', '<= 0.5', 'modify', ['a2']]),
     ...noInversion('as-09', 'No full inversion.', 'common practice', 'avoid', THREE),
     ...limits('as-10', 'Effort only on the breath out.', 'common practice', ['hold', '<= 15', 'modify', EARLY, 'effort >= 2'], ['hold', '<= 15', 'modify', ['a2'], 'effort >= 3']),

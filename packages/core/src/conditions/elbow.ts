@@ -53,7 +53,7 @@ export const elbow = condition({
     },
   },
   limits: [
-    ...PAIN.limits('el'),
+    ...PAIN.limits('el', 'handLoad > 0.1'),
     ...limits('el-01', 'Half bent under load strains the tendons most.', 'common practice', ['elbowFlexionLoaded', '<= 20', 'avoid', SORE], ['elbowFlexionLoaded', '<= 60', 'modify', ['calm']]),
     ...limits('el-02', 'Locking back hangs on the joint.', 'common practice', ['elbowFlexion', '>= 0', 'modify', undefined, 'handLoad > 0.05']),
     ...limits('el-03', 'Share the weight with the legs.', 'common practice', ['handLoad', '<= 0.3', 'modify', ['irr']], ['handLoad', '<= 0.55', 'modify', ['calm']], ['handLoad', '= 0', 'avoid', ['op']]),
@@ -63,7 +63,7 @@ export const elbow = condition({
     ...limits('el-07', 'It stretches the inner tendon.', 'common practice', ['wristExtensionLoaded', '<= 60', 'modify', ['medial-irr']]),
     ...limits('el-08', 'Arms folded behind pull the nerve.', 'common practice', ['shoulderInternalRotation', '<= 45', 'watch', ['ulnar'], 'elbowFlexion > 100']),
     ...limits('el-09', 'Build slowly.', 'common practice', ['hold', '<= 20', 'modify', ['irr'], 'handLoad > 0.2']),
-    ...limits('el-10', 'No jerks, no hopping on to the hands.', 'common practice', ['effort', '<= 3', 'modify', SORE], ['impact', '<= 1', 'modify', SORE]),
+    ...limits('el-10', 'No jerks, no hopping on to the hands.', 'common practice', ['effort', '<= 3', 'modify', SORE, 'handLoad > 0.2', { reason: 'Strong work on the arms strains the elbow.', reading: 'Read for work of the arms: strong legs do not load the elbow.' }], ['impact', '<= 1', 'modify', SORE]),
   ], // prettier-ignore
   favour: ['strengthen-back', 'stretch-wrists-forearms', 'mobilise-neck'],
   stopInClass: 'A sharp catch, numb fingers.',

@@ -1,6 +1,8 @@
 import { condition, type ScreeningFinding } from './condition.js';
 import { limits } from './limits.js';
 
+const MOVING = 'A plain cat-cow lowers the eyes for a breath and lifts them with the next; what goes deeper is barred also in passing.';
+
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const glaucoma = condition({
   id: 'glaucoma',
@@ -81,13 +83,15 @@ export const glaucoma = condition({
     ...limits('gla-01', 'The eye pressure rises within a minute head-down.', ['JASIEN*', 'BASKARAN*'], ['headBelowHeart', '<= 20', 'avoid', ['oht']]),
     ...limits('gla-02', 'The eye pressure rises within a minute head-down.', 'JASIEN*', ['headBelowHeart', '<= 10', 'modify', ['oht']]),
     ...limits('gla-03', 'Raised pressure can cost nerve fibres.', ['JASIEN*', 'GALLARDO*'],
-      ['headBelowHeart', '<= 5', 'avoid', ['early'], { as: 'early', school: 'glaucoma-dog=none' }],
+      ['headBelowHeart', '<= 5', 'avoid', ['early'], 'hold > 0', { as: 'early', school: 'glaucoma-dog=none' }],
+      ['headBelowHeart', '<= 15', 'avoid', ['early'], { as: 'early-moving', school: 'glaucoma-dog=none', reading: MOVING }],
       ['headBelowHeart', '<= 25', 'avoid', ['early'], { as: 'early-short', school: 'glaucoma-dog=short' }],
-      ['headBelowHeart', '<= 0', 'avoid', ['adv'], { as: 'adv' }]),
+      ['headBelowHeart', '<= 0', 'avoid', ['adv'], 'hold > 0', { as: 'adv' }],
+      ['headBelowHeart', '<= 15', 'avoid', ['adv'], { as: 'adv-moving', reading: MOVING }]),
     ...limits('gla-04', 'A headstand about doubles the eye pressure.', 'BASKARAN*',
       ['headLoad', '<= 0.1', 'avoid', ['early', 'adv'], { as: 'head', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
       ['neckLoad', '<= 0.05', 'avoid', ['early', 'adv'], { as: 'neck', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
-      ['minutesHeadDown', '<= 0', 'avoid', ['early', 'adv'], { as: 'time', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }]),
+      ['minutesHeadDown', '<= 0', 'avoid', ['early', 'adv'], { as: 'time', reason: 'The eye pressure rises within a minute head-down.' }]),
     ...limits('gla-05', 'A raised pelvis sends blood to the head.', 'JASIEN*',
       ['pelvisAboveHeart', '<= 15', 'avoid', ['early'], { as: 'early' }],
       ['pelvisAboveHeart', '<= 5', 'avoid', ['adv'], { as: 'adv' }]),

@@ -84,7 +84,7 @@ export const hipJoint = condition({
     ...limits('hj-11', 'A painful hip gives way.', 'common practice', ['support', '>= 1', 'modify', SORE, 'feetDown = 1']),
     ...limits('hj-12', 'Pressure on the sore side.', 'GRIM*', ['facing', ['upright', 'prone', 'supine', 'right side'], 'watch', ['sore-left'], 'hold > 60'], ['facing', ['upright', 'prone', 'supine', 'left side'], 'watch', ['sore-right'], 'hold > 60']),
     ...limits('hj-13', 'The end of the range briefly.', 'common practice', ['hold', '<= 30', 'modify', undefined, 'hipFlexion > 100', { reading: '0.8 of the ordinary bend of the hip.' }], ['hold', '<= 30', 'modify', undefined, 'hipExternalRotation > 48', { reading: '0.8 of the ordinary turn out.' }]),
-    ...limits('hj-14', 'Low impact first.', 'OARSI*', ['effort', '<= 3', 'modify', SORE], ['impact', '<= 1', 'modify', SORE]),
+    ...limits('hj-14', 'Graded work, low impact first.', 'OARSI*', ['effort', '<= 3', 'modify', SORE], ['impact', '<= 1', 'modify', SORE]),
   ], // prettier-ignore
   favour: ['strengthen-hips', 'mobilise-hips', 'strengthen-legs'],
   stopInClass: 'A catch, a lock, sharp groin pain, a limp afterwards.',

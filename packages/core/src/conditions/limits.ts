@@ -18,6 +18,8 @@ interface RowOptions<School extends string> {
   readonly as?: string;
   /** Only when this position of a school is chosen, as `school:position`. */
   readonly school?: `${School}=${string}`;
+  /** This limit's own reason, where the row's fits only the others. */
+  readonly reason?: string;
   /** How words of the source became this number. */
   readonly reading?: string;
   /** The number of a one-sided bound where it depends on an answer; the row's own is for a missing one. */

@@ -57,7 +57,7 @@ export const migraineHeadache = condition({
     ...limits('mig-05', 'Being upright worsens it: lying only.', 'common practice', ['trunkPitch', '>= 80', 'avoid', ['csf-low']], ['effort', '<= 1', 'avoid', ['csf-low']]),
     ...limits('mig-06', 'Strain triggers.', 'common practice', ['hold', '<= 20', 'watch', ['between'], 'effort >= 3']),
     ...limits('mig-07', 'Strain makes it throb.', 'common practice', ['breathRetention', '= 0', 'avoid'], ['breathRate', '<= 20', 'avoid']),
-    ...limits('mig-08', 'Rest first.', 'common practice', ['effort', '<= 1', 'avoid', ['attack']], ['effort', '<= 3', 'modify', ['between']]),
+    ...limits('mig-08', 'Rest first.', 'common practice', ['effort', '<= 1', 'avoid', ['attack']], ['effort', '<= 4', 'modify', ['between'], { reason: 'Sudden hard effort can set one off.', reading: 'Between attacks regular exercise lowers their number; only the hardest work is eased.' }]),
     ...limits('mig-09', 'Heat is a common trigger.', 'common practice', ['heat', '<= 24', 'modify', ['warm']]),
     ...limits('mig-10', 'Jolts throb.', 'common practice', ['headJolt', '= 0', 'avoid', ['attack']], ['impact', '= 0', 'avoid', ['attack']], ['headJolt', '= 0', 'modify', ['between']], ['impact', '= 0', 'modify', ['between']]),
   ], // prettier-ignore

@@ -1,5 +1,5 @@
 import type { ConditionAnswer, LimitSpec, ScreeningFinding } from './condition.js';
-import { limits } from './limits.js';
+import { limits, type WhenText } from './limits.js';
 import { clearance, note, refer } from './screening.js';
 
 /**
@@ -41,14 +41,14 @@ export const PAIN = {
     if (painNow >= 7) return [clearance('painNow', 'Pain of 7 or 8: only gentle, supported work today.')];
     return [];
   },
-  /** A practice must not raise pain by more than 2, and it must settle by next morning. */
-  limits: (prefix: string): LimitSpec<'pain', never>[] =>
+  /** A practice must not raise pain by more than 2, and it must settle by next morning; `when` is what works the part that hurts. */
+  limits: (prefix: string, ...when: readonly WhenText[]): LimitSpec<'pain', never>[] =>
     limits(
       `${prefix}-pain`,
       'Pain of 4 to 6: short and moderate until it is less.',
       'THOMEE*',
-      ['effort', '<= 3', 'modify', ['pain']],
-      ['hold', '<= 20', 'modify', ['pain'], 'effort >= 3'],
+      ['effort', '<= 3', 'modify', ['pain'], ...when],
+      ['hold', '<= 20', 'modify', ['pain'], 'effort >= 3', ...when],
     ),
 };
 

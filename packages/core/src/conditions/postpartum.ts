@@ -4,6 +4,8 @@ import { clearance, emergency, found, note, today } from './screening.js';
 
 /** One finger-breadth in cm (1.5 to 2 in practice; from memory). */
 const FINGER_CM = 1.6;
+/** Weeks after which nobody bleeds any more who was not asked. Common practice, no source: it ends within six, some need eight. */
+const LOCHIA_ENDS = 8;
 
 interface Gap {
   readonly gapFingers?: number | undefined;
@@ -48,7 +50,7 @@ export const postpartum = condition({
     doming: { kind: 'yesno', ask: 'Does a ridge stand up along the midline when the head lifts?', default: true },
     pelvicFloor: { kind: 'set', options: ['leak', 'heaviness', 'bulge', 'pain'], ask: 'Any of these from the pelvic floor? (say none if not)' },
     checkDone: { kind: 'yesno', ask: 'Has the check at 6 to 8 weeks been done?', default: false },
-    lochia: { kind: 'choice', options: ['none', 'light', 'heavy'], ask: 'Bleeding since the birth, now', default: 'light' },
+    lochia: { kind: 'choice', options: ['none', 'light', 'heavy'], ask: 'Bleeding since the birth, now' },
     breastfeeding: { kind: 'yesno', ask: 'Breastfeeding?', default: true },
   },
   stages: {
@@ -58,7 +60,7 @@ export const postpartum = condition({
     bleeding: 'First weeks, or still bleeding', stitches: 'A tear that is healing', feeding: 'Breastfeeding', 'no-jolt': 'Before 12 weeks, or gap or floor symptoms',
     weak: 'First 12 weeks, floor symptoms or a gap', warm: 'First 12 weeks or breastfeeding',
   }, // prettier-ignore
-  stagesOf: ({ weeks, birth = 'caesarean', tear, gapFingers, gapCm, doming = true, pelvicFloor, checkDone = false, lochia = 'light', breastfeeding = true }) => {
+  stagesOf: ({ weeks, birth = 'caesarean', tear, gapFingers, gapCm, doming = true, pelvicFloor, checkDone = false, lochia, breastfeeding = true }) => {
     const caesarean = birth === 'caesarean';
     const stage = stageOf(weeks, caesarean, checkDone);
     const early = stage === 'p0' || stage === 'p1' || stage === 'p2';
@@ -76,7 +78,7 @@ export const postpartum = condition({
       gap && 'gap',
       floor.length > 0 && 'pf',
       floor.some((one) => one === 'heaviness' || one === 'bulge') && 'bearing',
-      (first || lochia !== 'none') && 'bleeding',
+      (first || (lochia === undefined ? weeks === undefined || weeks < LOCHIA_ENDS : lochia !== 'none')) && 'bleeding',
       ((torn >= 2 && first) || (torn >= 3 && early)) && 'stitches',
       breastfeeding && 'feeding',
       (weeks === undefined || weeks < 12 || floor.length > 0 || gap) && 'no-jolt',
@@ -119,7 +121,7 @@ export const postpartum = condition({
     ...limits('pp-03', 'Backbends stretch scar and midline.', 'common practice',
       ['lumbarFlexion', '>= -10', 'avoid', ['young-caesarean']], ['lumbarFlexion', '>= -20', 'modify', ['healing-caesarean']]),
     ...limits('pp-04', 'No head-down while the womb heals.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['bleeding']]),
-    ...limits('pp-05', 'The same; rare reports of air in the veins in knee-chest after birth.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', ['bleeding']]),
+    ...limits('pp-05', 'Rare reports of air in the veins in knee-chest after birth.', 'common practice', ['pelvisAboveHeart', '<= 15', 'avoid', ['bleeding'], { reading: 'The reports are of knee-chest positions: a low bridge is early rehabilitation.' }]),
     ...limits('pp-06', 'Build up slowly, blood volume shifts.', 'common practice', ['headBelowHeart', '<= 25', 'modify', ['p2']]),
     ...noInversion('pp-07', 'Full inversions need belly and floor back.', 'common practice', 'avoid', ['weak']),
     ...limits('pp-08', 'Nothing on the wound.', 'common practice', ['bellyClosure', '<= 0.4', 'avoid', ['young-caesarean']]),
@@ -128,7 +130,8 @@ export const postpartum = condition({
       ['spineRotation', '<= 15', 'avoid', ['young-caesarean']], ['spineRotation', '<= 30', 'modify', EARLY]),
     ...limits('pp-11', 'It stretches the stitches.', 'common practice', ['hipAbduction', '<= 30', 'avoid', ['stitches']]),
     ...limits('pp-12', 'A deep squat bears down on the floor.', ['GOOM*', 'NG210*'],
-      ['kneeFlexionLoaded', '<= 90', 'modify', EARLY], ['kneeFlexionLoaded', '<= 90', 'avoid', ['bearing']]),
+      ['kneeFlexionLoaded', '<= 90', 'modify', EARLY, 'standing', { reading: 'Read for squats on the feet: kneeling and sitting bear nothing down.' }],
+      ['kneeFlexionLoaded', '<= 90', 'avoid', ['bearing'], 'standing']),
     ...limits('pp-13', 'Long strain bears down; breathe out on the effort.', 'common practice', ['hold', '<= 20', 'modify', ['p1', 'p2', 'pf'], 'effort >= 3']),
     ...limits('pp-14', 'Sore wrists from lifting, a weak belly.', 'common practice', ['handLoad', '<= 0.4', 'modify', EARLY]),
     ...limits('pp-15', 'Ligaments stay loose for months.', 'common practice', ['legAsymmetry', '<= 60', 'watch', ['p0', 'p1', 'p2', 'p3']]),

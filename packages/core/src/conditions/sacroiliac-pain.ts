@@ -54,7 +54,7 @@ export const sacroiliacPain = condition({
     ...limits('sij-07', 'Hamstrings pull the sitting bone under a bent back.', 'common practice', ['lumbarFlexion', '<= 35', 'modify', SORE, 'straightLegAngle > 80']),
     ...limits('sij-08', 'Short on uneven legs.', 'common practice', ['hold', '<= 20', 'modify', ['low'], 'legAsymmetry > 30']),
     ...limits('sij-09', 'Equal sides unless a clinician says otherwise.', 'common practice', ['leftRightDifference', '<= 0.1', 'watch']),
-    ...limits('sij-10', 'No jumping, no straddling.', 'common practice', ['effort', '<= 3', 'modify', SORE], ['impact', '<= 1', 'modify', SORE]),
+    ...limits('sij-10', 'No jumping, no straddling.', 'common practice', ['effort', '<= 3', 'modify', SORE, 'legAsymmetry > 30', { reason: 'Strong work on one leg shears the pelvis.', reading: 'Read for one-sided work: both legs alike load the joint evenly.' }], ['impact', '<= 1', 'modify', SORE]),
     ...limits('sij-11', 'Standing on one leg is quiet with a hand on the wall.', 'common practice', ['support', '>= 1', 'modify', ['low'], 'feetDown = 1']),
   ], // prettier-ignore
   favour: ['deep-core', 'pelvic-floor', 'strengthen-hips', 'rest'],

@@ -97,7 +97,7 @@ export const shoulder = condition({
     ...limits('sh-14', 'Lying on it hurts; a pillow under the arm.', 'common practice', ['facing', ['upright', 'prone', 'supine', 'right side'], 'watch', ['sore-left'], 'hold > 60'], ['facing', ['upright', 'prone', 'supine', 'left side'], 'watch', ['sore-right'], 'hold > 60']),
     ...limits('sh-15', 'No pulling deeper at the arm.', 'common practice', ['touch', '= 0', 'avoid', ['hands']]),
     ...limits('sh-17', 'Arm out, turned out and back is how it slips.', 'common practice', ['shoulderExternalRotation', '<= 60', 'avoid', ['slipping'], 'shoulderElevation > 60']),
-    ...limits('sh-16', 'No hanging, no hopping on to the hands.', 'common practice', ['gripForce', '<= 1', 'modify', LOADED], ['effort', '<= 3', 'modify', LOADED], ['impact', '<= 1', 'modify', LOADED]),
+    ...limits('sh-16', 'No hanging, no hopping on to the hands.', 'common practice', ['gripForce', '<= 1', 'modify', LOADED], ['effort', '<= 3', 'modify', LOADED, 'handLoad > 0.2', { reason: 'Strong work on the arms strains the joint.', reading: 'Read for work of the arms: strong legs do not load the shoulder.' }], ['impact', '<= 1', 'modify', LOADED]),
   ], // prettier-ignore
   favour: ['mobilise-shoulders', 'strengthen-back', 'mobilise-spine-extension', 'posture-awareness', 'breath-awareness'],
   stopInClass: 'A slipping feeling, a sharp catch, a numb hand, pain that lasts at rest.',
