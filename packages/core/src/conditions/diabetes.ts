@@ -103,7 +103,7 @@ export const diabetes = condition({
   limits: [
     ...limits('dm-01', 'Pressure in fragile eye vessels.', 'ADA16*', ['headBelowHeart', '<= 25', 'watch', ['eye1']], ['headBelowHeart', '<= 0', 'avoid', ['eye2']]),
     ...limits('dm-02', 'Pressure in fragile eye vessels.', 'ADA16*', ['pelvisAboveHeart', '<= 5', 'avoid', ['eye2']], ['headLoad', '<= 0.1', 'avoid', ['eye2']], ['neckLoad', '<= 0.05', 'avoid', ['eye2']]),
-    ...limits('dm-03', 'Feet don’t feel the floor.', 'ADA16*', ['balanceMargin', '>= 4', 'modify', NERVES, 'standing'], ['support', '>= 1', 'modify', NERVES, 'feetDown = 1']),
+    ...limits('dm-03', 'Feet don’t feel the floor.', 'ADA16*', ['balanceMargin', '>= 4', 'modify', NERVES, 'standing', 'support < 1'], ['support', '>= 1', 'modify', NERVES, 'feetDown = 1']),
     ...limits('dm-04', 'Eyes replace feeling.', 'common practice', ['eyesClosed', '= 0', 'avoid', NERVES, 'standing']),
     ...limits('dm-05', 'Numb nerves get pressed unnoticed.', ['CHUSID*', 'common practice'], ['hold', '<= 60', 'modify', ['feet'], 'kneeFlexion > 130']),
     ...limits('dm-06', 'No weight on a wound: chair class.', 'IWGDF*', ['footLoad', '<= 0.2', 'avoid', ['wound'], { reading: 'No weight is read as the weight of a resting leg.' }]),

@@ -49,7 +49,7 @@ export const largerBodies = condition({
     ...limits('lar-05', 'Knee pressure rises with depth.', 'common practice', ['kneeFlexionLoaded', '<= 110', 'modify']),
     ...limits('lar-06', 'Breath, pressure in the face, reflux.', 'common practice', ['headBelowHeart', '<= 25', 'modify'], ['headBelowHeart', '<= 15', 'modify', undefined, 'hold > 25'], ['hold', '<= 30', 'modify', undefined, 'headBelowHeart > 5']),
     ...limits('lar-07', 'Breath and acid: prop the trunk.', 'common practice', ['supineRun', '<= 5', 'modify', ['flat']]),
-    ...limits('lar-08', 'Start with a wider stance.', 'common practice', ['balanceMargin', '>= 3', 'modify', undefined, 'standing']),
+    ...limits('lar-08', 'Start with a wider stance.', 'common practice', ['balanceMargin', '>= 3', 'modify', undefined, 'standing', 'support < 1']),
     ...limits('lar-09', 'Group the floor poses together.', 'common practice', ['floorTrips', '<= 2', 'modify', ['floorHard']]),
     ...limits('lar-10', 'A chair beside the mat.', 'common practice', ['transitionTime', '>= 8', 'watch', undefined, 'levelChange >= 50']),
     ...limits('lar-11', 'Pace by talking, not by others.', 'ACSM*', ['effort', '<= 4', 'watch']),

@@ -207,7 +207,7 @@ export const pregnancy = condition({
     ...limits('prg-14', 'The balance point moves forward weekly.', 'ACOG804*',
       ['support', '>= 1', 'modify', ['t2'], 'feetDown = 1', 'standing', { as: 't2' }],
       ['support', '>= 1', 'avoid', ['t3'], 'feetDown = 1', 'standing', { as: 't3' }]),
-    ...limits('prg-15', 'Widen the stance.', 'common practice', ['balanceMargin', '>= 5', 'modify', ['t2', 't3'], 'standing']),
+    ...limits('prg-15', 'Widen the stance.', 'common practice', ['balanceMargin', '>= 5', 'modify', ['t2', 't3'], 'standing', 'support < 1']),
     ...limits('prg-16', 'Loose ligaments; long lunges shear the pelvis.', 'common practice',
       ['legAsymmetry', '<= 90', 'watch', ['t1', 't2'], { as: 't1-t2' }],
       ['legAsymmetry', '<= 60', 'modify', ['t3'], { as: 't3' }]),

@@ -85,7 +85,7 @@ export const retinalDisease = condition({
     ...noInversion('ret-02', 'Head-down fills the vessels of the eye.', 'SHAH*', 'avoid', STRICT),
     ...limits('ret-03', 'Strain.', 'ADA16*', ['hold', '<= 20', 'modify', STRICT, 'effort >= 3']),
     ...limits('ret-04', 'A raised pelvis pours blood to the head.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', ['high']], ['pelvisAboveHeart', '<= 15', 'avoid', ['mod']]),
-    ...limits('ret-05', 'Poor sight, poor balance.', 'common practice', ['support', '>= 1', 'modify', ['blurred'], 'feetDown = 1'], ['balanceMargin', '>= 4', 'modify', ['blurred'], 'standing']),
+    ...limits('ret-05', 'Poor sight, poor balance.', 'common practice', ['support', '>= 1', 'modify', ['blurred'], 'feetDown = 1'], ['balanceMargin', '>= 4', 'modify', ['blurred'], 'standing', 'support < 1']),
     ...limits('ret-06', 'No face or eye on floor or bolster.', 'common practice', ['bellyClosure', '<= 0.8', 'watch', STRICT]),
     ...limits('ret-07', 'A spike of pressure can bleed.', 'ADA16*', ['breathRetention', '= 0', 'avoid', STRICT], ['breathRate', '<= 20', 'avoid', STRICT]),
     ...limits('ret-08', 'No straining.', 'ADA16*', ['effort', '<= 2', 'avoid', ['high']], ['effort', '<= 3', 'avoid', ['mod']]),
