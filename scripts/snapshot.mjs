@@ -7,6 +7,9 @@ import { build } from 'rolldown';
 import { ROOT, run } from './prepare.mjs';
 import { say } from './say.mjs';
 
+/** As `lotus.sh` starts it: room for what a short run makes, and no code optimised that is used for a second only. */
+const FLAGS = ['--max-semi-space-size=64', '--min-semi-space-size=32', '--interrupt-budget=1000000'];
+
 const DIST = join(ROOT, 'packages/cli/dist');
 const bundle = join(DIST, 'lotus.cjs');
 
@@ -20,7 +23,7 @@ try {
     logLevel: 'warn',
   });
   const blob = join(DIST, `lotus-${process.version}.blob`);
-  const args = ['--max-semi-space-size=64', '--snapshot-blob', blob, '--build-snapshot', bundle];
+  const args = [...FLAGS, '--snapshot-blob', blob, '--build-snapshot', bundle];
   if (run(process.execPath, args, { stdio: 'ignore', env: { ...process.env, NODE_OPTIONS: '' } }) !== 0)
     throw new Error('this Node could not make one');
 } catch (error) {

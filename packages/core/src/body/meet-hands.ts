@@ -29,7 +29,7 @@ function bottomOf({ placed }: Solved, { part, side }: Contact): number {
  */
 export function solveMeetingHands(body: Body, posture: Posture, start: State | null = null): Solved {
   if (!isMeasured(body) || !posture.contacts.some(isHandDown)) return solve(body, posture, start);
-  const hanging = solve(body, { ...posture, contacts: posture.contacts.filter((contact) => !isHandDown(contact)) });
+  const hanging = solve(body, { ...posture, contacts: posture.contacts.filter((contact) => !isHandDown(contact)) }, start);
   const contacts = posture.contacts.map((contact): Contact => {
     if (!isHandDown(contact) || contact.on.kind !== 'level') return contact;
     const bottom = bottomOf(hanging, contact);

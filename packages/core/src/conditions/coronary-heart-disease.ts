@@ -44,14 +44,14 @@ export const coronaryHeartDisease = condition({
     systolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 60, to: 260, ask: 'Last blood pressure, upper number' },
     diastolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
   },
-  stages: { acute: 'First weeks: no class', early: 'Only inside rehabilitation', recover: 'Recovering', stable: 'Stable', sternum: 'Breastbone knitting, first 12 weeks', soft: 'Breastbone knitting, or recovering' },
+  stages: { acute: 'First weeks: no class', early: 'Only inside rehabilitation', recover: 'Recovering', stable: 'Stable', sternum: 'Breastbone knitting, first 12 weeks', soft: 'Recovering after the breastbone was opened' },
   stagesOf: (a) => {
     const phase = phaseOf(a);
     const opened = a.sternotomy ?? (a.event === undefined || a.event === 'bypass' || a.event === 'valve');
     const knitting = opened && (a.weeksSince ?? 0) < 12 && a.event !== 'none' && a.event !== 'stableAngina';
     // Before there is a class a plan is still made, with the strictest rows.
     const recovering = phase !== 'stable';
-    return pick(phase, recovering && 'recover', knitting && 'sternum', (knitting || recovering) && 'soft');
+    return pick(phase, recovering && 'recover', knitting && 'sternum', opened && (knitting || recovering) && 'soft');
   },
   screen: (a) => {
     const phase = phaseOf(a);

@@ -32,7 +32,7 @@ const BULLET =
   /^\s*(?:>\s*)?(?:\[[ xX]?\]\s*)?(?:[-*+•–—>→]+\s+|\(?\d{1,3}[.):]\s+|[A-Za-z][.)]\s+|\d{1,2}\s+(?=\p{Lu}|inhale|exhale))?(?:\[[ xX]?\]\s*)?/u;
 /** Where in the class a line stands, before what it names: "closing: om". */
 const LABEL =
-  /^\s*(?:opening|closing|start|end|finish|warm[- ]?up|cool[- ]?down|counter(?:pose|stretch)?|peak|prep|lastly|finally)\s*:\s+(?=\p{L})/iu;
+  /^\s*(?:opening|closing|start|end|finish|warm[- ]?up|cool[- ]?down|counter(?:pose|stretch)?|peak|prep|lastly|finally)\s*:\s+(?=[a-zä])/i;
 /** What a teacher notes for themselves follows two slashes. */
 const NOTE = /(?:^|\s+)\/\/\s*(.*)$/;
 
@@ -49,11 +49,11 @@ const N = String.raw`(?<![\w./:])(?<low>${DIGITS}|(?:${SPELT}))(?:\s*(?:-|–|�
 const OF_KIND = String.raw`(?:more |very |nice |good )?(?:(?:slow|deep|long|full|easy|soft|quiet|big|normal|gentle|calm|even|whole|smooth|natural|belly|ujjayi|small)[,]? (?:and |& )?)*`;
 
 const UNITS = {
-  minutes: String.raw`(?:minutes?|minuten?|mins?\.?|m)(?![\p{L}\d])|['′’](?![\p{L}\d'′’])`,
-  seconds: String.raw`(?:seconds?|secs?\.?|s)(?![\p{L}\d])|["″”“]|(?:''|′′|’’)`,
-  breaths: String.raw`${OF_KIND}(?:(?:out-?|in-?)?breaths?|breathes|brs?\.?|bths?|b|resp\.?|respirations?|exhales?|exhalations?|inhales?|inhalations?)(?![\p{L}\d])`,
-  rounds: String.raw`${OF_KIND}(?:rounds?|sets?|cycles?|rnds?|rds?)(?!\p{L})(?: of(?= \d))?`,
-  repetitions: String.raw`${OF_KIND}(?:repetitions?|repeats|reps?\.?|times?|strokes?|pumps?|goes|lifts?|pulses|circles|each (?:way|direction|arm|leg|hand|foot)|ones?)(?!\p{L})`,
+  minutes: String.raw`(?:minutes?|minuten?|mins?\.?|m)(?![a-zä\d])|['′’](?![a-zä\d'′’])`,
+  seconds: String.raw`(?:seconds?|secs?\.?|s)(?![a-zä\d])|["″”“]|(?:''|′′|’’)`,
+  breaths: String.raw`${OF_KIND}(?:(?:out-?|in-?)?breaths?|breathes|brs?\.?|bths?|b|resp\.?|respirations?|exhales?|exhalations?|inhales?|inhalations?)(?![a-zä\d])`,
+  rounds: String.raw`${OF_KIND}(?:rounds?|sets?|cycles?|rnds?|rds?)(?![a-zä])(?: of(?= \d))?`,
+  repetitions: String.raw`${OF_KIND}(?:repetitions?|repeats|reps?\.?|times?|strokes?|pumps?|goes|lifts?|pulses|circles|each (?:way|direction|arm|leg|hand|foot)|ones?)(?![a-zä])`,
 } as const;
 type Unit = keyof typeof UNITS;
 
@@ -87,7 +87,7 @@ interface DoseForm {
   readonly read: (groups: Partial<Record<string, string>>, dose: Doses) => void;
 }
 
-const flags = 'giu';
+const flags = 'gi';
 const second = N.replace('<low>', '<low2>').replace('<high>', '<high2>').replace('(?<![\\w./:])', '');
 const set = (dose: Doses, unit: Unit, value: number) => (dose[unit] ??= value);
 
@@ -113,11 +113,11 @@ const DOSE_FORMS: readonly DoseForm[] = [
     },
   })),
   // "3 of each".
-  { sign: OF, pattern: new RegExp(String.raw`${N}\s*of\s+(?:each|ea)(?!\p{L})`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { sign: OF, pattern: new RegExp(String.raw`${N}\s*of\s+(?:each|ea)(?![a-zä])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
   // "3x10": rounds and repetitions; "3 x each" is none of these.
   {
     sign: /[x×*]|of/i,
-    pattern: new RegExp(String.raw`${N}\s*(?:(?:rounds?|sets?)\s*)?(?:[x×*]|of)\s*${second}(?![\p{L}\d:])`, flags),
+    pattern: new RegExp(String.raw`${N}\s*(?:(?:rounds?|sets?)\s*)?(?:[x×*]|of)\s*${second}(?![a-zä\d:])`, flags),
     read: (found, dose) => {
       set(dose, 'rounds', amount(found));
       set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] }));
@@ -129,56 +129,56 @@ const DOSE_FORMS: readonly DoseForm[] = [
     read: (found: Partial<Record<string, string>>, dose: Doses) => void set(dose, unit, amount(found)),
   })),
   // "a minute", "half a minute".
-  { sign: /min/i, pattern: /(?<![\p{L}\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'minutes', /half/i.test(low!) ? 0.5 : 1) },
+  { sign: /min/i, pattern: /(?<![a-zä\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?![a-zä])/gi, read: ({ low }, dose) => void set(dose, 'minutes', /half/i.test(low!) ? 0.5 : 1) },
   // "x6", "6x", "×8", "6 x each".
-  { sign: TIMES, pattern: new RegExp(String.raw`(?<!\p{L})[x×]\s*${second}(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
-  { sign: TIMES, pattern: new RegExp(String.raw`(?<=\p{L})[x×](?<low>\d+)(?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
-  { sign: TIMES, pattern: new RegExp(String.raw`${N}\s*[x×](?![\p{L}\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
-  { sign: /once|twice|thrice/i, pattern: /(?<!\p{L})(?<low>once|twice|thrice)(?!\p{L})/giu, read: ({ low }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low!.toLowerCase() as 'once']) },
+  { sign: TIMES, pattern: new RegExp(String.raw`(?<![a-zä])[x×]\s*${second}(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
+  { sign: TIMES, pattern: new RegExp(String.raw`(?<=[a-zä])[x×](?<low>\d+)(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { sign: TIMES, pattern: new RegExp(String.raw`${N}\s*[x×](?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
+  { sign: /once|twice|thrice/i, pattern: /(?<![a-zä])(?<low>once|twice|thrice)(?![a-zä])/gi, read: ({ low }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low!.toLowerCase() as 'once']) },
 ]; // prettier-ignore
 
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[\p{L})]\s*[,–—-]\s*|[\p{L})]\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/giu,
-  /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/giu,
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
+  /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
-  /(?<!\p{L})(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/iu;
+  /(?<![a-zä])(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/i;
 
-const R = String.raw`(?:right|r(?![\p{L}'’]))`;
-const L = String.raw`(?:left|l(?![\p{L}'’]))`;
+const R = String.raw`(?:right|r(?![a-zä'’]))`;
+const L = String.raw`(?:left|l(?![a-zä'’]))`;
 const BETWEEN = String.raw`\s*(?:\/|&|\+|,|;|\||and|then|or|-|–|→|>|\s)\s*(?:then\s+|and\s+|the\s+|on\s+(?:the\s+)?|to\s+the\s+)*`;
 const AFTER_SIDE = String.raw`(?:\s+(?:sides?|legs?(?!\s+(?:up|back|out|over|behind|across|long|straight|bent|slide|lift|raise))))?`;
 
 const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }[] = [
-  { pattern: /(?<!\p{L})(?:on |to |for )?(?:(?:each|per|every|ea\.?|e|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?!\p{L}| of )|(?<!\p{L})e\/s(?!\p{L})|(?<!\p{L})(?:b\/s|bs)(?!\p{L})/giu, side: 'both' },
-  { pattern: new RegExp(String.raw`(?<!\p{L})(?:on the |to the |on |to )?(?:${R}(?!\p{L})${AFTER_SIDE}${BETWEEN}${L}|${L}(?!\p{L})${AFTER_SIDE}${BETWEEN}${R})(?!\p{L})${AFTER_SIDE}`, flags), side: 'both' },
-  { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)both\s*$/giu, side: 'both' },
-  { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/giu, side: 'both' },
-  { pattern: /[,;:–—-]\s*(?:then |and )?(?:swap|switch|change|other side|the other side|repeat other side|then the other|other)(?: sides?| legs?| over)?\s*$/giu, side: 'both' },
-  { pattern: /(?<!\p{L})(?:,\s*)?then (?:the |to the |on the )?other(?: side| leg| way)?\s*$/giu, side: 'both' },
-  { pattern: /(?<!\p{L})(?:first one side|one side)[, ]+(?:and |then )+(?:the )?other(?: side)?(?!\p{L})/giu, side: 'both' },
-  { pattern: /(?<!\p{L})one (?:side|leg|knee|arm)[^,;]{0,20}[,;] (?:then |and )(?:the )?other(?: side)?(?!\p{L})/giu, side: 'both' },
+  { pattern: /(?<![a-zä])(?:on |to |for )?(?:(?:each|per|every|ea\.?|e|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?![a-zä]| of )|(?<![a-zä])e\/s(?![a-zä])|(?<![a-zä])(?:b\/s|bs)(?![a-zä])/gi, side: 'both' },
+  { pattern: new RegExp(String.raw`(?<![a-zä])(?:on the |to the |on |to )?(?:${R}(?![a-zä])${AFTER_SIDE}${BETWEEN}${L}|${L}(?![a-zä])${AFTER_SIDE}${BETWEEN}${R})(?![a-zä])${AFTER_SIDE}`, flags), side: 'both' },
+  { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)both\s*$/gi, side: 'both' },
+  { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/gi, side: 'both' },
+  { pattern: /[,;:–—-]\s*(?:then |and )?(?:swap|switch|change|other side|the other side|repeat other side|then the other|other)(?: sides?| legs?| over)?\s*$/gi, side: 'both' },
+  { pattern: /(?<![a-zä])(?:,\s*)?then (?:the |to the |on the )?other(?: side| leg| way)?\s*$/gi, side: 'both' },
+  { pattern: /(?<![a-zä])(?:first one side|one side)[, ]+(?:and |then )+(?:the )?other(?: side)?(?![a-zä])/gi, side: 'both' },
+  { pattern: /(?<![a-zä])one (?:side|leg|knee|arm)[^,;]{0,20}[,;] (?:then |and )(?:the )?other(?: side)?(?![a-zä])/gi, side: 'both' },
 ]; // prettier-ignore
-const ONE_SIDE = new RegExp(String.raw`(?<![\p{L}'’])(?:${R}|${L})(?!\p{L})`, flags);
+const ONE_SIDE = new RegExp(String.raw`(?<![a-zä'’])(?:${R}|${L})(?![a-zä])`, flags);
 
 /** Ways in that a line names in passing; a line that is a way as a whole is told by the phrasebook. */
 const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [
   // Behind a comma: "plank, step back".
-  { pattern: /[,;(–—-]\s*step(?:ping)? back\)?\s*$/giu, way: 'step-back' },
-  { pattern: /[,;(–—-]\s*jump(?:ing)? back\)?\s*$/giu, way: 'jump-back' },
-  { pattern: /[,;(–—-]\s*roll(?:ing)? up\)?\s*$/giu, way: 'roll-up' },
-  { pattern: /[,;(–—-]\s*sit(?:ting)? up\)?\s*$/giu, way: 'sit-up' },
-  { pattern: /[,;(–—-]\s*roll(?:ing)? to (?:the|one|your) side\)?\s*$/giu, way: 'roll-to-side' },
-  { pattern: /[,;(–—-]\s*split[- ]squat\)?\s*$/giu, way: 'split-squat' },
-  { pattern: /(?<!\p{L})(?:via|by|through|from)\s+(?:a\s+)?(?:split[- ]squat|half[- ]kneeling)(?!\p{L})/giu, way: 'split-squat' },
-  { pattern: /(?<!\p{L})(?:jump(?:ing)?|hop) (?:back|forward|in|through)(?!\p{L})(?: (?:to|into)(?!\p{L}))?/giu, way: 'jump-back' },
-  { pattern: /(?<!\p{L})step(?:ping)? back (?:to|into)(?!\p{L})/giu, way: 'step-back' },
-  { pattern: /(?<!\p{L})(?:via|by) (?:a )?roll(?:ing)? up(?!\p{L})/giu, way: 'roll-up' },
-  { pattern: /(?<!\p{L})(?:via|by) (?:the )?(?:side|rolling to (?:the|one|your) side)(?!\p{L})/giu, way: 'roll-to-side' },
-  { pattern: /(?<!\p{L})(?:by |via )(?:a )?fold(?:ing)? down(?!\p{L})/giu, way: 'fold-down' },
-  { pattern: /(?<!\p{L})(?:via |with )hands (?:to|up|on) (?:the )?thighs(?=\s*(?:,|$))/giu, way: 'hands-to-thighs' },
+  { pattern: /[,;(–—-]\s*step(?:ping)? back\)?\s*$/gi, way: 'step-back' },
+  { pattern: /[,;(–—-]\s*jump(?:ing)? back\)?\s*$/gi, way: 'jump-back' },
+  { pattern: /[,;(–—-]\s*roll(?:ing)? up\)?\s*$/gi, way: 'roll-up' },
+  { pattern: /[,;(–—-]\s*sit(?:ting)? up\)?\s*$/gi, way: 'sit-up' },
+  { pattern: /[,;(–—-]\s*roll(?:ing)? to (?:the|one|your) side\)?\s*$/gi, way: 'roll-to-side' },
+  { pattern: /[,;(–—-]\s*split[- ]squat\)?\s*$/gi, way: 'split-squat' },
+  { pattern: /(?<![a-zä])(?:via|by|through|from)\s+(?:a\s+)?(?:split[- ]squat|half[- ]kneeling)(?![a-zä])/gi, way: 'split-squat' },
+  { pattern: /(?<![a-zä])(?:jump(?:ing)?|hop) (?:back|forward|in|through)(?![a-zä])(?: (?:to|into)(?![a-zä]))?/gi, way: 'jump-back' },
+  { pattern: /(?<![a-zä])step(?:ping)? back (?:to|into)(?![a-zä])/gi, way: 'step-back' },
+  { pattern: /(?<![a-zä])(?:via|by) (?:a )?roll(?:ing)? up(?![a-zä])/gi, way: 'roll-up' },
+  { pattern: /(?<![a-zä])(?:via|by) (?:the )?(?:side|rolling to (?:the|one|your) side)(?![a-zä])/gi, way: 'roll-to-side' },
+  { pattern: /(?<![a-zä])(?:by |via )(?:a )?fold(?:ing)? down(?![a-zä])/gi, way: 'fold-down' },
+  { pattern: /(?<![a-zä])(?:via |with )hands (?:to|up|on) (?:the )?thighs(?=\s*(?:,|$))/gi, way: 'hands-to-thighs' },
 ]; // prettier-ignore
 
 /** Without one of these words no way is told. */
@@ -186,35 +186,47 @@ const MOVING = /step|jump|hop|roll|sit|split|kneel|side|fold|thigh/i;
 
 const RATIO = /(?<!\d)\d{1,2}(?:\s*[:-]\s*\d{1,2}){2,}(?!\d)|(?<!\d)\d:\d(?!\d)/g;
 const IN_OUT =
-  /(?<!\p{L})(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?!\p{L})/giu;
-const CLOCK = /(?<!\d)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?!\p{L})/giu;
-const ANGLE = /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?!\p{L})/giu;
-const NO_HOLD = /(?<!\p{L})no (?:hold(?:ing)?s?|retention|pauses?|breath holds?)(?!\p{L})/iu;
+  /(?<![a-zä])(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?![a-zä])/gi;
+const CLOCK = /(?<!\d)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?![a-zä])/gi;
+const ANGLE = /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?![a-zä])/gi;
+const NO_HOLD = /(?<![a-zä])no (?:hold(?:ing)?s?|retention|pauses?|breath holds?)(?![a-zä])/i;
 const HOLD =
-  /(?<!\p{L})(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?!\p{L}))?(?!\s*(?:s(?!\p{L})|sec|count|\p{L}*\s?breath|min|m(?!\p{L})|\d|x|'|"|br?(?!\p{L})|times|rounds))/iu;
+  /(?<![a-zä])(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?![a-zä]))?(?!\s*(?:s(?![a-zä])|sec|count|[a-zä]*\s?breath|min|m(?![a-zä])|\d|x|'|"|br?(?![a-zä])|times|rounds))/i;
 
-const BREATH = /(?<!\p{L})(?:inhal(?:e|ing)|exhal(?:e|ing)|breathe (?:in|out)|(?:in|out|ex|inh|exh)(?=\s*:))(?!\p{L})/iu;
-const BREATH_BEHIND = /[,;–—-]\s*(?:inhale|exhale|breathe in|breathe out)\s*$/iu;
+const BREATH = /(?<![a-zä])(?:inhal(?:e|ing)|exhal(?:e|ing)|breathe (?:in|out)|(?:in|out|ex|inh|exh)(?=\s*:))(?![a-zä])/i;
+const BREATH_BEHIND = /[,;–—-]\s*(?:inhale|exhale|breathe in|breathe out)\s*$/i;
 
-/** Takes found parts out of the text, keeping its length. */
+/**
+ * Takes found parts out of a text, keeping its length. Patterns look at `rest`, in which one letter stands for every
+ * letter beyond a to z: to tell the letters of all scripts makes a pattern many times slower.
+ */
 class Blanks {
   readonly spans: Span[] = [];
-  constructor(public rest: string) {}
+  rest: string;
+
+  /** `left` is the text without what was taken. */
+  constructor(public left: string) {
+    this.rest = PLAIN.test(left) ? left : left.replace(/\p{L}/gu, (letter) => (PLAIN.test(letter) ? letter : 'ä'.repeat(letter.length)));
+  }
 
   take(from: number, to: number, as: SpanKind): void {
     const lead = /^[\s,;–—-]*/.exec(this.rest.slice(from, to))?.[0].length ?? 0;
     this.spans.push({ from: from + (lead < to - from ? lead : 0), to, as });
-    this.rest = this.rest.slice(0, from) + ' '.repeat(to - from) + this.rest.slice(to);
+    const blanked = (text: string) => text.slice(0, from) + ' '.repeat(to - from) + text.slice(to);
+    this.rest = blanked(this.rest);
+    this.left = blanked(this.left);
   }
 
-  /** Hides what only looks like a dose; `seen` has the words back. */
+  /** Hides what only looks like a dose. */
   hide(pattern: RegExp): void {
     this.rest = this.rest.replace(pattern, (found) => '\u0001'.repeat(found.length));
   }
 }
+/** Nothing beyond the letters of English. */
+const PLAIN = /^[\0-\x7f]*$/;
 
 /** Without a number in figures or words there is no dose. */
-const QUANTITY = new RegExp(String.raw`[\d½¼¾]|(?<!\p{L})(?:${Object.keys(NUMBER_WORDS).join('|')})(?!\p{L})`, 'iu');
+const QUANTITY = new RegExp(String.raw`[\d½¼¾]|(?<![a-zä])(?:${Object.keys(NUMBER_WORDS).join('|')})(?![a-zä])`, 'i');
 
 function readDoses(blanks: Blanks): Doses {
   const dose: Doses = {};
@@ -258,7 +270,7 @@ function readSide(blanks: Blanks): StepSide | null {
       blanks.take(found.index, found.index + found[0].length, 'side');
     }
   // "Left leg back" in a lunge puts the right foot forward, and the front foot names the side.
-  const back = /(?<!\p{L})(?<side>left|right) (?:leg|foot) (?:steps? |goes )?back(?!\p{L})/iu.exec(blanks.rest);
+  const back = /(?<![a-zä])(?<side>left|right) (?:leg|foot) (?:steps? |goes )?back(?![a-zä])/i.exec(blanks.rest);
   if (back) {
     side ??= /left/i.test(back.groups!['side']!) ? 'right' : 'left';
     blanks.take(back.index, back.index + back[0].length, 'side');
@@ -284,9 +296,9 @@ function readSide(blanks: Blanks): StepSide | null {
 export function tokensOf(text: string): Tokens {
   const blanks = new Blanks(text.replace(/\t/g, ' '));
   const comment = NOTE.exec(blanks.rest);
-  const note = comment?.[1]?.trim() || null;
+  const note = comment ? NOTE.exec(blanks.left)![1]!.trim() || null : null;
   if (comment) blanks.take(comment.index, text.length, 'comment');
-  const bullet = BULLET.exec(blanks.rest)?.[0] ?? '';
+  const bullet = BULLET.exec(blanks.left)?.[0] ?? '';
   if (bullet.trim() !== '' && blanks.rest.slice(bullet.length).trim() !== '') blanks.take(0, bullet.length, 'bullet');
   const label = LABEL.exec(blanks.rest);
   if (label) blanks.take(label.index, label[0].length, 'bullet');
@@ -303,7 +315,6 @@ export function tokensOf(text: string): Tokens {
     retention = Number(hold.groups!['low']);
     blanks.take(hold.index, hold.index + hold[0].length, 'breath');
   }
-  const seen = blanks.rest;
   for (const pattern of [IN_OUT, RATIO, CLOCK, ANGLE]) blanks.hide(pattern);
   const dose = readDoses(blanks);
   const side = readSide(blanks);
@@ -317,9 +328,8 @@ export function tokensOf(text: string): Tokens {
   // Alone behind a comma it tells when to move and names nothing.
   const behind = BREATH_BEHIND.exec(blanks.rest);
   if (behind) blanks.take(behind.index, behind.index + behind[0].length, 'breath');
-  const rest = blanks.rest.replace(/\u0001/g, (_, i: number) => seen[i]!);
   return {
-    text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, side, way, retention, note, rest,
+    text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, side, way, retention, note, rest: blanks.left,
     breath: breath ? (/^in|breathe in/i.test(breath[0]) ? 'inhale' : 'exhale') : null,
   }; // prettier-ignore
 }
