@@ -75,6 +75,10 @@ export function routes(queries: QueryClient) {
           path: 'sequences/:sequence/for/:person/home',
           lazy: async () => ({ Component: (await import('./screens/home/HomeScreen.js')).HomeScreen }),
         },
+        {
+          path: 'sequences/:sequence/for/:person/schools',
+          lazy: async () => ({ Component: (await import('./screens/schools/SchoolsScreen.js')).SchoolsScreen }),
+        },
         { path: 'lesson', lazy: async () => ({ Component: (await import('./screens/lesson/LessonScreen.js')).LessonScreen }) },
         { path: 'help', lazy: async () => ({ Component: (await import('./screens/help/HelpScreen.js')).HelpScreen }) },
         { path: 'register', lazy: async () => ({ Component: (await import('./screens/register/RegisterScreen.js')).RegisterScreen }) },

@@ -44,6 +44,17 @@ export function uniqueByLimit(list: readonly Finding[]): Finding[] {
   return list.filter(({ limit, where }, i) => list.findIndex((other) => other.limit === limit && other.where === where) === i);
 }
 
+/** What a person is told: of several bounds of one measure for one reason, the one that is missed most. */
+export function tightest(list: readonly Finding[]): Finding[] {
+  const isSaidBy = (one: Finding) => (other: Finding) =>
+    other.condition === one.condition &&
+    other.measure === one.measure &&
+    other.where === one.where &&
+    other.text === one.text &&
+    (other.by > one.by || (other.by === one.by && list.indexOf(other) < list.indexOf(one)));
+  return list.filter((one) => !list.some(isSaidBy(one)));
+}
+
 const NONE: readonly Finding[] = [];
 
 /** Findings from several lists that name each limit once, as of the ends of a movement: each limit once in all, at its worst. */

@@ -7,7 +7,7 @@ import { memoize } from '../get-or-create.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { CONTRACT } from '../version.js';
-import type { Finding } from '../plan/finding.js';
+import { tightest, type Finding } from '../plan/finding.js';
 import type { PersonPlan, PlannedStep } from '../plan/plan.js';
 import { setupOf } from '../candidates/props-needed.js';
 import { declaredValues } from '../solving/facts.js';
@@ -41,7 +41,7 @@ const stepJson = memoize((planned: PlannedStep) => {
           way: chosen.wayIn.ways.at(-1)!,
           usual: false,
           say: chosen.wayIn.ways.map((way) => sayInEnglish(message(`way.${way}.told`))),
-          reasons: chosen.wayIn.reasons.map(reason),
+          reasons: tightest(chosen.wayIn.reasons).map(reason),
         }
       : null,
     seconds: Math.round(planned.seconds),
@@ -49,8 +49,8 @@ const stepJson = memoize((planned: PlannedStep) => {
     gettingThere: chosen ? Math.round(chosen.transitionSeconds) : 0,
     amount: chosen?.dose ?? null,
     dose: chosen ? describeDose(chosen.dose) : '',
-    reasons: reasons.map(reason),
-    watch: (chosen?.watch ?? []).map(reason),
+    reasons: tightest(reasons).map(reason),
+    watch: tightest(chosen?.watch ?? []).map(reason),
     cues: chosen ? saidCues(chosen.asana) : [],
     asides: chosen ? asides(chosen.asana) : [],
     setup: chosen ? setupOf(chosen.ends[0]!) : [],

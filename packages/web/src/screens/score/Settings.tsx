@@ -1,5 +1,6 @@
 import { counted } from '@lotus-steady/core';
 import { ChevronDown } from 'lucide-react';
+import { Link } from 'react-router';
 import { TOOL } from '../../parts/button-styles.js';
 import { Drop } from '../../parts/Drop.js';
 import { Room } from '../../parts/Room.js';
@@ -45,6 +46,11 @@ export function Settings({ asked, alone }: { asked: ReturnType<typeof useClassSc
             </option>
           ))}
         </SelectField>
+      )}
+      {alone && (
+        <Link to={`schools?${search}`} className="basis-full text-sm underline">
+          Where practitioners disagree: two schools side by side
+        </Link>
       )}
       <div className="basis-full">
         <Room shared={shared} onChange={(props) => ask('shared', props && writeShared(props))} />

@@ -24,7 +24,8 @@ interface Props {
 
 type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
 
-function ReasonItem({ reason }: { reason: Reason }) {
+/** One reason: the measure against its bound, in words, with its source. */
+export function ReasonItem({ reason }: { reason: Reason }) {
   const { measure, value, unit, bound, grade, text, source, condition, where } = reason;
   return (
     <li className="border-l-2 border-ink pl-3">

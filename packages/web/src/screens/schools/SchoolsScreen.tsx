@@ -1,0 +1,177 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { allowed, USUAL_FIGURES } from '@lotus-steady/core';
+import { toParticipant, type Person } from '@lotus-steady/requests';
+import { hasFailed } from '../../api/failed.js';
+import { personQuery, sequenceQuery } from '../../api/queries.js';
+import { useToday } from '../../clock.js';
+import { Failure } from '../../parts/Failure.js';
+import { Loading } from '../../parts/Loading.js';
+import { PageTitle } from '../../parts/PageTitle.js';
+import { SelectField } from '../../parts/SelectField.js';
+import { StepFigure } from '../../parts/StepFigure.js';
+import { GRADE_WORDS } from '../../parts/limit-words.js';
+import { VerdictWord } from '../../parts/Verdict.js';
+import type { ClassScore } from '../../worker/answers.js';
+import { classScoreQuery } from '../../worker/queries.js';
+import { readDay, readPeople } from '../score/class-address.js';
+import { ReasonItem } from '../score/WhyPanel.js';
+import { disputesOf, limitsOfPosition, otherThan, placesApart, type Dispute } from './apart.js';
+
+const PLAIN_CLASS = { figures: USUAL_FIGURES, pins: [], shared: null } as const;
+
+/** What becomes of a step in one school, and why. */
+function Outcome({ score, index, position }: { score: ClassScore; index: number; position: string }) {
+  const { verdict, to, dose, reasons } = score.answer.participants[0]!.steps[index]!;
+  const { given, adapted } = score.staves[0]!.steps[index]!;
+  return (
+    <div>
+      <h3 className="text-sm text-soft">{position}</h3>
+      <StepFigure picture={adapted ?? given} className="my-1 h-24 w-full" />
+      <p>
+        <VerdictWord verdict={verdict} />
+        {verdict === 'substitute' && to && `: ${to.name}`}
+      </p>
+      {(to?.changes.length ?? 0) > 0 && <p className="text-sm">{to!.changes.join('; ')}</p>}
+      {verdict !== 'omit' && <p className="text-sm text-soft">{dose}</p>}
+      <ul className="mt-2 space-y-2 text-sm">
+        {reasons.map((reason) => (
+          <ReasonItem key={reason.limit + reason.where} reason={reason} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Position({ label, dispute, value, onChange }: { label: string; dispute: Dispute; value: string; onChange: (to: string) => void }) {
+  return (
+    <SelectField label={label} value={value} onChange={onChange}>
+      {Object.entries(dispute.positions).map(([position, text]) => (
+        <option key={position} value={position}>
+          {text}
+          {position === dispute.default ? ' (ours)' : ''}
+        </option>
+      ))}
+    </SelectField>
+  );
+}
+
+/** What a position asks for, each with its source. */
+function Asks({ person, dispute, position }: { person: Person; dispute: Dispute; position: string }) {
+  const limits = limitsOfPosition(dispute, position, toParticipant(person).conditions);
+  if (limits.length === 0) return <p className="mt-2 text-sm">Asks for nothing more, as {person.name} is now.</p>;
+  return (
+    <ul className="mt-2 list-disc space-y-1 pl-5 text-sm">
+      {limits.map(({ limit, label, bound, unit, grade, text, source }) => (
+        <li key={limit}>
+          {label} {allowed(bound, unit)}, else {GRADE_WORDS[grade]}. {text} <span className="text-soft">{source}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** One person's plan in two positions of one school. */
+function SideBySide({ text, person, dispute, day }: { text: string; person: Person; dispute: Dispute; day: string }) {
+  const own = person.schools[dispute.id] ?? dispute.default;
+  const [left, setLeft] = useState(own);
+  const [right, setRight] = useState(() => otherThan(dispute, own));
+  const people = useMemo(
+    () => [left, right].map((position) => [{ ...person, schools: { ...person.schools, [dispute.id]: position } }]),
+    [person, dispute.id, left, right],
+  );
+  const ask = (of: readonly Person[]) => classScoreQuery(text, of, PLAIN_CLASS, day, () => undefined);
+  const one = useQuery(ask(people[0]!));
+  const other = useQuery(ask(people[1]!));
+  const failed = [one, other].find(hasFailed);
+  const names = [dispute.positions[left] ?? left, dispute.positions[right] ?? right] as const;
+  const scores = one.data && other.data && ([one.data, other.data] as const);
+  const steps = scores?.map(({ answer }) => answer.participants[0]!.steps);
+  const apart = steps ? placesApart(steps[0]!, steps[1]!) : [];
+  const minutes = scores?.map(({ answer }) => answer.minutes.after);
+  return (
+    <>
+      <div className="mb-2 grid gap-3 sm:grid-cols-2">
+        <div>
+          <Position label="On the left" dispute={dispute} value={left} onChange={setLeft} />
+          <Asks person={person} dispute={dispute} position={left} />
+        </div>
+        <div>
+          <Position label="On the right" dispute={dispute} value={right} onChange={setRight} />
+          <Asks person={person} dispute={dispute} position={right} />
+        </div>
+      </div>
+      <p className="mb-4 text-sm text-soft">
+        Ours is “{dispute.positions[dispute.default]}”: {dispute.because}
+      </p>
+      {failed && <Failure error={failed.error} onRetry={() => void failed.refetch()} />}
+      {!failed && !scores && <Loading what="Working out both" />}
+      {scores && (
+        <div aria-live="polite" className={one.isPlaceholderData || other.isPlaceholderData ? 'opacity-50' : ''}>
+          <p className="mb-3">
+            {apart.length === 0
+              ? 'For this person and this sequence both come to the same.'
+              : `${apart.length} of ${steps![0]!.length} steps come out otherwise. ${minutes![0]} min on the left, ${minutes![1]} on the right.`}
+          </p>
+          <ol className="space-y-3">
+            {apart.map((index) => (
+              <li key={index} className="rounded border border-rule bg-sheet p-4">
+                <h2 className="mb-2 text-base">
+                  {scores[0].given[index]!.givenName} <span className="text-soft">{scores[0].given[index]!.givenDose}</span>
+                </h2>
+                <div className="grid gap-4 sm:grid-cols-2">
+                  {scores.map((score, side) => (
+                    <Outcome key={side} score={score} index={index} position={names[side]!} />
+                  ))}
+                </div>
+              </li>
+            ))}
+          </ol>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Where practitioners disagree about what someone has: what each school makes of one sequence, and on what ground. */
+export function SchoolsScreen() {
+  const { sequence: id = '', person: named = '' } = useParams();
+  const [search] = useSearchParams();
+  const [personId] = readPeople(named);
+  const day = readDay(search, useToday());
+  const sequence = useQuery(sequenceQuery(Number(id)));
+  const person = useQuery(personQuery(personId!));
+  const disputes = useMemo(() => (person.data ? disputesOf(person.data) : []), [person.data]);
+  const [chosen, setChosen] = useState('');
+  const dispute = disputes.find((one) => one.id === chosen) ?? disputes[0];
+  const failed = [sequence, person].find(hasFailed);
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!sequence.data || !person.data) return <Loading what="Opening" />;
+  return (
+    <div className="mx-auto max-w-4xl">
+      <PageTitle>{`${sequence.data.title}: two schools`}</PageTitle>
+      <h1 className="text-2xl">Two schools side by side</h1>
+      <p className="mb-4 text-soft">
+        {sequence.data.title}, for {person.data.name} ·{' '}
+        <Link to={`/sequences/${id}/for/${named}`} className="underline">
+          back to the score
+        </Link>
+      </p>
+      {!dispute && <p>About what {person.data.name} has, the library knows of no disagreement between practitioners.</p>}
+      {disputes.length > 1 && dispute && (
+        <div className="mb-3">
+          <SelectField label="Where practitioners disagree" value={dispute.id} onChange={setChosen}>
+            {disputes.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.condition}: {one.name}
+              </option>
+            ))}
+          </SelectField>
+        </div>
+      )}
+      {disputes.length === 1 && dispute && <p className="mb-3 font-semibold">{`${dispute.condition}: ${dispute.name}`}</p>}
+      {dispute && <SideBySide key={dispute.id} text={sequence.data.text} person={person.data} dispute={dispute} day={day} />}
+    </div>
+  );
+}
