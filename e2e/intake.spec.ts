@@ -1,4 +1,4 @@
-import { expect, test } from './fixtures.js';
+import { expect, expectAccessible, test } from './fixtures.js';
 
 test('two conditions taken in from the keyboard alone, left in between and taken up again', async ({ page }) => {
   await page.goto('/people/new');
@@ -155,4 +155,28 @@ test('what the studio decides holds for everyone in it', async ({ page }) => {
   await expect(page.getByLabel('Neck pain: shoulder stand')).toHaveValue('blankets');
   await page.getByLabel('Neck pain: shoulder stand').selectOption('none');
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+});
+
+test('people of a file are shown first, added together, and removed again in one action', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'From a file' }).click();
+  await expect(page.getByRole('heading', { name: 'Add people from a file', level: 1 })).toBeVisible();
+  const file = {
+    name: 'people.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Name;Age;Notes\nRuna Velt;71;bad knees\nansa kettil;;\nTove Brandt;abc;'),
+  };
+  await page.getByLabel('File with people').setInputFiles(file);
+  await expect(page.getByText('row 4: age is "abc"')).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /ansa kettil/ })).not.toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Knee trouble' })).not.toBeChecked();
+  await page.getByRole('checkbox', { name: 'Knee trouble' }).check();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Add 2 people' }).click();
+  await expect(page.getByText('2 people are here now.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove all of them again' }).click();
+  await expect(page.getByText('They are removed again')).toBeVisible();
+  await page.goto('/people');
+  await expect(page.getByRole('link', { name: /Isolde Carran/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Runa Velt/ })).toHaveCount(0);
 });

@@ -1,10 +1,11 @@
 import { readFileSync, writeFileSync } from 'node:fs';
+import { decodeText } from '@lotus-steady/core/formats';
 import { BadInput } from './bad-input.js';
 
 /** @throws BadInput naming the file and why it can't be read. */
 export function readText(file: string): string {
   try {
-    return readFileSync(file, 'utf8');
+    return decodeText(readFileSync(file));
   } catch (error) {
     throw new BadInput(`${file}: can't be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'})`);
   }

@@ -1,5 +1,5 @@
 import { CONTRACT, library, readParticipants, readSequenceJson } from '@lotus-steady/core';
-import { peopleOfCsv, peopleOfFhir, peopleOfVcards, type FileProblem } from '@lotus-steady/core/formats';
+import { namesTwice, peopleOfCsv, peopleOfFhir, peopleOfVcards, type FileProblem } from '@lotus-steady/core/formats';
 import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { oneOf, type Options } from './options.js';
@@ -50,14 +50,11 @@ function fromText(file: string): Imported {
   };
 }
 
-/** Names that come more than once, however they are written. */
-function duplicatesOf(found: readonly unknown[]): string[] {
-  const names = found.flatMap((one) => {
+function namesOf(found: readonly unknown[]): string[] {
+  return found.flatMap((one) => {
     const { name } = one as { readonly name?: unknown };
     return typeof name === 'string' ? [name] : [];
   });
-  const plain = (name: string) => name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim();
-  return [...new Set(names.filter((name, i) => names.findIndex((other) => plain(other) === plain(name)) !== i))];
 }
 
 /** What a file would bring; nothing is kept. */
@@ -71,7 +68,7 @@ export function importCommand(words: readonly string[], options: Options): strin
     : as === 'fhir' ? { kind: 'people', ...peopleOfFhir(readJson(file)) }
     : as === 'json' ? fromJson(file)
     : fromText(file); // prettier-ignore
-  const answer = { contract: CONTRACT, ...imported, duplicates: duplicatesOf(imported.found) };
+  const answer = { contract: CONTRACT, ...imported, duplicates: namesTwice(namesOf(imported.found)) };
   if (options.json) return JSON.stringify(answer, null, 2);
   const lines = [
     `${imported.kind}: ${imported.found.length} found`,

@@ -18,7 +18,16 @@ export type {
   Studio,
   Teacher,
 } from './answers.js';
-export { ClearanceBody, LoosenedBody, OwnLimitBody, PersonBody, StudioBody } from './person.body.js';
+export {
+  ClearanceBody,
+  LoosenedBody,
+  MOST_IMPORTED,
+  OwnLimitBody,
+  PeopleBody,
+  PersonBody,
+  StudioBody,
+  TakeBackBody,
+} from './person.body.js';
 export { FirstTeacherBody, NameBody, PasswordBody, SignInBody } from './sign-in.body.js';
 export { IsDay } from './is-day.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';

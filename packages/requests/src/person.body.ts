@@ -12,6 +12,7 @@ import type {
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   IsArray,
   IsIn,
   IsInt,
@@ -176,4 +177,26 @@ export class PersonBody {
   @IsInt()
   @Min(1)
   version?: number;
+}
+
+/** So many people come in one file at the most. */
+export const MOST_IMPORTED = 200;
+
+/** People of a file, added together or not at all. */
+export class PeopleBody {
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Choose somebody to add' })
+  @ArrayMaxSize(MOST_IMPORTED, { message: `At most ${MOST_IMPORTED} people are added at once` })
+  @ValidateNested({ each: true })
+  @Type(() => PersonBody)
+  people: PersonBody[];
+}
+
+/** People who were added together, to be removed again. */
+export class TakeBackBody {
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(MOST_IMPORTED)
+  @IsInt({ each: true })
+  ids: number[];
 }

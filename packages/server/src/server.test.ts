@@ -227,6 +227,37 @@ describe('people', () => {
     expect(body.map(({ name, decision }: { name: string; decision: string }) => [name, decision])).toEqual([['Aud Nilsen', 'refer'], ['Orla Finch', 'practise']]); // prettier-ignore
   });
 
+  test('people of a file come in together or not at all, and go again while nothing was done with them', async () => {
+    const post = (path: string, body: object) => api().post(`/api/people/${path}`).set('Cookie', cookie).send(body);
+    const names = async () =>
+      (await api().get('/api/people').set('Cookie', cookie)).body.map(({ name }: { name: string }) => name) as string[];
+    const before = await names();
+    const half = {
+      people: [
+        { ...PERSON, name: 'Ilja Fenn' },
+        { ...PERSON, name: 'Sanna Roth', conditions: [{ id: 'pregnancy', week: 99 }] },
+      ],
+    };
+    const refused = await post('import', half).expect(422);
+    expect(refused.body.problems[0].field).toBe('people[1].pregnancy.week');
+    expect(await names()).toEqual(before);
+    await post('import', { people: [] }).expect(422);
+    const people = [{ ...PERSON, name: 'Ilja Fenn' }, { ...PERSON, name: 'Sanna Roth' }]; // prettier-ignore
+    const { ids } = (await post('import', { people }).expect(201)).body as { ids: number[] };
+    expect(await names()).toEqual([...before, 'Ilja Fenn', 'Sanna Roth'].sort());
+    await api()
+      .put(`/api/people/${ids[0]}`)
+      .set('Cookie', cookie)
+      .send({ ...PERSON, name: 'Ilja Fenn', note: 'met', version: 1 })
+      .expect(200);
+    const used = await post('take-back', { ids }).expect(409);
+    expect(used.body.message).toMatch(/Ilja Fenn/);
+    expect(await names()).toContain('Sanna Roth');
+    await post('take-back', { ids: ids.slice(1) }).expect(204);
+    await api().delete(`/api/people/${ids[0]}`).set('Cookie', cookie).expect(204);
+    expect(await names()).toEqual(before);
+  });
+
   test('two tabs: the stale edit is refused with both versions, and nothing is half-saved', async () => {
     const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Two Tabs' });
     const put = (body: object) => api().put(`/api/people/${id}`).set('Cookie', cookie).send(body);
@@ -858,7 +889,7 @@ describe('work that takes long', () => {
 
   test('one teacher can’t keep everybody waiting', async () => {
     const all = await Promise.all(
-      Array.from({ length: 14 }, (_, i) =>
+      Array.from({ length: 30 }, (_, i) =>
         api()
           .post('/api/adapt')
           .set('Cookie', cookie)

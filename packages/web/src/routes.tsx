@@ -44,6 +44,7 @@ export function routes(queries: QueryClient) {
         { path: 'account/trail', lazy: async () => ({ Component: (await import('./screens/account/TrailScreen.js')).TrailScreen }) },
         { path: 'words', lazy: async () => ({ Component: (await import('./screens/words/WordsScreen.js')).WordsScreen }) },
         { path: 'people', lazy: async () => ({ Component: (await import('./screens/people/PeopleScreen.js')).PeopleScreen }) },
+        { path: 'people/import', lazy: async () => ({ Component: (await import('./screens/import/ImportScreen.js')).ImportScreen }) },
         { path: 'people/:person', lazy: async () => ({ Component: (await import('./screens/person/PersonScreen.js')).PersonScreen }) },
         { path: 'sequences', lazy: async () => ({ Component: (await import('./screens/sequences/SequencesScreen.js')).SequencesScreen }) },
         { path: 'sequences/build', lazy: async () => ({ Component: (await import('./screens/build/BuildScreen.js')).BuildScreen }) },

@@ -17,6 +17,8 @@ import { classCalendar, homeCalendar } from './calendar.js';
 import { peopleOfCsv, planCsv } from './csv.js';
 import { fhirBundle, peopleOfFhir } from './fhir.js';
 import { classFile, sequenceFile } from './json-files.js';
+import { decodeText } from './decode.js';
+import { namesTwice, peopleOfFile } from './people-file.js';
 import { peopleOfVcards } from './vcard.js';
 
 const solver = new BodySolver(library);
@@ -124,4 +126,26 @@ describe('FHIR', () => {
     expect(peopleOfFhir(other)).toMatchObject({ found: [{ name: 'Cleo Ward', conditions: [] }], problems: [{ where: 'Patient/p' }] });
     expect(peopleOfFhir({}).problems[0]!.message).toMatch(/no FHIR bundle/);
   });
+});
+
+describe('people of a file of any kind', () => {
+  const bytes = (text: string, encoding: BufferEncoding) => new Uint8Array(Buffer.from(text, encoding));
+  test.each([
+    ['UTF-8', bytes('Zoë', 'utf8')],
+    ['UTF-8 with a mark', bytes('\uFEFFZoë', 'utf8')],
+    ['UTF-16', bytes('\uFEFFZoë', 'utf16le')],
+    ['a Western code page', bytes('Zoë', 'latin1')],
+  ])('%s is read', (_, read) => expect(decodeText(read).replace('\uFEFF', '')).toBe('Zoë'));
+
+  test('the kind is told by what the file holds', () => {
+    const names = (text: string) => peopleOfFile(text).found.map(({ name }) => name);
+    expect(names('name;age\nRuna Velt;71')).toEqual(['Runa Velt']);
+    expect(names('BEGIN:VCARD\nVERSION:3.0\nFN:Runa Velt\nEND:VCARD')).toEqual(['Runa Velt']);
+    expect(names('{"resourceType":"Bundle","entry":[{"resource":{"resourceType":"Patient","id":"1","name":[{"text":"Runa Velt"}]}}]}')).toEqual(['Runa Velt']); // prettier-ignore
+    expect(peopleOfFile('  ').problems).toHaveLength(1);
+    expect(peopleOfFile('{"resourceType"').problems[0]?.message).toMatch(/no valid JSON/);
+  });
+
+  test('who comes twice is told, however the name is written', () =>
+    expect(namesTwice(['Bea Lindt', 'Runa Velt', 'BÉA  lindt'])).toEqual(['BÉA  lindt']));
 });

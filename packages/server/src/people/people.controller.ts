@@ -1,4 +1,4 @@
-import { PersonBody } from '@lotus-steady/requests';
+import { PeopleBody, PersonBody, TakeBackBody } from '@lotus-steady/requests';
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post, Put, StreamableFile } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { Teacher } from '@lotus-steady/requests';
@@ -19,6 +19,17 @@ export class PeopleController {
   @Post()
   create(@CurrentTeacher() { id }: Teacher, @Body() body: PersonBody) {
     return this.people.create(id, body);
+  }
+
+  @Post('import')
+  createAll(@CurrentTeacher() { id }: Teacher, @Body() { people }: PeopleBody) {
+    return this.people.createAll(id, people);
+  }
+
+  @Post('take-back')
+  @HttpCode(204)
+  takeBack(@CurrentTeacher() { id }: Teacher, @Body() { ids }: TakeBackBody): Promise<void> {
+    return this.people.takeBack(id, ids);
   }
 
   @Get(':person')

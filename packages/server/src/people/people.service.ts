@@ -109,6 +109,46 @@ export class PeopleService {
   }
 
   /**
+   * People of a file, all of them or none.
+   * @throws UnprocessableEntityException naming each field that can't be taken, with the person's place.
+   */
+  async createAll(teacherId: number, people: readonly PersonBody[]): Promise<{ readonly ids: readonly number[] }> {
+    const problems = people.flatMap((body, i) => check(body).map(({ field, message }) => ({ field: `people[${i}].${field}`, message })));
+    if (problems.length > 0) throw unusable(problems);
+    return this.rows.sequelize!.transaction(async (transaction) => {
+      const rows = await this.rows.bulkCreate(
+        people.map(({ version: _version, ...body }) => ({ ...body, teacherId, version: 1 })),
+        { transaction },
+      );
+      const ids = rows.map(({ id }) => id);
+      await this.audit.record(teacherId, ids, 'create', transaction);
+      return { ids };
+    });
+  }
+
+  /**
+   * Takes back people who came in together, all of them or none.
+   * @throws ConflictException naming those whose record was used since: nothing that was written is lost that way.
+   */
+  async takeBack(teacherId: number, ids: readonly number[]): Promise<void> {
+    await this.rows.sequelize!.transaction(async (transaction) => {
+      const rows = await this.rows.findAll({ where: { teacherId, id: [...ids] }, transaction, lock: true });
+      const personId = rows.map(({ id }) => id);
+      const uses = await Promise.all([
+        this.plans.findAll({ where: { teacherId, personId }, transaction }),
+        this.parts.findAll({ where: { personId }, transaction }),
+        this.logged.findAll({ where: { personId }, transaction }),
+      ]);
+      const used = new Set(uses.flat().map((row) => row.personId));
+      const kept = rows.filter(({ id, version }) => version !== 1 || used.has(id));
+      if (kept.length > 0)
+        throw new ConflictException(`Used or changed since: ${kept.map(({ name }) => name).join(', ')}. Erase them one by one.`);
+      await this.rows.destroy({ where: { teacherId, id: personId }, transaction });
+      await this.audit.record(teacherId, personId, 'erase', transaction);
+    });
+  }
+
+  /**
    * Replaces a person's answers.
    * @throws ConflictException with both versions when someone else saved in between.
    */

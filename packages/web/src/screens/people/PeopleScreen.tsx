@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { peopleQuery } from '../../api/queries.js';
-import { PRIMARY } from '../../parts/button-styles.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { FindField, holds } from '../../parts/FindField.js';
 import { Loading } from '../../parts/Loading.js';
@@ -22,9 +22,14 @@ export function PeopleScreen() {
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <PageTitle>{'People'}</PageTitle>
         <h1 className="text-2xl">People</h1>
-        <Link to="/people/new" className={PRIMARY}>
-          Add a person
-        </Link>
+        <div className="flex flex-wrap gap-2">
+          <Link to="/people/import" className={PLAIN}>
+            From a file
+          </Link>
+          <Link to="/people/new" className={PRIMARY}>
+            Add a person
+          </Link>
+        </div>
       </div>
       <FindField label="Find by name" of={people.data.length} value={wanted} onChange={setWanted} />
       {people.data.length === 0 && (

@@ -1,0 +1,31 @@
+import { peopleOfCsv, type FileProblem, type FoundPerson } from './csv.js';
+import { peopleOfFhir } from './fhir.js';
+import { peopleOfVcards } from './vcard.js';
+
+export interface FoundPeople {
+  readonly found: readonly FoundPerson[];
+  readonly problems: readonly FileProblem[];
+}
+
+/** People of a file, told by what it holds: vCards, a FHIR bundle, or a table with a header row. */
+export function peopleOfFile(text: string): FoundPeople {
+  const start = text.replace(/^\uFEFF/, '').trimStart();
+  if (start === '') return { found: [], problems: [{ where: 'line 1', message: 'the file is empty' }] };
+  if (/^BEGIN:VCARD/i.test(start)) return peopleOfVcards(text);
+  if (!start.startsWith('{')) return peopleOfCsv(text);
+  try {
+    return peopleOfFhir(JSON.parse(start) as unknown);
+  } catch (error) {
+    return { found: [], problems: [{ where: 'the file', message: `no valid JSON (${(error as Error).message})` }] };
+  }
+}
+
+/** A name as it is compared: case, accents and spaces don't tell people apart. */
+export function plainName(name: string): string {
+  return name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim();
+}
+
+/** Names that come more than once, as they are written the second time. */
+export function namesTwice(names: readonly string[]): string[] {
+  return [...new Set(names.filter((name, i) => names.findIndex((other) => plainName(other) === plainName(name)) !== i))];
+}
