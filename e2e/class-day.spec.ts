@@ -112,3 +112,19 @@ test('running late, the rest is fitted by one tap; the room’s screen follows',
   await page.keyboard.press('ArrowRight');
   await expect(room.getByRole('heading', { level: 1 })).toHaveText(/Standing sun breath/, { timeout: 30_000 });
 });
+
+test('in the middle of a class someone takes another way, and it stays through a reload', async ({ page }) => {
+  await page.goto('/sequences/2/for/3,8/teach');
+  await expect(page.getByRole('timer')).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Another way for someone' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Hanno Vey' }).click();
+  const way = dialog.getByRole('listitem').first();
+  await expect(way).toBeVisible();
+  await expectAccessible(page);
+  await way.getByRole('button').click();
+  await expect(dialog).toHaveCount(0);
+  await expect(page.getByRole('list', { name: 'Instead' }).getByText(/Hanno Vey|Cilla Marrow/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('list', { name: 'Instead' }).getByText(/Hanno Vey|Cilla Marrow/)).toBeVisible({ timeout: 60_000 });
+});

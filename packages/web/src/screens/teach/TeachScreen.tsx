@@ -10,7 +10,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { classScoreQuery } from '../../worker/queries.js';
-import { readDay, readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
+import { readDay, readFigures, readPeople, readPins, readShared, withPins } from '../score/class-address.js';
 import { runKey } from './class-run.js';
 import { taughtOf } from './taught.js';
 import { TeachView } from './TeachView.js';
@@ -62,7 +62,7 @@ function Unsettled({ lines, sequenceId }: { lines: readonly { readonly line: num
 }
 
 function Teach({ sequenceId, people: named }: { sequenceId: number; people: string }) {
-  const [search] = useSearchParams();
+  const [search, setSearch] = useSearchParams();
   const ids = useMemo(() => readPeople(named), [named]);
   const sequence = useQuery(sequenceQuery(sequenceId));
   const people = usePeople(ids);
@@ -108,6 +108,19 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
       run={runKey(sequenceId, ids, day)}
       back={back}
       log={`${address}/log${query}`}
+      plan={JSON.stringify(options.pins)}
+      swapOf={(personId, index) => {
+        const whose = ids.indexOf(personId);
+        return {
+          step: { text: sequence.data!.text, people: people.data!, whose, asked: options, index, day },
+          now: participants[whose]!.steps[index]!.to?.figure ?? null,
+        };
+      }}
+      onSwap={(personId, index, figure) => {
+        const person = String(personId);
+        const others = options.pins.filter((pin) => pin.person !== person || pin.index !== index);
+        setSearch((before) => withPins(before, [...others, { person, index, figure }]), { replace: true });
+      }}
     />
   );
 }

@@ -10,7 +10,24 @@ import { TeachView } from './TeachView.js';
 import type { TaughtStep } from './taught.js';
 
 jest.mock('../../parts/StepFigure.js', () => ({ StepFigure: () => null, StepFigurePair: () => null }));
-jest.mock('../../worker/core.js', () => ({ core: { cues: async () => [], pair: async () => null } }));
+jest.mock('../../parts/FigureDrawing.js', () => ({ FigureDrawing: () => null }));
+const way = {
+  figure: 'wall',
+  asana: 'wall-tree',
+  name: 'Tree at the wall',
+  variation: 'plain',
+  changes: ['one hand on the wall'],
+  cost: 1,
+  drawn: [null],
+  setup: [],
+};
+jest.mock('../../worker/core.js', () => ({
+  core: {
+    cues: async () => [],
+    pair: async () => null,
+    others: async ({ index }: { index: number }) => [{ ...way, figure: 'as-it-is' }, ...(index === 1 ? [way] : [])],
+  },
+}));
 
 const solver = new BodySolver(library);
 const { sequence } = notesReader(library)('Mountain, 5 breaths\nTree, each side, 3 breaths\nFinal rest, 5 min');
@@ -23,11 +40,28 @@ const taught = answer.participants[0]!.steps.map((step): TaughtStep => ({
   figures: [{ picture: { key: 'k', widthCm: 50, heightCm: 170 }, name: library.get(step.to!.asana).name, changes: [], who: [] }],
 }));
 
+const onSwap = jest.fn();
+const swapOf = (_: number, index: number) => ({
+  step: { text: '', people: [], whose: 0, asked: null, index, day: '2026-06-01' },
+  now: 'as-it-is',
+});
+
 function open(run = 'run') {
   return render(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter>
-        <TeachView taught={taught} planned={beats} people={[]} breathSeconds={5} run={run} back="/back" log="/log" />
+        <TeachView
+          taught={taught}
+          planned={beats}
+          people={[{ ...anybody('1'), id: 1, name: 'Runa Velt' }]}
+          breathSeconds={5}
+          run={run}
+          back="/back"
+          log="/log"
+          plan=""
+          swapOf={swapOf}
+          onSwap={onSwap}
+        />
       </MemoryRouter>
     </QueryClientProvider>,
   );
@@ -88,4 +122,29 @@ test('any step is gone to by the list of all', () => {
   press('Go to a step');
   fireEvent.click(screen.getAllByRole('button', { name: /Final rest/ })[0]!);
   expect(title()).toBe('Final rest');
+});
+
+test('another way for someone: the clock stands meanwhile and goes on, and the way is taken for this step', async () => {
+  open();
+  press('Next');
+  press('Start');
+  press('Another way for someone');
+  const timer = () => screen.getByRole('timer', { hidden: true }).textContent;
+  const stood = timer();
+  act(() => void jest.advanceTimersByTime(5_000));
+  expect(timer()).toBe(stood);
+  await act(async () => void (await jest.advanceTimersByTimeAsync(10)));
+  fireEvent.click(screen.getByRole('button', { name: /Tree at the wall/ }));
+  expect(onSwap).toHaveBeenCalledWith(1, 1, 'wall');
+  act(() => void jest.advanceTimersByTime(3_000));
+  expect(timer()).not.toBe(stood);
+});
+
+test('where no other way is safe, that is said', async () => {
+  open();
+  press('Another way for someone');
+  await act(async () => void (await jest.advanceTimersByTimeAsync(10)));
+  expect(screen.getByText(/No other safe way was found/)).toBeTruthy();
+  press('Leave it as it is');
+  expect(title()).toBe('Mountain');
 });

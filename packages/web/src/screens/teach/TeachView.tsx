@@ -1,6 +1,6 @@
 import { fittedTo, type Beat, type Cue, type Listener } from '@lotus-steady/core/cues';
 import { useQuery } from '@tanstack/react-query';
-import { ChevronLeft, ChevronRight, List, Maximize, MonitorUp, Pause, Play, X } from 'lucide-react';
+import { ChevronLeft, ChevronRight, List, Maximize, MonitorUp, Pause, Play, Shuffle, X } from 'lucide-react';
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { BAR, PLAIN, PRIMARY } from '../../parts/button-styles.js';
@@ -15,6 +15,7 @@ import { marked, useClassRun } from './class-run.js';
 import { HowToTeach } from './HowToTeach.js';
 import { MarkTiles } from './MarkTiles.js';
 import { Steps } from './Steps.js';
+import { Swap, type SwapOf } from './Swap.js';
 import type { TaughtFigure, TaughtStep } from './taught.js';
 import { useTeachingSettings } from './teaching-settings.js';
 import { sound } from './tones.js';
@@ -57,6 +58,11 @@ interface Props {
   readonly run: string;
   readonly back: string;
   readonly log: string;
+  /** Tells this plan from what it becomes when a way is swapped. */
+  readonly plan: string;
+  readonly swapOf: (personId: number, index: number) => SwapOf;
+  /** Takes another way for someone in a step. */
+  readonly onSwap: (personId: number, index: number, figure: string) => void;
 }
 
 /** The line of a beat that is said now: the latest that has begun, or its first one. The name alone is in sight anyway. */
@@ -66,7 +72,7 @@ function lineAt(cues: readonly Cue[], beat: Pick<Beat, 'isSecondSide'>, at: numb
 }
 
 /** One step at a time, to be read from two metres: what to say, how long, which side, who does what, what next. */
-export function TeachView({ taught, planned, people, breathSeconds, run: key, back, log }: Props) {
+export function TeachView({ taught, planned, people, breathSeconds, run: key, back, log, plan, swapOf, onSwap }: Props) {
   const [run, keepRun] = useClassRun(key);
   const [settings, changeSettings] = useTeachingSettings();
   const fits = run?.fits;
@@ -80,6 +86,8 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
   const navigate = useNavigate();
   const [listed, setListed] = useState(false);
   const [leaving, setLeaving] = useState(false);
+  /** Open while another way is looked for; the clock stands, and then does what it did. */
+  const [swapping, setSwapping] = useState<'running' | 'standing' | null>(null);
   useWakeLock(running);
 
   const beat = beats[at];
@@ -106,7 +114,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
 
   const { words, facing, voice, tones, volume } = settings;
   const cues = useQuery(
-    cuesQuery(`${key} ${JSON.stringify(fits ?? [])} ${whole}`, beats, people, words === 'none' ? null : { length: words, facing }),
+    cuesQuery(`${key} ${plan} ${JSON.stringify(fits ?? [])} ${whole}`, beats, people, words === 'none' ? null : { length: words, facing }),
   );
   const now = (starts[at] ?? 0) + elapsed;
   const line = beat && words !== 'none' && cues.data ? lineAt(cues.data, beat, at, now) : null;
@@ -193,6 +201,20 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
         <button type="button" className={TOOL} onClick={() => setListed(true)} aria-label="Go to a step" title="Go to a step">
           <List size={26} aria-hidden />
         </button>
+        {!finished && (
+          <button
+            type="button"
+            className={TOOL}
+            aria-label="Another way for someone"
+            title="Another way for someone"
+            onClick={() => {
+              setSwapping(running ? 'running' : 'standing');
+              if (running) turn();
+            }}
+          >
+            <Shuffle size={26} aria-hidden />
+          </button>
+        )}
         <HowToTeach settings={settings} onChange={changeSettings} />
         <a
           className={`${TOOL} max-sm:hidden`}
@@ -338,6 +360,17 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
         />
       </div>
       <Steps beats={beats} taught={taught} at={at} open={listed} onClose={() => setListed(false)} onJump={jump} />
+      <Swap
+        open={swapping !== null}
+        onClose={() => {
+          if (swapping === 'running') turn();
+          setSwapping(null);
+        }}
+        step={main.name}
+        people={people}
+        of={(personId) => swapOf(personId, beat.index)}
+        onTake={(personId, figure) => onSwap(personId, beat.index, figure)}
+      />
       <Interruption open={leaving} onClose={() => setLeaving(false)} title="Stop teaching?">
         <p className="mt-2">Where you are and what you marked is kept on this device: you can come back to it.</p>
         <div className="mt-4 flex flex-col gap-3">
