@@ -25,6 +25,7 @@ const ROOMS = [
   'home',
   'formats',
   'lessons',
+  'training',
   'sheets',
   'history',
 ];

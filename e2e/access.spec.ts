@@ -27,6 +27,8 @@ for (const theme of ['light', 'dark'] as const)
         ['/sequences/build', 'Build a class'],
         ['/sequences/1/for/2,3', 'Slow morning'],
         ['/sequences/2/for/3/schools', 'Two schools side by side'],
+        ['/people/import', 'Add people from a file'],
+        ['/practice', 'Practise judging'],
         ['/asanas?q=warrior&for=1', 'Asanas'],
         ['/asanas/trikonasana?for=1', 'Triangle'],
         ['/asanas/surya-namaskara-classic', 'Sun salutation'],

@@ -42,3 +42,19 @@ test('a class on paper: the sheet has every step, and the score prints all its c
   await expect(page.getByRole('article')).not.toContainText('Bero Talman');
   await expectAccessible(page);
 });
+
+test('judging is practised on invented people: a miss is told with its reason and source, and counted', async ({ page }) => {
+  await page.goto('/practice');
+  await expect(page.getByText('Vera Holt')).toBeVisible({ timeout: 30_000 });
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { name: 'Missed: it can’t stay.' })).toBeFocused();
+  await expect(page.getByText(/Nothing may press the womb/)).toBeVisible();
+  await expect(page.getByText(/1 missed, 0 too careful/)).toBeVisible();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'Change it' }).click();
+  await page.getByRole('button', { name: 'I don’t know' }).click();
+  await expect(page.getByRole('heading', { name: /half right|More careful than needed/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/2 of \d+ tasks seen · 0 right, \d half right, 1 missed/)).toBeVisible({ timeout: 30_000 });
+});

@@ -24,6 +24,8 @@ import { SequenceRow } from './sequences/sequence.row.js';
 import { SequenceVersionRow } from './sequences/sequence-version.row.js';
 import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
+import { TrainingModule } from './training/training.module.js';
+import { TrainingRow } from './training/training.row.js';
 import { WordRow } from './words/word.row.js';
 import { WorkModule } from './work/work.module.js';
 import { WordsModule } from './words/words.module.js';
@@ -58,6 +60,7 @@ export class AppModule {
             LogPersonRow,
             AuditRow,
             WordRow,
+            TrainingRow,
           ],
           // Tables come from migrations alone.
           synchronize: false,
@@ -83,6 +86,7 @@ export class AppModule {
         AuthModule,
         StudioModule,
         WordsModule,
+        TrainingModule,
         PeopleModule,
         SequencesModule,
         PlansModule,

@@ -194,6 +194,33 @@ describe('signing in', () => {
   });
 });
 
+describe('practice in judging', () => {
+  const post = (body: object) => api().post('/api/training').set('Cookie', cookie).send(body);
+
+  test('what was missed comes back before what was right, and is counted apart', async () => {
+    const right = (await post({ task: 'vera/0', mark: 'right' }).expect(201)).body as { due: string };
+    const missed = (await post({ task: 'vera/1', mark: 'missed' }).expect(201)).body as { due: string };
+    expect(Date.parse(missed.due)).toBeLessThan(Date.parse(right.due));
+    const again = (await post({ task: 'vera/1', mark: 'false-alarm' }).expect(201)).body as { counts: object };
+    expect(again.counts).toEqual({ missed: 1, 'false-alarm': 1 });
+    const { body } = await api().get('/api/training').set('Cookie', cookie).expect(200);
+    expect(body.map(({ task, last }: { task: string; last: string }) => [task, last])).toEqual([['vera/0', 'right'], ['vera/1', 'false-alarm']]); // prettier-ignore
+  });
+
+  test('known answers come back later and later', async () => {
+    const dues: number[] = [];
+    for (let i = 0; i < 3; i++)
+      dues.push(Date.parse(((await post({ task: 'otto/1', mark: 'right' }).expect(201)).body as { due: string }).due));
+    expect(dues).toEqual([...dues].sort((a, b) => a - b));
+  });
+
+  test('an unknown task and an unknown mark are refused, and nobody else sees any of it', async () => {
+    await post({ task: 'nobody/9', mark: 'right' }).expect(404);
+    await post({ task: 'vera/0', mark: 'perfect' }).expect(422);
+    await api().get('/api/training').expect(401);
+  });
+});
+
 describe('people', () => {
   test('are kept as they were entered', async () => {
     const { id, version } = await make<{ id: number; version: number }>('/api/people', PERSON);

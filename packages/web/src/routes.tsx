@@ -81,6 +81,7 @@ export function routes(queries: QueryClient) {
           lazy: async () => ({ Component: (await import('./screens/schools/SchoolsScreen.js')).SchoolsScreen }),
         },
         { path: 'lesson', lazy: async () => ({ Component: (await import('./screens/lesson/LessonScreen.js')).LessonScreen }) },
+        { path: 'practice', lazy: async () => ({ Component: (await import('./screens/practice/PracticeScreen.js')).PracticeScreen }) },
         { path: 'help', lazy: async () => ({ Component: (await import('./screens/help/HelpScreen.js')).HelpScreen }) },
         { path: 'register', lazy: async () => ({ Component: (await import('./screens/register/RegisterScreen.js')).RegisterScreen }) },
         { path: 'room', lazy: async () => ({ Component: (await import('./screens/room/RoomScreen.js')).RoomScreen }) },

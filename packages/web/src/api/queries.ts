@@ -16,6 +16,7 @@ import type {
   StoredSequence,
   Studio,
   Teacher,
+  TrainingProgress,
 } from '@lotus-steady/requests';
 
 export const stateQuery = queryOptions({ queryKey: ['state'], queryFn: () => request<InstallationState>('GET', 'state') });
@@ -30,6 +31,10 @@ export const trailQuery = infiniteQueryOptions({
   queryFn: ({ pageParam }) => request<AuditEntry[]>('GET', pageParam === null ? 'audit' : `audit?before=${pageParam}`),
   initialPageParam: null as number | null,
   getNextPageParam: (page) => page.at(-1)?.id,
+});
+export const trainingProgressQuery = queryOptions({
+  queryKey: ['training'],
+  queryFn: () => request<TrainingProgress[]>('GET', 'training'),
 });
 export const wordsQuery = queryOptions({ queryKey: ['words'], queryFn: () => request<StudioWord[]>('GET', 'words') });
 export const peopleQuery = queryOptions({ queryKey: ['people'], queryFn: () => request<PersonSummary[]>('GET', 'people') });

@@ -19,6 +19,8 @@ const SCREENS: readonly Place[] = [
   { name: 'Paste your notes', kind: 'action', to: '/sequences/new' },
   { name: 'Build a class from nothing', kind: 'action', to: '/sequences/build' },
   { name: 'A lesson for children', kind: 'action', to: '/lesson' },
+  { name: 'Practise judging', kind: 'action', to: '/practice' },
+  { name: 'Add people from a file', kind: 'action', to: '/people/import' },
   { name: 'Add a person', kind: 'action', to: '/people/new' },
   { name: 'People', kind: 'screen', to: '/people' },
   { name: 'Sequences', kind: 'screen', to: '/sequences' },

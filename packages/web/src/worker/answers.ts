@@ -1,7 +1,8 @@
 import type {
-  AdaptationJson, Candidate, ClassJson, Figure, Joint, LimitJson, Participant, Pin, Problem, PropsAtHand, ReadLine as CoreLine, Screening, Sequence, SetupItem,
+  AdaptationJson, Candidate, ClassJson, Figure, Joint, LimitJson, Measure, Participant, Pin, Problem, PropsAtHand, ReadLine as CoreLine, Screening, Sequence, SetupItem, StepJson, StepSide,
 } from '@lotus-steady/core'; // prettier-ignore
 import type { HomePractice } from '@lotus-steady/core/home';
+import type { Picture } from './figure-cache.js';
 import type { ScoreStep } from './score-steps.js';
 
 export interface ReadLine {
@@ -45,6 +46,22 @@ export interface Home {
   readonly practice: HomePractice;
   readonly figures: readonly Figure[];
   readonly html: string;
+}
+
+/** A step of somebody invented, and what is right about it. */
+export interface TrainingCase {
+  readonly task: string;
+  readonly level: number;
+  /** How many tasks there are. */
+  readonly of: number;
+  readonly client: { readonly name: string; readonly about: string };
+  readonly asana: string;
+  readonly dose: string;
+  readonly side: StepSide;
+  readonly picture: Picture;
+  readonly step: StepJson;
+  /** Measures to choose the reason from. */
+  readonly options: readonly Measure[];
 }
 
 /** How a text would go for people who practise together. */

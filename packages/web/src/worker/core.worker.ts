@@ -6,11 +6,24 @@ import {
 import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
 import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
+import type { TaskProgress } from '@lotus-steady/core/training';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { FigureCache, smallFigure, type Pair } from './figure-cache.js';
 import { Sender } from './delta-message.js';
-import type { ClassAsked, Fits, Home, Meaning, NotesLine, OtherWay, ReadLine, ReadText, StandingFigures, StepAsked } from './answers.js';
+import type {
+  ClassAsked,
+  Fits,
+  Home,
+  Meaning,
+  NotesLine,
+  OtherWay,
+  ReadLine,
+  ReadText,
+  StandingFigures,
+  StepAsked,
+  TrainingCase,
+} from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
 import { alike, givenStep, scoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
@@ -185,6 +198,20 @@ const core = {
   async lesson(asked: LessonAsked): Promise<Lesson> {
     const { lessonFor } = await import('@lotus-steady/core/lessons');
     return lessonFor(library, asked);
+  },
+
+  /** What somebody who learns to judge is asked next, worked out; `null` where nothing is left to ask now. */
+  async training(progress: readonly TaskProgress[], now: string, today: string): Promise<TrainingCase | null> {
+    const { levelAt, nextTask, optionsOf, solveTask, TRAINING_TASKS } = await import('@lotus-steady/core/training');
+    const task = nextTask(TRAINING_TASKS, progress, now);
+    if (!task) return null;
+    const { asana, variation, dose, side, step } = await store.around([anySolver], () => solveTask(anySolver, task, today));
+    const { name, about } = task.client;
+    return {
+      task: task.id, level: levelAt(TRAINING_TASKS, progress), of: TRAINING_TASKS.length, client: { name, about }, asana: asana.name, dose, side, step,
+      picture: pictures.promise(anySolver, anySolver.form(asana.id, variation), side),
+      options: optionsOf(task, step),
+    }; // prettier-ignore
   },
 
   /** How a text would go for people who practise together: minutes, and for each how many steps change or are left out. */

@@ -50,7 +50,8 @@ export function LimitsScreen() {
       <h1 className="mb-1 text-2xl">Limits</h1>
       <p className="mb-4 max-w-prose text-soft">
         What each condition bars, why, and on whose word. Written from memory of its sources and not yet reviewed by a clinician; a written
-        word of a person’s own doctor, midwife or physiotherapist comes first. <Link to="/studio">What our studio decides</Link>
+        word of a person’s own doctor, midwife or physiotherapist comes first. <Link to="/studio">What our studio decides</Link> ·{' '}
+        <Link to="/practice">Practise judging</Link>
       </p>
       <label htmlFor={id} className="mb-1 block text-sm font-semibold">
         Find by plain words

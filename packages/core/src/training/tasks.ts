@@ -1,0 +1,56 @@
+import { library } from '../asanas/all.js';
+import type { Asana } from '../asanas/library.js';
+import { readCondition } from '../conditions/check-answers.js';
+import { notesReader } from '../notes/read-notes.js';
+import { anybody } from '../participants/participant.js';
+import { adapt } from '../planning/adapt.js';
+import { adaptationJson, type StepJson } from '../planning/json.js';
+import type { Sequence, Step } from '../sequence/sequence.js';
+import { describeDose } from '../sequence/dose.js';
+import type { BodySolver } from '../solving/body-solver.js';
+import { TRAINING_CLIENTS, type TrainingClient, type TrainingLevel } from './clients.js';
+
+/** One step of somebody invented: may it stay? */
+export interface TrainingTask {
+  /** `client/place`. */
+  readonly id: string;
+  readonly level: TrainingLevel;
+  readonly client: TrainingClient;
+  /** The step as a teacher wrote it. */
+  readonly text: string;
+}
+
+export const TRAINING_TASKS: readonly TrainingTask[] = TRAINING_CLIENTS.flatMap((client) =>
+  client.steps.map((text, place) => ({ id: `${client.id}/${place}`, level: client.level, client, text })),
+);
+
+/** What is right about a task, worked out as for anybody who comes to class. */
+export interface TrainingSolution {
+  readonly asana: Asana;
+  readonly variation: string | null;
+  readonly dose: string;
+  readonly side: Step['side'];
+  readonly step: StepJson;
+}
+
+/** What is done in a task. @throws Error where its text names no step. */
+export function taskSequence({ text }: TrainingTask): Sequence {
+  const { sequence } = notesReader(library)(text);
+  if (sequence?.steps.length !== 1) throw new Error(`"${text}" is no single step`);
+  return sequence;
+}
+
+export function solveTask(solver: BodySolver, task: TrainingTask, today: string): TrainingSolution {
+  const sequence = taskSequence(task);
+  const [step] = sequence.steps;
+  const conditions = task.client.conditions.map((text) => readCondition(text).answer);
+  const plan = adapt(solver, sequence, { ...anybody(task.client.id), conditions }, { today });
+  const [person] = adaptationJson(sequence, [plan]).participants;
+  return {
+    asana: library.get(step!.asana),
+    variation: step!.variation,
+    dose: describeDose(step!.dose),
+    side: step!.side,
+    step: person!.steps[0]!,
+  };
+}

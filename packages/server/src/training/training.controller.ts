@@ -1,0 +1,21 @@
+import { TrainingBody, type Teacher } from '@lotus-steady/requests';
+import { Body, Controller, Get, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { CurrentTeacher } from '../auth/session.guard.js';
+import { TrainingService } from './training.service.js';
+
+@ApiTags('training')
+@Controller('api/training')
+export class TrainingController {
+  constructor(private readonly training: TrainingService) {}
+
+  @Get()
+  list(@CurrentTeacher() { id }: Teacher) {
+    return this.training.list(id);
+  }
+
+  @Post()
+  answer(@CurrentTeacher() { id }: Teacher, @Body() body: TrainingBody) {
+    return this.training.answer(id, body);
+  }
+}

@@ -1,0 +1,12 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { TrainingController } from './training.controller.js';
+import { TrainingRow } from './training.row.js';
+import { TrainingService } from './training.service.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([TrainingRow])],
+  controllers: [TrainingController],
+  providers: [TrainingService],
+})
+export class TrainingModule {}

@@ -1,0 +1,13 @@
+import { type TrainingMark } from '@lotus-steady/core/training';
+import type { TrainingProgress } from '@lotus-steady/requests';
+
+/** How often each mark was given, over all tasks: misses and false alarms apart. */
+export function countsOf(progress: readonly Pick<TrainingProgress, 'counts'>[]): Record<TrainingMark, number> {
+  const sum = (mark: TrainingMark) => progress.reduce((all, { counts }) => all + (counts[mark] ?? 0), 0);
+  return { right: sum('right'), half: sum('half'), missed: sum('missed'), 'false-alarm': sum('false-alarm') };
+}
+
+/** How many answers were given. */
+export function answersOf(progress: readonly Pick<TrainingProgress, 'counts'>[]): number {
+  return Object.values(countsOf(progress)).reduce((all, one) => all + one, 0);
+}
