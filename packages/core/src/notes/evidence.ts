@@ -187,6 +187,15 @@ export function repeatsItself({ places }: Query, text: string): boolean {
   });
 }
 
+/** Whether the words on both sides of a stroke are a name together. */
+function isOneName(lexicon: Lexicon, text: string, from: number, to: number, agree: (part: Query) => readonly Agreement[]): boolean {
+  const before = /[\p{L}’']+$/u.exec(text.slice(0, from))?.[0];
+  const after = /^[\p{L}’']+/u.exec(text.slice(to))?.[0];
+  if (before === undefined || after === undefined) return false;
+  const [best] = agree(lexicon.query(`${before} ${after}`));
+  return best !== undefined && best.exact && best.name;
+}
+
 function partsOf(
   lexicon: Lexicon,
   tokens: Tokens,
@@ -205,6 +214,8 @@ function partsOf(
     // A separator inside a dose or a side parts nothing.
     if (tokens.spans.some((span) => span.as !== 'bullet' && match.index >= span.from && match.index < span.to)) continue;
     if (tokens.spans.some((span) => span.as === 'bullet' && match.index < span.to)) continue;
+    // "Cat/cow" is one of many names with a stroke in it.
+    if (match[0].trim() === '/' && isOneName(lexicon, tokens.text, match.index, match.index + match[0].length, agree)) continue;
     cuts.push({ from, to: match.index });
     if (cuts.length > MOST_CUTS) return null;
     from = match.index + match[0].length;

@@ -59,6 +59,9 @@ describe('several postures in a line', () => {
     expect(asanas('table → down dog, bend the knees! 5 br')).toEqual(['all-fours', 'adho-mukha-svanasana']));
   test('a kind alone goes with the name before it', () =>
     expect(read('triangle, revolved').lines[0]?.candidates.slice(0, 2).map(({ asana }) => asana).sort()).toEqual(['parivrtta-trikonasana', 'trikonasana'])); // prettier-ignore
+  test('a name with a stroke in it is one', () => expect(asanas('All 4s: cat/cow 6, sunbird R/L 5')).toEqual(['marjaryasana', 'bird-dog']));
+  test('steps set apart by dashes are not dropped for the first of them', () =>
+    expect(read('Low lunge R – hands blocks – half splits – low lunge').lines[0]?.kind).toBe('ask'));
   test('a dose behind a number makes no series', () =>
     expect(read('Warrior II - 4 breaths per side').lines[0]).toMatchObject({ kind: 'step', steps: [{ asana: 'virabhadrasana-2' }] }));
 });

@@ -126,6 +126,8 @@ const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
 /** From one of a series to another: "W1-W3". */
 const RANGE =
   /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})\s*(?:[-–—]|to)\s*(?:w|war|warriors?|vira\p{L}*)?\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
+/** Parts set apart by dashes or arrows go one after another too, where there are several. */
+const STEPWISE = /(?:\s[-–—]\s|→|->|>).*(?:\s[-–—]\s|→|->|>)/;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
 
@@ -136,8 +138,11 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
   const isExact = hypothesis.found?.exact === true;
   const isTwice = isExact && repeatsItself(query, tokens.rest);
   if ((isExact && !isTwice) || !parts) return false;
-  const others = parts.filter(({ found }) => isNamed(found) && idOf(found) !== hypothesis.asana.id);
-  return others.length >= (isTwice || ONE_AFTER_ANOTHER.test(tokens.text) ? 1 : OTHER_NAMES);
+  const isListed = parts.length >= LIST_PARTS && STEPWISE.test(tokens.rest);
+  const others = parts.filter(
+    ({ found }) => (isNamed(found) || (isListed && found.exact && !found.ambiguous)) && idOf(found) !== hypothesis.asana.id,
+  );
+  return others.length >= (isTwice || isListed || ONE_AFTER_ANOTHER.test(tokens.text) ? 1 : OTHER_NAMES);
 }
 
 /** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */
