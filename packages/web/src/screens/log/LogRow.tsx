@@ -1,13 +1,22 @@
 import { FELT, type Felt } from '@lotus-steady/core';
 import type { LogPart } from '@lotus-steady/requests';
 import { Pencil } from 'lucide-react';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { INPUT } from '../../parts/button-styles.js';
 import { Choices, POINTS } from '../../parts/Choices.js';
+import { Dictate } from '../../parts/Dictate.js';
 import { Thumb } from '../../parts/Thumb.js';
+import { withScale } from './log-draft.js';
 import { MARK_WORDS } from '../teach/class-run.js';
 
 const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'Worse', same: 'Same', better: 'Better' };
+
+/** What is asked besides pain, where there is something to say: 0 none, 10 the most. */
+const SCALES = [
+  ['ease', 'Ease'],
+  ['breath', 'Free breath'],
+  ['effort', 'Effort'],
+] as const;
 
 interface Props {
   readonly name: string;
@@ -70,7 +79,7 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
               label={`Pain of ${name} before`}
               options={POINTS}
               value={before.pain ?? null}
-              onChange={(pain) => onChange({ before: pain === null ? {} : { ...before, pain } })}
+              onChange={(pain) => onChange({ before: withScale(before, 'pain', pain === null ? '' : String(pain)) })}
             />
           </div>
           <div>
@@ -79,18 +88,52 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
               label={`Pain of ${name} after`}
               options={POINTS}
               value={after.pain ?? null}
-              onChange={(pain) => onChange({ after: pain === null ? {} : { ...after, pain } })}
+              onChange={(pain) => onChange({ after: withScale(after, 'pain', pain === null ? '' : String(pain)) })}
             />
           </div>
-          <label className="block text-sm font-semibold md:col-span-2">
-            Note
-            <input
-              className={`${INPUT} mt-1 font-normal`}
-              value={note}
-              maxLength={2000}
-              onChange={({ target }) => onChange({ note: target.value })}
-            />
-          </label>
+          <div className="grid grid-cols-[auto_1fr_1fr] items-center gap-x-3 gap-y-1 text-sm md:col-span-2">
+            <span className="font-semibold">0 to 10</span>
+            <span className="font-semibold">before</span>
+            <span className="font-semibold">after</span>
+            {SCALES.map(([scale, words]) => (
+              <Fragment key={scale}>
+                <span>{words}</span>
+                {(
+                  [
+                    ['before', before],
+                    ['after', after],
+                  ] as const
+                ).map(([when, told]) => (
+                  <select
+                    key={when}
+                    aria-label={`${words}, ${name}, ${when}`}
+                    className={INPUT}
+                    value={told[scale] ?? ''}
+                    onChange={({ target }) => onChange({ [when]: withScale(told, scale, target.value) })}
+                  >
+                    <option value="">–</option>
+                    {POINTS.map(([value, word]) => (
+                      <option key={value} value={value}>
+                        {word}
+                      </option>
+                    ))}
+                  </select>
+                ))}
+              </Fragment>
+            ))}
+          </div>
+          <div className="flex items-end gap-1 md:col-span-2">
+            <label className="block grow text-sm font-semibold">
+              Note
+              <input
+                className={`${INPUT} mt-1 font-normal`}
+                value={note}
+                maxLength={2000}
+                onChange={({ target }) => onChange({ note: target.value })}
+              />
+            </label>
+            <Dictate text={note} onChange={(text) => onChange({ note: text.slice(0, 2000) })} into={`the note on ${name}`} />
+          </div>
           <label className="flex items-center gap-2 text-sm">
             <input
               type="checkbox"

@@ -10,6 +10,7 @@ import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
 import { useSaved } from '../../drafts/use-saved.js';
 import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { Dictate } from '../../parts/Dictate.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
@@ -21,6 +22,9 @@ import { dropRun, readRun, runKey } from '../teach/class-run.js';
 import { draftOf, historyWith, inOrder, notAsked, restTheSame, toDraft, withPart, type LogDraft } from './log-draft.js';
 import { LogRow } from './LogRow.js';
 import { ProposalCard } from './ProposalCard.js';
+
+/** Of each of the two texts about the whole class. */
+const MOST_LETTERS = 4000;
 
 /** How a class was: for whom there is something to say, in a minute. */
 export function LogScreen() {
@@ -139,26 +143,26 @@ function Log({ name, day, sequence, people, stored }: Props) {
             <ul>{others.map(row)}</ul>
           </section>
           <div className="mt-4 grid gap-4 md:grid-cols-2">
-            <label className="block font-semibold">
-              About the class
-              <textarea
-                className={`${INPUT} mt-1 font-normal`}
-                rows={3}
-                maxLength={4000}
-                value={value.note}
-                onChange={({ target }) => change({ ...value, note: target.value })}
-              />
-            </label>
-            <label className="block font-semibold">
-              An incident: what, when, who was told
-              <textarea
-                className={`${INPUT} mt-1 font-normal`}
-                rows={3}
-                maxLength={4000}
-                value={value.incident}
-                onChange={({ target }) => change({ ...value, incident: target.value })}
-              />
-            </label>
+            {(
+              [
+                ['note', 'About the class'],
+                ['incident', 'An incident: what, when, who was told'],
+              ] as const
+            ).map(([field, label]) => (
+              <div key={field}>
+                <label className="block font-semibold">
+                  {label}
+                  <textarea
+                    className={`${INPUT} mt-1 font-normal`}
+                    rows={3}
+                    maxLength={MOST_LETTERS}
+                    value={value[field]}
+                    onChange={({ target }) => change({ ...value, [field]: target.value })}
+                  />
+                </label>
+                <Dictate text={value[field]} onChange={(text) => change({ ...value, [field]: text.slice(0, MOST_LETTERS) })} into={label} />
+              </div>
+            ))}
           </div>
           <p className="mt-4">
             <Link to="/register" className="underline">

@@ -1,4 +1,4 @@
-import { draftOf, historyWith, inOrder, restTheSame, withPart } from './log-draft.js';
+import { draftOf, historyWith, inOrder, restTheSame, withPart, withScale } from './log-draft.js';
 
 const run = {
   beat: 3, left: 0, startedAt: '2026-11-25T08:30:00.000Z', endedAt: '2026-11-25T08:49:00.000Z', fits: [], told: { 2: { pain: 4 } },
@@ -34,4 +34,10 @@ test('the class that is being noted stands in place of what was kept of it', () 
   ];
   const all = historyWith(kept, 'now', '2026-11-25', draft.people[1]!);
   expect(all.map(({ day, felt }) => [day, felt])).toEqual([['2026-11-18', null], ['2026-11-25', null]]); // prettier-ignore
+});
+
+test('a scale is told, changed and taken back; the others stay', () => {
+  expect(withScale({ pain: 4 }, 'ease', '7')).toEqual({ pain: 4, ease: 7 });
+  expect(withScale({ pain: 4, ease: 7 }, 'ease', '0')).toEqual({ pain: 4, ease: 0 });
+  expect(withScale({ pain: 4, ease: 7 }, 'ease', '')).toEqual({ pain: 4 });
 });

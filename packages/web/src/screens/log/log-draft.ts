@@ -62,3 +62,9 @@ export function inOrder(people: readonly LogPart[]): { readonly marked: readonly
 export function historyWith(kept: readonly (PastClass & { readonly key: string })[], key: string, day: string, part: LogPart): PastClass[] {
   return [...kept.filter((one) => one.key !== key), { ...part, day }];
 }
+
+/** What was told, with one scale changed; without a number it was not asked. */
+export function withScale(told: Told, scale: keyof Told, value: string): Told {
+  const { [scale]: _old, ...rest } = told;
+  return value === '' ? rest : { ...rest, [scale]: Number(value) };
+}
