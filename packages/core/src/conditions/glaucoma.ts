@@ -1,7 +1,7 @@
 import { condition, type ScreeningFinding } from './condition.js';
 import { limits } from './limits.js';
 
-const UPSIDE_DOWN = 'The eye pressure rises within a minute head-down.';
+const HEAD_DOWN = 'The eye pressure rises within a minute head-down.';
 const MOVING = 'A plain cat-cow lowers the eyes for a breath and lifts them with the next; what goes deeper is barred also in passing.';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
@@ -92,9 +92,9 @@ export const glaucoma = condition({
     ...limits('gla-04', 'A headstand about doubles the eye pressure.', 'BASKARAN*',
       ['headLoad', '<= 0.1', 'avoid', ['early', 'adv'], { as: 'head', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
       ['neckLoad', '<= 0.05', 'avoid', ['early', 'adv'], { as: 'neck', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
-      ['minutesHeadDown', '<= 0', 'avoid', ['adv'], { as: 'time', reason: UPSIDE_DOWN }],
-      ['minutesHeadDown', '<= 0', 'avoid', ['early'], { as: 'time-early', school: 'glaucoma-dog=none', reason: UPSIDE_DOWN }],
-      ['minutesHeadDown', '<= 1', 'avoid', ['early'], { as: 'time-short', school: 'glaucoma-dog=short', reason: UPSIDE_DOWN }]),
+      ['minutesHeadDown', '<= 0', 'avoid', ['adv'], { as: 'time', reason: HEAD_DOWN }],
+      ['minutesHeadDown', '<= 0', 'avoid', ['early'], { as: 'time-early', school: 'glaucoma-dog=none', reason: HEAD_DOWN }],
+      ['minutesHeadDown', '<= 1', 'avoid', ['early'], { as: 'time-short', school: 'glaucoma-dog=short', reason: HEAD_DOWN }]),
     ...limits('gla-05', 'A raised pelvis sends blood to the head.', 'JASIEN*',
       ['pelvisAboveHeart', '<= 15', 'avoid', ['early'], { as: 'early', school: 'glaucoma-dog=none' }],
       ['pelvisAboveHeart', '<= 30', 'avoid', ['early'], { as: 'early-short', school: 'glaucoma-dog=short' }],

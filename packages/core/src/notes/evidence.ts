@@ -187,6 +187,12 @@ export function repeatsItself({ places }: Query, text: string): boolean {
   });
 }
 
+/** A part's words, with the name before it where it is only a number, a letter or a kind of that. */
+function withNameBefore({ text, rest }: Tokens, before: string): string {
+  if (ONLY_NUMBER.test(text)) return `${before} ${text}`;
+  return ONLY_KIND.test(rest) ? `${rest} ${before}` : rest;
+}
+
 /** Whether the words on both sides of a stroke are a name together. */
 function isOneName(lexicon: Lexicon, text: string, from: number, to: number, agree: (part: Query) => readonly Agreement[]): boolean {
   const before = /[\p{L}’']+$/u.exec(text.slice(0, from))?.[0];
@@ -225,8 +231,8 @@ function partsOf(
   let before = '';
   for (const cut of cuts) {
     const own = tokensOf(tokens.text.slice(cut.from, cut.to));
-    // "Warrior 1 + 2", "triangle, revolved": what is only a number, a letter or a kind takes the name before it.
-    const rest = before !== '' && ONLY_NUMBER.test(own.text) ? `${before} ${own.text}` : before !== '' && ONLY_KIND.test(own.rest) ? `${own.rest} ${before}` : own.rest; // prettier-ignore
+    // "Warrior 1 + 2", "triangle, revolved".
+    const rest = before === '' ? own.rest : withNameBefore(own, before);
     // "0.35 | ...": a time of day is no part.
     if (!/\p{L}/u.test(rest)) continue;
     const query = lexicon.query(rest);

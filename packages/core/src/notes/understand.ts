@@ -1,7 +1,7 @@
 import type { Library } from '../asanas/library.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import { idOf, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
-import type { Lexicon, Query } from './lexicon.js';
+import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { Candidate, LineKind } from './read-line.js';
 import type { WeighedLine } from './sheet.js';
 import { wordKey, type StudioWord } from './studio-words.js';
@@ -99,7 +99,7 @@ export class Understanding {
       evidence.query.known === 0 &&
       evidence.tokens.dose.rounds === undefined;
     // "Candle" is a light in the room, and the shoulder stand.
-    const isName = hypothesis.is === 'note' && evidence.agreements.some(({ meaning, exact, ambiguous }) => meaning.kind === 'asana' && exact && !ambiguous); // prettier-ignore
+    const isName = hypothesis.is === 'note' && evidence.agreements.some(isAsanaToTheLetter);
     if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP || isGuess || isName)
       return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
@@ -111,6 +111,10 @@ export class Understanding {
     if (means.is !== 'asana' || !asana) return { kind: 'note', hypothesis: { is: 'note' }, sure: 1, candidates, word };
     return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null }, sure: 1, candidates, word };
   }
+}
+
+function isAsanaToTheLetter({ meaning, exact, ambiguous }: Agreement): boolean {
+  return meaning.kind === 'asana' && exact && !ambiguous;
 }
 
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
