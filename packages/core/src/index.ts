@@ -113,6 +113,7 @@ export {
   type StepMark,
   type Told,
 } from './history/past-class.js';
+export { outcomes } from './history/outcomes.js';
 export { proposalsOf, type Proposal } from './history/proposals.js';
 export { CONTRACT, LIBRARY_VERSION } from './version.js';
 export { isDay } from './day.js';

@@ -1,4 +1,14 @@
-import { assess, checkParticipant, clinicianNote, newsOf, readParticipants, sayInEnglish, type Problem } from '@lotus-steady/core';
+import {
+  assess,
+  checkParticipant,
+  clinicianNote,
+  library,
+  newsOf,
+  outcomes,
+  readParticipants,
+  sayInEnglish,
+  type Problem,
+} from '@lotus-steady/core';
 import {
   dayIn,
   PersonBody,
@@ -181,6 +191,13 @@ export class PeopleService {
     const person = await this.opened(teacherId, id, 'note');
     const today = dayIn(person.studio.timeZone);
     const sections = clinicianNote(person.conditions, assess(toParticipant(person), today));
+    const logged = await this.logged.findAll({ where: { personId: id }, include: [LogRow], order: ['id'] });
+    const went = outcomes(
+      logged.map((row) => row.toEntry()),
+      library,
+    );
+    // The questions stand last.
+    if (went) sections.splice(-1, 0, went);
     return notePdf(`About ${person.name}: a question before yoga`, today, sections);
   }
 

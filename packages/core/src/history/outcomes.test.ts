@@ -1,0 +1,44 @@
+import { library } from '../asanas/all.js';
+import { outcomes } from './outcomes.js';
+import type { PastClass } from './past-class.js';
+
+const past = (day: string, part: Partial<PastClass> = {}): PastClass => ({
+  day,
+  present: true,
+  before: {},
+  after: {},
+  felt: null,
+  marks: [],
+  decided: [],
+  ...part,
+});
+const stopped = { asana: 'eka-pada-rajakapotasana', variation: 'plain', side: 'left', mark: 'stopped' } as const;
+
+test('nothing is said where nothing was noted', () => {
+  expect(outcomes([], library)).toBeNull();
+  expect(outcomes([past('2026-05-04', { present: false })], library)).toBeNull();
+});
+
+test('what was told before and after, how they went home, and where they stopped', () => {
+  const { lines } = outcomes(
+    [
+      past('2026-05-18', { before: { pain: 5 }, after: { pain: 2 }, felt: 'better', marks: [stopped] }),
+      past('2026-05-04', { before: { pain: 6 }, after: { pain: 6 }, felt: 'same', marks: [stopped, { ...stopped, mark: 'fine' }] }),
+      past('2026-05-11', { before: { pain: 3 }, after: { pain: 5 }, felt: 'worse' }),
+      past('2026-05-25', { present: false }),
+    ],
+    library,
+  )!;
+  expect(lines.slice(0, 4)).toEqual([
+    'Took part in 3 of 4 classes, from 2026-05-04 to 2026-05-18',
+    'Pain, 0 to 10, median of 3 classes: 5 before, 5 after; clearly less in 1, clearly more in 1',
+    'Went home worse 1, the same 1, better 1',
+    'Stopped or had pain in: Pigeon (2 times)',
+  ]);
+});
+
+test('a scale that was told on one side only is not compared', () => {
+  const { lines } = outcomes([past('2026-05-04', { before: { pain: 5, ease: 4 }, after: { ease: 6 } })], library)!;
+  expect(lines.join()).not.toMatch(/Pain,/);
+  expect(lines.join()).toMatch(/Ease, 0 to 10, median of 1 class: 4 before, 6 after/);
+});

@@ -1,0 +1,58 @@
+import { counted } from '../counted.js';
+import type { Library } from '../asanas/library.js';
+import type { NoteSection } from '../screening/clinician-note.js';
+import { FELT, isChange, type Felt, type PastClass, type Scale } from './past-class.js';
+
+const SCALE_WORDS: Readonly<Record<Scale, string>> = { pain: 'Pain', ease: 'Ease', breath: 'Free breath', effort: 'Effort' };
+const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'worse', same: 'the same', better: 'better' };
+/** So many postures in which somebody stopped or hurt are named. */
+const MOST_NAMED = 5;
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = sorted.length / 2;
+  return sorted.length % 2 === 1 ? sorted[Math.floor(half)]! : (sorted[half - 1]! + sorted[half]!) / 2;
+}
+
+function scaleLine(classes: readonly PastClass[], scale: Scale): string[] {
+  const pairs = classes.flatMap(({ before, after }) => {
+    const [was, is] = [before[scale], after[scale]];
+    return was === undefined || is === undefined ? [] : [{ was, is }];
+  });
+  if (pairs.length === 0) return [];
+  const changed = pairs.filter(({ was, is }) => isChange(was, is));
+  const less = changed.filter(({ was, is }) => is < was).length;
+  const medians = `${median(pairs.map(({ was }) => was))} before, ${median(pairs.map(({ is }) => is))} after`;
+  return [
+    `${SCALE_WORDS[scale]}, 0 to 10, median of ${counted(pairs.length, 'class', 'classes')}: ${medians}; clearly less in ${less}, clearly more in ${changed.length - less}`,
+  ];
+}
+
+function troubles(classes: readonly PastClass[], library: Library): string[] {
+  const counts = new Map<string, number>();
+  for (const { marks } of classes)
+    for (const { asana, mark } of marks) if (mark === 'stopped' || mark === 'pain') counts.set(asana, (counts.get(asana) ?? 0) + 1);
+  if (counts.size === 0) return [];
+  const named = [...counts]
+    .sort(([, a], [, b]) => b - a)
+    .slice(0, MOST_NAMED)
+    .map(([asana, times]) => `${library.find(asana)?.name ?? asana}${times > 1 ? ` (${times} times)` : ''}`);
+  return [`Stopped or had pain in: ${named.join(', ')}`];
+}
+
+/** How classes went, for a clinician: what was told and seen, no judgement; `null` where nobody has noted anything yet. */
+export function outcomes(history: readonly PastClass[], library: Library): NoteSection | null {
+  const classes = history.filter(({ present }) => present).sort((a, b) => (a.day < b.day ? -1 : 1));
+  if (classes.length === 0) return null;
+  const felt = FELT.map((one) => ({ one, times: classes.filter((past) => past.felt === one).length })).filter(({ times }) => times > 0);
+  return {
+    heading: 'How classes went',
+    lines: [
+      `Took part in ${classes.length} of ${counted(history.length, 'class', 'classes')}, from ${classes[0]!.day} to ${classes.at(-1)!.day}`,
+      ...(['pain', 'ease', 'breath', 'effort'] as const).flatMap((scale) => scaleLine(classes, scale)),
+      ...(felt.length > 0 ? [`Went home ${felt.map(({ one, times }) => `${FELT_WORDS[one]} ${times}`).join(', ')}`] : []),
+      ...troubles(classes, library),
+      'A change counts from two points on, or 30 % of the first value (Farrar et al., Pain 2001).',
+    ],
+  };
+}
