@@ -73,10 +73,9 @@ test('what names a posture to the letter is asked about, not dropped as a note',
 });
 
 test('what a class has around it may stand below its title', () => {
-  expect(read('Seniors, Tuesday\nplace: chair\ntwist\nside bend').sequence?.steps.map(({ asana }) => asana)).toEqual([
-    'chair-twist',
-    'chair-side-bend',
-  ]);
+  const { sequence, lines } = read('Seniors, Tuesday\nplace: chair\ntwist\nside bend');
+  expect(sequence?.steps.map(({ asana }) => asana)).toEqual(['chair-twist', 'chair-side-bend']);
+  expect(lines[1]).toMatchObject({ kind: 'note', text: 'place: chair' });
 });
 
 describe('names', () => {

@@ -99,7 +99,7 @@ export class SequenceWriter {
     const steps: Step[] = [];
     const unknown: UnknownLine[] = [];
     const notes: ReaderNote[] = [];
-    for (const [line, kind] of layout.set) if (!weighed.some((one) => one.line === line)) lines.push(plainLine(line, '', kind));
+    for (const [line, { kind, text }] of layout.set) if (!weighed.some((one) => one.line === line)) lines.push(plainLine(line, text, kind));
     let carried = START;
     for (const line of weighed) {
       if (line.marked) {
