@@ -31,6 +31,7 @@ export const KEYS: readonly { readonly where: string; readonly keys: readonly (r
     keys: [
       ['Space', 'start, pause'],
       ['← →, a page-turner pedal', 'the step before, the next'],
+      ['O', 'another way for someone'],
       ['Escape', 'stop'],
     ],
   },

@@ -136,6 +136,11 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
     else void navigate(back);
   }, [begun, navigate, back]);
 
+  const swap = useCallback(() => {
+    setSwapping(running ? 'running' : 'standing');
+    if (running) turn();
+  }, [running, turn]);
+
   // Before the step is painted: a pedal pressed the moment it is seen counts.
   useLayoutEffect(() => {
     // A page-turner pedal sends arrow or page keys.
@@ -145,13 +150,14 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
       if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
       else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
       else if (event.key === ' ' && !(event.target instanceof HTMLButtonElement)) turn();
+      else if (event.key === 'o' && !finished) swap();
       else if (event.key === 'Escape') leave();
       else return;
       event.preventDefault();
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [go, turn, leave]);
+  }, [go, turn, swap, leave, finished]);
 
   const step = beat && taught[beat.index]!;
   const main = step?.figures[0];
@@ -202,16 +208,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
           <List size={26} aria-hidden />
         </button>
         {!finished && (
-          <button
-            type="button"
-            className={TOOL}
-            aria-label="Another way for someone"
-            title="Another way for someone"
-            onClick={() => {
-              setSwapping(running ? 'running' : 'standing');
-              if (running) turn();
-            }}
-          >
+          <button type="button" className={TOOL} aria-label="Another way for someone" title="Another way for someone (O)" onClick={swap}>
             <Shuffle size={26} aria-hidden />
           </button>
         )}
