@@ -106,6 +106,7 @@ export {
   type GroupPain,
   MARK_KINDS,
   SCALES,
+  SCALE_WORDS,
   type Felt,
   type MarkKind,
   type PastClass,

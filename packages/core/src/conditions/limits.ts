@@ -31,6 +31,11 @@ export type Row<Stage extends string, School extends string> =
   | readonly [Measure, BoundText, Grade, (readonly Stage[])?, ...(WhenText | RowOptions<School>)[]]
   | readonly ['facing', readonly Facing[], Grade, (readonly Stage[])?, ...(WhenText | RowOptions<School>)[]];
 
+/** Why a bound on balance ends where both hands hold. */
+export const HELD = { reading: 'Held with both hands, balance is trained, not risked.' } as const;
+/** Why a bound on how far the knees bend under load is for standing alone. */
+export const ON_FEET = { reading: 'Read for squats on the feet: kneeling and sitting bear nothing down.' } as const;
+
 const BOUND = /^(?:(<=|>=|=) (-?[\d.]+)|(-?[\d.]+)\.\.(-?[\d.]+))$/;
 const WHEN = /^(\w+) (>=|>|<|=) (-?[\d.]+)$/;
 

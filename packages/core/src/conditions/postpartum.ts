@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { limits, noInversion, ON_FEET, pick } from './limits.js';
 import { clearance, emergency, found, note, today } from './screening.js';
 
 /** One finger-breadth in cm (1.5 to 2 in practice; from memory). */
@@ -130,7 +130,7 @@ export const postpartum = condition({
       ['spineRotation', '<= 15', 'avoid', ['young-caesarean']], ['spineRotation', '<= 30', 'modify', EARLY]),
     ...limits('pp-11', 'It stretches the stitches.', 'common practice', ['hipAbduction', '<= 30', 'avoid', ['stitches']]),
     ...limits('pp-12', 'A deep squat bears down on the floor.', ['GOOM*', 'NG210*'],
-      ['kneeFlexionLoaded', '<= 90', 'modify', EARLY, 'standing', { reading: 'Read for squats on the feet: kneeling and sitting bear nothing down.' }],
+      ['kneeFlexionLoaded', '<= 90', 'modify', EARLY, 'standing', ON_FEET],
       ['kneeFlexionLoaded', '<= 90', 'avoid', ['bearing'], 'standing']),
     ...limits('pp-13', 'Long strain bears down; breathe out on the effort.', 'common practice', ['hold', '<= 20', 'modify', ['p1', 'p2', 'pf'], 'effort >= 3']),
     ...limits('pp-14', 'Sore wrists from lifting, a weak belly.', 'common practice', ['handLoad', '<= 0.4', 'modify', EARLY]),

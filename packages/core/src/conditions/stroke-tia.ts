@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { HELD, limits, pick } from './limits.js';
 import { callNow, clearance, emergency, found, note, refer, today } from './screening.js';
 
 const LATER = ['sub', 'chronic'] as const;
@@ -75,7 +75,7 @@ export const strokeTia = condition({
     ...limits('str-03', 'A torn artery is healing.', 'AHACAD*', ['cervicalFlexion', '>= -10', 'avoid', ['neck']], ['cervicalRotation', '<= 30', 'avoid', ['neck']], ['neckSweep', '<= 30', 'avoid', ['neck']]),
     ...limits('str-04', 'Don’t twist the neck at its end.', 'AHACAD*', ['cervicalFlexion', '>= -20', 'modify', LATER], ['cervicalRotation', '<= 45', 'modify', LATER]),
     ...limits('str-05', 'The weak side gives way.', 'AHASTR*', ['support', '>= 2', 'avoid', ['fallRisk'], 'standing'], ['support', '>= 1', 'modify', ['steady'], 'feetDown = 1']),
-    ...limits('str-06', 'A weak or unseen side does not catch a fall.', 'AHASTR*', ['feetDown', '= 2', 'avoid', ['fallRisk'], 'standing'], ['balanceMargin', '>= 6', 'avoid', ['fallRisk'], 'support < 2', { reading: 'Held with both hands, balance is trained, not risked.' }]),
+    ...limits('str-06', 'A weak or unseen side does not catch a fall.', 'AHASTR*', ['feetDown', '= 2', 'avoid', ['fallRisk'], 'standing'], ['balanceMargin', '>= 6', 'avoid', ['fallRisk'], 'support < 2', HELD]),
     ...limits('str-07', 'A loose shoulder pinches: support the elbow, never pull.', 'common practice', ['shoulderElevation', '<= 90', 'avoid', ['arm']]),
     ...limits('str-08', 'A loose shoulder pinches.', 'common practice', ['handLoad', '<= 0.2', 'modify', ['arm']]),
     ...limits('str-09', 'Pressure.', 'AHASTR*', ['hold', '<= 20', 'modify', undefined, 'effort >= 3']),

@@ -29,6 +29,11 @@ export interface FileProblem {
   readonly message: string;
 }
 
+export interface FoundPeople {
+  readonly found: readonly FoundPerson[];
+  readonly problems: readonly FileProblem[];
+}
+
 /** Heads of columns as people write them. */
 const HEADS = {
   name: /^(full ?)?names?$|^person$|^client$|^participant$/i,
@@ -40,7 +45,7 @@ const HEADS = {
 const NAME_MOST = 80;
 
 /** People of a CSV with a header row; its delimiter is found. Problems name the row. */
-export function peopleOfCsv(text: string): { readonly found: readonly FoundPerson[]; readonly problems: readonly FileProblem[] } {
+export function peopleOfCsv(text: string): FoundPeople {
   // Files of spreadsheets often begin with a byte order mark.
   const { data, meta, errors } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,

@@ -2,7 +2,7 @@ import { findCondition } from '../conditions/all.js';
 import { answersFromWords } from '../conditions/from-words.js';
 import type { Participant } from '../participants/participant.js';
 import type { PersonJson } from '../planning/json.js';
-import type { FileProblem, FoundPerson } from './csv.js';
+import type { FileProblem, FoundPeople, FoundPerson } from './csv.js';
 import { isRecord } from '../record.js';
 
 /** What one person does instead of each step, and why, in words. */
@@ -72,7 +72,7 @@ function nameOf(patient: Readonly<Record<string, unknown>>): string {
 }
 
 /** People of an R4 bundle, with what their conditions are called there; what that means here is proposed. */
-export function peopleOfFhir(bundle: unknown): { readonly found: readonly FoundPerson[]; readonly problems: readonly FileProblem[] } {
+export function peopleOfFhir(bundle: unknown): FoundPeople {
   if (!isRecord(bundle) || bundle['resourceType'] !== 'Bundle' || !Array.isArray(bundle['entry']))
     return { found: [], problems: [{ where: 'resourceType', message: 'no FHIR bundle with a list "entry"' }] };
   const resources = (bundle['entry'] as readonly unknown[]).flatMap((one) =>

@@ -1,11 +1,6 @@
-import { peopleOfCsv, type FileProblem, type FoundPerson } from './csv.js';
+import { peopleOfCsv, type FoundPeople } from './csv.js';
 import { peopleOfFhir } from './fhir.js';
 import { peopleOfVcards } from './vcard.js';
-
-export interface FoundPeople {
-  readonly found: readonly FoundPerson[];
-  readonly problems: readonly FileProblem[];
-}
 
 /** People of a file, told by what it holds: vCards, a FHIR bundle, or a table with a header row. */
 export function peopleOfFile(text: string): FoundPeople {

@@ -1,6 +1,6 @@
 import { parse } from 'vcard4';
 import { answersFromWords } from '../conditions/from-words.js';
-import type { FileProblem, FoundPerson } from './csv.js';
+import type { FileProblem, FoundPeople, FoundPerson } from './csv.js';
 
 interface Property {
   readonly value?: unknown;
@@ -29,7 +29,7 @@ function textOf(card: Card, name: string): string {
 }
 
 /** People of vCards (RFC 6350): a name, and a note where there is one. */
-export function peopleOfVcards(text: string): { readonly found: readonly FoundPerson[]; readonly problems: readonly FileProblem[] } {
+export function peopleOfVcards(text: string): FoundPeople {
   const cards = text.replace(/^\uFEFF/, '').match(/BEGIN:VCARD[\s\S]*?END:VCARD/gi) ?? [];
   if (cards.length === 0) return { found: [], problems: [{ where: 'line 1', message: 'no vCard; expected BEGIN:VCARD' }] };
   const problems: FileProblem[] = [];

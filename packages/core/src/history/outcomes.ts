@@ -1,9 +1,8 @@
 import { counted } from '../counted.js';
 import type { Library } from '../asanas/library.js';
 import type { NoteSection } from '../screening/clinician-note.js';
-import { FELT, isChange, type Felt, type PastClass, type Scale } from './past-class.js';
+import { changesOf, FELT, SCALES, SCALE_WORDS, type Felt, type PastClass, type Scale } from './past-class.js';
 
-const SCALE_WORDS: Readonly<Record<Scale, string>> = { pain: 'Pain', ease: 'Ease', breath: 'Free breath', effort: 'Effort' };
 const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'worse', same: 'the same', better: 'better' };
 /** So many postures in which somebody stopped or hurt are named. */
 const MOST_NAMED = 5;
@@ -15,16 +14,11 @@ function median(values: readonly number[]): number {
 }
 
 function scaleLine(classes: readonly PastClass[], scale: Scale): string[] {
-  const pairs = classes.flatMap(({ before, after }) => {
-    const [was, is] = [before[scale], after[scale]];
-    return was === undefined || is === undefined ? [] : [{ was, is }];
-  });
-  if (pairs.length === 0) return [];
-  const changed = pairs.filter(({ was, is }) => isChange(was, is));
-  const less = changed.filter(({ was, is }) => is < was).length;
-  const medians = `${median(pairs.map(({ was }) => was))} before, ${median(pairs.map(({ is }) => is))} after`;
+  const { before, after, less, more } = changesOf(classes, scale);
+  if (before.length === 0) return [];
+  const medians = `${median(before)} before, ${median(after)} after`;
   return [
-    `${SCALE_WORDS[scale]}, 0 to 10, median of ${counted(pairs.length, 'class', 'classes')}: ${medians}; clearly less in ${less}, clearly more in ${changed.length - less}`,
+    `${SCALE_WORDS[scale]}, 0 to 10, median of ${counted(before.length, 'class', 'classes')}: ${medians}; clearly less in ${less}, clearly more in ${more}`,
   ];
 }
 
@@ -49,7 +43,7 @@ export function outcomes(history: readonly PastClass[], library: Library): NoteS
     heading: 'How classes went',
     lines: [
       `Took part in ${classes.length} of ${counted(history.length, 'class', 'classes')}, from ${classes[0]!.day} to ${classes.at(-1)!.day}`,
-      ...(['pain', 'ease', 'breath', 'effort'] as const).flatMap((scale) => scaleLine(classes, scale)),
+      ...SCALES.flatMap((scale) => scaleLine(classes, scale)),
       ...(felt.length > 0 ? [`Went home ${felt.map(({ one, times }) => `${FELT_WORDS[one]} ${times}`).join(', ')}`] : []),
       ...troubles(classes, library),
       'A change counts from two points on, or 30 % of the first value (Farrar et al., Pain 2001).',

@@ -3,6 +3,7 @@ import type { Side } from '../angles.js';
 export const SCALES = ['pain', 'ease', 'breath', 'effort'] as const;
 /** Told before and after a class, each 0 (none) to 10 (as much as can be). */
 export type Scale = (typeof SCALES)[number];
+export const SCALE_WORDS: Readonly<Record<Scale, string>> = { pain: 'Pain', ease: 'Ease', breath: 'Free breath', effort: 'Effort' };
 export type Told = Readonly<Partial<Record<Scale, number>>>;
 
 export const MARK_KINDS = ['stopped', 'pain', 'other', 'fine'] as const;
@@ -39,6 +40,17 @@ export function isChange(before: number, after: number): boolean {
   return by >= 2 || (before > 0 && by / before >= 0.3 && by >= 1);
 }
 
+/** A scale as those told it who told it before and after, and for how many it was less, or more, by as much as counts as a change. */
+export function changesOf(parts: readonly Pick<PastClass, 'before' | 'after'>[], scale: Scale) {
+  const told = parts.flatMap((part) => {
+    const [before, after] = [part.before[scale], part.after[scale]];
+    return before === undefined || after === undefined ? [] : [{ before, after }];
+  });
+  const changed = told.filter(({ before, after }) => isChange(before, after));
+  const less = changed.filter(({ before, after }) => after < before).length;
+  return { before: told.map((one) => one.before), after: told.map((one) => one.after), less, more: changed.length - less };
+}
+
 /** How pain went in a class as a whole: nobody is named, and nobody can be told apart. */
 export interface GroupPain {
   /** How many told it before and after. */
@@ -56,12 +68,9 @@ const FEWEST = 3;
 
 /** The pain of those who told it before and after; `null` where they are too few not to be known by it. */
 export function painOf(parts: readonly Pick<PastClass, 'before' | 'after'>[]): GroupPain | null {
-  const told = parts.flatMap(({ before, after }) =>
-    before.pain === undefined || after.pain === undefined ? [] : [{ before: before.pain, after: after.pain }],
-  );
-  if (told.length < FEWEST) return null;
-  const mean = (when: 'before' | 'after') => told.reduce((sum, one) => sum + one[when], 0) / told.length;
-  const changed = told.filter(({ before, after }) => isChange(before, after));
-  const less = changed.filter(({ before, after }) => after < before).length;
-  return { asked: told.length, before: mean('before'), after: mean('after'), less, more: changed.length - less };
+  const { before, after, less, more } = changesOf(parts, 'pain');
+  const asked = before.length;
+  if (asked < FEWEST) return null;
+  const mean = (values: readonly number[]) => values.reduce((sum, one) => sum + one, 0) / asked;
+  return { asked, before: mean(before), after: mean(after), less, more };
 }

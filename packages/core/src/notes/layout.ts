@@ -71,15 +71,15 @@ export function checkText(text: string): Problem | null {
 export interface Layout {
   readonly header: Header;
   readonly lines: readonly SheetLine[];
-  /** Lines that were read as a header, a title or a section, with what they are. */
-  readonly set: ReadonlyMap<number, { readonly kind: 'heading' | 'note'; readonly text: string }>;
+  /** The `key: value` lines of the header, by their numbers. */
+  readonly set: ReadonlyMap<number, string>;
   readonly problems: readonly Problem[];
 }
 
 export function layOut(text: string): Layout {
   const header: Header = { title: '', minutes: null, room: null, assists: false, senses: null, place: null };
   const lines: SheetLine[] = [];
-  const set = new Map<number, { readonly kind: 'heading' | 'note'; readonly text: string }>();
+  const set = new Map<number, string>();
   const problems: Problem[] = [];
   let isHead = true;
   text.split('\n').forEach((full, i) => {
@@ -88,7 +88,6 @@ export function layOut(text: string): Layout {
     const heading = headingOf(full);
     if (heading) {
       if (heading.level === 1 && header.title === '') header.title = heading.name;
-      set.set(line, { kind: 'heading', text: full.trimEnd() });
       lines.push({ line, text: full.trimEnd(), marked: true });
       return;
     }
@@ -97,7 +96,7 @@ export function layOut(text: string): Layout {
     if (isHead && key !== undefined && HEADER_KEYS.has(key)) {
       const problem = readHeader(key, pair![2]!.trim(), header);
       if (problem) problems.push({ field: `line ${line}`, message: problem });
-      set.set(line, { kind: 'note', text: full.trimEnd() });
+      set.set(line, full.trimEnd());
       return;
     }
     // A title may stand above it.

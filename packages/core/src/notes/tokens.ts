@@ -295,8 +295,8 @@ function readSide(blanks: Blanks): StepSide | null {
 /** Reads all that is not the name out of a line; `text` is one line, its places are kept. */
 export function tokensOf(text: string): Tokens {
   const blanks = new Blanks(text.replace(/\t/g, ' '));
-  const comment = NOTE.exec(blanks.rest);
-  const note = comment ? NOTE.exec(blanks.left)![1]!.trim() || null : null;
+  const comment = NOTE.exec(blanks.left);
+  const note = comment?.[1]?.trim() || null;
   if (comment) blanks.take(comment.index, text.length, 'comment');
   const bullet = BULLET.exec(blanks.left)?.[0] ?? '';
   if (bullet.trim() !== '' && blanks.rest.slice(bullet.length).trim() !== '') blanks.take(0, bullet.length, 'bullet');

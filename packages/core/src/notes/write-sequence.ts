@@ -99,7 +99,7 @@ export class SequenceWriter {
     const steps: Step[] = [];
     const unknown: UnknownLine[] = [];
     const notes: ReaderNote[] = [];
-    for (const [line, { kind, text }] of layout.set) if (!weighed.some((one) => one.line === line)) lines.push(plainLine(line, text, kind));
+    for (const [line, text] of layout.set) lines.push(plainLine(line, text, 'note'));
     let carried = START;
     for (const line of weighed) {
       if (line.marked) {

@@ -20,7 +20,7 @@ const COMMON: readonly Measure[] = [
 ]; // prettier-ignore
 const OPTIONS = 4;
 
-/** The measures that a step fails by, the one that is missed most first. */
+/** The measures that a step fails by, in the order of its reasons. */
 export function measuresOf({ reasons }: StepJson): Measure[] {
   return [...new Set(reasons.flatMap(({ measure }) => (measure in MEASURES ? [measure as Measure] : [])))];
 }

@@ -1,7 +1,7 @@
 import { library } from '../asanas/all.js';
 import type { Asana } from '../asanas/library.js';
 import { readCondition } from '../conditions/check-answers.js';
-import { notesReader } from '../notes/read-notes.js';
+import type { NotesReader } from '../notes/read-notes.js';
 import { anybody } from '../participants/participant.js';
 import { adapt } from '../planning/adapt.js';
 import { adaptationJson, type StepJson } from '../planning/json.js';
@@ -33,15 +33,15 @@ export interface TrainingSolution {
   readonly step: StepJson;
 }
 
-/** What is done in a task. @throws Error where its text names no step. */
-export function taskSequence({ text }: TrainingTask): Sequence {
-  const { sequence } = notesReader(library)(text);
+function taskSequence(read: NotesReader, { text }: TrainingTask): Sequence {
+  const { sequence } = read(text);
   if (sequence?.steps.length !== 1) throw new Error(`"${text}" is no single step`);
   return sequence;
 }
 
-export function solveTask(solver: BodySolver, task: TrainingTask, today: string): TrainingSolution {
-  const sequence = taskSequence(task);
+/** Works a task out; `read` is a reader of the library's own words. @throws Error where its text names no step. */
+export function solveTask(solver: BodySolver, read: NotesReader, task: TrainingTask, today: string): TrainingSolution {
+  const sequence = taskSequence(read, task);
   const [step] = sequence.steps;
   const conditions = task.client.conditions.map((text) => readCondition(text).answer);
   const plan = adapt(solver, sequence, { ...anybody(task.client.id), conditions }, { today });

@@ -1,11 +1,13 @@
 import { library } from '../asanas/all.js';
+import { notesReader } from '../notes/read-notes.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { LEVELS } from './clients.js';
 import { levelAt, markAnswer, measuresOf, nextTask, optionsOf, type TaskProgress } from './marking.js';
 import { solveTask, TRAINING_TASKS } from './tasks.js';
 
 const solver = new BodySolver(library);
-const solved = new Map(TRAINING_TASKS.map((task) => [task.id, { task, ...solveTask(solver, task, '2026-06-01') }]));
+const read = notesReader(library);
+const solved = new Map(TRAINING_TASKS.map((task) => [task.id, { task, ...solveTask(solver, read, task, '2026-06-01') }]));
 const all = [...solved.values()];
 const step = (id: string) => solved.get(id)!.step;
 

@@ -145,9 +145,9 @@ export class PeopleService {
       const rows = await this.rows.findAll({ where: { teacherId, id: [...ids] }, transaction, lock: true });
       const personId = rows.map(({ id }) => id);
       const uses = await Promise.all([
-        this.plans.findAll({ where: { teacherId, personId }, transaction }),
-        this.parts.findAll({ where: { personId }, transaction }),
-        this.logged.findAll({ where: { personId }, transaction }),
+        this.plans.findAll({ where: { teacherId, personId }, attributes: ['personId'], transaction }),
+        this.parts.findAll({ where: { personId }, attributes: ['personId'], transaction }),
+        this.logged.findAll({ where: { personId }, attributes: ['personId'], transaction }),
       ]);
       const used = new Set(uses.flat().map((row) => row.personId));
       const kept = rows.filter(({ id, version }) => version !== 1 || used.has(id));
@@ -191,11 +191,7 @@ export class PeopleService {
     const person = await this.opened(teacherId, id, 'note');
     const today = dayIn(person.studio.timeZone);
     const sections = clinicianNote(person.conditions, assess(toParticipant(person), today));
-    const logged = await this.logged.findAll({ where: { personId: id }, include: [LogRow], order: ['id'] });
-    const went = outcomes(
-      logged.map((row) => row.toEntry()),
-      library,
-    );
+    const went = outcomes(await this.historyOf(id), library);
     // The questions stand last.
     if (went) sections.splice(-1, 0, went);
     return notePdf(`About ${person.name}: a question before yoga`, today, sections);
@@ -204,16 +200,16 @@ export class PeopleService {
   /** Everything that is kept of one person. */
   async export(teacherId: number, id: number): Promise<Exported> {
     const person = await this.opened(teacherId, id, 'export');
-    const [plans, parts, logged] = await Promise.all([
+    const [plans, parts, history] = await Promise.all([
       this.plans.findAll({ where: { teacherId, personId: id }, order: ['id'] }),
       this.parts.findAll({ where: { personId: id }, order: ['id'] }),
-      this.logged.findAll({ where: { personId: id }, include: [LogRow], order: ['id'] }),
+      this.historyOf(id),
     ]);
     return {
       person,
       plans: plans.map((row) => row.toPlan()),
       classes: parts.map((row) => row.toPart()),
-      history: logged.map((row) => row.toEntry()),
+      history,
       audit: await this.audit.of(teacherId, id),
     };
   }
@@ -225,6 +221,11 @@ export class PeopleService {
       await row.destroy({ transaction });
       await this.audit.record(teacherId, [id], 'erase', transaction);
     });
+  }
+
+  private async historyOf(personId: number): Promise<HistoryEntry[]> {
+    const rows = await this.logged.findAll({ where: { personId }, include: [LogRow], order: ['id'] });
+    return rows.map((row) => row.toEntry());
   }
 
   /** @throws NotFoundException also for another teacher's person: that it exists is private. */

@@ -4,9 +4,6 @@ import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'seque
 import type { Card } from 'ts-fsrs';
 import { readJsonColumn } from '../database/json-column.js';
 
-/** How often somebody's answers to a task had each mark. */
-export type MarkCounts = Partial<Record<TrainingMark, number>>;
-
 /** One task that somebody has answered: how it went, and what decides when it comes back. */
 @Table({ tableName: 'training_tasks', timestamps: false })
 export class TrainingRow extends Model {
@@ -31,14 +28,14 @@ export class TrainingRow extends Model {
   declare card: Card;
 
   @Column(DataType.JSON)
-  declare counts: MarkCounts;
+  declare counts: TrainingProgress['counts'];
 
   readCard(): Card {
     return readJsonColumn(this, 'card') as Card;
   }
 
-  readCounts(): MarkCounts {
-    return readJsonColumn(this, 'counts') as MarkCounts;
+  readCounts(): TrainingProgress['counts'] {
+    return readJsonColumn(this, 'counts') as TrainingProgress['counts'];
   }
 
   toProgress(): TrainingProgress {

@@ -205,7 +205,7 @@ const core = {
     const { levelAt, nextTask, optionsOf, solveTask, TRAINING_TASKS } = await import('@lotus-steady/core/training');
     const task = nextTask(TRAINING_TASKS, progress, now);
     if (!task) return null;
-    const { asana, variation, dose, side, step } = await store.around([anySolver], () => solveTask(anySolver, task, today));
+    const { asana, variation, dose, side, step } = await store.around([anySolver], () => solveTask(anySolver, reader, task, today));
     const { name, about } = task.client;
     return {
       task: task.id, level: levelAt(TRAINING_TASKS, progress), of: TRAINING_TASKS.length, client: { name, about }, asana: asana.name, dose, side, step,

@@ -1,4 +1,4 @@
-import { FELT, type Felt } from '@lotus-steady/core';
+import { FELT, SCALES, SCALE_WORDS, type Felt } from '@lotus-steady/core';
 import type { LogPart } from '@lotus-steady/requests';
 import { Pencil } from 'lucide-react';
 import { Fragment, useState } from 'react';
@@ -12,11 +12,8 @@ import { MARK_WORDS } from '../teach/class-run.js';
 const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'Worse', same: 'Same', better: 'Better' };
 
 /** What is asked besides pain, where there is something to say: 0 none, 10 the most. */
-const SCALES = [
-  ['ease', 'Ease'],
-  ['breath', 'Free breath'],
-  ['effort', 'Effort'],
-] as const;
+const BESIDES = SCALES.filter((scale) => scale !== 'pain');
+const MOST_LETTERS = 2000;
 
 interface Props {
   readonly name: string;
@@ -95,9 +92,9 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
             <span className="font-semibold">0 to 10</span>
             <span className="font-semibold">before</span>
             <span className="font-semibold">after</span>
-            {SCALES.map(([scale, words]) => (
+            {BESIDES.map((scale) => (
               <Fragment key={scale}>
-                <span>{words}</span>
+                <span>{SCALE_WORDS[scale]}</span>
                 {(
                   [
                     ['before', before],
@@ -106,7 +103,7 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
                 ).map(([when, told]) => (
                   <select
                     key={when}
-                    aria-label={`${words}, ${name}, ${when}`}
+                    aria-label={`${SCALE_WORDS[scale]}, ${name}, ${when}`}
                     className={INPUT}
                     value={told[scale] ?? ''}
                     onChange={({ target }) => onChange({ [when]: withScale(told, scale, target.value) })}
@@ -128,11 +125,11 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
               <input
                 className={`${INPUT} mt-1 font-normal`}
                 value={note}
-                maxLength={2000}
+                maxLength={MOST_LETTERS}
                 onChange={({ target }) => onChange({ note: target.value })}
               />
             </label>
-            <Dictate text={note} onChange={(text) => onChange({ note: text.slice(0, 2000) })} into={`the note on ${name}`} />
+            <Dictate text={note} onChange={(text) => onChange({ note: text.slice(0, MOST_LETTERS) })} into={`the note on ${name}`} />
           </div>
           <label className="flex items-center gap-2 text-sm">
             <input

@@ -1,5 +1,5 @@
 import { MEASURES, type Measure } from '@lotus-steady/core';
-import { markAnswer, type TrainingAnswer, type TrainingMark } from '@lotus-steady/core/training';
+import { ANSWERS, markAnswer, type TrainingAnswer, type TrainingMark } from '@lotus-steady/core/training';
 import type { TrainingProgress } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseISO } from 'date-fns';
@@ -99,7 +99,7 @@ function Case({ of, onAnswer, onNext }: { of: TrainingCase; onAnswer: (mark: Tra
         <fieldset className="mt-4">
           <legend className="mb-2 font-semibold">What becomes of this step?</legend>
           <div className="flex flex-wrap gap-2">
-            {(Object.keys(ANSWER_WORDS) as TrainingAnswer[]).map((one) => (
+            {ANSWERS.map((one) => (
               <button
                 key={one}
                 type="button"
