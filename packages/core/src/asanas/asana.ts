@@ -66,6 +66,8 @@ export interface VariationSpec extends AngleGroups {
   readonly declared?: Partial<DeclaredSpec>;
   /** Only for breathing practices: another count. */
   readonly pattern?: BreathPattern;
+  /** What is seen close up, where it isn't the asana's. */
+  readonly detail?: Detail;
 }
 
 /** Seconds of each phase of one breath. */
@@ -75,6 +77,13 @@ export interface BreathPattern {
   readonly out: number;
   readonly pauseOut: number;
 }
+
+/** What is seen close up of a breath or a small movement, which the figure as a whole can't show. */
+export const DETAILS = [
+  'nose', 'nostrils-in-turn', 'nostril-left', 'nostril-right', 'lips', 'tongue', 'teeth', 'roar', 'hum', 'hiss', 'feather', 'voice', 'throat', 'sigh', 'gaze', 'eyes', 'chin', 'belly', 'belly-in', 'drawn-up', 'ribs', 'three-parts', 'pelvic-floor', 'heart', 'hand', 'toes', 'ankle', 'toes-up-and-down', 'heel', 'squeeze', 'seat',
+  'pelvis-rolls', 'pelvis-rolls-lying', 'turns-of-the-head', 'shoulders',
+] as const; // prettier-ignore
+export type Detail = (typeof DETAILS)[number];
 
 export interface StepSpec {
   readonly asana: string;
@@ -126,6 +135,8 @@ export interface AsanaSpec {
   readonly dose: DoseSpec;
   /** Breathing practices: seconds of each phase. */
   readonly pattern?: BreathPattern;
+  /** What is seen close up beside the figure. */
+  readonly detail?: Detail;
   readonly breath: { readonly inhale: string; readonly exhale: string };
   readonly variations: readonly VariationSpec[];
   readonly substitutes: readonly string[];

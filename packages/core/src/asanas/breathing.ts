@@ -16,6 +16,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 3, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'notice it come', exhale: 'notice it go' },
     variations: [{ id: 'hands-on-belly-and-chest', for: 'feeling the movement', armL: { shoulder: 40, plane: 55, rotation: -60, elbow: 125 }, armR: { shoulder: 18, plane: 40, rotation: -65, elbow: 85 }, contacts: ['L.hand~chest', 'R.hand~belly'] },
       { id: 'lying', for: 'pain, fatigue, pregnancy (side)', as: 'constructive-rest' },
@@ -39,6 +40,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'belly',
     breath: { inhale: 'belly rises like a balloon', exhale: 'belly sinks' },
     variations: [
       { id: 'with-a-toy-on-the-belly', for: 'children' },
@@ -64,6 +66,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'three-parts',
     breath: { inhale: 'belly, ribs, top of the chest', exhale: 'chest, ribs, belly' },
     variations: [
       { id: 'two-parts', for: 'anxiety, breathlessness' },
@@ -88,6 +91,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'ribs',
     breath: { inhale: 'ribs widen into the hands', exhale: 'ribs narrow, low belly draws in' },
     variations: [
       { id: 'strap-round-the-ribs', for: 'scoliosis, after birth' },
@@ -111,6 +115,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 10, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'throat',
     breath: { inhale: 'soft sound in the throat, nose only', exhale: 'same sound, same length' },
     variations: [
       { id: 'only-on-the-exhale', for: 'high blood pressure, beginners' },
@@ -135,6 +140,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, retention: 3, abdominalLoad: 0 },
     dose: { breaths: 6, rounds: 1 },
     pattern: { in: 3, pauseIn: 3, out: 5, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'in for three, wait for three', exhale: 'out without hurry' },
     variations: [{ id: 'without-the-pause', for: 'pregnancy, high blood pressure, heart, eye pressure, panic', as: 'extended-exhale' },
       { id: 'pause-after-the-exhale', for: 'experienced only', declared: { retention: 2 }, pattern: { in: 3, pauseIn: 0, out: 5, pauseOut: 2 } },
@@ -158,6 +164,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 4, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 6, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'four easy counts', exhale: 'six, later eight' },
     variations: [
       { id: '3-and-4', for: 'breathlessness, pregnancy, children', pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 } },
@@ -181,6 +188,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 4, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'count', exhale: 'count' },
     variations: [{ id: 'square', for: 'only where holds are allowed', as: 'box-breath' }],
     substitutes: ['coherent-breath', 'extended-exhale'],
@@ -202,6 +210,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 6, rounds: 1 },
     pattern: { in: 5, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'five counts', exhale: 'five counts' },
     variations: [
       { id: 'four-and-four-or-four-and-six', for: 'breathlessness, beginners', pattern: { in: 4, pauseIn: 0, out: 4, pauseOut: 0 } },
@@ -225,6 +234,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, retention: 4, abdominalLoad: 0 },
     dose: { rounds: 5 },
     pattern: { in: 4, pauseIn: 4, out: 4, pauseOut: 4 },
+    detail: 'nose',
     breath: { inhale: 'in, wait', exhale: 'out, wait' },
     variations: [{ id: 'no-pauses', for: 'pregnancy, heart, blood or eye pressure, panic', as: 'equal-breath' }],
     substitutes: ['equal-breath', 'coherent-breath'],
@@ -246,6 +256,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 2, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'lips',
     breath: { inhale: 'through the nose', exhale: 'through pursed lips or a straw' },
     variations: [
       { id: 'leaning-forward', for: 'lung disease, breathlessness', root: { pitch: 38 }, legs: { hipFlexion: 124 }, arms: { shoulder: 62, plane: 80, elbow: 66 }, contacts: ['elbow~thigh'] },
@@ -269,6 +280,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 5, rounds: 1 },
     pattern: { in: 2, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'feather',
     breath: { inhale: 'smell the flower', exhale: 'blow slowly, as if keeping a feather in the air, the head turning along' },
     variations: [
       { id: 'five-fingers-as-feathers', for: 'small children' },
@@ -295,6 +307,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { rounds: 6 },
     pattern: { in: 4, pauseIn: 0, out: 6, pauseOut: 0 },
+    detail: 'nostrils-in-turn',
     breath: { inhale: 'left, next time right', exhale: 'right, next time left' },
     variations: [{ id: 'elbow-supported', for: 'shoulders', contacts: ['elbow>table@72'] },
       { id: 'imagined', for: 'cold, sore shoulder', as: 'natural-awareness' },
@@ -319,6 +332,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 6, pauseOut: 0 },
+    detail: 'nostril-left',
     breath: { inhale: 'left', exhale: 'right' },
     variations: [
       { id: 'imagined', for: 'cold' },
@@ -346,6 +360,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'nostril-right',
     breath: { inhale: 'right', exhale: 'left' },
     variations: [{ id: 'equal-breath', for: 'high blood pressure, heart, anxiety', as: 'equal-breath' }],
     substitutes: ['standing-sun-breath', 'equal-breath'],
@@ -372,6 +387,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 6, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 8, pauseOut: 0 },
+    detail: 'hum',
     breath: { inhale: 'through the nose', exhale: 'hum until the air ends' },
     variations: [
       { id: 'hands-on-thighs', for: 'shoulders, panic (ears open)', as: 'natural-awareness' },
@@ -396,6 +412,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'tongue',
     breath: { inhale: 'through the rolled tongue', exhale: 'through the nose' },
     variations: [{ id: 'teeth', for: 'tongue does not roll', as: 'sitkari' }],
     substitutes: ['sitkari', 'extended-exhale'],
@@ -417,6 +434,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 8, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'teeth',
     breath: { inhale: 'through the teeth', exhale: 'through the nose' },
     variations: [{ id: 'nose-only', for: 'sensitive teeth', as: 'extended-exhale' }],
     substitutes: ['sitali', 'extended-exhale'],
@@ -438,6 +456,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 4 },
     dose: { repetitions: 20, rounds: 2 },
     pattern: { in: 0.5, pauseIn: 0, out: 0.5, pauseOut: 0 },
+    detail: 'belly-in',
     breath: { inhale: 'passive', exhale: 'short push of the belly through the nose' },
     variations: [
       { id: 'slow', for: 'learners', pattern: { in: 1, pauseIn: 0, out: 1, pauseOut: 0 } },
@@ -464,6 +483,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 4, abdominalLoad: 4 },
     dose: { repetitions: 10, rounds: 2 },
     pattern: { in: 1, pauseIn: 0, out: 1, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'active and full', exhale: 'active and full' },
     variations: [{ id: 'sun-breath', for: 'nearly all therapy groups', as: 'chair-sun-breath' }],
     substitutes: ['standing-sun-breath', 'chair-sun-breath'],
@@ -488,6 +508,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0, jawOpening: 2 },
     dose: { repetitions: 4, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'roar',
     breath: { inhale: 'through the nose', exhale: 'tongue out, long ha' },
     variations: [
       { id: 'silent', for: 'offices' },
@@ -511,6 +532,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 3, rounds: 2 },
     pattern: { in: 3, pauseIn: 0, out: 6, pauseOut: 0 },
+    detail: 'sigh',
     breath: { inhale: 'in, and a sip more', exhale: 'sigh through the mouth' },
     variations: [
       { id: 'lying', for: 'cramps, rest', as: 'constructive-rest' },
@@ -534,6 +556,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 2, retention: 8, abdominalLoad: 1 },
     dose: { rounds: 5 },
     pattern: { in: 4, pauseIn: 8, out: 8, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'fill and hold, chin lowered', exhale: 'slow' },
     variations: [
       { id: 'short', for: 'learners', as: 'three-count-pause' },
@@ -558,6 +581,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 2, retention: 4, abdominalLoad: 1 },
     dose: { rounds: 5 },
     pattern: { in: 4, pauseIn: 0, out: 6, pauseOut: 4 },
+    detail: 'nose',
     breath: { inhale: 'slow', exhale: 'empty, wait' },
     variations: [{ id: 'none', for: 'where holds are barred', as: 'extended-exhale' }],
     substitutes: ['extended-exhale'],
@@ -583,6 +607,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 3, retention: 6, abdominalLoad: 4, pelvicFloorCue: 2 },
     dose: { rounds: 3 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 6 },
+    detail: 'drawn-up',
     breath: { inhale: 'after releasing', exhale: 'empty, then draw the belly up' },
     variations: [
       { id: 'soft-belly-draw-on-the-exhale', for: 'most people', declared: { retention: 0, effort: 1, abdominalLoad: 1 }, pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 } },
@@ -606,6 +631,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0, pelvicFloorCue: 1 },
     dose: { repetitions: 8, rounds: 1 },
     pattern: { in: 4, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'pelvic-floor',
     breath: { inhale: 'release fully', exhale: 'lift gently, a third of full strength' },
     variations: [
       { id: 'release-only', for: 'pelvic pain, overactive floor, late pregnancy before birth', declared: { pelvicFloorCue: -1 } },
@@ -630,6 +656,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 5, rounds: 2 },
     pattern: { in: 2, pauseIn: 0, out: 3, pauseOut: 0 },
+    detail: 'hand',
     breath: { inhale: 'trace up a finger', exhale: 'trace down' },
     variations: [
       { id: 'on-a-friend-s-back', for: 'families' },
@@ -653,6 +680,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 5, rounds: 1 },
     pattern: { in: 2, pauseIn: 0, out: 5, pauseOut: 0 },
+    detail: 'hiss',
     breath: { inhale: 'nose', exhale: 'long sss' },
     variations: [
       { id: 'lying-like-a-snake', for: 'energy', as: 'sphinx' },
@@ -673,6 +701,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, retention: 2, abdominalLoad: 0 },
     dose: { breaths: 6, rounds: 1 },
     pattern: { in: 6, pauseIn: 0, out: 6, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'in three steps with a short stop between them', exhale: 'long and smooth' },
     variations: [
       { id: 'on-the-exhale', for: 'settling: the stops lie in the breath out', pattern: { in: 4, pauseIn: 0, out: 8, pauseOut: 0 } },
@@ -694,6 +723,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 6, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 7, pauseOut: 0 },
+    detail: 'voice',
     breath: { inhale: 'quiet, through the nose', exhale: 'one long sound' },
     variations: [{ id: 'silent', for: 'those who prefer not to sing; the sound is only thought', pattern: { in: 3, pauseIn: 0, out: 5, pauseOut: 0 } }],
     substitutes: ['bhramari', 'extended-exhale'],
@@ -712,6 +742,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 5, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'heart',
     breath: { inhale: 'as it comes', exhale: 'a kind wish, for yourself, then for others' },
     variations: [
       { id: 'lying', for: 'fatigue, pain', as: 'constructive-rest' },
@@ -733,6 +764,7 @@ export const breathing: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 2, rounds: 1 },
     pattern: { in: 3, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'gaze',
     breath: { inhale: 'as it comes', exhale: 'rest the eyes on the point' },
     variations: [{ id: 'soft', for: 'dry or tired eyes, headache: a wide, soft gaze, blinking freely' }],
     substitutes: ['natural-awareness', 'chair-eye-circles'],

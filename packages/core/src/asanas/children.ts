@@ -835,6 +835,7 @@ export const children: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 5, rounds: 1 },
     pattern: { in: 1.5, pauseIn: 0, out: 4, pauseOut: 0 },
+    detail: 'nose',
     breath: { inhale: 'three quick sniffs', exhale: 'one long sigh' },
     variations: [{ id: 'slow', for: 'asthma, worry', pattern: { in: 3, pauseIn: 0, out: 5, pauseOut: 0 } }],
     substitutes: ['snake-breath', 'sighing-breath'],

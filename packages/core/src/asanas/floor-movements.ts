@@ -426,6 +426,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     },
     declared: { effort: 1, abdominalLoad: 1, pelvicFloorCue: 1 },
     dose: { repetitions: 8, rounds: 1 },
+    detail: 'seat',
     breath: { inhale: 'let go', exhale: 'tighten, count to five' },
     variations: [
       { id: 'prone', for: 'low back', as: 'makarasana' },
@@ -450,6 +451,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     },
     declared: { effort: 2, abdominalLoad: 1 },
     dose: { repetitions: 6, rounds: 1 },
+    detail: 'heel',
     breath: { inhale: 'let go', exhale: 'dig the heels in and pull, nothing moves' },
     variations: [
       { id: 'one-heel', for: 'after an operation, weak legs', legR: { hipFlexion: 40, hipAbduction: 2, knee: 84, ankle: 10 }, legL: { hipFlexion: 2, knee: 4, ankle: -14 } },
@@ -606,6 +608,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     posture: { like: 'chair-mountain', contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh'] },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 8, rounds: 1 },
+    detail: 'toes',
     breath: { inhale: 'lift or spread', exhale: 'lay the toes down one by one' },
     variations: [
       { id: 'standing', for: 'balance', as: 'tadasana' },

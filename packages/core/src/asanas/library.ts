@@ -1,7 +1,7 @@
 import type { Side } from '../angles.js';
 import { readPosture, type Posture, type PostureSpec } from '../body/posture.js';
 import { KnowledgeError } from '../knowledge-error.js';
-import type { AngleGroups, AsanaSpec, Base, BreathPattern, DeclaredSpec, DoseSpec, ListVariationSpec, StepSpec, VariationSpec } from './asana.js';
+import type { AngleGroups, AsanaSpec, Base, BreathPattern, DeclaredSpec, Detail, DoseSpec, ListVariationSpec, StepSpec, VariationSpec } from './asana.js';
 import { PURPOSES, type PurposeWeights } from './purposes.js';
 
 /** One way to do an asana, ready to be solved: the posture and, for movements, its other end. */
@@ -16,6 +16,8 @@ export interface Variation {
   readonly declared: DeclaredSpec;
   /** The breath of a breathing practice. */
   readonly pattern: BreathPattern | null;
+  /** What is seen close up beside the figure. */
+  readonly detail: Detail | null;
 }
 
 /** A named way through a step list, all its steps told. */
@@ -195,6 +197,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
       declared: { ...from.declared, ...variation.declared },
       // A breath done in another posture stays that breath.
       pattern: variation.pattern ?? from.pattern ?? spec.pattern ?? null,
+      detail: variation.detail ?? from.detail ?? spec.detail ?? null,
     };
   };
 
@@ -235,6 +238,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
             moves: moves ? readPosture(moves, `${spec.id} moves`) : null,
             declared: spec.declared,
             pattern: spec.pattern ?? null,
+            detail: spec.detail ?? null,
           },
         ]
       : [];

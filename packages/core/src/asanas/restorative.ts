@@ -335,7 +335,7 @@ export const restorative: readonly AsanaSpec[] = [
     posture: {
       like: 'viparita-karani',
       legs: { hipFlexion: 92, hipAbduction: 41, hipRotation: 42, knee: 110, ankle: -20 },
-      contacts: ['sacrum>floor', 'upperback>floor', 'headback>floor', 'L.sole~R.sole', 'handback>floor'],
+      contacts: ['sacrum>floor', 'upperback>floor', 'headback>floor', 'L.sole~R.sole', 'edge~wall.front', 'handback>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 4, rounds: 1 },

@@ -129,6 +129,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 10, rounds: 2 },
+    detail: 'toes-up-and-down',
     breath: { inhale: 'toes towards you', exhale: 'toes away' },
     variations: [
       { id: 'lying-legs-on-a-cushion', for: 'swelling, bed rest', as: 'supine-ankle-pumps' },

@@ -13,15 +13,16 @@ export const standingMovements: readonly AsanaSpec[] = [
     posture: { like: 'tadasana', contacts: ['sole>floor'] },
     moves: {
       when: 'inhale',
-      arms: { shoulder: 20, plane: 5, elbow: 24 },
+      arms: { shoulder: 8, plane: 5, elbow: 18 },
       contacts: ['sole>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 6, rounds: 1 },
+    detail: 'shoulders',
     breath: { inhale: 'shoulders up to the ears', exhale: 'let them drop' },
     variations: [
       { id: 'hands-on-thighs', for: 'sitting, tired legs', as: 'chair-mountain' },
-      { id: 'slow-drop', for: 'neck pain, a replaced or dislocated shoulder', moves: { arms: { shoulder: 14, plane: 10, elbow: 14 } } },
+      { id: 'slow-drop', for: 'neck pain, a replaced or dislocated shoulder', moves: { arms: { shoulder: 6, plane: 10, elbow: 12 } } },
     ],
     substitutes: ['chair-shoulder-circles', 'wall-arm-slide'],
     counterposes: ['neck-release', 'tadasana'],

@@ -290,6 +290,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 15, rounds: 2 },
+    detail: 'toes-up-and-down',
     breath: { inhale: 'toes up', exhale: 'toes away' },
     variations: [
       { id: 'calves-on-chair-or-cushion', for: 'swelling', as: 'legs-on-chair' },
@@ -362,6 +363,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     },
     declared: { effort: 2, abdominalLoad: 2, pelvicFloorCue: 1 },
     dose: { breaths: 5, rounds: 3 },
+    detail: 'squeeze',
     breath: { inhale: 'release', exhale: 'squeeze lightly' },
     variations: [{ id: 'with-small-bridge', for: 'hips', root: { pitch: -105 } }],
     substitutes: ['chair-adductor-squeeze', 'deep-core-tabletop'],

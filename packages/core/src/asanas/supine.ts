@@ -52,6 +52,7 @@ export const supine: readonly AsanaSpec[] = [
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 8, rounds: 1 },
+    detail: 'pelvis-rolls-lying',
     breath: { inhale: 'small hollow under the waist', exhale: 'low back to the floor, belly drawn in' },
     variations: [{ id: 'seated-or-all-fours', for: 'pregnancy', as: 'chair-pelvic-clock' },
       { id: 'press-until-no-gap-is-left-hold-5-breaths', for: 'deep core after birth' },
@@ -78,6 +79,7 @@ export const supine: readonly AsanaSpec[] = [
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 5, rounds: 2 },
+    detail: 'pelvis-rolls-lying',
     breath: { inhale: 'half of the clock', exhale: 'the other half' },
     variations: [
       { id: '12-to-6-only', for: 'first step', as: 'supine-pelvic-tilt' },

@@ -1,11 +1,8 @@
 import fc from 'fast-check';
 import { solver } from '../planning/adapt.fixture.js';
-import { withBreathCurve } from './breath-curve.js';
-import { drawFigure } from './draw.js';
+import { breathCurve, breathWidth } from './breath-curve.js';
 import { bestView } from './best-view.js';
 import { stepFigures } from './step-figure.js';
-
-const seat = drawFigure(solver.form('chair-mountain').ends[0]!.solved.placed, 'side');
 
 /** The pieces of the added line: how far each goes on and how far it rises. */
 function piecesOf(d: string): { long: number; rise: number }[] {
@@ -16,13 +13,13 @@ test('a breath comes back to where it began, and each phase is as long as it las
   const seconds = fc.integer({ min: 1, max: 8 });
   fc.assert(
     fc.property(seconds, fc.integer({ min: 0, max: 8 }), seconds, fc.integer({ min: 0, max: 8 }), (inhale, pauseIn, out, pauseOut) => {
-      const drawn = withBreathCurve(seat, { in: inhale, pauseIn, out, pauseOut });
-      const pieces = piecesOf(drawn.shapes.at(-1)!.d);
+      const pattern = { in: inhale, pauseIn, out, pauseOut };
+      const pieces = piecesOf(breathCurve(pattern, 10, 0)!.d);
       expect(pieces.reduce((sum, { rise }) => sum + rise, 0)).toBeCloseTo(0, 6);
       const phases = [inhale, pauseIn, out, pauseOut].filter((time) => time > 0);
       expect(pieces.length % phases.length).toBe(0);
       pieces.forEach(({ long }, i) => expect(long / pieces[0]!.long).toBeCloseTo(phases[i % phases.length]! / inhale, 1));
-      expect(drawn.box.right).toBeGreaterThan(seat.box.right);
+      expect(pieces.reduce((sum, { long }) => sum + long, 0)).toBeCloseTo(breathWidth(pattern), 0);
     }),
   );
 });

@@ -4,7 +4,7 @@ import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { propsOf } from '../candidates/props-needed.js';
 import type { Prop } from '../participants/props-at-hand.js';
 import type { Chosen } from '../plan/plan.js';
-import { breathWidth } from './breath-curve.js';
+import { roomForCloseUp } from './close-up.js';
 import { movementWay } from './movement-arrow.js';
 import { matUnder } from './scene.js';
 import { axesOf, toView, type View } from './view.js';
@@ -54,6 +54,6 @@ export function figureSize(
   const props = [...propsOf(ends[0]!.solved).keys()];
   const beyond = Math.max(0, ...props.map((prop) => BEYOND[prop] ?? 0));
   const high = Math.max(0, ...props.map((prop) => HIGH[prop] ?? 0));
-  const breath = variation.pattern === null ? 0 : breathWidth(variation.pattern);
-  return { widthCm: span(0) + beyond + breath, heightCm: Math.max(span(1) + FLESH.above, high) };
+  const room = roomForCloseUp(variation, ends.at(-1)!.solved.placed);
+  return { widthCm: span(0) + beyond + room.beside, heightCm: Math.max(span(1) + FLESH.above, high, room.height) + room.above };
 }

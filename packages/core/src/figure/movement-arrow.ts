@@ -17,8 +17,10 @@ const HELD_BY: Readonly<Partial<Record<BodyPart, ReadonlySet<BodyPart>>>> = {
 const HAIR_CM = 3;
 /** Places on the way that are worked out. */
 const PLACES = 7;
-/** A way that looks shorter, in cm, needs no arrow: both ends tell it. */
-const LEAST_CM = 14;
+/** A way that looks shorter, in cm, is no movement that an eye could follow. */
+const LEAST_CM = 3.5;
+/** A short way is drawn longer, straight on from where it begins: both ends look the same without. */
+const SHOWN_CM = 14;
 /** The arrow leaves what moves, and ends before it gets there: shares of the way. */
 const FROM = 0.08;
 const TO = 0.94;
@@ -63,6 +65,17 @@ function pathOf(way: readonly Point[]): string {
   return `M${text(way[0]!)}${curve.join('')}M${text(barb(HEAD_ANGLE))}L${text(last)}L${text(barb(-HEAD_ANGLE))}`;
 }
 
+function shownWay(way: readonly Point[]): readonly Point[] {
+  const length = lengthOf(way);
+  if (length === 0 || length >= SHOWN_CM) return way;
+  const [[fromU, fromV], [toU, toV]] = [way[0]!, way.at(-1)!];
+  const straight = Math.hypot(toU - fromU, toV - fromV) || 1;
+  return way.map((_, i): Point => {
+    const share = (i / (way.length - 1)) * (SHOWN_CM / straight);
+    return [fromU + share * (toU - fromU), fromV + share * (toV - fromV)];
+  });
+}
+
 /**
  * The way that an eye follows in a movement, as it is seen, in cm: that of the part that is followed most readily.
  * Empty where all of it looks short, and where nothing moves.
@@ -84,7 +97,7 @@ export function movementWay([from, to]: readonly PlacedBody[], axes: Axes): read
       most = length * worth;
       followed = way;
     }
-  return followed;
+  return shownWay(followed);
 }
 
 /** The figures of a movement's two ends with an arrow in the second. */

@@ -63,7 +63,7 @@ test('one in six of the library is drawn: every figure has skin, cloth and hair,
         const [figure] = ends;
         const tones = new Set(figure!.shapes.map(({ tone }) => tone));
         for (const tone of ['skin', 'hair', 'outline'] as const) expect([id, tone, tones.has(tone)]).toEqual([id, tone, true]);
-        for (const { d } of figure!.shapes) expect(d).toMatch(/^[MqlLZ\d.\s-]+$/);
+        for (const { d } of figure!.shapes) expect(d).toMatch(/^[MqlLCaZ\d.\s-]+$/);
         // The deepest of them stands on the ground line.
         expect([id, Math.abs(Math.max(...ends.map(({ box }) => box.bottom))) < 0.01]).toEqual([id, true]);
         return figure!.shapes.reduce((sum, { d }) => sum + d.length, 0);

@@ -3,7 +3,7 @@ import type { Chosen } from '../plan/plan.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { StepSide } from '../sequence/sequence.js';
 import { bestView, isTurned } from './best-view.js';
-import { withBreathCurve } from './breath-curve.js';
+import { withCloseUp } from './close-up.js';
 import { drawFigures } from './draw.js';
 import type { Figure } from './shape.js';
 import { withMovementArrow } from './movement-arrow.js';
@@ -21,9 +21,11 @@ export function stepFigures(
 ): Figure[] {
   const turn = isTurned(chosen.asana, side);
   const placed = chosen.ends.map(({ solved }) => (turn ? solver.posture(mirrorPosture(solved.posture)).solved.placed : solved.placed));
-  const figures = withMovementArrow(drawFigures(placed, view), placed, axesOf(view));
-  const { pattern } = chosen.variation;
-  return pattern === null ? figures : figures.map((figure) => withBreathCurve(figure, pattern));
+  const axes = axesOf(view);
+  const drawn = drawFigures(placed, view);
+  // What is seen close up is what moves: it stands beside the last, for both ends.
+  const figures = chosen.variation.detail === null ? withMovementArrow(drawn, placed, axes) : drawn;
+  return figures.map((figure, i) => (i < figures.length - 1 ? figure : withCloseUp(figure, chosen.variation, placed[i]!, axes)));
 }
 
 /** The figures of a chosen form, one an end, from where it is best seen. */
