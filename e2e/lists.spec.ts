@@ -7,7 +7,13 @@ test('a sequence is found, copied, removed and taken back', async ({ page }) => 
   await page.goto('/sequences');
   const copy = page.getByRole('link', { name: /Copy of Backs/ });
   await page.getByLabel('Order').selectOption('recent');
-  await expect(page.getByRole('listitem').first()).toContainText('Copy of Backs');
+  const listed = page.getByRole('list', { name: 'Sequences', exact: true }).getByRole('listitem');
+  await expect(listed.first()).toContainText('Copy of Backs');
+  const filed = page.getByRole('list', { name: 'Filed under' });
+  await filed.getByRole('button', { name: 'chair' }).click();
+  await expect(listed).toHaveCount(1);
+  await expect(listed).toContainText('In the chair');
+  await filed.getByRole('button', { name: 'chair' }).click();
   await page.getByRole('button', { name: 'Remove Copy of Backs' }).click();
   await expect(copy).toBeHidden();
   await page.getByRole('button', { name: 'Take it back' }).click();

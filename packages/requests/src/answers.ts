@@ -72,6 +72,8 @@ export interface SequenceSummary {
   readonly steps: number;
   readonly unknown: number;
   readonly minutes: number | null;
+  /** What its `tags:` line files it under. */
+  readonly tags: readonly string[];
   readonly updatedAt: string;
 }
 

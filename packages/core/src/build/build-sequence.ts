@@ -155,7 +155,7 @@ function chooseSteps(library: Library, solver: BodySolver, company: Company, ask
 }
 
 function bare(steps: readonly Step[]): Sequence {
-  return { title: '', minutes: null, room: null, assists: false, senses: null, place: null, steps, unknown: [], notes: [] };
+  return { title: '', minutes: null, room: null, assists: false, senses: null, place: null, tags: [], steps, unknown: [], notes: [] };
 }
 
 function writeText(library: Library, steps: readonly Step[], asked: BuildAsked): string {

@@ -14,8 +14,18 @@ export interface Header {
   assists: boolean;
   senses: Sequence['senses'];
   place: string | null;
+  tags: readonly string[];
 }
-const HEADER_KEYS = new Set(['title', 'minutes', 'room', 'assists', 'senses', 'place']);
+const HEADER_KEYS = new Set(['title', 'minutes', 'room', 'assists', 'senses', 'place', 'tags']);
+const MOST_TAGS = 12;
+const MOST_TAG_LENGTH = 30;
+
+/** Words that a sequence is filed under, each once. */
+function tagsIn(value: string): readonly string[] {
+  const tags = value.split(/[,;#]/).map((tag) => tag.trim().replace(/\s+/g, ' ')).filter((tag) => tag !== ''); // prettier-ignore
+  const same = tags.map((tag) => tag.toLowerCase());
+  return tags.filter((_, i) => same.indexOf(same[i]!) === i);
+}
 
 function readHeader(key: string, value: string, header: Header): string | null {
   const number = Number.parseFloat(value.replace(',', '.'));
@@ -39,6 +49,10 @@ function readHeader(key: string, value: string, header: Header): string | null {
       if (![0, 1, 2, 3].includes(number)) return `senses is "${value}"; expected 0 (quiet) to 3 (gong, loud music or incense)`;
       header.senses = number as 0 | 1 | 2 | 3;
       return null;
+    case 'tags':
+      header.tags = tagsIn(value);
+      if (header.tags.length > MOST_TAGS) return `tags are ${header.tags.length}; expected at most ${MOST_TAGS}`;
+      return header.tags.some((tag) => tag.length > MOST_TAG_LENGTH) ? `a tag has more than ${MOST_TAG_LENGTH} letters` : null;
     default:
       header.place = value;
       return null;
@@ -77,7 +91,7 @@ export interface Layout {
 }
 
 export function layOut(text: string): Layout {
-  const header: Header = { title: '', minutes: null, room: null, assists: false, senses: null, place: null };
+  const header: Header = { title: '', minutes: null, room: null, assists: false, senses: null, place: null, tags: [] };
   const lines: SheetLine[] = [];
   const set = new Map<number, string>();
   const problems: Problem[] = [];

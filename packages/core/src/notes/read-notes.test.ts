@@ -78,6 +78,14 @@ test('what a class has around it may stand below its title', () => {
   expect(lines[1]).toMatchObject({ kind: 'note', text: 'place: chair' });
 });
 
+test('a sequence is filed under the words of its own line, each once; too many are told', () => {
+  const { sequence, lines } = read('# Backs\ntags: Chair, Tuesday;  chair , slow  evening\ncat cow, 6x');
+  expect(sequence?.tags).toEqual(['Chair', 'Tuesday', 'slow evening']);
+  expect(lines[1]).toMatchObject({ kind: 'note' });
+  const many = Array.from({ length: 13 }, (_, i) => `tag${i}`).join(', ');
+  expect(read(`# Backs\ntags: ${many}\ncat cow`).problems).toEqual([{ field: 'line 2', message: 'tags are 13; expected at most 12' }]);
+});
+
 describe('names', () => {
   test.each([
     ['Uttānāsana', 'uttanasana'],

@@ -35,6 +35,7 @@ export function sequence(...steps: readonly (Partial<Step> & { readonly asana: s
     assists: false,
     senses: null,
     place: null,
+    tags: [],
     unknown: [],
     notes: [],
     steps: steps.map((one, i) => step({ line: i + 1, ...one })),

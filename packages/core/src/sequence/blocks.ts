@@ -9,7 +9,7 @@ export interface Section {
   readonly to: number;
 }
 
-const HEADER = /^\s*(?:title|minutes|room|assists|senses|place):/i;
+const HEADER = /^\s*(?:title|minutes|room|assists|senses|place|tags):/i;
 
 /** The headed sections of a text; the first heading is its title where it is `#`. */
 export function sectionsOf(text: string): Section[] {

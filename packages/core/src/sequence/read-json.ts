@@ -80,6 +80,7 @@ export function readSequenceJson(library: Library, raw: unknown): ReadJson {
       assists: false,
       senses: null,
       place: null,
+      tags: [],
       steps,
       unknown: [],
       notes: [],

@@ -49,6 +49,8 @@ export interface Sequence {
   /** Sound, light and scent: 0 quiet, 1 soft and steady, 2 music with words, changing light or scent, 3 a gong, loud music or incense; `null` where the text says nothing. */
   readonly senses: 0 | 1 | 2 | 3 | null;
   readonly place: string | null;
+  /** What the teacher files it under. */
+  readonly tags: readonly string[];
   readonly steps: readonly Step[];
   readonly unknown: readonly UnknownLine[];
   readonly notes: readonly ReaderNote[];

@@ -2,6 +2,7 @@
 export const DEMO_SEQUENCES: readonly string[] = [
   `# Slow morning
 minutes: 16
+tags: mornings
 
 ## Arrive
 Mountain, 5 breaths
@@ -42,6 +43,7 @@ Savasana 10 min
 `,
   `# In the chair
 minutes: 14
+tags: chair, Tuesday
 place: chair
 
 ## Arrive
@@ -64,6 +66,7 @@ Savasana in the chair 5 min
 `,
   `# Backs
 minutes: 18
+tags: backs
 
 ## Arrive
 Constructive rest 3 min
@@ -84,6 +87,7 @@ Savasana with bolster under the knees 8 min
 `,
   `# Upside down
 minutes: 18
+tags: strong
 
 ## Warm
 Arms overhead 3 breaths
@@ -107,6 +111,7 @@ Savasana 6 min
 `,
   `# Hips and belly, slow evening
 minutes: 20
+tags: evenings, slow
 
 Bound angle, 8 breaths
 Boat, 5 breaths

@@ -132,12 +132,14 @@ export interface Summary {
   readonly steps: number;
   readonly unknown: number;
   readonly minutes: number | null;
+  readonly tags: readonly string[];
 }
 
 export function summarise({ texts, words }: SummariseJob): Summary[] {
   return texts.map((text) => {
     const { sequence } = read(text, words);
-    return { steps: sequence?.steps.length ?? 0, unknown: sequence?.unknown.length ?? 0, minutes: sequence?.minutes ?? null };
+    const { steps = [], unknown = [], minutes = null, tags = [] } = sequence ?? {};
+    return { steps: steps.length, unknown: unknown.length, minutes, tags };
   });
 }
 

@@ -20,6 +20,14 @@ const ORDERS: Readonly<Record<string, { readonly label: string; readonly compare
   recent: { label: 'Last changed first', compare: (a, b) => b.updatedAt.localeCompare(a.updatedAt) },
 };
 
+const isSame = (one: string, other: string): boolean => one.toLowerCase() === other.toLowerCase();
+
+/** All words that sequences are filed under, each once. */
+function tagsOf(sequences: readonly SequenceSummary[]): readonly string[] {
+  const all = new Map(sequences.flatMap(({ tags }) => tags.map((tag) => [tag.toLowerCase(), tag])));
+  return [...all.values()].sort((a, b) => a.localeCompare(b));
+}
+
 /** Its text again, under a title that tells it apart. */
 function copyOf({ title, text }: StoredSequence): string {
   const copy = `# Copy of ${title}`;
@@ -33,6 +41,7 @@ export function SequencesScreen() {
   const navigate = useNavigate();
   const [wanted, setWanted] = useState('');
   const [order, setOrder] = useState('title');
+  const [tag, setTag] = useState<string | null>(null);
   const removal = useRemoval();
   const copy = useMutation({
     mutationFn: async (id: number) => {
@@ -48,7 +57,14 @@ export function SequencesScreen() {
   if (hasFailed(sequences)) return <Failure error={sequences.error} onRetry={() => void sequences.refetch()} />;
   if (sequences.data === undefined) return <Loading what="Looking up sequences" />;
   const kept = sequences.data.filter(({ id }) => id !== removal.removed?.id);
-  const shown = kept.filter(({ title }) => holds(title, wanted)).sort(ORDERS[order]!.compare);
+  const tags = tagsOf(kept);
+  const filed = tag !== null && tags.includes(tag) ? tag : null;
+  const shown = kept
+    .filter(
+      ({ title, tags: own }) =>
+        (holds(title, wanted) || own.some((one) => holds(one, wanted))) && (filed === null || own.some((one) => isSame(one, filed))),
+    )
+    .sort(ORDERS[order]!.compare);
   const failure = copy.error ?? removal.error;
   return (
     <>
@@ -68,7 +84,7 @@ export function SequencesScreen() {
         </div>
       </div>
       <div className="flex flex-wrap gap-x-6">
-        <FindField label="Find by title" of={sequences.data.length} value={wanted} onChange={setWanted} />
+        <FindField label="Find by title or tag" of={sequences.data.length} value={wanted} onChange={setWanted} />
         {sequences.data.length > 1 && (
           <div className="mb-3 w-52">
             <SelectField label="Order" value={order} onChange={setOrder}>
@@ -81,6 +97,22 @@ export function SequencesScreen() {
           </div>
         )}
       </div>
+      {tags.length > 0 && (
+        <ul aria-label="Filed under" className="mb-3 flex flex-wrap gap-2">
+          {tags.map((one) => (
+            <li key={one}>
+              <button
+                type="button"
+                aria-pressed={filed === one}
+                className={filed === one ? PRIMARY : PLAIN}
+                onClick={() => setTag(filed === one ? null : one)}
+              >
+                {one}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
       <div role="status">
         {removal.removed && (
           <p className="mb-3 flex flex-wrap items-center gap-3">
@@ -97,11 +129,14 @@ export function SequencesScreen() {
         </p>
       )}
       {sequences.data.length === 0 && <p className="text-soft">No sequence yet. Paste one from your notes: one step a line.</p>}
-      <ul className="divide-y divide-rule border-y border-rule">
-        {shown.map(({ id, title, steps, unknown, minutes }) => (
+      <ul aria-label="Sequences" className="divide-y divide-rule border-y border-rule">
+        {shown.map(({ id, title, steps, unknown, minutes, tags: own }) => (
           <li key={id} className="flex items-center gap-1 hover:bg-shade">
             <Link to={`/sequences/${id}`} className="grid min-w-0 grow gap-x-4 px-2 py-2.5 sm:grid-cols-[1fr_8rem_14rem]">
-              <span className="truncate font-semibold">{title}</span>
+              <span className="truncate">
+                <span className="font-semibold">{title}</span>
+                {own.length > 0 && <span className="ml-3 text-sm text-soft">{own.join(', ')}</span>}
+              </span>
               <span className="text-soft">{minutes === null ? 'no set length' : `${minutes} min`}</span>
               <span className="text-soft">
                 {counted(steps, 'step')}
@@ -130,7 +165,12 @@ export function SequencesScreen() {
           </li>
         ))}
       </ul>
-      {shown.length === 0 && kept.length > 0 && <p className="mt-3 text-soft">No title contains “{wanted}”.</p>}
+      {shown.length === 0 && kept.length > 0 && <p className="mt-3 text-soft">No title or tag contains “{wanted}”.</p>}
+      {kept.length > 1 && tags.length === 0 && (
+        <p className="mt-3 text-soft">
+          A line such as <q>tags: chair, Tuesday</q> under a title files a sequence; it is found here by each of them.
+        </p>
+      )}
     </>
   );
 }
