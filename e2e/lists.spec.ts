@@ -58,3 +58,14 @@ test('a kept class is opened as it was, planned for another day, and removed', a
   await kept.getByRole('button', { name: 'Remove it' }).click();
   await expect(today).toBeHidden();
 });
+
+test('a test that was taken again is drawn over time, with the line where risk begins', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: /Etta Brandvik/ }).click();
+  await expect(page.getByRole('heading', { name: 'Tests and readings over time' })).toBeVisible();
+  const chart = page.getByRole('img', { name: 'Timed up and go: 16.5, 15, 13 s' });
+  await chart.scrollIntoViewIfNeeded();
+  await expect(chart.locator('path[stroke-width="2.5"]')).toHaveAttribute('stroke', /^#/);
+  await expect(page.getByText('3.5 s less than at first')).toBeVisible();
+  await expect(page.getByText(/Risk from 12 s on/)).toBeVisible();
+});

@@ -9,6 +9,7 @@ export type {
   InstallationState,
   Person,
   PersonSummary,
+  ReadingLine,
   SequenceSummary,
   SequenceVersion,
   StoredClass,

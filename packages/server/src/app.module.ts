@@ -18,6 +18,7 @@ import { LogPersonRow, LogRow } from './logs/log.row.js';
 import { LogsModule } from './logs/logs.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PersonRow } from './people/person.row.js';
+import { ReadingRow } from './people/reading.row.js';
 import { PlanRow } from './plans/plan.row.js';
 import { PlansModule } from './plans/plans.module.js';
 import { SequenceRow } from './sequences/sequence.row.js';
@@ -51,6 +52,7 @@ export class AppModule {
             SessionRow,
             SignInFailureRow,
             PersonRow,
+            ReadingRow,
             SequenceRow,
             SequenceVersionRow,
             PlanRow,

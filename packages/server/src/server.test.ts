@@ -307,6 +307,30 @@ describe('people', () => {
     expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
   });
 
+  test('a test taken again is kept beside the first, the last of a day counts, and all go with whoever is erased', async () => {
+    const seniors = (tug: number, asOf: string) => [{ id: 'seniors', age: 78, sex: 'f', tug, falls: 0, asOf }];
+    const body = { ...PERSON, name: 'Tested Often' };
+    const { id } = await make<{ id: number }>('/api/people', { ...body, conditions: seniors(16, '2026-01-05') });
+    const again = async (version: number, tug: number, day: string) =>
+      api()
+        .put(`/api/people/${id}`)
+        .set('Cookie', cookie)
+        .send({ ...body, conditions: seniors(tug, day), version })
+        .expect(200);
+    await again(1, 14, '2026-03-02');
+    await again(2, 13, '2026-03-02');
+    const { body: lines } = await api().get(`/api/people/${id}/readings`).set('Cookie', cookie).expect(200);
+    expect(lines).toMatchObject([{ parameter: 'tug', unit: 's', cutOff: { at: 12, risk: 'from' }, values: [{ day: '2026-01-05', value: 16 }, { day: '2026-03-02', value: 13 }] }]); // prettier-ignore
+    const { body: exported } = await api().get(`/api/people/${id}/export`).set('Cookie', cookie).expect(200);
+    expect(exported.readings).toEqual(lines);
+    await api().delete(`/api/people/${id}`).set('Cookie', cookie).expect(204);
+    await api().get(`/api/people/${id}/readings`).set('Cookie', cookie).expect(404);
+    const [left] = await database.query<{ left: number }>(`SELECT COUNT(*) AS \`left\` FROM readings WHERE personId = ${id}`, {
+      type: QueryTypes.SELECT,
+    });
+    expect(Number(left!.left)).toBe(0);
+  });
+
   test('every read is in the audit trail; export and erasure are one action each', async () => {
     const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Leaves Soon' });
     await api().get(`/api/people/${id}`).set('Cookie', cookie).expect(200);
@@ -857,6 +881,7 @@ describe('another teacher', () => {
     );
     const other = await signIn('Other', 'a long enough one');
     await api().get(`/api/people/${person.id}`).set('Cookie', other).expect(404);
+    await api().get(`/api/people/${person.id}/readings`).set('Cookie', other).expect(404);
     await api().delete(`/api/people/${person.id}`).set('Cookie', other).expect(404);
     expect((await api().get('/api/people').set('Cookie', other)).body).toEqual([]);
   });

@@ -83,7 +83,7 @@ const waves = trace('M72 56C76 60 76 68 72 72M80 51C86 58 86 70 80 77');
 /** The drawing of each detail. */
 export const DETAIL_SHAPES: Readonly<Record<Detail, Drawn>> = {
   nose: [...profile(), closedEye, arrow('M90 74C82 74 74 70 70 63'), arrow('M72 56C80 58 86 62 91 66')],
-  'nostrils-in-turn': [...face(EYES_CLOSED), ...fingerAtNose('right'), arrow('M64 88C64 80 60 70 57 65'), arrow('M54 66C56 74 58 82 58 92')],
+  'nostrils-in-turn': [...face(EYES_CLOSED), ...fingerAtNose('right'), arrow('M60 93C60 84 59 74 56 66'), arrow('M64 62C72 68 75 76 75 86')],
   'nostril-left': [...face(EYES_CLOSED), ...fingerAtNose('right'), arrow('M66 92C66 84 62 72 57 65')],
   'nostril-right': [...face(EYES_CLOSED), ...fingerAtNose('left'), arrow('M34 92C34 84 38 72 43 65')],
   lips: [...profile('L61 60L66 61L67 64L66 67L61 68'), closedEye, arrow('M72 64L92 64'), trace('M74 58L84 55M74 70L84 73')],

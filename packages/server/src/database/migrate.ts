@@ -8,6 +8,7 @@ import { up as studioWords } from './migrations/004-studio-words.js';
 import { up as saferAccounts } from './migrations/005-safer-accounts.js';
 import { up as classLogs } from './migrations/006-class-logs.js';
 import { up as training } from './migrations/007-training.js';
+import { up as readings } from './migrations/008-readings.js';
 
 /** All migrations in their order. They are code that ships with the server, so none can be missing. */
 const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: UnbrokenTables) => Promise<void> }[] = [
@@ -18,6 +19,7 @@ const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: Unbrok
   { name: '005-safer-accounts', up: saferAccounts },
   { name: '006-class-logs', up: classLogs },
   { name: '007-training', up: training },
+  { name: '008-readings', up: readings },
 ];
 
 /**

@@ -7,8 +7,9 @@ import { alone } from '../database/alone.js';
 import { TeacherRow } from '../auth/teacher.row.js';
 import { ClassesService } from '../classes/classes.service.js';
 import { PersonRow } from '../people/person.row.js';
+import { ReadingRow } from '../people/reading.row.js';
 import { SequenceRow } from '../sequences/sequence.row.js';
-import { DEMO_CLASS, DEMO_TEACHER, demoPeople } from './people.js';
+import { DEMO_CLASS, DEMO_TEACHER, demoPeople, demoReadings } from './people.js';
 import { DEMO_SEQUENCES } from './sequences.js';
 import { shifted } from '@lotus-steady/requests';
 import { today } from '../today.js';
@@ -18,6 +19,7 @@ export class DemoService {
   constructor(
     @InjectModel(TeacherRow) private readonly teachers: typeof TeacherRow,
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
+    @InjectModel(ReadingRow) private readonly readings: typeof ReadingRow,
     @InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow,
     private readonly classes: ClassesService,
   ) {}
@@ -31,8 +33,12 @@ export class DemoService {
       if (await this.teachers.findOne({ transaction })) return null;
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
       const owned = { teacherId: teacher.id, version: 1 };
-      await this.people.bulkCreate(
+      const people = await this.people.bulkCreate(
         demoPeople(today()).map((person) => ({ ...person, ...owned })),
+        { transaction },
+      );
+      await this.readings.bulkCreate(
+        demoReadings(today()).map(({ name, ...reading }) => ({ ...reading, personId: people.find((one) => one.name === name)!.id })),
         { transaction },
       );
       await this.sequences.bulkCreate(

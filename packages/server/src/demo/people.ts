@@ -166,3 +166,16 @@ export function demoPeople(today: string): PersonBody[] {
       : person.clearances,
   }));
 }
+
+/** Earlier tests and readings of some: the parameter, and its values by the days ago. */
+const READINGS = [
+  { name: 'Etta Brandvik', condition: 'seniors', parameter: 'tug', values: [[182, 16.5], [91, 15], [0, 13]] },
+  { name: 'Etta Brandvik', condition: 'seniors', parameter: 'tandem', values: [[182, 4], [91, 5], [0, 7]] },
+  { name: 'Bero Talman', condition: 'hypertension', parameter: 'systolic', values: [[37, 158], [23, 154], [9, 150]] },
+  { name: 'Bero Talman', condition: 'hypertension', parameter: 'diastolic', values: [[37, 96], [23, 94], [9, 92]] },
+] as const; // prettier-ignore
+
+/** What was measured of the demo's people before. */
+export function demoReadings(today: string) {
+  return READINGS.flatMap(({ values, ...of }) => values.map(([ago, value]) => ({ ...of, day: shifted(today, -ago), value })));
+}

@@ -42,6 +42,11 @@ export class PeopleController {
     return this.people.replace(id, person, body);
   }
 
+  @Get(':person/readings')
+  readings(@CurrentTeacher() { id }: Teacher, @Param('person', IdPipe) person: number) {
+    return this.people.readings(id, person);
+  }
+
   @Get(':person/export')
   export(@CurrentTeacher() { id }: Teacher, @Param('person', IdPipe) person: number) {
     return this.people.export(id, person);

@@ -9,11 +9,13 @@ import { PeopleController } from './people.controller.js';
 import { PeopleService } from './people.service.js';
 import { StudioModule } from '../studio/studio.module.js';
 import { PersonRow } from './person.row.js';
+import { ReadingRow } from './reading.row.js';
+import { ReadingsService } from './readings.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([PersonRow, PlanRow, ClassPersonRow, LogRow, LogPersonRow]), AuditModule, StudioModule],
+  imports: [SequelizeModule.forFeature([PersonRow, ReadingRow, PlanRow, ClassPersonRow, LogRow, LogPersonRow]), AuditModule, StudioModule],
   controllers: [PeopleController, TrailController],
-  providers: [PeopleService],
-  exports: [PeopleService],
+  providers: [PeopleService, ReadingsService],
+  exports: [PeopleService, ReadingsService],
 })
 export class PeopleModule {}

@@ -16,6 +16,7 @@ import {
   type HistoryEntry,
   type Person,
   type PersonSummary,
+  type ReadingLine,
   type StoredPlan,
 } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
@@ -30,6 +31,7 @@ import { PlanRow } from '../plans/plan.row.js';
 import { StudioService } from '../studio/studio.service.js';
 import { notePdf } from '@lotus-steady/sheets';
 import { PersonRow } from './person.row.js';
+import { ReadingsService } from './readings.service.js';
 
 function check(body: PersonBody): Problem[] {
   const asClass = {
@@ -71,6 +73,8 @@ export interface Exported {
   readonly classes: readonly ReturnType<ClassPersonRow['toPart']>[];
   /** What was noted of them in classes. */
   readonly history: readonly HistoryEntry[];
+  /** What was measured, day by day. */
+  readonly readings: readonly ReadingLine[];
   readonly audit: Awaited<ReturnType<AuditService['of']>>;
 }
 
@@ -83,6 +87,7 @@ export class PeopleService {
     @InjectModel(LogPersonRow) private readonly logged: typeof LogPersonRow,
     private readonly audit: AuditService,
     private readonly studios: StudioService,
+    private readonly measured: ReadingsService,
   ) {}
 
   async list(teacherId: number): Promise<PersonSummary[]> {
@@ -113,6 +118,7 @@ export class PeopleService {
     const studio = await this.studios.read(teacherId);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const row = await this.rows.create({ ...body, teacherId, version: 1 }, { transaction });
+      await this.measured.keep(row.id, body.conditions, dayIn(studio.timeZone), transaction);
       await this.audit.record(teacherId, [row.id], 'create', transaction);
       return row.toPerson(studio);
     });
@@ -125,12 +131,14 @@ export class PeopleService {
   async createAll(teacherId: number, people: readonly PersonBody[]): Promise<{ readonly ids: readonly number[] }> {
     const problems = people.flatMap((body, i) => check(body).map(({ field, message }) => ({ field: `people[${i}].${field}`, message })));
     if (problems.length > 0) throw unusable(problems);
+    const today = dayIn((await this.studios.read(teacherId)).timeZone);
     return this.rows.sequelize!.transaction(async (transaction) => {
       const rows = await this.rows.bulkCreate(
         people.map(({ version: _version, ...body }) => ({ ...body, teacherId, version: 1 })),
         { transaction },
       );
       const ids = rows.map(({ id }) => id);
+      for (const [i, id] of ids.entries()) await this.measured.keep(id, people[i]!.conditions, today, transaction);
       await this.audit.record(teacherId, ids, 'create', transaction);
       return { ids };
     });
@@ -174,6 +182,7 @@ export class PeopleService {
         return { theirs: row.toPerson(studio) };
       }
       await row.update({ ...body, version: row.version + 1 }, { transaction });
+      await this.measured.keep(id, body.conditions, dayIn(studio.timeZone), transaction);
       await this.audit.record(teacherId, [id], 'change', transaction);
       return { person: row.toPerson(studio) };
     });
@@ -184,6 +193,12 @@ export class PeopleService {
       yours: body,
       theirs: saved.theirs,
     });
+  }
+
+  /** What was measured of a person, over their days. */
+  async readings(teacherId: number, id: number): Promise<ReadingLine[]> {
+    await this.opened(teacherId, id, 'read');
+    return this.measured.of(id);
   }
 
   /** A note for the clinician of a person, as a PDF. */
@@ -200,16 +215,18 @@ export class PeopleService {
   /** Everything that is kept of one person. */
   async export(teacherId: number, id: number): Promise<Exported> {
     const person = await this.opened(teacherId, id, 'export');
-    const [plans, parts, history] = await Promise.all([
+    const [plans, parts, history, readings] = await Promise.all([
       this.plans.findAll({ where: { teacherId, personId: id }, order: ['id'] }),
       this.parts.findAll({ where: { personId: id }, order: ['id'] }),
       this.historyOf(id),
+      this.measured.of(id),
     ]);
     return {
       person,
       plans: plans.map((row) => row.toPlan()),
       classes: parts.map((row) => row.toPart()),
       history,
+      readings,
       audit: await this.audit.of(teacherId, id),
     };
   }

@@ -6,6 +6,7 @@ import type {
   ClassLog,
   ClassSummary,
   HistoryEntry,
+  ReadingLine,
   RegisterLine,
   StoredClass,
   SequenceVersion,
@@ -59,6 +60,9 @@ export const logQuery = (key: string) =>
         throw error;
       }),
   });
+export const readingsQuery = (person: number) =>
+  queryOptions({ queryKey: ['people', person, 'readings'], queryFn: () => request<ReadingLine[]>('GET', `people/${person}/readings`) });
+
 export const historyQuery = (person: number) =>
   queryOptions({ queryKey: ['people', person, 'history'], queryFn: () => request<HistoryEntry[]>('GET', `people/${person}/history`) });
 export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: () => request<ClassSummary[]>('GET', 'classes') });

@@ -5,8 +5,9 @@ import type { Charts } from '../worker/chart.worker.js';
 /** Charts are drawn in their own thread, so that a page never waits for one. */
 export const charts = wrap<Charts>(new Worker(new URL('../worker/chart.worker.ts', import.meta.url), { type: 'module' }));
 
-/** A colour of the page by its name, such as `--soft`. */
-export type ColourOf = (name: string) => string;
+/** Colours of the page that charts use; the style sheet sets them. */
+type PageColour = '--soft' | '--rule' | '--leg' | '--leg-far';
+export type ColourOf = (name: PageColour) => string;
 
 /** A chart as wide as its place, drawn anew when its place or `draw` changes; `svg` is empty until it is there. */
 export function useChart(draw: (widthPx: number, colour: ColourOf) => Promise<string>) {

@@ -101,3 +101,8 @@ export function words(id: string): string {
 export function dayWords(day: string): string {
   return format(parseISO(day), 'd MMMM yyyy');
 }
+
+/** A number to the hundredth, without needless zeros. */
+export function numberWords(value: number): string {
+  return String(Math.round(value * 100) / 100);
+}

@@ -1,10 +1,10 @@
 import { expose } from 'comlink';
 import { LineChart } from 'echarts/charts';
-import { GridComponent } from 'echarts/components';
+import { GridComponent, MarkLineComponent } from 'echarts/components';
 import * as echarts from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 
-echarts.use([LineChart, GridComponent, SVGRenderer]);
+echarts.use([LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
 
 /** The effort of a class over its minutes. */
 export interface Curve {
@@ -34,12 +34,15 @@ function withoutStyles(svg: string): string {
   );
 }
 
-/** Values of 0 to `most` on days, one line each. */
+/** Values of `least` to `most` on days, one line each. */
 export interface Levels {
   readonly widthPx: number;
   readonly heightPx: number;
   readonly days: readonly string[];
+  readonly least: number;
   readonly most: number;
+  /** Where a line runs across: from there on, or below it, there is a risk. */
+  readonly mark: number | null;
   readonly series: readonly {
     readonly name: string;
     readonly values: readonly (number | null)[];
@@ -51,16 +54,32 @@ export interface Levels {
 
 const charts = {
   /** Lines over days as SVG text. */
-  levels({ widthPx, heightPx, days, most, series, colours }: Levels): string {
+  levels({ widthPx, heightPx, days, least, most, mark, series, colours }: Levels): string {
     const chart = echarts.init(null, null, { renderer: 'svg', ssr: true, width: widthPx, height: heightPx });
     chart.setOption({
       animation: false,
       grid: { left: 32, right: 16, top: 12, bottom: 28 },
       textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 13 },
       xAxis: { type: 'category', data: [...days], axisLabel: { color: colours.soft }, axisTick: { show: false } },
-      yAxis: { type: 'value', min: 0, max: most, axisLabel: { color: colours.soft }, splitLine: { lineStyle: { color: colours.rule } } },
-      series: series.map(({ name, values, colour, dashed }) => ({
+      yAxis: {
+        type: 'value',
+        min: least,
+        max: most,
+        axisLabel: { color: colours.soft },
+        splitLine: { lineStyle: { color: colours.rule } },
+      },
+      series: series.map(({ name, values, colour, dashed }, i) => ({
         type: 'line',
+        ...(i === 0 &&
+          mark !== null && {
+            markLine: {
+              symbol: 'none',
+              silent: true,
+              label: { show: false },
+              lineStyle: { color: colours.soft, type: 'dotted', width: 2 },
+              data: [{ yAxis: mark }],
+            },
+          }),
         name,
         silent: true,
         connectNulls: true,

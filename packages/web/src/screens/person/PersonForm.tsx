@@ -17,6 +17,7 @@ import { Clearances } from './Clearances.js';
 import { ConditionCard } from './ConditionCard.js';
 import { Guided, type Part } from './Guided.js';
 import { History } from './History.js';
+import { Readings } from './Readings.js';
 import { LeftOutList } from './LeftOutList.js';
 import { LifeStages } from './LifeStages.js';
 import { Meaning } from './Meaning.js';
@@ -312,6 +313,12 @@ export function PersonForm({ stored }: { stored: Person | null }) {
                   Their classes
                 </h2>
                 <History person={stored.id} />
+              </section>
+              <section aria-labelledby="readings">
+                <h2 id="readings" className="mb-3 text-lg">
+                  Tests and readings over time
+                </h2>
+                <Readings person={stored.id} />
               </section>
               <Erase person={stored} />
             </Growing>

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { hasFailed } from '../../api/failed.js';
 import { registerQuery } from '../../api/queries.js';
@@ -13,6 +14,8 @@ function addressOf(key: string): string {
   return `/sequences/${sequence}/for/${people}/log?day=${day}`;
 }
 
+const GroupChart = lazy(async () => ({ default: (await import('./GroupChart.js')).GroupChart }));
+
 const tenth = (value: number) => Math.round(value * 10) / 10;
 
 /** Classes that were held: when, how long, how many came, and how pain went in all of them together. */
@@ -22,6 +25,7 @@ export function RegisterScreen() {
   if (!register.data) return <Loading what="Opening the register" />;
   const minutes = register.data.reduce((sum, one) => sum + (one.minutes ?? 0), 0);
   const all = (of: 'asked' | 'less' | 'more') => register.data.reduce((sum, { pain }) => sum + (pain?.[of] ?? 0), 0);
+  const told = register.data.filter(({ pain }) => pain !== null);
   const [asked, less, more] = [all('asked'), all('less'), all('more')];
   return (
     <>
@@ -37,6 +41,11 @@ export function RegisterScreen() {
               ` Of ${asked} times that pain was told before and after, it was less ${less} times and more ${more} times, by two points or 30 % (Farrar et al., Pain 2001).`}{' '}
             Without names, and only where at least three told it.
           </p>
+          {told.length > 1 && (
+            <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+              <GroupChart classes={told} />
+            </Suspense>
+          )}
           <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Classes">
             <table className="w-full text-left">
               <thead>

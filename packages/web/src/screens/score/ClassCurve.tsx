@@ -24,7 +24,7 @@ export function ClassCurve({ score, columns }: { score: Score; columns: readonly
         marginsPx: MARGINS_PX,
         points: [...starts, [seconds / 60, starts.at(-1)![1]]],
         words: EFFORT_WORDS,
-        colours: { soft: colour('--soft'), rule: colour('--rule'), line: colour('--near'), area: colour('--far') },
+        colours: { soft: colour('--soft'), rule: colour('--rule'), line: colour('--leg'), area: colour('--leg-far') },
       });
     },
     [score, columns, seconds],
