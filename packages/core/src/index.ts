@@ -114,7 +114,7 @@ export {
   type StepMark,
   type Told,
 } from './history/past-class.js';
-export { followed, readingsIn, type Followed, type Reading } from './history/kept-readings.js';
+export { followed, readingsIn, readingsSection, type Followed, type Reading, type ReadingLine } from './history/kept-readings.js';
 export { outcomes } from './history/outcomes.js';
 export { proposalsOf, type Proposal } from './history/proposals.js';
 export { CONTRACT, LIBRARY_VERSION } from './version.js';

@@ -1,7 +1,6 @@
 import type {
   AdaptationJson,
   Decision,
-  Followed,
   PastClass,
   OwnLimit,
   GroupPain,
@@ -151,13 +150,6 @@ export interface HistoryEntry extends PastClass {
   readonly key: string;
   readonly title: string;
   readonly note: string;
-}
-
-/** A number that was measured of somebody, over the days, the first one first. */
-export interface ReadingLine extends Followed {
-  readonly condition: string;
-  readonly parameter: string;
-  readonly values: readonly { readonly day: string; readonly value: number }[];
 }
 
 /** An adaptation that was kept, with the versions of all that made it. */

@@ -9,7 +9,6 @@ export type {
   InstallationState,
   Person,
   PersonSummary,
-  ReadingLine,
   SequenceSummary,
   SequenceVersion,
   StoredClass,

@@ -1,6 +1,6 @@
 import { CONDITIONS } from '../conditions/all.js';
 import { readCondition } from '../conditions/check-answers.js';
-import { followed, readingsIn } from './kept-readings.js';
+import { followed, readingsIn, readingsSection } from './kept-readings.js';
 
 const given = (text: string) => readCondition(text).answer;
 
@@ -40,4 +40,18 @@ test('what is said of a number is true of a number that is asked', () => {
     if (change) expect([name, change.by > 0 && change.by < spec.to - spec.from]).toEqual([name, true]);
     if (cutOff) expect([name, cutOff.at >= spec.from && cutOff.at <= spec.to]).toEqual([name, true]);
   }
+});
+
+test('a clinician reads what was measured more than once, by its days', () => {
+  const line = (values: readonly (readonly [string, number])[]) => ({
+    condition: 'seniors',
+    parameter: 'tug',
+    ...followed('seniors', 'tug'),
+    values: values.map(([day, value]) => ({ day, value })),
+  });
+  expect(readingsSection([line([['2026-01-05', 16]])])).toBeNull();
+  const section = readingsSection([line([['2026-01-05', 16], ['2026-03-02', 13]])]); // prettier-ignore
+  expect(section?.lines).toEqual([
+    expect.stringMatching(/^Timed up and go: 16 s on 2026-01-05, 13 s on 2026-03-02; a step counts from 2\.5 s on/),
+  ]);
 });

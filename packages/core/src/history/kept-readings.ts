@@ -1,6 +1,7 @@
 import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { AS_OF } from '../conditions/over-time.js';
+import type { NoteSection } from '../screening/clinician-note.js';
 
 /** A number that was measured or told of somebody. */
 export interface Reading {
@@ -62,4 +63,20 @@ export function followed(condition: string, parameter: string): Followed {
   const { ask, unit } = spec;
   if (parameter === 'painNow') return { ask, unit, change: { by: 2, source: FARRAR }, cutOff: null };
   return { ask, unit, ...(KNOWN[`${condition}.${parameter}`] ?? { change: null, cutOff: null }) };
+}
+
+/** A number over the days on which it was taken, the first one first. */
+export interface ReadingLine extends Followed {
+  readonly condition: string;
+  readonly parameter: string;
+  readonly values: readonly { readonly day: string; readonly value: number }[];
+}
+
+/** What was measured more than once, for a clinician; `null` where nothing was. */
+export function readingsSection(lines: readonly ReadingLine[]): NoteSection | null {
+  const again = lines.filter(({ values }) => values.length > 1);
+  if (again.length === 0) return null;
+  const told = ({ ask, unit, values, change }: ReadingLine) =>
+    `${ask}: ${values.map(({ day, value }) => `${value} ${unit} on ${day}`).join(', ')}${change ? `; a step counts from ${change.by} ${unit} on (${change.source})` : ''}`;
+  return { heading: 'Tests and readings over time', lines: again.map(told) };
 }

@@ -5,9 +5,11 @@ import {
   library,
   newsOf,
   outcomes,
+  readingsSection,
   readParticipants,
   sayInEnglish,
   type Problem,
+  type ReadingLine,
 } from '@lotus-steady/core';
 import {
   dayIn,
@@ -16,7 +18,6 @@ import {
   type HistoryEntry,
   type Person,
   type PersonSummary,
-  type ReadingLine,
   type StoredPlan,
 } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
@@ -207,8 +208,9 @@ export class PeopleService {
     const today = dayIn(person.studio.timeZone);
     const sections = clinicianNote(person.conditions, assess(toParticipant(person), today));
     const went = outcomes(await this.historyOf(id), library);
+    const measured = readingsSection(await this.measured.of(id));
     // The questions stand last.
-    if (went) sections.splice(-1, 0, went);
+    sections.splice(-1, 0, ...[measured, went].filter((section) => section !== null));
     return notePdf(`About ${person.name}: a question before yoga`, today, sections);
   }
 

@@ -1,5 +1,4 @@
-import { followed, readingsIn, type ConditionAnswer } from '@lotus-steady/core';
-import type { ReadingLine } from '@lotus-steady/requests';
+import { followed, readingsIn, type ConditionAnswer, type ReadingLine } from '@lotus-steady/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';

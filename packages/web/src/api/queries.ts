@@ -1,4 +1,4 @@
-import type { StudioWord } from '@lotus-steady/core';
+import type { ReadingLine, StudioWord } from '@lotus-steady/core';
 import { infiniteQueryOptions, queryOptions, skipToken } from '@tanstack/react-query';
 import { ApiError, request } from './client.js';
 import type {
@@ -6,7 +6,6 @@ import type {
   ClassLog,
   ClassSummary,
   HistoryEntry,
-  ReadingLine,
   RegisterLine,
   StoredClass,
   SequenceVersion,

@@ -1,4 +1,4 @@
-import type { ReadingLine } from '@lotus-steady/requests';
+import type { ReadingLine } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { LevelsChart } from '../../parts/LevelsChart.js';
 import { numberWords } from '../../parts/words.js';

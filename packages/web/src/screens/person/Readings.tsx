@@ -1,5 +1,5 @@
 import { findConditionName } from '../../parts/condition-name.js';
-import type { ReadingLine } from '@lotus-steady/requests';
+import type { ReadingLine } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { readingsQuery } from '../../api/queries.js';
