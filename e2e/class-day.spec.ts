@@ -87,13 +87,27 @@ test('a class lived through: at the door, taught, marked, logged with the networ
   await expectAccessible(page);
 });
 
-test('running late, the rest is fitted by one tap; the room’s screen follows', async ({ page, context }) => {
+test('running late, the rest is fitted by one tap; the room’s screens follow', async ({ page, context, browser }) => {
   await page.goto('/sequences/1/for/8/teach');
   await expect(page.getByRole('timer')).toBeVisible({ timeout: 60_000 });
   const room = await context.newPage();
   await room.goto('/room');
   await expect(room.getByRole('heading', { level: 1 })).toHaveText('Mountain', { timeout: 30_000 });
   await expect(room.locator('body')).not.toContainText('Hanno');
+  // A tablet that is signed in to nothing follows by a code.
+  await page.getByLabel('Words, voice and tones').click();
+  await page.getByRole('button', { name: 'A screen on another device' }).click();
+  const code = await page.getByRole('status').locator('strong').last().innerText();
+  const tablet = await (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
+  await tablet.goto('/room');
+  await tablet.getByLabel('On another device: type its code').fill('WRONG2');
+  await tablet.getByRole('button', { name: 'Follow the class' }).click();
+  await expect(tablet.getByRole('alert')).toContainText('No class is shown under this code');
+  await tablet.getByLabel('On another device: type its code').fill(code.toLowerCase());
+  await tablet.getByRole('button', { name: 'Follow the class' }).click();
+  await expect(tablet.getByRole('heading', { level: 1 })).toHaveText('Mountain', { timeout: 30_000 });
+  await expect(tablet.getByRole('img', { name: 'Mountain' }).first()).toBeVisible();
+  await page.keyboard.press('Escape');
   await page.clock.install();
   await page.reload();
   await expect(page.getByRole('timer')).toBeVisible({ timeout: 60_000 });
@@ -111,6 +125,8 @@ test('running late, the rest is fitted by one tap; the room’s screen follows',
   expect(await page.getByTitle('Time left in the class').textContent()).not.toBe(before);
   await page.keyboard.press('ArrowRight');
   await expect(room.getByRole('heading', { level: 1 })).toHaveText(/Standing sun breath/, { timeout: 30_000 });
+  await expect(tablet.getByRole('heading', { level: 1 })).toHaveText(/Standing sun breath/, { timeout: 30_000 });
+  await tablet.context().close();
 });
 
 test('in the middle of a class someone takes another way, and it stays through a reload', async ({ page }) => {

@@ -34,5 +34,6 @@ export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, CuesBody, HomeBody, HomeSheetQuery, LessonSheetQuery, PlanBody } from './plan.body.js';
 export { LogBody, LogPartBody, StepMarkBody, ToldBody } from './log.body.js';
 export { ClassBody } from './class.body.js';
+export { RoomBody, ShownBody } from './room.body.js';
 export { TrainingBody, type TrainingProgress } from './training.body.js';
 export { ForgottenWordBody, StudioWordBody, WordsBody } from './words.body.js';

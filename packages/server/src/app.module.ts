@@ -25,6 +25,7 @@ import { SequenceRow } from './sequences/sequence.row.js';
 import { SequenceVersionRow } from './sequences/sequence-version.row.js';
 import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
+import { RoomModule } from './room/room.module.js';
 import { TrainingModule } from './training/training.module.js';
 import { TrainingRow } from './training/training.row.js';
 import { WordRow } from './words/word.row.js';
@@ -89,6 +90,7 @@ export class AppModule {
         StudioModule,
         WordsModule,
         TrainingModule,
+        RoomModule,
         PeopleModule,
         SequencesModule,
         PlansModule,

@@ -13,6 +13,13 @@ export function routes(queries: QueryClient) {
   return createBrowserRouter([
     { path: '/sign-in', element: <SignInScreen />, errorElement: <RouteFailure /> },
     {
+      // A tablet on the wall is signed in to nothing.
+      path: '/room',
+      errorElement: <RouteFailure />,
+      hydrateFallbackElement: <p className="p-8">Opening …</p>,
+      lazy: async () => ({ Component: (await import('./screens/room/RoomScreen.js')).RoomScreen }),
+    },
+    {
       path: '/',
       element: <AppFrame />,
       errorElement: <RouteFailure />,
@@ -84,7 +91,6 @@ export function routes(queries: QueryClient) {
         { path: 'practice', lazy: async () => ({ Component: (await import('./screens/practice/PracticeScreen.js')).PracticeScreen }) },
         { path: 'help', lazy: async () => ({ Component: (await import('./screens/help/HelpScreen.js')).HelpScreen }) },
         { path: 'register', lazy: async () => ({ Component: (await import('./screens/register/RegisterScreen.js')).RegisterScreen }) },
-        { path: 'room', lazy: async () => ({ Component: (await import('./screens/room/RoomScreen.js')).RoomScreen }) },
         { path: '*', element: <RouteFailure /> },
       ],
     },

@@ -13,7 +13,7 @@ export interface Shown {
   readonly breathSeconds: number;
   readonly mirrored: boolean;
 }
-type Told = Omit<Shown, 'drawing'> & { readonly picture: string };
+export type Told = Omit<Shown, 'drawing'> & { readonly picture: string };
 
 const CHANNEL = 'lotus.room';
 const ASK = 'what is shown?';

@@ -1,12 +1,17 @@
 import { SlidersHorizontal } from 'lucide-react';
+import { useEffect, useRef } from 'react';
+import { PLAIN } from '../../parts/button-styles.js';
 import { Drop } from '../../parts/Drop.js';
 import { SelectField } from '../../parts/SelectField.js';
+import type { RoomCode } from '../room/room-code.js';
 import type { TeachingSettings } from './teaching-settings.js';
 import { canSpeak } from './use-voice.js';
 
 interface Props {
   readonly settings: TeachingSettings;
   readonly onChange: (part: Partial<TeachingSettings>) => void;
+  /** The code by which screens on other devices follow. */
+  readonly room: RoomCode;
 }
 
 const WORDS = [
@@ -26,7 +31,13 @@ function Switch({ label, on, onChange }: { label: string; on: boolean; onChange:
 }
 
 /** Words, voice, tones, and which way the teacher stands. */
-export function HowToTeach({ settings, onChange }: Props) {
+export function HowToTeach({ settings, onChange, room }: Props) {
+  const told = useRef<HTMLParagraphElement>(null);
+  const { code } = room;
+  // The button that had the focus is gone: the code takes it, so that Escape closes the panel and not the class.
+  useEffect(() => {
+    if (code !== null) told.current?.focus();
+  }, [code]);
   return (
     <Drop
       label="Words, voice and tones"
@@ -56,6 +67,21 @@ export function HowToTeach({ settings, onChange }: Props) {
           className="w-full accent-ink"
         />
       </label>
+      {code === null ? (
+        <button type="button" className={PLAIN} onClick={room.open}>
+          A screen on another device
+        </button>
+      ) : (
+        <p ref={told} tabIndex={-1} className="text-lg" role="status">
+          On the other device open <strong className="break-all">{location.host}/room</strong> and type{' '}
+          <strong className="text-2xl tracking-widest">{code}</strong>
+        </p>
+      )}
+      {room.failed && (
+        <p role="alert" className="text-accent">
+          The server could not be reached. Try again.
+        </p>
+      )}
     </Drop>
   );
 }

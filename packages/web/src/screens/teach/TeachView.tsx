@@ -8,7 +8,8 @@ import { Interruption } from '../../parts/Interruption.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { StepFigure, StepFigurePair } from '../../parts/StepFigure.js';
 import { cuesQuery } from '../../worker/queries.js';
-import { useShownInRoom } from '../room/room-channel.js';
+import { useShownInRoom, type Told } from '../room/room-channel.js';
+import { useRoomCode, useToldElsewhere } from '../room/room-code.js';
 import { clock } from '../score/layout.js';
 import { BreathPacer } from './BreathPacer.js';
 import { marked, useClassRun } from './class-run.js';
@@ -161,7 +162,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
 
   const step = beat && taught[beat.index]!;
   const main = step?.figures[0];
-  useShownInRoom(
+  const told: Told | null =
     main && beat
       ? {
           name: main.name,
@@ -173,8 +174,10 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
           breathSeconds,
           mirrored: facing,
         }
-      : null,
-  );
+      : null;
+  const room = useRoomCode();
+  useShownInRoom(told);
+  useToldElsewhere(room, told);
   if (!beat || !step || !main) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
   const { figures, getting } = step;
   const others = figures.slice(1);
@@ -212,7 +215,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
             <Shuffle size={26} aria-hidden />
           </button>
         )}
-        <HowToTeach settings={settings} onChange={changeSettings} />
+        <HowToTeach settings={settings} onChange={changeSettings} room={room} />
         <a
           className={`${TOOL} max-sm:hidden`}
           href="/room"
