@@ -94,3 +94,18 @@ test('a class as a whole: means and changes of those who told both, and nothing 
   expect(painOf([told(6, 3), told(2, 5), told(undefined, 4)])).toBeNull();
   expect(painOf([])).toBeNull();
 });
+
+/** Common practice, no source: longer, then further, then heavier, one at a time. */
+test('two good classes allow one step up, the next kind after two more; none after pain, none for whoever was not asked', () => {
+  const good = (day: string, decided: readonly string[] = []) => past(day, { felt: 'better', after: { pain: 1 }, decided });
+  const first = [good('2026-11-12'), good('2026-11-19')];
+  expect(proposalsOf(first, [], '2026-11-26').map(({ id }) => id)).toEqual(['step-up dose 2026-11-19']);
+  expect(kinds([good('2026-11-12'), past('2026-11-19')])).toEqual([]);
+  expect(kinds([good('2026-11-12'), past('2026-11-19', { felt: 'same', after: { pain: 4 } })])).toEqual([]);
+  const taken = [good('2026-11-12'), good('2026-11-19', ['step-up dose 2026-11-19'])];
+  expect(kinds(taken)).toEqual([]);
+  expect(kinds([...taken, good('2026-11-24')])).toEqual([]);
+  expect(proposalsOf([...taken, good('2026-11-24'), good('2026-11-26')], [], '2026-11-27').map(({ id }) => id)).toEqual([
+    'step-up range 2026-11-26',
+  ]);
+});

@@ -9,7 +9,7 @@ import { isChange, type PastClass, type StepMark } from './past-class.js';
 export interface Proposal {
   /** The same for the same evidence: what was decided once is not proposed again. */
   readonly id: string;
-  readonly kind: 'leave-out' | 'rest-from' | 'take-back' | 'other-side-first' | 'ask';
+  readonly kind: 'leave-out' | 'rest-from' | 'take-back' | 'other-side-first' | 'step-up' | 'ask';
   /** `null` where no single step is meant. */
   readonly asana: string | null;
   /** What is to be done. */
@@ -159,6 +159,31 @@ function takenBack(classes: readonly PastClass[], leftOut: readonly LeftOut[], t
   });
 }
 
+/** What grows a little after good classes, one at a time and in this order. */
+const STEPS_UP = ['dose', 'range', 'load'] as const;
+
+/** After good classes a little more of one thing: longer first, then further, then with more weight. */
+function stepUp(classes: readonly PastClass[], decided: ReadonlySet<string>): Proposal[] {
+  const good = classes.slice(0, GOOD_CLASSES);
+  if (good.length < GOOD_CLASSES || !good.every(isGood)) return [];
+  // The classes before the last step was decided on are used up.
+  const steps = [...decided].filter((id) => id.startsWith('step-up ')).map((id) => id.split(' ')[2]!).sort(); // prettier-ignore
+  const since = steps.at(-1);
+  if (since !== undefined && good.some(({ day }) => day <= since)) return [];
+  const next = STEPS_UP[steps.length % STEPS_UP.length]!;
+  return [
+    {
+      id: `step-up ${next} ${good[0]!.day}`,
+      kind: 'step-up',
+      asana: null,
+      what: message(`proposal.step-up-${next}`),
+      evidence: message('evidence.good', { times: GOOD_CLASSES }),
+      source: PRACTICE,
+      leaveOut: null,
+    },
+  ];
+}
+
 /** Someone who was away for weeks is asked before the next class. */
 function wasAway(classes: readonly PastClass[], today: string): Proposal[] {
   const [last] = classes;
@@ -190,12 +215,15 @@ export function proposalsOf(history: readonly PastClass[], leftOut: readonly Lef
   const often = stoppedOften(classes, today);
   const named = new Set(often.map(({ asana }) => asana));
   const isRecent = last !== undefined && differenceInCalendarDays(parseISO(today), parseISO(last.day)) <= REST_DAYS;
+  const back = takenBack(classes, leftOut, today);
   const found = [
     ...often,
     // What is to be left out for good needs no rest.
     ...(isRecent ? afterPain(last, today).filter(({ asana }) => asana === null || !named.has(asana)) : []),
     ...onOneSide(classes).filter(({ asana }) => !named.has(asana)),
+    // What comes back is a step of its own: one at a time.
+    ...(isRecent && back.length === 0 ? stepUp(classes, decided) : []),
     ...wasAway(classes, today),
   ].filter(({ asana }) => asana === null || !out.has(asana));
-  return [...found, ...takenBack(classes, leftOut, today)].filter(({ id }) => !decided.has(id));
+  return [...found, ...back].filter(({ id }) => !decided.has(id));
 }

@@ -37,7 +37,7 @@ interface Props {
 
 /** One thing that the next plan could take from what was noted, with what it rests on. Nothing changes until it is taken. */
 export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
-  const { id, what, evidence, source, kind } = proposal;
+  const { id, what, evidence, source, kind, leaveOut } = proposal;
   const queries = useQueryClient();
   const take = useMutation({
     mutationFn: async () => {
@@ -51,7 +51,7 @@ export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
       await queries.invalidateQueries({ queryKey: ['score'] });
     },
   });
-  const changes = kind !== 'ask' && kind !== 'other-side-first';
+  const changes = leaveOut !== null || kind === 'take-back';
   return (
     <li className="border-t border-rule py-3">
       <p className="font-semibold">
