@@ -33,6 +33,10 @@ export interface BodyAnswers {
   readonly shoulderStack?: number;
   /** Comes from the condition of that name, not from measuring. */
   readonly pregnancyWeek?: number;
+  /** Figures are drawn with it; nothing is measured by it. */
+  readonly headscarf?: boolean;
+  /** Comes from the condition of that name: what is sat on has wheels. */
+  readonly wheelchair?: boolean;
 }
 
 /** The ranges that an entry must lie in; outside, it is refused and not clamped. */
@@ -155,6 +159,8 @@ export interface Body {
   readonly womb: { readonly share: number; readonly out: number } | null;
   /** Metres of blankets under the shoulders, where they were found by trial. */
   readonly shoulderStack: number | null;
+  /** What figures show of the person; the posture is the same. */
+  readonly shown: { readonly headscarf: boolean; readonly wheelchair: boolean };
 }
 
 const REACHES = ['neckFlexion', 'hamstring', 'hipFlexion', 'kneeFlexion', 'shoulderElevation', 'shoulderExtension'] as const;
@@ -280,6 +286,7 @@ export function sizeBody(answers: BodyAnswers = {}): Body {
     reach: reachOf(answers),
     womb: wombOf(answers.pregnancyWeek, massKg),
     shoulderStack: answers.shoulderStack === undefined ? null : answers.shoulderStack / 100,
+    shown: { headscarf: answers.headscarf === true, wheelchair: answers.wheelchair === true },
   };
 }
 
@@ -297,5 +304,7 @@ export function checkBody(answers: BodyAnswers): Problem[] {
   }
   if (answers.sex !== undefined && answers.sex !== 'f' && answers.sex !== 'm')
     problems.push({ field: 'sex', message: `sex is "${String(answers.sex)}"; expected f or m` });
+  if (answers.headscarf !== undefined && typeof answers.headscarf !== 'boolean')
+    problems.push({ field: 'headscarf', message: `headscarf is "${String(answers.headscarf)}"; expected true or false` });
   return problems;
 }

@@ -2,17 +2,17 @@ import { SIDES } from '../angles.js';
 
 /** Parts of the drawn body. A line stands between two of them where one lies before the other. */
 export const BONES = [
-  'hips', 'trunk', 'neck', 'face', 'hair',
+  'hips', 'trunk', 'neck', 'face', 'hair', 'scarf',
   'leftThigh', 'leftShin', 'leftFoot', 'leftUpperArm', 'leftForearm', 'leftHand',
   'rightThigh', 'rightShin', 'rightFoot', 'rightUpperArm', 'rightForearm', 'rightHand',
 ] as const; // prettier-ignore
 export type Bone = (typeof BONES)[number];
 
-export type Cloth = 'leg' | 'top' | 'skin' | 'hair';
+export type Cloth = 'leg' | 'top' | 'skin' | 'hair' | 'scarf';
 
 /** What each part wears. */
 export const CLOTH: Readonly<Record<Bone, Cloth>> = {
-  hips: 'leg', trunk: 'top', neck: 'skin', face: 'skin', hair: 'hair',
+  hips: 'leg', trunk: 'top', neck: 'skin', face: 'skin', hair: 'hair', scarf: 'scarf',
   leftThigh: 'leg', leftShin: 'leg', leftFoot: 'skin', leftUpperArm: 'top', leftForearm: 'top', leftHand: 'skin',
   rightThigh: 'leg', rightShin: 'leg', rightFoot: 'skin', rightUpperArm: 'top', rightForearm: 'top', rightHand: 'skin',
 }; // prettier-ignore

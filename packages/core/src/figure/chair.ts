@@ -1,3 +1,5 @@
+import type { Vec3 } from '../body/skeleton.js';
+import type { DrawnProp } from './props.js';
 import type { Solid } from './raster.js';
 
 const WIDTH = 40;
@@ -21,5 +23,47 @@ export function chairSolids(centre: readonly [number, number], facing: 1 | -1, h
     ...legs,
     ...[y - half, y + half - LEG].map((side): Solid => ({ from: [back, side, height], size: [LEG, LEG, backHeight - height] })),
     { from: [back, y - half, backHeight - RAIL], size: [LEG, WIDTH, RAIL] },
+  ];
+}
+
+/** A manual wheelchair, in cm at the reference stature: common practice, no source. */
+const WHEEL = { radius: 30.5, rim: 1.1, out: 26, back: -8, caster: 9, front: 30 } as const;
+const SEAT_AT = 41;
+const BACK_TO = 72;
+
+/** A wheel that stands along x, as balls on its rim, its spokes left out. */
+function wheel([x, y, z]: Readonly<Vec3>, radius: number, thick: number): { readonly at: Vec3; readonly radius: number }[] {
+  const count = Math.ceil((2 * Math.PI * radius) / thick);
+  return Array.from({ length: count }, (_, i) => {
+    const turn = (2 * Math.PI * i) / count;
+    return { at: [x + radius * Math.cos(turn), y, z + radius * Math.sin(turn)] as Vec3, radius: thick };
+  });
+}
+
+/** A wheelchair whose seat has its middle at `centre` on the floor plan, in cm; whoever sits in it faces along x. */
+export function wheelchair([x, y]: readonly [number, number], scale: number): DrawnProp[] {
+  const s = (cm: number): number => cm * scale;
+  const half = s(WIDTH / 2);
+  const sides = [-1, 1] as const;
+  const wheels = sides.flatMap((side) => {
+    const hub: Vec3 = [x + s(WHEEL.back), y + side * s(WHEEL.out), s(WHEEL.radius)];
+    return [...wheel(hub, s(WHEEL.radius - WHEEL.rim), s(WHEEL.rim)), ...wheel(hub, s(3), s(1.4))];
+  });
+  const casters = sides.flatMap((side) => wheel([x + s(WHEEL.front), y + side * s(16), s(WHEEL.caster)], s(WHEEL.caster - 1.5), s(1.5)));
+  const frame: Solid[] = [
+    ...sides.map((side): Solid => ({
+      from: [x + half - 3, y + side * s(17) - 1, s(WHEEL.caster)],
+      size: [3, 2, s(SEAT_AT - 4 - WHEEL.caster)],
+    })),
+    { from: [x + half + s(4), y - s(15), s(3)], size: [s(16), s(30), s(2)] },
+  ];
+  const cloth: Solid[] = [
+    { from: [x - half, y - half, s(SEAT_AT - 4)], size: [2 * half, 2 * half, s(4)] },
+    { from: [x - half - s(2), y - half, s(SEAT_AT)], size: [s(3), 2 * half, s(BACK_TO - SEAT_AT)] },
+  ];
+  return [
+    { boxes: cloth, balls: [], top: 'wool', sides: 'woolSide' },
+    { boxes: [], balls: wheels, top: 'hair', sides: 'hair' },
+    { boxes: frame, balls: casters, top: 'woolSide', sides: 'woolSide' },
   ];
 }

@@ -99,6 +99,7 @@ export function withCloseUp(figure: Figure, shown: Shown, placed: PlacedBody, ax
       { tone: 'mat', d: circle(x, y, RADIUS_CM) },
       ...DETAIL_SHAPES[detail].map((shape) => ({
         ...shape,
+        tone: shape.tone === 'hair' && placed.body.shown.headscarf ? 'scarf' : shape.tone,
         d: movedPath(shape.d, scale, x - RADIUS_CM, y - RADIUS_CM),
         ...(shape.width !== undefined && { width: Number((shape.width * scale).toFixed(2)) }),
       })),

@@ -123,5 +123,5 @@ export const DETAIL_SHAPES: Readonly<Record<Detail, Drawn>> = {
     arrow('M80 44L80 24'),
   ],
   'turns-of-the-head': [...face(EYES_CLOSED), arrow('M14 70C22 92 70 98 86 74')],
-  ankle: [...foot, arrow('M78 50C96 50 98 86 78 90C66 92 58 88 56 84')],
+  ankle: [...foot, arrow('M78 50C90 52 92 82 78 86C66 89 58 87 55 82')],
 }; // prettier-ignore

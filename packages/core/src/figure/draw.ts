@@ -51,13 +51,16 @@ const LIMB_OF: readonly string[] = [
 ];
 const CLOTH_OF: readonly string[] = ['', ...BONES.map((bone) => CLOTH[bone])];
 
+/** Where hair or a scarf begins, a line stands in any case. */
+const isCovering = (label: number): boolean => CLOTH_OF[label] === 'hair' || CLOTH_OF[label] === 'scarf';
+
 /** Whether a line stands between two parts of the body that lie side by side on the screen, so far apart in depth. */
 function isParted(one: number, other: number, jump: number): boolean {
   if (one === other) return false;
   const isOneLimb = LIMB_OF[one] === LIMB_OF[other];
   if (CLOTH_OF[one] === CLOTH_OF[other]) return jump > (isOneLimb ? BENT_JUMP_CM : JUMP_CM);
   // Where a sleeve ends, and where hair begins, a line stands in any case; none where trousers meet the top.
-  return isOneLimb || jump > JUMP_CM || CLOTH_OF[one] === 'hair' || CLOTH_OF[other] === 'hair';
+  return isOneLimb || jump > JUMP_CM || isCovering(one) || isCovering(other);
 }
 
 /** Places on the face in cm of the reference body: two eyes, and the ends of the mouth. */
@@ -136,7 +139,7 @@ function drawScene({ placed, scene, bounds }: Placed, axes: Axes, lift: number):
   const far = farBones(scene.balls, axes);
   BONES.forEach((bone, i) => {
     const cloth = CLOTH[bone];
-    toneOf[i + 1] = far.has(i + 1) && cloth !== 'hair' ? `${cloth}Far` : cloth;
+    toneOf[i + 1] = far.has(i + 1) && cloth !== 'hair' && cloth !== 'scarf' ? `${cloth}Far` : cloth;
   });
   for (const ball of scene.balls) raster.ball(ball);
   scene.props.slice(0, MOST_PROPS).forEach(({ boxes, balls, top, sides }, i) => {

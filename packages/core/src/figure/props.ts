@@ -2,7 +2,7 @@ import { isExternal, type BodyPart, type Contact, type LevelSurface, type WallNa
 import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { heightOf } from '../body/pulls.js';
-import { chairSolids } from './chair.js';
+import { chairSolids, wheelchair } from './chair.js';
 import type { Solid } from './raster.js';
 import type { Tone } from './shape.js';
 import type { Axes } from './view.js';
@@ -157,7 +157,10 @@ export function propsIn(placed: PlacedBody, axes: Axes): DrawnProp[] {
     const { on } = group[0]!.contact;
     if (on.kind !== 'level') continue;
     if (key === 'chair') {
-      props.push({ boxes: chairsOf(placed), balls: [], top: 'wood', sides: 'woodSide' });
+      const seat = placed.body.shown.wheelchair ? ownSeat(placed) : null;
+      if (seat) props.push(...wheelchair(seat, placed.body.scale));
+      const boxes = chairsOf(placed, seat === null);
+      if (boxes.length > 0) props.push({ boxes, balls: [], top: 'wood', sides: 'woodSide' });
       continue;
     }
     const height = heightOf(on, placed.body) * 100;
@@ -189,31 +192,40 @@ function frontEdge(placed: PlacedBody, height: number): number {
   return Math.min(...edges);
 }
 
-/** The chairs that a posture's contacts name, in cm: the one that is sat on, and another that is held or leant on. */
-export function chairsOf(placed: PlacedBody): Solid[] {
-  const group = spotsOf(placed).filter(
-    ({ contact: { on } }) => on.kind === 'level' && (on.surface === 'seat' || on.surface === 'chairback'),
-  );
+const onChairs = (placed: PlacedBody): Spot[] =>
+  spotsOf(placed).filter(({ contact: { on } }) => on.kind === 'level' && (on.surface === 'seat' || on.surface === 'chairback'));
+const mean = (spots: readonly Spot[], axis: 0 | 1): number => (spots.reduce((sum, { at }) => sum + at[axis], 0) / spots.length) * 100;
+
+/** Where someone sits upright on a seat, in cm: the middle of the seat on the floor plan; `null` for whoever doesn't. */
+function ownSeat(placed: PlacedBody): readonly [number, number] | null {
+  const sitting = onChairs(placed).filter(({ contact }) => SITTING.has(contact.part));
+  if (sitting.length === 0 || isHanging(placed)) return null;
+  return [Math.min(mean(sitting, 0) + 5, frontEdge(placed, SEAT_CM * placed.body.scale) - 20), mean(sitting, 1)];
+}
+
+/** Who hangs head down from a seat has its front edge under the sacrum or the thighs, and the back beyond. */
+function isHanging(placed: PlacedBody): boolean {
+  return placed.origins[segmentIndex('thoracic4')]![2] < placed.origins[0]![2];
+}
+
+/** The chairs that a posture's contacts name, in cm: the one that is sat on unless it is left out, and another that is held or leant on. */
+export function chairsOf(placed: PlacedBody, withOwn = true): Solid[] {
+  const group = onChairs(placed);
   const scale = placed.body.scale;
   const height = 41 * scale;
   const backHeight = 85 * scale;
-  const mean = (spots: readonly Spot[], axis: 0 | 1) => (spots.reduce((sum, { at }) => sum + at[axis], 0) / spots.length) * 100;
   const own = placed.origins[0]![0] * 100;
   const sitting = group.filter(({ contact }) => SITTING.has(contact.part));
   const railed = group.filter(({ contact }) => contact.on.kind === 'level' && contact.on.surface === 'chairback');
   const nearSeat = ({ at }: Spot) => sitting.some((seat) => Math.hypot(at[0] - seat.at[0], at[1] - seat.at[1]) < OWN_CHAIR_M);
   const others = group.filter((spot) => !sitting.includes(spot) && !railed.includes(spot) && !nearSeat(spot));
   const solids: Solid[] = [];
-  // Who hangs head down from a seat has its front edge under the sacrum or the thighs, and the back beyond.
-  const hanging = placed.origins[segmentIndex('thoracic4')]![2] < placed.origins[0]![2];
-  if (sitting.length > 0) {
+  const seat = ownSeat(placed);
+  if (sitting.length > 0 && withOwn) {
     const from = sitting[0]!.contact.part === 'thigh' ? 'pelvis' : 'thoracic4';
     const away = mean(sitting, 0) >= placed.origins[segmentIndex(from)]![0] * 100 ? 1 : -1;
-    if (hanging) solids.push(...chairSolids([mean(sitting, 0) + away * 17, mean(sitting, 1)], away > 0 ? -1 : 1, height, backHeight));
-    else {
-      const centre = Math.min(mean(sitting, 0) + 5, frontEdge(placed, height) - 20);
-      solids.push(...chairSolids([centre, mean(sitting, 1)], 1, height, backHeight));
-    }
+    if (!seat) solids.push(...chairSolids([mean(sitting, 0) + away * 17, mean(sitting, 1)], away > 0 ? -1 : 1, height, backHeight));
+    else solids.push(...chairSolids(seat, 1, height, backHeight));
   }
   if (railed.length > 0 && sitting.length === 0) {
     // The rail is what is held: the seat lies beyond it, away from the person.

@@ -2,7 +2,7 @@ import type { Eye } from './view.js';
 
 /** How a shape is to be inked; the screen decides the colour. `Far` is the limb of a pair that lies behind, `path` the way of a movement. */
 export const TONES = [
-  'leg', 'legFar', 'top', 'topFar', 'skin', 'skinFar', 'hair', 'wood', 'woodSide', 'wool', 'woolSide', 'wall', 'mat', 'shadow', 'line', 'outline', 'path',
+  'leg', 'legFar', 'top', 'topFar', 'skin', 'skinFar', 'hair', 'scarf', 'wood', 'woodSide', 'wool', 'woolSide', 'wall', 'mat', 'shadow', 'line', 'outline', 'path',
 ] as const; // prettier-ignore
 export type Tone = (typeof TONES)[number];
 

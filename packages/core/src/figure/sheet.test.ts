@@ -1,10 +1,12 @@
 import { library } from '../asanas/all.js';
 import type { BodyAnswers } from '../body/anthropometry.js';
-import { solver } from '../planning/adapt.fixture.js';
+import { bodyOf } from '../participants/participant.js';
+import { person, solver } from '../planning/adapt.fixture.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { bestView } from './best-view.js';
 import { drawFigure } from './draw.js';
 import { bendsOf } from './path.fixture.js';
+import type { Figure } from './shape.js';
 import { figureSvg } from './sheet.js';
 import { stepFigures } from './step-figure.js';
 
@@ -90,4 +92,32 @@ test('a belly of 38 weeks stands out in profile by what the body is given, and a
   expect(late - plain).toBeGreaterThan(5);
   expect(late - plain).toBeLessThan(15);
   expect(heavy).toBeGreaterThan(plain + 1.5);
+});
+
+test('a headscarf takes the place of hair, close up as well, and changes nothing that is measured', () => {
+  const scarfed = new BodySolver(library, { headscarf: true });
+  const tones = (id: string, of: BodySolver) => {
+    const form = of.form(id);
+    return new Set(stepFigures(of, form, 'none', bestView(form)).flatMap(({ shapes }) => shapes.map(({ tone }) => tone)));
+  };
+  for (const id of ['trikonasana', 'savasana', 'ujjayi']) {
+    expect([id, tones(id, scarfed).has('scarf'), tones(id, scarfed).has('hair'), tones(id, solver).has('scarf')]).toEqual([
+      id,
+      true,
+      false,
+      false,
+    ]);
+    expect(scarfed.form(id).ends[0]!.measured.values).toEqual(solver.form(id).ends[0]!.measured.values);
+  }
+});
+
+test('whoever uses a wheelchair sits in it, with two large wheels, and any other chair stays one', () => {
+  const wheeled = new BodySolver(library, bodyOf(person('wheelchair-user level=T10 adHistory=no trunkControl=3 hand=full skin=intact')));
+  const seat = (of: BodySolver, id: string) => drawFigure(of.form(id).ends[0]!.solved.placed, 'side');
+  const wood = ({ shapes }: Figure) => shapes.some(({ tone }) => tone === 'wood');
+  expect([wood(seat(wheeled, 'chair-mountain')), wood(seat(solver, 'chair-mountain'))]).toEqual([false, true]);
+  expect(wood(seat(wheeled, 'chair-dog'))).toBe(true);
+  const { box } = seat(wheeled, 'chair-mountain');
+  // A wheel of 61 cm stands out behind a chair of 40.
+  expect(seat(solver, 'chair-mountain').box.left - box.left).toBeGreaterThan(10);
 });

@@ -212,6 +212,7 @@ class Builder {
     skin(1.8, 0, 7, 6.6);
     for (let share = 0; share <= 1; share += 0.2) skin(2.2 + 2.4 * share, 0, 5.5 - 3.6 * share, 5.6 - 2.2 * share);
     for (let share = 0; share <= 1; share += 0.25) skin(7.8 + 1.2 * share, 0, 8 - 2.6 * share, 0.8 + 0.3 * share);
+    if (this.placed.body.shown.headscarf) return this.scarf();
     for (const y of [-6.7, 6.7]) {
       skin(-0.6, y, 7.2, 1.5);
       skin(-0.4, y, 5.8, 1.1);
@@ -225,6 +226,20 @@ class Builder {
     const knot: [number, number] = back[2] < -0.35 ? [-1.5, 18.4] : [-9.4, 11.6];
     hair(knot[0], 0, knot[1], 3.1);
     hair((knot[0] - 1.5) / 2, 0, (knot[1] + 10) / 2, 3);
+  }
+
+  /** A headscarf in place of hair: round the face, below the chin, over the neck and down to the collar. */
+  private scarf(): void {
+    const add = (segment: Segment, x: number, y: number, z: number, radius: number) =>
+      this.add('scarf', this.at(segment, x, y, z), radius * this.length);
+    add('head', -1.5, 0, 9.4, 8.2);
+    add('head', -0.6, 0, 10.8, 7.6);
+    add('head', -3, 0, 6, 6.9);
+    add('head', -2.6, 0, 2.6, 6);
+    for (let share = 0; share <= 1; share += 0.25)
+      for (const side of [-1, 1]) add('head', -1 + 2 * share, side * (3.4 - 1.6 * share), 6 - 6.4 * share, 4.6 - 0.6 * share);
+    for (let share = 0; share <= 1; share += 0.25) add('neck1', 0.4, 0, 5 - 6 * share, 5.6 + 0.8 * share);
+    for (const side of [-1, 1]) for (const out of [1.5, 4.5]) add('thoracic4', 0.6, side * out, 8.4 - 0.35 * out, 5.2);
   }
 }
 

@@ -71,5 +71,6 @@ export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditi
       spec.kind === 'number' && spec.ofBody !== undefined && typeof answer[name] === 'number' ? [[spec.ofBody, answer[name]]] : [],
     );
   });
-  return told.length === 0 ? body : { ...body, ...Object.fromEntries(told) };
+  const wheels = conditions.some(({ id }) => id === 'wheelchair-user') ? { wheelchair: true } : {};
+  return told.length === 0 && !wheels.wheelchair ? body : { ...body, ...Object.fromEntries(told), ...wheels };
 }

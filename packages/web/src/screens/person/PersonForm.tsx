@@ -155,6 +155,15 @@ export function PersonForm({ stored }: { stored: Person | null }) {
             <option value="f">female</option>
             <option value="m">male</option>
           </SelectField>
+          <label className="flex items-center gap-2 sm:col-span-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-ink"
+              checked={draft.body.headscarf === true}
+              onChange={({ target }) => setBody({ headscarf: target.checked || undefined })}
+            />
+            Their figures wear a headscarf
+          </label>
         </div>
       ),
     },
