@@ -108,7 +108,7 @@ export const DETAIL_SHAPES: Readonly<Record<Detail, Drawn>> = {
   heart: [...trunkFront, ...filled('wool', 'M50 50C36 40 38 28 45 28C48 28 50 31 50 34C50 31 52 28 55 28C62 28 64 40 50 50Z'), trace('M34 30C30 36 30 44 34 50M66 30C70 36 70 44 66 50')],
   hand: [...hand, arrow('M24 92L22 76C12 68 6 56 6 46C8 34 20 36 26 42')],
   toes: [...foot, line('M72 62C74 66 74 72 70 78M62 57C65 63 65 72 62 80'), arrow('M88 66C92 58 90 48 84 42')],
-  'toes-up-and-down': [...foot, arrow('M92 62C94 48 90 40 82 32'), arrow('M90 74C92 80 90 84 86 90')],
+  'toes-up-and-down': [...foot, arrow('M92 62C94 48 90 40 82 32'), arrow('M86 72C88 77 87 80 83 84')],
   heel: [...foot, arrow('M60 90L28 90')],
   squeeze: [...knees, arrow('M6 40L30 40'), arrow('M94 40L70 40')],
   seat: [...filled('leg', 'M22 16C14 34 12 54 20 70C28 82 44 80 50 70C56 80 72 82 80 70C88 54 86 34 78 16Z'), line('M50 36L50 70'), arrow('M8 58L34 58'), arrow('M92 58L66 58')],
