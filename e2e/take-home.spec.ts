@@ -14,6 +14,11 @@ test('a practice goes home as one file that works without a network', async ({ p
   const path = join(testInfo.outputDir, 'at-home.html');
   await (await downloading).saveAs(path);
   expect(readFileSync(path, 'utf8')).not.toContain('Hanno');
+  const event = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Into a calendar' }).click();
+  const dates = join(testInfo.outputDir, 'at-home.ics');
+  await (await event).saveAs(dates);
+  expect(readFileSync(dates, 'utf8')).toMatch(/BEGIN:VEVENT[\s\S]*RRULE:FREQ=WEEKLY[\s\S]*SUMMARY:At home: Slow morning/);
   await context.setOffline(true);
   const phone = await context.newPage();
   const broken: string[] = [];

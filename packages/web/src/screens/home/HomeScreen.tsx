@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download, Printer } from 'lucide-react';
+import { CalendarPlus, Download, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { hasFailed } from '../../api/failed.js';
 import { personQuery, sequenceQuery } from '../../api/queries.js';
 import { useToday } from '../../clock.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { download } from '../../parts/download.js';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { Loading } from '../../parts/Loading.js';
@@ -26,16 +27,6 @@ function isWhole(value: number | undefined, { from, to }: { readonly from: numbe
   return value !== undefined && Number.isInteger(value) && value >= from && value <= to;
 }
 
-/** Saves a text as a file; nothing leaves the device. */
-function download(name: string, text: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type: 'text/html' }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(address);
-}
-
 /** What one person does alone between two classes: looked at, printed, or taken along as one file. */
 export function HomeScreen() {
   const { sequence: id = '', person: named = '' } = useParams();
@@ -54,6 +45,10 @@ export function HomeScreen() {
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !person.data || !home.data) return <Loading what="Choosing what is good to do alone" />;
   const { practice, html } = home.data;
+  const calendar = async () => {
+    const { homeCalendar } = await import('@lotus-steady/core/formats');
+    download('at-home.ics', homeCalendar(practice, title, today), 'text/calendar');
+  };
   return (
     <div className="mx-auto max-w-3xl print:max-w-none">
       <PageTitle>{title}</PageTitle>
@@ -67,8 +62,16 @@ export function HomeScreen() {
         />
         <NumberField label="Days a week" unit="" value={days} onChange={setDays} problem={isWhole(days, DAYS) ? undefined : '1 to 7'} />
         <NumberField label="Times a day" unit={times === undefined ? `${practice.times} as usual` : ''} value={times} onChange={setTimes} />
-        <button type="button" className={PRIMARY} disabled={practice.steps.length === 0} onClick={() => download('at-home.html', html)}>
+        <button
+          type="button"
+          className={PRIMARY}
+          disabled={practice.steps.length === 0}
+          onClick={() => download('at-home.html', html, 'text/html')}
+        >
           <Download size={18} aria-hidden /> Take it along
+        </button>
+        <button type="button" className={PLAIN} disabled={practice.steps.length === 0} onClick={() => void calendar()}>
+          <CalendarPlus size={18} aria-hidden /> Into a calendar
         </button>
         <button type="button" className={PLAIN} onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print

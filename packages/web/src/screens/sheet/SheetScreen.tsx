@@ -1,14 +1,15 @@
 import { counted } from '@lotus-steady/core';
 import { doneWords, setupWords, sideWords, toBring } from '@lotus-steady/core/sheets';
 import { useQuery } from '@tanstack/react-query';
-import { Printer } from 'lucide-react';
+import { CalendarPlus, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { hasFailed } from '../../api/failed.js';
 import { sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
-import { PRIMARY } from '../../parts/button-styles.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { download } from '../../parts/download.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
@@ -41,6 +42,13 @@ export function SheetScreen() {
     starts.push(sum);
     return sum + Math.max(...answer.participants.map(({ steps }) => steps[i]!.seconds));
   }, 0);
+  // Nobody's name goes into a calendar that others may see.
+  const calendar = async () => {
+    const { classCalendar } = await import('@lotus-steady/core/formats');
+    const title = answer.title || sequence.data.title;
+    const description = given.map(({ givenName, givenDose }) => `${givenName}, ${givenDose}`).join('\n');
+    download('class.ics', classCalendar({ title, day, minutes: Math.round(answer.minutes.after), description }), 'text/calendar');
+  };
   const bring = toBring(answer.participants.map(({ steps }) => steps));
   return (
     <article className="mx-auto max-w-4xl print:max-w-none">
@@ -48,6 +56,9 @@ export function SheetScreen() {
       <div className="mb-3 flex flex-wrap items-center gap-4 print:hidden">
         <button type="button" className={PRIMARY} onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print
+        </button>
+        <button type="button" className={PLAIN} onClick={() => void calendar()}>
+          <CalendarPlus size={18} aria-hidden /> Into a calendar
         </button>
         <label className="flex items-center gap-2">
           <input type="checkbox" className="size-4 accent-ink" checked={names} onChange={({ target }) => setNames(target.checked)} />

@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import { wordsQuery } from '../../api/queries.js';
 import { useWordChanges } from '../../api/use-words.js';
 import { PLAIN } from '../../parts/button-styles.js';
+import { download } from '../../parts/download.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
@@ -19,16 +20,6 @@ function meaningWords(means: WordMeaning, nameOf: (id: string) => string): strin
     case 'own':
       return 'a posture of our own, not judged';
   }
-}
-
-/** Hands the words to the browser as a file. */
-function download(words: readonly StudioWord[]): void {
-  const address = URL.createObjectURL(new Blob([JSON.stringify({ words }, null, 2)], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = 'studio-words.json';
-  link.click();
-  URL.revokeObjectURL(address);
 }
 
 /** The words of a file; a message where it holds none. */
@@ -94,7 +85,12 @@ export function WordsScreen() {
         </ul>
       )}
       <div className="mt-4 flex flex-wrap gap-2">
-        <button type="button" className={PLAIN} disabled={words.data.length === 0} onClick={() => download(words.data)}>
+        <button
+          type="button"
+          className={PLAIN}
+          disabled={words.data.length === 0}
+          onClick={() => download('studio-words.json', JSON.stringify({ words: words.data }, null, 2), 'application/json')}
+        >
           Export to a file
         </button>
         <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
