@@ -14,7 +14,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
       root: { pitch: 7 },
       spine: { lumbar: -2, thoracic: -4 },
       legL: { hipFlexion: -3, hipAbduction: -6, hipRotation: 1, ankle: 9 },
-      legR: { hipFlexion: 46, hipAbduction: 42, hipRotation: 51, knee: 128, ankle: -18 },
+      legR: { hipFlexion: 52, hipAbduction: 44, hipRotation: 55, knee: 142, ankle: -25 },
       arms: { shoulder: 24, plane: 37, rotation: -62, elbow: 118, wrist: -60 },
       contacts: ['L.sole>floor', 'R.sole>L.thigh', 'L.palm~R.palm'],
     },

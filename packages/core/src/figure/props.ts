@@ -5,6 +5,7 @@ import { heightOf } from '../body/pulls.js';
 import { chairSolids, wheelchair } from './chair.js';
 import type { Solid } from './raster.js';
 import type { Tone } from './shape.js';
+import { strapIn } from './strap.js';
 import type { Axes } from './view.js';
 import type { Ball } from './volumes.js';
 
@@ -171,7 +172,7 @@ export function propsIn(placed: PlacedBody, axes: Axes): DrawnProp[] {
       for (const one of clusters(group, LOOK[on.surface].wide)) props.push(propUnder(placed, one, on.surface, height, bottom));
     }
   }
-  return [...props, ...wallsOf(placed, spots, axes)];
+  return [...props, ...strapIn(placed), ...wallsOf(placed, spots, axes)];
 }
 
 const SITTING = new Set(['sitbone', 'thigh', 'sacrum', 'pelvis', 'hipside']);
