@@ -77,6 +77,76 @@ async function editLatency(page) {
   return took.sort((a, b) => a - b)[3];
 }
 
+/** A slow line, and a processor that is so many times slower: a cheap phone far from the mast. */
+const SLOW = { kilobits: 400, delayMs: 150, processor: 4 };
+const NOTES = 40;
+
+/** A page whose line and processor are slow, with nothing in its cache. */
+async function slowPage(browser, options, { processor }) {
+  const context = await browser.newContext({ ...options, viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const devtools = await context.newCDPSession(page);
+  const throughput = (SLOW.kilobits * 1000) / 8;
+  await devtools.send('Network.enable');
+  await devtools.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: SLOW.delayMs,
+    downloadThroughput: throughput,
+    uploadThroughput: throughput,
+  });
+  if (processor) await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOW.processor });
+  await page.addInitScript(() => {
+    globalThis.lotusShift = 0;
+    globalThis.lotusLongest = 0;
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) if (!entry.hadRecentInput) globalThis.lotusShift += entry.value;
+    }).observe({ type: 'layout-shift', buffered: true });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) globalThis.lotusLongest = Math.max(globalThis.lotusLongest, entry.duration);
+    }).observe({ type: 'longtask', buffered: true });
+  });
+  return { context, page };
+}
+
+const firstText = (page) => page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? performance.now());
+
+/** The first text, the desk and how far it jumped on a slow line; the longest task while 40 lines are pasted on a slow processor. */
+async function slowLine(browser, address) {
+  const first = await slowPage(browser, { baseURL: address }, { processor: false });
+  await first.page.goto('/sign-in');
+  const enter = first.page.getByRole('button', { name: 'Look round the demo hall' });
+  await enter.waitFor();
+  const text = await firstText(first.page);
+  await enter.click();
+  await first.page.getByRole('heading', { name: 'What do you teach, and to whom?' }).waitFor();
+  const storageState = await first.context.storageState();
+  await first.context.close();
+  // Whoever is signed in and comes back with an empty cache.
+  const desk = await slowPage(browser, { baseURL: address, storageState }, { processor: false });
+  const from = Date.now();
+  await desk.page.goto('/', { waitUntil: 'commit' });
+  await desk.page.getByRole('heading', { name: 'What do you teach, and to whom?' }).waitFor();
+  await desk.page.getByRole('link', { name: 'Slow morning' }).first().waitFor();
+  const deskMs = Date.now() - from;
+  const shift = await desk.page.evaluate(() => globalThis.lotusShift);
+  await desk.context.close();
+  const notes = await slowPage(browser, { baseURL: address, storageState }, { processor: true });
+  await notes.page.goto('/sequences/new');
+  const field = notes.page.getByRole('textbox').first();
+  await field.waitFor();
+  await notes.page.waitForTimeout(15_000);
+  const lines = Array.from(
+    { length: NOTES },
+    (_, i) => ['Cat cow 6x', 'Downward dog 5 breaths', 'Tree each side', 'something quite unknown'][i % 4],
+  ).join('\n');
+  await notes.page.evaluate(() => (globalThis.lotusLongest = 0));
+  await field.fill(lines);
+  await notes.page.waitForTimeout(8000);
+  const pasted = await notes.page.evaluate(() => globalThis.lotusLongest);
+  await notes.context.close();
+  return { text, desk: deskMs, shift, pasted };
+}
+
 /**
  * Longest tasks of the page's main thread by what was done meanwhile: processor time, and time by the clock, in ms;
  * and how long an edit takes. `lines` are repeated until the class is long enough.
@@ -135,7 +205,8 @@ export async function measureScreen(lines) {
       await page.waitForTimeout(2000);
       found.push({ what, ...(await longestTask(browser, page, act)) });
     }
-    return { tasks: found, edit: await editLatency(page) };
+    const edit = await editLatency(page);
+    return { tasks: found, edit, slow: await slowLine(browser, address) };
   } finally {
     for (const stop of stops.reverse()) await stop();
   }

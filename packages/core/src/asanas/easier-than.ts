@@ -7,12 +7,14 @@ export const EXPOSURES = [
 ] as const; // prettier-ignore
 export type Exposure = (typeof EXPOSURES)[number];
 
+/** 1 rest to 5 near the limit. */
+export type Effort = 1 | 2 | 3 | 4 | 5;
+
 /** How much an asana, or a form of it, asks (common practice, no source). */
 export interface Grading {
   /** 1 first try; 2 after one explanation; 3 some weeks; 4 regular practice; 5 experienced, teacher beside. */
   readonly skill: number;
-  /** 1 rest to 5 near the limit. */
-  readonly effort: number;
+  readonly effort: Effort;
   readonly exposure: readonly Exposure[];
   /** What is offered when less is wanted: own forms first, then other asanas from the heaviest to the lightest. */
   readonly easier: readonly string[];
@@ -26,7 +28,7 @@ export interface Grading {
 
 export interface FormGrading {
   readonly skill?: number;
-  readonly effort?: number;
+  readonly effort?: Effort;
   readonly without?: readonly Exposure[];
   readonly with?: readonly Exposure[];
   /** The asana that it really is. */

@@ -1,5 +1,6 @@
 import { KnowledgeError } from '../knowledge-error.js';
 import { library } from './all.js';
+import { GRADINGS } from './easier-than.js';
 import type { AsanaSpec } from './asana.js';
 import { buildLibrary } from './library.js';
 
@@ -80,4 +81,15 @@ describe('the library', () => {
   });
 
   test('get names what is missing', () => expect(() => library.get('nope')).toThrow('No asana "nope"'));
+});
+
+test('a form is judged by the effort that it is offered by', () => {
+  const apart = library.asanas.flatMap(({ id, variations }) =>
+    variations.flatMap((variation) => {
+      const graded = GRADINGS[id]?.forms?.[variation.id]?.effort;
+      return graded === undefined || graded === variation.declared.effort ? [] : [`${id}/${variation.id}`];
+    }),
+  );
+  expect(apart).toEqual([]);
+  expect(library.get('chair-squat').variations.map(({ id, declared }) => [id, declared.effort])).toEqual([['plain', 3], ['mini', 2], ['wide-toes-out', 3]]); // prettier-ignore
 });

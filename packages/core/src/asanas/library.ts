@@ -2,6 +2,7 @@ import type { Side } from '../angles.js';
 import { readPosture, type Posture, type PostureSpec } from '../body/posture.js';
 import { KnowledgeError } from '../knowledge-error.js';
 import type { AngleGroups, AsanaSpec, Base, BreathPattern, DeclaredSpec, Detail, DoseSpec, ListVariationSpec, StepSpec, VariationSpec } from './asana.js';
+import { GRADINGS } from './easier-than.js';
 import { PURPOSES, type PurposeWeights } from './purposes.js';
 
 /** One way to do an asana, ready to be solved: the posture and, for movements, its other end. */
@@ -56,6 +57,12 @@ export interface Library {
   find(id: string): Asana | null;
   /** @throws RangeError for an id that is not in the library. */
   get(id: string): Asana;
+}
+
+/** What the graded table says of a form's effort: the same number that it is offered by is the one that it is judged by. */
+function gradedEffort(asana: string, variation: string): Partial<DeclaredSpec> {
+  const effort = GRADINGS[asana]?.forms?.[variation]?.effort;
+  return effort === undefined ? {} : { effort };
 }
 
 const GROUPS = ['root', 'spine', 'legs', 'legL', 'legR', 'arms', 'armL', 'armR'] as const;
@@ -194,7 +201,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
       as: variation.as ?? null,
       posture: readPosture(posture, where),
       moves: moves ? readPosture(moves, where) : null,
-      declared: { ...from.declared, ...variation.declared },
+      declared: { ...from.declared, ...gradedEffort(spec.id, variation.id), ...variation.declared },
       // A breath done in another posture stays that breath.
       pattern: variation.pattern ?? from.pattern ?? spec.pattern ?? null,
       detail: variation.detail ?? from.detail ?? spec.detail ?? null,
