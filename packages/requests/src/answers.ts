@@ -41,7 +41,8 @@ export interface InstallationState {
 export interface PersonSummary {
   readonly id: number;
   readonly name: string;
-  readonly conditions: readonly string[];
+  /** By their names: a list needs nothing else of them. */
+  readonly conditionNames: readonly string[];
   readonly decision: Decision;
   /** What has changed since they were last asked: stages entered, readings too old, clearances at their end. */
   readonly news: readonly string[];

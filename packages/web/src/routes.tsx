@@ -3,31 +3,51 @@ import { createBrowserRouter, redirect } from 'react-router';
 import { ApiError, Unreachable } from './api/client.js';
 import { keepAnswers, openKeptAnswers } from './api/kept-answers.js';
 import { hasLeft } from './api/leave.js';
-import { sessionQuery } from './api/queries.js';
+import { classesQuery, peopleQuery, sequencesQuery, sessionQuery } from './api/queries.js';
 import { AppFrame } from './parts/AppFrame.js';
 import { RouteFailure } from './parts/Failure.js';
-import { SignInScreen } from './screens/sign-in/SignInScreen.js';
 
-/** Every screen but the first is loaded when it is opened. */
+/** The same as the page shows before any of this is loaded. */
+function Opening() {
+  return (
+    <div className="p-8 font-[system-ui]">
+      <p className="text-xl">Lotus Steady</p>
+      <p className="text-soft">Opening …</p>
+    </div>
+  );
+}
+
+/** Every screen is loaded when it is opened. */
 export function routes(queries: QueryClient) {
   return createBrowserRouter([
-    { path: '/sign-in', element: <SignInScreen />, errorElement: <RouteFailure /> },
+    {
+      path: '/sign-in',
+      errorElement: <RouteFailure />,
+      hydrateFallbackElement: <Opening />,
+      lazy: async () => ({ Component: (await import('./screens/sign-in/SignInScreen.js')).SignInScreen }),
+    },
     {
       // A tablet on the wall is signed in to nothing.
       path: '/room',
       errorElement: <RouteFailure />,
-      hydrateFallbackElement: <p className="p-8">Opening …</p>,
+      hydrateFallbackElement: <Opening />,
       lazy: async () => ({ Component: (await import('./screens/room/RoomScreen.js')).RoomScreen }),
     },
     {
       path: '/',
       element: <AppFrame />,
       errorElement: <RouteFailure />,
-      hydrateFallbackElement: <p className="p-8">Opening …</p>,
+      hydrateFallbackElement: <Opening />,
       loader: async ({ request }) => {
         try {
           if (await hasLeft()) return redirect('/sign-in');
           await keepAnswers(queries, await queries.ensureQueryData(sessionQuery));
+          // Asked for while the desk itself is on its way.
+          if (new URL(request.url).pathname === '/') {
+            void queries.prefetchQuery(peopleQuery);
+            void queries.prefetchQuery(sequencesQuery);
+            void queries.prefetchQuery(classesQuery);
+          }
           return null;
         } catch (error) {
           if (error instanceof Unreachable && (await openKeptAnswers(queries))) return null;

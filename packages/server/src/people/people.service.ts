@@ -2,6 +2,7 @@ import {
   assess,
   checkParticipant,
   clinicianNote,
+  findCondition,
   library,
   newsOf,
   outcomes,
@@ -102,7 +103,7 @@ export class PeopleService {
     return people.map((person) => ({
       id: person.id,
       name: person.name,
-      conditions: person.conditions.map(({ id }) => id),
+      conditionNames: person.conditions.map(({ id }) => findCondition(id)?.name ?? id),
       ...standing(person),
       updatedAt: person.updatedAt,
     }));

@@ -6,6 +6,7 @@ import { sessionQuery } from '../api/queries.js';
 import { useStudioWords } from '../api/use-words.js';
 import { useStudioClock } from '../clock.js';
 import { Connection } from './Connection.js';
+import { loadInterruptions } from './interruption-later.js';
 import { SignInAgain } from './SignInAgain.js';
 import { SignOut } from './SignOut.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
@@ -58,6 +59,9 @@ function EverywhereKeys() {
   );
 }
 
+/** What the page itself needs comes first. */
+const LATER_MS = 4000;
+
 /** After a change of screen the keyboard goes on at its beginning, not where the link was. */
 function useFocusOnArrival() {
   const { pathname } = useLocation();
@@ -84,6 +88,10 @@ export function AppFrame() {
   const session = useQuery(sessionQuery);
   useStudioWords();
   useStudioClock();
+  useEffect(() => {
+    const timer = setTimeout(loadInterruptions, LATER_MS);
+    return () => clearTimeout(timer);
+  }, []);
   const main = useFocusOnArrival();
   return (
     <div className="flex min-h-dvh flex-col">

@@ -1,12 +1,12 @@
 import type { Teacher } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { request } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
 import { sessionFound, useSessionLost } from '../api/session-lost.js';
 import { INPUT, PRIMARY } from './button-styles.js';
 import { explain } from './Failure.js';
-import { Interruption } from './Interruption.js';
+import { LaterInterruption } from './interruption-later.js';
 import { Labelled } from './Labelled.js';
 
 /** Where a session has ended: signing in again in place. What is on the screen stays, and what waits is sent afterwards. */
@@ -29,40 +29,43 @@ export function SignInAgain() {
       await queries.invalidateQueries();
     },
   });
+  if (!isLost) return null;
   return (
-    <Interruption open={isLost} onClose={() => undefined} title="Sign in again">
-      <p className="mt-2">Your session has ended. What is on the screen stays, and what isn’t saved is saved afterwards.</p>
-      <form
-        className="mt-4 space-y-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          enter.mutate();
-        }}
-      >
-        {session.data?.demo !== true && (
-          <Labelled label={`Password of ${session.data?.name ?? 'your account'}`}>
-            {(id) => (
-              <input
-                id={id}
-                type="password"
-                data-autofocus
-                autoComplete="current-password"
-                value={password}
-                onChange={({ target }) => setPassword(target.value)}
-                className={INPUT}
-              />
-            )}
-          </Labelled>
-        )}
-        {enter.isError && (
-          <p role="alert" className="text-accent">
-            {explain(enter.error)}
-          </p>
-        )}
-        <button type="submit" disabled={enter.isPending} className={`${PRIMARY} w-full`}>
-          {session.data?.demo ? 'Go on' : 'Sign in'}
-        </button>
-      </form>
-    </Interruption>
+    <Suspense>
+      <LaterInterruption open onClose={() => undefined} title="Sign in again">
+        <p className="mt-2">Your session has ended. What is on the screen stays, and what isn’t saved is saved afterwards.</p>
+        <form
+          className="mt-4 space-y-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            enter.mutate();
+          }}
+        >
+          {session.data?.demo !== true && (
+            <Labelled label={`Password of ${session.data?.name ?? 'your account'}`}>
+              {(id) => (
+                <input
+                  id={id}
+                  type="password"
+                  data-autofocus
+                  autoComplete="current-password"
+                  value={password}
+                  onChange={({ target }) => setPassword(target.value)}
+                  className={INPUT}
+                />
+              )}
+            </Labelled>
+          )}
+          {enter.isError && (
+            <p role="alert" className="text-accent">
+              {explain(enter.error)}
+            </p>
+          )}
+          <button type="submit" disabled={enter.isPending} className={`${PRIMARY} w-full`}>
+            {session.data?.demo ? 'Go on' : 'Sign in'}
+          </button>
+        </form>
+      </LaterInterruption>
+    </Suspense>
   );
 }

@@ -1,9 +1,9 @@
 import { LogOut } from 'lucide-react';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { leave } from '../api/leave.js';
 import { unsaved } from '../drafts/drafts.js';
 import { PLAIN, PRIMARY } from './button-styles.js';
-import { Interruption } from './Interruption.js';
+import { LaterInterruption } from './interruption-later.js';
 
 /** Leaves this device as it was found. What isn't saved is shown first; a server that is away is told later. */
 export function SignOut() {
@@ -18,22 +18,26 @@ export function SignOut() {
       <button type="button" onClick={ask} className="rounded p-2 hover:bg-shade" aria-label="Sign out" title="Sign out">
         <LogOut size={20} aria-hidden />
       </button>
-      <Interruption open={left.length > 0} onClose={() => setLeft([])} title="Not everything is saved">
-        <ul className="mt-2 list-disc pl-5">
-          {left.map((what, i) => (
-            <li key={i}>{what}</li>
-          ))}
-        </ul>
-        <p className="mt-2">Signing out takes it off this device, and it is lost.</p>
-        <div className="mt-4 flex flex-wrap gap-3">
-          <button type="button" className={PRIMARY} onClick={() => setLeft([])}>
-            Stay and save it
-          </button>
-          <button type="button" className={PLAIN} onClick={() => void leave()}>
-            Sign out and lose it
-          </button>
-        </div>
-      </Interruption>
+      {left.length > 0 && (
+        <Suspense>
+          <LaterInterruption open onClose={() => setLeft([])} title="Not everything is saved">
+            <ul className="mt-2 list-disc pl-5">
+              {left.map((what, i) => (
+                <li key={i}>{what}</li>
+              ))}
+            </ul>
+            <p className="mt-2">Signing out takes it off this device, and it is lost.</p>
+            <div className="mt-4 flex flex-wrap gap-3">
+              <button type="button" className={PRIMARY} onClick={() => setLeft([])}>
+                Stay and save it
+              </button>
+              <button type="button" className={PLAIN} onClick={() => void leave()}>
+                Sign out and lose it
+              </button>
+            </div>
+          </LaterInterruption>
+        </Suspense>
+      )}
     </>
   );
 }

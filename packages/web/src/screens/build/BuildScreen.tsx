@@ -2,7 +2,6 @@ import { useToday } from '../../clock.js';
 import {
   CHARACTERS,
   describeDose,
-  findCondition,
   missingChairs,
   type BuildAsked,
   type Character,
@@ -183,11 +182,11 @@ export function BuildScreen() {
         <fieldset>
           <legend className="mb-2 font-semibold">Who comes?</legend>
           <div className="flex flex-wrap gap-2">
-            {everybody.data?.map(({ id, name, conditions }) => (
+            {everybody.data?.map(({ id, name, conditionNames }) => (
               <Chip
                 key={id}
                 label={name}
-                note={conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}
+                note={conditionNames.join(', ') || 'Nothing to watch'}
                 pressed={chosen.includes(id)}
                 onTurn={() => setChosen(turn(chosen, id))}
               />

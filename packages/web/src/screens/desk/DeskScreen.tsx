@@ -1,4 +1,4 @@
-import { counted, findCondition } from '@lotus-steady/core';
+import { counted } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -115,7 +115,7 @@ export function DeskScreen() {
           <ul className="grid gap-2 sm:grid-cols-2">
             {people
               .data!.filter((one) => chosen.includes(one.id) || holds(one.name, name))
-              .map(({ id, name: called, conditions }) => (
+              .map(({ id, name: called, conditionNames }) => (
                 <li key={id}>
                   <button
                     type="button"
@@ -124,9 +124,7 @@ export function DeskScreen() {
                     className={`${choice(chosen.includes(id))} h-full`}
                   >
                     <span className="font-semibold">{called}</span>
-                    <span className="text-sm text-soft">
-                      {conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}
-                    </span>
+                    <span className="text-sm text-soft">{conditionNames.join(', ') || 'Nothing to watch'}</span>
                   </button>
                 </li>
               ))}

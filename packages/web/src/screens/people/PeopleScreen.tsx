@@ -1,4 +1,3 @@
-import { findCondition } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -36,11 +35,11 @@ export function PeopleScreen() {
         <p className="text-soft">Nobody is here yet. Take the first person in: it needs a name, and what you know of their health.</p>
       )}
       <ul className="divide-y divide-rule border-y border-rule">
-        {shown.map(({ id, name, conditions, decision }) => (
+        {shown.map(({ id, name, conditionNames, decision }) => (
           <li key={id}>
             <Link to={`/people/${id}`} className="grid gap-x-4 px-2 py-2.5 hover:bg-shade sm:grid-cols-[14rem_1fr_14rem]">
               <span className="font-semibold">{name}</span>
-              <span className="text-soft">{conditions.map((one) => findCondition(one)?.name ?? one).join(', ') || 'Nothing to watch'}</span>
+              <span className="text-soft">{conditionNames.join(', ') || 'Nothing to watch'}</span>
               <span className="text-sm">
                 <DecisionWord decision={decision} />
               </span>

@@ -1,0 +1,11 @@
+import { lazy } from 'react';
+
+const load = () => import('./Interruption.js');
+
+/** As `Interruption`, loaded once everything else is there: the first sight of a page needs no dialog. */
+export const LaterInterruption = lazy(async () => ({ default: (await load()).Interruption }));
+
+/** Ready before a server that is away could keep it from opening. */
+export function loadInterruptions(): void {
+  void load();
+}
