@@ -1,5 +1,5 @@
 import type { Vec3 } from '../body/skeleton.js';
-import type { DrawnProp } from './props.js';
+import type { DrawnProp } from './drawn-prop.js';
 import type { Solid } from './raster.js';
 
 const WIDTH = 40;

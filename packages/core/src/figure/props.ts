@@ -3,19 +3,11 @@ import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { heightOf } from '../body/pulls.js';
 import { chairSolids, wheelchair } from './chair.js';
+import type { DrawnProp } from './drawn-prop.js';
 import type { Solid } from './raster.js';
-import type { Tone } from './shape.js';
 import { strapIn } from './strap.js';
 import type { Axes } from './view.js';
 import type { Ball } from './volumes.js';
-
-/** A prop in the room, in cm: boxes with a tone for the face above and one for the others, or balls for what is round. */
-export interface DrawnProp {
-  readonly boxes: readonly Solid[];
-  readonly balls: readonly Omit<Ball, 'bone'>[];
-  readonly top: Tone;
-  readonly sides: Tone;
-}
 
 type Prop = Exclude<LevelSurface, 'floor' | 'seat' | 'chairback' | 'table'>;
 

@@ -1,5 +1,6 @@
 import type { PlacedBody, Vec3 } from '../body/skeleton.js';
-import { propsIn, type DrawnProp } from './props.js';
+import type { DrawnProp } from './drawn-prop.js';
+import { propsIn } from './props.js';
 import { toView, type Axes } from './view.js';
 import { bodyBalls, type Ball } from './volumes.js';
 

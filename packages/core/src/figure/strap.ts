@@ -2,7 +2,7 @@ import { SIDES, type Side } from '../angles.js';
 import type { BodyPart } from '../body/contact.js';
 import { partBalls } from '../body/parts.js';
 import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
-import type { DrawnProp } from './props.js';
+import type { DrawnProp } from './drawn-prop.js';
 
 /** Half the width of a strap, and how far apart its balls stand, in cm. */
 const HALF_CM = 0.95;
