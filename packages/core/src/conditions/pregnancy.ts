@@ -210,7 +210,8 @@ export const pregnancy = condition({
     ...limits('prg-15', 'Widen the stance.', 'common practice', ['balanceMargin', '>= 5', 'modify', ['t2', 't3'], 'standing', 'support < 1']),
     ...limits('prg-16', 'Loose ligaments; long lunges shear the pelvis.', 'common practice',
       ['legAsymmetry', '<= 90', 'watch', ['t1', 't2'], { as: 't1-t2' }],
-      ['legAsymmetry', '<= 60', 'modify', ['t3'], { as: 't3' }]),
+      // Shortens long lunges and leaves ordinary standing poses: no evidence bars these where the pelvis doesn't hurt.
+      ['legAsymmetry', '<= 112', 'modify', ['t3'], { as: 't3' }]),
     ...limits('prg-17', 'Uneven legs and wide legs bring the pain on.', 'common practice',
       ['legAsymmetry', '<= 30', 'avoid', ['pgp'], { as: 'uneven' }],
       ['hipAbduction', '<= 20', 'avoid', ['pgp'], { as: 'wide' }],

@@ -278,7 +278,7 @@ class Fitting {
   /** Shortens to the minutes that a running sum leaves. */
   private shortenRun(minutes: number): boolean {
     const seconds = minutes * 60;
-    if (seconds < 10) return false;
+    if (seconds < (isRest(this.given.asana) ? LEAST_REST_S : LEAST_STAY_S)) return false;
     const { step, profile } = this.context;
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
@@ -288,6 +288,10 @@ class Fitting {
     return true;
   }
 }
+
+/** Nobody rests in less time than this, and nothing is held for less. Common practice, no source. */
+const LEAST_REST_S = 60;
+const LEAST_STAY_S = 10;
 
 /** A candidate with dose, breath and pace fitted to someone's limits. `impact` is that of the way there, in body weights. */
 export function fit(context: StepContext, candidate: Candidate, given: Candidate, impact: number | null): Fitted {

@@ -33,5 +33,5 @@ export function breathCurve(pattern: BreathPattern, left: number, low: number): 
   const { in: inhale, pauseIn, out, pauseOut } = pattern;
   const cycle = [[inhale, -BREATH_DEPTH_CM], [pauseIn, 0], [out, BREATH_DEPTH_CM], [pauseOut, 0]] as const; // prettier-ignore
   const steps = cycle.filter(([time]) => time > 0).map(([time, rise]) => `l${(time * SECOND_CM).toFixed(1)} ${rise}`);
-  return { tone: 'line', d: `M${left.toFixed(1)} ${low.toFixed(1)}${steps.join('').repeat(cyclesOf(seconds))}`, width: LINE_CM };
+  return { tone: 'beside', d: `M${left.toFixed(1)} ${low.toFixed(1)}${steps.join('').repeat(cyclesOf(seconds))}`, width: LINE_CM };
 }

@@ -29,7 +29,7 @@ test('what is breathed on one seat is told apart by its close-up or the line of 
     const form = solver.form(id);
     const { shapes } = stepFigures(solver, form, 'none', bestView(form)).at(-1)!;
     expect([id, shapes.length > plain]).toEqual([id, true]);
-    const from = shapes.findIndex(({ tone, width }) => tone === 'line' && width === 0.7);
+    const from = shapes.findIndex(({ tone, width }) => tone === 'beside' && width === 0.7);
     return shapes.slice(from).map(({ d }) => d).join(); // prettier-ignore
   });
   expect(added.filter((one, i) => added.indexOf(one) !== i)).toEqual([]);

@@ -95,7 +95,7 @@ export function withCloseUp(figure: Figure, shown: Shown, placed: PlacedBody, ax
     const on = (from: number): string => `${(u + ((x - u) * from) / away).toFixed(1)} ${(v + ((y - v) * from) / away).toFixed(1)}`;
     const scale = (2 * RADIUS_CM) / SQUARE;
     shapes.push(
-      { tone: 'line', d: `${circle(u, v, SOURCE_CM)}M${on(SOURCE_CM)}L${on(away - RADIUS_CM)}`, width: LINE_CM.leader },
+      { tone: 'beside', d: `${circle(u, v, SOURCE_CM)}M${on(SOURCE_CM)}L${on(away - RADIUS_CM)}`, width: LINE_CM.leader },
       { tone: 'mat', d: circle(x, y, RADIUS_CM) },
       ...DETAIL_SHAPES[detail].map((shape) => ({
         ...shape,
@@ -103,7 +103,7 @@ export function withCloseUp(figure: Figure, shown: Shown, placed: PlacedBody, ax
         d: movedPath(shape.d, scale, x - RADIUS_CM, y - RADIUS_CM),
         ...(shape.width !== undefined && { width: Number((shape.width * scale).toFixed(2)) }),
       })),
-      { tone: 'line', d: circle(x, y, RADIUS_CM), width: LINE_CM.ring },
+      { tone: 'beside', d: circle(x, y, RADIUS_CM), width: LINE_CM.ring },
     );
   }
   const [lineLeft, low] = above > 0 ? [left - APART_CM - lineWidth(pattern), box.top - BELOW_CM] : [left, top + height];

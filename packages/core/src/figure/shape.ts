@@ -1,8 +1,8 @@
 import type { Eye } from './view.js';
 
-/** How a shape is to be inked; the screen decides the colour. `Far` is the limb of a pair that lies behind, `path` the way of a movement. */
+/** How a shape is to be inked; the screen decides the colour. `Far` is the limb of a pair that lies behind, `path` the way of a movement, `beside` a line that lies on the paper and not on cloth or skin. */
 export const TONES = [
-  'leg', 'legFar', 'top', 'topFar', 'skin', 'skinFar', 'hair', 'scarf', 'wood', 'woodSide', 'wool', 'woolSide', 'wall', 'mat', 'shadow', 'line', 'outline', 'path',
+  'leg', 'legFar', 'top', 'topFar', 'skin', 'skinFar', 'hair', 'scarf', 'wood', 'woodSide', 'wool', 'woolSide', 'wall', 'mat', 'shadow', 'line', 'outline', 'path', 'beside',
 ] as const; // prettier-ignore
 export type Tone = (typeof TONES)[number];
 

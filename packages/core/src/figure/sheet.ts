@@ -3,7 +3,7 @@ import type { Figure, Shape, Tone } from './shape.js';
 /** Colours of a figure on paper, for pictures outside the application. */
 export const FIGURE_INK: Readonly<Record<Tone, string>> = {
   leg: '#2f3568', legFar: '#9396b4', top: '#5f66a3', topFar: '#a7abc9', skin: '#d6ab8a', skinFar: '#e3c9b4', hair: '#23223c', scarf: '#7f9c93',
-  wood: '#d1ad7b', woodSide: '#b8935f', wool: '#cda39a', woolSide: '#b4857c', wall: '#e6dccb', mat: '#e2e2d2', shadow: '#cfcfbd', line: '#1f2147', outline: '#1f2147', path: '#9c3f28',
+  wood: '#d1ad7b', woodSide: '#b8935f', wool: '#cda39a', woolSide: '#b4857c', wall: '#e6dccb', mat: '#e2e2d2', shadow: '#cfcfbd', line: '#1f2147', outline: '#1f2147', path: '#9c3f28', beside: '#1f2147',
 }; // prettier-ignore
 
 /** A shape as SVG: filled, or drawn as a line where it has a width; an outline is both. */
