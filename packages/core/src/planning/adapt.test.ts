@@ -32,6 +32,21 @@ Mountain
 Savasana 10 min`);
 const LATE = 'pregnancy week=32 fetuses=1 complications=none';
 
+/** Common practice, no source: nobody lies down for seconds, and ordinary lunges stay in a pregnancy without pain. */
+test('late in pregnancy a rest becomes another one and not seconds of itself, and a long lunge a shorter one', () => {
+  const given = sequence(
+    { asana: 'anjaneyasana', side: 'left', dose: { breaths: 5 } },
+    { asana: 'virabhadrasana-2', side: 'left', dose: { breaths: 5 } },
+    { asana: 'constructive-rest', dose: { seconds: 40 } },
+    { asana: 'viparita-karani', dose: { minutes: 5 } },
+  );
+  const [lunge, warrior, , rest] = plan(given, person(LATE)).steps;
+  expect([lunge!.verdict, lunge!.chosen!.asana.id]).toEqual(['modify', 'anjaneyasana']);
+  expect(warrior!.verdict).toBe('keep');
+  expect(rest!.verdict).toBe('substitute');
+  expect(rest!.seconds).toBeGreaterThan(240);
+});
+
 describe('a class that left someone worse the next day', () => {
   const calm = 'low-back-pain weeksSinceOnset=40 worse=none legPain=no trauma=no painNow=1';
   const given = sequence({ asana: 'virabhadrasana-2', side: 'both', dose: { seconds: 20 } }, { asana: 'savasana', dose: { minutes: 10 } });
