@@ -1,6 +1,6 @@
 import { randomInt } from 'node:crypto';
 import type { ShownBody } from '@lotus-steady/requests';
-import { HttpException, Injectable, NotFoundException } from '@nestjs/common';
+import { HttpException, Injectable, NotFoundException, type OnModuleDestroy } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
 import { BehaviorSubject, type Observable } from 'rxjs';
 
@@ -20,7 +20,7 @@ interface Room {
 
 /** Rooms whose screens follow a class on other devices. They live as long as this process; nothing of them is kept. */
 @Injectable()
-export class RoomService {
+export class RoomService implements OnModuleDestroy {
   private readonly rooms = new LRUCache<string, Room>({
     max: MOST_ROOMS,
     ttl: OPEN_MS,
@@ -28,6 +28,11 @@ export class RoomService {
     dispose: ({ shown }) => shown.complete(),
   });
   private readonly guesses = new LRUCache<string, { count: number }>({ max: 10_000, ttl: GUESSES.ms });
+
+  /** Whoever follows would keep the server from ending. */
+  onModuleDestroy(): void {
+    this.rooms.clear();
+  }
 
   /** A new code for a teacher's class; the one before holds no more. */
   open(teacherId: number): string {
