@@ -19,7 +19,7 @@ jest.mock('../../worker/core.js', () => ({
   },
 }));
 
-const WHO = { id: 4, name: 'Vesna Holt', conditions: [], version: 1 };
+const WHO = { id: 4, name: 'Vesna Holt', conditionNames: [], version: 1 };
 const STUDIO = { schools: {}, limits: [], timeZone: 'UTC' };
 
 function Elsewhere() {
