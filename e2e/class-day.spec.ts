@@ -182,7 +182,6 @@ test('twelve people by tap on a phone: the door and the log are counted', async 
   await tap(page.getByRole('button', { name: 'The 10 others felt the same' }));
   const log = taps;
   testInfo.annotations.push({ type: 'taps', description: `door ${door}, log ${log}` });
-  console.log(`taps for twelve: door ${door}, log ${log}`);
   expect(door).toBeLessThanOrEqual(TAPS.door);
   expect(log).toBeLessThanOrEqual(TAPS.log);
 });
