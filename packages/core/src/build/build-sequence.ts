@@ -10,6 +10,7 @@ import { inRoom, USUAL_FIGURES, type Member } from '../class/adapt-class.js';
 import { ClassState } from '../class/class-state.js';
 import type { ColumnLimits } from '../class/column.js';
 import { nameSurely } from '../class/edit.js';
+import { BARE_HEADER } from '../sequence/header.js';
 import { PlanningCache } from '../judging/planning-cache.js';
 import { reviewOf } from '../review/review.js';
 import { describeDose } from '../sequence/dose.js';
@@ -155,7 +156,7 @@ function chooseSteps(library: Library, solver: BodySolver, company: Company, ask
 }
 
 function bare(steps: readonly Step[]): Sequence {
-  return { title: '', minutes: null, room: null, assists: false, senses: null, place: null, tags: [], steps, unknown: [], notes: [] };
+  return { ...BARE_HEADER, steps, unknown: [], notes: [] };
 }
 
 function writeText(library: Library, steps: readonly Step[], asked: BuildAsked): string {

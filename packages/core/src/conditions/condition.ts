@@ -125,6 +125,8 @@ export interface Condition {
   /** Plain words and abbreviations that people use for it. */
   readonly words: readonly string[];
   readonly parameters: Parameters;
+  /** What it makes of the body of whoever has it, whatever they answer. */
+  readonly body?: BodyAnswers;
   /** Stage ids with what they mean. */
   readonly stages: Readonly<Record<string, string>>;
   /** The stages and flags that hold for these answers; a missing answer takes the cautious ones. */
@@ -142,6 +144,7 @@ interface ConditionInput<P extends Parameters, Stage extends string, School exte
   readonly name: string;
   readonly words: readonly string[];
   readonly parameters: P;
+  readonly body?: BodyAnswers;
   readonly stages: Readonly<Record<Stage, string>>;
   readonly stagesOf: (answers: Answers<P>) => readonly NoInfer<Stage>[];
   readonly screen: (answers: Answers<P>) => readonly ScreeningFinding[];

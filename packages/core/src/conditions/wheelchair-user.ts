@@ -22,6 +22,7 @@ export const wheelchairUser = condition({
   id: 'wheelchair-user',
   name: 'Wheelchair user',
   words: ['wheelchair', 'paraplegia', 'tetraplegia', 'quadriplegia', 'spinal cord injury', 'SCI', 'cerebral palsy', 'amputation', 'dysreflexia'],
+  body: { wheelchair: true },
   parameters: {
     cause: { kind: 'choice', options: ['sci', 'stroke', 'ms', 'cp', 'amputation', 'other'], ask: 'Why the wheelchair?', default: 'sci' },
     level: { kind: 'choice', options: LEVELS, ask: 'Level of the spinal cord injury', default: 'T4', onlyIf: { cause: ['sci'] } },

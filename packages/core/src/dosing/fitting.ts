@@ -17,6 +17,10 @@ import { missingProps, propsOf } from '../candidates/props-needed.js';
 import type { LeftOut } from '../participants/left-out.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
 
+/** Nobody rests in less time than this, and nothing is held for less. Common practice, no source. */
+const LEAST_REST_S = 60;
+const LEAST_STAY_S = 10;
+
 function bound(finding: Finding, limits: readonly ActiveLimit[]): Bound | null {
   const spec = limits.find(({ id }) => id === finding.limit)?.spec;
   return spec && !('is' in spec.bound) ? spec.bound : null;
@@ -288,10 +292,6 @@ class Fitting {
     return true;
   }
 }
-
-/** Nobody rests in less time than this, and nothing is held for less. Common practice, no source. */
-const LEAST_REST_S = 60;
-const LEAST_STAY_S = 10;
 
 /** A candidate with dose, breath and pace fitted to someone's limits. `impact` is that of the way there, in body weights. */
 export function fit(context: StepContext, candidate: Candidate, given: Candidate, impact: number | null): Fitted {

@@ -2,6 +2,8 @@ import type { Vec3 } from '../body/skeleton.js';
 import type { DrawnProp } from './drawn-prop.js';
 import type { Solid } from './raster.js';
 
+/** Height of a usual seat at the reference stature. */
+export const SEAT_CM = 41;
 const WIDTH = 40;
 const LEG = 3;
 const SEAT = 4;
@@ -28,7 +30,6 @@ export function chairSolids(centre: readonly [number, number], facing: 1 | -1, h
 
 /** A manual wheelchair, in cm at the reference stature: common practice, no source. */
 const WHEEL = { radius: 30.5, rim: 1.1, out: 26, back: -8, caster: 9, front: 30 } as const;
-const SEAT_AT = 41;
 const BACK_TO = 72;
 
 /** A wheel that stands along x, as balls on its rim, its spokes left out. */
@@ -52,14 +53,14 @@ export function wheelchair([x, y]: readonly [number, number], scale: number): Dr
   const casters = sides.flatMap((side) => wheel([x + s(WHEEL.front), y + side * s(16), s(WHEEL.caster)], s(WHEEL.caster - 1.5), s(1.5)));
   const frame: Solid[] = [
     ...sides.map((side): Solid => ({
-      from: [x + half - 3, y + side * s(17) - 1, s(WHEEL.caster)],
-      size: [3, 2, s(SEAT_AT - 4 - WHEEL.caster)],
+      from: [x + half - LEG, y + side * s(17) - 1, s(WHEEL.caster)],
+      size: [LEG, 2, s(SEAT_CM - SEAT - WHEEL.caster)],
     })),
     { from: [x + half + s(4), y - s(15), s(3)], size: [s(16), s(30), s(2)] },
   ];
   const cloth: Solid[] = [
-    { from: [x - half, y - half, s(SEAT_AT - 4)], size: [2 * half, 2 * half, s(4)] },
-    { from: [x - half - s(2), y - half, s(SEAT_AT)], size: [s(3), 2 * half, s(BACK_TO - SEAT_AT)] },
+    { from: [x - half, y - half, s(SEAT_CM - SEAT)], size: [2 * half, 2 * half, s(SEAT)] },
+    { from: [x - half - s(2), y - half, s(SEAT_CM)], size: [s(LEG), 2 * half, s(BACK_TO - SEAT_CM)] },
   ];
   return [
     { boxes: cloth, balls: [], top: 'wool', sides: 'woolSide' },

@@ -1,11 +1,11 @@
 import type { BreathPattern, Detail } from '../asanas/asana.js';
 import type { Variation } from '../asanas/library.js';
 import type { BodyPart } from '../body/contact.js';
-import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { SIDES } from '../angles.js';
 import { BREATH_DEPTH_CM, breathCurve, breathWidth } from './breath-curve.js';
 import { DETAIL_SHAPES } from './detail-shapes.js';
+import { partPlace } from './part-place.js';
 import type { Figure, Shape } from './shape.js';
 import { toView, type Axes } from './view.js';
 
@@ -38,17 +38,15 @@ function movedPath(d: string, scale: number, x: number, y: number): string {
   );
 }
 
+function nosePlace(placed: PlacedBody): Vec3 {
+  const own = NOSE.map((metres) => metres * placed.body.scale) as Vec3;
+  return pointOn(placed, segmentIndex('head'), own).map((metres) => metres * 100) as Vec3;
+}
+
 /** Where on the picture the part is, on the side that is nearer to the close-up, in cm. */
 function sourceOf(placed: PlacedBody, detail: Detail, axes: Axes, lift: number): readonly [number, number] {
   const part = PART_OF[detail];
-  const scale = placed.body.scale;
-  const points: Vec3[] = part
-    ? SIDES.map((side) => {
-        const { segment, local } = partBalls(placed.body, part, side)[0]!;
-        return pointOn(placed, segment, local);
-      })
-    : [pointOn(placed, segmentIndex('head'), [NOSE[0] * scale, NOSE[1], NOSE[2] * scale])];
-  const seen = points.map((point) => toView(point.map((metres) => metres * 100) as Vec3, axes));
+  const seen = (part ? SIDES.map((side) => partPlace(placed, part, side)) : [nosePlace(placed)]).map((place) => toView(place, axes));
   const [u, v] = seen.reduce((one, other) => (other[0] > one[0] ? other : one));
   return [u, v - lift];
 }

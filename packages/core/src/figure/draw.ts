@@ -52,7 +52,7 @@ const LIMB_OF: readonly string[] = [
 const CLOTH_OF: readonly string[] = ['', ...BONES.map((bone) => CLOTH[bone])];
 
 /** Where hair or a scarf begins, a line stands in any case. */
-const isCovering = (label: number): boolean => CLOTH_OF[label] === 'hair' || CLOTH_OF[label] === 'scarf';
+const isCovering = (cloth: string | undefined): cloth is 'hair' | 'scarf' => cloth === 'hair' || cloth === 'scarf';
 
 /** Whether a line stands between two parts of the body that lie side by side on the screen, so far apart in depth. */
 function isParted(one: number, other: number, jump: number): boolean {
@@ -60,7 +60,7 @@ function isParted(one: number, other: number, jump: number): boolean {
   const isOneLimb = LIMB_OF[one] === LIMB_OF[other];
   if (CLOTH_OF[one] === CLOTH_OF[other]) return jump > (isOneLimb ? BENT_JUMP_CM : JUMP_CM);
   // Where a sleeve ends, and where hair begins, a line stands in any case; none where trousers meet the top.
-  return isOneLimb || jump > JUMP_CM || isCovering(one) || isCovering(other);
+  return isOneLimb || jump > JUMP_CM || isCovering(CLOTH_OF[one]) || isCovering(CLOTH_OF[other]);
 }
 
 /** Places on the face in cm of the reference body: two eyes, and the ends of the mouth. */
@@ -139,7 +139,7 @@ function drawScene({ placed, scene, bounds }: Placed, axes: Axes, lift: number):
   const far = farBones(scene.balls, axes);
   BONES.forEach((bone, i) => {
     const cloth = CLOTH[bone];
-    toneOf[i + 1] = far.has(i + 1) && cloth !== 'hair' && cloth !== 'scarf' ? `${cloth}Far` : cloth;
+    toneOf[i + 1] = far.has(i + 1) && !isCovering(cloth) ? `${cloth}Far` : cloth;
   });
   for (const ball of scene.balls) raster.ball(ball);
   scene.props.slice(0, MOST_PROPS).forEach(({ boxes, balls, top, sides }, i) => {

@@ -2,7 +2,7 @@ import { isExternal, type BodyPart, type Contact, type LevelSurface, type WallNa
 import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { heightOf } from '../body/pulls.js';
-import { chairSolids, wheelchair } from './chair.js';
+import { chairSolids, SEAT_CM, wheelchair } from './chair.js';
 import type { DrawnProp } from './drawn-prop.js';
 import type { Solid } from './raster.js';
 import { strapIn } from './strap.js';
@@ -53,8 +53,6 @@ function clusters(spots: readonly Spot[], reach: number): Spot[][] {
   }
   return found;
 }
-
-const SEAT_CM = 41;
 
 /** A prop under a group of spots: as long as it is made, longer where it has to serve more. */
 function propUnder(placed: PlacedBody, group: readonly Spot[], surface: Prop, height: number, bottom: number): DrawnProp {
@@ -205,7 +203,7 @@ function isHanging(placed: PlacedBody): boolean {
 export function chairsOf(placed: PlacedBody, withOwn = true): Solid[] {
   const group = onChairs(placed);
   const scale = placed.body.scale;
-  const height = 41 * scale;
+  const height = SEAT_CM * scale;
   const backHeight = 85 * scale;
   const own = placed.origins[0]![0] * 100;
   const sitting = group.filter(({ contact }) => SITTING.has(contact.part));

@@ -1,8 +1,9 @@
+import { vec3 } from 'gl-matrix';
 import { SIDES, type Side } from '../angles.js';
 import type { BodyPart } from '../body/contact.js';
-import { partBalls } from '../body/parts.js';
-import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
+import type { PlacedBody, Vec3 } from '../body/skeleton.js';
 import type { DrawnProp } from './drawn-prop.js';
+import { partPlace } from './part-place.js';
 
 /** Half the width of a strap, and how far apart its balls stand, in cm. */
 const HALF_CM = 0.95;
@@ -10,18 +11,11 @@ const SPACING_CM = 1.2;
 /** Where the foot has one of these, it bears: nothing lifts it by a strap. */
 const FOOT: ReadonlySet<BodyPart> = new Set<BodyPart>(['sole', 'heel', 'ball', 'edge', 'inneredge', 'instep', 'foot', 'ankle']);
 
-function placeOf(placed: PlacedBody, part: BodyPart, side: Side): Vec3 {
-  const { segment, local } = partBalls(placed.body, part, side)[0]!;
-  return pointOn(placed, segment, local).map((metres) => metres * 100) as Vec3;
-}
-
-const apart = (one: Vec3, other: Vec3): number => Math.hypot(one[0] - other[0], one[1] - other[1], one[2] - other[2]);
-
 /** What a strap runs between: from each hand that holds it to a foot, or from hand to hand. */
 function ends(placed: PlacedBody): readonly (readonly [Vec3, Vec3])[] {
   const holding = SIDES.filter((side) => placed.contacts.some((one) => one.on.kind === 'strap' && one.side === side));
   if (holding.length === 0) return [];
-  const hands = holding.map((side) => placeOf(placed, 'hand', side));
+  const hands = holding.map((side) => partPlace(placed, 'hand', side));
   const bears = (side: Side) => placed.contacts.some((one) => one.bears && one.side === side && FOOT.has(one.part));
   const free = SIDES.filter((side) => !bears(side));
   const hips = placed.origins[0]![0] * 100;
@@ -29,8 +23,8 @@ function ends(placed: PlacedBody): readonly (readonly [Vec3, Vec3])[] {
   // A foot that only its heel holds is stretched; one that stands on its sole isn't.
   const raised =
     free.length > 0 ? free : SIDES.filter((side) => !placed.contacts.some((one) => one.bears && one.side === side && one.part === 'sole'));
-  const feet = (raised.length > 0 ? raised : SIDES).map((side) => placeOf(placed, 'ball', side));
-  const far = (foot: Vec3) => hands.reduce((sum, hand) => sum + apart(hand, foot), 0);
+  const feet = (raised.length > 0 ? raised : SIDES).map((side) => partPlace(placed, 'ball', side));
+  const far = (foot: Vec3) => hands.reduce((sum, hand) => sum + vec3.distance(hand, foot), 0);
   const held = feet.reduce((one, other) => (far(other) < far(one) ? other : one));
   return hands.map((hand) => [hand, held] as const);
 }
@@ -40,9 +34,9 @@ export function strapIn(placed: PlacedBody): DrawnProp[] {
   const lines = ends(placed);
   if (lines.length === 0) return [];
   const balls = lines.flatMap(([from, to]) => {
-    const steps = Math.max(1, Math.ceil(apart(from, to) / SPACING_CM));
+    const steps = Math.max(1, Math.ceil(vec3.distance(from, to) / SPACING_CM));
     return Array.from({ length: steps + 1 }, (_, i) => ({
-      at: [0, 1, 2].map((axis) => from[axis]! + ((to[axis]! - from[axis]!) * i) / steps) as Vec3,
+      at: vec3.lerp([0, 0, 0], from, to, i / steps) as Vec3,
       radius: HALF_CM,
     }));
   });

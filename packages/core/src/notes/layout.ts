@@ -1,5 +1,6 @@
 import type { Problem } from '../problem.js';
 import { headingOf } from '../sequence/heading.js';
+import { BARE_HEADER, HEADER_KEYS, type Header } from '../sequence/header.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { SheetLine } from './sheet.js';
 
@@ -7,16 +8,6 @@ import type { SheetLine } from './sheet.js';
 export const MOST_LINES = 600;
 const MOST_LINE_LENGTH = 500;
 
-export interface Header {
-  title: string;
-  minutes: number | null;
-  room: number | null;
-  assists: boolean;
-  senses: Sequence['senses'];
-  place: string | null;
-  tags: readonly string[];
-}
-const HEADER_KEYS = new Set(['title', 'minutes', 'room', 'assists', 'senses', 'place', 'tags']);
 const MOST_TAGS = 12;
 const MOST_TAG_LENGTH = 30;
 
@@ -91,7 +82,7 @@ export interface Layout {
 }
 
 export function layOut(text: string): Layout {
-  const header: Header = { title: '', minutes: null, room: null, assists: false, senses: null, place: null, tags: [] };
+  const header: Header = { ...BARE_HEADER };
   const lines: SheetLine[] = [];
   const set = new Map<number, string>();
   const problems: Problem[] = [];
@@ -107,7 +98,7 @@ export function layOut(text: string): Layout {
     }
     const pair = /^\s*([a-z]+):\s*(.+)$/i.exec(full);
     const key = pair?.[1]!.toLowerCase();
-    if (isHead && key !== undefined && HEADER_KEYS.has(key)) {
+    if (isHead && key !== undefined && HEADER_KEYS.includes(key)) {
       const problem = readHeader(key, pair![2]!.trim(), header);
       if (problem) problems.push({ field: `line ${line}`, message: problem });
       set.set(line, full.trimEnd());

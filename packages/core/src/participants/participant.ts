@@ -66,11 +66,12 @@ export function checkParticipant(participant: Participant): Problem[] {
 /** The body that a participant's postures are solved with: as measured, and as the answers of a condition make it. */
 export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditions'>, today: string | null = null): BodyAnswers {
   const told = conditions.flatMap((given) => {
+    const condition = findCondition(given.id);
     const { answer } = answersOn(given, today);
-    return Object.entries(findCondition(given.id)?.parameters ?? {}).flatMap(([name, spec]) =>
+    const answered = Object.entries(condition?.parameters ?? {}).flatMap(([name, spec]) =>
       spec.kind === 'number' && spec.ofBody !== undefined && typeof answer[name] === 'number' ? [[spec.ofBody, answer[name]]] : [],
     );
+    return [...Object.entries(condition?.body ?? {}), ...answered];
   });
-  const wheels = conditions.some(({ id }) => id === 'wheelchair-user') ? { wheelchair: true } : {};
-  return told.length === 0 && !wheels.wheelchair ? body : { ...body, ...Object.fromEntries(told), ...wheels };
+  return told.length === 0 ? body : { ...body, ...Object.fromEntries(told) };
 }

@@ -1,5 +1,6 @@
 import { library } from '../asanas/all.js';
 import { readCondition } from '../conditions/check-answers.js';
+import { BARE_HEADER } from '../sequence/header.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { adapt, type AdaptOptions } from '../planning/adapt.js';
 import { anybody, type Participant } from '../participants/participant.js';
@@ -29,13 +30,8 @@ export function step(part: Partial<Step> & { readonly asana: string }): Step {
 
 export function sequence(...steps: readonly (Partial<Step> & { readonly asana: string })[]): Sequence {
   return {
+    ...BARE_HEADER,
     title: 'test',
-    minutes: null,
-    room: null,
-    assists: false,
-    senses: null,
-    place: null,
-    tags: [],
     unknown: [],
     notes: [],
     steps: steps.map((one, i) => step({ line: i + 1, ...one })),

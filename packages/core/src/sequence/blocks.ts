@@ -1,3 +1,4 @@
+import { HEADER_KEYS } from './header.js';
 import { HEADING } from './heading.js';
 
 /** A part of a sequence's text under its heading. Lines count from 1. */
@@ -9,7 +10,7 @@ export interface Section {
   readonly to: number;
 }
 
-const HEADER = /^\s*(?:title|minutes|room|assists|senses|place|tags):/i;
+const HEADER = new RegExp(`^\\s*(?:${HEADER_KEYS.join('|')}):`, 'i');
 
 /** The headed sections of a text; the first heading is its title where it is `#`. */
 export function sectionsOf(text: string): Section[] {

@@ -2,6 +2,7 @@ import type { DoseSpec } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
 import type { Problem } from '../problem.js';
 import { doseProblem } from './dose.js';
+import { BARE_HEADER } from './header.js';
 import type { Sequence, Step, StepSide } from './sequence.js';
 import { isRecord } from '../record.js';
 
@@ -74,13 +75,9 @@ export function readSequenceJson(library: Library, raw: unknown): ReadJson {
   const title = typeof raw['title'] === 'string' ? raw['title'] : '';
   return {
     sequence: {
+      ...BARE_HEADER,
       title,
       minutes: minutes as number | null,
-      room: null,
-      assists: false,
-      senses: null,
-      place: null,
-      tags: [],
       steps,
       unknown: [],
       notes: [],

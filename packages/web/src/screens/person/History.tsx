@@ -8,7 +8,7 @@ import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
 import { MARK_WORDS } from '../teach/class-run.js';
 
-const PainChart = lazy(async () => ({ default: (await import('./PainChart.js')).PainChart }));
+const PainChart = lazy(async () => ({ default: (await import('../../parts/PainChart.js')).PainChart }));
 
 const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'worse', same: 'the same', better: 'better' };
 
@@ -34,7 +34,11 @@ export function History({ person }: { person: number }) {
       </p>
       {told.length > 1 && (
         <Suspense fallback={<p className="text-soft">Drawing …</p>}>
-          <PainChart classes={told} />
+          <PainChart
+            label={`Pain before and after ${told.length} classes, last on ${dayWords(told[0]!.day)}`}
+            caption="Pain, 0 to 10: dashed before the class, full after it."
+            classes={told.map(({ day, before, after }) => ({ day, before: before.pain ?? null, after: after.pain ?? null }))}
+          />
         </Suspense>
       )}
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Their classes">

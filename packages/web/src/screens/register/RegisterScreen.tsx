@@ -14,7 +14,7 @@ function addressOf(key: string): string {
   return `/sequences/${sequence}/for/${people}/log?day=${day}`;
 }
 
-const GroupChart = lazy(async () => ({ default: (await import('./GroupChart.js')).GroupChart }));
+const PainChart = lazy(async () => ({ default: (await import('../../parts/PainChart.js')).PainChart }));
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
 
@@ -25,7 +25,7 @@ export function RegisterScreen() {
   if (!register.data) return <Loading what="Opening the register" />;
   const minutes = register.data.reduce((sum, one) => sum + (one.minutes ?? 0), 0);
   const all = (of: 'asked' | 'less' | 'more') => register.data.reduce((sum, { pain }) => sum + (pain?.[of] ?? 0), 0);
-  const told = register.data.filter(({ pain }) => pain !== null);
+  const told = register.data.flatMap(({ day, pain }) => (pain ? [{ day, before: pain.before, after: pain.after }] : []));
   const [asked, less, more] = [all('asked'), all('less'), all('more')];
   return (
     <>
@@ -43,7 +43,11 @@ export function RegisterScreen() {
           </p>
           {told.length > 1 && (
             <Suspense fallback={<p className="text-soft">Drawing …</p>}>
-              <GroupChart classes={told} />
+              <PainChart
+                label={`Mean pain before and after ${told.length} classes`}
+                caption="Mean pain of a class, 0 to 10: dashed before it, full after it."
+                classes={told}
+              />
             </Suspense>
           )}
           <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Classes">
