@@ -57,6 +57,11 @@ describe('several postures in a line', () => {
   const asanas = (line: string) => read(line).lines[0]?.steps.map(({ asana }) => asana);
   test('how to do one of them is none of its own', () =>
     expect(asanas('table → down dog, bend the knees! 5 br')).toEqual(['all-fours', 'adho-mukha-svanasana']));
+  test.each(['seated fold, straddle, twist', 'plank, knees down, cobra, child'])('of "%s" nothing is dropped silently', (line) =>
+    expect(read(line).lines[0]?.kind).toBe('ask'),
+  );
+  test('names set one after another are a list', () =>
+    expect(asanas('bridge then knees to chest')).toEqual(['setu-bandhasana', 'apanasana']));
   test('a kind alone goes with the name before it', () =>
     expect(read('triangle, revolved').lines[0]?.candidates.slice(0, 2).map(({ asana }) => asana).sort()).toEqual(['parivrtta-trikonasana', 'trikonasana'])); // prettier-ignore
   test('a name with a stroke in it is one', () => expect(asanas('All 4s: cat/cow 6, sunbird R/L 5')).toEqual(['marjaryasana', 'bird-dog']));

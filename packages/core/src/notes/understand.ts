@@ -10,9 +10,11 @@ import { CERTAINTY } from './weights.js';
 /** So many names, each to the letter, are a list. */
 const LIST_PARTS = 3;
 /** From here on a posture is taken as understood: of lines that were never fitted to, some two in a hundred are then taken wrongly. */
-export const SURE = 0.8;
+export const SURE = 0.81;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
+/** The same of a list whose parts are each what somebody calls a posture. */
+const LISTED = 0.9;
 /** How likely such a name has to be among all postures, all around it considered. */
 const NAMED_SHARE = 0.35;
 /** The same where another posture is likelier: a cow among chairs sits on one. */
@@ -21,6 +23,8 @@ const OVERRULED_SHARE = 0.3;
 const LEAVING = 0.5;
 /** A line is taken as no posture at all where that is likelier than all else together. */
 const LIKELY_NO_STEP = 0.5;
+/** Or where the kinds that hold none are so together, and it hardly names one that the library lacks. */
+const HARDLY_LACKING = 0.05;
 const MOST_CANDIDATES = 5;
 /** What a weighed line was understood as. */
 export interface Understood {
@@ -30,6 +34,9 @@ export interface Understood {
   readonly candidates: readonly Candidate[];
   readonly word: StudioWord | null;
 }
+
+/** Kinds of lines that hold no posture, not even one that the library lacks. */
+const NO_POSTURES: ReadonlySet<Hypothesis['is']> = new Set(['way', 'repeat', 'note', 'heading']);
 
 function isPosture({ is }: Hypothesis): boolean {
   return is === 'step' || is === 'many';
@@ -89,7 +96,8 @@ export class Understanding {
       const isName =
         standsForItself(hypothesis) && (isList(hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
       const isDoubtful = leavesPart(line, hypothesis) || isMostlyUnknown(line, hypothesis);
-      const sure = isDoubtful ? Math.min(certain, LEAVING) : isName ? Math.max(NAMED, certain) : certain;
+      const least = isName ? NAMED : isWordForWordList(line, hypothesis) ? LISTED : 0;
+      const sure = isDoubtful ? Math.min(certain, LEAVING) : Math.max(least, certain);
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
     // What is repeated is said in words that are known.
@@ -100,7 +108,10 @@ export class Understanding {
       evidence.tokens.dose.rounds === undefined;
     // "Candle" is a light in the room, and the shoulder stand.
     const isName = hypothesis.is === 'note' && evidence.agreements.some(isAsanaToTheLetter);
-    if (hypothesis.is === 'lacking' || share < LIKELY_NO_STEP || isGuess || isName)
+    const noPosture = likely.reduce((sum, one, r) => sum + (NO_POSTURES.has(readings[r]!.hypothesis.is) ? one : 0), 0);
+    const lacking = likely.reduce((sum, one, r) => sum + (readings[r]!.hypothesis.is === 'lacking' ? one : 0), 0);
+    const isNone = share >= LIKELY_NO_STEP || (noPosture >= LIKELY_NO_STEP && lacking < HARDLY_LACKING);
+    if (hypothesis.is === 'lacking' || !isNone || isGuess || isName)
       return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
@@ -132,6 +143,8 @@ const RANGE =
   /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})\s*(?:[-–—]|to)\s*(?:w|war|warriors?|vira\p{L}*)?\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
 /** Parts set apart by dashes or arrows go one after another too, where there are several. */
 const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
+/** So are parts that each agree so well with some posture. */
+const CLEAR_PART = 0.8;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
 
@@ -142,7 +155,7 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
   const isExact = hypothesis.found?.exact === true;
   const isTwice = isExact && repeatsItself(query, tokens.rest);
   if ((isExact && !isTwice) || !parts) return false;
-  const isListed = parts.length >= LIST_PARTS && STEPWISE.test(tokens.rest);
+  const isListed = parts.length >= LIST_PARTS && (STEPWISE.test(tokens.rest) || parts.every(({ found }) => found.best >= CLEAR_PART));
   const others = parts.filter(
     ({ found }) => (isNamed(found) || (isListed && found.exact && !found.ambiguous)) && idOf(found) !== hypothesis.asana.id,
   );
@@ -189,6 +202,16 @@ function standsForItself(hypothesis: Hypothesis): boolean {
 /** Two names may be one and a word more of it ("bound angle, staff"); of a list there are at least three. */
 function isList(hypothesis: Hypothesis): boolean {
   return hypothesis.is === 'many' && hypothesis.parts.length >= LIST_PARTS;
+}
+
+/** Whether each part of a line is just what somebody calls a posture, and the line sets them one after another. */
+function isWordForWordList({ evidence: { agreements, tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  return (
+    hypothesis.is === 'many' &&
+    hypothesis.parts.every(({ found: { exact } }) => exact) &&
+    !agreements[0]?.exact &&
+    (isList(hypothesis) || ONE_AFTER_ANOTHER.test(tokens.text))
+  );
 }
 
 export type StepHypothesis = Extract<Hypothesis, { is: 'step' }>;
