@@ -572,7 +572,8 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
     if (any || timed) weigh('heading dosed');
     if (tokens.side !== null) weigh('heading sided');
     weigh('heading covered', kinds.heading?.covered ?? 0);
-    if (/^\s*(?:[A-F][.)]|part|block|section|side|phase)\s/i.test(tokens.text)) weigh('heading lettered');
+    if (/^\s*(?:[A-F][.)]|(?:part|block|section|side|phase)\s+(?:[a-d]|\d|one|two|three|left|right)(?!\p{L}))/iu.test(tokens.text))
+      weigh('heading lettered');
   });
   add({ is: 'lacking' }, (weigh) => {
     weigh('lacking');

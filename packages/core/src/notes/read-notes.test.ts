@@ -53,6 +53,20 @@ describe('side', () => {
   });
 });
 
+describe('a name to the letter', () => {
+  test.each([
+    ['Side-lying, 5 breaths', 'side-lying-rest'],
+    ['Right nostril breath, 2 min', 'surya-bhedana'],
+    ['L handstand, 30 s', 'half-handstand'],
+    ['Side crow, 3 breaths', 'parsva-bakasana'],
+  ])('%s', (line, asana) => expect(one(line)?.asana).toBe(asana));
+
+  test('stands for itself among what is quite another', () => {
+    const { lines } = read('Chair pose, 5 breaths\nBridge, 5 breaths\nMountain, 5 breaths');
+    expect(lines.map(({ steps }) => steps[0]?.asana)).toEqual(['utkatasana', 'setu-bandhasana', 'tadasana']);
+  });
+});
+
 describe('several postures in a line', () => {
   const asanas = (line: string) => read(line).lines[0]?.steps.map(({ asana }) => asana);
   test('how to do one of them is none of its own', () =>

@@ -161,7 +161,9 @@ const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }
   { pattern: /(?<![a-zä])(?:first one side|one side)[, ]+(?:and |then )+(?:the )?other(?: side)?(?![a-zä])/gi, side: 'both' },
   { pattern: /(?<![a-zä])one (?:side|leg|knee|arm)[^,;]{0,20}[,;] (?:then |and )(?:the )?other(?: side)?(?![a-zä])/gi, side: 'both' },
 ]; // prettier-ignore
-const ONE_SIDE = new RegExp(String.raw`(?<![a-zä'’])(?:${R}|${L})(?![a-zä])`, flags);
+/** The breath through one nostril and the handstand shaped like an L have no side of the class. */
+const NO_SIDE = String.raw`(?![\s-]*(?:nostril|handstand|shape))`;
+const ONE_SIDE = new RegExp(String.raw`(?<![a-zä'’])(?:${R}|${L})(?![a-zä])${NO_SIDE}`, flags);
 
 /** Ways in that a line names in passing; a line that is a way as a whole is told by the phrasebook. */
 const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [

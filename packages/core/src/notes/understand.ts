@@ -94,7 +94,8 @@ export class Understanding {
       const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
       const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
       const isName =
-        standsForItself(hypothesis) && (isList(hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
+        standsForItself(hypothesis) &&
+        (isList(hypothesis) || isOnlyName(line, hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
       const isDoubtful = leavesPart(line, hypothesis) || isMostlyUnknown(line, hypothesis);
       const least = isName ? NAMED : isWordForWordList(line, hypothesis) ? LISTED : 0;
       const sure = isDoubtful ? Math.min(certain, LEAVING) : Math.max(least, certain);
@@ -126,6 +127,22 @@ export class Understanding {
 
 function isAsanaToTheLetter({ meaning, exact, ambiguous }: Agreement): boolean {
   return meaning.kind === 'asana' && exact && !ambiguous;
+}
+
+/** What is held or counted is no remark. */
+function isDosed({ tokens }: WeighedLine['evidence']): boolean {
+  return Object.keys(tokens.dose).length > 0;
+}
+
+/** Whether nothing else is ever called by just these words. */
+function isOnlyName({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
+  return (
+    hypothesis.is === 'step' &&
+    evidence.agreements.every(
+      ({ meaning, exact }) =>
+        !exact || (meaning.kind === 'asana' ? meaning.asana === hypothesis.asana : isDosed(evidence) && meaning.kind === 'note'),
+    )
+  );
 }
 
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
@@ -183,8 +200,12 @@ function preferred({ readings, evidence }: WeighedLine, best: number): number {
     case 'step':
       return hypothesis.found?.exact && !hypothesis.found.ambiguous ? best : named;
     case 'way':
+    case 'repeat':
     case 'note':
-      return evidence.agreements.some(({ meaning, exact }) => exact && meaning.kind === hypothesis.is) ? best : named;
+      return evidence.agreements.some(({ meaning, exact }) => exact && meaning.kind === hypothesis.is) &&
+        !(hypothesis.is === 'note' && isDosed(evidence))
+        ? best
+        : named;
     case 'lacking':
       return named;
     default:
