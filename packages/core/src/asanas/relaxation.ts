@@ -62,7 +62,7 @@ export const relaxation: readonly AsanaSpec[] = [
     purposes: { rest: 3, calm: 3 },
     posture: {
       like: 'side-lying-rest',
-      contacts: ['L.hipside>floor', 'L.shoulder>floor', 'temple>bolster@15', 'L.lowerleg>floor', 'R.lowerleg>bolster@17'],
+      contacts: ['L.hipside>floor', 'L.shoulder>floor', 'temple>bolster@17', 'L.lowerleg>floor', 'R.lowerleg>bolster@23'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 8, rounds: 1 },

@@ -96,9 +96,9 @@ export const seatedChair: readonly AsanaSpec[] = [
     purposes: { 'mobilise-spine-rotation': 3, 'posture-awareness': 1, 'stretch-back': 1 },
     posture: {
       like: 'chair-mountain',
-      spine: { lumbar: 2, rotation: 'R32', neckRotation: 'R25' },
-      armL: { shoulder: 39, plane: 105, elbow: 22 },
-      armR: { shoulder: 22, plane: -25, rotation: -85, elbow: 72, forearm: 20, wrist: -10 },
+      spine: { lumbar: 2, rotation: 'R30', neckRotation: 'R26' },
+      armL: { shoulder: 36, plane: 105, elbow: 22 },
+      armR: { shoulder: 26, plane: -35, rotation: -85, elbow: 72, forearm: 20, wrist: -10 },
       contacts: ['sole>floor', 'sitbone>seat@41', 'L.hand~R.thigh', 'R.hand~chairback@78'],
     },
     declared: { effort: 1, abdominalLoad: 0 },

@@ -169,7 +169,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     purposes: { 'stretch-side-body': 3, 'mobilise-spine-lateral': 3, 'breath-awareness': 1 },
     posture: {
       like: 'sukhasana',
-      spine: { lumbar: 2, lateral: 'R31', neckLateral: 'R8' },
+      spine: { lumbar: 2, lateral: 'R27', neckLateral: 'R8' },
       armL: { shoulder: 160, plane: 30, elbow: 10 },
       armR: { shoulder: 45, plane: 5, elbow: 25, forearm: 60, wrist: -60 },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'R.palm>floor'],

@@ -155,9 +155,9 @@ export const standingChair: readonly AsanaSpec[] = [
     base: 'standing-chair',
     purposes: { 'strengthen-legs': 3, 'functional-transfer': 3, 'strengthen-hips': 2, 'warm-up': 1 },
     posture: {
-      root: { pitch: 32 },
+      root: { pitch: 28 },
       spine: { lumbar: 4, thoracic: 2, cervical: -10 },
-      legs: { hipFlexion: 116, hipAbduction: 4, hipRotation: 3, knee: 100, ankle: 16 },
+      legs: { hipFlexion: 109, hipAbduction: 8, hipRotation: 5, knee: 100, ankle: 16 },
       arms: { shoulder: 60, plane: 80, elbow: 10 },
       contacts: ['sole>floor', 'sitbone>seat@41'],
     },
@@ -174,7 +174,7 @@ export const standingChair: readonly AsanaSpec[] = [
     breath: { inhale: 'sit down slowly', exhale: 'lean forward and stand up' },
     variations: [
       { id: 'hands-on-thighs-or-arm-rests', for: 'weak legs, late pregnancy', contacts: ['hand>thigh'] },
-      { id: 'raised-seat', for: 'hip or knee replacement (knees stay below hips)', contacts: ['sitbone>seat@52'], moves: { contacts: ['sole>floor'] } },
+      { id: 'raised-seat', for: 'hip or knee replacement (knees stay below hips)', root: { pitch: 20 }, legs: { hipFlexion: 92, hipAbduction: 8, hipRotation: 5, knee: 84, ankle: 12 }, contacts: ['sitbone>seat@52'], moves: { root: { pitch: 0 }, legs: { hipFlexion: 0, hipAbduction: 4, hipRotation: 3, knee: 0, ankle: 0 }, contacts: ['sole>floor'] } },
       { id: 'hover', for: 'strength', contacts: ['sole>floor'] },
     ],
     substitutes: ['chair-squat', 'wall-squat', 'utkatasana', 'chair-leg-slide'],

@@ -136,6 +136,7 @@ const EXPLAINED: Readonly<Record<string, string>> = {
   'prasarita-padottanasana': 'The hips go back until the feet carry and the hands only rest; they reach less far ahead.',
   sphinx: 'The elbows lie further ahead than it was written with, so the chest is lower.',
   'ashtanga-namaskara': 'The chin comes to the floor by a straighter neck, so the eyes stay level with the heart.',
+  'sit-to-stand': 'Leant by 28 degrees the weight already comes over feet that are drawn back, and the belly has room.',
   'pincha-mayurasana': 'Balanced over the forearms by a straighter line.',
 };
 
