@@ -310,8 +310,8 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   const firm = new Set(on.filter(({ share }) => share > 0.03).map(({ contact }) => `${contact.part} ${contact.side}`)).size;
   const seated = seatShare > 0.25 && feetShare < 0.7;
   const standing = feetShare >= 0.5 && !seated && !lying && firm < 4;
-  // Sitting, the feet carry little but the legs themselves; in a bridge the knee is bent, not pressed.
-  const kneeBears = (side: Side) => (!seated && facing !== 'supine' && bears(FEET, side) > 0.1) || (!lying && bears(KNEES, side) > 0.05);
+  // Sitting, the feet carry little but the legs themselves; in a bridge, or on blocks while reclining, the knee is bent, not pressed.
+  const kneeBears = (side: Side) => facing !== 'supine' && ((!seated && bears(FEET, side) > 0.1) || (!lying && bears(KNEES, side) > 0.05));
   const pelvisFree = !on.some(({ contact }) => SEAT.has(contact.part) || ['pelvis', 'sacrum', 'hipside', 'pubis'].includes(contact.part));
   const lowKnee = Math.min(...SIDES.map((side) => { const [ball] = partBalls(body, 'knee', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; })); // prettier-ignore
   const kneeRests = posture.contacts.some(

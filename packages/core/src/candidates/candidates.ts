@@ -132,6 +132,11 @@ function overlap(given: Asana, other: Asana): number {
   return all === 0 ? 0 : kept / all;
 }
 
+/** In what calms, resting is what matters, whatever else it stretches. */
+function isRestful({ purposes }: Asana): boolean {
+  return purposes.rest !== undefined || purposes.calm !== undefined;
+}
+
 const STANDING_BASES = new Set(['standing', 'standing-wall', 'standing-chair']);
 function sameBase(a: Asana, b: Asana): boolean {
   return a.base === b.base || (STANDING_BASES.has(a.base) && STANDING_BASES.has(b.base));
@@ -165,7 +170,9 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
         ...candidateOf(
           asana,
           variation,
-          rank === null ? cost + (i === 0 ? 0 : 0.6 + i * 0.1) : COST.substitute + COST.stepDown * rank,
+          rank === null
+            ? cost + (i === 0 ? 0 : 0.6 + i * 0.1)
+            : COST.substitute + COST.stepDown * rank + (isRestful(given.asana) ? 0 : COST.stepDownDropped * drops.length),
           [...(i === 0 ? [] : [variationSaid(variation)]), ...dropSaid(drops)],
           drops,
         ),

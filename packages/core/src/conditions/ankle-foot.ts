@@ -63,11 +63,11 @@ export const ankleFoot = condition({
   },
   limits: [
     ...PAIN.limits('af'),
-    ...limits('af-01', 'The torn outer band is stretched by turning in.', 'ANK21*', ['ankleInversion', '<= 10', 'avoid', ['sprain-irr']], ['ankleInversion', '<= 25', 'modify', ['sprain-later']]),
+    ...limits('af-01', 'The torn outer band is stretched by turning in.', 'ANK21*', ['ankleInversion', '<= 10', 'avoid', ['sprain-irr'], 'effort >= 2'], ['ankleInversion', '<= 15', 'avoid', ['sprain-irr'], 'effort < 2', { reading: 'A foot that lies rolls in by some 12 degrees.' }], ['ankleInversion', '<= 25', 'modify', ['sprain-later']]),
     ...limits('af-02', 'Kneeling on the tops of the feet pulls the front.', 'common practice', ['anklePlantarflexion', '<= 30', 'modify', ['sprain-early'], 'kneeLoad > 0.05'], ['anklePlantarflexion', '<= 45', 'modify', ['sprain-calm'], 'kneeLoad > 0.05']),
     ...limits('af-03', 'Balance returns last; train it at the wall.', 'ANK21*', ['support', '>= 1', 'modify', ['sore'], 'feetDown = 1'], ['support', '>= 1', 'watch', ['calm'], 'feetDown = 1']),
     ...limits('af-04', 'Tucked toes pull the sole.', 'HEEL14*', ['toeExtensionLoaded', '<= 30', 'avoid', ['sole-irr']], ['toeExtensionLoaded', '<= 60', 'watch', ['sole-calm']]),
-    ...limits('af-05', 'A deep drop of the heel presses the tendon on the bone.', 'ACH18*', ['ankleDorsiflexion', '<= 0', 'modify', ['heel-irr'], 'footLoad > 0.3', 'hold > 15'], ['ankleDorsiflexion', '<= 10', 'modify', ['heel-calm'], 'footLoad > 0.3', 'hold > 15']),
+    ...limits('af-05', 'A deep drop of the heel presses the tendon on the bone.', 'ACH18*', ['ankleDorsiflexion', '<= 0', 'modify', ['heel-irr'], 'footLoad > 0.2', 'hold > 15', { reading: 'In the dog each foot bears 0.28.' }], ['ankleDorsiflexion', '<= 10', 'modify', ['heel-calm'], 'footLoad > 0.2', 'hold > 15', { reading: 'In the dog each foot bears 0.28.' }]),
     ...limits('af-06', 'Knee over toes a little at a time.', 'common practice', ['ankleDorsiflexion', '<= 10', 'modify', ['sprain-irr'], 'footLoad > 0.3'], ['ankleDorsiflexion', '<= 20', 'modify', ['sprain-sub'], 'footLoad > 0.3']),
     ...limits('af-07', 'No standing on one leg.', 'common practice', ['footLoad', '<= 0.6', 'modify', ['irr'], { reading: 'Half of the weight, with room for a stance that isn’t quite even.' }]),
     ...limits('af-08', 'Raise the heels on a folded blanket.', 'common practice', ['kneeFlexionLoaded', '<= 90', 'watch', ['heels'], 'footLoad > 0.1']),

@@ -81,7 +81,7 @@ export const coronaryHeartDisease = condition({
     ...limits('chd-01', 'A sudden return of blood loads the heart.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['recover']], ['headBelowHeart', '<= 10', 'modify', ['stable']]),
     ...noInversion('chd-02', 'A sudden return of blood, with strain.', 'common practice', 'avoid', ANY),
     ...limits('chd-03', 'A sudden return of blood loads the heart.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', ['recover']], ['pelvisAboveHeart', '<= 20', 'modify', ['stable']]),
-    ...limits('chd-04', 'The breastbone is knitting.', 'CAHALIN*', ['handLoad', '<= 0.05', 'avoid', ['sternum'], { school: 'heart-sternum=twelve', reading: 'The old rule of 2 to 5 kg (from memory).' }]),
+    ...limits('chd-04', 'The breastbone is knitting.', 'CAHALIN*', ['handLoad', '<= 0.1', 'avoid', ['sternum'], { school: 'heart-sternum=twelve', reading: 'The old rule of 2 to 5 kg (from memory), over the 0.08 that two lying hands weigh.' }]),
     ...limits('chd-05', 'No pull across the chest.', 'CAHALIN*', ['shoulderElevation', '<= 90', 'avoid', ['sternum'], { school: 'heart-sternum=twelve' }], ['shoulderExtension', '<= 10', 'avoid', ['sternum'], { school: 'heart-sternum=twelve' }]),
     ...limits('chd-06', 'No pull across the chest.', 'CAHALIN*', ['thoracicFlexion', '>= -10', 'avoid', ['sternum']], ['spineRotation', '<= 20', 'avoid', ['sternum']]),
     ...limits('chd-07', 'No lying on the wound.', 'common practice', ['bellyClosure', '<= 0.6', 'modify', ['soft']]),

@@ -3,7 +3,7 @@ import { limits, pick } from './limits.js';
 import { PAIN, painOf } from './pain.js';
 import { clearance, found, note, today } from './screening.js';
 
-const free = (short: number) => ({ hipFlexionFree }: AnyAnswers) => (typeof hipFlexionFree === 'number' ? hipFlexionFree : 90) - short;
+const free = (short: number) => ({ hipFlexionFree }: AnyAnswers) => (typeof hipFlexionFree === 'number' ? hipFlexionFree : 105) - short;
 const SORE = ['irr', 'op'] as const;
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
@@ -14,7 +14,7 @@ export const hipJoint = condition({
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['oa', 'impingement', 'labrum', 'dysplasia', 'gluteal-tendon', 'arthroscopy'], ask: 'Which kind?' },
-    hipFlexionFree: { kind: 'number', unit: '°', from: 0, to: 140, ask: 'How far does the knee come up without pain?', default: 90 },
+    hipFlexionFree: { kind: 'number', unit: '°', from: 0, to: 140, ask: 'How far does the knee come up without pain?', default: 105 },
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since an arthroscopy, if any', onlyIf: { kind: ['arthroscopy'] } },
     catching: { kind: 'yesno', ask: 'Does it catch or lock?', default: false },
   },
@@ -69,7 +69,7 @@ export const hipJoint = condition({
   },
   limits: [
     ...PAIN.limits('hj'),
-    ...limits('hj-01', 'Stay short of the pinch.', 'common practice', ['hipFlexion', '<= 85', 'avoid', SORE, { of: free(5), reading: '5 degrees short of the pinch.' }], ['hipFlexion', '<= 90', 'modify', ['calm'], 'hold > 0', { of: free(0), reading: 'What is free of pain, where it is held; rising from a chair passes by.' }]),
+    ...limits('hj-01', 'Stay short of the pinch.', 'common practice', ['hipFlexion', '<= 100', 'avoid', SORE, { of: free(5), reading: '5 degrees short of the pinch.' }], ['hipFlexion', '<= 105', 'modify', ['calm'], 'hold > 0', { of: free(0), reading: 'What is free of pain, where it is held; rising from a chair passes by.' }]),
     ...limits('hj-02', 'Deep folding pinches the rim.', 'WARWICK*', ['hipFlexion', '<= 90', 'modify', ['rim-irr']], ['hipFlexion', '<= 110', 'watch', ['rim-calm']]),
     ...limits('hj-03', 'Bent, in and across is the test that hurts.', 'HIPNA*',
       ['hipInternalRotation', '<= 10', 'avoid', ['rim-irr'], 'hipFlexion > 60'], ['hipAdduction', '<= 5', 'avoid', ['rim-irr'], 'hipFlexion > 60'],

@@ -23,7 +23,7 @@ export const hypotensionSyncope = condition({
     lowersPressure: { kind: 'yesno', ask: 'Medicine that lowers the pressure?', default: false },
     symptomsToday: { kind: 'yesno', holdsDays: 0, ask: 'Giddy on standing today?', default: false },
   },
-  stages: { low: 'Low lying, no drop', oh: 'Drop on standing, or not measured', pots: 'Pulse races on standing', faint: 'Faints, harmless cause', unk: 'Faints, cause of the heart or unknown' },
+  stages: { low: 'Low lying, no drop', oh: 'Drop on standing, or not measured', pots: 'Pulse races on standing', faint: 'Faints, harmless cause', neck: 'Faints, from 40 years on', unk: 'Faints, cause of the heart or unknown' },
   stagesOf: (a) => {
     const measured = orthostaticClass(a);
     const fainted = (a.faints ?? 0) >= 1;
@@ -31,6 +31,8 @@ export const hypotensionSyncope = condition({
     return pick(
       measured === 'drop' || measured === 'unknown' ? 'oh' : measured === 'racing' || cause === 'pots' ? 'pots' : measured === 'low' && 'low',
       fainted && (cause === 'unknown' || cause === 'cardiac' ? 'unk' : 'faint'),
+      // The sensor in the neck is a matter of age (ESC 2018, from memory: from 40 on).
+      fainted && (a.age ?? 99) >= 40 && 'neck',
       // No practice in this stage; a plan is still made, with the strictest rows.
       fainted && (cause === 'unknown' || cause === 'cardiac') && 'faint',
     );
@@ -66,7 +68,7 @@ export const hypotensionSyncope = condition({
     ...limits('hpo-03', 'Calves must pump: shift, lift the heels.', 'ESCSYN*', ['standingRun', '<= 1', 'modify']),
     ...limits('hpo-04', 'The rise after is the danger.', 'common practice', ['headBelowHeart', '<= 15', 'modify', DROPS], ['hold', '<= 20', 'modify', DROPS, 'headBelowHeart > 5']),
     ...limits('hpo-05', 'Arms up steal pressure.', 'common practice', ['hold', '<= 15', 'modify', DROPS, 'shoulderElevation > 150', 'standing']),
-    ...limits('hpo-06', 'A sensor in the neck can slow the heart.', 'ESCSYN*', ['cervicalFlexion', '>= -30', 'modify', ['faint']], ['cervicalRotation', '<= 60', 'modify', ['faint']]),
+    ...limits('hpo-06', 'A sensor in the neck can slow the heart.', 'ESCSYN*', ['cervicalFlexion', '>= -30', 'modify', ['neck']], ['cervicalRotation', '<= 60', 'modify', ['neck']]),
     ...limits('hpo-07', 'A faint must be soft.', 'common practice', ['support', '>= 1', 'avoid', ['oh', 'pots'], 'standing'], ['support', '>= 1', 'watch', ['faint'], 'standing'], ['fallHeight', '= 0', 'avoid', DROPS]),
     ...limits('hpo-08', 'Every rise costs.', 'common practice', ['floorTrips', '<= 2', 'modify', DROPS]),
     ...limits('hpo-09', 'Over-breathing and straining make faint.', 'ESCSYN*', ['breathRetention', '= 0', 'avoid'], ['breathRate', '<= 20', 'avoid']),

@@ -3,7 +3,16 @@ import { limits, pick } from './limits.js';
 import { PAIN, painOf } from './pain.js';
 import { clearance, found, note, refer, today } from './screening.js';
 
-const bend = (missing: number, short: number) => ({ flexionLimit }: AnyAnswers) => (typeof flexionLimit === 'number' ? flexionLimit : missing) - short;
+/** Lying with the feet flat asks for 118 degrees, sitting for 90: what nobody measured is not taken as less than a body does every day. */
+const FREE_UNKNOWN = 120;
+/** Freshly operated, what nobody told is what a chair asks for. */
+const OPERATED_UNKNOWN = 90;
+const tight = ({ flexionLimit, surgery, kind, weeksSince }: AnyAnswers) => {
+  if (typeof flexionLimit === 'number') return flexionLimit - 5;
+  const operated = surgery === true || kind === 'replacement';
+  return operated && (typeof weeksSince === 'number' ? weeksSince : 0) < 12 ? OPERATED_UNKNOWN : FREE_UNKNOWN;
+};
+const free = ({ flexionLimit }: AnyAnswers) => (typeof flexionLimit === 'number' ? flexionLimit : FREE_UNKNOWN);
 const TIGHT = ['irr', 'op0', 'op1'] as const;
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
@@ -59,7 +68,7 @@ export const knee = condition({
     ...found(
       a.locks === true && refer('locks', 'A locked knee: no practice, medical contact today.'),
       (a.surgery === true || a.kind === 'replacement') && (a.weeksSince ?? 0) < 12 && clearance('weeksSince', 'Operated in the last 12 weeks, or not known when: written clearance first.'),
-      a.flexionLimit === undefined && note('flexionLimit', 'The painless bend is not known: taken as 90 degrees while irritable, else 110.'),
+      a.flexionLimit === undefined && note('flexionLimit', 'The painless bend is not known: taken as 120 degrees, as 90 in the first 12 weeks after an operation.'),
     ),
   ],
   redFlags: [
@@ -75,7 +84,7 @@ export const knee = condition({
   },
   limits: [
     ...PAIN.limits('kn'),
-    ...limits('kn-01', 'Never force the bend.', 'common practice', ['kneeFlexion', '<= 85', 'avoid', TIGHT, { of: bend(90, 5), reading: '5 degrees short of what is free.' }], ['kneeFlexion', '<= 110', 'modify', ['bend-free'], { of: bend(110, 0), reading: 'What is free of pain.' }]),
+    ...limits('kn-01', 'Never force the bend.', 'common practice', ['kneeFlexion', '<= 120', 'avoid', TIGHT, { of: tight, reading: '5 degrees short of what is free; 120 where nobody measured it, 90 in the first 12 weeks after an operation.' }], ['kneeFlexion', '<= 120', 'modify', ['bend-free'], { of: free, reading: 'What is free of pain; 120 where nobody measured it.' }]),
     ...limits('kn-02', 'Pressure on the kneecap climbs with the bend.', 'ESCAM*', ['kneeFlexionLoaded', '<= 30', 'avoid', ['op0'], 'footLoad > 0.3'], ['kneeFlexionLoaded', '<= 60', 'modify', ['load-60'], 'footLoad > 0.3'], ['kneeFlexionLoaded', '<= 90', 'modify', ['bend-free'], 'footLoad > 0.3']),
     ...limits('kn-03', 'A bent knee is a hinge: twist comes from the hip.', ['MENI18*', 'LIG17*'], ['kneeRotation', '<= 5', 'avoid', ['twist']], ['kneeRotation', '<= 15', 'modify', ['twist-little']]),
     ...limits('kn-04', 'Kneeling presses the kneecap; pad it.', 'common practice', ['kneeLoad', '<= 0.1', 'avoid', ['kneel-none']], ['kneeLoad', '<= 0.3', 'modify', ['kneel-some']], ['kneeLoad', '<= 0.6', 'watch', ['calm']]),

@@ -42,7 +42,7 @@ export const largerBodies = condition({
     },
   },
   limits: [
-    ...limits('lar-01', 'The belly stops the fold and the back rounds: make space with wide legs.', 'common practice', ['bellyClosure', '<= 0.7', 'modify']),
+    ...limits('lar-01', 'The belly stops the fold and the back rounds: make space with wide legs.', 'common practice', ['bellyClosure', '<= 0.7', 'modify', undefined, 'hipFlexion > 60', { reading: 'A fold; lying on the belly closes no fold.' }]),
     ...noInversion('lar-02', 'Body mass on the neck.', 'common practice', 'avoid'),
     ...limits('lar-03', 'The wrist feels kilos, not shares.', 'common practice', ['handLoad', '<= 0.4', 'modify', undefined, { of: share(0.5, 46), reading: 'At most half of the weight, and at most 46 kg.' }]),
     ...limits('lar-04', 'The same: pad knees 5 cm or more, short stays.', 'common practice', ['kneeLoad', '<= 0.5', 'watch', undefined, { of: share(0.6, 50), reading: 'At most 0.6 of the weight, and at most 50 kg.' }]),

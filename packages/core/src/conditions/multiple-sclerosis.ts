@@ -59,7 +59,7 @@ export const multipleSclerosis = condition({
   limits: [
     ...limits('mus-01', 'A shock down the spine.', 'common practice', ['cervicalFlexion', '<= 15', 'avoid', ['shock']]),
     ...limits('mus-02', 'Numb feet, a dropping foot.', 'KALB*', ['support', '>= 1', 'modify', ['mild'], 'feetDown = 1'], ['support', '>= 2', 'avoid', LATER, 'standing']),
-    ...limits('mus-03', 'Unsure feet need a wider base.', 'KALB*', ['balanceMargin', '>= 4', 'modify', ['mild'], 'standing', 'support < 1'], ['balanceMargin', '>= 6', 'modify', ['mod'], 'standing', 'support < 2', HELD]),
+    ...limits('mus-03', 'Unsure feet need a wider base.', 'KALB*', ['balanceMargin', '>= 4', 'modify', ['mild'], 'feetDown = 1', 'support < 1'], ['balanceMargin', '>= 6', 'modify', ['mod'], 'standing', 'support < 2', HELD]),
     ...limits('mus-04', 'One leg may give way without warning.', 'common practice', ['feetDown', '= 2', 'avoid', ['mod'], 'standing']),
     ...limits('mus-05', 'Fatigue builds.', 'KALB*', ['hold', '<= 30', 'modify', undefined, 'effort >= 2'], ['hold', '<= 15', 'modify', ['tired'], 'effort >= 3']),
     ...limits('mus-06', 'Giddy, pressure in the eyes.', 'common practice', ['headBelowHeart', '<= 10', 'modify', ['mod-optic']]),

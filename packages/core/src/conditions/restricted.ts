@@ -11,7 +11,8 @@ export const RESTRICTED_PROFILE: readonly LimitSpec[] = limits('restricted', 'Un
   ['handLoad', '<= 0.3', 'avoid', undefined, { as: 'hands' }],
   ['headLoad', '<= 0.1', 'avoid', undefined, { as: 'on-head' }],
   ['neckLoad', '<= 0.05', 'avoid', undefined, { as: 'on-neck' }],
-  ['support', '>= 1', 'avoid', undefined, 'standing', { as: 'support' }],
+  // Quiet standing on both feet asks for nothing to hold.
+  ['support', '>= 1', 'avoid', undefined, 'standing', 'effort >= 2', { as: 'support' }],
   ['feetDown', '= 2', 'avoid', undefined, 'standing', { as: 'feet' }],
   ['abdominalLoad', '<= 1', 'avoid', undefined, { as: 'belly-work' }],
   ['effort', '<= 2', 'avoid', undefined, { as: 'effort' }],

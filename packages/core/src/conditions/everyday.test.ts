@@ -1,0 +1,39 @@
+import { caseTest, type WorkedCase } from './cases.fixture.js';
+
+/** What any experienced teacher would leave (common practice, no source): sitting, lying, rising, standing quietly. */
+const SORE_KNEE = 'knee kind=oa painNow=5 side=right';
+const SORE_HIP = 'hip-joint kind=oa side=right painNow=4';
+const FRESH_CUFF = 'shoulder kind=cuff-repair side=left weeksSinceSurgery=5 painNow=3';
+const SORE_SHOULDER = 'shoulder kind=impingement side=right painNow=2 painNextDay=same';
+const BYPASS = 'coronary-heart-disease event=bypass weeksSince=8 sternotomy=yes angina=0 ef=55 cleared=yes nitroAtHand=yes systolic=120 diastolic=75';
+const EXPECTING = 'pregnancy week=22 experience=experienced fetuses=1 complications=none systolic=115 diastolic=72';
+const YOUNG_FAINTER = 'hypotension-syncope lyingSystolic=112 lyingDiastolic=70 standSystolic=110 standDiastolic=74 lyingPulse=66 standPulse=78 age=28 faints=1 cause=vasovagal';
+const CASES: readonly WorkedCase[] = [
+  ['sitting, with a sore knee', SORE_KNEE, { asana: 'chair-mountain', dose: { minutes: 1 } }, 'keep'],
+  ['lying with the feet flat, with a sore knee', SORE_KNEE, { asana: 'constructive-rest', dose: { minutes: 5 } }, 'keep'],
+  ['a low bridge, with a sore knee', SORE_KNEE, 'setu-bandhasana', 'keep'],
+  ['a straight leg raised, with a sore kneecap', 'knee kind=kneecap side=both painNow=3', { asana: 'straight-leg-raise', side: 'both', dose: { repetitions: 8 } }, 'keep'],
+  ['reclining on a bolster, with a knee that nobody named', 'knee painNow=2', { asana: 'supta-baddha-konasana', dose: { minutes: 5 } }, 'keep'],
+  ['sitting on the heels, with a sore knee', SORE_KNEE, 'virasana', 'change', ['kn-01']],
+  ['turning on a chair, with a sore hip', SORE_HIP, { asana: 'chair-twist', side: 'both' }, 'keep'],
+  ['moving the spine on a chair, with a sore hip', SORE_HIP, { asana: 'chair-cat-cow', dose: { repetitions: 6 } }, 'keep'],
+  ['a squat, with a sore hip', SORE_HIP, 'malasana', 'change', ['hj-01']],
+  ['resting on the back, with a fresh cuff', FRESH_CUFF, { asana: 'savasana', dose: { minutes: 5 } }, 'keep'],
+  ['sitting, with a fresh cuff', FRESH_CUFF, { asana: 'chair-mountain', dose: { minutes: 1 } }, 'keep'],
+  ['standing quietly before the surgeon has cleared it', FRESH_CUFF, 'tadasana', 'keep'],
+  ['leaning, with a fresh cuff', FRESH_CUFF, 'sphinx', 'change', ['sh-08']],
+  ['resting on the side, with a sore shoulder', SORE_SHOULDER, { asana: 'side-lying-rest', dose: { minutes: 5 } }, 'keep'],
+  ['leaning on the forearms, with a sore shoulder', SORE_SHOULDER, { asana: 'sphinx', dose: { minutes: 1 } }, 'keep'],
+  ['arms held out, with a sore shoulder', SORE_SHOULDER, { asana: 'virabhadrasana-2', side: 'both', dose: { seconds: 30 } }, 'change', ['sh-03']],
+  ['resting on the back, eight weeks after the breastbone was cut', BYPASS, { asana: 'savasana', dose: { minutes: 5 } }, 'keep'],
+  ['resting on the side after a heart attack', 'coronary-heart-disease event=mi weeksSince=30 angina=0 ef=50 rehabDone=yes cleared=yes nitroAtHand=yes systolic=124 diastolic=76', { asana: 'savasana-side', dose: { minutes: 5 } }, 'keep'],
+  ['turning on a chair in the middle of pregnancy', EXPECTING, { asana: 'chair-twist', side: 'both' }, 'keep'],
+  ['rising from a chair in the middle of pregnancy', EXPECTING, { asana: 'sit-to-stand', dose: { repetitions: 5 } }, 'keep'],
+  ['looking over the hand, for somebody young who faints', YOUNG_FAINTER, { asana: 'virabhadrasana-2', side: 'both' }, 'keep'],
+  ['a standing pose for somebody new', 'beginners classes=0', { asana: 'virabhadrasana-2', side: 'both' }, 'keep'],
+  ['lying on the belly, in a large body', 'larger-bodies', 'sphinx', 'keep'],
+  ['a fold, in a large body', 'larger-bodies', 'apanasana', 'change', ['lar-01']],
+  ['down dog, with a sore heel tendon', 'ankle-foot kind=achilles-insertion side=right painNow=3 weeksSince=12', { asana: 'adho-mukha-svanasana', dose: { breaths: 5 } }, 'change', ['af-05']],
+]; // prettier-ignore
+
+caseTest(CASES);
