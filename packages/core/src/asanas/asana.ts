@@ -132,6 +132,8 @@ export interface AsanaSpec {
   /** Only for step lists. */
   readonly listVariations?: readonly ListVariationSpec[];
   readonly declared: DeclaredSpec;
+  /** Goes on moving, though one moment of it is shown: circles, marching. */
+  readonly neverStill?: true;
   readonly dose: DoseSpec;
   /** Breathing practices: seconds of each phase. */
   readonly pattern?: BreathPattern;

@@ -236,6 +236,7 @@ export const children: readonly AsanaSpec[] = [
       contacts: ['sole>floor'],
     },
     declared: { effort: 3, impact: 'jump', abdominalLoad: 1, headJolt: 1 },
+    neverStill: true,
     dose: { repetitions: 5, rounds: 2 },
     breath: { inhale: 'bend', exhale: 'hop' },
     variations: [
@@ -313,6 +314,7 @@ export const children: readonly AsanaSpec[] = [
       contacts: ['sole>floor', 'L.hand~R.hand'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 8, rounds: 1 },
     breath: { inhale: 'swing the trunk up', exhale: 'swing it down, stomp' },
     variations: [
@@ -362,6 +364,7 @@ export const children: readonly AsanaSpec[] = [
       contacts: ['palm>floor', 'ball>floor'],
     },
     declared: { effort: 3, abdominalLoad: 2 },
+    neverStill: true,
     dose: { repetitions: 10, rounds: 1 },
     breath: { inhale: 'step', exhale: 'step' },
     variations: [
@@ -384,6 +387,7 @@ export const children: readonly AsanaSpec[] = [
       contacts: ['palm>floor', 'sole>floor'],
     },
     declared: { effort: 3, abdominalLoad: 1 },
+    neverStill: true,
     dose: { repetitions: 8, rounds: 1 },
     breath: { inhale: 'step', exhale: 'step' },
     variations: [
@@ -518,6 +522,7 @@ export const children: readonly AsanaSpec[] = [
       contacts: ['sitbone>blanket@10', 'edge>floor', 'L.sole~R.sole', 'hand~shin'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 10, rounds: 1 },
     breath: { inhale: 'wings up', exhale: 'wings down' },
     variations: [{ id: 'lying', for: 'rest', as: 'supta-baddha-konasana' }],
@@ -570,6 +575,7 @@ export const children: readonly AsanaSpec[] = [
       contacts: ['sole>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 10, rounds: 1 },
     breath: { inhale: 'waddle', exhale: 'waddle' },
     variations: [
@@ -769,6 +775,7 @@ export const children: readonly AsanaSpec[] = [
       contacts: ['L.sole>floor'],
     },
     declared: { effort: 2, impact: 'step', abdominalLoad: 0, headJolt: 1 },
+    neverStill: true,
     dose: { repetitions: 10, rounds: 1 },
     breath: { inhale: 'lift the foot', exhale: 'stomp and growl' },
     variations: [{ id: 'quiet', for: 'neighbours, sensitive ears, sore knees', declared: { headJolt: undefined } }],

@@ -46,6 +46,8 @@ export interface Asana {
   readonly dose: DoseSpec;
   readonly pattern: BreathPattern | null;
   readonly movesWhen: string | null;
+  /** Goes on moving, though one moment of it is shown: circles, marching. */
+  readonly neverStill: boolean;
   readonly breath: { readonly inhale: string; readonly exhale: string };
   readonly substitutes: readonly string[];
   readonly counterposes: readonly string[];
@@ -264,6 +266,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
       dose: spec.dose,
       pattern: spec.pattern ?? null,
       movesWhen: spec.moves?.when ?? null,
+      neverStill: spec.neverStill ?? false,
       breath: spec.breath,
       substitutes: spec.substitutes,
       counterposes: spec.counterposes,

@@ -403,6 +403,7 @@ export const seatedChair: readonly AsanaSpec[] = [
       contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh'],
     },
     declared: { neckSweep: 90, effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 4, rounds: 2 },
     detail: 'turns-of-the-head',
     breath: { inhale: 'towards the shoulder', exhale: 'across the chest' },

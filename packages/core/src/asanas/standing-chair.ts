@@ -306,6 +306,7 @@ export const standingChair: readonly AsanaSpec[] = [
       contacts: ['L.sole>floor', 'hand>chairback@85'],
     },
     declared: { effort: 2, abdominalLoad: 1 },
+    neverStill: true,
     dose: { repetitions: 16, rounds: 1 },
     breath: { inhale: 'two steps', exhale: 'two steps' },
     variations: [{ id: 'seated', for: 'standing not possible', as: 'chair-march' }],

@@ -129,6 +129,7 @@ export const standingMovements: readonly AsanaSpec[] = [
       contacts: ['sole>floor'],
     },
     declared: { effort: 2, abdominalLoad: 0, headJolt: 1 },
+    neverStill: true,
     dose: { minutes: 1, rounds: 1 },
     breath: { inhale: 'as it comes', exhale: 'through loose lips' },
     variations: [
@@ -156,6 +157,7 @@ export const standingMovements: readonly AsanaSpec[] = [
       contacts: ['R.sole>floor', 'L.ball>floor'],
     },
     declared: { effort: 1, impact: 'step', abdominalLoad: 0 },
+    neverStill: true,
     dose: { minutes: 3, rounds: 1 },
     breath: { inhale: 'lift and carry the foot', exhale: 'place it, heel first' },
     variations: [

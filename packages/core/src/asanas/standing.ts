@@ -398,6 +398,7 @@ export const standing: readonly AsanaSpec[] = [
       contacts: ['L.sole>floor'],
     },
     declared: { effort: 2, impact: 'step', abdominalLoad: 1 },
+    neverStill: true,
     dose: { repetitions: 20, rounds: 1 },
     breath: { inhale: 'over two steps', exhale: 'over two steps' },
     variations: [
@@ -525,6 +526,7 @@ export const standing: readonly AsanaSpec[] = [
       contacts: ['sole>floor'],
     },
     declared: { effort: 2, abdominalLoad: 1, headJolt: 1 },
+    neverStill: true,
     dose: { repetitions: 8, rounds: 1 },
     breath: { inhale: 'through the centre', exhale: 'wind to the side' },
     variations: [
@@ -552,6 +554,7 @@ export const standing: readonly AsanaSpec[] = [
       contacts: ['sole>floor', 'hand~hip'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 5, rounds: 2 },
     breath: { inhale: 'the forward half of the circle', exhale: 'the backward half' },
     variations: [{ id: 'hands-on-chair', for: 'balance, pregnancy', contacts: ['palm>chairback@85'] }],

@@ -273,6 +273,7 @@ export const strongShapes: readonly AsanaSpec[] = [
       contacts: ['palm>floor', 'L.ball>floor'],
     },
     declared: { effort: 5, impact: 'jump', abdominalLoad: 4 },
+    neverStill: true,
     dose: { repetitions: 12, rounds: 1 },
     breath: { inhale: 'over two steps', exhale: 'over two steps' },
     variations: [
@@ -391,6 +392,7 @@ export const strongShapes: readonly AsanaSpec[] = [
       contacts: ['sacrum>floor', 'midback>floor', 'hand~head'],
     },
     declared: { effort: 4, abdominalLoad: 5 },
+    neverStill: true,
     dose: { repetitions: 8, rounds: 2 },
     breath: { inhale: 'through the middle', exhale: 'turn towards the knee' },
     variations: [{ id: 'head-down', for: 'neck, bones, after birth', as: 'dead-bug' }],

@@ -46,6 +46,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       contacts: ['pelvis>floor', 'lowback~floor', 'upperback>floor', 'headback>block@3', 'L.sole>floor', 'elbow>floor'],
     },
     declared: { effort: 2, abdominalLoad: 2 },
+    neverStill: true,
     dose: { repetitions: 8, rounds: 2 },
     breath: { inhale: 'lower the foot', exhale: 'lift the heel, then the leg' },
     variations: [
@@ -75,6 +76,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       contacts: ['sacrum>floor', 'lowback>floor', 'upperback>floor', 'headback>floor'],
     },
     declared: { effort: 3, abdominalLoad: 2 },
+    neverStill: true,
     dose: { repetitions: 6, rounds: 2 },
     breath: { inhale: 'return', exhale: 'reach away' },
     variations: [{ id: 'heel-slides', for: 'after birth', contacts: ['L.heel>floor'] },
@@ -183,6 +185,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       contacts: ['sacrum>floor', 'upperback>floor', 'headback>floor', 'wrist~floor'],
     },
     declared: { effort: 3, abdominalLoad: 2 },
+    neverStill: true,
     dose: { repetitions: 10, rounds: 2 },
     breath: { inhale: 'half a turn', exhale: 'half a turn' },
     variations: [
@@ -210,6 +213,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       contacts: ['sacrum>floor', 'upperback>floor', 'headback>floor', 'L.hand~L.thigh', 'R.hand~R.thigh'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 6, rounds: 2 },
     breath: { inhale: 'away', exhale: 'towards you' },
     variations: [
@@ -234,6 +238,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'L.sole>floor', 'R.heel>floor', 'elbow>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 8, rounds: 1 },
     breath: { inhale: 'slide in', exhale: 'slide out, back stays' },
     variations: [{ id: 'chair', for: 'cannot lie', as: 'chair-leg-slide' }],
@@ -463,6 +468,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       contacts: ['sacrum>floor', 'hand~shin'],
     },
     declared: { effort: 2, abdominalLoad: 3 },
+    neverStill: true,
     dose: { repetitions: 6, rounds: 1 },
     breath: { inhale: 'roll back', exhale: 'roll up' },
     variations: [

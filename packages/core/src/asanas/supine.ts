@@ -78,6 +78,7 @@ export const supine: readonly AsanaSpec[] = [
       contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 5, rounds: 2 },
     detail: 'pelvis-rolls-lying',
     breath: { inhale: 'half of the clock', exhale: 'the other half' },
@@ -520,6 +521,7 @@ export const supine: readonly AsanaSpec[] = [
       contacts: ['upperback>floor', 'shoulder~floor', 'headback>blanket@3', 'R.edge>floor', 'L.inneredge>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
+    neverStill: true,
     dose: { repetitions: 10, rounds: 1 },
     breath: { inhale: 'knees up', exhale: 'knees over' },
     variations: [

@@ -3,6 +3,7 @@ import { describeDose, rhythmOf, timeOf } from './dose.js';
 
 const tree = library.get('vrksasana');
 const catCow = library.get('marjaryasana');
+const march = library.get('chair-march');
 const box = library.get('box-breath');
 
 const exhale = library.get('extended-exhale');
@@ -19,6 +20,14 @@ test.each([
   ['rounds multiply', tree, { seconds: 20, rounds: 3 }, 'none', 5, { holdSeconds: 20, repSeconds: null, seconds: 60 }],
   ['a movement holds nothing', catCow, { repetitions: 6 }, 'none', 5, { holdSeconds: 0, repSeconds: 5, seconds: 30 }],
   ['breaths of a movement are its repetitions', catCow, { breaths: 6 }, 'none', 5, { holdSeconds: 0, repSeconds: 5, seconds: 30 }],
+  [
+    'marching for a minute keeps no place longer than a breath',
+    march,
+    { minutes: 1 },
+    'none',
+    5,
+    { holdSeconds: 5, repSeconds: 5, seconds: 60 },
+  ],
   // 4 in, 4 held, 4 out, 4 held: 16 s a breath.
   ['a breathing practice by its own pattern', box, { rounds: 5 }, 'none', 5, { holdSeconds: 16, repSeconds: null, seconds: 80 }],
   // 4 and 6 as it is usually led, 3 and 4 in the shorter count.

@@ -18,12 +18,16 @@ export interface Timed {
 /** What of an asana tells its time: whether it moves, and its breath where that is the practice. */
 export interface Rhythm {
   readonly movesWhen: string | null;
+  readonly neverStill: boolean;
   readonly pattern: BreathPattern | null;
 }
 
 /** A variation may have a breath of its own. */
-export function rhythmOf({ movesWhen }: Pick<Rhythm, 'movesWhen'>, { pattern }: Pick<Rhythm, 'pattern'>): Rhythm {
-  return { movesWhen, pattern };
+export function rhythmOf(
+  { movesWhen, neverStill }: Pick<Rhythm, 'movesWhen' | 'neverStill'>,
+  { pattern }: Pick<Rhythm, 'pattern'>,
+): Rhythm {
+  return { movesWhen, neverStill, pattern };
 }
 
 /** Seconds of one breath of a breathing practice, or this person's own. */
@@ -45,6 +49,11 @@ export function timeOf(rhythm: Rhythm, dose: DoseSpec, side: StepSide, breathSec
   const times = (dose.rounds ?? 1) * sidesOf(side);
   const moves = rhythm.movesWhen !== null;
   const still = dose.minutes !== undefined ? dose.minutes * 60 : dose.seconds;
+  // Marching for a minute keeps no place longer than a breath.
+  if (rhythm.neverStill) {
+    const seconds = still ?? (dose.repetitions ?? dose.breaths ?? 1) * breath;
+    return { holdSeconds: Math.min(breath, seconds), repSeconds: breath, seconds: seconds * times };
+  }
   if (still !== undefined) return { holdSeconds: moves ? 0 : still, repSeconds: moves ? breath : null, seconds: still * times };
   const repetitions = dose.repetitions ?? (moves || rhythm.pattern ? dose.breaths : undefined);
   if (repetitions !== undefined) {
