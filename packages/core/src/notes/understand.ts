@@ -1,4 +1,4 @@
-import type { Library } from '../asanas/library.js';
+import { isForChildren, type Library } from '../asanas/library.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import { idOf, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
@@ -13,7 +13,7 @@ const LIST_PARTS = 3;
 export const SURE = 0.81;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
-/** The same of a list whose parts are each what somebody calls a posture. */
+/** The same of a list whose parts are each just what somebody calls a posture. */
 const LISTED = 0.9;
 /** How likely such a name has to be among all postures, all around it considered. */
 const NAMED_SHARE = 0.35;
@@ -134,15 +134,14 @@ function isDosed({ tokens }: WeighedLine['evidence']): boolean {
   return Object.keys(tokens.dose).length > 0;
 }
 
-/** Whether nothing else is ever called by just these words. */
-function isOnlyName({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
-  return (
-    hypothesis.is === 'step' &&
-    evidence.agreements.every(
-      ({ meaning, exact }) =>
-        !exact || (meaning.kind === 'asana' ? meaning.asana === hypothesis.asana : isDosed(evidence) && meaning.kind === 'note'),
-    )
-  );
+/** Whether nothing else is called by just these words in such a class. */
+function isOnlyName({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step') return false;
+  const isElsewhere = ({ meaning }: Agreement) =>
+    meaning.kind === 'asana'
+      ? meaning.asana === hypothesis.asana || (isForChildren(meaning.asana) && !surrounding.has('kids'))
+      : meaning.kind === 'note' && isDosed(evidence);
+  return evidence.agreements.every((found) => !found.exact || isElsewhere(found));
 }
 
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
