@@ -36,12 +36,12 @@ export const abdominalSurgery = condition({
     drain: { kind: 'yesno', ask: 'A drain?', default: false },
     cleared: { kind: 'yesno', ask: 'Cleared in writing?' },
   },
-  stages: { a0: 'First 2 weeks, or not known', a1: 'To 6 weeks, keyhole to 4', a2: 'To 12 weeks, keyhole to 8', a3: 'To 26 weeks, keyhole to 16', squat: 'Early, or womb or prolapse to 12 weeks', breath: 'To 12 weeks, or a stoma' },
+  stages: { a0: 'First 2 weeks, or not known', a1: 'To 6 weeks, keyhole to 4', a2: 'To 12 weeks, keyhole to 8', a3: 'To 26 weeks, keyhole to 16', 'scar-12': 'To 12 weeks', squat: 'Early, or womb or prolapse to 12 weeks', breath: 'To 12 weeks, or a stoma' },
   stagesOf: (a) => {
     const stage = stageOf(a);
     const pelvic = a.procedure?.some((one) => one === 'hysterectomy' || one === 'prolapse-repair') ?? false;
     const early = stage === 'a0' || stage === 'a1';
-    return pick(stage ?? undefined, (early || (pelvic && stage === 'a2')) && 'squat', (early || stage === 'a2' || a.stoma === true) && 'breath');
+    return pick(stage ?? undefined, (a.weeks ?? 0) < 12 && stage === 'a3' && 'scar-12', (early || (pelvic && stage === 'a2')) && 'squat', (early || stage === 'a2' || a.stoma === true) && 'breath');
   },
   screen: (a) => {
     const stage = stageOf(a);
@@ -67,7 +67,7 @@ export const abdominalSurgery = condition({
   },
   limits: [
     ...limits('as-01', 'The wall is knitting.', 'LEVENSON*', ['abdominalLoad', '<= 1', 'avoid', EARLY], ['abdominalLoad', '<= 2', 'avoid', ['a2']], ['abdominalLoad', '<= 3', 'modify', ['a3']]),
-    ...limits('as-02', 'A backbend pulls the scar.', 'common practice', ['lumbarFlexion', '>= -5', 'avoid', ['a0'], { reading: 'Lying flat measures -1 to -5.' }], ['lumbarFlexion', '>= -10', 'avoid', ['a1']], ['lumbarFlexion', '>= -20', 'avoid', ['a2']], ['lumbarFlexion', '>= -12', 'avoid', ['a2'], 'shoulderExtension > 50'], ['lumbarFlexion', '>= -30', 'watch', ['a3']]),
+    ...limits('as-02', 'A backbend pulls the scar.', 'common practice', ['lumbarFlexion', '>= -5', 'avoid', ['a0'], { reading: 'Lying flat measures -1 to -5.' }], ['lumbarFlexion', '>= -10', 'avoid', ['a1']], ['lumbarFlexion', '>= -20', 'avoid', ['a2', 'scar-12']], ['lumbarFlexion', '>= -12', 'avoid', ['a2'], 'shoulderExtension > 50'], ['lumbarFlexion', '>= -30', 'watch', ['a3']]),
     ...limits('as-03', 'A twist pulls the scar.', 'common practice', ['spineRotation', '<= 10', 'avoid', ['a0']], ['spineRotation', '<= 20', 'modify', ['a1']], ['spineRotation', '<= 35', 'watch', ['a2']]),
     ...limits('as-04', 'A side-bend pulls the scar.', 'common practice', ['spineLateral', '<= 10', 'modify', ['a0']], ['spineLateral', '<= 20', 'modify', ['a1']]),
     ...limits('as-05', 'Nothing presses the wound.', 'common practice', ['bellyClosure', '<= 0.3', 'avoid', EARLY], ['bellyClosure', '<= 0.5', 'modify', ['a2']], ['bellyClosure', '<= 0.8', 'watch', ['a3']]),

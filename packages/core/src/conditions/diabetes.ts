@@ -54,7 +54,7 @@ export const diabetes = condition({
     heartDisease: { kind: 'yesno', ask: 'Heart disease?', default: false },
     cleared: { kind: 'yesno', ask: 'Cleared in writing?' },
   },
-  stages: { feet: 'Numb feet', auto: 'Nerves of heart and vessels', eye1: 'Eyes, mild or moderate', eye2: 'Eyes, severe, not known or just treated', wound: 'A wound on the foot', belly: 'Pump or sensor on the belly', sugar: 'No reading, or a high one', guard: 'Nerves, or mild eyes', strain: 'Eyes severe, or nerves of the heart' },
+  stages: { feet: 'Numb feet', auto: 'Nerves of heart and vessels', eye1: 'Eyes, mild or moderate', eye2: 'Eyes, severe, not known or just treated', eye3: 'Eyes, new vessels, not known or just treated', wound: 'A wound on the foot', belly: 'Pump or sensor on the belly', sugar: 'No reading, or a high one', guard: 'Nerves, or mild eyes', strain: 'Eyes severe, or nerves of the heart' },
   stagesOf: (a) => {
     const { neuropathy, years, retinopathy = 'unknown', weeksSinceEyeTreatment, footWound, bellyDevice } = a;
     const nerves = neuropathy ?? ((years ?? 0) > 10 ? 'feet' : 'none');
@@ -67,6 +67,7 @@ export const diabetes = condition({
       auto && 'auto',
       eye1 && 'eye1',
       eye2 && 'eye2',
+      eye2 && retinopathy !== 'severe' && 'eye3',
       footWound === true && 'wound',
       bellyDevice === true && 'belly',
       restOnly(a) && 'sugar',
@@ -111,7 +112,7 @@ export const diabetes = condition({
     ...limits('dm-08', 'The pulse is no guide.', 'ADA16*', ['met', '<= 3', 'modify', ['auto']]),
     ...limits('dm-09', 'Don’t lie on the set.', 'common practice', ['bellyClosure', '<= 0.8', 'watch', ['belly']]),
     ...limits('dm-10', 'Straining peaks the pressure.', 'ADA16*', ['breathRetention', '= 0', 'avoid', ['strain']], ['breathRate', '<= 20', 'avoid', ['strain']], ['breathRetention', '= 0', 'modify', ['eye1']], ['breathRate', '<= 20', 'modify', ['eye1']]),
-    ...limits('dm-11', 'Straining and jarring.', 'ADA16*', ['effort', '<= 2', 'avoid', ['eye2', 'sugar']], ['impact', '= 0', 'avoid', ['eye2']], ['headJolt', '= 0', 'avoid', ['eye2']], ['effort', '<= 3', 'modify', ['guard']], ['impact', '<= 1', 'modify', ['guard']], ['headJolt', '<= 1', 'modify', ['guard']]),
+    ...limits('dm-11', 'Straining and jarring.', 'ADA16*', ['effort', '<= 2', 'avoid', ['sugar', 'eye3']], ['effort', '<= 3', 'avoid', ['eye2'], { reading: 'The standard warns of vigorous work; ordinary standing poses are moderate.' }], ['impact', '= 0', 'avoid', ['eye2']], ['headJolt', '= 0', 'avoid', ['eye2']], ['effort', '<= 3', 'modify', ['guard']], ['impact', '<= 1', 'modify', ['guard']], ['headJolt', '<= 1', 'modify', ['guard']]),
     ...limits('dm-12', 'Insulin acts faster, sweat nerves fail; no hot bottle on numb feet.', 'ADA16*', ['heat', '<= 27', 'modify']),
   ], // prettier-ignore
   favour: ['strengthen-legs', 'balance', 'breath-awareness', 'strengthen-arms'],

@@ -34,6 +34,12 @@ const CASES: readonly WorkedCase[] = [
   ['lying on the belly, in a large body', 'larger-bodies', 'sphinx', 'keep'],
   ['a fold, in a large body', 'larger-bodies', 'apanasana', 'change', ['lar-01']],
   ['down dog, with a sore heel tendon', 'ankle-foot kind=achilles-insertion side=right painNow=3 weeksSince=12', { asana: 'adho-mukha-svanasana', dose: { breaths: 5 } }, 'change', ['af-05']],
+  ['marching on a chair for a minute is no hold', 'hip-replacement approach=anterior weeksSinceSurgery=8 side=left painNow=2 highRisk=no lifted=no', { asana: 'chair-march', dose: { minutes: 1 } }, 'keep'],
+  ['a fold, in old pain that bending brings back today', 'low-back-pain painNow=3 weeksSinceOnset=20 worse=flexion painNextDay=same legPain=no trauma=no hoursSinceWaking=4', 'uttanasana', 'change', ['lbp-02']],
+  ['full circles of the head, with a worn neck', 'neck-pain kind=spondylosis painNow=3 armSymptoms=none weeksSinceOnset=100 dizzy=no', { asana: 'chair-head-circles', dose: { repetitions: 4 } }, 'change', ['nk-13']],
+  ['a full backbend eight weeks after keyhole surgery', 'abdominal-surgery approach=laparoscopic weeks=8 procedure=gallbladder woundHealed=yes cleared=yes', 'urdhva-dhanurasana', 'change', ['as-02']],
+  ['a half moon in the middle of pregnancy', EXPECTING, { asana: 'ardha-chandrasana', side: 'both' }, 'change', ['prg-14']],
+  ['a standing pose, with severe changes in the eyes', 'diabetes type=1 lowersGlucose=yes glucose=8 lowIn24h=none neuropathy=none retinopathy=severe footWound=no cleared=yes', { asana: 'virabhadrasana-2', side: 'both' }, 'keep'],
 ]; // prettier-ignore
 
 caseTest(CASES);

@@ -3,6 +3,9 @@ import { limits, pick } from './limits.js';
 import { PAIN } from './pain.js';
 import { clearance, found, note, open, refer, SPINE_RED_FLAGS } from './screening.js';
 
+/** From here on a movement that is said to hurt is spared in old pain too; below, fear of it does more harm. */
+const TOLD_PAIN = 3;
+
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const lowBackPain = condition({
   id: 'low-back-pain',
@@ -19,7 +22,7 @@ export const lowBackPain = condition({
     inflammatory: { kind: 'yesno', ask: 'Inflammatory back disease, or strong opioids?', default: false },
   },
   stages: {
-    ...PAIN.stages, acute: 'Less than 6 weeks, or not known', subacute: '6 to 11 weeks', chronic: '12 weeks and more', 'bend-acute': 'Bending hurts, acute', 'bend-sub': 'Bending hurts, 6 to 11 weeks', 'bend-chronic': 'Bending hurts, chronic',
+    ...PAIN.stages, acute: 'Less than 6 weeks, or not known', subacute: '6 to 11 weeks', chronic: '12 weeks and more', 'bend-acute': 'Bending hurts, acute', 'bend-sub': 'Bending hurts, 6 to 11 weeks', 'bend-chronic': 'Bending hurts, chronic', 'bend-told': 'Bending hurts today, chronic',
     'arch-acute': 'Arching hurts, acute', 'arch-sub': 'Arching hurts, 6 to 11 weeks', 'arch-chronic': 'Arching hurts, chronic', turn: 'Turning hurts, first 12 weeks', young: 'First 12 weeks', morning: 'First hour of the day, bending hurts or acute', 'morning-chronic': 'First hour of the day, chronic',
   }, // prettier-ignore
   stagesOf: (a) => {
@@ -34,6 +37,7 @@ export const lowBackPain = condition({
         stage,
         stage !== 'chronic' && 'young',
         bend && (stage === 'acute' ? 'bend-acute' : stage === 'subacute' ? 'bend-sub' : 'bend-chronic'),
+        stage === 'chronic' && worse?.includes('flexion') === true && (a.painNow ?? 0) >= TOLD_PAIN && 'bend-told',
         arch && (stage === 'acute' ? 'arch-acute' : stage === 'subacute' ? 'arch-sub' : 'arch-chronic'),
         worse?.includes('rotation') === true && stage !== 'chronic' && 'turn',
         hoursSinceWaking < 1 && (stage === 'acute' || bend ? 'morning' : 'morning-chronic'),
@@ -65,7 +69,7 @@ export const lowBackPain = condition({
   limits: [
     ...PAIN.limits('lbp'),
     ...limits('lbp-01', 'Fresh pain guards against deep rounding.', 'common practice', ['lumbarFlexion', '<= 35', 'modify', ['acute']]),
-    ...limits('lbp-02', 'Bending is what brings this pain.', 'LONG*', ['lumbarFlexion', '<= 20', 'avoid', ['bend-acute']], ['lumbarFlexion', '<= 30', 'modify', ['bend-sub']], ['lumbarFlexion', '<= 40', 'watch', ['bend-chronic']]),
+    ...limits('lbp-02', 'Bending is what brings this pain.', 'LONG*', ['lumbarFlexion', '<= 20', 'avoid', ['bend-acute']], ['lumbarFlexion', '<= 30', 'modify', ['bend-sub']], ['lumbarFlexion', '<= 40', 'watch', ['bend-chronic']], ['lumbarFlexion', '<= 30', 'modify', ['bend-told']]),
     ...limits('lbp-03', 'Deep backbends pinch guarded joints.', 'common practice', ['lumbarFlexion', '>= -25', 'modify', ['acute']]),
     ...limits('lbp-04', 'Arching is what brings this pain.', 'LONG*', ['lumbarFlexion', '>= -10', 'modify', ['arch-acute']], ['lumbarFlexion', '>= -15', 'modify', ['arch-sub']], ['lumbarFlexion', '>= -15', 'modify', ['arch-chronic']]),
     ...limits('lbp-05', 'A twist within ease, not to the end.', 'common practice', ['spineRotation', '<= 30', 'modify', ['acute']], ['spineRotation', '<= 40', 'watch', ['subacute']]),

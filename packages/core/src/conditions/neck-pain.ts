@@ -20,7 +20,7 @@ export const neckPain = condition({
     dizzy: { kind: 'yesno', ask: 'Dizzy on turning the head?' },
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since neck surgery, if any', onlyIf: { kind: ['fusion'] } },
   },
-  stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or pain of 6 and more', sub: '6 to 11 weeks', chronic: '12 weeks and more', root: 'Arm symptoms', guard: 'Cord, loose joint or fresh fusion', unsteady: 'Cord, loose joint, or dizzy', 'root-guard': 'Arm symptoms, cord or loose joint', tight: 'Acute, arm symptoms, cord or loose joint' },
+  stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or pain of 6 and more', sub: '6 to 11 weeks', chronic: '12 weeks and more', root: 'Arm symptoms', guard: 'Cord, loose joint or fresh fusion', unsteady: 'Cord, loose joint, or dizzy', 'root-guard': 'Arm symptoms, cord or loose joint', tight: 'Acute, arm symptoms, cord or loose joint', worn: 'Worn joints of the neck' },
   stagesOf: (a) => {
     const { kind = 'nonspecific', weeksSinceOnset, wadGrade, armSymptoms = 'pain', dizzy, weeksSinceSurgery } = a;
     const acute = weeksSinceOnset === undefined || weeksSinceOnset < 6 || painOf(a) >= 6;
@@ -35,6 +35,7 @@ export const neckPain = condition({
         (guard || dizzy === true) && 'unsteady',
         (root || guard) && 'root-guard',
         (acute || root || guard) && 'tight',
+        kind === 'spondylosis' && 'worn',
       ),
     ];
   },
@@ -77,7 +78,7 @@ export const neckPain = condition({
     ...limits('nk-10', 'Strong arm work braces the neck.', 'common practice', ['handLoad', '<= 0.55', 'modify', FRESH], ['handLoad', '<= 0.3', 'avoid', ['guard']]),
     ...limits('nk-11', 'Unsteady.', 'common practice', ['support', '>= 1', 'modify', ['unsteady'], 'standing']),
     ...limits('nk-12', 'Move rather than hang.', 'common practice', ['hold', '<= 20', 'modify', FRESH, 'cervicalFlexion > 20'], ['hold', '<= 20', 'modify', FRESH, 'cervicalFlexion < -20'], ['hold', '<= 20', 'modify', FRESH, 'cervicalRotation > 20']),
-    ...limits('nk-13', 'No quick head moves.', 'common practice', ['headJolt', '= 0', 'avoid'], ['neckSweep', '<= 30', 'avoid', ['root-guard']], ['neckSweep', '<= 60', 'modify', FRESH]),
+    ...limits('nk-13', 'No quick head moves.', 'common practice', ['headJolt', '= 0', 'avoid'], ['neckSweep', '<= 30', 'avoid', ['root-guard']], ['neckSweep', '<= 60', 'modify', [...FRESH, 'worn'], { reading: 'Worn joints too: half a circle in front, no full one.' }]),
     ...limits('nk-14', 'No pulling, no pressing at head and neck.', 'AHACAD*', ['touch', '= 0', 'avoid']),
     ...limits('nk-15', 'Jolts reach the neck.', 'common practice', ['effort', '<= 3', 'modify', FRESH], ['impact', '<= 1', 'modify', FRESH], ['effort', '<= 2', 'avoid', ['guard']], ['impact', '= 0', 'avoid', ['guard']]),
     ...limits('nk-16', 'Straining raises pressure on the nerve.', 'common practice', ['breathRetention', '= 0', 'modify', ['root-guard']]),

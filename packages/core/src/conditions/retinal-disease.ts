@@ -44,9 +44,9 @@ export const retinalDisease = condition({
   },
   stages: { win: 'Within the weeks after an operation', high: 'High risk', mod: 'Some risk', low: 'Little risk', blurred: 'Poor sight or little risk' },
   stagesOf: (a) => {
-    const { kind, weeksSince = 0, diopters, lowVision } = a;
+    const { kind, weeksSince = 0, diopters, lowVision, release } = a;
     const has = (...some: Kind[]) => kind === undefined || some.some((one) => kind.includes(one));
-    const high = has('pdr', 'severeNpdr', 'veinOcclusion', 'wetAmd') || (has('detachmentRepaired', 'vitrectomy') && weeksSince < 52);
+    const high = has('pdr', 'severeNpdr', 'veinOcclusion', 'wetAmd') || (has('detachmentRepaired', 'vitrectomy') && weeksSince < 52 && release !== true);
     const myopia = has('highMyopia') && (diopters === undefined || diopters <= -6);
     const mod = has('tearLasered', 'cornealGraft', 'injection', 'refractiveOp', 'detachmentRepaired', 'vitrectomy') || myopia || (has('cataractOp') && weeksSince < 6);
     const low = kind !== undefined && !high && !mod && has('dryAmd', 'npdrMild');
