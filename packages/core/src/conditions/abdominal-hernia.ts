@@ -75,7 +75,7 @@ export const abdominalHernia = condition({
     ...limits('he-05', 'A twist pulls the wall aslant.', 'common practice', ['spineRotation', '<= 40', 'watch', LIGHT], ['spineRotation', '<= 20', 'modify', HEAVY]),
     ...limits('he-06', 'Deep squats make people strain.', 'common practice', ['kneeFlexionLoaded', '<= 90', 'modify', ['small', 'big', 'r0', 'r1'], 'effort >= 3']),
     ...limits('he-07', 'Until the wound holds; before a repair rest with feet up is a relief and stays.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', ['r0', 'r1']]),
-    ...limits('he-08', 'Breathe out on effort.', 'common practice', ['hold', '<= 15', 'modify', ['small', 'big', 'r1', 'r2'], 'effort >= 3']),
+    ...limits('he-08', 'Breathe out on effort.', 'common practice', ['hold', '<= 15', 'modify', ['small', 'big', 'r1'], 'effort >= 3'], ['hold', '<= 15', 'modify', ['r2'], 'effort >= 4', { reading: 'Six weeks after a repair comfort guides (HerniaSurge 2018, from memory): only hard work is kept short.' }]),
     ...limits('he-09', 'Straining and pumping breath widen the gap.', 'common practice', ['breathRetention', '= 0', 'avoid'], ['breathRate', '<= 20', 'avoid']),
     ...limits('he-10', 'A graded return.', 'HSURGE*', ['effort', '<= 3', 'modify', LIGHT], ['impact', '<= 1', 'modify', LIGHT], ['effort', '<= 2', 'avoid', HEAVY], ['impact', '= 0', 'avoid', HEAVY]),
   ], // prettier-ignore

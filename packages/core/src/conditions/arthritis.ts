@@ -86,7 +86,7 @@ export const arthritis = condition({
     ...limits('ar-03', 'Use fists or forearms.', 'common practice', ['wristExtensionLoaded', '<= 10', 'avoid', ['wrist-flare']], ['wristExtensionLoaded', '<= 45', 'modify', ['wrist-active']], ['wristExtensionLoaded', '<= 60', 'watch', ['wrist-low']]),
     ...limits('ar-04', 'Pad, or sit on a chair.', 'common practice', ['kneeLoad', '<= 0.1', 'modify', ['knee-flare']], ['kneeLoad', '<= 0.4', 'modify', ['knee-active']]),
     ...limits('ar-05', 'Bend less under load.', 'NG226*', ['kneeFlexionLoaded', '<= 45', 'modify', ['leg-flare']], ['kneeFlexionLoaded', '<= 70', 'modify', ['leg-active']], ['kneeFlexionLoaded', '<= 90', 'modify', ['leg-low']]),
-    ...limits('ar-06', 'The top joint of the neck may be loose.', 'BODEN*', ['cervicalFlexion', '-10..25', 'avoid', ['neck']], ['cervicalRotation', '<= 45', 'avoid', ['neck']]),
+    ...limits('ar-06', 'The top joint of the neck may be loose.', 'BODEN*', ['cervicalFlexion', '-10..25', 'avoid', ['neck']], ['cervicalRotation', '<= 45', 'avoid', ['neck']], ['neckSweep', '<= 30', 'avoid', ['neck']]),
     ...limits('ar-07', 'No inversion on the neck.', ['BODEN*', 'common practice'], ['headLoad', '<= 0.1', 'avoid', ['upside']], ['neckLoad', '<= 0.05', 'avoid', ['upside']]),
     ...limits('ar-08', 'A stiff spine can break.', 'common practice', ['spineRangeUsed', '<= 0.7', 'avoid', ['stiff']], ['spineRangeUsed', '<= 0.9', 'watch', ['axial']]),
     ...limits('ar-09', 'Spare fingers and toes.', 'common practice', ['gripForce', '= 0', 'modify', ['small']], ['toeExtensionLoaded', '<= 20', 'modify', ['small']], ['gripForce', '<= 1', 'modify', ['quiet']], ['toeExtensionLoaded', '<= 45', 'modify', ['quiet']]),

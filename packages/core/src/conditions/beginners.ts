@@ -43,7 +43,7 @@ export const beginners = condition({
     ...limits('beg-03', 'Learn on the floor.', 'common practice', ['fallHeight', '= 0', 'avoid', NEW]),
     ...limits('beg-04', 'Move the hips first.', 'common practice', ['lumbarFlexion', '-25..45', 'modify', NEW, { reading: 'The straight-legged fold of an ordinary back measures 41.' }]),
     ...limits('beg-05', 'Lotus tears the knee.', 'CRAMER*', ['hipExternalRotation', '<= 60', 'avoid', NEW, 'kneeFlexion > 110']),
-    ...limits('beg-06', 'Cushion under the seat.', 'common practice', ['kneeFlexionLoaded', '<= 120', 'modify', ['b0']]),
+    ...limits('beg-06', 'Cushion under the seat.', 'common practice', ['kneeFlexionLoaded', '<= 122', 'modify', ['b0'], { reading: 'Folded heels with a blanket between measure 122.' }]),
     ...limits('beg-07', 'Wrists and shoulders.', 'common practice', ['handLoad', '<= 0.5', 'modify', ['b0']], ['hold', '<= 30', 'modify', ['b0'], 'handLoad > 0.3', { reading: 'Five ordinary breaths take 25 seconds.' }]),
     ...limits('beg-08', 'No splits cold.', 'common practice', ['legAsymmetry', '<= 110', 'modify', NEW]),
     ...limits('beg-09', 'Form fails first.', 'common practice', ['hold', '<= 30', 'modify', ['b0'], 'effort >= 3'], ['hold', '<= 60', 'modify', ['b1'], 'effort >= 3']),

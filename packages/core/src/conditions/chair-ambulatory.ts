@@ -53,7 +53,7 @@ export const chairAmbulatory = condition({
   },
   limits: [
     ...limits('cha-01', 'Everything in or at the chair.', 'common practice', ['facing', ['upright'], 'modify', ['floor-never']]),
-    ...limits('cha-02', 'Leaning past the front legs tips chair or person.', 'common practice', ['balanceMargin', '>= 5', 'avoid', ['sit', 'sitStand']]),
+    ...limits('cha-02', 'Leaning past the front legs tips chair or person.', 'common practice', ['balanceMargin', '>= 5', 'avoid', ['sit', 'sitStand'], 'support < 2']),
     ...limits('cha-03', 'Giddy when coming up; slides forward.', 'common practice', ['headBelowHeart', '<= 10', 'modify']),
     ...limits('cha-04', 'Breath and reflux.', 'common practice', ['bellyClosure', '<= 0.7', 'modify']),
     ...limits('cha-05', 'The feet are the anchor; a block under short legs.', 'common practice',

@@ -40,6 +40,9 @@ const CASES: readonly WorkedCase[] = [
   ['a full backbend eight weeks after keyhole surgery', 'abdominal-surgery approach=laparoscopic weeks=8 procedure=gallbladder woundHealed=yes cleared=yes', 'urdhva-dhanurasana', 'change', ['as-02']],
   ['a half moon in the middle of pregnancy', EXPECTING, { asana: 'ardha-chandrasana', side: 'both' }, 'change', ['prg-14']],
   ['a standing pose, with severe changes in the eyes', 'diabetes type=1 lowersGlucose=yes glucose=8 lowIn24h=none neuropathy=none retinopathy=severe footWound=no cleared=yes', { asana: 'virabhadrasana-2', side: 'both' }, 'keep'],
+  ['heel raises behind a chair, for somebody who stands between chairs', 'chair-ambulatory transfer=alone floor=never standing=yes backRest=yes', { asana: 'chair-heel-raise', dose: { repetitions: 8 } }, 'keep'],
+  ['circles of the head, with a rheumatic neck that nobody looked at', 'arthritis type=ra flare=no das28=2.5 joints=wrist neckInvolved=unknown painNow=2 morningStiffness=20', { asana: 'chair-head-circles', dose: { repetitions: 4 } }, 'change', ['ar-06']],
+  ['a standing pose ten weeks after a groin repair', 'abdominal-hernia kind=inguinal weeksSinceRepair=10 painNow=0', { asana: 'virabhadrasana-2', side: 'both', dose: { breaths: 5 } }, 'keep'],
 ]; // prettier-ignore
 
 caseTest(CASES);
