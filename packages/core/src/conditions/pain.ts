@@ -48,7 +48,8 @@ export const PAIN = {
       'Pain of 4 to 6: short and moderate until it is less.',
       'THOMEE*',
       ['effort', '<= 3', 'modify', ['pain'], ...when],
-      ['hold', '<= 20', 'modify', ['pain'], 'effort >= 3', ...when],
+      // Five ordinary breaths.
+      ['hold', '<= 25', 'modify', ['pain'], 'effort >= 3', ...when],
     ),
 };
 

@@ -132,7 +132,7 @@ export const postpartum = condition({
     ...limits('pp-12', 'A deep squat bears down on the floor.', ['GOOM*', 'NG210*'],
       ['kneeFlexionLoaded', '<= 90', 'modify', EARLY, 'standing', ON_FEET],
       ['kneeFlexionLoaded', '<= 90', 'avoid', ['bearing'], 'standing']),
-    ...limits('pp-13', 'Long strain bears down; breathe out on the effort.', 'common practice', ['hold', '<= 20', 'modify', ['p1', 'p2', 'pf'], 'effort >= 3']),
+    ...limits('pp-13', 'Long strain bears down; breathe out on the effort.', 'common practice', ['hold', '<= 25', 'modify', ['p1', 'p2', 'pf'], 'effort >= 3', { reading: 'Five ordinary breaths.' }]),
     ...limits('pp-14', 'Sore wrists from lifting, a weak belly.', 'common practice', ['handLoad', '<= 0.4', 'modify', EARLY]),
     ...limits('pp-15', 'Ligaments stay loose for months.', 'common practice', ['legAsymmetry', '<= 60', 'watch', ['p0', 'p1', 'p2', 'p3']]),
     ...limits('pp-16', 'Roll to the side, never sit straight up.', 'common practice', ['transitionTime', '>= 5', 'watch', EARLY, 'levelChange >= 50']),
