@@ -467,7 +467,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
       arms: { shoulder: 51, plane: 76, rotation: -16, elbow: 55 },
       contacts: ['sacrum>floor', 'hand~shin'],
     },
-    declared: { effort: 2, abdominalLoad: 3 },
+    declared: { effort: 2, abdominalLoad: 3, headJolt: 1 },
     neverStill: true,
     dose: { repetitions: 6, rounds: 1 },
     breath: { inhale: 'roll back', exhale: 'roll up' },

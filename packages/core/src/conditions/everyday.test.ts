@@ -43,6 +43,9 @@ const CASES: readonly WorkedCase[] = [
   ['heel raises behind a chair, for somebody who stands between chairs', 'chair-ambulatory transfer=alone floor=never standing=yes backRest=yes', { asana: 'chair-heel-raise', dose: { repetitions: 8 } }, 'keep'],
   ['circles of the head, with a rheumatic neck that nobody looked at', 'arthritis type=ra flare=no das28=2.5 joints=wrist neckInvolved=unknown painNow=2 morningStiffness=20', { asana: 'chair-head-circles', dose: { repetitions: 4 } }, 'change', ['ar-06']],
   ['a standing pose ten weeks after a groin repair', 'abdominal-hernia kind=inguinal weeksSinceRepair=10 painNow=0', { asana: 'virabhadrasana-2', side: 'both', dose: { breaths: 5 } }, 'keep'],
+  ['rolling, for somebody whom turning makes giddy', 'vertigo type=meniere phase=quiet attackNow=no oneLeg=15', { asana: 'rocking-ball', dose: { repetitions: 6 } }, 'change', ['ver-10']],
+  ['the head back in a camel, with a worn neck', 'neck-pain kind=spondylosis painNow=3 armSymptoms=none weeksSinceOnset=100 dizzy=no', 'ustrasana', 'change', ['nk-02']],
+  ['a moderate pose for five breaths, with raised pressure', 'hypertension systolic=148 diastolic=90 controlled=yes', { asana: 'virabhadrasana-2', side: 'both', dose: { breaths: 5 } }, 'keep'],
 ]; // prettier-ignore
 
 caseTest(CASES);

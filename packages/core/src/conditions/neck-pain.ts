@@ -67,7 +67,7 @@ export const neckPain = condition({
   limits: [
     ...PAIN.limits('nk'),
     ...limits('nk-01', 'Chin to chest stretches nerve and ligament.', 'common practice', ['cervicalFlexion', '<= 45', 'modify', LATER], ['cervicalFlexion', '<= 30', 'modify', FRESH], ['cervicalFlexion', '<= 15', 'avoid', ['guard']]),
-    ...limits('nk-02', 'Dropping the head back narrows the nerve exits.', 'NECK17*', ['cervicalFlexion', '>= -30', 'modify', ['chronic']], ['cervicalFlexion', '>= -20', 'modify', ['sub']], ['cervicalFlexion', '>= -10', 'modify', FRESH], ['cervicalFlexion', '>= -5', 'avoid', ['guard']]),
+    ...limits('nk-02', 'Dropping the head back narrows the nerve exits.', 'NECK17*', ['cervicalFlexion', '>= -30', 'modify', ['chronic']], ['cervicalFlexion', '>= -20', 'modify', ['sub']], ['cervicalFlexion', '>= -10', 'modify', FRESH], ['cervicalFlexion', '>= -15', 'modify', ['worn'], { reading: 'Worn joints: the head stays up in a backbend.' }], ['cervicalFlexion', '>= -5', 'avoid', ['guard']]),
     ...limits('nk-03', 'Turn as far as it is easy.', 'common practice', ['cervicalRotation', '<= 60', 'modify', LATER], ['cervicalRotation', '<= 40', 'modify', FRESH], ['cervicalRotation', '<= 20', 'avoid', ['guard']]),
     ...limits('nk-04', 'No pulling the ear down with the hand.', 'common practice', ['cervicalLateral', '<= 30', 'modify', LATER], ['cervicalLateral', '<= 15', 'modify', FRESH], ['cervicalLateral', '<= 10', 'avoid', ['guard']]),
     ...limits('nk-05', 'Back and turned: the position that provokes arm pain.', 'NECK17*', ['cervicalRotation', '<= 30', 'modify', LATER, 'cervicalFlexion < -5'], ['cervicalRotation', '<= 15', 'avoid', ['tight'], 'cervicalFlexion < -5']),
