@@ -46,6 +46,7 @@ const CASES: readonly WorkedCase[] = [
   ['rolling, for somebody whom turning makes giddy', 'vertigo type=meniere phase=quiet attackNow=no oneLeg=15', { asana: 'rocking-ball', dose: { repetitions: 6 } }, 'change', ['ver-10']],
   ['the head back in a camel, with a worn neck', 'neck-pain kind=spondylosis painNow=3 armSymptoms=none weeksSinceOnset=100 dizzy=no', 'ustrasana', 'change', ['nk-02']],
   ['a moderate pose for five breaths, with raised pressure', 'hypertension systolic=148 diastolic=90 controlled=yes', { asana: 'virabhadrasana-2', side: 'both', dose: { breaths: 5 } }, 'keep'],
+  ['a shoulder stand, for somebody who sits in a wheelchair', 'wheelchair-user cause=sci level=L2 ais=C trunkControl=3 hand=full skin=intact weeksSinceInjury=300 transfer=alone adHistory=no', { asana: 'sarvangasana', dose: { minutes: 1 } }, 'change', ['whe-21']],
 ]; // prettier-ignore
 
 caseTest(CASES);

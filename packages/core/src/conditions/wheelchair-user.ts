@@ -114,6 +114,7 @@ export const wheelchairUser = condition({
     ...limits('whe-17', 'Giddy; slow breath with a hand’s help for tetraplegia.', 'common practice', ['breathRate', '<= 20', 'modify']),
     ...limits('whe-18', 'The pulse can’t guide effort above T6: use talking.', 'SCIEX*', ['effort', '<= 3', 'modify', ['ad']]),
     ...limits('whe-19', 'No feeling to warn: look at the skin before and after moving a limb.', 'common practice', ['touch', '= 0', 'avoid', ['no-touch']]),
+    ...limits('whe-21', 'Neck and arms are what carries every day: no body rests on them upside down.', 'common practice', ['neckLoad', '<= 0.05', 'avoid', undefined, { reading: 'Added: the table names no bound on the neck.' }], ['headLoad', '<= 0.1', 'avoid']),
     ...limits('whe-20', 'Legs that were not tried don’t carry: practice is seated until a therapist has agreed to more.', 'common practice', ['feetLoad', '<= 0.4', 'avoid', ['seated'], { reading: 'Added: the table names no bound on standing, yet its substitutes are all seated.' }]),
   ], // prettier-ignore
   favour: ['open-chest', 'strengthen-back', 'breath-awareness', 'mobilise-neck', 'balance', 'calm'],
