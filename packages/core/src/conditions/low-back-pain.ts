@@ -71,7 +71,7 @@ export const lowBackPain = condition({
     ...limits('lbp-01', 'Fresh pain guards against deep rounding.', 'common practice', ['lumbarFlexion', '<= 35', 'modify', ['acute']]),
     ...limits('lbp-02', 'Bending is what brings this pain.', 'LONG*', ['lumbarFlexion', '<= 20', 'avoid', ['bend-acute']], ['lumbarFlexion', '<= 30', 'modify', ['bend-sub']], ['lumbarFlexion', '<= 40', 'watch', ['bend-chronic']], ['lumbarFlexion', '<= 30', 'modify', ['bend-told']]),
     ...limits('lbp-03', 'Deep backbends pinch guarded joints.', 'common practice', ['lumbarFlexion', '>= -25', 'modify', ['acute']]),
-    ...limits('lbp-04', 'Arching is what brings this pain.', 'LONG*', ['lumbarFlexion', '>= -10', 'modify', ['arch-acute']], ['lumbarFlexion', '>= -15', 'modify', ['arch-sub']], ['lumbarFlexion', '>= -15', 'modify', ['arch-chronic']]),
+    ...limits('lbp-04', 'Arching is what brings this pain.', 'LONG*', ['lumbarFlexion', '>= -10', 'modify', ['arch-acute']], ['lumbarFlexion', '>= -15', 'modify', ['arch-sub']], ['lumbarFlexion', '>= -13', 'modify', ['arch-chronic'], { reading: 'A locust measures -14: it is what such a back is spared, a cow at -12 is not.' }]),
     ...limits('lbp-05', 'A twist within ease, not to the end.', 'common practice', ['spineRotation', '<= 30', 'modify', ['acute']], ['spineRotation', '<= 40', 'watch', ['subacute']]),
     ...limits('lbp-06', 'Turning is what brings this pain.', 'LONG*', ['spineRotation', '<= 15', 'modify', ['turn']]),
     ...limits('lbp-07', 'Round and turned loads the back most.', 'common practice', ['spineRotation', '<= 15', 'modify', ['young'], 'lumbarFlexion > 20']),
