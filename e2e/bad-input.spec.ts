@@ -44,10 +44,10 @@ test('answers out of range are told beside their field and not saved', async ({ 
 
 test('the upper number below the lower one', async ({ page }) => {
   await page.goto('/people/2');
-  await page.getByLabel('Upper number').fill('80');
-  await page.getByLabel('Lower number').fill('92');
+  await page.getByRole('textbox', { name: 'Upper number' }).fill('80');
+  await page.getByRole('textbox', { name: 'Lower number' }).fill('92');
   await expect(page.getByText('systolic 80 must be at least 15 mmHg above diastolic 92; measure again')).toBeVisible();
-  await page.getByLabel('Upper number').fill('150');
+  await page.getByRole('textbox', { name: 'Upper number' }).fill('150');
   await expect(page.getByText('measure again')).toBeHidden();
 });
 

@@ -66,8 +66,8 @@ test('what was asked too long ago is said, and an answer today does not renew th
   await page.goto('/people/2');
   const card = page.getByRole('region', { name: 'High blood pressure' });
   await expect(card).toContainText(/too old now, ask again: Upper number.*Lower number/);
-  await card.getByLabel('Upper number').fill('134');
-  await expect(card.getByLabel('Lower number')).toHaveValue('');
+  await card.getByRole('textbox', { name: 'Upper number' }).fill('134');
+  await expect(card.getByRole('textbox', { name: 'Lower number' })).toHaveValue('');
   await expect(page.getByRole('complementary', { name: 'What this means' })).toContainText('No reading');
 });
 

@@ -100,8 +100,8 @@ test('take someone in: answers become limits as they are typed, and the record i
   await page.getByRole('option', { name: /High blood pressure/ }).click();
   const meaning = page.getByRole('complementary', { name: 'What this means' });
   await expect(meaning).toContainText('No reading: treated as 140 to 159');
-  await page.getByLabel('Upper number').fill('170');
-  await page.getByLabel('Lower number').fill('95');
+  await page.getByRole('textbox', { name: 'Upper number' }).fill('170');
+  await page.getByRole('textbox', { name: 'Lower number' }).fill('95');
   await expect(meaning).toContainText('Written clearance first');
   await page
     .getByRole('button', { name: /Word of doctor or midwife/ })
@@ -114,7 +114,7 @@ test('take someone in: answers become limits as they are typed, and the record i
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page).toHaveURL(/\/people\/\d+$/);
   await page.reload();
-  await expect(page.getByLabel('Upper number')).toHaveValue('170');
+  await expect(page.getByRole('textbox', { name: 'Upper number' })).toHaveValue('170');
   await page.getByRole('button', { name: 'Erase …' }).click();
   await page.getByRole('button', { name: 'Erase', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
