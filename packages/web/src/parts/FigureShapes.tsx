@@ -1,4 +1,5 @@
 import type { Figure } from '@lotus-steady/core';
+import { memo } from 'react';
 
 interface Props {
   readonly figure: Figure;
@@ -6,10 +7,10 @@ interface Props {
   readonly only?: Figure['shapes'][number]['tone'];
 }
 
-/** The shapes of a figure inside a drawing of class `figure`, whose inks they take. */
-export function FigureShapes({ figure, only }: Props) {
+/** The shapes of a figure inside a drawing of class `figure`, whose inks they take; drawn again only where they differ. */
+export const FigureShapes = memo(function FigureShapes({ figure, only }: Props) {
   const shapes = only === undefined ? figure.shapes : figure.shapes.filter(({ tone }) => tone === only);
   return shapes.map(({ tone, d, width }, i) => (
     <path key={i} d={d} className={`ink-${tone}`} {...(width === undefined ? {} : { strokeWidth: width })} />
   ));
-}
+});

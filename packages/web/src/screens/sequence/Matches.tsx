@@ -1,7 +1,8 @@
 import { counted, describeDose, message, sayInEnglish, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
-import { useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { useGrowing } from '../../parts/use-growing.js';
 import type { NotesLine, ReadLine, ReadText } from '../../worker/answers.js';
 import { Choice } from './Choice.js';
 import { MarkedLine, MarksLegend } from './MarkedLine.js';
@@ -54,7 +55,7 @@ function meaning({ kind, word, text }: NotesLine, shown: readonly Shown[]): stri
   }
 }
 
-function LineRow({
+const LineRow = memo(function LineRow({
   line,
   shown,
   figures,
@@ -62,12 +63,7 @@ function LineRow({
   onGoTo,
   onSettle,
   onSplit,
-}: {
-  line: NotesLine;
-  shown: readonly Shown[];
-  figures: Readonly<Record<string, Figure>>;
-  says: readonly string[];
-} & Pick<Props, 'onGoTo' | 'onSettle' | 'onSplit'>) {
+}: Row & { figures: Readonly<Record<string, Figure>> } & Pick<Props, 'onGoTo' | 'onSettle' | 'onSplit'>) {
   const [open, setOpen] = useState(false);
   const asked = line.kind === 'ask';
   const salutation = shown[0]?.step.of ?? null;
@@ -139,10 +135,43 @@ function LineRow({
       )}
     </li>
   );
+});
+
+/** A line with its steps, and what is told of it. */
+interface Row {
+  readonly line: NotesLine;
+  readonly shown: readonly Shown[];
+  readonly says: readonly string[];
 }
+
+function rowsOf(read: ReadText | undefined): Row[] {
+  if (!read?.sequence) return [];
+  const { steps, notes } = read.sequence;
+  const shown = steps.map((step, i): Shown => ({ step, match: read.lines[i]! }));
+  return read.notes
+    .filter(({ text }) => text !== '')
+    .map((line) => ({
+      line,
+      shown: shown.filter(({ step }) => step.line === line.line),
+      says: notes.filter((note) => note.line === line.line).map(({ text }) => text),
+    }));
+}
+
+/** Lines drawn at once; a line with its figures takes a slow tablet some ten milliseconds. */
+const LINES_AT_ONCE = 2;
 
 /** Each line as it was understood, its parts marked; a line that isn't sure offers what it may be. */
 export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
+  const rows = useMemo(() => rowsOf(read), [read]);
+  const drawn = useGrowing(rows.length, LINES_AT_ONCE);
+  // The same functions all the time, so that a row is drawn once however many follow.
+  const latest = useRef({ onGoTo, onSettle, onSplit });
+  useEffect(() => {
+    latest.current = { onGoTo, onSettle, onSplit };
+  });
+  const goTo = useCallback((line: number) => latest.current.onGoTo(line), []);
+  const settle = useCallback((line: NotesLine, means: WordMeaning) => latest.current.onSettle(line, means), []);
+  const split = useCallback((line: NotesLine) => latest.current.onSplit(line), []);
   if (failure) return <Failure error={failure} />;
   if (!read) return <p className="text-soft">Paste or write your sequence; every line shows here at once what it was taken for.</p>;
   if (read.sequence === null)
@@ -163,28 +192,16 @@ export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
         })}
       </ul>
     );
-  const { steps, unknown, notes } = read.sequence;
-  const shown = steps.map((step, i): Shown => ({ step, match: read.lines[i]! }));
+  const { steps, unknown } = read.sequence;
   return (
     <>
       <p className="mb-2 text-sm text-soft" role="status">
         {counted(steps.length, 'step')} understood{unknown.length > 0 ? `, ${counted(unknown.length, 'line')} to settle` : ''}
       </p>
       <ol className="divide-y divide-rule rounded border border-rule bg-sheet">
-        {read.notes
-          .filter(({ text }) => text !== '')
-          .map((line) => (
-            <LineRow
-              key={line.line}
-              line={line}
-              shown={shown.filter(({ step }) => step.line === line.line)}
-              figures={read.figures}
-              says={notes.filter((note) => note.line === line.line).map(({ text }) => text)}
-              onGoTo={onGoTo}
-              onSettle={onSettle}
-              onSplit={onSplit}
-            />
-          ))}
+        {rows.slice(0, drawn).map((row) => (
+          <LineRow key={row.line.line} {...row} figures={read.figures} onGoTo={goTo} onSettle={settle} onSplit={split} />
+        ))}
       </ol>
       <MarksLegend />
     </>
