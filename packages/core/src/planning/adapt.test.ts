@@ -157,7 +157,7 @@ describe('dose, breath and way are mended before the posture', () => {
       sequence({ asana: 'virabhadrasana-2', dose: { seconds: 60 } }),
       person('lumbar-disc phase=recovering surgery=none'),
     ).steps;
-    expect(planned!.chosen!.dose).toEqual({ seconds: 20, rounds: 3 });
+    expect(planned!.chosen!.dose).toEqual({ seconds: 25, rounds: 3 });
   });
 });
 
@@ -301,12 +301,12 @@ test('a dose that is shortened once more to fit the time is said once', () => {
   const given = sequence({ asana: 'virabhadrasana-2', side: 'both', dose: { breaths: 10 } }, { asana: 'savasana', dose: { minutes: 5 } });
   const pressure = person('hypertension systolic=152 diastolic=95 aneurysm=no');
   const [whole] = plan(given, pressure).steps;
-  const held = message('dose.hold', { seconds: 20, rounds: 3 });
-  expect(sayInEnglish(held)).toBe('hold 20 s, 3 times');
-  expect(whole!.chosen).toMatchObject({ dose: { seconds: 20, rounds: 3 }, aboutDose: [held] });
+  const held = message('dose.hold', { seconds: 25, rounds: 2 });
+  expect(sayInEnglish(held)).toBe('hold 25 s, 2 times');
+  expect(whole!.chosen).toMatchObject({ dose: { seconds: 25, rounds: 2 }, aboutDose: [held] });
   expect(whole!.chosen!.changes).toContainEqual(held);
   const [short] = plan(given, pressure, { today: '2026-06-01', minutes: 6 }).steps;
-  expect(short!.chosen!.timed.holdSeconds).toBeLessThan(20);
+  expect(short!.chosen!.timed.holdSeconds).toBeLessThan(25);
   expect(short!.chosen!.changes.filter(({ id }) => id === 'dose.hold')).toEqual([]);
 });
 
