@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
 import { callNow, clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
 
 type Level = 'well' | 'mod' | 'sev';
@@ -82,7 +82,7 @@ export const asthmaCopd = condition({
     ...limits('res-03', 'Breath is easier propped.', 'common practice', ['trunkPitch', '<= 60', 'modify', ['sev'], 'facing supine', 'supineRun > 2']),
     ...noInversion('res-04', 'The belly’s weight on the diaphragm.', 'common practice', 'avoid', SHORT),
     ...limits('res-05', 'The neck’s breath muscles tire.', 'ATSERS*', ['hold', '<= 10', 'modify', SHORT, 'shoulderElevation > 90']),
-    ...limits('res-06', 'Holding a pose makes people hold the breath.', 'ATSERS*', ['hold', '<= 25', 'modify', SHORT, 'effort >= 3']),
+    ...limits('res-06', 'Holding a pose makes people hold the breath.', 'ATSERS*', ['hold', '<= 25', 'modify', SHORT, 'effort >= 3', FIVE_BREATHS]),
     ...limits('res-07', 'Big backbends over-stretch a full chest: long breath out.', 'common practice', ['lumbarFlexion', '>= -25', 'watch']),
     ...limits('res-08', 'Pressure on thin lung.', 'common practice', ['pelvisAboveHeart', '<= 10', 'avoid', ['bullae']]),
     ...limits('res-09', 'Trapped air, an attack.', 'common practice', ['breathRetention', '= 0', 'avoid', ['guarded']], ['breathRetention', '<= 5', 'watch', ['well']]),

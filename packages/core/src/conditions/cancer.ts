@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { LYING_HAND, QUIET, limits, pick } from './limits.js';
 import { callNow, clearance, clearanceAlone, emergency, found, note, open, refer, today } from './screening.js';
 
 const SITES = ['spine', 'ribs', 'pelvis', 'arm', 'leg', 'skull'] as const;
@@ -145,7 +145,7 @@ export const cancer = condition({
     ...limits('ca-01', 'Weak vertebrae break in bending.', 'BONEMET*', ['lumbarFlexion', '-10..15', 'avoid', ['mets-spine']], ['thoracicFlexion', '<= 10', 'avoid', ['mets-spine']]),
     ...limits('ca-02', 'Turning forces break bone.', 'BONEMET*', ['spineRotation', '<= 10', 'avoid', ['mets-turn']]),
     ...limits('ca-03', 'A loaded spine.', 'BONEMET*', ['discLoad', '<= 1.3', 'avoid', ['mets-spine']]),
-    ...limits('ca-04', 'Bone may break under load.', 'MIRELS*', ['handLoad', '<= 0.1', 'avoid', ['mets-arm'], { reading: 'An arm that lies weighs 0.08 of the body; more is leaning.' }]),
+    ...limits('ca-04', 'Bone may break under load.', 'MIRELS*', ['handLoad', '<= 0.1', 'avoid', ['mets-arm'], LYING_HAND]),
     ...limits('ca-05', 'Falls, bleeding, breaks.', 'common practice', ['headLoad', '<= 0.1', 'avoid', HEAD], ['neckLoad', '<= 0.05', 'avoid', HEAD], ['headJolt', '= 0', 'avoid', HEAD]),
     ...limits('ca-06', 'Pressure in the head.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['brain', 'low']]),
     ...limits('ca-07', 'A fall would break or bleed.', 'BONEMET*', ['fallHeight', '<= 5', 'avoid', FRAIL], ['balanceMargin', '>= 4', 'avoid', FRAIL, 'standing', 'support < 2']),
@@ -160,7 +160,7 @@ export const cancer = condition({
     ...limits('ca-16', 'Build slowly.', ['ACSMC*', 'BONEMET*'], ['effort', '<= 2', 'avoid', FRAIL], ['impact', '= 0', 'avoid', FRAIL], ['effort', '<= 3', 'modify', ['therapy']], ['impact', '= 0', 'modify', ['therapy']], ['effort', '<= 4', 'watch', ['ok']], ['impact', '<= 1', 'watch', ['ok']]),
     ...limits('ca-17', 'Never all the weight on that leg.', ['BONEMET*', 'MIRELS*'], ['footLoad', '<= 0.6', 'avoid', ['mets-leg'], { reading: 'Half of the weight, with room for a stance that isn’t quite even.' }], ['support', '>= 2', 'avoid', ['mets-leg'], 'standing']),
     ...limits('ca-18', 'An arm far behind presses the port.', 'common practice', ['shoulderExtension', '<= 30', 'modify', ['line']]),
-    ...limits('ca-19', 'Counts not read, or platelets below 100: something to hold, no jolts.', 'APTALAB*', ['support', '>= 1', 'modify', ['counted'], 'standing', 'effort >= 2', { reading: 'Quiet standing on both feet asks for nothing to hold.' }], ['effort', '<= 2', 'modify', ['counted']], ['impact', '= 0', 'modify', ['counted']]),
+    ...limits('ca-19', 'Counts not read, or platelets below 100: something to hold, no jolts.', 'APTALAB*', ['support', '>= 1', 'modify', ['counted'], 'standing', 'effort >= 2', QUIET], ['effort', '<= 2', 'modify', ['counted']], ['impact', '= 0', 'modify', ['counted']]),
     ...limits('ca-20', 'Numb feet don’t feel the floor.', 'ADA16*', ['balanceMargin', '>= 4', 'modify', ['numb'], 'standing', 'support < 1'], ['support', '>= 1', 'modify', ['numb'], 'feetDown = 1'], ['eyesClosed', '= 0', 'avoid', ['numb'], 'standing']),
     ...limits('ca-21', 'Weak bone of the neck beside the cord.', ['BONEMET*', 'NG234*'], ['cervicalFlexion', '-5..15', 'avoid', ['neck']]),
     ...limits('ca-22', 'Turning and tilting load the neck most.', 'BONEMET*', ['cervicalRotation', '<= 20', 'avoid', ['neck']], ['neckSweep', '<= 20', 'avoid', ['neck']], ['cervicalLateral', '<= 10', 'avoid', ['neck']]),

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { LYING_HAND, limits, pick } from './limits.js';
 import { clearance, emergency, found, note, refer, today } from './screening.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
@@ -55,7 +55,7 @@ export const cardiacDevice = condition({
   },
   limits: [
     ...limits('dev-01', 'Leads must grow in.', 'common practice', ['shoulderElevation', '<= 90', 'avoid', ['new']], ['shoulderExtension', '<= 20', 'avoid', ['new']]),
-    ...limits('dev-02', 'No pull on the pocket.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['new'], { reading: 'An arm that lies weighs 0.08 of the body; more is leaning.' }], ['handLoad', '<= 0.5', 'watch', ['old']]),
+    ...limits('dev-02', 'No pull on the pocket.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['new'], LYING_HAND], ['handLoad', '<= 0.5', 'watch', ['old']]),
     ...limits('dev-03', 'Lying on the front presses the pocket: pad it.', 'common practice', ['bellyClosure', '<= 0.6', 'avoid', ['new']], ['bellyClosure', '<= 0.6', 'watch', ['old']]),
     ...limits('dev-04', 'A shock or a faint in the middle of a pose.', 'common practice', ['fallHeight', '= 0', 'avoid', ['shocks']], ['headLoad', '<= 0.1', 'avoid', ['shocks']]),
     ...limits('dev-05', 'The heart disease below it sets the tighter limit.', 'common practice', ['headBelowHeart', '<= 25', 'modify'], ['pelvisAboveHeart', '<= 30', 'modify', undefined, { reading: 'A shoulder stand, whose eyes are no lower than the heart, is an inversion too.' }]),

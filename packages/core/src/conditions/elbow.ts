@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { LYING_ARMS, LYING_HAND, limits, pick } from './limits.js';
 import { PAIN, painOf } from './pain.js';
 import { clearance, found, today } from './screening.js';
 
@@ -56,9 +56,9 @@ export const elbow = condition({
     ...PAIN.limits('el', 'handLoad > 0.1'),
     ...limits('el-01', 'Half bent under load strains the tendons most.', 'common practice', ['elbowFlexionLoaded', '<= 20', 'avoid', SORE], ['elbowFlexionLoaded', '<= 60', 'modify', ['calm']]),
     ...limits('el-02', 'Locking back hangs on the joint.', 'common practice', ['elbowFlexion', '>= 0', 'modify', undefined, 'handLoad > 0.05']),
-    ...limits('el-03', 'Share the weight with the legs.', 'common practice', ['handLoad', '<= 0.3', 'modify', ['irr']], ['handLoad', '<= 0.55', 'modify', ['calm']], ['handLoad', '<= 0.1', 'avoid', ['op'], { reading: 'An arm that lies weighs 0.08 of the body; more is leaning.' }]),
+    ...limits('el-03', 'Share the weight with the legs.', 'common practice', ['handLoad', '<= 0.3', 'modify', ['irr']], ['handLoad', '<= 0.55', 'modify', ['calm']], ['handLoad', '<= 0.1', 'avoid', ['op'], LYING_HAND]),
     ...limits('el-04', 'Bending stretches and squeezes the nerve.', 'CUBIT*', ['elbowFlexion', '<= 90', 'modify', ['ulnar'], 'hold > 20']),
-    ...limits('el-05', 'Leaning on the elbow presses bursa and nerve.', 'common practice', ['forearmLoad', '<= 0.15', 'avoid', ['lean-irr'], { reading: 'Two arms that lie weigh 0.13 of the body; more is leaning.' }], ['forearmLoad', '<= 0.3', 'modify', ['lean-calm']]),
+    ...limits('el-05', 'Leaning on the elbow presses bursa and nerve.', 'common practice', ['forearmLoad', '<= 0.15', 'avoid', ['lean-irr'], LYING_ARMS], ['forearmLoad', '<= 0.3', 'modify', ['lean-calm']]),
     ...limits('el-06', 'Gripping is what hurts.', 'LET22*', ['gripForce', '<= 1', 'modify', ['tendon-irr']], ['gripForce', '<= 2', 'watch', ['tendon-calm']]),
     ...limits('el-07', 'It stretches the inner tendon.', 'common practice', ['wristExtensionLoaded', '<= 60', 'modify', ['medial-irr']]),
     ...limits('el-08', 'Arms folded behind pull the nerve.', 'common practice', ['shoulderInternalRotation', '<= 45', 'watch', ['ulnar'], 'elbowFlexion > 100']),

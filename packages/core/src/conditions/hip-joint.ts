@@ -3,7 +3,9 @@ import { limits, pick } from './limits.js';
 import { PAIN, painOf } from './pain.js';
 import { clearance, found, note, today } from './screening.js';
 
-const free = (short: number) => ({ hipFlexionFree }: AnyAnswers) => (typeof hipFlexionFree === 'number' ? hipFlexionFree : 105) - short;
+/** What nobody measured is not taken as less than sitting and rising ask for. */
+const FREE_UNKNOWN = 105;
+const free = (short: number) => ({ hipFlexionFree }: AnyAnswers) => (typeof hipFlexionFree === 'number' ? hipFlexionFree : FREE_UNKNOWN) - short;
 const SORE = ['irr', 'op'] as const;
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
@@ -14,7 +16,7 @@ export const hipJoint = condition({
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['oa', 'impingement', 'labrum', 'dysplasia', 'gluteal-tendon', 'arthroscopy'], ask: 'Which kind?' },
-    hipFlexionFree: { kind: 'number', unit: '°', from: 0, to: 140, ask: 'How far does the knee come up without pain?', default: 105 },
+    hipFlexionFree: { kind: 'number', unit: '°', from: 0, to: 140, ask: 'How far does the knee come up without pain?', default: FREE_UNKNOWN },
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since an arthroscopy, if any', onlyIf: { kind: ['arthroscopy'] } },
     catching: { kind: 'yesno', ask: 'Does it catch or lock?', default: false },
   },

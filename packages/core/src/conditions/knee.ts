@@ -7,11 +7,16 @@ import { clearance, found, note, refer, today } from './screening.js';
 const FREE_UNKNOWN = 120;
 /** Freshly operated, what nobody told is what a chair asks for. */
 const OPERATED_UNKNOWN = 90;
-const tight = ({ flexionLimit, surgery, kind, weeksSince }: AnyAnswers) => {
-  if (typeof flexionLimit === 'number') return flexionLimit - 5;
-  const operated = surgery === true || kind === 'replacement';
-  return operated && (typeof weeksSince === 'number' ? weeksSince : 0) < 12 ? OPERATED_UNKNOWN : FREE_UNKNOWN;
-};
+interface Operation {
+  readonly surgery?: unknown;
+  readonly kind?: unknown;
+  readonly weeksSince?: unknown;
+}
+const isOperated = ({ surgery, kind }: Operation) => surgery === true || kind === 'replacement';
+/** Operated in the last 12 weeks, or not known when. */
+const isFresh = (a: Operation) =>
+  isOperated(a) && (typeof a.weeksSince !== 'number' || a.weeksSince < 12);
+const tight = (a: AnyAnswers) => (typeof a['flexionLimit'] === 'number' ? a['flexionLimit'] - 5 : isFresh(a) ? OPERATED_UNKNOWN : FREE_UNKNOWN);
 const free = ({ flexionLimit }: AnyAnswers) => (typeof flexionLimit === 'number' ? flexionLimit : FREE_UNKNOWN);
 const TIGHT = ['irr', 'op0', 'op1'] as const;
 
@@ -35,8 +40,8 @@ export const knee = condition({
     'kneel-none': 'No kneeling', 'kneel-some': 'Kneeling on padding only', ligament: 'Ligament, or gives way', 'no-ligament': 'Other', weak: 'Irritable, operated or gives way', short: 'Irritable or kneecap', pcl: 'Back cruciate, first 12 weeks', wobble: '12 to 25 weeks after, or gives way', landing: 'Irritable or operated',
   }, // prettier-ignore
   stagesOf: (a) => {
-    const { kind = 'unknown', swelling, givesWay, surgery, weeksSince } = a;
-    const operated = surgery === true || kind === 'replacement';
+    const { kind = 'unknown', swelling, givesWay, weeksSince } = a;
+    const operated = isOperated(a);
     const weeks = weeksSince ?? (operated ? 0 : 99);
     const op = !operated ? false : weeks < 6 ? 'op0' : weeks < 12 ? 'op1' : weeks < 26 && 'op2';
     const irr = painOf(a) >= 4 || swelling === true || (!operated && weeks < 6);
@@ -67,7 +72,7 @@ export const knee = condition({
     ...PAIN.screen(a),
     ...found(
       a.locks === true && refer('locks', 'A locked knee: no practice, medical contact today.'),
-      (a.surgery === true || a.kind === 'replacement') && (a.weeksSince ?? 0) < 12 && clearance('weeksSince', 'Operated in the last 12 weeks, or not known when: written clearance first.'),
+      isFresh(a) && clearance('weeksSince', 'Operated in the last 12 weeks, or not known when: written clearance first.'),
       a.flexionLimit === undefined && note('flexionLimit', 'The painless bend is not known: taken as 120 degrees, as 90 in the first 12 weeks after an operation.'),
     ),
   ],

@@ -35,6 +35,14 @@ export type Row<Stage extends string, School extends string> =
 export const HELD = { reading: 'Held with both hands, balance is trained, not risked.' } as const;
 /** Why a bound on how far the knees bend under load is for standing alone. */
 export const ON_FEET = { reading: 'Read for squats on the feet: kneeling and sitting bear nothing down.' } as const;
+/** Why no bound on the hands is 0: arms lie, and that is no load. */
+export const LYING_HAND = { reading: 'An arm that lies weighs 0.08 of the body; more is leaning.' } as const;
+/** The same of the forearms. */
+export const LYING_ARMS = { reading: 'Two arms that lie weigh 0.13 of the body; more is leaning.' } as const;
+/** Why a bound on something to hold is for more than standing. */
+export const QUIET = { reading: 'Quiet standing on both feet asks for nothing to hold.' } as const;
+/** Why holds that are written as 20 s are 25: teachers count breaths. */
+export const FIVE_BREATHS = { reading: 'Written as 20 s, read as five ordinary breaths.' } as const;
 
 const BOUND = /^(?:(<=|>=|=) (-?[\d.]+)|(-?[\d.]+)\.\.(-?[\d.]+))$/;
 const WHEN = /^(\w+) (>=|>|<|=) (-?[\d.]+)$/;

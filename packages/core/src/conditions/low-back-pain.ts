@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { FIVE_BREATHS, limits, pick } from './limits.js';
 import { PAIN } from './pain.js';
 import { clearance, found, note, open, refer, SPINE_RED_FLAGS } from './screening.js';
 
@@ -79,7 +79,7 @@ export const lowBackPain = condition({
     ...limits('lbp-09', 'Discs are full and stiff after the night.', ['SNOOK*', 'ADAMS*'], ['lumbarFlexion', '<= 25', 'modify', ['morning']], ['lumbarFlexion', '<= 25', 'watch', ['morning-chronic']]),
     ...limits('lbp-10', 'Bracing hard hurts before it helps.', 'common practice', ['abdominalLoad', '<= 3', 'modify', ['acute']], ['abdominalLoad', '<= 4', 'watch', ['subacute']]),
     ...limits('lbp-11', 'Stay moving, change position.', 'NG59*', ['unrelievedSitting', '<= 20', 'modify', ['acute']]),
-    ...limits('lbp-12', 'Short and repeated beats long.', 'common practice', ['hold', '<= 25', 'modify', ['acute'], 'effort >= 3']),
+    ...limits('lbp-12', 'Short and repeated beats long.', 'common practice', ['hold', '<= 25', 'modify', ['acute'], 'effort >= 3', FIVE_BREATHS]),
     ...limits('lbp-13', 'Straining and jolts spike the load.', 'NACH*', ['breathRetention', '= 0', 'modify', ['acute']], ['effort', '<= 3', 'modify', ['acute']], ['impact', '<= 1', 'modify', ['acute']]),
   ], // prettier-ignore
   favour: ['ease-back', 'mobilise-hips', 'strengthen-back', 'strengthen-hips', 'calm'],

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { FIVE_BREATHS, limits, pick } from './limits.js';
 import { clearance, clearanceAlone, emergency, found, note, open, refer, today } from './screening.js';
 
 interface Weight {
@@ -112,7 +112,7 @@ export const lowWeight = condition({
     ...limits('lw-13', 'Bones break from small jolts.', 'REDS*', ['impact', '= 0', 'avoid', ['low', 'bone']], ['impact', '<= 1', 'modify', ['l3']]),
     ...limits('lw-14', 'Low salts upset the heart; no cleansing breath.', 'MEED*', ['breathRetention', '= 0', 'avoid', ['low']], ['breathRate', '<= 20', 'avoid', ['low']], ['breathRetention', '= 0', 'modify', ['purge', 'drive']], ['breathRate', '<= 20', 'modify', ['purge', 'drive']]),
     ...limits('lw-15', 'Bones press: thick padding, a blanket.', 'common practice', ['kneeLoad', '<= 0.4', 'watch', ['low', 'l3']], ['supineRun', '<= 10', 'watch', ['low', 'l3']]),
-    ...limits('lw-16', 'No contests of endurance.', 'common practice', ['hold', '<= 25', 'modify', ['l3', 'drive'], 'effort >= 3']),
+    ...limits('lw-16', 'No contests of endurance.', 'common practice', ['hold', '<= 25', 'modify', ['l3', 'drive'], 'effort >= 3', FIVE_BREATHS]),
   ], // prettier-ignore
   favour: ['rest', 'calm', 'breath-awareness', 'posture-awareness', 'lengthen-exhale'],
   stopInClass: 'Giddy, flutter, cold and grey, can’t stop moving, tears at touch or mirror.',

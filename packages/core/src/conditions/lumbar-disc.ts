@@ -1,5 +1,5 @@
 import { condition, type ScreeningFinding } from './condition.js';
-import { limits } from './limits.js';
+import { FIVE_BREATHS, limits } from './limits.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const lumbarDisc = condition({
@@ -167,7 +167,7 @@ export const lumbarDisc = condition({
     ...limits('disc-14', 'Sitting loads the disc; stand up between.', 'WILKE*',
       ['unrelievedSitting', '<= 15', 'modify', ['acute'], { as: 'acute' }],
       ['unrelievedSitting', '<= 30', 'watch', ['recovering'], { as: 'recovering' }]),
-    ...limits('disc-15', 'Short holds, repeated.', 'common practice', ['hold', '<= 25', 'modify', ['fresh'], 'effort >= 3']),
+    ...limits('disc-15', 'Short holds, repeated.', 'common practice', ['hold', '<= 25', 'modify', ['fresh'], 'effort >= 3', FIVE_BREATHS]),
     ...limits('disc-16', 'Straining raises the disc pressure.', 'NACH*',
       ['breathRetention', '<= 0', 'avoid', ['acute'], { as: 'acute' }],
       ['breathRetention', '<= 5', 'watch', ['recovering'], { as: 'recovering' }]),
@@ -176,7 +176,7 @@ export const lumbarDisc = condition({
       ['impact', '<= 1', 'avoid', ['fresh'], { as: 'impact' }]),
     ...limits('disc-pain', 'Pain of 4 to 6 now: gentle and short.', 'common practice',
       ['effort', '<= 3', 'modify', ['pain'], { as: 'effort' }],
-      ['hold', '<= 25', 'modify', ['pain'], 'effort >= 3', { as: 'hold' }]),
+      ['hold', '<= 25', 'modify', ['pain'], 'effort >= 3', { as: 'hold', ...FIVE_BREATHS }]),
   ],
   favour: ['mobilise-spine-extension', 'strengthen-back', 'strengthen-hips', 'calm'],
   stopInClass: 'Leg pain spreads downwards, new numbness or weakness. Pain that moves from the leg to the back is a good sign.',

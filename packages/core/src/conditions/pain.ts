@@ -1,5 +1,5 @@
 import type { ConditionAnswer, LimitSpec, ScreeningFinding } from './condition.js';
-import { limits, type WhenText } from './limits.js';
+import { FIVE_BREATHS, limits, type WhenText } from './limits.js';
 import { clearance, note, refer } from './screening.js';
 
 /**
@@ -48,8 +48,7 @@ export const PAIN = {
       'Pain of 4 to 6: short and moderate until it is less.',
       'THOMEE*',
       ['effort', '<= 3', 'modify', ['pain'], ...when],
-      // Five ordinary breaths.
-      ['hold', '<= 25', 'modify', ['pain'], 'effort >= 3', ...when],
+      ['hold', '<= 25', 'modify', ['pain'], 'effort >= 3', FIVE_BREATHS, ...when],
     ),
 };
 

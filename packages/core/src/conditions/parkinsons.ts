@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { HELD, limits, pick } from './limits.js';
+import { HELD, QUIET, limits, pick } from './limits.js';
 import { clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
 
 const UNSURE = ['mid', 'late', 'off'] as const;
@@ -51,7 +51,7 @@ export const parkinsons = condition({
     },
   },
   limits: [
-    ...limits('par-01', 'Falls back without a catching step.', 'PDPT*', ['support', '>= 1', 'modify', ['early'], 'standing', 'effort >= 2', { reading: 'Quiet standing on both feet asks for nothing to hold.' }], ['support', '>= 2', 'avoid', UNSURE, 'standing']),
+    ...limits('par-01', 'Falls back without a catching step.', 'PDPT*', ['support', '>= 1', 'modify', ['early'], 'standing', 'effort >= 2', QUIET], ['support', '>= 2', 'avoid', UNSURE, 'standing']),
     ...limits('par-02', 'Standing on one leg is where falls start.', 'PDPT*', ['feetDown', '= 2', 'modify', ['early'], 'standing', 'support = 0'], ['feetDown', '= 2', 'avoid', UNSURE, 'standing']),
     ...limits('par-03', 'A wide stance; no steps backwards unaided.', 'PDPT*', ['balanceMargin', '>= 4', 'modify', ['early'], 'standing', 'support < 1'], ['balanceMargin', '>= 6', 'avoid', ['mid', 'late'], 'standing', 'support < 2', HELD]),
     ...limits('par-04', 'Pressure falls on rising.', 'NG71*', ['headBelowHeart', '<= 20', 'modify', ['early']], ['headBelowHeart', '<= 10', 'modify', ['mid']], ['headBelowHeart', '<= 0', 'avoid', ['drop']]),

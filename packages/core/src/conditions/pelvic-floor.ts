@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, ON_FEET, pick } from './limits.js';
+import { FIVE_BREATHS, ON_FEET, limits, pick } from './limits.js';
 import { clearance, emergency, found, note, open, today } from './screening.js';
 
 const SAGGING = ['w2', 'w3'] as const;
@@ -55,7 +55,7 @@ export const pelvicFloor = condition({
     ...limits('pf-01', 'Pressure in the belly goes down if the floor can’t answer.', 'NYGAARD*', ['abdominalLoad', '<= 4', 'watch', ['w1']], ['abdominalLoad', '<= 3', 'modify', ['w2']], ['abdominalLoad', '<= 2', 'avoid', ['w3']]),
     ...limits('pf-02', 'A deep squat opens the outlet under load.', 'NG210*', ['kneeFlexionLoaded', '<= 120', 'modify', ['w2'], 'standing', ON_FEET], ['kneeFlexionLoaded', '<= 90', 'avoid', ['w3'], 'standing']),
     ...limits('pf-03', 'Wide and deep bears down.', 'common practice', ['hipAbduction', '<= 50', 'modify', SAGGING, 'kneeFlexionLoaded > 60']),
-    ...limits('pf-04', 'The floor tires before the legs.', 'common practice', ['hold', '<= 25', 'modify', SAGGING, 'effort >= 3']),
+    ...limits('pf-04', 'The floor tires before the legs.', 'common practice', ['hold', '<= 25', 'modify', SAGGING, 'effort >= 3', FIVE_BREATHS]),
     ...limits('pf-05', 'Heaviness grows with standing.', 'common practice', ['standingRun', '<= 10', 'watch', SAGGING]),
     ...limits('pf-06', 'No lifting, no locks: let go.', 'EAUCPP*', ['pelvicFloorCue', '<= 0', 'avoid', ['over']]),
     ...limits('pf-07', 'Lift and fully let go, never only hold.', 'DUMOU*', ['pelvicFloorCue', '<= 1', 'modify', WEAK]),

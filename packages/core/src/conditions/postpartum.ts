@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, ON_FEET, pick } from './limits.js';
+import { FIVE_BREATHS, ON_FEET, limits, noInversion, pick } from './limits.js';
 import { clearance, emergency, found, note, today } from './screening.js';
 
 /** One finger-breadth in cm (1.5 to 2 in practice; from memory). */
@@ -132,7 +132,7 @@ export const postpartum = condition({
     ...limits('pp-12', 'A deep squat bears down on the floor.', ['GOOM*', 'NG210*'],
       ['kneeFlexionLoaded', '<= 90', 'modify', EARLY, 'standing', ON_FEET],
       ['kneeFlexionLoaded', '<= 90', 'avoid', ['bearing'], 'standing']),
-    ...limits('pp-13', 'Long strain bears down; breathe out on the effort.', 'common practice', ['hold', '<= 25', 'modify', ['p1', 'p2', 'pf'], 'effort >= 3', { reading: 'Five ordinary breaths.' }]),
+    ...limits('pp-13', 'Long strain bears down; breathe out on the effort.', 'common practice', ['hold', '<= 25', 'modify', ['p1', 'p2', 'pf'], 'effort >= 3', FIVE_BREATHS]),
     ...limits('pp-14', 'Sore wrists from lifting, a weak belly.', 'common practice', ['handLoad', '<= 0.4', 'modify', EARLY]),
     ...limits('pp-15', 'Ligaments stay loose for months.', 'common practice', ['legAsymmetry', '<= 60', 'watch', ['p0', 'p1', 'p2', 'p3']]),
     ...limits('pp-16', 'Roll to the side, never sit straight up.', 'common practice', ['transitionTime', '>= 5', 'watch', EARLY, 'levelChange >= 50']),

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { LYING_ARMS, LYING_HAND, limits, noInversion, pick } from './limits.js';
 import { PAIN } from './pain.js';
 import { clearance, clearanceAlone, emergency, found, note, today } from './screening.js';
 
@@ -105,7 +105,7 @@ export const recentSurgery = condition({
     ...limits('rs-01', 'The bone is not yet stiff.', 'common practice',
       ['footLoad', '<= 0.2', 'avoid', ['leg-none'], { reading: 'No weight is read as the weight of a resting leg; standing on the sound leg counts too, since sides are not told apart.' }], ['footLoad', '<= 0.2', 'avoid', ['leg-touch']],
       ['footLoad', '<= 0.2', 'avoid', ['leg-partial'], { of: ({ kg, bodyKg }) => (typeof kg === 'number' ? kg : 10) / (typeof bodyKg === 'number' ? bodyKg : 70), reading: 'The kilos that are allowed, as a share of body weight.' }], ['footLoad', '<= 0.6', 'watch', ['leg-tolerated']]),
-    ...limits('rs-02', 'The bone is not yet stiff.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['arm-fresh'], { reading: 'An arm that lies weighs 0.08 of the body; more is leaning.' }], ['forearmLoad', '<= 0.15', 'avoid', ['arm-fresh'], { reading: 'Two arms that lie weigh 0.13 of the body; more is leaning.' }], ['handLoad', '<= 0.25', 'modify', ['arm-later']], ['forearmLoad', '<= 0.25', 'modify', ['arm-later']]),
+    ...limits('rs-02', 'The bone is not yet stiff.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['arm-fresh'], LYING_HAND], ['forearmLoad', '<= 0.15', 'avoid', ['arm-fresh'], LYING_ARMS], ['handLoad', '<= 0.25', 'modify', ['arm-later']], ['forearmLoad', '<= 0.25', 'modify', ['arm-later']]),
     ...limits('rs-03', 'Don’t force what is held or fresh.', ['NG38*', 'common practice'], ['jointRangeUsed', '<= 0.8', 'watch', ['healing'], { reading: 'The affected joint is not told apart from the others, which move freely: shown as a caution at its loosest bound.' }]),
     ...limits('rs-04', 'The spine keeps its healing position.', 'common practice', ['spineRangeUsed', '<= 0.2', 'avoid', ['spine-early']], ['spineRangeUsed', '<= 0.5', 'modify', ['spine-late']]),
     ...limits('rs-05', 'Roll in one piece.', 'common practice', ['spineRotation', '<= 5', 'avoid', ['turn-early']], ['spineRotation', '<= 20', 'modify', ['turn-late']]),

@@ -1,5 +1,5 @@
 import type { LimitSpec } from './condition.js';
-import { limits } from './limits.js';
+import { limits, QUIET } from './limits.js';
 
 /** What remains until written clearance is there: limits of every condition whose screening says `restricted`. Common practice, no source. */
 export const RESTRICTED_PROFILE: readonly LimitSpec[] = limits('restricted', 'Until there is written clearance only gentle, supported work.', 'common practice',
@@ -11,8 +11,7 @@ export const RESTRICTED_PROFILE: readonly LimitSpec[] = limits('restricted', 'Un
   ['handLoad', '<= 0.3', 'avoid', undefined, { as: 'hands' }],
   ['headLoad', '<= 0.1', 'avoid', undefined, { as: 'on-head' }],
   ['neckLoad', '<= 0.05', 'avoid', undefined, { as: 'on-neck' }],
-  // Quiet standing on both feet asks for nothing to hold.
-  ['support', '>= 1', 'avoid', undefined, 'standing', 'effort >= 2', { as: 'support' }],
+  ['support', '>= 1', 'avoid', undefined, 'standing', 'effort >= 2', { as: 'support', ...QUIET }],
   ['feetDown', '= 2', 'avoid', undefined, 'standing', { as: 'feet' }],
   ['abdominalLoad', '<= 1', 'avoid', undefined, { as: 'belly-work' }],
   ['effort', '<= 2', 'avoid', undefined, { as: 'effort' }],

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
 import { clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
 
 const KINDS = [
@@ -83,7 +83,7 @@ export const retinalDisease = condition({
     ...limits('ret-01', 'Head-down fills the vessels of the eye; bleeding or tear.', ['ADA16*', 'SHAH*'],
       ['headBelowHeart', '<= 0', 'avoid', ['high']], ['headBelowHeart', '<= 10', 'avoid', ['mod']], ['headBelowHeart', '<= 25', 'watch', ['low']]),
     ...noInversion('ret-02', 'Head-down fills the vessels of the eye.', 'SHAH*', 'avoid', STRICT),
-    ...limits('ret-03', 'Strain.', 'ADA16*', ['hold', '<= 25', 'modify', STRICT, 'effort >= 3']),
+    ...limits('ret-03', 'Strain.', 'ADA16*', ['hold', '<= 25', 'modify', STRICT, 'effort >= 3', FIVE_BREATHS]),
     ...limits('ret-04', 'A raised pelvis pours blood to the head.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', ['high']], ['pelvisAboveHeart', '<= 15', 'avoid', ['mod']]),
     ...limits('ret-05', 'Poor sight, poor balance.', 'common practice', ['support', '>= 1', 'modify', ['blurred'], 'feetDown = 1'], ['balanceMargin', '>= 4', 'modify', ['blurred'], 'standing', 'support < 1']),
     ...limits('ret-06', 'No face or eye on floor or bolster.', 'common practice', ['bellyClosure', '<= 0.8', 'watch', STRICT]),

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { LYING_ARMS, LYING_HAND, limits, noInversion, pick } from './limits.js';
 import { PAIN, painOf } from './pain.js';
 import { clearance, emergency, found, note, today } from './screening.js';
 
@@ -85,10 +85,10 @@ export const shoulder = condition({
     ...limits('sh-02', 'The tendon is healing; the sling first.', 'ASSET*', ['shoulderElevation', '<= 20', 'avoid', ['rep0'], 'effort >= 2'], ['shoulderElevation', '<= 45', 'avoid', ['rep0'], 'effort < 2', { reading: 'An arm that lies, or rests in the lap, is raised by nobody.' }], ['shoulderElevation', '<= 90', 'avoid', ['rep1']], ['shoulderElevation', '<= 150', 'modify', ['rep2']]),
     ...limits('sh-03', 'The painful arc.', 'KESSEL*', ['hold', '<= 10', 'modify', ['arc-irr'], 'effort >= 2', 'trunkPitch < 45', 'shoulderElevation >= 60', 'shoulderElevation < 121', 'handLoad < 0.05', 'forearmLoad < 0.05', { reading: 'An arm that is held up, not one that lies, leans or reaches down in a fold.' }], ['hold', '<= 30', 'modify', ['arc-calm'], 'effort >= 2', 'trunkPitch < 45', 'shoulderElevation >= 60', 'shoulderElevation < 121', 'handLoad < 0.05', 'forearmLoad < 0.05', { reading: 'An arm that is held up, not one that lies, leans or reaches down in a fold.' }]),
     ...limits('sh-04', 'Thumb down and arm up pinches.', 'common practice', ['shoulderInternalRotation', '<= 30', 'modify', ['arc'], 'shoulderElevation > 70']),
-    ...limits('sh-05', 'Weight on the arm grinds or slips the joint.', 'common practice', ['handLoad', '<= 0.25', 'avoid', ['irr', 'unstable']], ['handLoad', '<= 0.55', 'modify', ['calm']], ['handLoad', '<= 0.1', 'avoid', EARLY, { reading: 'An arm that lies weighs 0.08 of the body; more is leaning.' }], ['handLoad', '<= 0.2', 'avoid', ['rep2']]),
+    ...limits('sh-05', 'Weight on the arm grinds or slips the joint.', 'common practice', ['handLoad', '<= 0.25', 'avoid', ['irr', 'unstable']], ['handLoad', '<= 0.55', 'modify', ['calm']], ['handLoad', '<= 0.1', 'avoid', EARLY, LYING_HAND], ['handLoad', '<= 0.2', 'avoid', ['rep2']]),
     ...limits('sh-06', 'Loaded overhead is the hardest position.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['irr', 'unstable', 'rep2'], 'shoulderElevation > 120'], ['handLoad', '<= 0.3', 'modify', ['calm'], 'shoulderElevation > 120']),
     ...limits('sh-07', 'A low plank drops the shoulder forward.', 'common practice', ['elbowFlexionLoaded', '<= 30', 'avoid', LOADED], ['elbowFlexionLoaded', '<= 60', 'modify', ['calm']]),
-    ...limits('sh-08', 'Leaning on the elbow jams the joint.', 'common practice', ['forearmLoad', '<= 0.3', 'modify', ['irr']], ['forearmLoad', '<= 0.15', 'avoid', EARLY, { reading: 'Two arms that lie weigh 0.13 of the body; more is leaning.' }]),
+    ...limits('sh-08', 'Leaning on the elbow jams the joint.', 'common practice', ['forearmLoad', '<= 0.3', 'modify', ['irr']], ['forearmLoad', '<= 0.15', 'avoid', EARLY, LYING_ARMS]),
     ...limits('sh-09', 'An arm behind the back strains the front.', ['ASSET*', 'common practice'], ['shoulderExtension', '<= 20', 'modify', ['irr', 'unstable']], ['shoulderExtension', '<= 40', 'watch', ['calm']], ['shoulderExtension', '<= 0', 'avoid', EARLY]),
     ...limits('sh-10', 'The position in which it slips out.', 'common practice', ['shoulderExternalRotation', '<= 40', 'avoid', ['unstable'], 'shoulderElevation > 60']),
     ...limits('sh-11', 'Crossing the arm pinches the top joint.', 'common practice', ['shoulderHorizontalAdduction', '<= 10', 'modify', ['ac-irr']], ['shoulderHorizontalAdduction', '<= 30', 'modify', ['ac-calm']]),

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
 import { PAIN } from './pain.js';
 import { clearance, found, note, SPINE_RED_FLAGS, today } from './screening.js';
 
@@ -66,7 +66,7 @@ export const spondylolisthesis = condition({
     ...limits('spo-07', 'Ribs flare, the waist arches.', 'common practice', ['shoulderElevation', '<= 150', 'watch', ['g1'], 'standing', 'effort >= 3'], ['shoulderElevation', '<= 150', 'modify', LOOSE, 'standing', 'effort >= 3']),
     ...noInversion('spo-08', 'A fall or sag can’t be risked.', 'common practice', 'avoid', LOOSE),
     ...limits('spo-09', 'Landing shears the segment.', 'common practice', ['effort', '<= 4', 'modify', ['g1']], ['impact', '<= 1', 'modify', ['g1']], ['effort', '<= 3', 'avoid', LOOSE], ['impact', '= 0', 'avoid', LOOSE]),
-    ...limits('spo-10', 'Fatigue lets the waist sag.', 'common practice', ['hold', '<= 25', 'modify', undefined, 'lumbarFlexion < 0', 'effort >= 3']),
+    ...limits('spo-10', 'Fatigue lets the waist sag.', 'common practice', ['hold', '<= 25', 'modify', undefined, 'lumbarFlexion < 0', 'effort >= 3', FIVE_BREATHS]),
   ], // prettier-ignore
   favour: ['deep-core', 'strengthen-hips', 'stretch-hamstrings', 'mobilise-hips'],
   stopInClass: 'Leg pain or weakness, catching in the back.',

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { HELD, limits, pick } from './limits.js';
+import { FIVE_BREATHS, HELD, limits, pick } from './limits.js';
 import { callNow, clearance, emergency, found, note, refer, today } from './screening.js';
 
 const LATER = ['sub', 'chronic'] as const;
@@ -78,7 +78,7 @@ export const strokeTia = condition({
     ...limits('str-06', 'A weak or unseen side does not catch a fall.', 'AHASTR*', ['feetDown', '= 2', 'avoid', ['fallRisk'], 'standing'], ['balanceMargin', '>= 6', 'avoid', ['fallRisk'], 'support < 2', HELD]),
     ...limits('str-07', 'A loose shoulder pinches: support the elbow, never pull.', 'common practice', ['shoulderElevation', '<= 90', 'avoid', ['arm']]),
     ...limits('str-08', 'A loose shoulder pinches.', 'common practice', ['handLoad', '<= 0.2', 'modify', ['arm']]),
-    ...limits('str-09', 'Pressure.', 'AHASTR*', ['hold', '<= 25', 'modify', undefined, 'effort >= 3']),
+    ...limits('str-09', 'Pressure.', 'AHASTR*', ['hold', '<= 25', 'modify', undefined, 'effort >= 3', FIVE_BREATHS]),
     ...limits('str-10', 'Slow balance, pressure pills.', 'common practice', ['transitionTime', '>= 10', 'modify', undefined, 'levelChange >= 30']),
     ...limits('str-11', 'Fatigue and pressure after a stroke.', 'AHASTR*', ['effort', '<= 3', 'modify'], ['met', '<= 3.5', 'modify']),
     ...limits('str-12', 'Pressure peaks and jolts strain healing vessels.', 'common practice', ['breathRetention', '= 0', 'avoid'], ['breathRate', '<= 20', 'avoid'], ['impact', '= 0', 'avoid'], ['headJolt', '= 0', 'avoid']),

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
 import { callNow, clearance, clearanceAlone, emergency, found, note, open, refer, today } from './screening.js';
 
 interface ThyroidAnswers {
@@ -83,7 +83,7 @@ export const thyroid = condition({
     ...limits('thy-06', 'Raised arms narrow the inlet of the chest.', 'common practice', ['hold', '<= 10', 'modify', ['gland'], 'shoulderElevation > 120']),
     ...limits('thy-07', 'No straining on a neck wound.', 'common practice', ['abdominalLoad', '<= 2', 'modify', ['op2']], ['handLoad', '<= 0.3', 'modify', ['op2']]),
     ...limits('thy-08', 'The thighs are weak: rise from a chair, no deep squat.', 'ATA16*', ['kneeFlexionLoaded', '<= 90', 'modify', ['weak'], 'effort >= 3']),
-    ...limits('thy-09', 'Muscle weakness and cramps.', 'common practice', ['hold', '<= 25', 'modify', ['over', 'under', 'weak'], 'effort >= 3']),
+    ...limits('thy-09', 'Muscle weakness and cramps.', 'common practice', ['hold', '<= 25', 'modify', ['over', 'under', 'weak'], 'effort >= 3', FIVE_BREATHS]),
     ...limits('thy-10', 'Giddy, with a slow or racing pulse.', 'common practice', ['transitionTime', '>= 8', 'modify', ['over', 'under'], 'levelChange >= 50']),
     ...limits('thy-11', 'Strain raises pressure in eyes and neck.', 'common practice', ['breathRetention', '= 0', 'avoid', ['over', 'eye', 'op2']], ['breathRate', '<= 20', 'avoid', ['over', 'eye', 'op2']], ['breathRetention', '= 0', 'modify', ['gland']], ['breathRate', '<= 20', 'modify', ['gland']]),
     ...limits('thy-12', 'Not bearing heat, and not bearing cold, are the illness.', ['ATA16*', 'ATA14*'], ['heat', '<= 24', 'modify', ['over']], ['heat', '>= 20', 'watch', ['under']]),

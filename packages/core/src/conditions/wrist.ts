@@ -1,5 +1,5 @@
 import { condition, type AnyAnswers } from './condition.js';
-import { limits, pick } from './limits.js';
+import { LYING_HAND, limits, pick } from './limits.js';
 import { PAIN, painOf } from './pain.js';
 import { clearance, found, note, open, today } from './screening.js';
 
@@ -58,7 +58,7 @@ export const wrist = condition({
     ...limits('wr-01', 'Bending back under load raises the pressure in the tunnel.', 'KEIR*',
       ['wristExtensionLoaded', '<= 30', 'avoid', SORE, { of: free(30), reading: '33 degrees in the source (from memory), or what is free of pain.' }],
       ['wristExtensionLoaded', '<= 45', 'modify', ['calm'], { of: free(60), reading: 'At most 60 degrees, or what is free of pain.' }]),
-    ...limits('wr-02', 'Less weight on the hands.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['irr']], ['handLoad', '<= 0.5', 'modify', ['calm']], ['handLoad', '<= 0.1', 'avoid', ['op'], { reading: 'An arm that lies weighs 0.08 of the body; more is leaning.' }]),
+    ...limits('wr-02', 'Less weight on the hands.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['irr']], ['handLoad', '<= 0.5', 'modify', ['calm']], ['handLoad', '<= 0.1', 'avoid', ['op'], LYING_HAND]),
     ...limits('wr-03', 'Pressure builds with time.', 'common practice', ['hold', '<= 15', 'modify', ['irr'], 'wristExtensionLoaded > 20'], ['hold', '<= 45', 'modify', ['calm'], 'wristExtensionLoaded > 20']),
     ...limits('wr-04', 'The bent wrist is the test that brings numbness.', 'KEIR*', ['wristFlexion', '<= 45', 'modify', ['tunnel-irr'], { reading: '49 degrees in the source (from memory).' }], ['wristFlexion', '<= 60', 'modify', ['tunnel-calm']]),
     ...limits('wr-05', 'Prayer hands held long numb the fingers.', 'KEIR*', ['wristExtension', '<= 45', 'modify', ['irr'], 'hold > 20', 'effort < 2']),

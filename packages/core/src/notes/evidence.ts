@@ -279,7 +279,8 @@ function isResting({ base, variations }: Asana): boolean {
   );
 }
 
-function counts(dose: DoseSpec): { repeated: boolean; timed: boolean; breaths: boolean; any: boolean } {
+/** What a dose counts in. */
+export function counts(dose: DoseSpec): { repeated: boolean; timed: boolean; breaths: boolean; any: boolean } {
   const repeated = dose.repetitions !== undefined || dose.rounds !== undefined;
   const timed = dose.minutes !== undefined || dose.seconds !== undefined;
   return { repeated, timed, breaths: dose.breaths !== undefined, any: repeated || timed || dose.breaths !== undefined };

@@ -1,6 +1,6 @@
 import { isForChildren, type Library } from '../asanas/library.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
-import { idOf, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
+import { counts, idOf, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { Candidate, LineKind } from './read-line.js';
 import type { WeighedLine } from './sheet.js';
@@ -33,13 +33,6 @@ export interface Understood {
   readonly sure: number;
   readonly candidates: readonly Candidate[];
   readonly word: StudioWord | null;
-}
-
-/** Kinds of lines that hold no posture, not even one that the library lacks. */
-const NO_POSTURES: ReadonlySet<Hypothesis['is']> = new Set(['way', 'repeat', 'note', 'heading']);
-
-function isPosture({ is }: Hypothesis): boolean {
-  return is === 'step' || is === 'many';
 }
 
 /** Twelve bits of a share, by Veltkamp's splitting (Dekker, Numer. Math. 1971;18:224): a key typed far away changes none of them. */
@@ -90,8 +83,10 @@ export class Understanding {
     const chosen = preferred(line, best);
     const { hypothesis } = readings[chosen]!;
     const share = likely[chosen]!;
+    const shareOf = (...kinds: readonly Hypothesis['is'][]) =>
+      likely.reduce((sum, one, r) => sum + (kinds.includes(readings[r]!.hypothesis.is) ? one : 0), 0);
     if (hypothesis.is === 'step' || hypothesis.is === 'many') {
-      const postures = likely.reduce((sum, one, r) => sum + (isPosture(readings[r]!.hypothesis) ? one : 0), 0);
+      const postures = shareOf('step', 'many');
       const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
       const isName =
         standsForItself(hypothesis) &&
@@ -109,9 +104,8 @@ export class Understanding {
       evidence.tokens.dose.rounds === undefined;
     // "Candle" is a light in the room, and the shoulder stand.
     const isName = hypothesis.is === 'note' && evidence.agreements.some(isAsanaToTheLetter);
-    const noPosture = likely.reduce((sum, one, r) => sum + (NO_POSTURES.has(readings[r]!.hypothesis.is) ? one : 0), 0);
-    const lacking = likely.reduce((sum, one, r) => sum + (readings[r]!.hypothesis.is === 'lacking' ? one : 0), 0);
-    const isNone = share >= LIKELY_NO_STEP || (noPosture >= LIKELY_NO_STEP && lacking < HARDLY_LACKING);
+    const noPosture = shareOf('way', 'repeat', 'note', 'heading');
+    const isNone = share >= LIKELY_NO_STEP || (noPosture >= LIKELY_NO_STEP && shareOf('lacking') < HARDLY_LACKING);
     if (hypothesis.is === 'lacking' || !isNone || isGuess || isName)
       return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
@@ -129,18 +123,13 @@ function isAsanaToTheLetter({ meaning, exact, ambiguous }: Agreement): boolean {
   return meaning.kind === 'asana' && exact && !ambiguous;
 }
 
-/** What is held or counted is no remark. */
-function isDosed({ tokens }: WeighedLine['evidence']): boolean {
-  return Object.keys(tokens.dose).length > 0;
-}
-
 /** Whether nothing else is called by just these words in such a class. */
 function isOnlyName({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
   if (hypothesis.is !== 'step') return false;
   const isElsewhere = ({ meaning }: Agreement) =>
     meaning.kind === 'asana'
       ? meaning.asana === hypothesis.asana || (isForChildren(meaning.asana) && !surrounding.has('kids'))
-      : meaning.kind === 'note' && isDosed(evidence);
+      : meaning.kind === 'note' && counts(evidence.tokens.dose).any;
   return evidence.agreements.every((found) => !found.exact || isElsewhere(found));
 }
 
@@ -201,10 +190,9 @@ function preferred({ readings, evidence }: WeighedLine, best: number): number {
     case 'way':
     case 'repeat':
     case 'note':
-      return evidence.agreements.some(({ meaning, exact }) => exact && meaning.kind === hypothesis.is) &&
-        !(hypothesis.is === 'note' && isDosed(evidence))
-        ? best
-        : named;
+      // What is held or counted is no remark.
+      if (hypothesis.is === 'note' && counts(evidence.tokens.dose).any) return named;
+      return evidence.agreements.some(({ meaning, exact }) => exact && meaning.kind === hypothesis.is) ? best : named;
     case 'lacking':
       return named;
     default:

@@ -1,6 +1,7 @@
 import { Mic, Square } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { canDictate, listen, withPhrase } from './dictation.js';
+import { useLatest } from './use-latest.js';
 
 interface Props {
   /** What is written so far. */
@@ -15,10 +16,7 @@ export function Dictate({ text, onChange, into }: Props) {
   const [can, setCan] = useState(false);
   const [stop, setStop] = useState<(() => void) | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const latest = useRef({ text, onChange });
-  useEffect(() => {
-    latest.current = { text, onChange };
-  });
+  const latest = useLatest({ text, onChange });
   useEffect(() => {
     let isHere = true;
     void canDictate().then((yes) => isHere && setCan(yes));

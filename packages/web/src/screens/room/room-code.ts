@@ -1,6 +1,7 @@
 import type { ShownBody } from '@lotus-steady/requests';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { ApiError, request } from '../../api/client.js';
+import { useLatest } from '../../parts/use-latest.js';
 import { core } from '../../worker/core.js';
 import type { Pair } from '../../worker/figure-cache.js';
 import type { Shown, Told } from './room-channel.js';
@@ -48,11 +49,8 @@ async function bodyOf({ picture, ...rest }: Told): Promise<ShownBody> {
 
 /** Tells the room's screens on other devices what the class does: at each change, and now and then in between. */
 export function useToldElsewhere({ code, lose }: RoomCode, told: Told | null): void {
-  const latest = useRef(told);
+  const latest = useLatest(told);
   const change = told && JSON.stringify([told.name, told.side, told.picture, told.running, told.mirrored]);
-  useEffect(() => {
-    latest.current = told;
-  }, [told]);
   useEffect(() => {
     if (code === null) return;
     const tell = async () => {
@@ -65,7 +63,7 @@ export function useToldElsewhere({ code, lose }: RoomCode, told: Told | null): v
     void tell();
     const timer = setInterval(() => void tell(), TELL_MS);
     return () => clearInterval(timer);
-  }, [code, change, lose]);
+  }, [code, change, lose, latest]);
   useEffect(() => {
     if (code === null) return;
     return () => {

@@ -1,8 +1,9 @@
 import { counted, describeDose, message, sayInEnglish, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
-import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { useGrowing } from '../../parts/use-growing.js';
+import { useLatest } from '../../parts/use-latest.js';
 import type { NotesLine, ReadLine, ReadText } from '../../worker/answers.js';
 import { Choice } from './Choice.js';
 import { MarkedLine, MarksLegend } from './MarkedLine.js';
@@ -165,13 +166,10 @@ export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
   const rows = useMemo(() => rowsOf(read), [read]);
   const drawn = useGrowing(rows.length, LINES_AT_ONCE);
   // The same functions all the time, so that a row is drawn once however many follow.
-  const latest = useRef({ onGoTo, onSettle, onSplit });
-  useEffect(() => {
-    latest.current = { onGoTo, onSettle, onSplit };
-  });
-  const goTo = useCallback((line: number) => latest.current.onGoTo(line), []);
-  const settle = useCallback((line: NotesLine, means: WordMeaning) => latest.current.onSettle(line, means), []);
-  const split = useCallback((line: NotesLine) => latest.current.onSplit(line), []);
+  const latest = useLatest({ onGoTo, onSettle, onSplit });
+  const goTo = useCallback((line: number) => latest.current.onGoTo(line), [latest]);
+  const settle = useCallback((line: NotesLine, means: WordMeaning) => latest.current.onSettle(line, means), [latest]);
+  const split = useCallback((line: NotesLine) => latest.current.onSplit(line), [latest]);
   if (failure) return <Failure error={failure} />;
   if (!read) return <p className="text-soft">Paste or write your sequence; every line shows here at once what it was taken for.</p>;
   if (read.sequence === null)
