@@ -163,6 +163,79 @@ function logSum({ from, scores }: Arrows, before: readonly number[]): number {
   return most + Math.log(sum);
 }
 
+/** What going from one line's reading to the next one's counts. */
+interface Between {
+  readonly fromNowhere: number;
+  readonly nextTo: number;
+  readonly wayFits: number;
+  readonly same: number;
+  readonly followed: number;
+  readonly after: Habits['after'];
+  readonly follows: Followers;
+}
+
+/** The states of a line, and what leads into each. */
+interface Join {
+  readonly own: readonly State[];
+  readonly into: readonly Arrows[];
+}
+
+function joinOf(
+  links: readonly Link[],
+  previous: readonly Link[] | null,
+  before: readonly State[],
+  { fromNowhere, nextTo, wayFits, same, followed, after, follows }: Between,
+  allowed?: readonly boolean[],
+): Join {
+  const byBase = Array.from({ length: NOWHERE + 1 }, (): number[] => []);
+  before.forEach(({ base }, s) => byBase[base]!.push(s));
+  const own: State[] = [];
+  const into: Arrows[] = [];
+  const least = Math.max(...links.map(({ score }, reading) => (allowed && !allowed[reading] ? -Infinity : score))) - BEAM;
+  links.forEach((link, reading) => {
+    if (link.score < least || (allowed && !allowed[reading])) return;
+    if (link.first < 0) {
+      byBase.forEach((from, base) => {
+        if (from.length === 0) return;
+        own.push({ reading, base });
+        into.push({ from, scores: new Array<number>(from.length).fill(link.score) });
+      });
+      return;
+    }
+    const scores = before.map(({ reading: r, base }) => {
+      const last = previous && previous[r]!;
+      const next = succession(last, link, follows);
+      return (
+        link.score +
+        (base === NOWHERE ? fromNowhere : nextTo * after[base]![link.first]!) +
+        wayFits * wayFit(last, link) +
+        (next === 0 ? 0 : next < 0 ? same : followed)
+      );
+    });
+    own.push({ reading, base: link.last });
+    into.push({ from: null, scores });
+  });
+  return { own, into };
+}
+
+/** Joins of two lines that are weighed again with the same links: with every key that is typed into another line. */
+const JOINS = new WeakMap<readonly Link[], Join & { readonly previous: readonly Link[] | null; readonly before: readonly State[] }>();
+
+function isSameStates(one: readonly State[], other: readonly State[]): boolean {
+  return (
+    one === other ||
+    (one.length === other.length && one.every(({ reading, base }, s) => reading === other[s]!.reading && base === other[s]!.base))
+  );
+}
+
+function knownJoin(links: readonly Link[], previous: readonly Link[] | null, before: readonly State[], between: Between): Join {
+  const known = JOINS.get(links);
+  if (known && known.previous === previous && isSameStates(known.before, before)) return known;
+  const join = joinOf(links, previous, before, between);
+  JOINS.set(links, { ...join, previous, before });
+  return join;
+}
+
 const ZERO = [0];
 
 /** For each state of a line, the sum over all that may follow it. */
@@ -218,54 +291,28 @@ export function weighChain(
 ): ChainResult {
   const count = lines.length;
   if (count === 0) return { best: [], likely: [], logZ: 0, expected: null };
-  const { after } = habits;
   // The fit changes its weights in place: nothing is remembered for it.
   const linksFor = expect ? makeLinks : linksOf;
   const links = lines.map((readings, t) => linksFor(readings, weights, partOf(t, count), habits));
-  const states: State[][] = [];
+  const states: (readonly State[])[] = [];
   const forward: number[][] = [];
   const viterbi: number[][] = [];
   const origins: number[][] = [];
-  const arrows: Arrows[][] = [];
-  const [fromNowhere, nextTo, wayFits, same, followed] = [
-    weights[FROM_NOWHERE]!,
-    weights[NEXT_TO]!,
-    weights[WAY_FITS]!,
-    weights[SAME]!,
-    weights[FOLLOWS]!,
-  ];
+  const arrows: (readonly Arrows[])[] = [];
+  const between: Between = {
+    fromNowhere: weights[FROM_NOWHERE]!,
+    nextTo: weights[NEXT_TO]!,
+    wayFits: weights[WAY_FITS]!,
+    same: weights[SAME]!,
+    followed: weights[FOLLOWS]!,
+    after: habits.after,
+    follows,
+  };
   for (let t = 0; t < count; t++) {
     const before = t === 0 ? START : states[t - 1]!;
-    const byBase = Array.from({ length: NOWHERE + 1 }, (): number[] => []);
-    before.forEach(({ base }, s) => byBase[base]!.push(s));
-    const own: State[] = [];
-    const into: Arrows[] = [];
-    const least = Math.max(...links[t]!.map(({ score }, reading) => (allowed && !allowed[t]![reading] ? -Infinity : score))) - BEAM;
-    links[t]!.forEach((link, reading) => {
-      if (link.score < least || (allowed && !allowed[t]![reading])) return;
-      if (link.first < 0) {
-        byBase.forEach((from, base) => {
-          if (from.length === 0) return;
-          own.push({ reading, base });
-          into.push({ from, scores: new Array<number>(from.length).fill(link.score) });
-        });
-        return;
-      }
-      const scores: number[] = [];
-      for (let s = 0; s < before.length; s++) {
-        const { reading: r, base } = before[s]!;
-        const previous = t === 0 ? null : links[t - 1]![r]!;
-        const next = succession(previous, link, follows);
-        scores.push(
-          link.score +
-            (base === NOWHERE ? fromNowhere : nextTo * after[base]![link.first]!) +
-            wayFits * wayFit(previous, link) +
-            (next === 0 ? 0 : next < 0 ? same : followed),
-        );
-      }
-      own.push({ reading, base: link.last });
-      into.push({ from: null, scores });
-    });
+    const previous = t === 0 ? null : links[t - 1]!;
+    const { own, into } =
+      expect || allowed ? joinOf(links[t]!, previous, before, between, allowed?.[t]) : knownJoin(links[t]!, previous, before, between);
     states.push(own);
     arrows.push(into);
     const alpha = t === 0 ? ZERO : forward[t - 1]!;
@@ -330,7 +377,7 @@ export function weighChain(
         const { reading, base } = t === 0 ? START[0]! : states[t - 1]![s]!;
         const previous = t === 0 ? null : links[t - 1]![reading]!;
         if (base === NOWHERE) expected[FROM_NOWHERE]! += share;
-        else expected[NEXT_TO]! += share * after[base]![link.first]!;
+        else expected[NEXT_TO]! += share * habits.after[base]![link.first]!;
         expected[WAY_FITS]! += share * wayFit(previous, link);
         const next = succession(previous, link, follows);
         if (next !== 0) expected[next < 0 ? SAME : FOLLOWS]! += share;

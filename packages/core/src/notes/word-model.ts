@@ -23,6 +23,9 @@ export interface WordTable {
   readonly weights: string;
 }
 
+/** A meaning whose log share lies so far behind the likeliest adds nothing to the sum that a double could tell. */
+const NEGLIGIBLE = 40;
+
 /** What a line's words are to the model: each word, each pair of neighbours in either order, and what the class is like. */
 export function wordFeatures(stems: readonly string[], surrounding: Iterable<string>): string[] {
   const features = new Set(stems);
@@ -119,7 +122,7 @@ export class WordModel {
       if (share > most) most = share;
     }
     let total = 0;
-    for (let i = 0; i < count; i++) total += Math.exp(shares[i]! - most);
+    for (let i = 0; i < count; i++) if (shares[i]! > most - NEGLIGIBLE) total += Math.exp(shares[i]! - most);
     const log = most + Math.log(total);
     for (let i = 0; i < count; i++) shares[i]! -= log;
     return shares;
