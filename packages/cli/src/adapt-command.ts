@@ -11,6 +11,7 @@ import {
   type Measure,
   type ClassJson,
   type Member,
+  takenFromBefore,
   type PersonPlan,
   type Participant,
   type Sequence,
@@ -78,13 +79,13 @@ function asText({ title, minutes, unknown, participants }: ClassJson): string {
   for (const person of participants) {
     lines.push('', `${person.id}: ${person.screening.decision}`);
     for (const { text } of person.screening.reasons) lines.push(`  ! ${text}`);
-    for (const step of person.steps) {
+    for (const [index, step] of person.steps.entries()) {
       const to =
         step.to && step.verdict !== 'keep'
           ? ` -> ${step.to.name}${step.to.changes.length > 0 ? ` (${step.to.changes.join('; ')})` : ''}`
           : '';
       lines.push(`  ${String(step.line).padStart(3)} ${step.given}: ${step.verdict}${to}`);
-      lines.push(...reasonLines(step.reasons));
+      lines.push(...reasonLines(step.reasons), ...takenFromBefore(person, index).map((said) => `        ${said}`));
     }
     for (const { name, after, why, proposed } of person.inserted)
       lines.push(`    + after line ${after}: ${name}${proposed ? ' would do good' : ''} (${why})`);

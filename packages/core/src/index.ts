@@ -11,14 +11,17 @@ export {
   asanaJson,
   asanasJson,
   columnsOf,
+  firstSideOf,
   measureJson,
   personJson,
+  takenFromBefore,
   type AdaptationJson,
   type PersonJson,
   type StepJson,
 } from './planning/json.js';
 export { anybody, bodyOf, BREATH_RANGE, checkParticipant, type Participant } from './participants/participant.js';
 export type { Chosen, Inserted, PersonPlan, PlannedStep, SessionFinding, Verdict } from './plan/plan.js';
+export type { Preference } from './participants/preference.js';
 export { COMMON_PROPS, PROPS, readProps, type Prop, type PropsAtHand } from './participants/props-at-hand.js';
 export { propsOf, setupOf, type SetupItem } from './candidates/props-needed.js';
 export { snapshotName, type PostureSnapshot } from './solving/posture-snapshot.js';

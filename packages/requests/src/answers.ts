@@ -176,11 +176,12 @@ export function toParticipant({
   ownLimits,
   loosened,
   leftOut,
+  preferences,
   breathSeconds,
   studio,
 }: Person): Participant {
   return {
-    id: String(id), body, conditions, props, clearances, loosened, leftOut, breathSeconds,
+    id: String(id), body, conditions, props, clearances, loosened, leftOut, preferences, breathSeconds,
     schools: { ...studio.schools, ...schools },
     ownLimits: [...studio.limits, ...ownLimits],
   }; // prettier-ignore

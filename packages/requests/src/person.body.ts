@@ -6,8 +6,10 @@ import type {
   LeftOut,
   Loosened,
   OwnLimit,
+  Preference,
   PropsAtHand,
   SchoolChoices,
+  Side,
 } from '@lotus-steady/core';
 import { Type } from 'class-transformer';
 import {
@@ -105,6 +107,28 @@ export class LeftOutBody implements LeftOut {
   until: string | null;
 }
 
+export class PreferenceBody implements Preference {
+  @IsString()
+  @Length(1, 100)
+  asana: string;
+
+  @ValidateIf((_, value) => value !== null)
+  @IsString()
+  @Length(1, 100)
+  variation: string | null;
+
+  @ValidateIf((_, value) => value !== null)
+  @IsIn(['left', 'right'])
+  firstSide: Side | null;
+
+  @IsString()
+  @Length(1, 300, { message: 'Write why it is preferred (1 to 300 characters)' })
+  reason: string;
+
+  @IsDay({ message: 'On which day? Expected a date such as 2026-03-01' })
+  on: string;
+}
+
 /** What a studio decides for everyone in it. */
 export class StudioBody {
   @IsObject()
@@ -164,6 +188,12 @@ export class PersonBody {
   @ValidateNested({ each: true })
   @Type(() => LeftOutBody)
   leftOut: LeftOutBody[] = [];
+
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => PreferenceBody)
+  preferences: PreferenceBody[] = [];
 
   @IsNumber()
   breathSeconds: number;

@@ -412,6 +412,19 @@ describe('limits of one person', () => {
     expect(body).toMatchObject({ ownLimits: [own], loosened: [aside] });
   });
 
+  test('a side that goes first is kept, and both at once are refused by name', async () => {
+    const first = { asana: 'trikonasana', variation: null, firstSide: 'left', reason: 'Only the right was marked.', on: '2026-03-01' };
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, preferences: [first] });
+    const { body } = await api().get(`/api/people/${id}`).set('Cookie', cookie);
+    expect(body.preferences).toEqual([first]);
+    const refused = await api()
+      .post('/api/people')
+      .set('Cookie', cookie)
+      .send({ ...PERSON, preferences: [{ ...first, variation: 'plain' }] })
+      .expect(422);
+    expect(JSON.stringify(refused.body)).toMatch(/preferences\[0\].*one of the two/);
+  });
+
   test('a limit that bars outright can’t be set aside', async () => {
     const loosened = [{ limit: 'pregnancy/prg-26', reason: 'She likes to jump', on: '2026-03-01' }];
     const { body } = await api()

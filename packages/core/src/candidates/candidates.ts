@@ -8,6 +8,7 @@ import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
 import type { PostureChange, Wanted } from './changes.js';
 import { asksNoMore, mayStandIn, rankAmongEasier, stepsDown } from './easier.js';
+import { likedKey } from '../participants/preference.js';
 import { propsOf } from './props-needed.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
@@ -239,9 +240,10 @@ export function endsOf(solver: BodySolver, candidate: Candidate): readonly Solve
 
 /** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
 export function costAnywhere(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
-  const { asana, posture, base } = candidate;
+  const { asana, variation, posture, base } = candidate;
   let cost = base + COST.prop * propsOf(posture).size;
   if (!candidate.isStepDown) cost += COST.shape * shapeDistance(posture, given.posture);
+  if (candidate !== given && profile.liked.size > 0 && !profile.liked.has(likedKey(asana.id, variation.id))) cost += COST.lessLiked;
   if (asana !== given.asana) {
     if (!candidate.isStepDown && !Object.keys(asana.purposes).some((one) => profile.favoured.has(one as Purpose))) cost += COST.notFavoured;
     if (profile.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;

@@ -75,6 +75,7 @@ test('two people whose way to a step is the same question share the answer; a su
     breathSeconds: 4,
     favoured: new Set<never>(),
     leftOut: new Map(),
+    liked: new Set<string>(),
     named: new Map(),
     afterPain: null,
     cache: new PlanningCache(),

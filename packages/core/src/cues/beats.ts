@@ -1,6 +1,6 @@
 import { SIDES, type Side } from '../angles.js';
 import type { DoseSpec } from '../asanas/asana.js';
-import type { PersonJson, StepJson } from '../planning/json.js';
+import { firstSideOf, type PersonJson, type StepJson } from '../planning/json.js';
 
 /** One form that some of a class do. */
 export interface BeatForm {
@@ -50,9 +50,14 @@ export function taughtOf(participants: readonly PersonJson[]): readonly PersonJs
   return may.length > 0 ? may : participants;
 }
 
+function sidesInTurn(taught: readonly PersonJson[], index: number): readonly Side[] {
+  const asked = new Set(taught.map((person) => firstSideOf(person, index)));
+  return asked.has('left') && !asked.has('right') ? SIDES : [...SIDES].reverse();
+}
+
 /**
  * The steps of a plan in the order in which they are taught. Everybody waits for the longest; a step on both sides is
- * two beats, the right one first (common practice, no source); what everybody leaves out is none.
+ * two beats, the right one first (common practice, no source) unless somebody's begins on the left and nobody's on the right; what everybody leaves out is none.
  */
 export function beatsOf(participants: readonly PersonJson[]): Beat[] {
   const taught = taughtOf(participants);
@@ -63,7 +68,7 @@ export function beatsOf(participants: readonly PersonJson[]): Beat[] {
     const longest = byForm.reduce<StepJson | null>((most, step) => (most && most.seconds >= step.seconds ? most : step), null);
     if (!longest || longest.seconds <= 0) return [];
     const { line, side, seconds, gettingThere, amount } = longest;
-    const sides: readonly (Side | null)[] = side === 'both' ? [...SIDES].reverse() : [side === 'none' ? null : side];
+    const sides: readonly (Side | null)[] = side === 'both' ? sidesInTurn(taught, index) : [side === 'none' ? null : side];
     return sides.map((one, i) => ({
       index,
       line,

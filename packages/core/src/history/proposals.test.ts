@@ -3,6 +3,7 @@ import type { LeftOut } from '../participants/left-out.js';
 import { isChange, painOf, type PastClass, type StepMark } from './past-class.js';
 import { proposalsOf } from './proposals.js';
 
+const NOTHING = { leftOut: [], preferences: [] };
 const past = (day: string, part: Partial<PastClass> = {}): PastClass => ({
   day, present: true, before: {}, after: {}, felt: null, marks: [], decided: [], ...part,
 }); // prettier-ignore
@@ -13,7 +14,7 @@ const mark = (asana: string, kind: StepMark['mark'], side: StepMark['side'] = nu
   mark: kind,
 });
 const kinds = (history: readonly PastClass[], leftOut: readonly LeftOut[] = [], today = '2026-11-26') =>
-  proposalsOf(history, leftOut, today).map(({ kind, asana }) => `${kind} ${asana}`);
+  proposalsOf(history, { ...NOTHING, leftOut }, today).map(({ kind, asana }) => `${kind} ${asana}`);
 
 test('two points or 30 percent are a change, less is none (Farrar 2001)', () => {
   expect([isChange(3, 5), isChange(5, 3), isChange(3, 4), isChange(8, 7), isChange(0, 1)]).toEqual([true, true, true, false, false]);
@@ -23,17 +24,17 @@ test('a step that was stopped twice is proposed to be left out, by its latest da
   const once = past('2026-11-19', { marks: [mark('bird-dog', 'stopped'), mark('bird-dog', 'stopped', 'left')] });
   expect(kinds([once])).toEqual([]);
   const twice = [past('2026-11-12', { marks: [mark('bird-dog', 'stopped')] }), once];
-  const [proposal] = proposalsOf(twice, [], '2026-11-26');
+  const [proposal] = proposalsOf(twice, NOTHING, '2026-11-26');
   expect(proposal).toMatchObject({ kind: 'leave-out', asana: 'bird-dog', leaveOut: { asana: 'bird-dog', on: '2026-11-26', until: null } });
   expect(sayInEnglish(proposal!.evidence)).toBe('Stopped there in 2 of the last 2 classes.');
 });
 
 test('what hurt in the last class rests two weeks; above five of ten the pain model is named (Thomeé 1997)', () => {
   const hurt = past('2026-11-25', { before: { pain: 2 }, after: { pain: 6 }, marks: [mark('vrksasana', 'pain')] });
-  const [proposal] = proposalsOf([hurt], [], '2026-11-26');
+  const [proposal] = proposalsOf([hurt], NOTHING, '2026-11-26');
   expect(proposal).toMatchObject({ kind: 'rest-from', leaveOut: { asana: 'vrksasana', until: '2026-12-10' } });
   expect(proposal!.source).toMatch(/Thomeé/);
-  expect(proposalsOf([{ ...hurt, after: { pain: 4 } }], [], '2026-11-26')[0]!.source).not.toMatch(/Thomeé/);
+  expect(proposalsOf([{ ...hurt, after: { pain: 4 } }], NOTHING, '2026-11-26')[0]!.source).not.toMatch(/Thomeé/);
 });
 
 test('pain that rose without a step to name is asked about, a small rise is not', () => {
@@ -41,12 +42,28 @@ test('pain that rose without a step to name is asked about, a small rise is not'
   expect(kinds([past('2026-11-25', { before: { pain: 8 }, after: { pain: 9 } })])).toEqual([]);
 });
 
+test('a form that went well in two classes goes before others as good, once, and not one that was stopped as well', () => {
+  const fine = ['2026-11-12', '2026-11-19'].map((day) => past(day, { marks: [mark('trikonasana', 'fine')] }));
+  const [proposal] = proposalsOf(fine, NOTHING, '2026-12-24');
+  expect(proposal).toMatchObject({
+    kind: 'liked',
+    prefer: { asana: 'trikonasana', variation: 'plain', firstSide: null, on: '2026-12-24' },
+  });
+  expect(proposalsOf(fine, { leftOut: [], preferences: [proposal!.prefer!] }, '2026-12-24').map(({ kind }) => kind)).toEqual(['ask']);
+  const stopped = past('2026-11-20', { marks: [mark('trikonasana', 'stopped')] });
+  expect(kinds([...fine, stopped], [], '2026-12-24')).toEqual(['ask null']);
+});
+
 test('one side marked in two classes goes second', () => {
   const history = ['2026-11-12', '2026-11-19'].map((day) => past(day, { marks: [mark('trikonasana', 'pain', 'left')] }));
-  const proposal = proposalsOf(history, [], '2026-12-24').find(({ kind }) => kind === 'other-side-first')!;
+  const proposal = proposalsOf(history, NOTHING, '2026-12-24').find(({ kind }) => kind === 'other-side-first')!;
   expect(sayInEnglish(proposal.what)).toContain('right');
+  expect(proposal.prefer).toMatchObject({ asana: 'trikonasana', firstSide: 'right', variation: null });
+  expect(proposalsOf(history, { leftOut: [], preferences: [proposal.prefer!] }, '2026-12-24').map(({ kind }) => kind)).not.toContain(
+    'other-side-first',
+  );
   const both = [history[0]!, past('2026-11-19', { marks: [mark('trikonasana', 'pain', 'right')] })];
-  expect(proposalsOf(both, [], '2026-12-24').some(({ kind }) => kind === 'other-side-first')).toBe(false);
+  expect(proposalsOf(both, NOTHING, '2026-12-24').some(({ kind }) => kind === 'other-side-first')).toBe(false);
 });
 
 describe('what was left out', () => {
@@ -80,8 +97,8 @@ test('what was decided on is not proposed again, and who was not there is not ju
     past('2026-11-12', { marks: [mark('bird-dog', 'stopped')] }),
     past('2026-11-19', { marks: [mark('bird-dog', 'stopped')] }),
   ];
-  const { id } = proposalsOf(history, [], '2026-11-26')[0]!;
-  expect(proposalsOf([history[0]!, { ...history[1]!, decided: [id] }], [], '2026-11-26')).toEqual([]);
+  const { id } = proposalsOf(history, NOTHING, '2026-11-26')[0]!;
+  expect(proposalsOf([history[0]!, { ...history[1]!, decided: [id] }], NOTHING, '2026-11-26')).toEqual([]);
   expect(kinds(history.map((one) => ({ ...one, present: false })))).toEqual([]);
 });
 
@@ -99,13 +116,13 @@ test('a class as a whole: means and changes of those who told both, and nothing 
 test('two good classes allow one step up, the next kind after two more; none after pain, none for whoever was not asked', () => {
   const good = (day: string, decided: readonly string[] = []) => past(day, { felt: 'better', after: { pain: 1 }, decided });
   const first = [good('2026-11-12'), good('2026-11-19')];
-  expect(proposalsOf(first, [], '2026-11-26').map(({ id }) => id)).toEqual(['step-up dose 2026-11-19']);
+  expect(proposalsOf(first, NOTHING, '2026-11-26').map(({ id }) => id)).toEqual(['step-up dose 2026-11-19']);
   expect(kinds([good('2026-11-12'), past('2026-11-19')])).toEqual([]);
   expect(kinds([good('2026-11-12'), past('2026-11-19', { felt: 'same', after: { pain: 4 } })])).toEqual([]);
   const taken = [good('2026-11-12'), good('2026-11-19', ['step-up dose 2026-11-19'])];
   expect(kinds(taken)).toEqual([]);
   expect(kinds([...taken, good('2026-11-24')])).toEqual([]);
-  expect(proposalsOf([...taken, good('2026-11-24'), good('2026-11-26')], [], '2026-11-27').map(({ id }) => id)).toEqual([
+  expect(proposalsOf([...taken, good('2026-11-24'), good('2026-11-26')], NOTHING, '2026-11-27').map(({ id }) => id)).toEqual([
     'step-up range 2026-11-26',
   ]);
 });

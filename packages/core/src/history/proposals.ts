@@ -3,13 +3,15 @@ import { opposite, type Side } from '../angles.js';
 import { getOrCreate } from '../get-or-create.js';
 import { message, type Message } from '../messages/message.js';
 import type { LeftOut } from '../participants/left-out.js';
+import type { Participant } from '../participants/participant.js';
+import { likedForms, likedKey, firstSides, type Preference } from '../participants/preference.js';
 import { isChange, type PastClass, type StepMark } from './past-class.js';
 
 /** What the next plan could take from what was noted; nothing changes until a teacher says so. */
 export interface Proposal {
   /** The same for the same evidence: what was decided once is not proposed again. */
   readonly id: string;
-  readonly kind: 'leave-out' | 'rest-from' | 'take-back' | 'other-side-first' | 'step-up' | 'ask';
+  readonly kind: 'leave-out' | 'rest-from' | 'take-back' | 'other-side-first' | 'liked' | 'step-up' | 'ask';
   /** `null` where no single step is meant. */
   readonly asana: string | null;
   /** What is to be done. */
@@ -20,6 +22,8 @@ export interface Proposal {
   readonly source: string;
   /** What would be added to what the person is not offered; `null` where nothing is. */
   readonly leaveOut: LeftOut | null;
+  /** What would be added to what the person prefers; `null` where nothing is. */
+  readonly prefer: Preference | null;
 }
 
 const PRACTICE = 'Common practice, no published source known.';
@@ -34,6 +38,8 @@ const REST_DAYS = 14;
 /** Classes that are looked back at for steps that were stopped, and how often is enough. Common practice, no source. */
 const LOOK_BACK = 6;
 const STOPPED_OFTEN = 2;
+/** The same of a form that did somebody good. Common practice, no source. */
+const LIKED_OFTEN = 2;
 /** Good classes in a row after which a step that was left out may come back. Common practice, no source. */
 const GOOD_CLASSES = 2;
 /** Away so long, the first class back is asked about first. Common practice, no source. */
@@ -75,6 +81,7 @@ function stoppedOften(classes: readonly PastClass[], today: string): Proposal[] 
         evidence: message('evidence.stopped', values),
         source: PRACTICE,
         leaveOut: { asana, on: today, until: null, reason: `Stopped in ${of.length} of the last ${values.classes} classes.` },
+        prefer: null,
       },
     ];
   });
@@ -95,6 +102,7 @@ function afterPain({ day, before, after, marks }: PastClass, today: string): Pro
       evidence: isHigh ? message('evidence.hurt-high', { day, pain }) : message('evidence.hurt', { day }),
       source: isHigh ? PAIN_MODEL : PRACTICE,
       leaveOut: { asana, on: today, until, reason: `It hurt on ${day}.` },
+      prefer: null,
     };
   });
   const rose = before.pain !== undefined && pain !== undefined && pain > before.pain && isChange(before.pain, pain);
@@ -108,12 +116,14 @@ function afterPain({ day, before, after, marks }: PastClass, today: string): Pro
       evidence: message('evidence.rose', { day, before: before.pain!, after: pain! }),
       source: CHANGE,
       leaveOut: null,
+      prefer: null,
     },
   ];
 }
 
 /** One side that is marked again and again goes second: the other one leads. */
-function onOneSide(classes: readonly PastClass[]): Proposal[] {
+function onOneSide(classes: readonly PastClass[], preferences: readonly Preference[], today: string): Proposal[] {
+  const known = firstSides(preferences);
   const sided = classes
     .slice(0, LOOK_BACK)
     .flatMap(({ day, marks }) =>
@@ -124,15 +134,49 @@ function onOneSide(classes: readonly PastClass[]): Proposal[] {
     const days = new Set(of.map(({ day }) => day));
     if (sides.size !== 1 || days.size < STOPPED_OFTEN) return [];
     const [side] = sides as unknown as [Side];
+    const first = opposite(side);
+    if (known[asana] === first) return [];
     return [
       {
         id: `other-side-first ${asana} ${of[0]!.day}`,
         kind: 'other-side-first',
         asana,
-        what: message('proposal.other-side-first', { asana, side: opposite(side) }),
+        what: message('proposal.other-side-first', { asana, side: first }),
         evidence: message('evidence.one-side', { side, times: days.size }),
         source: PRACTICE,
         leaveOut: null,
+        prefer: {
+          asana,
+          variation: null,
+          firstSide: first,
+          reason: `Only the ${side} side was marked, in ${days.size} classes.`,
+          on: today,
+        },
+      },
+    ];
+  });
+}
+
+/** A form that went well again and again, and was never stopped, goes before others as good. */
+function likedOften(classes: readonly PastClass[], preferences: readonly Preference[], today: string): Proposal[] {
+  const marks = classes.slice(0, LOOK_BACK).flatMap(({ day, marks: own }) => own.map((mark) => ({ ...mark, day })));
+  const forms = new Map<string, typeof marks>();
+  for (const mark of marks) getOrCreate(forms, likedKey(mark.asana, mark.variation), () => []).push(mark);
+  const known = likedForms(preferences);
+  return [...forms].flatMap(([key, of]): Proposal[] => {
+    const days = new Set(of.map(({ day }) => day));
+    if (known.has(key) || days.size < LIKED_OFTEN || of.some(({ mark }) => mark !== 'fine')) return [];
+    const { asana, variation, day } = of[0]!;
+    return [
+      {
+        id: `liked ${key} ${day}`,
+        kind: 'liked',
+        asana,
+        what: message('proposal.liked', { asana, form: variation.replaceAll('-', ' ') }),
+        evidence: message('evidence.liked', { times: days.size }),
+        source: PRACTICE,
+        leaveOut: null,
+        prefer: { asana, variation, firstSide: null, reason: `It went well in ${days.size} classes.`, on: today },
       },
     ];
   });
@@ -154,6 +198,7 @@ function takenBack(classes: readonly PastClass[], leftOut: readonly LeftOut[], t
         evidence: isOver ? message('evidence.over', { until: until! }) : message('evidence.good', { times: GOOD_CLASSES }),
         source: PRACTICE,
         leaveOut: null,
+        prefer: null,
       },
     ];
   });
@@ -180,6 +225,7 @@ function stepUp(classes: readonly PastClass[], decided: ReadonlySet<string>): Pr
       evidence: message('evidence.good', { times: GOOD_CLASSES }),
       source: PRACTICE,
       leaveOut: null,
+      prefer: null,
     },
   ];
 }
@@ -199,15 +245,20 @@ function wasAway(classes: readonly PastClass[], today: string): Proposal[] {
       evidence: message('evidence.away', { weeks: Math.floor(days / 7), day: last.day }),
       source: PRACTICE,
       leaveOut: null,
+      prefer: null,
     },
   ];
 }
 
 /**
- * What the next plan of one person could take from their past classes. Whatever is left out already, or was decided on,
+ * What the next plan of one person could take from their past classes. Whatever is left out or preferred already, or was decided on,
  * is not proposed again. `today` as YYYY-MM-DD.
  */
-export function proposalsOf(history: readonly PastClass[], leftOut: readonly LeftOut[], today: string): Proposal[] {
+export function proposalsOf(
+  history: readonly PastClass[],
+  { leftOut, preferences }: Pick<Participant, 'leftOut' | 'preferences'>,
+  today: string,
+): Proposal[] {
   const classes = history.filter(({ present }) => present).sort((one, other) => other.day.localeCompare(one.day));
   const decided = new Set(history.flatMap((one) => one.decided));
   const out = new Set(leftOut.filter(({ until }) => until === null || until >= today).map(({ asana }) => asana));
@@ -220,7 +271,8 @@ export function proposalsOf(history: readonly PastClass[], leftOut: readonly Lef
     ...often,
     // What is to be left out for good needs no rest.
     ...(isRecent ? afterPain(last, today).filter(({ asana }) => asana === null || !named.has(asana)) : []),
-    ...onOneSide(classes).filter(({ asana }) => !named.has(asana)),
+    ...onOneSide(classes, preferences, today).filter(({ asana }) => !named.has(asana)),
+    ...likedOften(classes, preferences, today),
     // What comes back is a step of its own: one at a time.
     ...(isRecent && back.length === 0 ? stepUp(classes, decided) : []),
     ...wasAway(classes, today),

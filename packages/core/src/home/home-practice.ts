@@ -7,6 +7,7 @@ import { formLines, withSide } from '../cues/form-lines.js';
 import type { Prop } from '../participants/props-at-hand.js';
 import type { Participant } from '../participants/participant.js';
 import { isRest } from '../plan/cost.js';
+import { firstSides } from '../participants/preference.js';
 import type { PersonPlan, PlannedStep } from '../plan/plan.js';
 import type { Decision } from '../screening/screen.js';
 import { describeDose, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
@@ -196,7 +197,7 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     minutes: Math.max(steps.length === 0 ? 0 : 1, Math.round((budget - left) / 60)),
     times: asked.times ?? (ids.some((id) => OFTEN.has(id)) ? OFTEN_TIMES : 1),
     days: SPREAD[days]!.map((day) => WEEK[day]!),
-    steps: steps.map((planned) => homeStep(planned, plan.steps.indexOf(planned), doses.get(planned)!)),
+    steps: steps.map((planned) => homeStep(planned, plan.steps.indexOf(planned), doses.get(planned)!, firstSides(plan.preferences))),
     skipToday: SKIP_TODAY,
     stopSigns: all(({ stopNow }) => stopNow),
     askToday: all(({ today }) => today),
@@ -207,11 +208,16 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
   };
 }
 
-function homeStep({ step, chosen }: PlannedStep, index: number, { dose, seconds }: { dose: DoseSpec; seconds: number }): HomeStep {
+function homeStep(
+  { step, chosen }: PlannedStep,
+  index: number,
+  { dose, seconds }: { dose: DoseSpec; seconds: number },
+  first: ReturnType<typeof firstSides>,
+): HomeStep {
   const { asana, variation, ends } = chosen!;
   const lines = formLines(asana, variation.id);
   // Written for the first side; the other one is done alike.
-  const side = step.side === 'left' || step.side === 'right' ? step.side : asana.shown ? 'right' : null;
+  const side = step.side === 'left' || step.side === 'right' ? step.side : asana.shown ? (first[asana.id] ?? 'right') : null;
   const say = (line: string) => withSide(line, side);
   return {
     index,

@@ -25,6 +25,8 @@ export interface JudgingProfile {
   readonly breathSeconds: number;
   /** What they are not offered, by asana. */
   readonly leftOut: ReadonlyMap<string, LeftOut>;
+  /** Forms that they like: among those as good they go first. */
+  readonly liked: ReadonlySet<string>;
   /** Purposes that do this person good: among substitutes they are preferred. */
   readonly favoured: ReadonlySet<Purpose>;
   /** For each asana, what this person's conditions put in its place: among substitutes these go first. */
@@ -47,6 +49,7 @@ export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges' | 's
     profile.props,
     profile.breathSeconds,
     [...profile.leftOut.values()],
+    [...profile.liked],
     [...profile.favoured],
     [...profile.named].map(([asana, ids]) => [asana, ...ids]),
     profile.afterPain,
@@ -66,5 +69,5 @@ export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit
 
 /** The same body without any limit, to show a step as it is given. */
 export const withoutLimits = memoize((profile: JudgingProfile) =>
-  sharedProfile({ ...profile, limits: [], favoured: new Set(), leftOut: new Map(), named: new Map(), afterPain: null }),
+  sharedProfile({ ...profile, limits: [], favoured: new Set(), leftOut: new Map(), liked: new Set(), named: new Map(), afterPain: null }),
 );

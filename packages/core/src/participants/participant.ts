@@ -8,6 +8,7 @@ import { answersOn } from '../conditions/over-time.js';
 import type { Problem } from '../problem.js';
 import { checkClearance, type Clearance } from '../screening/screen.js';
 import { checkLeftOut, type LeftOut } from './left-out.js';
+import { checkPreferences, type Preference } from './preference.js';
 import { COMMON_PROPS, type PropsAtHand } from './props-at-hand.js';
 
 /** A person in a class: what the limits, the figure and the props depend on. */
@@ -24,6 +25,8 @@ export interface Participant {
   readonly loosened: readonly Loosened[];
   /** Asanas that this person is not offered. */
   readonly leftOut: readonly LeftOut[];
+  /** Sides that asanas begin with, and forms that go before others as good. */
+  readonly preferences: readonly Preference[];
   /** Seconds of one breath. */
   readonly breathSeconds: number;
 }
@@ -42,6 +45,7 @@ export function anybody(id: string): Participant {
     ownLimits: [],
     loosened: [],
     leftOut: [],
+    preferences: [],
     breathSeconds: 5,
   };
 }
@@ -56,6 +60,7 @@ export function checkParticipant(participant: Participant): Problem[] {
     ...checkSchools(participant.schools),
     ...checkOwn(participant.ownLimits, participant.loosened),
     ...checkLeftOut(participant.leftOut),
+    ...checkPreferences(participant.preferences),
     ...participant.clearances.flatMap(checkClearance),
     ...(breath
       ? []

@@ -5,6 +5,7 @@ import type { Loosened, OwnLimit } from '../conditions/own-limits.js';
 import type { Problem } from '../problem.js';
 import type { Clearance } from '../screening/screen.js';
 import type { LeftOut } from './left-out.js';
+import type { Preference } from './preference.js';
 import { anybody, checkParticipant, type Participant } from './participant.js';
 import { PROPS, type PropsAtHand } from './props-at-hand.js';
 import { isRecord } from '../record.js';
@@ -37,6 +38,7 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
     ownLimits = [],
     loosened = [],
     leftOut = [],
+    preferences = [],
     breathSeconds = 5,
   } = raw;
   if (!isRecord(body)) return refuse('.body', 'expected an object such as {"stature": 165}');
@@ -50,6 +52,8 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
   if (!haveText(loosened, ['limit', 'reason', 'on'])) return refuse('.loosened', 'expected a list of objects with limit, reason and on');
   if (!haveText(leftOut, ['asana', 'reason', 'on']))
     return refuse('.leftOut', 'expected a list of objects with asana, reason, on and until');
+  if (!haveText(preferences, ['asana', 'reason', 'on']))
+    return refuse('.preferences', 'expected a list of objects with asana, variation or firstSide, reason and on');
   if (typeof breathSeconds !== 'number') return refuse('.breathSeconds', 'expected a number of seconds');
   const propsProblems = props === undefined ? [] : propProblems(props, at);
   const participant: Participant = {
@@ -63,6 +67,11 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
     ownLimits: ownLimits as readonly OwnLimit[],
     loosened: loosened as readonly Loosened[],
     leftOut: (leftOut as readonly Partial<LeftOut>[]).map((one) => ({ until: null, ...one })) as readonly LeftOut[],
+    preferences: (preferences as readonly Partial<Preference>[]).map((one) => ({
+      variation: null,
+      firstSide: null,
+      ...one,
+    })) as readonly Preference[],
     breathSeconds,
   };
   return {

@@ -4,6 +4,7 @@ import type { DeclaredSpec, DoseSpec } from '../asanas/asana.js';
 import type { Asana, Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Timed } from '../sequence/dose.js';
+import type { Preference } from '../participants/preference.js';
 import type { Step } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import type { Screening } from '../screening/screen.js';
@@ -95,6 +96,7 @@ export interface Inserted {
 
 export interface PersonPlan {
   readonly id: string;
+  readonly preferences: readonly Preference[];
   readonly screening: Screening;
   /** Opposed directions of its conditions, in words. */
   readonly conflicts: readonly string[];

@@ -4,6 +4,8 @@ import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { memoize } from '../get-or-create.js';
+import { firstSides } from '../participants/preference.js';
+import type { Side } from '../angles.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { CONTRACT } from '../version.js';
@@ -68,6 +70,8 @@ function minutes(seconds: number): number {
 export function personJson(plan: PersonPlan) {
   return {
     id: plan.id,
+    /** Left out where nothing was decided. */
+    ...(plan.preferences.length > 0 && { preferences: plan.preferences }),
     screening: plan.screening,
     conflicts: plan.conflicts,
     minutes: { before: minutes(plan.before), after: minutes(plan.after) },
@@ -78,6 +82,23 @@ export function personJson(plan: PersonPlan) {
 }
 
 export type PersonJson = ReturnType<typeof personJson>;
+
+/** The side that a step on both sides begins with for one person; `null` where none was decided. */
+export function firstSideOf({ preferences = [], steps }: PersonJson, index: number): Side | null {
+  const { side, to } = steps[index]!;
+  return side === 'both' && to ? (firstSides(preferences)[to.asana] ?? null) : null;
+}
+
+/** What a step takes from what was decided for one person before: a sentence each. */
+export function takenFromBefore(person: PersonJson, index: number): string[] {
+  const { to } = person.steps[index]!;
+  const side = firstSideOf(person, index);
+  return (person.preferences ?? []).flatMap((one) => {
+    if (!to || one.asana !== to.asana) return [];
+    if (one.variation === to.variation) return [sayInEnglish(message('preference.liked', { reason: one.reason }))];
+    return side !== null && one.firstSide === side ? [sayInEnglish(message('preference.first-side', { side, reason: one.reason }))] : [];
+  });
+}
 
 /** How many different figures each column of a class holds, by place in the sequence; who sits it out shows none. */
 export function columnsOf(sequence: Sequence, plans: readonly PersonPlan[]) {

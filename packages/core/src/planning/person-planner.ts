@@ -10,6 +10,7 @@ import type { PlanningCache } from '../judging/planning-cache.js';
 import { START, totalsAfter, tripTold, type StepContext } from '../judging/step-context.js';
 import { leftOutOn } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
+import { likedForms } from '../participants/preference.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, RunningTotals } from '../plan/plan.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import type { BodySolver } from '../solving/body-solver.js';
@@ -39,6 +40,7 @@ export function profileOf(
     props: participant.props,
     breathSeconds: participant.breathSeconds,
     leftOut: leftOutOn(participant.leftOut, today),
+    liked: likedForms(participant.preferences),
     favoured: favouredPurposes(participant.conditions),
     named: namedSubstitutes(participant.conditions),
     afterPain: doseAfterPain(participant.conditions.map((answer) => answersOn(answer, today).answer)),
@@ -127,6 +129,7 @@ export class PersonPlanner {
     const most = (of: (at: RunningTotals) => number) => Math.max(0, ...this.totalsOfAll.map(of));
     return {
       id: this.participant.id,
+      preferences: this.participant.preferences,
       screening,
       conflicts: conflicts.map(describeConflict),
       steps,

@@ -7,7 +7,7 @@ export const DEMO_TEACHER = 'Imre Vandal (Ferry Street Hall)';
 /** Who came last week. */
 export const DEMO_CLASS = ['Ansa Kettil', 'Dov Hallmar', 'Etta Brandvik', 'Maret Ostby'] as const;
 
-const empty = { schools: {}, clearances: [], ownLimits: [], loosened: [], leftOut: [], breathSeconds: 5, note: '' };
+const empty = { schools: {}, clearances: [], ownLimits: [], loosened: [], leftOut: [], preferences: [], breathSeconds: 5, note: '' };
 const room = { props: COMMON_PROPS };
 
 type DemoPerson = Omit<PersonBody, 'version'> & {

@@ -48,6 +48,7 @@ function check(body: PersonBody): Problem[] {
         ownLimits: body.ownLimits,
         loosened: body.loosened,
         leftOut: body.leftOut,
+        preferences: body.preferences,
         breathSeconds: body.breathSeconds,
       },
     ],

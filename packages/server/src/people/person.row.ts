@@ -1,4 +1,14 @@
-import type { BodyAnswers, Clearance, ConditionAnswer, LeftOut, Loosened, OwnLimit, PropsAtHand, SchoolChoices } from '@lotus-steady/core';
+import type {
+  BodyAnswers,
+  Clearance,
+  ConditionAnswer,
+  LeftOut,
+  Loosened,
+  OwnLimit,
+  Preference,
+  PropsAtHand,
+  SchoolChoices,
+} from '@lotus-steady/core';
 import type { Person, Studio } from '@lotus-steady/requests';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
@@ -40,6 +50,9 @@ export class PersonRow extends Model {
   @Column(DataType.JSON)
   declare leftOut: LeftOut[] | null;
 
+  @Column(DataType.JSON)
+  declare preferences: Preference[] | null;
+
   @Column(DataType.FLOAT)
   declare breathSeconds: number;
 
@@ -61,6 +74,7 @@ export class PersonRow extends Model {
       ownLimits: (readJsonColumn(this, 'ownLimits') as OwnLimit[] | null) ?? [],
       loosened: (readJsonColumn(this, 'loosened') as Loosened[] | null) ?? [],
       leftOut: (readJsonColumn(this, 'leftOut') as LeftOut[] | null) ?? [],
+      preferences: (readJsonColumn(this, 'preferences') as Preference[] | null) ?? [],
       studio,
       updatedAt: (this.updatedAt as Date).toISOString(),
     }; // prettier-ignore

@@ -203,7 +203,7 @@ function NextTime({ name, day, people, draft, asanas, onDecided }: NextProps) {
     const part = draft.people.find(({ personId }) => personId === person.id);
     const kept: readonly HistoryEntry[] | undefined = histories[i]!.data;
     if (!part || !kept) return [];
-    return proposalsOf(historyWith(kept, name, day, part), person.leftOut, today).map((proposal) => ({ person, proposal }));
+    return proposalsOf(historyWith(kept, name, day, part), person, today).map((proposal) => ({ person, proposal }));
   });
   return (
     <section aria-labelledby="next-time" className="rounded border border-rule bg-sheet p-4">

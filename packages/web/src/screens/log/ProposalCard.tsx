@@ -1,4 +1,4 @@
-import { sayInEnglish, type LeftOut, type Message, type Proposal } from '@lotus-steady/core';
+import { sayInEnglish, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { request } from '../../api/client.js';
@@ -20,6 +20,14 @@ function said({ id, values = {} }: Message, asanas: ReadonlyMap<string, string> 
   return sayInEnglish({ id, values: worded });
 }
 
+/** What a person prefers after a proposal was taken: of an asana one side, and each liked form once. */
+export function preferencesAfter(preferences: readonly Preference[], { prefer }: Proposal): readonly Preference[] {
+  if (!prefer) return preferences;
+  const isReplaced = ({ asana, variation, firstSide }: Preference) =>
+    asana === prefer.asana && variation === prefer.variation && (firstSide === null) === (prefer.firstSide === null);
+  return [...preferences.filter((one) => !isReplaced(one)), prefer];
+}
+
 /** What a person is not offered after a proposal was taken. */
 export function leftOutAfter(leftOut: readonly LeftOut[], { kind, asana, leaveOut }: Proposal): readonly LeftOut[] {
   const others = leftOut.filter((one) => one.asana !== asana);
@@ -37,13 +45,17 @@ interface Props {
 
 /** One thing that the next plan could take from what was noted, with what it rests on. Nothing changes until it is taken. */
 export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
-  const { id, what, evidence, source, kind, leaveOut } = proposal;
+  const { id, what, evidence, source, kind, leaveOut, prefer } = proposal;
   const queries = useQueryClient();
   const take = useMutation({
     mutationFn: async () => {
       // As it is there now: someone else may have written meanwhile.
       const { id: number, studio: _studio, updatedAt: _updatedAt, ...now } = await request<Person>('GET', `people/${person.id}`);
-      return request<Person>('PUT', `people/${number}`, { ...now, leftOut: leftOutAfter(now.leftOut, proposal) });
+      return request<Person>('PUT', `people/${number}`, {
+        ...now,
+        leftOut: leftOutAfter(now.leftOut, proposal),
+        preferences: preferencesAfter(now.preferences, proposal),
+      });
     },
     onSuccess: async (changed) => {
       queries.setQueryData(personQuery(changed.id).queryKey, changed);
@@ -51,7 +63,7 @@ export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
       await queries.invalidateQueries({ queryKey: ['score'] });
     },
   });
-  const changes = leaveOut !== null || kind === 'take-back';
+  const changes = leaveOut !== null || prefer !== null || kind === 'take-back';
   return (
     <li className="border-t border-rule py-3">
       <p className="font-semibold">

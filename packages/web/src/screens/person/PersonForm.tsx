@@ -19,6 +19,7 @@ import { Guided, type Part } from './Guided.js';
 import { History } from './History.js';
 import { Readings } from './Readings.js';
 import { LeftOutList } from './LeftOutList.js';
+import { PreferenceList } from './PreferenceList.js';
 import { LifeStages } from './LifeStages.js';
 import { Meaning } from './Meaning.js';
 import { BODY_LABELS, ReachFields, WHO } from './ReachFields.js';
@@ -256,6 +257,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
         <div className="space-y-5">
           <OwnLimits limits={draft.ownLimits} by="" onChange={(ownLimits) => set({ ownLimits })} />
           <LeftOutList leftOut={draft.leftOut} onChange={(leftOut) => set({ leftOut })} />
+          <PreferenceList preferences={draft.preferences} onChange={(preferences) => set({ preferences })} />
           <SetAside loosened={draft.loosened} asked={asked} onAsked={setAsked} onChange={(loosened) => set({ loosened })} />
         </div>
       ),

@@ -15,6 +15,7 @@ export const NEW_PERSON: PersonDraft = {
   ownLimits: [],
   loosened: [],
   leftOut: [],
+  preferences: [],
   breathSeconds: 5,
 };
 

@@ -1,4 +1,4 @@
-import { allowed, amount } from '@lotus-steady/core';
+import { allowed, amount, takenFromBefore } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
@@ -90,6 +90,11 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       </p>
       {step.together !== undefined && <p className="mt-1">{step.together}</p>}
       {step.ahead !== undefined && <p className="mt-1">{step.ahead}</p>}
+      {takenFromBefore(score.answer.participants[0]!, index).map((said) => (
+        <p key={said} className="mt-1">
+          {said}
+        </p>
+      ))}
       {onUnpick && (
         <p className="mt-1">
           Chosen by hand.{' '}
