@@ -1,4 +1,13 @@
-import { FELT, MARK_KINDS, type Felt, type MarkKind, type StepMark, type Told } from '@lotus-steady/core';
+import {
+  SIDES_COMPARED,
+  FELT,
+  MARK_KINDS,
+  type SideCompared,
+  type Felt,
+  type MarkKind,
+  type StepMark,
+  type Told,
+} from '@lotus-steady/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize, ArrayUnique, IsArray, IsBoolean, IsIn, IsInt, IsISO8601, IsOptional, IsString, Length, Max, MaxLength, Min, ValidateIf, ValidateNested,
@@ -69,6 +78,10 @@ export class LogPartBody {
   @ValidateIf((_, value) => value !== null)
   @IsIn(FELT)
   felt: Felt | null;
+
+  @IsOptional()
+  @IsIn(SIDES_COMPARED)
+  harder?: SideCompared | null;
 
   @IsString()
   @MaxLength(2000, { message: 'A note has at most 2000 characters' })

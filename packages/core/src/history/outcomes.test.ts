@@ -37,6 +37,12 @@ test('what was told before and after, how they went home, and where they stopped
   ]);
 });
 
+test('left compared with right is told as often as it was asked', () => {
+  const classes = (['left', 'alike', 'left', null] as const).map((harder, i) => past(`2026-05-0${i + 1}`, { harder }));
+  expect(outcomes(classes, library)!.lines).toContain('Left compared with right: left harder 2, both alike 1');
+  expect(outcomes([past('2026-05-04')], library)!.lines.join()).not.toMatch(/compared/);
+});
+
 test('a scale that was told on one side only is not compared', () => {
   const { lines } = outcomes([past('2026-05-04', { before: { pain: 5, ease: 4 }, after: { ease: 6 } })], library)!;
   expect(lines.join()).not.toMatch(/Pain,/);

@@ -1,7 +1,7 @@
 import { counted } from '../counted.js';
 import type { Library } from '../asanas/library.js';
 import type { NoteSection } from '../screening/clinician-note.js';
-import { changesOf, FELT, SCALES, SCALE_WORDS, type Felt, type PastClass, type Scale } from './past-class.js';
+import { changesOf, SIDES_COMPARED, FELT, SCALES, SCALE_WORDS, type Felt, type PastClass, type Scale } from './past-class.js';
 
 const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'worse', same: 'the same', better: 'better' };
 /** So many postures in which somebody stopped or hurt are named. */
@@ -34,6 +34,15 @@ function troubles(classes: readonly PastClass[], library: Library): string[] {
   return [`Stopped or had pain in: ${named.join(', ')}`];
 }
 
+/** Left and right as they were compared; nothing where nobody asked. */
+function sidesLine(classes: readonly PastClass[]): string[] {
+  const told = SIDES_COMPARED.map((one) => ({ one, times: classes.filter(({ harder }) => harder === one).length })).filter(
+    ({ times }) => times > 0,
+  );
+  const words = told.map(({ one, times }) => `${one === 'alike' ? 'both alike' : `${one} harder`} ${times}`);
+  return words.length > 0 ? [`Left compared with right: ${words.join(', ')}`] : [];
+}
+
 /** How classes went, for a clinician: what was told and seen, no judgement; `null` where nobody has noted anything yet. */
 export function outcomes(history: readonly PastClass[], library: Library): NoteSection | null {
   const classes = history.filter(({ present }) => present).sort((a, b) => (a.day < b.day ? -1 : 1));
@@ -45,6 +54,7 @@ export function outcomes(history: readonly PastClass[], library: Library): NoteS
       `Took part in ${classes.length} of ${counted(history.length, 'class', 'classes')}, from ${classes[0]!.day} to ${classes.at(-1)!.day}`,
       ...SCALES.flatMap((scale) => scaleLine(classes, scale)),
       ...(felt.length > 0 ? [`Went home ${felt.map(({ one, times }) => `${FELT_WORDS[one]} ${times}`).join(', ')}`] : []),
+      ...sidesLine(classes),
       ...troubles(classes, library),
       'A change counts from two points on, or 30 % of the first value (Farrar et al., Pain 2001).',
     ],

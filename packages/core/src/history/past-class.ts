@@ -20,6 +20,10 @@ export interface StepMark {
 export const FELT = ['worse', 'same', 'better'] as const;
 export type Felt = (typeof FELT)[number];
 
+/** Left and right compared: `alike`, or the side that was the harder one. */
+export const SIDES_COMPARED = ['left', 'alike', 'right'] as const;
+export type SideCompared = (typeof SIDES_COMPARED)[number];
+
 /** One person's part of a class that was held. */
 export interface PastClass {
   /** YYYY-MM-DD. */
@@ -29,6 +33,8 @@ export interface PastClass {
   readonly after: Told;
   /** `null`: not asked. */
   readonly felt: Felt | null;
+  /** `null`, or left out: not asked. */
+  readonly harder?: SideCompared | null;
   readonly marks: readonly StepMark[];
   /** What was proposed after it and decided on, by the proposal's id. */
   readonly decided: readonly string[];

@@ -66,6 +66,15 @@ test('one side marked in two classes goes second', () => {
   expect(proposalsOf(both, NOTHING, '2026-12-24').some(({ kind }) => kind === 'other-side-first')).toBe(false);
 });
 
+test('a side that was the harder one in two classes is looked at; not where it changes, nor where both are alike', () => {
+  const compared = (...harder: PastClass['harder'][]) => harder.map((one, i) => past(`2026-11-${12 + i}`, { harder: one }));
+  const [proposal] = proposalsOf(compared('left', 'alike', 'left'), NOTHING, '2026-11-20');
+  expect(proposal).toMatchObject({ kind: 'ask', leaveOut: null, prefer: null });
+  expect(sayInEnglish(proposal!.evidence)).toBe('The left side was the harder one in 2 of 3 classes in which it was asked.');
+  expect(kinds(compared('left', 'right'), [], '2026-11-20')).toEqual([]);
+  expect(kinds(compared('alike', 'alike', null), [], '2026-11-20')).toEqual([]);
+});
+
 describe('what was left out', () => {
   const out: LeftOut = { asana: 'bird-dog', on: '2026-11-01', until: null, reason: 'stopped' };
   const good = (day: string) => past(day, { felt: 'better' });

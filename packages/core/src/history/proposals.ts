@@ -157,6 +157,26 @@ function onOneSide(classes: readonly PastClass[], preferences: readonly Preferen
   });
 }
 
+/** One side that was the harder one again and again is asked about: an asymmetry that grows is nothing for a teacher to judge. */
+function harderSide(classes: readonly PastClass[]): Proposal[] {
+  const compared = classes.slice(0, LOOK_BACK).flatMap(({ day, harder }) => (harder ? [{ day, harder }] : []));
+  const harder = compared.filter((one) => one.harder !== 'alike');
+  const [last] = harder;
+  if (!last || harder.length < STOPPED_OFTEN || harder.some((one) => one.harder !== last.harder)) return [];
+  return [
+    {
+      id: `ask side ${last.day}`,
+      kind: 'ask',
+      asana: null,
+      what: message('proposal.ask-side', { side: last.harder }),
+      evidence: message('evidence.harder', { side: last.harder, times: harder.length, asked: compared.length }),
+      source: PRACTICE,
+      leaveOut: null,
+      prefer: null,
+    },
+  ];
+}
+
 /** A form that went well again and again, and was never stopped, goes before others as good. */
 function likedOften(classes: readonly PastClass[], preferences: readonly Preference[], today: string): Proposal[] {
   const marks = classes.slice(0, LOOK_BACK).flatMap(({ day, marks: own }) => own.map((mark) => ({ ...mark, day })));
@@ -273,6 +293,7 @@ export function proposalsOf(
     ...(isRecent ? afterPain(last, today).filter(({ asana }) => asana === null || !named.has(asana)) : []),
     ...onOneSide(classes, preferences, today).filter(({ asana }) => !named.has(asana)),
     ...likedOften(classes, preferences, today),
+    ...harderSide(classes),
     // What comes back is a step of its own: one at a time.
     ...(isRecent && back.length === 0 ? stepUp(classes, decided) : []),
     ...wasAway(classes, today),

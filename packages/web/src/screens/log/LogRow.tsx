@@ -1,4 +1,4 @@
-import { FELT, SCALES, SCALE_WORDS, type Felt } from '@lotus-steady/core';
+import { SIDES_COMPARED, FELT, SCALES, SCALE_WORDS, type SideCompared, type Felt } from '@lotus-steady/core';
 import type { LogPart } from '@lotus-steady/requests';
 import { Pencil } from 'lucide-react';
 import { Fragment, useState } from 'react';
@@ -9,6 +9,7 @@ import { Thumb } from '../../parts/Thumb.js';
 import { withScale } from './log-draft.js';
 import { MARK_WORDS } from '../teach/class-run.js';
 
+const COMPARED_WORDS: Readonly<Record<SideCompared, string>> = { left: 'Left harder', alike: 'Alike', right: 'Right harder' };
 const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'Worse', same: 'Same', better: 'Better' };
 
 /** What is asked besides pain, where there is something to say: 0 none, 10 the most. */
@@ -118,6 +119,16 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
                 ))}
               </Fragment>
             ))}
+          </div>
+          <div className="md:col-span-2">
+            <p className="mb-1 text-sm font-semibold">Left compared with right</p>
+            <Choices
+              label={`The harder side of ${name}`}
+              options={SIDES_COMPARED.map((one) => [one, COMPARED_WORDS[one]] as const)}
+              value={part.harder ?? null}
+              onChange={(harder) => onChange({ harder })}
+              className="max-w-md"
+            />
           </div>
           <div className="flex items-end gap-1 md:col-span-2">
             <label className="block grow text-sm font-semibold">

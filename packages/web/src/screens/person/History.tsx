@@ -61,6 +61,9 @@ export function History({ person }: { person: number }) {
                   {one.marks
                     .map(({ asana, side, mark }) => `${asanas?.get(asana) ?? asana}${side ? `, ${side}` : ''}: ${MARK_WORDS[mark]}`)
                     .join('; ')}
+                  {(one.harder === 'left' || one.harder === 'right') && (
+                    <span className="block">The {one.harder} side was the harder one.</span>
+                  )}
                   {one.note !== '' && <em className="block">{one.note}</em>}
                 </td>
               </tr>
