@@ -1,4 +1,4 @@
-import { CONTRACT, library, readParticipants, readSequenceJson } from '@lotus-steady/core';
+import { CONTRACT, library, readLetter, readParticipants, readSequenceJson } from '@lotus-steady/core';
 import { namesTwice, peopleOfCsv, peopleOfFhir, peopleOfVcards, type FileProblem } from '@lotus-steady/core/formats';
 import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
@@ -11,7 +11,7 @@ interface Imported {
   readonly problems: readonly FileProblem[];
 }
 
-const AS = ['json', 'csv', 'vcf', 'fhir', 'text'] as const;
+const AS = ['json', 'csv', 'vcf', 'fhir', 'text', 'letter'] as const;
 type As = (typeof AS)[number];
 
 function formatOf(file: string, as: string | undefined): As {
@@ -50,6 +50,16 @@ function fromText(file: string): Imported {
   };
 }
 
+/** What a referral letter proposes for the intake: nothing of it is taken unasked. */
+function fromLetter(file: string): Imported {
+  const { found, not } = readLetter(readText(file));
+  const denied = not.map(({ condition, why, quote }) => ({
+    where: condition,
+    message: `${why === 'family' ? 'told of the family' : 'denied'}, so not proposed: “${quote}”`,
+  }));
+  return { kind: 'letter', found, problems: denied };
+}
+
 function namesOf(found: readonly unknown[]): string[] {
   return found.flatMap((one) => {
     const { name } = one as { readonly name?: unknown };
@@ -66,6 +76,7 @@ export function importCommand(words: readonly string[], options: Options): strin
     as === 'csv' ? { kind: 'people', ...peopleOfCsv(readText(file)) }
     : as === 'vcf' ? { kind: 'people', ...peopleOfVcards(readText(file)) }
     : as === 'fhir' ? { kind: 'people', ...peopleOfFhir(readJson(file)) }
+    : as === 'letter' ? fromLetter(file)
     : as === 'json' ? fromJson(file)
     : fromText(file); // prettier-ignore
   const answer = { contract: CONTRACT, ...imported, duplicates: namesTwice(namesOf(imported.found)) };

@@ -43,6 +43,7 @@ export { checkAnswers, checkConditions, FLAGS, flagsSpec, parameterSpec, readAns
 export type { ConditionAnswer } from './conditions/condition.js';
 export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, type SchoolSpec } from './conditions/condition.js';
 export { answersFromWords } from './conditions/from-words.js';
+export { readLetter, type LetterFinding, type LetterReading } from './conditions/letter.js';
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';

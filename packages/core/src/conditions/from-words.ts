@@ -10,7 +10,8 @@ const SAID: readonly { readonly fits: (name: string, spec: ParameterSpec & { kin
   { fits: (_, { unit }) => unit === 'year' || unit === 'years', pattern: /\b(\d{1,3})\s*(?:years?|yrs?|yo)\b|\baged?\s*(\d{1,3})\b/i },
 ];
 
-function numberIn(text: string, name: string, spec: ParameterSpec): number | undefined {
+/** The number that a text gives for a parameter; `undefined` where it gives none, or one out of its range. */
+export function numberIn(text: string, name: string, spec: ParameterSpec): number | undefined {
   if (spec.kind !== 'number') return undefined;
   const found = SAID.find(({ fits }) => fits(name, spec))?.pattern.exec(text);
   const value = found ? Number(found[1] ?? found[2]) : Number.NaN;

@@ -5,7 +5,7 @@ import { FIVE_BREATHS, limits } from './limits.js';
 export const lumbarDisc = condition({
   id: 'lumbar-disc',
   name: 'Lumbar disc herniation',
-  words: ['back surgery', 'slipped disc', 'slipped disk', 'herniated disc', 'bulging disc', 'disc prolapse', 'L4/5', 'L5/S1'],
+  words: ['back surgery', 'slipped disc', 'slipped disk', 'herniated disc', 'bulging disc', 'disc prolapse', 'prolapsed disc', 'disc herniation', 'disc protrusion', 'disc bulge', 'L4/5', 'L5/S1'],
   parameters: {
     phase: { kind: 'choice', options: ['acute', 'recovering', 'settled'], ask: 'Phase, as a clinician named it' },
     weeksSinceOnset: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since it began (a new episode starts at 0)' },

@@ -10,7 +10,7 @@ const FRESH = ['acute', 'root'] as const;
 export const neckPain = condition({
   id: 'neck-pain',
   name: 'Neck pain',
-  words: ['neck pain', 'stiff neck', 'whiplash', 'cervical', 'spondylosis', 'pinched nerve in the neck', 'bulging disc C5/6', 'trapped nerve'],
+  words: ['neck pain', 'stiff neck', 'whiplash', 'cervical', 'spondylosis', 'pinched nerve in the neck', 'bulging disc C5/6', 'trapped nerve', 'cervical disc', 'cervical disc herniation', 'cervical disc prolapse'],
   parameters: {
     ...PAIN.parameters,
     kind: { kind: 'choice', options: ['nonspecific', 'spondylosis', 'radiculopathy', 'whiplash', 'myelopathy', 'instability', 'fusion'], ask: 'Which kind?', default: 'nonspecific' },

@@ -86,16 +86,23 @@ export function findConditions(words: string): Condition[] {
 /** A fuzzy match this good counts as meant where nothing was written exactly. */
 const SURE = 0.2;
 
+/** Conditions whose words a phrase holds, just as they are written. The longest words tell most: "blood pressure" inside "low blood pressure" is not meant. */
+function writtenIn(plain: string, without?: ReadonlySet<string>): Condition[] {
+  const longest = ENTRIES.filter((entry) => plain.includes(` ${entry.text} `) && !without?.has(entry.text)).sort((a, b) => b.text.length - a.text.length);
+  return longest.filter(({ text: own }, i) => !longest.slice(0, i).some((longer) => longer.text.includes(own))).map(({ condition }) => condition);
+}
+
+/** Conditions that a text names in just their words, in the order of the text; `without` holds words that tell nothing there. */
+export function namedConditions(text: string, without?: ReadonlySet<string>): Condition[] {
+  return [...new Set(text.split(/[.,;\n]/).flatMap((phrase) => writtenIn(` ${plainWords(phrase)} `, without)))];
+}
+
 /** Conditions that a text speaks of: by one of their words as it is written, or a clear misspelling of it. In the order of the text. */
 export function mentionedConditions(text: string): Condition[] {
   const found = text.split(/[.,;\n]/).flatMap((phrase): Condition[] => {
     const plain = ` ${plainWords(phrase)} `;
-    const exact = ENTRIES.filter((entry) => plain.includes(` ${entry.text} `));
-    if (exact.length > 0) {
-      // The longest words tell most: "blood pressure" inside "low blood pressure" is not meant.
-      const longest = [...exact].sort((a, b) => b.text.length - a.text.length);
-      return longest.filter(({ text: own }, i) => !longest.slice(0, i).some((longer) => longer.text.includes(own))).map(({ condition }) => condition);
-    }
+    const exact = writtenIn(plain);
+    if (exact.length > 0) return exact;
     const parts = plain.trim().split(' ').filter((word) => word.length > 4 && !IDLE.has(word));
     return parts.flatMap((word) => {
       const [best] = search(word);

@@ -1,6 +1,6 @@
 import {
-  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
-  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type PersonPlan, type Pin,
+  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
+  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
@@ -122,6 +122,11 @@ const core = {
   /** Ids of the conditions that a text speaks of. */
   mentioned(text: string): string[] {
     return mentionedConditions(text).map(({ id }) => id);
+  },
+
+  /** What a letter says of somebody; nothing of it is kept. */
+  letter(text: string): LetterReading {
+    return readLetter(text);
   },
 
   /** Whether someone may practise on a day, and within which limits. */

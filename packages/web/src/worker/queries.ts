@@ -146,6 +146,15 @@ export const mentionedQuery = (text: string) =>
     gcTime: 60_000,
     placeholderData: keepPreviousData,
   });
+/** Forgotten as soon as nothing shows it. */
+export const letterQuery = (text: string) =>
+  queryOptions({
+    queryKey: ['letter', text],
+    queryFn: () => core.letter(text),
+    staleTime: Infinity,
+    gcTime: 0,
+    placeholderData: keepPreviousData,
+  });
 /** What was known before is shown while the next answer is worked out. */
 export const meaningQuery = (answered: Answered | null, day: string) =>
   queryOptions({

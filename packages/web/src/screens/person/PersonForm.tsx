@@ -18,6 +18,7 @@ import { ConditionCard } from './ConditionCard.js';
 import { Guided, type Part } from './Guided.js';
 import { History } from './History.js';
 import { Readings } from './Readings.js';
+import { Letter } from './Letter.js';
 import { LeftOutList } from './LeftOutList.js';
 import { PreferenceList } from './PreferenceList.js';
 import { LifeStages } from './LifeStages.js';
@@ -185,6 +186,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
         <div className="space-y-4">
           <Growing>
             <AddCondition present={present} onAdd={({ id }) => add(id)} />
+            <Letter conditions={draft.conditions} onTake={(conditions) => set({ conditions })} />
             {draft.conditions.map((answer) => {
               const condition = findCondition(answer.id);
               return condition ? (
