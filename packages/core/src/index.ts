@@ -42,6 +42,7 @@ export { CONDITIONS, findCondition } from './conditions/all.js';
 export { checkAnswers, checkConditions, FLAGS, flagsSpec, parameterSpec, readAnswer, readCondition } from './conditions/check-answers.js';
 export type { ConditionAnswer } from './conditions/condition.js';
 export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, type SchoolSpec } from './conditions/condition.js';
+export { answersInWords } from './conditions/answers-in-words.js';
 export { answersFromWords } from './conditions/from-words.js';
 export { readLetter, type LetterFinding, type LetterReading } from './conditions/letter.js';
 export { findConditions, mentionedConditions } from './conditions/search.js';

@@ -35,5 +35,5 @@ export { AdaptBody, CuesBody, HomeBody, HomeSheetQuery, LessonSheetQuery, PlanBo
 export { LogBody, LogPartBody, StepMarkBody, ToldBody } from './log.body.js';
 export { ClassBody } from './class.body.js';
 export { RoomBody, ShownBody } from './room.body.js';
-export { TrainingBody, type TrainingProgress } from './training.body.js';
+export { ForgottenCaseBody, TrainingBody, TrainingCaseBody, TrainingCasesBody, type TrainingProgress } from './training.body.js';
 export { ForgottenWordBody, StudioWordBody, WordsBody } from './words.body.js';

@@ -27,6 +27,7 @@ import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
 import { RoomModule } from './room/room.module.js';
 import { TrainingModule } from './training/training.module.js';
+import { CaseRow } from './training/case.row.js';
 import { TrainingRow } from './training/training.row.js';
 import { WordRow } from './words/word.row.js';
 import { WorkModule } from './work/work.module.js';
@@ -63,6 +64,7 @@ export class AppModule {
             LogPersonRow,
             AuditRow,
             WordRow,
+            CaseRow,
             TrainingRow,
           ],
           // Tables come from migrations alone.

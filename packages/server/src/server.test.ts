@@ -244,6 +244,28 @@ describe('practice in judging', () => {
     expect(dues).toEqual([...dues].sort((a, b) => a - b));
   });
 
+  test('a case of one’s own is kept, answered and removed with its answers; with a mistake none is kept', async () => {
+    const plain = {
+      name: 'Ines Vael',
+      about: 'Thin bones.',
+      level: 2,
+      conditions: [{ id: 'osteoporosis', tScore: -2.8 }],
+      steps: ['Plow, 1 min', 'Cat-cow, 6x'],
+    };
+    const cases = (path: string, body: object) => api().post(`/api/training/cases${path}`).set('Cookie', cookie).send(body);
+    const { body: refused } = await cases('', { cases: [plain, { ...plain, conditions: [{ id: 'osteoporosis', tScore: 40 }] }] }).expect(422);
+    expect(JSON.stringify(refused)).toMatch(/cases\[1\]\.osteoporosis\.tScore/);
+    const [kept] = (await cases('', { cases: [plain] }).expect(201)).body as { id: string }[];
+    expect(kept).toEqual({ ...plain, id: kept!.id });
+    await post({ task: `${kept!.id}/1`, mark: 'missed' }).expect(201);
+    await post({ task: `${kept!.id}/2`, mark: 'missed' }).expect(404);
+    await cases('/forget', { id: 'vera' }).expect(200);
+    expect((await cases('/forget', { id: kept!.id }).expect(200)).body).toEqual([]);
+    const { body: progress } = await api().get('/api/training').set('Cookie', cookie);
+    expect(progress.some(({ task }: { task: string }) => task.startsWith('own-'))).toBe(false);
+    await api().get('/api/training/cases').expect(401);
+  });
+
   test('an unknown task and an unknown mark are refused, and nobody else sees any of it', async () => {
     await post({ task: 'nobody/9', mark: 'right' }).expect(404);
     await post({ task: 'vera/0', mark: 'perfect' }).expect(422);

@@ -109,6 +109,7 @@ export function routes(queries: QueryClient) {
         },
         { path: 'lesson', lazy: async () => ({ Component: (await import('./screens/lesson/LessonScreen.js')).LessonScreen }) },
         { path: 'practice', lazy: async () => ({ Component: (await import('./screens/practice/PracticeScreen.js')).PracticeScreen }) },
+        { path: 'practice/cases', lazy: async () => ({ Component: (await import('./screens/practice/CasesScreen.js')).CasesScreen }) },
         { path: 'help', lazy: async () => ({ Component: (await import('./screens/help/HelpScreen.js')).HelpScreen }) },
         { path: 'register', lazy: async () => ({ Component: (await import('./screens/register/RegisterScreen.js')).RegisterScreen }) },
         { path: '*', element: <RouteFailure /> },

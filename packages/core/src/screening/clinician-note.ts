@@ -1,7 +1,7 @@
 import { message, sayInEnglish } from '../messages/message.js';
 import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
-import { AS_OF } from '../conditions/over-time.js';
+import { answersInWords } from '../conditions/answers-in-words.js';
 import { allowed } from '../conditions/say.js';
 import { describeConflict, mergeLimits } from '../conditions/together.js';
 import { limitJson } from '../conditions/json.js';
@@ -21,14 +21,7 @@ export function whatToSay({ screening: { decision, reasons } }: Pick<Assessment,
 
 function answerLines(answer: ConditionAnswer): string[] {
   const condition = findCondition(answer.id);
-  if (!condition) return [];
-  const said = Object.entries(answer).flatMap(([name, value]) => {
-    const spec = condition.parameters[name];
-    if (!spec || value === undefined || name === AS_OF) return [];
-    const text = value === true ? 'yes' : value === false ? 'no' : Array.isArray(value) ? value.join(', ') : String(value);
-    return [`${spec.ask.replace(/[?:]$/, '')}: ${text}${spec.kind === 'number' ? ` ${spec.unit}` : ''}`];
-  });
-  return [condition.name, ...said.map((line) => `  ${line}`)];
+  return condition ? [condition.name, ...answersInWords(answer).map((line) => `  ${line}`)] : [];
 }
 
 const NOTHING_IN_THE_WAY = 'Nothing that was told stands in the way. We plan within the bounds below, and would like your word on them.';

@@ -56,13 +56,13 @@ const PASSED = 0.8;
 export function levelAt(tasks: readonly TrainingTask[], progress: readonly TaskProgress[]): TrainingLevel {
   const right = new Set(progress.filter(({ last }) => last === 'right').map(({ task }) => task));
   const isPassed = (level: TrainingLevel) => {
-    const own = tasks.filter((task) => task.level === level);
+    const own = tasks.filter((task) => task.level === level && !task.isSet);
     return own.filter(({ id }) => right.has(id)).length >= PASSED * own.length;
   };
   return LEVELS.find((level) => !isPassed(level)) ?? LEVELS.at(-1)!;
 }
 
-/** What comes next: what is due longest, else a new task of the level; `null` where all has been done and nothing is due. */
+/** What comes next: what is due longest, else a new task that was set, else one of the level; `null` where all has been done and nothing is due. */
 export function nextTask(tasks: readonly TrainingTask[], progress: readonly TaskProgress[], now: string): TrainingTask | null {
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const due = progress.filter((one) => one.due <= now && byId.has(one.task)).sort((a, b) => (a.due < b.due ? -1 : 1))[0];
@@ -70,5 +70,5 @@ export function nextTask(tasks: readonly TrainingTask[], progress: readonly Task
   const seen = new Set(progress.map(({ task }) => task));
   const level = levelAt(tasks, progress);
   const unseen = tasks.filter(({ id }) => !seen.has(id));
-  return unseen.find((task) => task.level === level) ?? unseen[0] ?? null;
+  return unseen.find(({ isSet }) => isSet) ?? unseen.find((task) => task.level === level) ?? unseen[0] ?? null;
 }

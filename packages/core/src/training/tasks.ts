@@ -1,6 +1,5 @@
 import { library } from '../asanas/all.js';
 import type { Asana } from '../asanas/library.js';
-import { readCondition } from '../conditions/check-answers.js';
 import type { NotesReader } from '../notes/read-notes.js';
 import { anybody } from '../participants/participant.js';
 import { adapt } from '../planning/adapt.js';
@@ -18,11 +17,16 @@ export interface TrainingTask {
   readonly client: TrainingClient;
   /** The step as a teacher wrote it. */
   readonly text: string;
+  /** Set by a supervisor, so that it comes before the others. */
+  readonly isSet: boolean;
 }
 
-export const TRAINING_TASKS: readonly TrainingTask[] = TRAINING_CLIENTS.flatMap((client) =>
-  client.steps.map((text, place) => ({ id: `${client.id}/${place}`, level: client.level, client, text })),
-);
+/** A task of each step that somebody would like to do. */
+export function tasksOf(client: TrainingClient, isSet = false): TrainingTask[] {
+  return client.steps.map((text, place) => ({ id: `${client.id}/${place}`, level: client.level, client, text, isSet }));
+}
+
+export const TRAINING_TASKS: readonly TrainingTask[] = TRAINING_CLIENTS.flatMap((client) => tasksOf(client));
 
 /** What is right about a task, worked out as for anybody who comes to class. */
 export interface TrainingSolution {
@@ -31,6 +35,11 @@ export interface TrainingSolution {
   readonly dose: string;
   readonly side: Step['side'];
   readonly step: StepJson;
+}
+
+/** Whether a text names just one step, as a task has to. */
+export function isSingleStep(read: NotesReader, text: string): boolean {
+  return read(text).sequence?.steps.length === 1;
 }
 
 function taskSequence(read: NotesReader, { text }: TrainingTask): Sequence {
@@ -43,8 +52,7 @@ function taskSequence(read: NotesReader, { text }: TrainingTask): Sequence {
 export function solveTask(solver: BodySolver, read: NotesReader, task: TrainingTask, today: string): TrainingSolution {
   const sequence = taskSequence(read, task);
   const [step] = sequence.steps;
-  const conditions = task.client.conditions.map((text) => readCondition(text).answer);
-  const plan = adapt(solver, sequence, { ...anybody(task.client.id), conditions }, { today });
+  const plan = adapt(solver, sequence, { ...anybody(task.client.id), conditions: task.client.conditions }, { today });
   const [person] = adaptationJson(sequence, [plan]).participants;
   return {
     asana: library.get(step!.asana),

@@ -10,6 +10,7 @@ import { up as classLogs } from './migrations/006-class-logs.js';
 import { up as training } from './migrations/007-training.js';
 import { up as readings } from './migrations/008-readings.js';
 import { up as preferences } from './migrations/009-preferences.js';
+import { up as trainingCases } from './migrations/010-training-cases.js';
 
 /** All migrations in their order. They are code that ships with the server, so none can be missing. */
 const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: UnbrokenTables) => Promise<void> }[] = [
@@ -22,6 +23,7 @@ const MIGRATIONS: readonly { readonly name: string; readonly up: (tables: Unbrok
   { name: '007-training', up: training },
   { name: '008-readings', up: readings },
   { name: '009-preferences', up: preferences },
+  { name: '010-training-cases', up: trainingCases },
 ];
 
 /**

@@ -1,5 +1,5 @@
-import { TrainingBody, type Teacher } from '@lotus-steady/requests';
-import { Body, Controller, Get, Post } from '@nestjs/common';
+import { ForgottenCaseBody, TrainingBody, TrainingCasesBody, type Teacher } from '@lotus-steady/requests';
+import { Body, Controller, Get, HttpCode, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { TrainingService } from './training.service.js';
@@ -17,5 +17,21 @@ export class TrainingController {
   @Post()
   answer(@CurrentTeacher() { id }: Teacher, @Body() body: TrainingBody) {
     return this.training.answer(id, body);
+  }
+
+  @Get('cases')
+  cases(@CurrentTeacher() { id }: Teacher) {
+    return this.training.cases(id);
+  }
+
+  @Post('cases')
+  addCases(@CurrentTeacher() { id }: Teacher, @Body() { cases }: TrainingCasesBody) {
+    return this.training.addCases(id, cases);
+  }
+
+  @Post('cases/forget')
+  @HttpCode(200)
+  forgetCase(@CurrentTeacher() { id }: Teacher, @Body() body: ForgottenCaseBody) {
+    return this.training.forgetCase(id, body.id);
   }
 }

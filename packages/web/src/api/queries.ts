@@ -1,3 +1,4 @@
+import type { TrainingClient } from '@lotus-steady/core/training';
 import type { ReadingLine, StudioWord } from '@lotus-steady/core';
 import { infiniteQueryOptions, queryOptions, skipToken } from '@tanstack/react-query';
 import { ApiError, request } from './client.js';
@@ -35,6 +36,10 @@ export const trailQuery = infiniteQueryOptions({
 export const trainingProgressQuery = queryOptions({
   queryKey: ['training'],
   queryFn: () => request<TrainingProgress[]>('GET', 'training'),
+});
+export const trainingCasesQuery = queryOptions({
+  queryKey: ['training-cases'],
+  queryFn: () => request<TrainingClient[]>('GET', 'training/cases'),
 });
 export const wordsQuery = queryOptions({ queryKey: ['words'], queryFn: () => request<StudioWord[]>('GET', 'words') });
 export const peopleQuery = queryOptions({ queryKey: ['people'], queryFn: () => request<PersonSummary[]>('GET', 'people') });

@@ -6,7 +6,7 @@ import {
 import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
 import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
-import type { TaskProgress } from '@lotus-steady/core/training';
+import type { TaskProgress, TrainingClient } from '@lotus-steady/core/training';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
 import { FigureCache, smallFigure, type Pair } from './figure-cache.js';
@@ -206,17 +206,35 @@ const core = {
   },
 
   /** What somebody who learns to judge is asked next, worked out; `null` where nothing is left to ask now. */
-  async training(progress: readonly TaskProgress[], now: string, today: string): Promise<TrainingCase | null> {
-    const { levelAt, nextTask, optionsOf, solveTask, TRAINING_TASKS } = await import('@lotus-steady/core/training');
-    const task = nextTask(TRAINING_TASKS, progress, now);
+  async training(
+    own: readonly TrainingClient[],
+    progress: readonly TaskProgress[],
+    now: string,
+    today: string,
+  ): Promise<TrainingCase | null> {
+    const { isSingleStep, levelAt, nextTask, optionsOf, solveTask, tasksOf, TRAINING_TASKS } = await import('@lotus-steady/core/training');
+    let tasks = [...own.flatMap((client) => tasksOf(client, true)), ...TRAINING_TASKS];
+    let task = nextTask(tasks, progress, now);
+    // What names no step of this library can't be asked.
+    while (task?.isSet && !isSingleStep(reader, task.text)) {
+      const { id } = task;
+      tasks = tasks.filter((one) => one.id !== id);
+      task = nextTask(tasks, progress, now);
+    }
     if (!task) return null;
     const { asana, variation, dose, side, step } = await store.around([anySolver], () => solveTask(anySolver, reader, task, today));
     const { name, about } = task.client;
     return {
-      task: task.id, level: levelAt(TRAINING_TASKS, progress), of: TRAINING_TASKS.length, client: { name, about }, asana: asana.name, dose, side, step,
+      task: task.id, level: levelAt(tasks, progress), of: tasks.length, client: { name, about }, asana: asana.name, dose, side, step,
       picture: pictures.promise(anySolver, anySolver.form(asana.id, variation), side),
       options: optionsOf(task, step),
     }; // prettier-ignore
+  },
+
+  /** Those of some lines that name no single step of the library. */
+  async unclearSteps(texts: readonly string[]): Promise<string[]> {
+    const { isSingleStep } = await import('@lotus-steady/core/training');
+    return texts.filter((text) => !isSingleStep(reader, text));
   },
 
   /** How a text would go for people who practise together: minutes, and for each how many steps change or are left out. */

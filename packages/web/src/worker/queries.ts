@@ -2,7 +2,7 @@ import type { Answered, BodyAnswers, BuildAsked, Participant } from '@lotus-stea
 import type { Beat, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
 import type { LessonAsked } from '@lotus-steady/core/lessons';
-import type { TaskProgress } from '@lotus-steady/core/training';
+import type { TaskProgress, TrainingClient } from '@lotus-steady/core/training';
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
@@ -102,10 +102,15 @@ export const lessonQuery = (asked: LessonAsked | null) =>
   queryOptions({ queryKey: ['lesson', asked], queryFn: asked === null ? skipToken : () => core.lesson(asked), staleTime: Infinity });
 
 /** The next task of somebody who learns to judge; `answered` counts their answers, so that each brings the next one. */
-export const trainingQuery = (progress: readonly TaskProgress[] | undefined, answered: number, day: string) =>
+export const trainingQuery = (
+  own: readonly TrainingClient[] | undefined,
+  progress: readonly TaskProgress[] | undefined,
+  answered: number,
+  day: string,
+) =>
   queryOptions({
-    queryKey: ['training', 'case', answered, day],
-    queryFn: progress === undefined ? skipToken : () => core.training(progress, new Date().toISOString(), day),
+    queryKey: ['training', 'case', own?.map(({ id }) => id), answered, day],
+    queryFn: own === undefined || progress === undefined ? skipToken : () => core.training(own, progress, new Date().toISOString(), day),
     staleTime: Infinity,
     gcTime: 60_000,
   });

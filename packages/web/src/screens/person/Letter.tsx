@@ -1,4 +1,4 @@
-import { findCondition, type ConditionAnswer, type LetterFinding } from '@lotus-steady/core';
+import { answersInWords, type ConditionAnswer } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useRef, useState } from 'react';
 import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
@@ -14,18 +14,6 @@ export function answersWith(conditions: readonly ConditionAnswer[], taken: reado
   const byId = new Map(conditions.map((one) => [one.id, one]));
   for (const answer of taken) byId.set(answer.id, { ...byId.get(answer.id), ...answer });
   return [...byId.values()];
-}
-
-/** The numbers of a finding, each with its question. */
-function numbersOf({ answer: { id, ...values } }: LetterFinding): string {
-  const parameters = findCondition(id)?.parameters ?? {};
-  return Object.entries(values)
-    .map(([name, value]) => {
-      const spec = parameters[name];
-      const unit = spec?.kind === 'number' ? ` ${spec.unit}` : '';
-      return `${spec?.ask ?? name}: ${String(value)}${unit}`;
-    })
-    .join('; ');
 }
 
 interface Props {
@@ -115,7 +103,7 @@ export function Letter({ conditions, onTake }: Props) {
                     <span>
                       <strong>{findConditionName(one.answer.id)}</strong>
                       {conditions.some(({ id }) => id === one.answer.id) && ' (here already)'}
-                      {numbersOf(one) !== '' && <span className="block text-sm">{numbersOf(one)}</span>}
+                      <span className="block text-sm">{answersInWords(one.answer).join('; ')}</span>
                     </span>
                   </label>
                   {one.quotes.map((quote) => (

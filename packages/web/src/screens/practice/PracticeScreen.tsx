@@ -4,9 +4,10 @@ import type { TrainingProgress } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { parseISO } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
-import { trainingProgressQuery } from '../../api/queries.js';
+import { trainingCasesQuery, trainingProgressQuery } from '../../api/queries.js';
 import { useToday } from '../../clock.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
@@ -145,14 +146,15 @@ export function PracticeScreen() {
   const [asked, setAsked] = useState<readonly TrainingProgress[]>();
   const [round, setRound] = useState(0);
   const at = asked ?? progress.data;
-  const next = useQuery(trainingQuery(at, at ? answersOf(at) : 0, today));
+  const own = useQuery({ ...trainingCasesQuery, staleTime: Infinity });
+  const next = useQuery(trainingQuery(own.data, at, at ? answersOf(at) : 0, today));
   const save = useMutation({
     mutationFn: (body: { readonly task: string; readonly mark: TrainingMark }) => request<TrainingProgress>('POST', 'training', body),
     onMutate: () => setAsked(progress.data),
     onSuccess: (kept) =>
       queries.setQueryData(trainingProgressQuery.queryKey, (all = []) => [...all.filter(({ task }) => task !== kept.task), kept]),
   });
-  const failed = [progress, next].find(hasFailed);
+  const failed = [progress, own, next].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!progress.data || next.data === undefined) return <Loading what="Looking for someone" />;
   const counts = countsOf(progress.data);
@@ -164,7 +166,10 @@ export function PracticeScreen() {
       <p className="mb-4 text-soft">
         Everybody here is invented. {progress.data.length} of {next.data?.of ?? progress.data.length} tasks seen · {counts.right} right,{' '}
         {counts.half} half right, {counts.missed} missed, {counts['false-alarm']} too careful
-        {next.data && ` · level ${next.data.level} of 3`}
+        {next.data && ` · level ${next.data.level} of 3`} ·{' '}
+        <Link to="/practice/cases" className="underline">
+          set and review tasks
+        </Link>
       </p>
       {save.error && (
         <p role="alert" className="mb-3 text-accent">

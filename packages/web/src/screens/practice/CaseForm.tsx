@@ -1,0 +1,166 @@
+import { answersInWords, readLetter, type ConditionAnswer } from '@lotus-steady/core';
+import { aboutAnswers, changedAnswers, checkCase, LEVELS, type TrainingCaseText, type TrainingLevel } from '@lotus-steady/core/training';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { peopleQuery, personQuery } from '../../api/queries.js';
+import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { findConditionName } from '../../parts/condition-name.js';
+import { explain } from '../../parts/Failure.js';
+import { SelectField } from '../../parts/SelectField.js';
+import { core } from '../../worker/core.js';
+
+interface Draft {
+  readonly name: string;
+  readonly about: string;
+  readonly level: TrainingLevel;
+  readonly conditions: readonly ConditionAnswer[];
+  /** As they are written, a line each. */
+  readonly steps: string;
+}
+const EMPTY: Draft = { name: '', about: '', level: 1, conditions: [], steps: '' };
+const MOST_ABOUT = 600;
+
+function linesOf(steps: string): string[] {
+  return steps
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+}
+
+interface Props {
+  readonly isSaving: boolean;
+  readonly onSave: (written: TrainingCaseText, onSaved: () => void) => void;
+}
+
+/** Writes a case: from nothing, or from somebody's conditions with other numbers, another name and none of their words. */
+export function CaseForm({ isSaving, onSave }: Props) {
+  const people = useQuery(peopleQuery);
+  const queries = useQueryClient();
+  const [draft, setDraft] = useState(EMPTY);
+  const [problems, setProblems] = useState<readonly string[]>([]);
+  const set = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
+  const borrow = useMutation({
+    mutationFn: (id: number) => queries.fetchQuery(personQuery(id)),
+    onSuccess: ({ conditions: told }) => {
+      const conditions = told.map((answer) => changedAnswers(answer, Math.random));
+      set({ conditions, about: aboutAnswers(conditions).slice(0, MOST_ABOUT) });
+    },
+  });
+  const save = useMutation({
+    mutationFn: async () => {
+      const written: TrainingCaseText = { ...draft, name: draft.name.trim(), about: draft.about.trim(), steps: linesOf(draft.steps) };
+      const unclear = await core.unclearSteps(written.steps);
+      const found = [
+        ...checkCase(written).map(({ message }) => message),
+        ...unclear.map((text) => `“${text}” names no single step of the library`),
+      ];
+      setProblems(found);
+      if (found.length === 0) onSave(written, () => setDraft(EMPTY));
+    },
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    save.mutate();
+  };
+  const heard = readLetter(draft.about).found.filter(({ answer }) => !draft.conditions.some(({ id }) => id === answer.id));
+  return (
+    <form className="mt-6 space-y-4" onSubmit={submit} aria-labelledby="write-case">
+      <h2 id="write-case" className="text-lg">
+        Write a case
+      </h2>
+      {(people.data?.length ?? 0) > 0 && (
+        <SelectField
+          label="Take the conditions of someone here, with other numbers"
+          value=""
+          onChange={(id) => id !== '' && borrow.mutate(Number(id))}
+        >
+          <option value="">nobody</option>
+          {people.data!.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+      )}
+      {borrow.isError && <p className="text-sm text-accent">{explain(borrow.error)}</p>}
+      <div className="grid gap-4 sm:grid-cols-[1fr_8rem]">
+        <label className="block text-sm font-semibold">
+          Invented name
+          <input
+            className={`${INPUT} mt-1 font-normal`}
+            value={draft.name}
+            maxLength={80}
+            autoComplete="off"
+            onChange={({ target }) => set({ name: target.value })}
+          />
+        </label>
+        <SelectField label="Level" value={String(draft.level)} onChange={(level) => set({ level: Number(level) as TrainingLevel })}>
+          {LEVELS.map((level) => (
+            <option key={level} value={level}>
+              {level}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <label className="block text-sm font-semibold">
+        What they say of themselves
+        <textarea
+          className={`${INPUT} mt-1 font-normal`}
+          rows={3}
+          maxLength={MOST_ABOUT}
+          placeholder="30 weeks pregnant with one child, blood pressure 112/70"
+          value={draft.about}
+          onChange={({ target }) => set({ about: target.value })}
+        />
+      </label>
+      <div>
+        <p className="text-sm font-semibold">Judged by</p>
+        {draft.conditions.length === 0 && <p className="text-sm text-soft">Nothing yet: add what is heard in the words above.</p>}
+        <ul className="space-y-1">
+          {draft.conditions.map((answer) => (
+            <li key={answer.id} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-ink pl-3 text-sm">
+              <strong>{findConditionName(answer.id)}</strong>
+              <span>{answersInWords(answer).join('; ')}</span>
+              <button
+                type="button"
+                className="underline"
+                aria-label={`Not ${findConditionName(answer.id)}`}
+                onClick={() => set({ conditions: draft.conditions.filter(({ id }) => id !== answer.id) })}
+              >
+                take out
+              </button>
+            </li>
+          ))}
+        </ul>
+        <div className="mt-2 flex flex-wrap gap-2">
+          {heard.map(({ answer }) => (
+            <button key={answer.id} type="button" className={PLAIN} onClick={() => set({ conditions: [...draft.conditions, answer] })}>
+              Add {findConditionName(answer.id)}
+              {answersInWords(answer).length > 0 && ` (${answersInWords(answer).join('; ')})`}
+            </button>
+          ))}
+        </div>
+      </div>
+      <label className="block text-sm font-semibold">
+        Steps to judge, a line each
+        <textarea
+          className={`${INPUT} mt-1 font-normal`}
+          rows={5}
+          placeholder={'Cobra, 4 breaths\nFinal rest, 6 min'}
+          value={draft.steps}
+          onChange={({ target }) => set({ steps: target.value })}
+        />
+      </label>
+      {problems.length > 0 && (
+        <ul role="alert" className="list-disc rounded border border-accent bg-sheet p-3 pl-8 text-sm">
+          {problems.map((one) => (
+            <li key={one}>{one}</li>
+          ))}
+        </ul>
+      )}
+      <button type="submit" className={PRIMARY} disabled={isSaving || save.isPending}>
+        Keep this case
+      </button>
+    </form>
+  );
+}
