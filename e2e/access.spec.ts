@@ -29,6 +29,7 @@ for (const theme of ['light', 'dark'] as const)
         ['/sequences/2/for/3/schools', 'Two schools side by side'],
         ['/people/import', 'Add people from a file'],
         ['/practice', 'Practise judging'],
+        ['/practice/cases', 'Set and review tasks'],
         ['/asanas?q=warrior&for=1', 'Asanas'],
         ['/asanas/trikonasana?for=1', 'Triangle'],
         ['/asanas/surya-namaskara-classic', 'Sun salutation'],

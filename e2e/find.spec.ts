@@ -58,3 +58,34 @@ test('judging is practised on invented people: a miss is told with its reason an
   await page.reload();
   await expect(page.getByText(/2 of \d+ tasks seen · 0 right, \d half right, 1 missed/)).toBeVisible({ timeout: 30_000 });
 });
+
+test('a case is written from somebody’s conditions, comes first in practice, and its results are reviewed', async ({ page }, testInfo) => {
+  await page.goto('/practice/cases');
+  await page.getByLabel(/Take the conditions of someone here/).selectOption({ label: 'Isolde Carran' });
+  const about = page.getByLabel('What they say of themselves');
+  await expect(about).toHaveValue(/Seniors/, { timeout: 30_000 });
+  await page.getByLabel('Invented name').fill('Ylva Brandt');
+  await page.getByLabel('Steps to judge, a line each').fill('Headstand, 1 min\nflibber the wug');
+  await page.getByRole('button', { name: 'Keep this case' }).click();
+  await expect(page.getByRole('alert')).toContainText('“flibber the wug” names no single step');
+  await page.getByLabel('Steps to judge, a line each').fill('Headstand, 1 min');
+  await page.getByRole('button', { name: 'Keep this case' }).click();
+  await expect(page.getByRole('button', { name: 'Remove the case Ylva Brandt' })).toBeVisible();
+  await page.getByRole('link', { name: 'practice', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Ylva Brandt' })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { name: 'Missed: it can’t stay.' })).toBeFocused();
+  await page.getByRole('link', { name: 'set and review tasks' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Hand over my results' }).click();
+  const file = testInfo.outputPath('results.json');
+  await (await download).saveAs(file);
+  await page.getByLabel('Look at somebody’s results: file').setInputFiles(file);
+  await expect(page.getByRole('region', { name: 'Their answers' })).toContainText('Ylva Brandt');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Remove the case Ylva Brandt' }).click();
+  await expect(page.getByText('No case is here yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Remove the case Ylva Brandt' })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the case Ylva Brandt' }).click();
+});

@@ -180,3 +180,20 @@ test('people of a file are shown first, added together, and removed again in one
   await expect(page.getByRole('link', { name: /Isolde Carran/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /Runa Velt/ })).toHaveCount(0);
 });
+
+test('a letter proposes what it names, and only what is ticked is taken', async ({ page }) => {
+  await page.goto('/people/new?part=conditions');
+  await page.getByText('From a letter or report').click();
+  await page
+    .getByLabel(/Paste its text/)
+    .fill('Osteoporosis, T-score of -2.8 at the spine. Hypertension, 150/92. No history of glaucoma. Her mother had a stroke.');
+  const proposed = page.getByRole('group', { name: 'Tick what is so' });
+  await expect(proposed.getByRole('checkbox')).toHaveCount(2);
+  await expect(page.getByText(/Glaucoma.*, denied/)).toBeVisible();
+  await expect(page.getByText(/Stroke.*told of the family/)).toBeVisible();
+  await expectAccessible(page);
+  await proposed.getByRole('checkbox', { name: /Osteoporosis/ }).check();
+  await page.getByRole('button', { name: 'Take in what is ticked' }).click();
+  await expect(page.getByLabel(/^Lowest T-score/)).toHaveValue('-2.8');
+  await expect(page.getByLabel(/^Upper number/)).toHaveCount(0);
+});

@@ -1,4 +1,5 @@
 import { findCondition } from './all.js';
+import { counted } from '../counted.js';
 import type { ConditionAnswer } from './condition.js';
 import { AS_OF } from './over-time.js';
 
@@ -9,6 +10,8 @@ export function answersInWords(answer: ConditionAnswer): string[] {
     const spec = parameters[name];
     if (!spec || value === undefined || name === AS_OF) return [];
     const text = value === true ? 'yes' : value === false ? 'no' : Array.isArray(value) ? value.join(', ') : String(value);
-    return [`${spec.ask.replace(/[?:]$/, '')}: ${text}${spec.kind === 'number' ? ` ${spec.unit}` : ''}`];
+    if (spec.kind === 'number' && spec.unit === '0-10') return [`${spec.ask.replace(/[?:]$/, '')}: ${text} of 10`];
+    const said = spec.kind === 'number' && spec.unit === 'week' ? counted(Number(value), 'week') : `${text}${spec.kind === 'number' ? ` ${spec.unit}` : ''}`;
+    return [`${spec.ask.replace(/[?:]$/, '')}: ${said}`];
   });
 }

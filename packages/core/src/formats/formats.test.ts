@@ -28,6 +28,8 @@ const sequence = understood(
 const participants = [anybody('a'), { ...anybody('b'), conditions: [readCondition('glaucoma severity=early').answer] }];
 const plan = adaptClass(participants.map((participant) => ({ solver, participant })), sequence); // prettier-ignore
 const answer = classJson(sequence, plan);
+const [barred] = [{ ...anybody('c'), conditions: [readCondition('hypertension systolic=185 diastolic=112').answer] }];
+const barredPlan = adaptClass([{ solver, participant: barred! }], sequence);
 
 const schema = (name: string) => JSON.parse(readFileSync(join(__dirname, `../../../../docs/schemas/${name}.json`), 'utf8')) as object;
 const fits = (name: string, value: unknown) => {
@@ -113,6 +115,39 @@ describe('FHIR', () => {
     expect(messages.filter(({ severity }) => severity === 'error')).toEqual([]);
     expect(valid).toBe(true);
     expect(bundle.entry.map(({ resource }) => resource.resourceType)).toEqual(['Patient', 'CarePlan', 'Patient', 'Condition', 'CarePlan']);
+  });
+
+  test('who may not practise yet comes with what was measured, the request and the note', () => {
+    const { entry } = fhirBundle([barred!], classJson(sequence, barredPlan).participants, 'Slow', '2026-11-28');
+    const { valid, messages } = new Fhir().validate({ resourceType: 'Bundle', type: 'collection', entry });
+    expect(messages.filter(({ severity }) => severity === 'error')).toEqual([]);
+    expect(valid).toBe(true);
+    const of = (type: string) => entry.map(({ resource }) => resource as Record<string, any>).filter(({ resourceType }) => resourceType === type); // prettier-ignore
+    // 85354-9 with 8480-6 and 8462-4: blood pressure panel, systolic, diastolic (LOINC, value from memory).
+    expect(of('Observation')).toMatchObject([{ code: { coding: [{ code: '85354-9' }] }, component: [{ valueQuantity: { value: 185 } }, { valueQuantity: { value: 112 } }] }]); // prettier-ignore
+    expect(of('ServiceRequest')).toMatchObject([{ intent: 'proposal', reasonReference: [{ reference: 'Condition/c-c1' }] }]);
+    const [note] = of('DocumentReference');
+    expect(Buffer.from(note!['content'][0].attachment.data as string, 'base64').toString('utf8')).toMatch(
+      /What was told\n- High blood pressure/,
+    );
+    expect(peopleOfFhir({ resourceType: 'Bundle', entry }).found).toMatchObject([
+      { conditions: [{ id: 'hypertension', systolic: 185, diastolic: 112 }] },
+    ]);
+  });
+
+  test('codes that a condition came with are passed on in the note, and an age is worked out', () => {
+    const coding = [{ system: 'http://hl7.org/fhir/sid/icd-10', code: 'H40.1' }, { system: 'http://snomed.info/sct', code: '77075001' }]; // prettier-ignore
+    const { found } = peopleOfFhir(
+      {
+        resourceType: 'Bundle',
+        entry: [
+          { resource: { resourceType: 'Patient', id: 'p', name: [{ text: 'Cleo Ward' }], birthDate: '1950-12-01' } },
+          { resource: { resourceType: 'Condition', subject: { reference: 'Patient/p' }, code: { text: 'Glaucoma', coding } } },
+        ],
+      },
+      '2026-11-28',
+    );
+    expect(found).toMatchObject([{ age: 75, note: 'Glaucoma (ICD-10 H40.1, SNOMED 77075001)', conditions: [{ id: 'glaucoma' }] }]);
   });
 
   test('is read again; what is not known here is asked about, never guessed', () => {

@@ -15,7 +15,7 @@ test('the note says what was told, why it is asked, and what the practice keeps 
   expect(note[0]!.lines).toEqual(
     expect.arrayContaining([
       'Hip replacement',
-      '  Weeks since the operation: 4 week',
+      '  Weeks since the operation: 4 weeks',
       '  Operated again, ever out of joint, fused spine, or a nerve-muscle disease: no',
     ]),
   );

@@ -26,12 +26,11 @@ function changedNumber(
   answer: ConditionAnswer,
   name: string,
   { from, to }: ParameterSpec & { kind: 'number' },
-  random: () => number,
+  first: number,
 ): number | null {
   const value = answer[name] as number;
   const places = /\.(\d+)/.exec(String(value))?.[1]?.length ?? 0;
   const least = 10 ** -places;
-  const first = Math.floor(random() * CHANGES.length);
   for (const share of [...CHANGES.slice(first), ...CHANGES.slice(0, first)]) {
     const near = Number((value + Math.sign(share) * Math.max(least, Math.abs(value * share))).toFixed(places));
     if (near >= from && near <= to && stagesOf({ ...answer, [name]: near }) === stagesOf(answer)) return near;
@@ -46,10 +45,12 @@ function changedNumber(
 export function changedAnswers(answer: ConditionAnswer, random: () => number): ConditionAnswer {
   const parameters = findCondition(answer.id)?.parameters ?? {};
   const changed: Record<string, ConditionAnswer[string]> = { ...answer };
+  // All alike, so that an upper and a lower number still belong together.
+  const first = Math.floor(random() * CHANGES.length);
   for (const name of Object.keys(answer)) {
     const spec = parameters[name];
     if (spec?.kind === 'number') {
-      const near = changedNumber({ ...changed, id: answer.id }, name, spec, random);
+      const near = changedNumber({ ...changed, id: answer.id }, name, spec, first);
       if (near === null) delete changed[name];
       else changed[name] = near;
     } else if (!spec && name !== 'id' && name !== 'flags') {

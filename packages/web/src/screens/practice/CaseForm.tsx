@@ -62,7 +62,9 @@ export function CaseForm({ isSaving, onSave }: Props) {
     event.preventDefault();
     save.mutate();
   };
-  const heard = readLetter(draft.about).found.filter(({ answer }) => !draft.conditions.some(({ id }) => id === answer.id));
+  // What was made of the conditions says nothing new.
+  const isMade = draft.conditions.length > 0 && draft.about === aboutAnswers(draft.conditions).slice(0, MOST_ABOUT);
+  const heard = isMade ? [] : readLetter(draft.about).found.filter(({ answer }) => !draft.conditions.some(({ id }) => id === answer.id));
   return (
     <form className="mt-6 space-y-4" onSubmit={submit} aria-labelledby="write-case">
       <h2 id="write-case" className="text-lg">
@@ -87,7 +89,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
         <label className="block text-sm font-semibold">
           Invented name
           <input
-            className={`${INPUT} mt-1 font-normal`}
+            className={`${INPUT} mt-1 text-base font-normal`}
             value={draft.name}
             maxLength={80}
             autoComplete="off"
@@ -105,7 +107,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
       <label className="block text-sm font-semibold">
         What they say of themselves
         <textarea
-          className={`${INPUT} mt-1 font-normal`}
+          className={`${INPUT} mt-1 text-base font-normal`}
           rows={3}
           maxLength={MOST_ABOUT}
           placeholder="30 weeks pregnant with one child, blood pressure 112/70"
@@ -144,7 +146,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
       <label className="block text-sm font-semibold">
         Steps to judge, a line each
         <textarea
-          className={`${INPUT} mt-1 font-normal`}
+          className={`${INPUT} mt-1 text-base font-normal`}
           rows={5}
           placeholder={'Cobra, 4 breaths\nFinal rest, 6 min'}
           value={draft.steps}
