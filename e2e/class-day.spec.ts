@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Locator } from '@playwright/test';
 import { expect, expectAccessible, test } from './fixtures.js';
 
@@ -86,6 +87,21 @@ test('a class lived through: at the door, taught, marked, logged with the networ
   await page.goto('/register');
   await expect(page.getByRole('table')).toContainText('Classical salutation');
   await expectAccessible(page);
+
+  // The log goes along as a file, and comes back where it is not here already.
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save all of them' }).click();
+  const file = await (await download).path();
+  const logs = JSON.parse(readFileSync(file, 'utf8')) as { classes: { day: string }[] };
+  logs.classes = logs.classes.map((one) => ({ ...one, day: '2026-01-08' }));
+  await page
+    .getByLabel('File with logs')
+    .setInputFiles({ name: 'logs.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(logs)) });
+  await page.getByRole('button', { name: /^Add \d+ class/ }).click();
+  await expect(page.getByRole('region', { name: 'Classes' })).toContainText('January');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Removed again.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Classes' })).not.toContainText('January');
 });
 
 test('running late, the rest is fitted by one tap; the room’s screens follow', async ({ page, context, browser }) => {

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, expectAccessible, test } from './fixtures.js';
 
 test('anything is found by a few letters, and the keys are shown', async ({ page }) => {
@@ -41,6 +42,18 @@ test('a class on paper: the sheet has every step, and the score prints all its c
   await page.getByLabel('with names').uncheck();
   await expect(page.getByRole('article')).not.toContainText('Bero Talman');
   await expectAccessible(page);
+  for (const [what, holds] of [
+    ['Chapters (WebVTT)', /^WEBVTT\n\n1\n00:00:00/],
+    ['Plans and requests (FHIR R4)', /"resourceType": "Bundle"/],
+    ['Sequence (JSON)', /lotus-steady\/sequence-1/],
+  ] as const) {
+    await page.getByRole('button', { name: 'Take along' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: what }).click();
+    const text = readFileSync(await (await download).path(), 'utf8');
+    expect(text).toMatch(holds);
+    expect(text).not.toContain('Bero Talman');
+  }
 });
 
 test('judging is practised on invented people: a miss is told with its reason and source, and counted', async ({ page }) => {

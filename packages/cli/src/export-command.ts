@@ -1,5 +1,5 @@
 import { bestFigures, describeDose, figureSvg, library, stepFigures, type Figure } from '@lotus-steady/core';
-import { beatsOf, cueScript, cuesVtt } from '@lotus-steady/core/cues';
+import { beatsOf, chaptersVtt, cueScript, cuesVtt } from '@lotus-steady/core/cues';
 import { classCalendar, classFile, fhirBundle, planCsv, sequenceFile } from '@lotus-steady/core/formats';
 import { homeFigures, homeHtml, homePractice } from '@lotus-steady/core/home';
 import { classSheet, type Sheet } from '@lotus-steady/core/sheets';
@@ -31,6 +31,7 @@ const WRITERS: Readonly<Record<string, (planned: Planned) => string>> = {
   json: ({ sequence }) => JSON.stringify(sequenceFile(sequence), null, 2),
   csv: ({ answer }) => planCsv(answer.participants),
   vtt: ({ answer }) => cuesVtt(cueScript(library, beatsOf(answer.participants))),
+  chapters: ({ answer }) => chaptersVtt(cueScript(library, beatsOf(answer.participants))),
   ics: ({ sequence, answer }) =>
     classCalendar({
       title: sequence.title || 'Yoga class',

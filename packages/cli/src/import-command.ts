@@ -1,5 +1,13 @@
 import { CONTRACT, library, readLetter, readParticipants, readSequenceJson } from '@lotus-steady/core';
-import { namesTwice, peopleOfCsv, peopleOfFhir, peopleOfVcards, type FileProblem } from '@lotus-steady/core/formats';
+import {
+  LOG_SCHEMA,
+  namesTwice,
+  peopleOfCsv,
+  peopleOfFhir,
+  peopleOfVcards,
+  readLogFile,
+  type FileProblem,
+} from '@lotus-steady/core/formats';
 import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { oneOf, type Options } from './options.js';
@@ -21,10 +29,11 @@ function formatOf(file: string, as: string | undefined): As {
 
 function fromJson(file: string): Imported {
   const raw = readJson(file);
-  const told = raw as { readonly resourceType?: unknown; readonly participants?: unknown } | null;
+  const told = raw as { readonly resourceType?: unknown; readonly participants?: unknown; readonly $schema?: unknown } | null;
   if (told?.resourceType === 'Bundle') return { kind: 'people', ...peopleOfFhir(raw) };
   const worded = (problems: readonly { field: string; message: string }[]) =>
     problems.map(({ field, message }) => ({ where: field, message }));
+  if (told?.$schema === LOG_SCHEMA) return { kind: 'log', ...readLogFile(JSON.stringify(raw)) };
   if (told?.participants !== undefined) {
     const { participants, problems } = readParticipants(raw);
     return { kind: 'class', found: participants, problems: worded(problems) };

@@ -32,7 +32,7 @@ export { FirstTeacherBody, NameBody, PasswordBody, SignInBody } from './sign-in.
 export { IsDay } from './is-day.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, CuesBody, HomeBody, HomeSheetQuery, LessonSheetQuery, PlanBody } from './plan.body.js';
-export { LogBody, LogPartBody, StepMarkBody, ToldBody } from './log.body.js';
+export { KeyedLogBody, LogBody, LogKeysBody, LogPartBody, LogsBody, MOST_LOGS, StepMarkBody, ToldBody } from './log.body.js';
 export { ClassBody } from './class.body.js';
 export { RoomBody, ShownBody } from './room.body.js';
 export { ForgottenCaseBody, TrainingBody, TrainingCaseBody, TrainingCasesBody, type TrainingProgress } from './training.body.js';

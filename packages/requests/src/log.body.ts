@@ -10,7 +10,7 @@ import {
 } from '@lotus-steady/core';
 import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize, ArrayUnique, IsArray, IsBoolean, IsIn, IsInt, IsISO8601, IsOptional, IsString, Length, Max, MaxLength, Min, ValidateIf, ValidateNested,
+  ArrayMaxSize, ArrayMinSize, ArrayUnique, IsArray, IsBoolean, IsIn, IsInt, IsISO8601, IsOptional, IsString, Length, Matches, Max, MaxLength, Min, ValidateIf, ValidateNested,
 } from 'class-validator'; // prettier-ignore
 import { IsDay } from './is-day.js';
 
@@ -140,4 +140,33 @@ export class LogBody {
   @ValidateNested({ each: true })
   @Type(() => LogPartBody)
   people: LogPartBody[];
+}
+
+/** A log of a file, under the name that its class goes by here. */
+export class KeyedLogBody extends LogBody {
+  @IsString()
+  @Matches(/^file\.[\d,]{1,150}\.\d{4}-\d{2}-\d{2}$/, { message: 'A log of a file is named by its people and its day' })
+  key: string;
+}
+
+/** So many logs come in one file at the most. */
+export const MOST_LOGS = 200;
+
+/** Logs of a file, added together or not at all. */
+export class LogsBody {
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Choose a class to add' })
+  @ArrayMaxSize(MOST_LOGS, { message: `At most ${MOST_LOGS} classes are added at once` })
+  @ValidateNested({ each: true })
+  @Type(() => KeyedLogBody)
+  logs: KeyedLogBody[];
+}
+
+/** Logs that were added together, to be removed again. */
+export class LogKeysBody {
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(MOST_LOGS)
+  @IsString({ each: true })
+  keys: string[];
 }

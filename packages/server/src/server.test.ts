@@ -253,7 +253,9 @@ describe('practice in judging', () => {
       steps: ['Plow, 1 min', 'Cat-cow, 6x'],
     };
     const cases = (path: string, body: object) => api().post(`/api/training/cases${path}`).set('Cookie', cookie).send(body);
-    const { body: refused } = await cases('', { cases: [plain, { ...plain, conditions: [{ id: 'osteoporosis', tScore: 40 }] }] }).expect(422);
+    const { body: refused } = await cases('', { cases: [plain, { ...plain, conditions: [{ id: 'osteoporosis', tScore: 40 }] }] }).expect(
+      422,
+    );
     expect(JSON.stringify(refused)).toMatch(/cases\[1\]\.osteoporosis\.tScore/);
     const [kept] = (await cases('', { cases: [plain] }).expect(201)).body as { id: string }[];
     expect(kept).toEqual({ ...plain, id: kept!.id });
@@ -606,6 +608,29 @@ describe('logs', () => {
   ])('%j is refused', async (more, told) => {
     const { body } = await put('bad', log([part(1, more)])).expect(422);
     expect(JSON.stringify(body)).toMatch(told);
+  });
+
+  test('of a file come all or none, once, and go again while nobody changed them', async () => {
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, name: 'Brought' });
+    const post = (path: string, body: object) => api().post(`/api/logs/${path}`).set('Cookie', cookie).send(body);
+    const [first, second] = ['2026-05-04', '2026-05-11'].map((day) => ({
+      ...log([part(id, { harder: 'left' })], { day }),
+      key: `file.${id}.${day}`,
+    }));
+    const known = async () =>
+      (await api().get(`/api/people/${id}/history`).set('Cookie', cookie)).body as { day: string; harder: string }[];
+    const { body: refused } = await post('import', { logs: [first, { ...second, people: [part(999_999)] }] }).expect(422);
+    expect(JSON.stringify(refused)).toMatch(/logs\[1\].*not here/);
+    expect(await known()).toEqual([]);
+    const { body } = await post('import', { logs: [first, second] }).expect(201);
+    expect((await known()).map(({ day, harder }) => [day, harder])).toEqual([['2026-05-11', 'left'], ['2026-05-04', 'left']]); // prettier-ignore
+    expect(JSON.stringify((await post('import', { logs: [first] }).expect(422)).body)).toMatch(/here already/);
+    await put(first!.key, { ...log([part(id)], { day: '2026-05-04' }), version: 1 }).expect(200);
+    expect(JSON.stringify((await post('take-back', { keys: body.keys }).expect(409)).body)).toMatch(/Changed since: Slow, 2026-05-04/);
+    expect(await known()).toHaveLength(2);
+    await post('take-back', { keys: [second!.key] }).expect(204);
+    expect(await known()).toHaveLength(1);
+    await post('import', { logs: [{ ...first, key: '7.1,2.2026-06-01' }] }).expect(422);
   });
 
   test('of somebody else’s people nothing is told', async () => {

@@ -1,3 +1,4 @@
+import { WebVTTParser } from 'webvtt-parser';
 import { library } from '../asanas/all.js';
 import { adapt } from '../planning/adapt.js';
 import { adaptationJson } from '../planning/json.js';
@@ -9,7 +10,7 @@ import { understood, notesReader } from '../notes/read-notes.js';
 import { anybody, type Participant } from '../participants/participant.js';
 import { beatsOf, fittedTo } from './beats.js';
 import { cueScript, type Cue, type CueOptions } from './cue-script.js';
-import { cuesText, cuesVtt } from './cues-json.js';
+import { chaptersVtt, cuesText, cuesVtt } from './cues-json.js';
 import { formLines, withSide } from './form-lines.js';
 import { SPOKEN } from './lines/all.js';
 import { paceOf, secondsToSay } from './pace.js';
@@ -186,6 +187,17 @@ test('as text: minutes and seconds, with the hour where the class is longer than
   const at = (seconds: number): Cue => ({ ...cue!, kind: 'hold', at: seconds, seconds: 2, say: 'Stay.' });
   expect(cuesText([at(5), at(65)])).toBe('00:05  Stay.\n01:05  Stay.');
   expect(cuesText([at(5), at(3_725)])).toBe('00:00:05  Stay.\n01:02:05  Stay.');
+});
+
+test('cues and chapters are WebVTT to another reader, and the chapters follow each other without a gap', () => {
+  const cues = script('Mountain, 1 min\nTriangle, 30 s each side\nSavasana 5 min');
+  const read = (text: string) => new WebVTTParser().parse(text, 'metadata');
+  expect(read(cuesVtt(cues)).errors).toEqual([]);
+  const { cues: chapters, errors } = read(chaptersVtt(cues));
+  expect(errors).toEqual([]);
+  expect(chapters.length).toBe(cues.filter(({ kind }) => kind === 'name').length);
+  chapters.slice(1).forEach(({ startTime }, i) => expect(startTime).toBe(chapters[i]!.endTime));
+  expect(chapters[0]!.text).toBe(cues.find(({ kind }) => kind === 'name')!.say);
 });
 
 test('as WebVTT: a time that rounds up to a second is that second', () => {

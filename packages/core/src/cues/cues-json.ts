@@ -19,12 +19,25 @@ function clock(seconds: number, withMillis: boolean): string {
   return withMillis ? `${time}.${String(millis % 1000).padStart(3, '0')}` : time;
 }
 
+function escaped(text: string): string {
+  return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
+}
+
 /** A script as WebVTT: each line is a cue, named by its place. */
 export function cuesVtt(cues: readonly Cue[]): string {
-  const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
   const blocks = cues.map(
     ({ at, seconds, say }, i) => `${i + 1}\n${clock(at, true)} --> ${clock(Math.max(at + 0.1, at + seconds), true)}\n${escaped(say)}`,
   );
+  return `${['WEBVTT', ...blocks].join('\n\n')}\n`;
+}
+
+/** The steps of a script as chapters of WebVTT, each from its first line to the next one's; a side of its own is one too. */
+export function chaptersVtt(cues: readonly Cue[]): string {
+  const names = cues.filter(({ kind }) => kind === 'name');
+  const blocks = names.map(({ at, say }, i) => {
+    const end = names[i + 1]?.at ?? endOf(cues);
+    return `${i + 1}\n${clock(at, true)} --> ${clock(Math.max(at + 0.1, end), true)}\n${escaped(say)}`;
+  });
   return `${['WEBVTT', ...blocks].join('\n\n')}\n`;
 }
 

@@ -16,7 +16,8 @@ import { BodySolver } from '../solving/body-solver.js';
 import { classCalendar, homeCalendar } from './calendar.js';
 import { peopleOfCsv, planCsv } from './csv.js';
 import { fhirBundle, peopleOfFhir } from './fhir.js';
-import { classFile, sequenceFile } from './json-files.js';
+import { classFile, homeFile, sequenceFile } from './json-files.js';
+import { logFile, readLogFile, type LoggedClass } from './log-file.js';
 import { decodeText } from './decode.js';
 import { namesTwice, peopleOfFile } from './people-file.js';
 import { peopleOfVcards } from './vcard.js';
@@ -45,6 +46,31 @@ describe('JSON fits its published schema and is read again as it was', () => {
     expect(fits('sequence-1', { ...file, steps: [{}] })).not.toBeNull();
     const { sequence: again } = readSequenceJson(library, JSON.parse(JSON.stringify(file)));
     expect(sequenceFile(again!)).toEqual(file);
+  });
+
+  test('a practice for home', () => {
+    const practice = homePractice(plan.plans[0]!, participants[0]!, { minutes: 10, days: 3, today: '2026-11-30' });
+    expect(practice.steps.length).toBeGreaterThan(0);
+    expect(fits('home-1', homeFile(practice, 'At home'))).toBeNull();
+    expect(fits('home-1', { ...homeFile(practice, 'At home'), review: 'soon' })).not.toBeNull();
+  });
+
+  test('a log, by name; of a class with a mistake nothing is taken, and the mistake is named', () => {
+    const logged: LoggedClass = {
+      title: 'Backs', day: '2026-11-25', startedAt: '2026-11-25T08:30:00.000Z', endedAt: null, note: '', incident: '',
+      people: [{ name: 'Cleo Ward', present: true, before: { pain: 4 }, after: { pain: 2, ease: 7 }, felt: 'better', harder: 'left', note: 'slept well', marks: [{ asana: 'bird-dog', variation: 'plain', side: 'left', mark: 'stopped' }] }],
+    }; // prettier-ignore
+    const file = logFile([logged]);
+    expect(fits('log-1', file)).toBeNull();
+    expect(readLogFile(JSON.stringify(file))).toEqual({ found: [logged], problems: [] });
+    const [person] = logged.people;
+    const told = (part: object, of: object = {}) =>
+      readLogFile(JSON.stringify(logFile([{ ...logged, ...of, people: [{ ...person!, ...part }] }, logged])));
+    expect(told({ before: { pain: 11 } })).toMatchObject({ found: [logged], problems: [{ where: 'class 1' }] });
+    expect(told({ felt: 'great' }).problems).toHaveLength(1);
+    expect(told({}, { day: '2026-W48' }).problems[0]!.message).toMatch(/expected a day/);
+    expect(readLogFile('{"version":1}').problems[0]!.message).toMatch(/no log/);
+    expect(readLogFile('{').problems[0]!.message).toMatch(/no valid JSON/);
   });
 
   test('people', () => {

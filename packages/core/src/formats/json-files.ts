@@ -1,9 +1,11 @@
+import type { HomePractice } from '../home/home-practice.js';
 import type { Participant } from '../participants/participant.js';
 import type { Sequence } from '../sequence/sequence.js';
 
 /** Published in `docs/schemas/`. */
 export const SEQUENCE_SCHEMA = 'lotus-steady/sequence-1';
 export const CLASS_SCHEMA = 'lotus-steady/class-1';
+export const HOME_SCHEMA = 'lotus-steady/home-1';
 
 /** A sequence as data, as `readSequenceJson` takes it. */
 export function sequenceFile({ title, minutes, steps }: Sequence) {
@@ -19,4 +21,22 @@ export function sequenceFile({ title, minutes, steps }: Sequence) {
 /** People as data, as `readParticipants` takes them. */
 export function classFile(participants: readonly Participant[]) {
   return { $schema: CLASS_SCHEMA, version: 1, participants };
+}
+
+/** A practice for home as data: what stands on its sheet, and nothing of who does it. */
+export function homeFile({ minutes, times, days, steps, stopSigns, review }: HomePractice, title: string) {
+  return {
+    $schema: HOME_SCHEMA,
+    version: 1,
+    title,
+    minutes,
+    times,
+    days,
+    steps: steps.map(({ asana, variation, side, dose, seconds, setup, in: into, feel, stop, out }) => ({
+      asana, variation, side, dose, seconds, in: into, feel, stop, out,
+      setup: setup.map(({ prop, count, height, unit, place }) => ({ prop, count, height, unit, place })),
+    })), // prettier-ignore
+    stopSigns,
+    review,
+  };
 }

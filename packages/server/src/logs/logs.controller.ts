@@ -1,5 +1,5 @@
-import { LogBody, type Teacher } from '@lotus-steady/requests';
-import { BadRequestException, Body, Controller, Get, Param, Put, type PipeTransform } from '@nestjs/common';
+import { LogBody, LogKeysBody, LogsBody, type Teacher } from '@lotus-steady/requests';
+import { BadRequestException, Body, Controller, Get, HttpCode, Param, Post, Put, type PipeTransform } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentTeacher } from '../auth/session.guard.js';
 import { IdPipe } from '../guards/id.pipe.js';
@@ -31,6 +31,17 @@ export class LogsController {
   @Put('logs/:key')
   keep(@CurrentTeacher() { id }: Teacher, @Param('key', new KeyPipe()) key: string, @Body() body: LogBody) {
     return this.logs.keep(id, key, body);
+  }
+
+  @Post('logs/import')
+  bring(@CurrentTeacher() { id }: Teacher, @Body() { logs }: LogsBody) {
+    return this.logs.bring(id, logs);
+  }
+
+  @Post('logs/take-back')
+  @HttpCode(204)
+  takeBack(@CurrentTeacher() { id }: Teacher, @Body() { keys }: LogKeysBody): Promise<void> {
+    return this.logs.takeBack(id, keys);
   }
 
   @Get('people/:person/history')

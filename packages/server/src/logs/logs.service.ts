@@ -1,6 +1,7 @@
-import { LogBody, type ClassLog, type HistoryEntry, type RegisterLine } from '@lotus-steady/requests';
+import { KeyedLogBody, LogBody, type ClassLog, type HistoryEntry, type LogPart, type RegisterLine } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
 import { AuditService } from '../audit/audit.service.js';
 import { PersonRow } from '../people/person.row.js';
 import { unusable } from '../problems/unusable.js';
@@ -48,21 +49,14 @@ export class LogsService {
     // Whoever was erased since leaves no trace in the log, and it is kept all the same.
     const here = new Set((await this.people.findAll({ where: { teacherId, id: ids }, attributes: ['id'] })).map(({ id }) => id));
     if (people.length > 0 && here.size === 0) throw unusable([{ field: 'people', message: 'Nobody of this class is here any more' }]);
-    const values = {
-      ...log,
-      startedAt: log.startedAt === null ? null : new Date(log.startedAt),
-      endedAt: log.endedAt === null ? null : new Date(log.endedAt),
-    };
     const kept = await this.rows.sequelize!.transaction(async (transaction) => {
       const known = await this.rows.findOne({ where: { teacherId, logKey: key }, include: [LogPersonRow], transaction, lock: true });
       if (known && known.version !== version) return { theirs: known.toLog() };
+      const values = valuesOf(log);
       const row = known ?? (await this.rows.create({ ...values, teacherId, logKey: key, version: 0 }, { transaction }));
       await row.update({ ...values, version: row.version + 1 }, { transaction });
       await this.parts.destroy({ where: { logId: row.id }, transaction });
-      await this.parts.bulkCreate(
-        people.filter(({ personId }) => here.has(personId)).map(({ personId, ...part }) => ({ logId: row.id, personId, part })),
-        { transaction },
-      );
+      await this.writeParts(row.id, people.filter(({ personId }) => here.has(personId)), transaction); // prettier-ignore
       await this.audit.record(teacherId, [...here], 'log', transaction);
       return { log: (await row.reload({ include: [LogPersonRow], transaction })).toLog() };
     });
@@ -74,4 +68,58 @@ export class LogsService {
       theirs: kept.theirs,
     });
   }
+
+  private async writeParts(logId: number, people: readonly LogPart[], transaction: Transaction): Promise<void> {
+    await this.parts.bulkCreate(people.map(({ personId, ...part }) => ({ logId, personId, part })), { transaction }); // prettier-ignore
+  }
+
+  /**
+   * Adds the logs of a file, all of them or none.
+   * @throws UnprocessableEntityException naming what is here already, or whom nobody here is.
+   */
+  async bring(teacherId: number, logs: readonly KeyedLogBody[]): Promise<{ readonly keys: readonly string[] }> {
+    const keys = logs.map(({ key }) => key);
+    const ids = [...new Set(logs.flatMap(({ people }) => people.map(({ personId }) => personId)))];
+    await this.rows.sequelize!.transaction(async (transaction) => {
+      const here = new Set(
+        (await this.people.findAll({ where: { teacherId, id: ids }, attributes: ['id'], transaction })).map(({ id }) => id),
+      );
+      const known = new Set((await this.rows.findAll({ where: { teacherId, logKey: keys }, attributes: ['logKey'], transaction, lock: true })).map(({ logKey }) => logKey)); // prettier-ignore
+      const problems = logs.flatMap(({ key, title, people }, i) => {
+        const field = `logs[${i}]`;
+        if (known.has(key) || keys.indexOf(key) !== i) return [{ field, message: `${title}: this day of these people is here already` }];
+        if (people.length === 0 || people.some(({ personId }) => !here.has(personId)))
+          return [{ field, message: `${title}: somebody in it is not here` }];
+        return [];
+      });
+      if (problems.length > 0) throw unusable(problems);
+      for (const { key, version: _version, people, ...log } of logs) {
+        const row = await this.rows.create({ ...valuesOf(log), teacherId, logKey: key, version: 1 }, { transaction });
+        await this.writeParts(row.id, people, transaction);
+      }
+      await this.audit.record(teacherId, ids, 'log', transaction);
+    });
+    return { keys };
+  }
+
+  /**
+   * Removes logs that came from a file and were not changed since; all of them or none.
+   * @throws ConflictException naming those that were changed.
+   */
+  async takeBack(teacherId: number, keys: readonly string[]): Promise<void> {
+    await this.rows.sequelize!.transaction(async (transaction) => {
+      const ours = keys.filter((key) => key.startsWith('file.'));
+      const rows = await this.rows.findAll({ where: { teacherId, logKey: ours }, include: [LogPersonRow], transaction, lock: true });
+      const changed = rows.filter(({ version }) => version !== 1);
+      if (changed.length > 0)
+        throw new ConflictException(`Changed since: ${changed.map(({ title, day }) => `${title}, ${day}`).join('; ')}`);
+      const personIds = [...new Set(rows.flatMap(({ people }) => people.map(({ personId }) => personId)))];
+      await this.rows.destroy({ where: { teacherId, id: rows.map(({ id }) => id) }, transaction });
+      await this.audit.record(teacherId, personIds, 'log', transaction);
+    });
+  }
+}
+
+function valuesOf({ startedAt, endedAt, ...log }: Omit<LogBody, 'version' | 'people'>) {
+  return { ...log, startedAt: startedAt === null ? null : new Date(startedAt), endedAt: endedAt === null ? null : new Date(endedAt) };
 }

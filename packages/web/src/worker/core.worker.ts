@@ -77,6 +77,12 @@ const core = {
     return search(words).map(entryOf);
   },
 
+  /** A text's steps as a JSON file. */
+  async sequenceFile(text: string): Promise<string> {
+    const { sequenceFile } = await import('@lotus-steady/core/formats');
+    return JSON.stringify(sequenceFile(parse(text)), null, 2);
+  },
+
   /** A small figure of an asana; without a variation as it is usually done. */
   thumb(id: string, variation: string | null): Figure | null {
     const asana = library.get(id);

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { hasFailed } from '../../api/failed.js';
-import { registerQuery } from '../../api/queries.js';
+import { peopleQuery, registerQuery } from '../../api/queries.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
@@ -14,13 +14,21 @@ function addressOf(key: string): string {
   return `/sequences/${sequence}/for/${people}/log?day=${day}`;
 }
 
+/** Whether a log came in a file: there is no plan behind it. */
+function isOfFile(key: string): boolean {
+  return key.startsWith('file.');
+}
+
 const PainChart = lazy(async () => ({ default: (await import('../../parts/PainChart.js')).PainChart }));
+
+const LogFiles = lazy(async () => ({ default: (await import('./LogFiles.js')).LogFiles }));
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
 
 /** Classes that were held: when, how long, how many came, and how pain went in all of them together. */
 export function RegisterScreen() {
   const register = useQuery(registerQuery);
+  const people = useQuery(peopleQuery);
   if (hasFailed(register)) return <Failure error={register.error} onRetry={() => void register.refetch()} />;
   if (!register.data) return <Loading what="Opening the register" />;
   const minutes = register.data.reduce((sum, one) => sum + (one.minutes ?? 0), 0);
@@ -68,9 +76,13 @@ export function RegisterScreen() {
                   <tr key={key} className="border-b border-rule">
                     <td className="py-1.5 pr-4 whitespace-nowrap">{dayWords(day)}</td>
                     <td className="py-1.5 pr-4">
-                      <Link to={addressOf(key)} className="underline">
-                        {title}
-                      </Link>
+                      {isOfFile(key) ? (
+                        title
+                      ) : (
+                        <Link to={addressOf(key)} className="underline">
+                          {title}
+                        </Link>
+                      )}
                     </td>
                     <td className="py-1.5 pr-4">{present}</td>
                     <td className="py-1.5 pr-4">{length ?? '–'}</td>
@@ -83,6 +95,11 @@ export function RegisterScreen() {
             </table>
           </div>
         </>
+      )}
+      {people.data && (
+        <Suspense fallback={null}>
+          <LogFiles register={register.data} people={people.data} />
+        </Suspense>
       )}
     </>
   );

@@ -1,14 +1,15 @@
 import { counted } from '@lotus-steady/core';
+import { toParticipant } from '@lotus-steady/requests';
 import { doneWords, setupWords, sideWords, toBring } from '@lotus-steady/core/sheets';
 import { useQuery } from '@tanstack/react-query';
-import { CalendarPlus, Printer } from 'lucide-react';
+import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { hasFailed } from '../../api/failed.js';
 import { sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
-import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { PRIMARY } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
@@ -18,6 +19,7 @@ import { DecisionWord } from '../../parts/Verdict.js';
 import { dayWords } from '../../parts/words.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import { clock } from '../score/layout.js';
+import { TakeAlong } from './TakeAlong.js';
 import { readDay, readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
 
 /** The whole class on paper: each step with its figure, and who does it how. */
@@ -57,9 +59,14 @@ export function SheetScreen() {
         <button type="button" className={PRIMARY} onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print
         </button>
-        <button type="button" className={PLAIN} onClick={() => void calendar()}>
-          <CalendarPlus size={18} aria-hidden /> Into a calendar
-        </button>
+        <TakeAlong
+          answer={answer}
+          text={sequence.data.text}
+          title={answer.title || sequence.data.title}
+          participants={people.data.map(toParticipant)}
+          day={day}
+          calendar={calendar}
+        />
         <label className="flex items-center gap-2">
           <input type="checkbox" className="size-4 accent-ink" checked={names} onChange={({ target }) => setNames(target.checked)} />
           with names

@@ -1,0 +1,185 @@
+import { counted } from '@lotus-steady/core';
+import { logFile, plainName, readLogFile, type FileProblem, type LoggedClass } from '@lotus-steady/core/formats';
+import type { ClassLog, PersonSummary, RegisterLine } from '@lotus-steady/requests';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { request } from '../../api/client.js';
+import { registerQuery } from '../../api/queries.js';
+import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { download } from '../../parts/download.js';
+import { explain } from '../../parts/Failure.js';
+import { dayWords } from '../../parts/words.js';
+
+/** A class of a file, with whom of it somebody here is. */
+export interface FoundLog {
+  readonly logged: LoggedClass;
+  readonly key: string;
+  readonly people: readonly { readonly personId: number; readonly at: number }[];
+  /** Names that nobody here goes by, or several do. */
+  readonly unknown: readonly string[];
+  readonly isHere: boolean;
+}
+
+/** Finds the people of a file's classes by their names. */
+export function foundLogs(
+  classes: readonly LoggedClass[],
+  people: readonly Pick<PersonSummary, 'id' | 'name'>[],
+  here: readonly string[],
+): FoundLog[] {
+  const keys = new Set(here);
+  return classes.map((logged): FoundLog => {
+    const found: { personId: number; at: number }[] = [];
+    const unknown: string[] = [];
+    logged.people.forEach(({ name }, at) => {
+      const same = people.filter((person) => plainName(person.name) === plainName(name));
+      if (same.length === 1) found.push({ personId: same[0]!.id, at });
+      else unknown.push(name);
+    });
+    const key = `file.${found.map(({ personId }) => personId).sort((a, b) => a - b).join(',')}.${logged.day}`; // prettier-ignore
+    const isHere = keys.has(key);
+    keys.add(key);
+    return { logged, key, people: found, unknown, isHere };
+  });
+}
+
+/** A log as a file holds it: everybody by name. */
+export function loggedOf(
+  { title, day, startedAt, endedAt, note, incident, people }: ClassLog,
+  nameOf: (id: number) => string,
+): LoggedClass {
+  return {
+    title, day, startedAt, endedAt, note, incident,
+    people: people.map(({ personId, present, before, after, felt, harder = null, note: own, marks }) => ({
+      name: nameOf(personId), present, before, after, felt, harder, note: own, marks,
+    })),
+  }; // prettier-ignore
+}
+
+interface Props {
+  readonly register: readonly RegisterLine[];
+  readonly people: readonly PersonSummary[];
+}
+
+/** Logs taken along as a file, and those of a file: shown first, added together, and removed again as easily. */
+export function LogFiles({ register, people }: Props) {
+  const queries = useQueryClient();
+  const file = useRef<HTMLInputElement>(null);
+  const [found, setFound] = useState<readonly FoundLog[]>([]);
+  const [problems, setProblems] = useState<readonly FileProblem[]>([]);
+  const renew = () => queries.invalidateQueries({ queryKey: registerQuery.queryKey });
+  const save = useMutation({
+    mutationFn: async () => {
+      const logs: ClassLog[] = [];
+      for (const { key } of register) logs.push(await request<ClassLog>('GET', `logs/${encodeURIComponent(key)}`));
+      const names = new Map(people.map(({ id, name }) => [id, name]));
+      return JSON.stringify(logFile(logs.map((log) => loggedOf(log, (id) => names.get(id) ?? 'somebody'))), null, 2);
+    },
+    onSuccess: (text) => download('class-logs.json', text, 'application/json'),
+  });
+  const usable = found.filter(({ people: who, isHere }) => who.length > 0 && !isHere);
+  const bring = useMutation({
+    mutationFn: () =>
+      request<{ readonly keys: readonly string[] }>('POST', 'logs/import', {
+        logs: usable.map(({ logged: { people: own, ...log }, key, people: who }) => ({
+          ...log,
+          key,
+          people: who.map(({ personId, at }) => {
+            const { name: _name, ...part } = own[at]!;
+            return { ...part, personId, decided: [] };
+          }),
+        })),
+      }),
+    onSuccess: renew,
+  });
+  const takeBack = useMutation({
+    mutationFn: (keys: readonly string[]) => request('POST', 'logs/take-back', { keys }),
+    onSuccess: async () => {
+      bring.reset();
+      setFound([]);
+      await renew();
+    },
+  });
+  const open = async (chosen: File) => {
+    const read = readLogFile(await chosen.text());
+    setFound(foundLogs(read.found, people, register.map(({ key }) => key))); // prettier-ignore
+    setProblems(read.problems);
+    bring.reset();
+    takeBack.reset();
+  };
+  const failed = [save, bring, takeBack].find(({ isError }) => isError);
+  const done = bring.data?.keys;
+  return (
+    <section aria-labelledby="log-files" className="mt-8">
+      <h2 id="log-files" className="mb-2 text-lg">
+        Logs as a file
+      </h2>
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className={PLAIN} disabled={register.length === 0 || save.isPending} onClick={() => save.mutate()}>
+          Save all of them
+        </button>
+        <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
+          Add from a file …
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          aria-label="File with logs"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={({ target }) => {
+            const [chosen] = target.files ?? [];
+            target.value = '';
+            if (chosen) void open(chosen);
+          }}
+        />
+      </div>
+      {failed?.isError && (
+        <p role="alert" className="mt-2 text-accent">
+          {explain(failed.error)}
+        </p>
+      )}
+      {problems.length > 0 && (
+        <ul role="alert" className="mt-3 list-disc rounded border border-accent bg-sheet p-3 pl-8 text-sm">
+          {problems.map(({ where, message }, i) => (
+            <li key={i}>
+              {where}: {message}
+            </li>
+          ))}
+        </ul>
+      )}
+      {found.length > 0 && !done && (
+        <>
+          <ul className="mt-3 max-w-3xl divide-y divide-rule rounded border border-rule bg-sheet">
+            {found.map(({ logged: { title, day }, people: who, unknown, isHere }, i) => (
+              <li key={i} className="px-3 py-2">
+                <strong>{title}</strong>, {dayWords(day)}: {counted(who.length, 'person', 'people')}
+                {isHere && <span className="block text-sm text-soft">Here already: not added again.</span>}
+                {unknown.length > 0 && <span className="block text-sm text-soft">Nobody here, so left out: {unknown.join(', ')}</span>}
+              </li>
+            ))}
+          </ul>
+          <button
+            type="button"
+            className={`${PRIMARY} mt-3`}
+            disabled={usable.length === 0 || bring.isPending}
+            onClick={() => bring.mutate()}
+          >
+            Add {counted(usable.length, 'class', 'classes')}
+          </button>
+        </>
+      )}
+      <p role="status" className="mt-3">
+        {done && (
+          <>
+            {counted(done.length, 'class', 'classes')} added.{' '}
+            <button type="button" className="underline" disabled={takeBack.isPending} onClick={() => takeBack.mutate(done)}>
+              Undo
+            </button>
+          </>
+        )}
+        {takeBack.isSuccess && 'Removed again.'}
+      </p>
+    </section>
+  );
+}
