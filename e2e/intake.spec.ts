@@ -197,3 +197,25 @@ test('a letter proposes what it names, and only what is ticked is taken', async 
   await expect(page.getByLabel(/^Lowest T-score/)).toHaveValue('-2.8');
   await expect(page.getByLabel(/^Upper number/)).toHaveCount(0);
 });
+
+test('changes of a record are undone and done again, by key and after a reload, or discarded', async ({ page }) => {
+  await page.goto('/people/8');
+  const weight = page.getByLabel('Weight');
+  const before = await weight.inputValue();
+  await weight.fill('91');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(weight).toHaveValue(before);
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+Shift+z');
+  await expect(weight).toHaveValue('91');
+  await page.reload();
+  await expect(weight).toHaveValue('91');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(weight).toHaveValue(before);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.getByText('Not saved yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Discard changes' }).click();
+  await expect(weight).toHaveValue(before);
+  await expect(page.getByRole('button', { name: 'Discard changes' })).toHaveCount(0);
+});

@@ -65,6 +65,11 @@ export function openedVault(): Vault | null {
   return vault;
 }
 
+/** Keys of all that is kept, the oldest first. */
+export function draftKeys(): string[] {
+  return [...drafts.keys()];
+}
+
 export function readDraft<T>(key: string): Draft<T> | null {
   return (drafts.get(key) as Draft<T> | undefined) ?? null;
 }
@@ -98,8 +103,9 @@ const WHAT: Readonly<Record<string, string>> = {
 
 /** What isn't saved yet, in words. */
 export function unsaved(): string[] {
-  return [...drafts.keys()].map((key) => {
+  return draftKeys().flatMap((key) => {
     const [kind, id] = key.split('.');
+    if (kind === 'history') return [];
     const what = WHAT[kind ?? ''] ?? 'Something';
     return id === 'new' ? `${what} that is new` : what;
   });

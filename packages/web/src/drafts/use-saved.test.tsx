@@ -4,6 +4,7 @@ import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { ApiError, Unreachable } from '../api/client.js';
 import { dropAllDrafts, openDrafts, readDraft, unsaved, writeDraft } from './drafts.js';
+import { writeHistory } from './history.js';
 import { useSaved } from './use-saved.js';
 
 interface Answer {
@@ -96,4 +97,54 @@ test('drafts leave this device with whoever signs out, and nobody else is shown 
   localStorage.setItem('lotus.draft.own-2.k', 'left by an older version, in clear');
   await dropAllDrafts();
   expect(Object.keys(localStorage)).toEqual(['other']);
+});
+
+describe('undo and redo', () => {
+  const saves = async (text: string, version: number | null) => ({ text, version: (version ?? 0) + 1 });
+  beforeEach(() => jest.useFakeTimers({ doNotFake: ['queueMicrotask', 'setTimeout', 'setInterval'] }));
+  afterEach(() => jest.useRealTimers());
+  const typed = (result: ReturnType<typeof setUp>['result'], ...texts: string[]) =>
+    texts.forEach((text) => act(() => result.current.change(text)));
+  const pause = () => jest.setSystemTime(Date.now() + 2000);
+
+  test('what is typed without a pause is undone as one; back at what was saved nothing is unsaved', () => {
+    const { result } = setUp(saves);
+    typed(result, 'n', 'ne', 'new');
+    pause();
+    typed(result, 'newer');
+    act(() => result.current.steps.undo());
+    expect(result.current.value).toBe('new');
+    act(() => result.current.steps.undo());
+    expect([result.current.value, result.current.state, readDraft('k')]).toEqual(['old', { is: 'saved' }, null]);
+    act(() => result.current.steps.redo());
+    expect([result.current.value, result.current.state]).toEqual(['new', { is: 'edited', restored: false }]);
+    expect(unsaved()).toHaveLength(1);
+  });
+
+  test('it goes on after a save and after a reload', async () => {
+    const { result } = setUp(saves);
+    typed(result, 'new');
+    act(() => result.current.save());
+    await waitFor(() => expect(result.current.state).toEqual({ is: 'saved' }));
+    act(() => result.current.steps.undo());
+    expect([result.current.value, result.current.state.is]).toEqual(['old', 'edited']);
+    const { result: again } = setUp(saves);
+    expect(again.current.steps.canRedo).toBe(true);
+    act(() => again.current.steps.redo());
+    expect(again.current.value).toBe('new');
+  });
+
+  test('changes are discarded at once, and that is undone as well', () => {
+    const { result } = setUp(saves);
+    typed(result, 'new');
+    act(() => result.current.steps.discard());
+    expect([result.current.value, result.current.state, result.current.steps.canDiscard]).toEqual(['old', { is: 'saved' }, false]);
+    act(() => result.current.steps.undo());
+    expect(result.current.value).toBe('new');
+  });
+
+  test('of another value than the one that was left nothing is undone', () => {
+    writeHistory('k', { past: ['older'], now: 'elsewhere', future: [] });
+    expect(setUp(saves).result.current.steps.canUndo).toBe(false);
+  });
 });

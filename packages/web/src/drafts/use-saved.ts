@@ -2,6 +2,7 @@ import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-quer
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ApiError } from '../api/client.js';
 import { dropDraft, readDraft, writeDraft } from './drafts.js';
+import { changed, isSame, readHistory, redone, undone, writeHistory, type History } from './history.js';
 
 /** How what is on the screen stands to what the server has. */
 export type SaveState =
@@ -25,10 +26,13 @@ interface Options<T, R extends { readonly version: number }> {
 }
 
 const RETRY_MS = 4000;
+/** What is typed without such a pause is undone as one. */
+const PAUSE_MS = 1000;
 
 /**
  * One edited thing: every change is kept on this device until the server has it. When the server is away
- * the save waits and is sent again; when someone else saved in between, both versions are there.
+ * the save waits and is sent again; when someone else saved in between, both versions are there. Changes are undone and
+ * redone, after a save and a reload too.
  */
 export function useSaved<T, R extends { readonly version: number }>({
   key,
@@ -43,6 +47,10 @@ export function useSaved<T, R extends { readonly version: number }>({
   const [version, setVersion] = useState(draft ? draft.version : serverVersion);
   const [value, setValue] = useState(draft ? draft.value : serverValue);
   const [edited, setEdited] = useState<'no' | 'here' | 'restored'>(draft ? 'restored' : 'no');
+  const [history, setHistory] = useState(() => readHistory(key, draft ? draft.value : serverValue));
+  const changedAt = useRef(0);
+  // What the server has; `null` once somebody else has saved.
+  const [saved, setSaved] = useState<{ readonly value: T } | null>({ value: serverValue });
   const queries = useQueryClient();
   // What is on the screen now, for answers that come later.
   const latest = useRef(value);
@@ -64,19 +72,57 @@ export function useSaved<T, R extends { readonly version: number }>({
         setEdited('no');
         show(read(answer));
       }
+      setSaved({ value: read(answer) });
+      // What is typed after a save is undone by itself.
+      changedAt.current = 0;
       await Promise.all(invalidate.map((queryKey) => queries.invalidateQueries({ queryKey: [...queryKey] })));
       onSaved?.(answer);
     },
   });
 
-  const change = useCallback(
+  /** Shows a value, and keeps it where the server hasn't got it. */
+  const put = useCallback(
     (next: T) => {
       show(next);
-      setEdited('here');
-      writeDraft(key, { version, value: next });
+      if (saved && isSame(next, saved.value)) {
+        setEdited('no');
+        dropDraft(key);
+      } else {
+        setEdited('here');
+        writeDraft(key, { version, value: next });
+      }
     },
-    [key, version, show],
+    [key, saved, version, show],
   );
+  const go = useCallback(
+    (next: History<T>) => {
+      setHistory(next);
+      writeHistory(key, next);
+      put(next.now);
+    },
+    [key, put],
+  );
+  const change = useCallback(
+    (next: T) => {
+      const now = Date.now();
+      const isTyped = now - changedAt.current < PAUSE_MS;
+      changedAt.current = now;
+      go(changed({ ...history, now: latest.current }, next, isTyped));
+    },
+    [go, history],
+  );
+  const [canUndo, canRedo] = [history.past.length > 0, history.future.length > 0];
+  const steps = {
+    canUndo,
+    canRedo,
+    canDiscard: edited !== 'no' && saved !== null,
+    undo: useCallback(() => go(undone({ ...history, now: latest.current })), [go, history]),
+    redo: useCallback(() => go(redone({ ...history, now: latest.current })), [go, history]),
+    /** Back to what the server has; this can be undone as well. */
+    discard: useCallback(() => {
+      if (saved) go(changed({ ...history, now: latest.current }, saved.value));
+    }, [go, history, saved]),
+  };
   const { mutate, error, isPending } = mutation;
   const save = useCallback(() => mutate({ value, version }), [mutate, value, version]);
 
@@ -96,6 +142,7 @@ export function useSaved<T, R extends { readonly version: number }>({
   const takeOver = useCallback(
     (next: T, nextVersion: number) => {
       setVersion(nextVersion);
+      setSaved(null);
       show(next);
       setEdited('here');
       writeDraft(key, { version: nextVersion, value: next });
@@ -110,5 +157,5 @@ export function useSaved<T, R extends { readonly version: number }>({
   else if (error instanceof ApiError && error.status === 409) state = { is: 'conflict', error };
   else if (error instanceof ApiError) state = { is: 'refused', error };
   else state = edited === 'no' ? { is: 'saved' } : { is: 'edited', restored: edited === 'restored' };
-  return { value, change, save, state, takeOver };
+  return { value, change, save, state, takeOver, steps };
 }

@@ -12,16 +12,24 @@ interface Props {
 }
 
 /** At most one decimal: weeks that have grown by days since they were told end in sevenths. */
-function shown(value: number): string {
-  return String(Math.round(value * 10) / 10);
+function shown(value: number | undefined): string {
+  return value === undefined || Number.isNaN(value) ? '' : String(Math.round(value * 10) / 10);
+}
+
+function numberIn(text: string): number | undefined {
+  return text.trim() === '' ? undefined : Number(text.replace(',', '.'));
 }
 
 /** A number with its unit. What is no number yet stays as it was typed and is told as a problem by `NaN`. */
 export function NumberField({ label, unit, value, onChange, problem, hint }: Props) {
-  const [text, setText] = useState(value === undefined || Number.isNaN(value) ? '' : shown(value));
+  const [text, setText] = useState(shown(value));
+  const [isTyping, setTyping] = useState(false);
+  // Undone elsewhere: the number is another than the one that was typed here.
+  if (!isTyping && !Object.is(numberIn(text), value) && text !== shown(value)) setText(shown(value));
   const type = (next: string) => {
+    setTyping(true);
     setText(next);
-    onChange(next.trim() === '' ? undefined : Number(next.replace(',', '.')));
+    onChange(numberIn(next));
   };
   return (
     <Labelled label={label}>
@@ -33,6 +41,7 @@ export function NumberField({ label, unit, value, onChange, problem, hint }: Pro
               inputMode="decimal"
               value={text}
               onChange={(event) => type(event.target.value)}
+              onBlur={() => setTyping(false)}
               className={`${INPUT} max-w-28`}
               aria-invalid={problem !== undefined}
               aria-describedby={problem === undefined ? undefined : `${id}-problem`}

@@ -1,5 +1,6 @@
 import type { SaveState } from '../drafts/use-saved.js';
-import { PRIMARY } from './button-styles.js';
+import { PRIMARY, TOOL } from './button-styles.js';
+import { UndoButtons } from './UndoButtons.js';
 import { explain } from './Failure.js';
 
 const SAID: Record<Exclude<SaveState['is'], 'refused' | 'conflict' | 'edited'>, string> = {
@@ -21,9 +22,30 @@ function words(state: SaveState): string {
   }
 }
 
-export function SaveBar({ state, onSave, label = 'Save' }: { state: SaveState; onSave: () => void; label?: string }) {
+interface Props {
+  readonly state: SaveState;
+  readonly onSave: () => void;
+  readonly label?: string;
+  /** Changes to be undone; left out where that is offered elsewhere. */
+  readonly steps?: {
+    readonly canUndo: boolean;
+    readonly canRedo: boolean;
+    readonly canDiscard: boolean;
+    readonly undo: () => void;
+    readonly redo: () => void;
+    readonly discard: () => void;
+  };
+}
+
+export function SaveBar({ state, onSave, label = 'Save', steps }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-3">
+      {steps && <UndoButtons {...steps} />}
+      {steps?.canDiscard && state.is !== 'saving' && (
+        <button type="button" className={TOOL} onClick={steps.discard} title="Back to what was saved; this can be undone">
+          Discard changes
+        </button>
+      )}
       <button type="button" onClick={onSave} disabled={state.is === 'saving' || state.is === 'saved'} className={PRIMARY}>
         {label}
       </button>

@@ -54,7 +54,7 @@ interface Props {
 function Log({ name, day, sequence, people, stored }: Props) {
   const run = `class.${name}`;
   const [fresh] = useState(() => draftOf(sequence.title, day, people.map(({ id }) => id), readRun(run))); // prettier-ignore
-  const { value, change, save, state, takeOver } = useSaved<LogDraft, ClassLog>({
+  const { value, change, save, state, takeOver, steps } = useSaved<LogDraft, ClassLog>({
     key: `log.${name}`,
     version: stored?.version ?? null,
     value: stored ? toDraft(stored) : fresh,
@@ -94,7 +94,7 @@ function Log({ name, day, sequence, people, stored }: Props) {
             Save
           </button>
         ) : (
-          <SaveBar state={state} onSave={save} />
+          <SaveBar state={state} onSave={save} steps={steps} />
         )}
       </div>
       {state.is === 'conflict' && (

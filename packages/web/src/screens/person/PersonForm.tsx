@@ -79,7 +79,7 @@ function Erase({ person }: { person: Person }) {
 /** Intake and record of one person: who they are, what limits them, what is at hand. */
 export function PersonForm({ stored }: { stored: Person | null }) {
   const navigate = useNavigate();
-  const { value, change, save, state, takeOver } = useSaved<PersonDraft, Person>({
+  const { value, change, save, state, takeOver, steps } = useSaved<PersonDraft, Person>({
     key: `person.${stored?.id ?? 'new'}`,
     version: stored?.version ?? null,
     value: stored ? toDraft(stored) : NEW_PERSON,
@@ -271,7 +271,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <PageTitle>{draft.name || 'Someone new'}</PageTitle>
         <h1 className="text-2xl">{draft.name || 'Someone new'}</h1>
-        {stored !== null && <SaveBar state={state} onSave={trySave} />}
+        {stored !== null && <SaveBar state={state} onSave={trySave} steps={steps} />}
       </div>
       {tried && found.length > 0 && (
         <ul role="alert" className="mb-4 list-disc rounded border border-accent bg-sheet p-4 pl-8">
@@ -309,7 +309,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
       )}
       <div className="grid items-start gap-6 lg:grid-cols-[1fr_24rem]">
         {stored === null ? (
-          <Guided parts={parts} last={<SaveBar state={state} onSave={trySave} />} />
+          <Guided parts={parts} last={<SaveBar state={state} onSave={trySave} steps={steps} />} />
         ) : (
           <div className="space-y-7">
             <Growing>

@@ -1,8 +1,8 @@
 import { counted, type Pin } from '@lotus-steady/core';
-import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { TOOL } from '../../parts/button-styles.js';
+import { UndoButtons } from '../../parts/UndoButtons.js';
 import type { ClassScore, Score } from '../../worker/answers.js';
 import { BetterOrder } from './BetterOrder.js';
 import { GIVEN, type Place } from './Cell.js';
@@ -14,7 +14,6 @@ import { StepPanel, type OwnEdit } from './StepPanel.js';
 import { PrintedScore } from './PrintedScore.js';
 import { Settings } from './Settings.js';
 import type { useClassScore } from './use-class-score.js';
-import { useUndoKeys } from './use-undo-keys.js';
 import { WholeClass } from './WholeClass.js';
 import { WhyPanel } from './WhyPanel.js';
 
@@ -77,7 +76,6 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const [opened] = useState(answer);
   const [comparing, setComparing] = useState(false);
   const { edit } = edits;
-  useUndoKeys(edits);
   // The work goes on where it was left: at the step that was open.
   const close = useCallback(() => {
     const left = selected && document.querySelector<HTMLElement>(`[data-place="${selected.stave} ${selected.index}"]`);
@@ -127,12 +125,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
       <div className="mb-2 flex items-center gap-2 text-sm print:hidden">
         <Settings asked={of} alone={people.length === 1} />
         <div className="flex min-w-0 items-center gap-2 overflow-x-auto py-1 pr-1" role="group" aria-label="Changes by hand, and size">
-          <button type="button" className={TOOL} disabled={!edits.canUndo} onClick={edits.undo} title="Undo (Ctrl Z)">
-            <Undo2 size={18} aria-hidden /> <span className="max-sm:sr-only">Undo</span>
-          </button>
-          <button type="button" className={TOOL} disabled={!edits.canRedo} onClick={edits.redo} title="Redo (Ctrl Shift Z)">
-            <Redo2 size={18} aria-hidden /> <span className="max-sm:sr-only">Redo</span>
-          </button>
+          <UndoButtons {...edits} />
           <BetterOrder people={people} asked={asked} day={day} edits={edits} />
           <button type="button" className={TOOL} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
             Compare

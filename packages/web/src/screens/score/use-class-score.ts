@@ -31,7 +31,7 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
       { replace: true },
     );
   const { value, change, save, state, takeOver } = useSequenceText(sequence);
-  const edits = useEdits(value, change);
+  const edits = useEdits(`${sequence.id}.${ids.join(',')}`, value, change);
   const goOnFrom = (text: string, version: number) => {
     takeOver(text, version);
     edits.apply({ text, pins: edits.now.pins });

@@ -2,6 +2,7 @@
 import type { Pin, StepEdit } from '@lotus-steady/core';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
+import { dropAllDrafts } from '../../drafts/drafts.js';
 
 // The router needs one, and this stand-in for a browser has none.
 
@@ -14,12 +15,14 @@ const edited = jest.fn(async (text: string, pins: readonly Pin[], { index }: Ste
 jest.mock('../../worker/core.js', () => ({ core: { edited: (...args: Parameters<typeof edited>) => edited(...args) } }));
 
 let useEdits: typeof import('./use-edits.js').useEdits;
+beforeEach(() => dropAllDrafts());
+
 let opened: (address?: string, keep?: (text: string) => void) => { current: ReturnType<typeof useEdits> };
 beforeAll(async () => {
   ({ useEdits } = await import('./use-edits.js'));
   const { MemoryRouter } = await import('react-router');
   opened = (address = '/', keep = () => undefined) =>
-    renderHook(() => useEdits('a b c d', keep), {
+    renderHook(() => useEdits('1.3', 'a b c d', keep), {
       wrapper: ({ children }: { children: ReactNode }) => <MemoryRouter initialEntries={[address]}>{children}</MemoryRouter>,
     }).result;
 });
@@ -71,4 +74,15 @@ test('an edit that changes nothing is no step back', async () => {
   const edits = opened();
   await act(() => edits.current.edit({ do: 'dose', index: 0, by: -1 }));
   expect(edits.current.canUndo).toBe(false);
+});
+
+test('who comes back from teaching undoes what was done before', () => {
+  const before = opened();
+  act(() => before.current.setPins([pin(1)]));
+  const back = opened('/?chosen=3.1.tadasana/plain');
+  expect(back.current.canUndo).toBe(true);
+  act(() => back.current.undo());
+  expect(back.current.now.pins).toEqual([]);
+  // Another score, and one that was changed meanwhile, begin anew.
+  expect(opened('/?chosen=3.2.balasana/plain').current.canUndo).toBe(false);
 });

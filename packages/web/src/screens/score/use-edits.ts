@@ -2,6 +2,7 @@ import type { Pin, StepEdit } from '@lotus-steady/core';
 import { useCallback, useEffect, useReducer, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import { core } from '../../worker/core.js';
+import { changed, readHistory, redone, undone, writeHistory, type History } from '../../drafts/history.js';
 import { readPins, withPins } from './class-address.js';
 
 /** What a teacher changes on the score: the sequence itself, and figures chosen for people. */
@@ -10,30 +11,29 @@ export interface Edits {
   readonly pins: readonly Pin[];
 }
 
-interface History {
-  readonly past: readonly Edits[];
-  readonly now: Edits;
-  readonly future: readonly Edits[];
-}
 type Action = { readonly do: 'set'; readonly next: Edits } | { readonly do: 'undo' } | { readonly do: 'redo' };
 
-function reduce({ past, now, future }: History, action: Action): History {
-  if (action.do === 'set') return { past: [...past, now], now: action.next, future: [] };
-  const [from, onto] = action.do === 'undo' ? [past, future] : [future, past];
-  const next = from.at(-1);
-  if (next === undefined) return { past, now, future };
-  const [left, gained] = [from.slice(0, -1), [...onto, now]];
-  return action.do === 'undo' ? { past: left, now: next, future: gained } : { past: gained, now: next, future: left };
+function reduce(history: History<Edits>, action: Action): History<Edits> {
+  switch (action.do) {
+    case 'set':
+      return changed(history, action.next);
+    case 'undo':
+      return undone(history);
+    case 'redo':
+      return redone(history);
+  }
 }
 
 /**
- * Edits on the score, with undo and redo without end. Figures that were chosen stay in the address and the text
- * goes to `keep`, so that a reload loses nothing.
+ * Edits on the score, with undo and redo, after a reload and a class that was taught from it too; `of` names what is
+ * edited. Figures that were chosen stay in the address and the text goes to `keep`, so that a reload loses nothing.
  */
-export function useEdits(text: string, keep: (text: string) => void) {
+export function useEdits(of: string, text: string, keep: (text: string) => void) {
   const [search, setSearch] = useSearchParams();
-  const [{ past, now, future }, act] = useReducer(reduce, null, () => ({ past: [], now: { text, pins: readPins(search) }, future: [] }));
+  const [history, act] = useReducer(reduce, null, () => readHistory<Edits>(`score.${of}`, { text, pins: readPins(search) }));
+  const { past, now, future } = history;
   const { pins } = now;
+  useEffect(() => writeHistory(`score.${of}`, history), [of, history]);
   useEffect(() => {
     setSearch((before) => withPins(before, pins), { replace: true });
   }, [pins, setSearch]);

@@ -4,6 +4,7 @@ import { useDeferredValue, useRef } from 'react';
 import { peopleQuery } from '../../api/queries.js';
 import type { StoredSequence } from '@lotus-steady/requests';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
+import { Loading } from '../../parts/Loading.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { readTextQuery } from '../../worker/queries.js';
@@ -34,6 +35,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
     save,
     state,
     takeOver,
+    steps,
   } = useSequenceText(stored, ({ id }) => {
     if (stored === null) void navigate(`/sequences/${id}`, { replace: true });
   });
@@ -52,7 +54,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <PageTitle>{read.data?.sequence?.title || stored?.title || 'New sequence'}</PageTitle>
         <h1 className="text-2xl">{read.data?.sequence?.title || stored?.title || 'New sequence'}</h1>
-        <SaveBar state={state} onSave={save} />
+        <SaveBar state={state} onSave={save} steps={steps} />
       </div>
       <SavedElsewhere state={state} text={text} onTakeOver={takeOver} />
       <div className="grid gap-5 lg:grid-cols-[minmax(20rem,30rem)_1fr]">
@@ -73,13 +75,17 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
         <div>
           <h2 className="mb-1 text-base">Understood as</h2>
           {status}
-          <Matches
-            read={text.trim() === '' ? undefined : read.data}
-            failure={read.error}
-            onGoTo={goToLine}
-            onSettle={settle}
-            onSplit={split}
-          />
+          {text.trim() !== '' && read.isPending ? (
+            <Loading what="Reading" />
+          ) : (
+            <Matches
+              read={text.trim() === '' ? undefined : read.data}
+              failure={read.error}
+              onGoTo={goToLine}
+              onSettle={settle}
+              onSplit={split}
+            />
+          )}
           {(read.data?.sequence?.steps.length ?? 0) > 0 && <ReviewPanel text={text} onChange={change} onGoTo={goToLine} />}
           <Blocks own={stored?.id ?? null} text={text} onChange={change} />
           {stored && <EarlierTexts sequence={stored.id} text={text} onChange={change} />}
