@@ -11,7 +11,7 @@ test('a line of several is put on a line for each, and back', async ({ page }) =
   await page.keyboard.press('s');
   await expect(page.getByText('Put on 2 lines.')).toBeVisible();
   await expect(area).toHaveValue('Tuesday flow\nMountain\nlunge roll\ntree dance\nSavasana 5 min');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(area).toHaveValue('Tuesday flow\nMountain\nlunge roll → tree dance\nSavasana 5 min');
 });
 

@@ -12,6 +12,7 @@ import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { oneOf, type Options } from './options.js';
 import { readNotes } from './read-notes.js';
+import { today } from './today.js';
 
 interface Imported {
   readonly kind: string;
@@ -30,7 +31,7 @@ function formatOf(file: string, as: string | undefined): As {
 function fromJson(file: string): Imported {
   const raw = readJson(file);
   const told = raw as { readonly resourceType?: unknown; readonly participants?: unknown; readonly $schema?: unknown } | null;
-  if (told?.resourceType === 'Bundle') return { kind: 'people', ...peopleOfFhir(raw) };
+  if (told?.resourceType === 'Bundle') return { kind: 'people', ...peopleOfFhir(raw, today()) };
   const worded = (problems: readonly { field: string; message: string }[]) =>
     problems.map(({ field, message }) => ({ where: field, message }));
   if (told?.$schema === LOG_SCHEMA) return { kind: 'log', ...readLogFile(JSON.stringify(raw)) };
@@ -84,7 +85,7 @@ export function importCommand(words: readonly string[], options: Options): strin
   const imported =
     as === 'csv' ? { kind: 'people', ...peopleOfCsv(readText(file)) }
     : as === 'vcf' ? { kind: 'people', ...peopleOfVcards(readText(file)) }
-    : as === 'fhir' ? { kind: 'people', ...peopleOfFhir(readJson(file)) }
+    : as === 'fhir' ? { kind: 'people', ...peopleOfFhir(readJson(file), today()) }
     : as === 'letter' ? fromLetter(file)
     : as === 'json' ? fromJson(file)
     : fromText(file); // prettier-ignore

@@ -219,7 +219,7 @@ function isOf(subject: unknown, id: string): boolean {
  * People of an R4 bundle, with what their conditions are called there, the codes that stand with them, and their blood
  * pressure; what that means here is proposed. Ages are those on `today`, YYYY-MM-DD.
  */
-export function peopleOfFhir(bundle: unknown, today = new Date().toISOString().slice(0, 10)): FoundPeople {
+export function peopleOfFhir(bundle: unknown, today: string): FoundPeople {
   if (!isRecord(bundle) || bundle['resourceType'] !== 'Bundle' || !Array.isArray(bundle['entry']))
     return { found: [], problems: [{ where: 'resourceType', message: 'no FHIR bundle with a list "entry"' }] };
   const resources = (bundle['entry'] as readonly unknown[]).flatMap((one) =>

@@ -32,6 +32,11 @@ const answer = classJson(sequence, plan);
 const [barred] = [{ ...anybody('c'), conditions: [readCondition('hypertension systolic=185 diastolic=112').answer] }];
 const barredPlan = adaptClass([{ solver, participant: barred! }], sequence);
 
+interface Resource {
+  readonly resourceType: string;
+  readonly content?: readonly { readonly attachment: { readonly data: string } }[];
+}
+
 const schema = (name: string) => JSON.parse(readFileSync(join(__dirname, `../../../../docs/schemas/${name}.json`), 'utf8')) as object;
 const fits = (name: string, value: unknown) => {
   const validate = new Ajv().compile(schema(name));
@@ -148,15 +153,13 @@ describe('FHIR', () => {
     const { valid, messages } = new Fhir().validate({ resourceType: 'Bundle', type: 'collection', entry });
     expect(messages.filter(({ severity }) => severity === 'error')).toEqual([]);
     expect(valid).toBe(true);
-    const of = (type: string) => entry.map(({ resource }) => resource as Record<string, any>).filter(({ resourceType }) => resourceType === type); // prettier-ignore
+    const of = (type: string) => entry.map(({ resource }) => resource as Resource).filter(({ resourceType }) => resourceType === type); // prettier-ignore
     // 85354-9 with 8480-6 and 8462-4: blood pressure panel, systolic, diastolic (LOINC, value from memory).
     expect(of('Observation')).toMatchObject([{ code: { coding: [{ code: '85354-9' }] }, component: [{ valueQuantity: { value: 185 } }, { valueQuantity: { value: 112 } }] }]); // prettier-ignore
     expect(of('ServiceRequest')).toMatchObject([{ intent: 'proposal', reasonReference: [{ reference: 'Condition/c-c1' }] }]);
     const [note] = of('DocumentReference');
-    expect(Buffer.from(note!['content'][0].attachment.data as string, 'base64').toString('utf8')).toMatch(
-      /What was told\n- High blood pressure/,
-    );
-    expect(peopleOfFhir({ resourceType: 'Bundle', entry }).found).toMatchObject([
+    expect(Buffer.from(note!.content![0]!.attachment.data, 'base64').toString('utf8')).toMatch(/What was told\n- High blood pressure/);
+    expect(peopleOfFhir({ resourceType: 'Bundle', entry }, '2026-11-28').found).toMatchObject([
       { conditions: [{ id: 'hypertension', systolic: 185, diastolic: 112 }] },
     ]);
   });
@@ -177,15 +180,18 @@ describe('FHIR', () => {
   });
 
   test('is read again; what is not known here is asked about, never guessed', () => {
-    expect(peopleOfFhir(bundle).found.map(({ conditions }) => conditions)).toEqual([[], [{ id: 'glaucoma' }]]);
+    expect(peopleOfFhir(bundle, '2026-11-28').found.map(({ conditions }) => conditions)).toEqual([[], [{ id: 'glaucoma' }]]);
     const other = {
       resourceType: 'Bundle', type: 'collection', entry: [
         { resource: { resourceType: 'Patient', id: 'p', name: [{ given: ['Cleo'], family: 'Ward' }] } },
         { resource: { resourceType: 'Condition', subject: { reference: 'Patient/p' }, code: { coding: [{ code: 'x', display: 'Zorblax' }] } } },
       ],
     }; // prettier-ignore
-    expect(peopleOfFhir(other)).toMatchObject({ found: [{ name: 'Cleo Ward', conditions: [] }], problems: [{ where: 'Patient/p' }] });
-    expect(peopleOfFhir({}).problems[0]!.message).toMatch(/no FHIR bundle/);
+    expect(peopleOfFhir(other, '2026-11-28')).toMatchObject({
+      found: [{ name: 'Cleo Ward', conditions: [] }],
+      problems: [{ where: 'Patient/p' }],
+    });
+    expect(peopleOfFhir({}, '2026-11-28').problems[0]!.message).toMatch(/no FHIR bundle/);
   });
 });
 
@@ -199,12 +205,12 @@ describe('people of a file of any kind', () => {
   ])('%s is read', (_, read) => expect(decodeText(read).replace('\uFEFF', '')).toBe('Zoë'));
 
   test('the kind is told by what the file holds', () => {
-    const names = (text: string) => peopleOfFile(text).found.map(({ name }) => name);
+    const names = (text: string) => peopleOfFile(text, '2026-11-28').found.map(({ name }) => name);
     expect(names('name;age\nRuna Velt;71')).toEqual(['Runa Velt']);
     expect(names('BEGIN:VCARD\nVERSION:3.0\nFN:Runa Velt\nEND:VCARD')).toEqual(['Runa Velt']);
     expect(names('{"resourceType":"Bundle","entry":[{"resource":{"resourceType":"Patient","id":"1","name":[{"text":"Runa Velt"}]}}]}')).toEqual(['Runa Velt']); // prettier-ignore
-    expect(peopleOfFile('  ').problems).toHaveLength(1);
-    expect(peopleOfFile('{"resourceType"').problems[0]?.message).toMatch(/no valid JSON/);
+    expect(peopleOfFile('  ', '2026-11-28').problems).toHaveLength(1);
+    expect(peopleOfFile('{"resourceType"', '2026-11-28').problems[0]?.message).toMatch(/no valid JSON/);
   });
 
   test('who comes twice is told, however the name is written', () =>

@@ -1,3 +1,4 @@
+import { isValid, parseISO } from 'date-fns';
 import { isDay } from '../day.js';
 import { FELT, MARK_KINDS, SCALES, SIDES_COMPARED, type PastClass, type StepMark, type Told } from '../history/past-class.js';
 import { isRecord } from '../record.js';
@@ -36,7 +37,7 @@ function isText(value: unknown, most: number, least = 0): value is string {
 }
 
 function isTime(value: unknown): value is string | null {
-  return value === null || (typeof value === 'string' && !Number.isNaN(Date.parse(value)));
+  return value === null || (typeof value === 'string' && isValid(parseISO(value)));
 }
 
 function isTold(value: unknown): value is Told {

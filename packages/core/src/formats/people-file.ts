@@ -2,14 +2,14 @@ import { peopleOfCsv, type FoundPeople } from './csv.js';
 import { peopleOfFhir } from './fhir.js';
 import { peopleOfVcards } from './vcard.js';
 
-/** People of a file, told by what it holds: vCards, a FHIR bundle, or a table with a header row. */
-export function peopleOfFile(text: string): FoundPeople {
+/** People of a file as they are on `today`, told by what it holds: vCards, a FHIR bundle, or a table with a header row. */
+export function peopleOfFile(text: string, today: string): FoundPeople {
   const start = text.replace(/^\uFEFF/, '').trimStart();
   if (start === '') return { found: [], problems: [{ where: 'line 1', message: 'the file is empty' }] };
   if (/^BEGIN:VCARD/i.test(start)) return peopleOfVcards(text);
   if (!start.startsWith('{')) return peopleOfCsv(text);
   try {
-    return peopleOfFhir(JSON.parse(start) as unknown);
+    return peopleOfFhir(JSON.parse(start) as unknown, today);
   } catch (error) {
     return { found: [], problems: [{ where: 'the file', message: `no valid JSON (${(error as Error).message})` }] };
   }

@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
 import { peopleQuery } from '../../api/queries.js';
+import { useToday } from '../../clock.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { explain, Failure } from '../../parts/Failure.js';
@@ -67,6 +68,7 @@ function Problems({ problems }: { problems: readonly FileProblem[] }) {
 export function ImportScreen() {
   const people = useQuery(peopleQuery);
   const queries = useQueryClient();
+  const today = useToday();
   const file = useRef<HTMLInputElement>(null);
   const [name, setName] = useState('');
   const [choices, setChoices] = useState<readonly Choice[]>([]);
@@ -87,7 +89,7 @@ export function ImportScreen() {
   if (!people.data) return <Loading what="Looking up people" />;
   const here = people.data.map((person) => person.name);
   const open = async (chosen: File) => {
-    const read = peopleOfFile(decodeText(new Uint8Array(await chosen.arrayBuffer())));
+    const read = peopleOfFile(decodeText(new Uint8Array(await chosen.arrayBuffer())), today);
     setName(chosen.name);
     setChoices(choicesOf(read.found, here));
     setProblems(read.problems);

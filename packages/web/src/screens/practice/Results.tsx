@@ -13,7 +13,9 @@ const MARK_WORDS: Readonly<Record<TrainingMark, string>> = {
 /** What a trainee answered, what was missed first: misses and false alarms apart. */
 export function Results({ results: { trainee, results }, onClose }: { results: TrainingResults; onClose: () => void }) {
   const heading = useRef<HTMLHeadingElement>(null);
-  useEffect(() => heading.current?.focus(), [trainee]);
+  useEffect(() => {
+    heading.current?.focus();
+  }, [trainee]);
   const counts = countsOf(results);
   const worst = (mark: TrainingMark) => ['missed', 'false-alarm', 'half', 'right'].indexOf(mark);
   const sorted = [...results].sort((one, other) => Number(other.isSet) - Number(one.isSet) || worst(one.last) - worst(other.last));

@@ -33,7 +33,9 @@ export function useEdits(of: string, text: string, keep: (text: string) => void)
   const [history, act] = useReducer(reduce, null, () => readHistory<Edits>(`score.${of}`, { text, pins: readPins(search) }));
   const { past, now, future } = history;
   const { pins } = now;
-  useEffect(() => writeHistory(`score.${of}`, history), [of, history]);
+  useEffect(() => {
+    writeHistory(`score.${of}`, history);
+  }, [of, history]);
   useEffect(() => {
     setSearch((before) => withPins(before, pins), { replace: true });
   }, [pins, setSearch]);
