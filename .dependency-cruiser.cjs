@@ -23,11 +23,11 @@ const ROOMS = [
   'build',
   'cues',
   'home',
+  'history',
   'formats',
   'lessons',
   'training',
   'sheets',
-  'history',
 ];
 
 const oneWay = ROOMS.slice(0, -1).map((room, i) => ({
