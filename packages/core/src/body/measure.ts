@@ -272,6 +272,9 @@ const JOINT_RANGES = (Object.keys(NORMAL_RANGE) as NormalMeasure[]).filter(
   (measure) => !(SPINE_RANGES as readonly string[]).includes(measure),
 );
 
+/** A leg weighs 16 % of the body (Dempster 1955): what of it rests on the floor in sitting is less than that. */
+const LEG_RESTS = 0.145;
+
 /** All measures that follow from a solved posture alone. Degrees, cm, shares of body weight. */
 export function measurePosture(solved: Solved): MeasuredPosture {
   const { placed, posture } = solved;
@@ -310,8 +313,9 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   const firm = new Set(on.filter(({ share }) => share > 0.03).map(({ contact }) => `${contact.part} ${contact.side}`)).size;
   const seated = seatShare > 0.25 && feetShare < 0.7;
   const standing = feetShare >= 0.5 && !seated && !lying && firm < 4;
-  // Sitting, the feet carry little but the legs themselves; in a bridge, or on blocks while reclining, the knee is bent, not pressed.
-  const kneeBears = (side: Side) => facing !== 'supine' && ((!seated && bears(FEET, side) > 0.1) || (!lying && bears(KNEES, side) > 0.05));
+  // Sitting, feet, shins and knees on blocks carry little but the legs themselves; in a bridge, or on blocks while reclining, the knee is bent, not pressed.
+  const kneeBears = (side: Side) =>
+    facing !== 'supine' && ((!seated && bears(FEET, side) > 0.1) || (!lying && bears(KNEES, side) > (seated ? LEG_RESTS : 0.05)));
   const pelvisFree = !on.some(({ contact }) => SEAT.has(contact.part) || ['pelvis', 'sacrum', 'hipside', 'pubis'].includes(contact.part));
   const lowKnee = Math.min(...SIDES.map((side) => { const [ball] = partBalls(body, 'knee', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; })); // prettier-ignore
   const kneeRests = posture.contacts.some(

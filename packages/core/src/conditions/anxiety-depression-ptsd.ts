@@ -2,6 +2,9 @@ import { condition } from './condition.js';
 import { limits, pick } from './limits.js';
 import { clearance, emergency, found, note, refer, today } from './screening.js';
 
+/** From here on GAD-7 tells moderate anxiety (Spitzer et al., Arch Intern Med 2006;166:1092). */
+const MODERATE = 10;
+
 /** From memory of the sources; to be reviewed by a licensed clinician. Private: shown to the teacher only. */
 export const anxietyDepressionPtsd = condition({
   id: 'anxiety-depression-ptsd',
@@ -22,7 +25,7 @@ export const anxietyDepressionPtsd = condition({
   },
   stages: {
     acuteMind: 'A hard time now', ptsd: 'After trauma', still: 'After trauma, or a hard time', supine: 'Lying is hard to bear', open: 'After trauma, or legs apart are hard to bear', rush: 'Panic or a hard time',
-    meds: 'New medicine', 'no-touch': 'Touch not agreed', eyes: 'After trauma, or closed eyes are hard', wound: 'Panic, trauma, bipolar, or a hard time',
+    meds: 'New medicine', 'no-touch': 'Touch not agreed', eyes: 'After trauma, or closed eyes are hard', wound: 'Panic, trauma, bipolar, or a hard time', anxious: 'Moderate anxiety, or not known how strong',
   }, // prettier-ignore
   stagesOf: ({ states, phq9, gad7, panicThisWeek, triggers, dissociation, touchConsent, medsNew }) => {
     const has = (one: string) => (states as readonly string[] | undefined)?.includes(one) ?? false;
@@ -39,6 +42,7 @@ export const anxietyDepressionPtsd = condition({
       touchConsent !== true && 'no-touch',
       (has('ptsd') || hard('eyesClosed')) && 'eyes',
       (has('panic') || has('ptsd') || has('bipolar') || has('psychosis') || acute) && 'wound',
+      has('anxiety') && (gad7 ?? MODERATE) >= MODERATE && 'anxious',
     );
   },
   screen: ({ states, phq9, phq9item9, elevated }) =>
@@ -70,7 +74,7 @@ export const anxietyDepressionPtsd = condition({
     ...limits('psy-05', 'New medicine: giddy.', 'common practice', ['support', '>= 1', 'watch', ['meds'], 'standing']),
     ...limits('psy-06', 'Safety is choice.', 'SAMHSA*', ['touch', '= 0', 'avoid', ['no-touch']]),
     ...limits('psy-07', 'Never an order: "soft gaze or closed, as you like".', 'SAMHSA*', ['eyesClosed', '= 0', 'modify'], ['eyesClosed', '= 0', 'avoid', ['eyes']]),
-    ...limits('psy-08', 'Over-breathing brings panic; it can raise mania.', ['LINDAHL*', 'common practice'], ['breathRetention', '= 0', 'avoid', ['wound']], ['breathRate', '<= 16', 'avoid', ['wound']]),
+    ...limits('psy-08', 'Over-breathing brings panic; it can raise mania.', ['LINDAHL*', 'common practice'], ['breathRetention', '= 0', 'avoid', ['wound']], ['breathRate', '<= 16', 'avoid', ['wound']], ['breathRate', '<= 20', 'avoid', ['anxious'], { reading: 'Moderate anxiety as panic: over-breathing is what brings it on. Equal and slow breathing is far below.' }], ['breathRetention', '<= 4', 'modify', ['anxious'], { reading: 'A short pause of box breathing; no more.' }]),
     ...limits('psy-09', 'Tired or wired.', 'common practice', ['effort', '<= 4', 'modify'], ['effort', '<= 3', 'modify', ['acuteMind']]),
     ...limits('psy-10', 'Short and finished beats long and flooded.', 'common practice', ['sessionMinutes', '<= 60', 'watch'], ['sessionMinutes', '<= 30', 'modify', ['acuteMind']]),
     ...limits('psy-11', 'It startles.', 'common practice', ['headJolt', '= 0', 'modify', ['ptsd']]),

@@ -8,6 +8,8 @@ const SORE_SHOULDER = 'shoulder kind=impingement side=right painNow=2 painNextDa
 const BYPASS = 'coronary-heart-disease event=bypass weeksSince=8 sternotomy=yes angina=0 ef=55 cleared=yes nitroAtHand=yes systolic=120 diastolic=75';
 const EXPECTING = 'pregnancy week=22 experience=experienced fetuses=1 complications=none systolic=115 diastolic=72';
 const YOUNG_FAINTER = 'hypotension-syncope lyingSystolic=112 lyingDiastolic=70 standSystolic=110 standDiastolic=74 lyingPulse=66 standPulse=78 age=28 faints=1 cause=vasovagal';
+const OLD = 'seniors age=70 tug=9 chairStand=14 tandem=10 oneLeg=12 gaitSpeed=1.2 falls=0 bone=normal floorRise=alone cognition=ok';
+const ANXIOUS = 'anxiety-depression-ptsd states=anxiety gad7=12 phq9=4 phq9item9=0';
 const CASES: readonly WorkedCase[] = [
   ['sitting, with a sore knee', SORE_KNEE, { asana: 'chair-mountain', dose: { minutes: 1 } }, 'keep'],
   ['lying with the feet flat, with a sore knee', SORE_KNEE, { asana: 'constructive-rest', dose: { minutes: 5 } }, 'keep'],
@@ -15,6 +17,12 @@ const CASES: readonly WorkedCase[] = [
   ['a straight leg raised, with a sore kneecap', 'knee kind=kneecap side=both painNow=3', { asana: 'straight-leg-raise', side: 'both', dose: { repetitions: 8 } }, 'keep'],
   ['reclining on a bolster, with a knee that nobody named', 'knee painNow=2', { asana: 'supta-baddha-konasana', dose: { minutes: 5 } }, 'keep'],
   ['sitting on the heels, with a sore knee', SORE_KNEE, 'virasana', 'change', ['kn-01']],
+  ['knees on blocks in an easy seat, at 70', OLD, { asana: 'sukhasana', variation: 'blocks-under-knees', dose: { minutes: 2 } }, 'keep'],
+  ['the lower leg on the floor in a seated twist, at 70', OLD, { asana: 'ardha-matsyendrasana', side: 'both', dose: { breaths: 4 } }, 'keep'],
+  ['sitting on the heels, at 70', OLD, { asana: 'vajrasana', dose: { minutes: 1 } }, 'change', ['sen-15']],
+  ['fast breathing, with moderate anxiety', ANXIOUS, { asana: 'bhastrika', dose: { rounds: 2 } }, 'change', ['psy-08']],
+  ['a long out-breath, with moderate anxiety', ANXIOUS, { asana: 'extended-exhale', dose: { minutes: 3 } }, 'keep'],
+  ['a longer pause of the breath, with moderate anxiety', ANXIOUS, { asana: 'antara-kumbhaka', dose: { rounds: 3 } }, 'change', ['psy-08']],
   ['turning on a chair, with a sore hip', SORE_HIP, { asana: 'chair-twist', side: 'both' }, 'keep'],
   ['moving the spine on a chair, with a sore hip', SORE_HIP, { asana: 'chair-cat-cow', dose: { repetitions: 6 } }, 'keep'],
   ['a squat, with a sore hip', SORE_HIP, 'malasana', 'change', ['hj-01']],
