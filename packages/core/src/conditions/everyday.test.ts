@@ -20,6 +20,7 @@ const CASES: readonly WorkedCase[] = [
   ['knees on blocks in an easy seat, at 70', OLD, { asana: 'sukhasana', variation: 'blocks-under-knees', dose: { minutes: 2 } }, 'keep'],
   ['the lower leg on the floor in a seated twist, at 70', OLD, { asana: 'ardha-matsyendrasana', side: 'both', dose: { breaths: 4 } }, 'keep'],
   ['sitting on the heels, at 70', OLD, { asana: 'vajrasana', dose: { minutes: 1 } }, 'change', ['sen-15']],
+  ['a plain cat-cow, with multiple sclerosis', 'multiple-sclerosis edss=4 weeksSinceRelapse=30 heatSensitive=yes spasticity=1 fatigue=5', { asana: 'marjaryasana', dose: { rounds: 6 } }, 'keep'],
   ['fast breathing, with moderate anxiety', ANXIOUS, { asana: 'bhastrika', dose: { rounds: 2 } }, 'change', ['psy-08']],
   ['a long out-breath, with moderate anxiety', ANXIOUS, { asana: 'extended-exhale', dose: { minutes: 3 } }, 'keep'],
   ['a longer pause of the breath, with moderate anxiety', ANXIOUS, { asana: 'antara-kumbhaka', dose: { rounds: 3 } }, 'change', ['psy-08']],

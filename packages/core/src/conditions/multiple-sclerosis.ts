@@ -62,7 +62,7 @@ export const multipleSclerosis = condition({
     ...limits('mus-03', 'Unsure feet need a wider base.', 'KALB*', ['balanceMargin', '>= 4', 'modify', ['mild'], 'feetDown = 1', 'support < 1'], ['balanceMargin', '>= 6', 'modify', ['mod'], 'standing', 'support < 2', HELD]),
     ...limits('mus-04', 'One leg may give way without warning.', 'common practice', ['feetDown', '= 2', 'avoid', ['mod'], 'standing']),
     ...limits('mus-05', 'Fatigue builds.', 'KALB*', ['hold', '<= 30', 'modify', undefined, 'effort >= 2'], ['hold', '<= 15', 'modify', ['tired'], 'effort >= 3']),
-    ...limits('mus-06', 'Giddy, pressure in the eyes.', 'common practice', ['headBelowHeart', '<= 10', 'modify', ['mod-optic']]),
+    ...limits('mus-06', 'Giddy, pressure in the eyes.', 'common practice', ['headBelowHeart', '<= 15', 'modify', ['mod-optic'], { reading: 'A plain cat-cow, the head 14 cm low for a breath at a time, is left; a fold and a dog are not.' }]),
     ...limits('mus-07', 'Falls, pressure on a healing eye nerve.', 'common practice', ['headLoad', '<= 0.1', 'avoid', ['mod', 'sev', 'optic']], ['neckLoad', '<= 0.05', 'avoid', ['mod', 'sev', 'optic']], ['fallHeight', '= 0', 'avoid', ['mod', 'sev', 'optic']]),
     ...limits('mus-08', 'A fast stretch sets off a spasm; no bouncing.', 'common practice', ['legAsymmetry', '<= 90', 'modify', ['spastic']], ['transitionTime', '>= 10', 'modify', ['spastic'], 'levelChange >= 10', { reading: 'Into every change of level, not between like postures.' }]),
     ...limits('mus-09', 'Each rise costs strength.', 'common practice', ['transitionTime', '>= 8', 'modify', ['mod'], 'levelChange >= 30'], ['floorTrips', '<= 2', 'modify', ['mod']]),
