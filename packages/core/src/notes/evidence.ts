@@ -188,8 +188,8 @@ export function repeatsItself({ places }: Query, text: string): boolean {
 }
 
 /** A part's words, with the name before it where it is only a number, a letter or a kind of that. */
-function withNameBefore({ text, rest }: Tokens, before: string): string {
-  if (ONLY_NUMBER.test(text)) return `${before} ${text}`;
+function withNameBefore({ rest }: Tokens, before: string): string {
+  if (ONLY_NUMBER.test(rest)) return `${before} ${rest}`;
   return ONLY_KIND.test(rest) ? `${rest} ${before}` : rest;
 }
 
@@ -230,7 +230,7 @@ function partsOf(
   const parts: Part[] = [];
   let before = '';
   for (const cut of cuts) {
-    const own = tokensOf(tokens.text.slice(cut.from, cut.to));
+    const own = tokensOf(tokens.text.slice(cut.from, cut.to), cut.from > 0);
     // "Warrior 1 + 2", "triangle, revolved".
     const rest = before === '' ? own.rest : withNameBefore(own, before);
     // "0.35 | ...": a time of day is no part.
@@ -248,7 +248,8 @@ function partsOf(
     const found = likeliest(agree(query), surrounding);
     if (!found || found.best < 0.35) return null;
     parts.push({ tokens: own, from: cut.from, to: cut.to, found, words: query.words.length });
-    before = own.rest.replace(/\s*(?:\d|[a-d]|i{1,3})\s*$/i, '');
+    // "Warrior 1, 2, 3": the name goes on through its numbers.
+    if (!ONLY_NUMBER.test(own.rest)) before = own.rest.replace(/\s*(?:\d|[a-d]|i{1,3})\s*$/i, '');
   }
   return parts.length >= 2 && parts.length <= MOST_PARTS ? parts : null;
 }

@@ -487,7 +487,9 @@ export class Lexicon {
   private findVariation({ words }: Query, asana: Asana): string | null {
     const group = this.groups.get(asana.id);
     if (!group) return null;
-    const single = [...new Set(words.filter((word) => word >= 0))];
+    // What is held is not yet held on to.
+    const hold = this.numbers.get('hold');
+    const single = [...new Set(words.filter((word) => word >= 0 && word !== hold))];
     let best: { variation: string; score: number } | null = null;
     for (const [variation, vocabulary] of group.variations) {
       let score = 0;

@@ -337,6 +337,35 @@ describe('a sequence as data', () => {
   ])('%j', (raw, message) => expect(readSequenceJson(library, raw).problems[0]?.message).toMatch(message));
 });
 
+test.each([
+  ['Warrior 1, 2, 3 R/L', ['virabhadrasana-1', 'virabhadrasana-2', 'virabhadrasana-3']],
+  ['Warrior 1, 2 & 3', ['virabhadrasana-1', 'virabhadrasana-2', 'virabhadrasana-3']],
+  ['Dog face down, 5 breaths', ['adho-mukha-svanasana']],
+])('%s', (line, asanas) =>
+  expect(
+    notesReader(library)(`Mountain\n${line}`)
+      .sequence!.steps.slice(1)
+      .map(({ asana }) => asana),
+  ).toEqual(asanas),
+);
+
+test('from one posture to another by name is asked about, not read as one of them', () => {
+  const { unknown } = notesReader(library)('Mountain\nWarrior 3 to half moon').sequence!;
+  expect(unknown.map(({ text }) => text)).toEqual(['Warrior 3 to half moon']);
+});
+
+test('what is held for a time is not held on to', () => {
+  expect(notesReader(library)("Malasana hold 1'").sequence!.steps[0]!.variation).toBeNull();
+});
+
+test('a desk in the title and a chair under the calves seat nobody; a class on chairs is seated', () => {
+  const asanas = (text: string) => notesReader(library)(text).sequence!.steps.map(({ asana }) => asana);
+  const floor = 'Undo your desk back\nLegs on a chair, 4 min\nCat-cow\nWarrior 2, then triangle\nBound angle\nSupine twist\nSavasana';
+  expect(asanas(floor)).toEqual(expect.arrayContaining(['virabhadrasana-2', 'trikonasana']));
+  const seated = 'Chair class\nSeated mountain\nSeated cat-cow\nWarrior 2, then triangle\nSit to stand\nChair twist\nRest in the chair';
+  expect(asanas(seated)).toEqual(expect.arrayContaining(['chair-warrior-2', 'chair-triangle']));
+});
+
 describe('for whom the class is', () => {
   const text = '# Evening\nMountain\nDownward dog\nButterfly, 8 breaths\nCat, 5 rounds\nSeated side bend, each side\nFinal rest';
   const asked = (audience?: 'grown-ups') => notesReader(library)(text, [], audience).sequence!.unknown.map(({ text: line }) => line);

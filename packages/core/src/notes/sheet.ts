@@ -72,6 +72,37 @@ export function evidenceOf(lexicon: Lexicon): EvidenceOf {
   return (text, surrounding) => lineEvidence(lexicon, text, surrounding);
 }
 
+const CHAIR_BASES: ReadonlySet<Base> = new Set<Base>(['seated-chair', 'standing-chair']);
+/** Where fewer of its lines are done on chairs than this share, a class that speaks of chairs does not sit on them. */
+const SEATED_SHARE = 0.15;
+const FLOOR_BASES: ReadonlySet<Base> = new Set<Base>(['supine', 'prone', 'side-lying', 'all-fours', 'kneeling', 'inverted']);
+/** Nor does one of which so much is done lying or kneeling. */
+const FLOOR_SHARE = 0.45;
+
+function shareOn(shares: readonly ReadonlyMap<Base, number>[], bases: ReadonlySet<Base>): number {
+  const all = shares.flatMap((share) => [...share]);
+  const on = all.filter(([base]) => bases.has(base));
+  return all.length === 0 ? 1 : sumOf(on.map(([, value]) => value)) / sumOf(all.map(([, value]) => value));
+}
+
+function withoutChair(surrounding: ReadonlySet<string>): ReadonlySet<string> {
+  return new Set([...surrounding].filter((word) => word !== 'chair'));
+}
+
+/** Each line by its own words, in a class of which so much is told. */
+function weighedAlone(lines: readonly SheetLine[], whole: ReadonlySet<string>, evidenceFor: EvidenceOf) {
+  let around = whole;
+  const surroundings = lines.map(({ text }, i) => {
+    const { surrounding: own, leavesChair } = tellsOf(text);
+    if (i > 1 && around.has('chair') && leavesChair) around = withoutChair(around);
+    else if (own.has('chair') && whole.has('chair')) around = whole;
+    return own.size === 0 ? around : new Set([...around, ...own]);
+  });
+  const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
+  const shares = evidence.map(({ agreements }, i) => (lines[i]!.marked ? new Map<Base, number>() : sharesOf(agreements, surroundings[i]!)));
+  return { surroundings, evidence, shares };
+}
+
 /** All lines of a sheet with the ways to understand each, and what speaks for each by itself and its place. */
 export function weighLines(lines: readonly SheetLine[], place: string | null, evidenceFor: EvidenceOf): WeighedLine[] {
   const whole = surroundingOf(
@@ -84,15 +115,13 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
         .map(({ text }) => text),
     ].join('\n'),
   );
-  let around: ReadonlySet<string> = whole;
-  const surroundings = lines.map(({ text }, i) => {
-    const { surrounding: own, leavesChair } = tellsOf(text);
-    if (i > 1 && around.has('chair') && leavesChair) around = new Set([...around].filter((word) => word !== 'chair'));
-    else if (own.has('chair') && whole.has('chair')) around = whole;
-    return own.size === 0 ? around : new Set([...around, ...own]);
-  });
-  const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
-  const shares = evidence.map(({ agreements }, i) => (lines[i]!.marked ? new Map<Base, number>() : sharesOf(agreements, surroundings[i]!)));
+  const first = weighedAlone(lines, whole, evidenceFor);
+  // A desk in the title, or a chair under the calves, seats nobody.
+  const isSeated =
+    !whole.has('chair') ||
+    surroundingOf(place ?? '').has('chair') ||
+    (shareOn(first.shares, CHAIR_BASES) >= SEATED_SHARE && shareOn(first.shares, FLOOR_BASES) < FLOOR_SHARE);
+  const { surroundings, evidence, shares } = isSeated ? first : weighedAlone(lines, withoutChair(whole), evidenceFor);
   const kids = evidence.map(({ agreements }, i) => Number(!lines[i]!.marked && isForChildrenOnly(agreements)));
   const allKids = sumOf(kids);
   const sums = new Map<Base, number>();

@@ -144,7 +144,7 @@ const BARE: readonly RegExp[] = [
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
-  /(?<![a-zä])(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*$/i;
+  /(?<![a-zä])(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
 
 const R = String.raw`(?:right|r(?![a-zä'’]))`;
 const L = String.raw`(?:left|l(?![a-zä'’]))`;
@@ -294,13 +294,13 @@ function readSide(blanks: Blanks): StepSide | null {
   return side;
 }
 
-/** Reads all that is not the name out of a line; `text` is one line, its places are kept. */
-export function tokensOf(text: string): Tokens {
+/** Reads all that is not the name out of a line; `text` is one line, its places are kept. A part of one begins with no bullet. */
+export function tokensOf(text: string, isPart = false): Tokens {
   const blanks = new Blanks(text.replace(/\t/g, ' '));
   const comment = NOTE.exec(blanks.left);
   const note = comment?.[1]?.trim() || null;
   if (comment) blanks.take(comment.index, text.length, 'comment');
-  const bullet = BULLET.exec(blanks.left)?.[0] ?? '';
+  const bullet = isPart ? '' : (BULLET.exec(blanks.left)?.[0] ?? '');
   if (bullet.trim() !== '' && blanks.rest.slice(bullet.length).trim() !== '') blanks.take(0, bullet.length, 'bullet');
   const label = LABEL.exec(blanks.rest);
   if (label) blanks.take(label.index, label[0].length, 'bullet');

@@ -91,7 +91,7 @@ export class Understanding {
       const isName =
         standsForItself(hypothesis) &&
         (isList(hypothesis) || isOnlyName(line, hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
-      const isDoubtful = leavesPart(line, hypothesis) || isMostlyUnknown(line, hypothesis);
+      const isDoubtful = leavesPart(line, hypothesis) || this.leadsElsewhere(line, hypothesis) || isMostlyUnknown(line, hypothesis);
       const least = isName ? NAMED : isWordForWordList(line, hypothesis) ? LISTED : 0;
       const sure = isDoubtful ? Math.min(certain, LEAVING) : Math.max(least, certain);
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
@@ -109,6 +109,14 @@ export class Understanding {
     if (hypothesis.is === 'lacking' || !isNone || isGuess || isName)
       return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
+  }
+
+  /** Whether a line leads from one posture to another by "to", each named to the letter, and one of them would be dropped. */
+  private leadsElsewhere({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
+    const ends = LEADS.exec(evidence.tokens.rest)?.slice(1) ?? [];
+    const named = ends.flatMap((end) => this.lexicon.agreements(this.lexicon.query(end), 1, surrounding));
+    return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
   }
 
   private settled(word: StudioWord, candidates: readonly Candidate[]): Understood {
@@ -141,6 +149,8 @@ function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypot
   return !knowsAWord || (query.words.length === 1 && query.guessed === 0);
 }
 
+/** From one posture to the next: "warrior 3 to half moon". */
+const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 /** "And then" in a line: one posture after another. */
 const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
 /** From one of a series to another: "W1-W3". */

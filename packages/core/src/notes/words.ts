@@ -82,7 +82,7 @@ const SAME = `
   lie: lying; laying; lay; lies
   overhead: over head; above head; over the head; above the head; up high
   knees: knee; kn
-  down dog: dd; dfd; dwd; ddog; downdog; down ward dog; downward dog; downward facing dog; down facing dog; dog head down; dwn dog; downward; looking down dog; face down dog; facing down dog; adho mukha
+  down dog: dd; dfd; dwd; ddog; downdog; down ward dog; downward dog; downward facing dog; down facing dog; dog head down; dog face down; dog facing down; dwn dog; downward; looking down dog; face down dog; facing down dog; adho mukha
   up dog: updog; ud; ufd; upward dog; upward facing dog; upward; urdhva mukha
   child: childs; child; cp; chids; kid s
   cat cow: cc; c c; catcow; cat camel; cat and cow; cat n cow; cats and cows; cats; cat cows
