@@ -101,7 +101,7 @@ const MOST_PART_MEANINGS = 6;
 /** A stroke between single letters parts no names: "c/c". */
 const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
 /** Teachers name a posture first and tell more of it behind a comma, a dash, a bracket or such a word. */
-const HEAD_ENDS = /[,;:(]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)/g;
+const HEAD_ENDS = /[,;:(]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)|\sw(?=\s\p{L})/gu;
 const SOME_WORD = /\p{L}{2}/u;
 export const ARROW = /→|➔|⇒|->|>|\+/;
 const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
@@ -162,6 +162,8 @@ const CLEAR_WAY = 0.65;
 const ONLY_THINGS =
   /^\W*(?:(?:with|w\/|on|a|an|the|one|two|2|and|&|\+|or)\W+)*(?:blocks?|bricks?|bolsters?|blankets?|cushions?|pillows?|straps?|belts?|props?|(?:backs?|feet|hands?|heels?|soles?) (?:to|at|on|against) (?:the )?wall)\W*$/i;
 
+/** "Sun salutation A x 2, B x 1". */
+const NEXT_OF_SERIES = /[,;+&]\s*(?:[b-d]|ii|iii)(?!\p{L})/iu;
 const ONLY_NUMBER = /^\s*(?:[1-4]|[a-d]|i{1,3})\s*$/i;
 /** A kind of the posture before it. */
 const ONLY_KIND = /^\s*(?:rev(?:olved|\.)?|pari?vri?tta|twist(?:ed)?|bound|baddha|half|ardha)\s*$/i;
@@ -213,7 +215,8 @@ function partsOf(
   if (!LIST.test(tokens.rest)) return null;
   LIST.lastIndex = 0;
   // An arrow leads from one posture to the next, and a word said twice names twice, even where all together are a name.
-  if (whole[0]?.exact && !whole[0].ambiguous && !ARROW.test(tokens.rest) && !repeatsItself(query, tokens.rest)) return null;
+  const isOne = whole[0]?.exact && !whole[0].ambiguous;
+  if (isOne && !ARROW.test(tokens.rest) && !NEXT_OF_SERIES.test(tokens.rest) && !repeatsItself(query, tokens.rest)) return null;
   const cuts: { from: number; to: number }[] = [];
   let from = 0;
   for (const match of tokens.text.matchAll(LIST)) {
