@@ -163,7 +163,7 @@ const ONLY_THINGS =
   /^\W*(?:(?:with|w\/|on|a|an|the|one|two|2|and|&|\+|or)\W+)*(?:blocks?|bricks?|bolsters?|blankets?|cushions?|pillows?|straps?|belts?|props?|(?:backs?|feet|hands?|heels?|soles?) (?:to|at|on|against) (?:the )?wall)\W*$/i;
 
 /** "Sun salutation A x 2, B x 1". */
-const NEXT_OF_SERIES = /[,;+&]\s*(?:[b-d]|ii|iii)(?!\p{L})/iu;
+export const NEXT_OF_SERIES = /[,;+&]\s*(?:[b-d]|ii|iii)(?!\p{L})/iu;
 const ONLY_NUMBER = /^\s*(?:[1-4]|[a-d]|i{1,3})\s*$/i;
 /** A kind of the posture before it. */
 const ONLY_KIND = /^\s*(?:rev(?:olved|\.)?|pari?vri?tta|twist(?:ed)?|bound|baddha|half|ardha)\s*$/i;

@@ -350,8 +350,9 @@ test.each([
 );
 
 test('from one posture to another by name is asked about, not read as one of them', () => {
-  const { unknown } = notesReader(library)('Mountain\nWarrior 3 to half moon').sequence!;
-  expect(unknown.map(({ text }) => text)).toEqual(['Warrior 3 to half moon']);
+  const lines = ['Warrior 3 to half moon', 'Surya Namaskar A x 2, B x 1'];
+  const { unknown } = notesReader(library)(['Mountain', ...lines].join('\n')).sequence!;
+  expect(unknown.map(({ text }) => text)).toEqual(lines);
 });
 
 test('what is held for a time is not held on to', () => {

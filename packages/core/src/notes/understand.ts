@@ -1,6 +1,6 @@
 import { isForChildren, type Library } from '../asanas/library.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
-import { counts, idOf, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
+import { counts, idOf, NEXT_OF_SERIES, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { Candidate, LineKind } from './read-line.js';
 import type { WeighedLine } from './sheet.js';
@@ -168,13 +168,14 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
   if (hypothesis.is !== 'step') return false;
   if (RANGE.test(tokens.rest)) return true;
   const isExact = hypothesis.found?.exact === true;
+  const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);
-  if ((isExact && !isTwice) || !parts) return false;
+  if ((isExact && !isTwice && !isSeries) || !parts) return false;
   const isListed = parts.length >= LIST_PARTS && (STEPWISE.test(tokens.rest) || parts.every(({ found }) => found.best >= CLEAR_PART));
   const others = parts.filter(
-    ({ found }) => (isNamed(found) || (isListed && found.exact && !found.ambiguous)) && idOf(found) !== hypothesis.asana.id,
+    ({ found }) => (isNamed(found) || ((isListed || isSeries) && found.exact && !found.ambiguous)) && idOf(found) !== hypothesis.asana.id,
   );
-  return others.length >= (isTwice || isListed || ONE_AFTER_ANOTHER.test(tokens.text) ? 1 : OTHER_NAMES);
+  return others.length >= (isTwice || isListed || isSeries || ONE_AFTER_ANOTHER.test(tokens.text) ? 1 : OTHER_NAMES);
 }
 
 /** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */
