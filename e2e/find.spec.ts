@@ -93,7 +93,7 @@ test('a case is written from somebody’s conditions, comes first in practice, a
   await page.getByRole('button', { name: 'Hand over my results' }).click();
   const file = testInfo.outputPath('results.json');
   await (await download).saveAs(file);
-  await page.getByLabel('Look at somebody’s results: file').setInputFiles(file);
+  await page.getByLabel('File with results').setInputFiles(file);
   await expect(page.getByRole('region', { name: 'Their answers' })).toContainText('Ylva Brandt');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Remove the case Ylva Brandt' }).click();

@@ -2,7 +2,7 @@ import { counted } from '@lotus-steady/core';
 import { decodeText, peopleOfFile, type FileProblem } from '@lotus-steady/core/formats';
 import { MOST_IMPORTED } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
@@ -12,6 +12,7 @@ import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { choicesOf, draftsOf, type Choice } from './choices.js';
 
@@ -69,7 +70,6 @@ export function ImportScreen() {
   const people = useQuery(peopleQuery);
   const queries = useQueryClient();
   const today = useToday();
-  const file = useRef<HTMLInputElement>(null);
   const [name, setName] = useState('');
   const [choices, setChoices] = useState<readonly Choice[]>([]);
   const [problems, setProblems] = useState<readonly FileProblem[]>([]);
@@ -109,22 +109,13 @@ export function ImportScreen() {
           back to people
         </Link>
       </p>
-      <input
-        ref={file}
-        type="file"
+      <OpenFile
+        label={name === '' ? 'Choose a file' : 'Choose another file'}
+        name="File with people"
         accept=".csv,.tsv,.txt,.vcf,.json"
-        aria-label="File with people"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (chosen) void open(chosen);
-        }}
+        className={choices.length === 0 ? PRIMARY : PLAIN}
+        onFile={(chosen) => void open(chosen)}
       />
-      <button type="button" className={choices.length === 0 ? PRIMARY : PLAIN} onClick={() => file.current?.click()}>
-        {name === '' ? 'Choose a file' : 'Choose another file'}
-      </button>
       {name !== '' && <Problems problems={problems} />}
       {choices.length > 0 && !done && (
         <>

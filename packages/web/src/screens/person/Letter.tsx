@@ -1,9 +1,10 @@
 import { answersInWords, type ConditionAnswer } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
-import { useId, useRef, useState } from 'react';
-import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { useId, useState } from 'react';
+import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { explain } from '../../parts/Failure.js';
+import { OpenFile } from '../../parts/OpenFile.js';
 import { letterQuery } from '../../worker/queries.js';
 
 /** A letter is no longer than this; a whole file of papers is none. */
@@ -26,7 +27,6 @@ export function Letter({ conditions, onTake }: Props) {
   const [text, setText] = useState('');
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [told, setTold] = useState('');
-  const file = useRef<HTMLInputElement>(null);
   const label = useId();
   const reading = useQuery(letterQuery(text));
   const write = (next: string) => {
@@ -65,22 +65,12 @@ export function Letter({ conditions, onTake }: Props) {
           maxLength={MOST_LETTERS}
           onChange={({ target }) => write(target.value)}
         />
-        <input
-          ref={file}
-          type="file"
+        <OpenFile
+          label="Open a text file …"
+          name="File with a letter"
           accept=".txt,.md,text/plain"
-          aria-label="File with a letter"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={({ target }) => {
-            const [chosen] = target.files ?? [];
-            if (chosen) void chosen.text().then(write);
-            target.value = '';
-          }}
+          onFile={(chosen) => void chosen.text().then(write)}
         />
-        <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
-          Open a text file …
-        </button>
         {reading.isError && text.trim() !== '' && (
           <p role="alert" className="text-sm text-accent">
             {explain(reading.error)}

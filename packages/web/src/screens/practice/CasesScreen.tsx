@@ -11,7 +11,7 @@ import {
   type TrainingResults,
 } from '@lotus-steady/core/training';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
@@ -20,34 +20,12 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { CaseForm } from './CaseForm.js';
 import { Results } from './Results.js';
 
-/** A button that opens a file, with the input that does it. */
-function OpenFile({ label, onText }: { label: string; onText: (text: string) => void }) {
-  const file = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
-        {label}
-      </button>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        aria-label={`${label}: file`}
-        className="sr-only"
-        tabIndex={-1}
-        onChange={({ target }) => {
-          const [chosen] = target.files ?? [];
-          target.value = '';
-          if (chosen) void chosen.text().then(onText);
-        }}
-      />
-    </>
-  );
-}
+const JSON_FILE = '.json,application/json';
 
 /**
  * Tasks that a supervisor sets: invented cases go to trainees as a file, and their results come back as one. No account
@@ -155,11 +133,16 @@ export function CasesScreen() {
         >
           Hand these cases out
         </button>
-        <OpenFile label="Take in cases" onText={takeIn} />
+        <OpenFile label="Take in cases" name="File with cases" accept={JSON_FILE} onFile={(chosen) => void chosen.text().then(takeIn)} />
         <button type="button" className={PLAIN} disabled={progress.data.length === 0} onClick={handOver}>
           Hand over my results
         </button>
-        <OpenFile label="Look at somebody’s results" onText={review} />
+        <OpenFile
+          label="Look at somebody’s results"
+          name="File with results"
+          accept={JSON_FILE}
+          onFile={(chosen) => void chosen.text().then(review)}
+        />
       </div>
       {results && <Results results={results} onClose={() => setResults(null)} />}
       <CaseForm isSaving={add.isPending} onSave={(written, onSaved) => add.mutate([written], { onSuccess: onSaved })} />

@@ -2,12 +2,13 @@ import { counted } from '@lotus-steady/core';
 import { logFile, plainName, readLogFile, type FileProblem, type LoggedClass } from '@lotus-steady/core/formats';
 import type { ClassLog, PersonSummary, RegisterLine } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { request } from '../../api/client.js';
 import { registerQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
 import { explain } from '../../parts/Failure.js';
+import { OpenFile } from '../../parts/OpenFile.js';
 import { dayWords } from '../../parts/words.js';
 
 /** A class of a file, with whom of it somebody here is. */
@@ -63,7 +64,6 @@ interface Props {
 /** Logs taken along as a file, and those of a file: shown first, added together, and removed again as easily. */
 export function LogFiles({ register, people }: Props) {
   const queries = useQueryClient();
-  const file = useRef<HTMLInputElement>(null);
   const [found, setFound] = useState<readonly FoundLog[]>([]);
   const [problems, setProblems] = useState<readonly FileProblem[]>([]);
   const renew = () => queries.invalidateQueries({ queryKey: registerQuery.queryKey });
@@ -117,22 +117,7 @@ export function LogFiles({ register, people }: Props) {
         <button type="button" className={PLAIN} disabled={register.length === 0 || save.isPending} onClick={() => save.mutate()}>
           Save all of them
         </button>
-        <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
-          Add from a file …
-        </button>
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          aria-label="File with logs"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={({ target }) => {
-            const [chosen] = target.files ?? [];
-            target.value = '';
-            if (chosen) void open(chosen);
-          }}
-        />
+        <OpenFile label="Add from a file …" name="File with logs" accept=".json,application/json" onFile={(chosen) => void open(chosen)} />
       </div>
       {failed?.isError && (
         <p role="alert" className="mt-2 text-accent">

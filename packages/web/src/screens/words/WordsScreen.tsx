@@ -1,6 +1,6 @@
 import type { StudioWord, WordMeaning } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { wordsQuery } from '../../api/queries.js';
 import { useWordChanges } from '../../api/use-words.js';
 import { PLAIN } from '../../parts/button-styles.js';
@@ -9,6 +9,7 @@ import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { hasFailed } from '../../api/failed.js';
+import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 
 function meaningWords(means: WordMeaning, nameOf: (id: string) => string): string {
@@ -40,7 +41,6 @@ export function WordsScreen() {
   const { keep, forget } = useWordChanges();
   const [gone, setGone] = useState<StudioWord | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   if (hasFailed(words)) return <Failure error={words.error} onRetry={() => void words.refetch()} />;
   if (words.data === undefined) return <Loading what="Opening the words" />;
   const failed = [keep, forget].find(({ isError }) => isError);
@@ -93,20 +93,11 @@ export function WordsScreen() {
         >
           Export to a file
         </button>
-        <button type="button" className={PLAIN} onClick={() => file.current?.click()}>
-          Import from a file
-        </button>
-        <input
-          ref={file}
-          type="file"
+        <OpenFile
+          label="Import from a file"
+          name="A file of words"
           accept="application/json"
-          aria-label="A file of words"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={async (event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = '';
-            if (!chosen) return;
+          onFile={async (chosen) => {
             const found = await wordsOf(chosen);
             setProblem(typeof found === 'string' ? found : null);
             if (typeof found !== 'string') keep.mutate(found);
