@@ -1,7 +1,7 @@
 import { peopleOfFile } from '@lotus-steady/core/formats';
 import { choicesOf, draftsOf } from './choices.js';
 
-const { found } = peopleOfFile('Name;Age;Notes\nRuna Velt;71;bad knees\nBéa Lindt;;\nRUNA  velt;71;\n');
+const { found } = peopleOfFile('Name;Age;Notes\nRuna Velt;71;bad knees\nBéa Lindt;;\nRUNA  velt;71;\n', '2026-11-28');
 
 test('whoever is here already, or stands above in the file, is not taken unasked', () => {
   expect(choicesOf(found, ['bea lindt']).map(({ isTwice, isTaken }) => [isTwice, isTaken])).toEqual([
