@@ -26,7 +26,14 @@ const solver = new BodySolver(library);
 const sequence = understood(
   notesReader(library)('# Slow, "quiet"\nMountain 5 breaths\nDownward dog 5 breaths\nTree each side 30 s\nSavasana 5 min'),
 );
-const participants = [anybody('a'), { ...anybody('b'), conditions: [readCondition('glaucoma severity=early').answer] }];
+const participants = [
+  anybody('a'),
+  {
+    ...anybody('b'),
+    conditions: [readCondition('glaucoma severity=early').answer],
+    preferences: [{ asana: 'vrksasana', variation: null, firstSide: 'left' as const, reason: 'Steadier there.', on: '2026-11-01' }],
+  },
+];
 const plan = adaptClass(participants.map((participant) => ({ solver, participant })), sequence); // prettier-ignore
 const answer = classJson(sequence, plan);
 const [barred] = [{ ...anybody('c'), conditions: [readCondition('hypertension systolic=185 diastolic=112').answer] }];
