@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     baseURL: process.env['LOTUS_ADDRESS'] ?? 'http://127.0.0.1:4280',
     viewport: { width: 1280, height: 800 },
+    // Days are told in the order of the reader's country.
+    locale: 'en-GB',
     // One test installs the application; the others need not.
     serviceWorkers: 'block',
     launchOptions: chromiumOptions(),

@@ -93,7 +93,7 @@ const SHOTS = [
 
 const browser = await chromium.launch(chromiumOptions());
 for (const { name, path, ready, theme = 'light', width = 1280, height = 800 } of SHOTS) {
-  const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
+  const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme, locale: 'en-GB' });
   const page = await context.newPage();
   await page.goto(`${address}/sign-in`);
   const demo = page.getByRole('button', { name: 'Look round the demo hall' });

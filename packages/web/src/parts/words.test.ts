@@ -6,4 +6,8 @@ test('ids are read as words; those with capitals or hyphens of their own keep th
   expect(words('ivf')).toBe('IVF');
 });
 
-test('a day is said as people say it', () => expect(dayWords('2026-03-07')).toBe('7 March 2026'));
+test('a day is said in the order of the reader’s country, and in English for everybody', () => {
+  expect(dayWords('2026-03-07', ['en-GB'])).toBe('7 March 2026');
+  expect(dayWords('2026-03-07', ['es', 'en-US', 'en'])).toBe('March 7, 2026');
+  expect(dayWords('2026-03-07', ['nb'])).toBe('7 March 2026');
+});

@@ -1,4 +1,4 @@
-import { format, parseISO } from 'date-fns';
+import { parseISO } from 'date-fns';
 
 /** Words whose hyphen or capitals belong to them. */
 const OWN: Readonly<Record<string, string>> = {
@@ -97,9 +97,14 @@ export function words(id: string): string {
   );
 }
 
-/** A day as people say it. */
-export function dayWords(day: string): string {
-  return format(parseISO(day), 'd MMMM yyyy');
+/** The English of the reader's own country, which decides the order of day and month. */
+function englishOf(languages: readonly string[]): string {
+  return languages.find((language) => /^en-/i.test(language)) ?? 'en-GB';
+}
+
+/** A day as people say it, in the order of their country: "7 March 2026", "March 7, 2026". */
+export function dayWords(day: string, languages: readonly string[] = navigator.languages): string {
+  return new Intl.DateTimeFormat(englishOf(languages), { dateStyle: 'long' }).format(parseISO(day));
 }
 
 /** A number to the hundredth, without needless zeros. */
