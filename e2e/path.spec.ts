@@ -12,7 +12,7 @@ test('paste, choose a person, see it adapted, keep it, teach it', async ({ page 
   await page.keyboard.press('1');
   await expect(page.getByText('is your word now')).toBeVisible();
   await expect(page.getByText('4 steps understood')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('3 steps understood, 1 line to settle')).toBeVisible();
   await choice.getByRole('button').first().click();
   await expect(page.getByText('4 steps understood')).toBeVisible();

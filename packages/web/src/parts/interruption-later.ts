@@ -7,5 +7,6 @@ export const LaterInterruption = lazy(async () => ({ default: (await load()).Int
 
 /** Ready before a server that is away could keep it from opening. */
 export function loadInterruptions(): void {
-  void load();
+  // Without a network it is asked for again when it is needed.
+  load().catch(() => undefined);
 }
