@@ -41,7 +41,11 @@ const log = async (page) => {
 const SHOTS = [
   { name: 'desk', path: '/' },
   { name: 'people', path: '/people' },
-  { name: 'person', path: '/people/9' },
+  {
+    name: 'person',
+    path: '/people/9',
+    ready: (page) => page.getByRole('complementary', { name: 'What this means' }).getByRole('paragraph').first().waitFor({ timeout: 30_000 }),
+  },
   {
     name: 'intake',
     path: '/people/new?part=why',
