@@ -209,6 +209,8 @@ test('changes of a record are undone and done again, by key and after a reload, 
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.keyboard.press('ControlOrMeta+Shift+z');
   await expect(weight).toHaveValue('91');
+  // The steps back are sealed after a pause.
+  await expect.poll(() => page.evaluate(() => Object.keys(localStorage).some((key) => key.includes('history.person')))).toBe(true);
   await page.reload();
   await expect(weight).toHaveValue('91');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -89,7 +89,29 @@ export function writeDraft<T>(key: string, draft: Draft<T>): void {
   keep(key, JSON.stringify(draft));
 }
 
+/** What can wait for a pause in typing before it is sealed, by key. */
+const waiting = new Map<string, ReturnType<typeof setTimeout>>();
+const PAUSE_MS = 500;
+
+/** As `writeDraft`; on the device it lies after a pause only, since it is large and changes with every key. */
+export function writeDraftLater<T>(key: string, draft: Draft<T>): void {
+  // The newest stands last.
+  drafts.delete(key);
+  drafts.set(key, draft);
+  clearTimeout(waiting.get(key));
+  waiting.set(
+    key,
+    setTimeout(() => {
+      waiting.delete(key);
+      const latest = drafts.get(key);
+      if (latest) keep(key, JSON.stringify(latest));
+    }, PAUSE_MS),
+  );
+}
+
 export function dropDraft(key: string): void {
+  clearTimeout(waiting.get(key));
+  waiting.delete(key);
   drafts.delete(key);
   keep(key, null);
 }
@@ -113,6 +135,8 @@ export function unsaved(): string[] {
 
 /** Drafts may hold health data: they leave this device with whoever signs out, and the key that opens them. */
 export async function dropAllDrafts(): Promise<void> {
+  for (const timer of waiting.values()) clearTimeout(timer);
+  waiting.clear();
   await written;
   for (const key of Object.keys(localStorage)) if (key.startsWith(PREFIX)) localStorage.removeItem(key);
   drafts.clear();

@@ -1,4 +1,4 @@
-import { dropDraft, draftKeys, readDraft, writeDraft } from './drafts.js';
+import { dropDraft, draftKeys, readDraft, writeDraftLater } from './drafts.js';
 
 /** An edited value with those before it and those that were undone, the nearest last. */
 export interface History<T> {
@@ -45,9 +45,11 @@ export function readHistory<T>(key: string, now: T): History<T> {
 
 /** Keeps a history on this device, sealed like a draft; those that were kept longest go. */
 export function writeHistory<T>(key: string, { past, now, future }: History<T>): void {
-  dropDraft(HISTORY + key);
-  if (past.length + future.length === 0) return;
-  writeDraft(HISTORY + key, { version: null, value: { past: past.slice(-MOST_STEPS), now, future: future.slice(-MOST_STEPS) } });
+  if (past.length + future.length === 0) {
+    dropDraft(HISTORY + key);
+    return;
+  }
+  writeDraftLater(HISTORY + key, { version: null, value: { past: past.slice(-MOST_STEPS), now, future: future.slice(-MOST_STEPS) } });
   const kept = draftKeys().filter((one) => one.startsWith(HISTORY));
   for (const old of kept.slice(0, Math.max(0, kept.length - MOST_KEPT))) dropDraft(old);
 }
