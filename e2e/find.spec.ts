@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, expectAccessible, test } from './fixtures.js';
 
 test('anything is found by a few letters, and the keys are shown', async ({ page }) => {
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.keyboard.press('Control+k');
   const field = page.getByRole('combobox', { name: 'Find anything' });
   await expect(field).toBeFocused();

@@ -44,7 +44,8 @@ const SHOTS = [
   {
     name: 'person',
     path: '/people/9',
-    ready: (page) => page.getByRole('complementary', { name: 'What this means' }).getByRole('paragraph').first().waitFor({ timeout: 30_000 }),
+    ready: (page) =>
+      page.getByRole('complementary', { name: 'What this means' }).getByRole('paragraph').first().waitFor({ timeout: 30_000 }),
   },
   {
     name: 'intake',

@@ -24,6 +24,10 @@ function reduce(history: History<Edits>, action: Action): History<Edits> {
   }
 }
 
+function written(pins: readonly Pin[]): string {
+  return withPins(new URLSearchParams(), pins).toString();
+}
+
 /**
  * Edits on the score, with undo and redo, after a reload and a class that was taught from it too; `of` names what is
  * edited. Figures that were chosen stay in the address and the text goes to `keep`, so that a reload loses nothing.
@@ -37,8 +41,9 @@ export function useEdits(of: string, text: string, keep: (text: string) => void)
     writeHistory(`score.${of}`, history);
   }, [of, history]);
   useEffect(() => {
-    setSearch((before) => withPins(before, pins), { replace: true });
-  }, [pins, setSearch]);
+    // An address that holds them is left alone: a late answer must not take back what was asked since.
+    if (written(readPins(search)) !== written(pins)) setSearch((before) => withPins(before, pins), { replace: true });
+  }, [pins, search, setSearch]);
   const kept = useRef(text);
   useEffect(() => {
     if (kept.current === now.text) return;
