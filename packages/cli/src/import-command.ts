@@ -1,13 +1,5 @@
 import { CONTRACT, library, readLetter, readParticipants, readSequenceJson } from '@lotus-steady/core';
-import {
-  LOG_SCHEMA,
-  namesTwice,
-  peopleOfCsv,
-  peopleOfFhir,
-  peopleOfVcards,
-  readLogFile,
-  type FileProblem,
-} from '@lotus-steady/core/formats';
+import { LOG_SCHEMA, namesTwice, peopleOfCsv, peopleOfFhir, peopleOfVcards, readLogs, type FileProblem } from '@lotus-steady/core/formats';
 import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { oneOf, type Options } from './options.js';
@@ -34,7 +26,7 @@ function fromJson(file: string): Imported {
   if (told?.resourceType === 'Bundle') return { kind: 'people', ...peopleOfFhir(raw, today()) };
   const worded = (problems: readonly { field: string; message: string }[]) =>
     problems.map(({ field, message }) => ({ where: field, message }));
-  if (told?.$schema === LOG_SCHEMA) return { kind: 'log', ...readLogFile(JSON.stringify(raw)) };
+  if (told?.$schema === LOG_SCHEMA) return { kind: 'log', ...readLogs(raw) };
   if (told?.participants !== undefined) {
     const { participants, problems } = readParticipants(raw);
     return { kind: 'class', found: participants, problems: worded(problems) };

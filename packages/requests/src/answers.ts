@@ -10,6 +10,7 @@ import type {
   PropsAtHand,
   SchoolChoices,
 } from '@lotus-steady/core';
+import type { LoggedClass } from '@lotus-steady/core/formats';
 
 /** What the server answers, as its rows make it and the screens read it. */
 export interface Teacher {
@@ -121,14 +122,8 @@ export interface LogPart extends Omit<PastClass, 'day'> {
 }
 
 /** What happened in a class. */
-export interface ClassLog {
+export interface ClassLog extends Omit<LoggedClass, 'people'> {
   readonly key: string;
-  readonly title: string;
-  readonly day: string;
-  readonly startedAt: string | null;
-  readonly endedAt: string | null;
-  readonly note: string;
-  readonly incident: string;
   readonly people: readonly LogPart[];
   readonly version: number;
 }

@@ -1,4 +1,5 @@
 import { findCondition } from '../conditions/all.js';
+import { questionOf } from '../conditions/answers-in-words.js';
 import { checkAnswers } from '../conditions/check-answers.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { answersFromWords } from '../conditions/from-words.js';
@@ -57,7 +58,7 @@ function observationsOf({ conditions }: Participant, id: string, today: string) 
       const others = Object.entries(answer).flatMap(([name, value]) => {
         const spec = parameters[name];
         if (spec?.kind !== 'number' || typeof value !== 'number' || name === 'systolic' || name === 'diastolic') return [];
-        const text = spec.ask.replace(/[?:]$/, '');
+        const text = questionOf(spec);
         return [{ ...about, code: name === 'painNow' ? coded(PAIN, text) : { text }, valueQuantity: { value, unit: spec.unit } }];
       });
       return [
@@ -112,7 +113,8 @@ function noteOf(participant: Participant, id: string, today: string) {
 
 /**
  * People, their conditions, what was measured and their plans as an FHIR R4 (4.0.1) collection; who may not practise
- * yet comes with the request and the note for a clinician. Conditions are told in words: a code is never guessed. Ids are those of the class; no names.
+ * yet comes with the request and the note for a clinician. Conditions are told in words: a code is never guessed.
+ * Ids are those of the class; no names.
  */
 export function fhirBundle(participants: readonly Participant[], plans: readonly PersonJson[], title: string, today: string) {
   const entry = participants.flatMap((participant, i) => {
@@ -183,7 +185,7 @@ function ageOn(birthDate: unknown, today: string): number | null {
   return years >= 0 && years <= 120 ? years : null;
 }
 
-/** Blood pressure as words that are read like those of a note: "high blood pressure" is not told by them. */
+/** The blood pressure that an observation holds, in mmHg. */
 function pressureIn(observation: Readonly<Record<string, unknown>>): { systolic?: number; diastolic?: number } {
   const parts = Array.isArray(observation['component']) ? (observation['component'] as readonly unknown[]).filter(isRecord) : [];
   const valueOf = (code: string) => {

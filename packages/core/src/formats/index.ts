@@ -3,6 +3,6 @@ export { peopleOfCsv, planCsv, type FileProblem, type FoundPeople, type FoundPer
 export { decodeText } from './decode.js';
 export { fhirBundle, peopleOfFhir } from './fhir.js';
 export { CLASS_SCHEMA, classFile, HOME_SCHEMA, homeFile, SEQUENCE_SCHEMA, sequenceFile } from './json-files.js';
-export { LOG_SCHEMA, logFile, readLogFile, type LoggedClass, type LoggedPerson } from './log-file.js';
+export { LOG_SCHEMA, logFile, readLogFile, readLogs, type LoggedClass, type LoggedPerson } from './log-file.js';
 export { namesTwice, peopleOfFile, plainName } from './people-file.js';
 export { peopleOfVcards } from './vcard.js';

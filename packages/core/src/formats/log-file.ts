@@ -80,15 +80,26 @@ function readPerson(raw: unknown, where: string, problems: FileProblem[]): Logge
   return { name, present, before, after, felt: home, harder: side, note, marks };
 }
 
-/** Logs of a file; what is wrong is named by its class, and of a class with a mistake nothing is taken. */
-export function readLogFile(text: string): { readonly found: readonly LoggedClass[]; readonly problems: readonly FileProblem[] } {
-  const refuse = (message: string) => ({ found: [], problems: [{ where: 'the file', message }] });
-  let raw: unknown;
+interface FoundClasses {
+  readonly found: readonly LoggedClass[];
+  readonly problems: readonly FileProblem[];
+}
+
+function refuse(message: string): FoundClasses {
+  return { found: [], problems: [{ where: 'the file', message }] };
+}
+
+/** As `readLogs`, from the text of a file. */
+export function readLogFile(text: string): FoundClasses {
   try {
-    raw = JSON.parse(text.replace(/^\uFEFF/, ''));
+    return readLogs(JSON.parse(text.replace(/^\uFEFF/, '')));
   } catch (error) {
     return refuse(`no valid JSON (${(error as Error).message})`);
   }
+}
+
+/** Logs as data; what is wrong is named by its class, and of a class with a mistake nothing is taken. */
+export function readLogs(raw: unknown): FoundClasses {
   if (!isRecord(raw) || raw['$schema'] !== LOG_SCHEMA || !Array.isArray(raw['classes']))
     return refuse(`no log: expected "$schema": "${LOG_SCHEMA}" and a list "classes"`);
   if (raw['version'] !== 1) return refuse(`version is ${JSON.stringify(raw['version'])}; version 1 is read here`);

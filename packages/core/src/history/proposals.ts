@@ -26,6 +26,9 @@ export interface Proposal {
   readonly prefer: Preference | null;
 }
 
+/** Of a proposal that is only told. */
+const CHANGES_NOTHING = { leaveOut: null, prefer: null } as const;
+
 const PRACTICE = 'Common practice, no published source known.';
 const PAIN_MODEL =
   'Pain monitoring model (Thomeé, Phys Ther 1997), made for pain at the kneecap: up to 5 of 10 is acceptable, above is not. For other pain this is a starting value.';
@@ -115,8 +118,7 @@ function afterPain({ day, before, after, marks }: PastClass, today: string): Pro
       what: message('proposal.ask-pain'),
       evidence: message('evidence.rose', { day, before: before.pain!, after: pain! }),
       source: CHANGE,
-      leaveOut: null,
-      prefer: null,
+      ...CHANGES_NOTHING,
     },
   ];
 }
@@ -171,8 +173,7 @@ function harderSide(classes: readonly PastClass[]): Proposal[] {
       what: message('proposal.ask-side', { side: last.harder }),
       evidence: message('evidence.harder', { side: last.harder, times: harder.length, asked: compared.length }),
       source: PRACTICE,
-      leaveOut: null,
-      prefer: null,
+      ...CHANGES_NOTHING,
     },
   ];
 }
@@ -217,8 +218,7 @@ function takenBack(classes: readonly PastClass[], leftOut: readonly LeftOut[], t
         what: message('proposal.take-back', { asana }),
         evidence: isOver ? message('evidence.over', { until: until! }) : message('evidence.good', { times: GOOD_CLASSES }),
         source: PRACTICE,
-        leaveOut: null,
-        prefer: null,
+        ...CHANGES_NOTHING,
       },
     ];
   });
@@ -244,8 +244,7 @@ function stepUp(classes: readonly PastClass[], decided: ReadonlySet<string>): Pr
       what: message(`proposal.step-up-${next}`),
       evidence: message('evidence.good', { times: GOOD_CLASSES }),
       source: PRACTICE,
-      leaveOut: null,
-      prefer: null,
+      ...CHANGES_NOTHING,
     },
   ];
 }
@@ -264,8 +263,7 @@ function wasAway(classes: readonly PastClass[], today: string): Proposal[] {
       what: message('proposal.ask-away'),
       evidence: message('evidence.away', { weeks: Math.floor(days / 7), day: last.day }),
       source: PRACTICE,
-      leaveOut: null,
-      prefer: null,
+      ...CHANGES_NOTHING,
     },
   ];
 }

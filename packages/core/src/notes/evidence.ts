@@ -290,7 +290,7 @@ export function counts(dose: DoseSpec): { repeated: boolean; timed: boolean; bre
   return { repeated, timed, breaths: dose.breaths !== undefined, any: repeated || timed || dose.breaths !== undefined };
 }
 
-const CHAIR_BASES = new Set<Base>(['seated-chair', 'standing-chair']);
+export const CHAIR_BASES: ReadonlySet<Base> = new Set<Base>(['seated-chair', 'standing-chair']);
 
 /**
  * Where an asana is done in such a class: breathing is done wherever one is, and what the library keeps for

@@ -1,6 +1,6 @@
 import type { Base } from '../asanas/asana.js';
 import { isForChildren } from '../asanas/library.js';
-import { baseIn, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
+import { baseIn, CHAIR_BASES, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
 import type { Agreement, Lexicon } from './lexicon.js';
 import { surroundingOf, tellsOf, toldPosition } from './surrounding.js';
 
@@ -72,17 +72,15 @@ export function evidenceOf(lexicon: Lexicon): EvidenceOf {
   return (text, surrounding) => lineEvidence(lexicon, text, surrounding);
 }
 
-const CHAIR_BASES: ReadonlySet<Base> = new Set<Base>(['seated-chair', 'standing-chair']);
 /** Where fewer of its lines are done on chairs than this share, a class that speaks of chairs does not sit on them. */
 const SEATED_SHARE = 0.15;
 const FLOOR_BASES: ReadonlySet<Base> = new Set<Base>(['supine', 'prone', 'side-lying', 'all-fours', 'kneeling', 'inverted']);
 /** Nor does one of which so much is done lying or kneeling. */
 const FLOOR_SHARE = 0.45;
 
-function shareOn(shares: readonly ReadonlyMap<Base, number>[], bases: ReadonlySet<Base>): number {
-  const all = shares.flatMap((share) => [...share]);
-  const on = all.filter(([base]) => bases.has(base));
-  return all.length === 0 ? 1 : sumOf(on.map(([, value]) => value)) / sumOf(all.map(([, value]) => value));
+function shareOn(sums: ReadonlyMap<Base, number>, bases: ReadonlySet<Base>): number {
+  const on = [...sums].filter(([base]) => bases.has(base)).map(([, value]) => value);
+  return sums.size === 0 ? 1 : sumOf(on) / sumOf([...sums.values()]);
 }
 
 function withoutChair(surrounding: ReadonlySet<string>): ReadonlySet<string> {
@@ -100,7 +98,9 @@ function weighedAlone(lines: readonly SheetLine[], whole: ReadonlySet<string>, e
   });
   const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
   const shares = evidence.map(({ agreements }, i) => (lines[i]!.marked ? new Map<Base, number>() : sharesOf(agreements, surroundings[i]!)));
-  return { surroundings, evidence, shares };
+  const sums = new Map<Base, number>();
+  for (const share of shares) for (const [base, value] of share) sums.set(base, (sums.get(base) ?? 0) + value);
+  return { surroundings, evidence, shares, sums };
 }
 
 /** All lines of a sheet with the ways to understand each, and what speaks for each by itself and its place. */
@@ -120,12 +120,10 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
   const isSeated =
     !whole.has('chair') ||
     surroundingOf(place ?? '').has('chair') ||
-    (shareOn(first.shares, CHAIR_BASES) >= SEATED_SHARE && shareOn(first.shares, FLOOR_BASES) < FLOOR_SHARE);
-  const { surroundings, evidence, shares } = isSeated ? first : weighedAlone(lines, withoutChair(whole), evidenceFor);
+    (shareOn(first.sums, CHAIR_BASES) >= SEATED_SHARE && shareOn(first.sums, FLOOR_BASES) < FLOOR_SHARE);
+  const { surroundings, evidence, shares, sums } = isSeated ? first : weighedAlone(lines, withoutChair(whole), evidenceFor);
   const kids = evidence.map(({ agreements }, i) => Number(!lines[i]!.marked && isForChildrenOnly(agreements)));
   const allKids = sumOf(kids);
-  const sums = new Map<Base, number>();
-  for (const share of shares) for (const [base, value] of share) sums.set(base, (sums.get(base) ?? 0) + value);
   const total = sumOf([...sums.values()]);
 
   // What is said of the whole class holds until a line tells otherwise, and again when that line is far.

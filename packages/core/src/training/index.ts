@@ -5,4 +5,4 @@ export {
 export {
   ANSWERS, levelAt, markAnswer, MARKS, nextTask, optionsOf, type TaskProgress, type TrainingAnswer, type TrainingMark,
 } from './marking.js'; // prettier-ignore
-export { isSingleStep, solveTask, tasksOf, TRAINING_TASKS, type TrainingSolution, type TrainingTask } from './tasks.js';
+export { isSingleStep, solveTask, tasksOf, tasksWith, TRAINING_TASKS, type TrainingSolution, type TrainingTask } from './tasks.js';

@@ -26,6 +26,11 @@ export function tasksOf(client: TrainingClient, isSet = false): TrainingTask[] {
   return client.steps.map((text, place) => ({ id: `${client.id}/${place}`, level: client.level, client, text, isSet }));
 }
 
+/** Tasks that were set, and those of the library. */
+export function tasksWith(own: readonly TrainingClient[]): TrainingTask[] {
+  return [...own.flatMap((client) => tasksOf(client, true)), ...TRAINING_TASKS];
+}
+
 export const TRAINING_TASKS: readonly TrainingTask[] = TRAINING_CLIENTS.flatMap((client) => tasksOf(client));
 
 /** What is right about a task, worked out as for anybody who comes to class. */

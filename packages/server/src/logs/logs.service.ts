@@ -1,4 +1,12 @@
-import { KeyedLogBody, LogBody, type ClassLog, type HistoryEntry, type LogPart, type RegisterLine } from '@lotus-steady/requests';
+import {
+  isFileLog,
+  KeyedLogBody,
+  LogBody,
+  type ClassLog,
+  type HistoryEntry,
+  type LogPart,
+  type RegisterLine,
+} from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
@@ -108,7 +116,7 @@ export class LogsService {
    */
   async takeBack(teacherId: number, keys: readonly string[]): Promise<void> {
     await this.rows.sequelize!.transaction(async (transaction) => {
-      const ours = keys.filter((key) => key.startsWith('file.'));
+      const ours = keys.filter(isFileLog);
       const rows = await this.rows.findAll({ where: { teacherId, logKey: ours }, include: [LogPersonRow], transaction, lock: true });
       const changed = rows.filter(({ version }) => version !== 1);
       if (changed.length > 0)

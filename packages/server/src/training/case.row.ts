@@ -16,6 +16,12 @@ export class CaseRow extends Model {
   @Column(DataType.JSON)
   declare content: TrainingCaseText;
 
+  /** The row's number in a client's id; `null` for somebody of the library. */
+  static numberOf(client: string): number | null {
+    const number = Number(/^own-(\d{1,9})$/.exec(client)?.[1] ?? Number.NaN);
+    return Number.isNaN(number) ? null : number;
+  }
+
   toClient(): TrainingClient {
     return { ...(readJsonColumn(this, 'content') as TrainingCaseText), id: `own-${this.id}` };
   }

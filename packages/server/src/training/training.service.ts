@@ -63,7 +63,9 @@ export class TrainingService {
   }
 
   private async isOwnTask(teacherId: number, task: string): Promise<boolean> {
-    return (await this.cases(teacherId)).some((client) => tasksOf(client).some(({ id }) => id === task));
+    const id = CaseRow.numberOf(task.split('/')[0]!);
+    const row = id === null ? null : await this.caseRows.findOne({ where: { teacherId, id } });
+    return row !== null && tasksOf(row.toClient()).some((one) => one.id === task);
   }
 
   /**
@@ -77,15 +79,15 @@ export class TrainingService {
       const before = await this.caseRows.count({ where: { teacherId }, transaction });
       if (before + cases.length > MOST_CASES)
         throw unusable([{ field: 'cases', message: `At most ${MOST_CASES} cases are kept; ${before} are here` }]);
-      for (const content of cases) await this.caseRows.create({ teacherId, content }, { transaction });
+      await this.caseRows.bulkCreate(cases.map((content) => ({ teacherId, content })), { transaction }); // prettier-ignore
     });
     return this.cases(teacherId);
   }
 
   /** Forgets a case with what was answered in it; one that isn't kept is forgotten already. */
   async forgetCase(teacherId: number, id: string): Promise<TrainingClient[]> {
-    const number = Number(/^own-(\d+)$/.exec(id)?.[1] ?? Number.NaN);
-    if (Number.isSafeInteger(number))
+    const number = CaseRow.numberOf(id);
+    if (number !== null)
       await this.rows.sequelize!.transaction(async (transaction) => {
         const gone = await this.caseRows.destroy({ where: { teacherId, id: number }, transaction });
         if (gone > 0) await this.rows.destroy({ where: { teacherId, task: { [Op.startsWith]: `${id}/` } }, transaction });

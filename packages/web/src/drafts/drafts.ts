@@ -116,6 +116,9 @@ export function dropDraft(key: string): void {
   keep(key, null);
 }
 
+/** The kind of key under which steps back lie: nobody is told that they aren't saved. */
+export const HISTORY = 'history';
+
 const WHAT: Readonly<Record<string, string>> = {
   person: 'A person’s record',
   sequence: 'A sequence',
@@ -127,7 +130,7 @@ const WHAT: Readonly<Record<string, string>> = {
 export function unsaved(): string[] {
   return draftKeys().flatMap((key) => {
     const [kind, id] = key.split('.');
-    if (kind === 'history') return [];
+    if (kind === HISTORY) return [];
     const what = WHAT[kind ?? ''] ?? 'Something';
     return id === 'new' ? `${what} that is new` : what;
   });

@@ -1,4 +1,4 @@
-import { dropDraft, draftKeys, readDraft, writeDraftLater } from './drafts.js';
+import { dropDraft, draftKeys, HISTORY, readDraft, writeDraftLater } from './drafts.js';
 
 /** An edited value with those before it and those that were undone, the nearest last. */
 export interface History<T> {
@@ -11,8 +11,10 @@ export interface History<T> {
 const MOST_STEPS = 30;
 /** Of so many things; of one that was edited long ago nothing is undone. */
 const MOST_KEPT = 8;
-/** Not a draft of its own: nobody is told that it isn't saved. */
-export const HISTORY = 'history.';
+
+function keyOf(key: string): string {
+  return `${HISTORY}.${key}`;
+}
 
 export function begun<T>(now: T): History<T> {
   return { past: [], now, future: [] };
@@ -39,17 +41,17 @@ export function isSame(one: unknown, other: unknown): boolean {
 
 /** The history that was left on this device, where it ends with what there is now; else one that begins here. */
 export function readHistory<T>(key: string, now: T): History<T> {
-  const kept = readDraft<History<T>>(HISTORY + key)?.value;
+  const kept = readDraft<History<T>>(keyOf(key))?.value;
   return kept && isSame(kept.now, now) ? { ...kept, now } : begun(now);
 }
 
 /** Keeps a history on this device, sealed like a draft; those that were kept longest go. */
 export function writeHistory<T>(key: string, { past, now, future }: History<T>): void {
   if (past.length + future.length === 0) {
-    dropDraft(HISTORY + key);
+    dropDraft(keyOf(key));
     return;
   }
-  writeDraftLater(HISTORY + key, { version: null, value: { past: past.slice(-MOST_STEPS), now, future: future.slice(-MOST_STEPS) } });
-  const kept = draftKeys().filter((one) => one.startsWith(HISTORY));
+  writeDraftLater(keyOf(key), { version: null, value: { past: past.slice(-MOST_STEPS), now, future: future.slice(-MOST_STEPS) } });
+  const kept = draftKeys().filter((one) => one.startsWith(keyOf('')));
   for (const old of kept.slice(0, Math.max(0, kept.length - MOST_KEPT))) dropDraft(old);
 }

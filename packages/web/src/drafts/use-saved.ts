@@ -45,7 +45,6 @@ export function useSaved<T, R extends { readonly version: number }>({
 }: Options<T, R>) {
   const [draft] = useState(() => readDraft<T>(key));
   const [version, setVersion] = useState(draft ? draft.version : serverVersion);
-  const [value, setValue] = useState(draft ? draft.value : serverValue);
   const [edited, setEdited] = useState<'no' | 'here' | 'restored'>(draft ? 'restored' : 'no');
   const [history, setHistory] = useState(() => readHistory(key, draft ? draft.value : serverValue));
   const changedAt = useRef(0);
@@ -53,10 +52,10 @@ export function useSaved<T, R extends { readonly version: number }>({
   const [saved, setSaved] = useState<{ readonly value: T } | null>({ value: serverValue });
   const queries = useQueryClient();
   // What is on the screen now, for answers that come later.
-  const latest = useRef(value);
-  const show = useCallback((next: T) => {
+  const latest = useRef(history);
+  const show = useCallback((next: History<T>) => {
     latest.current = next;
-    setValue(next);
+    setHistory(next);
   }, []);
 
   const mutation = useMutation({
@@ -66,11 +65,11 @@ export function useSaved<T, R extends { readonly version: number }>({
     onSuccess: async (answer, sent) => {
       setVersion(answer.version);
       // Typing may have gone on meanwhile; only what was sent is saved.
-      if (latest.current !== sent.value) writeDraft(key, { version: answer.version, value: latest.current });
+      if (latest.current.now !== sent.value) writeDraft(key, { version: answer.version, value: latest.current.now });
       else {
         dropDraft(key);
         setEdited('no');
-        show(read(answer));
+        show({ ...latest.current, now: read(answer) });
       }
       setSaved({ value: read(answer) });
       // What is typed after a save is undone by itself.
@@ -81,48 +80,41 @@ export function useSaved<T, R extends { readonly version: number }>({
   });
 
   /** Shows a value, and keeps it where the server hasn't got it. */
-  const put = useCallback(
-    (next: T) => {
+  const go = useCallback(
+    (next: History<T>) => {
       show(next);
-      if (saved && isSame(next, saved.value)) {
+      writeHistory(key, next);
+      if (saved && isSame(next.now, saved.value)) {
         setEdited('no');
         dropDraft(key);
       } else {
         setEdited('here');
-        writeDraft(key, { version, value: next });
+        writeDraft(key, { version, value: next.now });
       }
     },
     [key, saved, version, show],
-  );
-  const go = useCallback(
-    (next: History<T>) => {
-      setHistory(next);
-      writeHistory(key, next);
-      put(next.now);
-    },
-    [key, put],
   );
   const change = useCallback(
     (next: T) => {
       const now = Date.now();
       const isTyped = now - changedAt.current < PAUSE_MS;
       changedAt.current = now;
-      go(changed({ ...history, now: latest.current }, next, isTyped));
+      go(changed(latest.current, next, isTyped));
     },
-    [go, history],
+    [go],
   );
-  const [canUndo, canRedo] = [history.past.length > 0, history.future.length > 0];
   const steps = {
-    canUndo,
-    canRedo,
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
     canDiscard: edited !== 'no' && saved !== null,
-    undo: useCallback(() => go(undone({ ...history, now: latest.current })), [go, history]),
-    redo: useCallback(() => go(redone({ ...history, now: latest.current })), [go, history]),
+    undo: useCallback(() => go(undone(latest.current)), [go]),
+    redo: useCallback(() => go(redone(latest.current)), [go]),
     /** Back to what the server has; this can be undone as well. */
     discard: useCallback(() => {
-      if (saved) go(changed({ ...history, now: latest.current }, saved.value));
-    }, [go, history, saved]),
+      if (saved) go(changed(latest.current, saved.value));
+    }, [go, saved]),
   };
+  const value = history.now;
   const { mutate, error, isPending } = mutation;
   const save = useCallback(() => mutate({ value, version }), [mutate, value, version]);
 
@@ -143,7 +135,7 @@ export function useSaved<T, R extends { readonly version: number }>({
     (next: T, nextVersion: number) => {
       setVersion(nextVersion);
       setSaved(null);
-      show(next);
+      show({ ...latest.current, now: next });
       setEdited('here');
       writeDraft(key, { version: nextVersion, value: next });
       mutation.reset();

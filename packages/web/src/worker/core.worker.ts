@@ -218,8 +218,8 @@ const core = {
     now: string,
     today: string,
   ): Promise<TrainingCase | null> {
-    const { isSingleStep, levelAt, nextTask, optionsOf, solveTask, tasksOf, TRAINING_TASKS } = await import('@lotus-steady/core/training');
-    let tasks = [...own.flatMap((client) => tasksOf(client, true)), ...TRAINING_TASKS];
+    const { isSingleStep, levelAt, nextTask, optionsOf, solveTask, tasksWith } = await import('@lotus-steady/core/training');
+    let tasks = tasksWith(own);
     let task = nextTask(tasks, progress, now);
     // What names no step of this library can't be asked.
     while (task?.isSet && !isSingleStep(reader, task.text)) {

@@ -12,6 +12,7 @@ import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { FileProblems } from '../../parts/FileProblems.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { choicesOf, draftsOf, type Choice } from './choices.js';
@@ -46,22 +47,6 @@ function Row({ choice, onChange }: { choice: Choice; onChange: (choice: Choice) 
         </fieldset>
       )}
     </li>
-  );
-}
-
-function Problems({ problems }: { problems: readonly FileProblem[] }) {
-  if (problems.length === 0) return null;
-  return (
-    <div role="alert" className="my-3 rounded border border-accent bg-sheet p-3">
-      <p className="font-semibold">What could not be read:</p>
-      <ul className="list-disc pl-5 text-sm">
-        {problems.map(({ where, message }, i) => (
-          <li key={i}>
-            {where}: {message}
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }
 
@@ -116,7 +101,7 @@ export function ImportScreen() {
         className={choices.length === 0 ? PRIMARY : PLAIN}
         onFile={(chosen) => void open(chosen)}
       />
-      {name !== '' && <Problems problems={problems} />}
+      {name !== '' && <FileProblems problems={problems} />}
       {choices.length > 0 && !done && (
         <>
           <h2 className="mt-4 mb-1 text-lg">

@@ -4,8 +4,7 @@ import {
   readCasesFile,
   readResultsFile,
   resultsFile,
-  tasksOf,
-  TRAINING_TASKS,
+  tasksWith,
   type TrainingCaseText,
   type TrainingClient,
   type TrainingResults,
@@ -67,8 +66,7 @@ export function CasesScreen() {
     setResults(typeof found === 'string' ? null : found);
   };
   const handOver = () => {
-    const tasks = [...own.flatMap((client) => tasksOf(client, true)), ...TRAINING_TASKS];
-    download('practice-results.json', resultsFile(session.data?.name ?? '', tasks, progress.data), 'application/json');
+    download('practice-results.json', resultsFile(session.data?.name ?? '', tasksWith(own), progress.data), 'application/json');
   };
   return (
     <div className="mx-auto max-w-3xl">

@@ -19,7 +19,7 @@ import { dayWords } from '../../parts/words.js';
 import type { TrainingCase } from '../../worker/answers.js';
 import { trainingQuery } from '../../worker/queries.js';
 import { ReasonItem } from '../score/WhyPanel.js';
-import { answersOf, countsOf } from './counts.js';
+import { answersOf, countsSaid } from './counts.js';
 
 const ANSWER_WORDS: Readonly<Record<TrainingAnswer, string>> = { keep: 'Keep it', change: 'Change it', out: 'Leave it out' };
 const MARK_TITLES: Readonly<Record<TrainingMark, string>> = {
@@ -157,15 +157,14 @@ export function PracticeScreen() {
   const failed = [progress, own, next].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!progress.data || next.data === undefined) return <Loading what="Looking for someone" />;
-  const counts = countsOf(progress.data);
   const [soonest] = progress.data.map(({ due }) => due).sort();
   return (
     <div className="mx-auto max-w-3xl">
       <PageTitle>{'Practise judging'}</PageTitle>
       <h1 className="text-2xl">Practise judging</h1>
       <p className="mb-4 text-soft">
-        Everybody here is invented. {progress.data.length} of {next.data?.of ?? progress.data.length} tasks seen · {counts.right} right,{' '}
-        {counts.half} half right, {counts.missed} missed, {counts['false-alarm']} too careful
+        Everybody here is invented. {progress.data.length} of {next.data?.of ?? progress.data.length} tasks seen ·{' '}
+        {countsSaid(progress.data)}
         {next.data && ` · level ${next.data.level} of 3`} ·{' '}
         <Link to="/practice/cases" className="underline">
           set and review tasks

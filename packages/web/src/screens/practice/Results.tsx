@@ -1,14 +1,7 @@
 import { MARKS, type TrainingMark, type TrainingResults } from '@lotus-steady/core/training';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { countsOf } from './counts.js';
-
-const MARK_WORDS: Readonly<Record<TrainingMark, string>> = {
-  right: 'right',
-  half: 'half right',
-  missed: 'missed',
-  'false-alarm': 'too careful',
-};
+import { countsSaid, MARK_WORDS } from './counts.js';
 
 /** What a trainee answered, what was missed first: misses and false alarms apart. */
 export function Results({ results: { trainee, results }, onClose }: { results: TrainingResults; onClose: () => void }) {
@@ -16,7 +9,6 @@ export function Results({ results: { trainee, results }, onClose }: { results: T
   useEffect(() => {
     heading.current?.focus();
   }, [trainee]);
-  const counts = countsOf(results);
   const worst = (mark: TrainingMark) => ['missed', 'false-alarm', 'half', 'right'].indexOf(mark);
   const sorted = [...results].sort((one, other) => Number(other.isSet) - Number(one.isSet) || worst(one.last) - worst(other.last));
   return (
@@ -29,7 +21,7 @@ export function Results({ results: { trainee, results }, onClose }: { results: T
           <X size={18} aria-hidden />
         </button>
       </div>
-      <p className="mb-2">{MARKS.map((mark) => `${counts[mark]} ${MARK_WORDS[mark]}`).join(', ')}</p>
+      <p className="mb-2">{countsSaid(results)}</p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Their answers">
         <table className="w-full text-left text-sm">
           <thead>

@@ -1,4 +1,4 @@
-import { type TrainingMark } from '@lotus-steady/core/training';
+import { MARKS, type TrainingMark } from '@lotus-steady/core/training';
 import type { TrainingProgress } from '@lotus-steady/requests';
 
 /** How often each mark was given, over all tasks: misses and false alarms apart. */
@@ -10,4 +10,17 @@ export function countsOf(progress: readonly Pick<TrainingProgress, 'counts'>[]):
 /** How many answers were given. */
 export function answersOf(progress: readonly Pick<TrainingProgress, 'counts'>[]): number {
   return Object.values(countsOf(progress)).reduce((all, one) => all + one, 0);
+}
+
+export const MARK_WORDS: Readonly<Record<TrainingMark, string>> = {
+  right: 'right',
+  half: 'half right',
+  missed: 'missed',
+  'false-alarm': 'too careful',
+};
+
+/** "3 right, 1 half right, 0 missed, 2 too careful". */
+export function countsSaid(progress: readonly Pick<TrainingProgress, 'counts'>[]): string {
+  const counts = countsOf(progress);
+  return MARKS.map((mark) => `${counts[mark]} ${MARK_WORDS[mark]}`).join(', ');
 }

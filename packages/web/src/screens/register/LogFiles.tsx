@@ -1,6 +1,6 @@
 import { counted } from '@lotus-steady/core';
 import { logFile, plainName, readLogFile, type FileProblem, type LoggedClass } from '@lotus-steady/core/formats';
-import type { ClassLog, PersonSummary, RegisterLine } from '@lotus-steady/requests';
+import { fileLogKey, type ClassLog, type PersonSummary, type RegisterLine } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../../api/client.js';
@@ -8,6 +8,7 @@ import { registerQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
 import { explain } from '../../parts/Failure.js';
+import { FileProblems } from '../../parts/FileProblems.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { dayWords } from '../../parts/words.js';
 
@@ -36,7 +37,7 @@ export function foundLogs(
       if (same.length === 1) found.push({ personId: same[0]!.id, at });
       else unknown.push(name);
     });
-    const key = `file.${found.map(({ personId }) => personId).sort((a, b) => a - b).join(',')}.${logged.day}`; // prettier-ignore
+    const key = fileLogKey(found.map(({ personId }) => personId), logged.day); // prettier-ignore
     const isHere = keys.has(key);
     keys.add(key);
     return { logged, key, people: found, unknown, isHere };
@@ -124,15 +125,7 @@ export function LogFiles({ register, people }: Props) {
           {explain(failed.error)}
         </p>
       )}
-      {problems.length > 0 && (
-        <ul role="alert" className="mt-3 list-disc rounded border border-accent bg-sheet p-3 pl-8 text-sm">
-          {problems.map(({ where, message }, i) => (
-            <li key={i}>
-              {where}: {message}
-            </li>
-          ))}
-        </ul>
-      )}
+      <FileProblems problems={problems} />
       {found.length > 0 && !done && (
         <>
           <ul className="mt-3 max-w-3xl divide-y divide-rule rounded border border-rule bg-sheet">

@@ -1,3 +1,4 @@
+import { isFileLog } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
@@ -12,11 +13,6 @@ import { dayWords } from '../../parts/words.js';
 function addressOf(key: string): string {
   const [sequence, people, day] = key.split('.');
   return `/sequences/${sequence}/for/${people}/log?day=${day}`;
-}
-
-/** Whether a log came in a file: there is no plan behind it. */
-function isOfFile(key: string): boolean {
-  return key.startsWith('file.');
 }
 
 const PainChart = lazy(async () => ({ default: (await import('../../parts/PainChart.js')).PainChart }));
@@ -76,7 +72,7 @@ export function RegisterScreen() {
                   <tr key={key} className="border-b border-rule">
                     <td className="py-1.5 pr-4 whitespace-nowrap">{dayWords(day)}</td>
                     <td className="py-1.5 pr-4">
-                      {isOfFile(key) ? (
+                      {isFileLog(key) ? (
                         title
                       ) : (
                         <Link to={addressOf(key)} className="underline">
