@@ -17,8 +17,7 @@ const HOME_MINUTES = 12;
 type Planned = ReturnType<typeof plannedOf>;
 
 function figuresOf({ plans, members }: Planned): Figure[] {
-  const [plan] = plans;
-  return plan!.steps.flatMap(({ chosen, step }) => (chosen ? [stepFigures(members[0]!.solver, chosen, step.side, 'side')[0]!] : []));
+  return plans[0]!.steps.flatMap(({ chosen, step }) => (chosen ? [stepFigures(members[0]!.solver, chosen, step.side, 'side')[0]!] : []));
 }
 
 function htmlOf(planned: Planned): string {

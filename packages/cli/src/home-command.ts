@@ -18,8 +18,8 @@ export function homeCommand(words: readonly string[], options: Options): string 
   const times = wholeNumber('times', options.times, 1, 6);
   const as = oneOf('as', options.as, FORMATS, 'text');
   const { participants, plans, sequence, members } = plannedOf('home', words, { ...options, minutes: undefined });
-  const [plan] = plans;
-  const practice = homePractice(plan!, participants[0]!, {
+  const plan = plans[0]!;
+  const practice = homePractice(plan, participants[0]!, {
     minutes,
     days,
     times,
@@ -28,7 +28,7 @@ export function homeCommand(words: readonly string[], options: Options): string 
   if (options.json) return JSON.stringify({ contract: CONTRACT, ...practice }, null, 2);
   const title = sequence.title || 'At home';
   if (as === 'text') return homeText(practice, title);
-  const figures = homeFigures(practice, plan!, members[0]!.solver);
+  const figures = homeFigures(practice, plan, members[0]!.solver);
   if (as === 'html') return homeHtml(practice, title, figures.map(figureSvg));
   return printSheet('home', () => homeSheet(practice, title, (step) => figures[step]!), options);
 }

@@ -38,7 +38,7 @@ export { NORMAL_RANGE, type NormalMeasure } from './body/norms.js';
 export { solve } from './body/solve.js';
 export { counted } from './counted.js';
 export { activeLimits, checkSchools, limitsOf, schoolMatters, type ActiveLimit, type SchoolChoices } from './conditions/active-limits.js';
-export { CONDITIONS, findCondition } from './conditions/all.js';
+export { CONDITIONS, findCondition, getCondition } from './conditions/all.js';
 export { checkAnswers, checkConditions, FLAGS, flagsSpec, parameterSpec, readAnswer, readCondition } from './conditions/check-answers.js';
 export type { ConditionAnswer } from './conditions/condition.js';
 export { isAsked, type Condition, type Grade, type ParameterSpec, type RedFlag, type SchoolSpec } from './conditions/condition.js';

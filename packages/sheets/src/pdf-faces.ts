@@ -45,7 +45,7 @@ const UNKNOWN = '·';
 const MARK = /^\p{M}$/u;
 
 function faceFor(character: string, current: Face): Face | null {
-  const point = character.codePointAt(0)!;
+  const point = character.codePointAt(0) ?? 0;
   const holds = (face: Face) => fontOf(face).hasGlyphForCodePoint(point);
   // A space, a digit or a mark goes with what it stands beside.
   if ((character === ' ' || MARK.test(character)) && holds(current)) return current;
@@ -70,7 +70,7 @@ export function faceRuns(line: string): FaceRun[] {
   }
   return runs.map(({ face, text }) => {
     // The gap behind words that run the other way stays behind them.
-    const [, words = '', gap = ''] = /^(.*?)(\s*)$/s.exec(text)!;
-    return { face: face.name, text: `${inOrder(face, words)}${gap}` };
+    const words = text.trimEnd();
+    return { face: face.name, text: `${inOrder(face, words)}${text.slice(words.length)}` };
   });
 }

@@ -114,7 +114,8 @@ function otherSides(contact: string, own: readonly string[]): string[] {
 
 /** Merges single angles over a posture; `legs` and `arms` reach both sides. */
 function overlay(base: PostureSpec, change: AngleGroups & Pick<VariationSpec, 'without'>): PostureSpec {
-  const kept = change.without ? base.contacts.filter((contact) => !change.without!.includes(partOf(contact))) : base.contacts;
+  const { without = [] } = change;
+  const kept = base.contacts.filter((contact) => !without.includes(partOf(contact)));
   const legL = { ...(base.legL ?? base.legs), ...change.legs, ...change.legL };
   const legR = { ...(base.legR ?? base.legs), ...change.legs, ...change.legR };
   const armL = { ...(base.armL ?? base.arms), ...change.arms, ...change.armL };

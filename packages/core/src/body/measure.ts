@@ -317,11 +317,15 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   const kneeBears = (side: Side) =>
     facing !== 'supine' && ((!seated && bears(FEET, side) > 0.1) || (!lying && bears(KNEES, side) > (seated ? LEG_RESTS : 0.05)));
   const pelvisFree = !on.some(({ contact }) => SEAT.has(contact.part) || ['pelvis', 'sacrum', 'hipside', 'pubis'].includes(contact.part));
-  const lowKnee = Math.min(...SIDES.map((side) => { const [ball] = partBalls(body, 'knee', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; })); // prettier-ignore
+  const lowest = (part: BodyPart, side: Side) => {
+    const { segment, local, radius } = partBalls(body, part, side)[0]!;
+    return pointOn(placed, segment, local)[2] - radius;
+  };
+  const lowKnee = Math.min(...SIDES.map((side) => lowest('knee', side)));
   const kneeRests = posture.contacts.some(
     (contact) => ['knee', 'lowerleg', 'ankle', 'thigh'].includes(contact.part) && contact.bears && isExternal(contact),
   );
-  const bladeZ = SIDES.map((side) => { const [ball] = partBalls(body, 'shoulder', side); return pointOn(placed, ball!.segment, ball!.local)[2] - ball!.radius; }); // prettier-ignore
+  const bladeZ = SIDES.map((side) => lowest('shoulder', side));
 
   // An arm goes behind when the plane of its rise points back.
   const behind = (side: Side) => arms[side].plane < BEHIND;

@@ -1,3 +1,4 @@
+import { getKnown } from '../get-or-create.js';
 import { polygonArea, polygonHull } from 'd3-polygon';
 import { DEG2RAD } from '../angles.js';
 import type { Body } from './anthropometry.js';
@@ -229,7 +230,7 @@ export class Pulls {
   private missOf({ on }: Contact, { radius }: SkinBall, at: Vec3, walls: ReadonlyMap<string, number>): number {
     if (on.kind === 'wall') {
       const normal = WALL_NORMAL[on.wall]!;
-      return at[0] * normal[0] + at[1] * normal[1] + radius - walls.get(on.wall)!;
+      return at[0] * normal[0] + at[1] * normal[1] + radius - getKnown(walls, on.wall);
     }
     return on.kind === 'level' ? at[2] - radius - heightOf(on, this.body) : 0;
   }

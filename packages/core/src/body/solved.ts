@@ -19,7 +19,8 @@ const LATELY = new Map<Solved, PlacedBody>();
 const MOST_LATELY = 200;
 
 function remember(solved: Solved, placed: PlacedBody): void {
-  if (LATELY.size >= MOST_LATELY) LATELY.delete(LATELY.keys().next().value!);
+  const [oldest] = LATELY.keys();
+  if (oldest && LATELY.size >= MOST_LATELY) LATELY.delete(oldest);
   LATELY.set(solved, placed);
 }
 

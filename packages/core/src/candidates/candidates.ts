@@ -85,7 +85,10 @@ const changedOf = memoize((_: Candidate) => new Map<string, Candidate | null>())
  * nothing but the bounds of what it helps: for the same bounds the same object is returned, solved once a body.
  */
 export function withChanges(candidate: Candidate, changes: readonly PostureChange[], wanted: Wanted, extra: number): Candidate | null {
-  const asked = (measure: Measure) => (wanted.has(measure) ? boundKey(wanted.get(measure)!) : '');
+  const asked = (measure: Measure) => {
+    const bound = wanted.get(measure);
+    return bound ? boundKey(bound) : '';
+  };
   const key = changes.map(({ id, helps }) => `${id} ${helps.map(asked).join()}`).join(';') + extra;
   return getOrCreate(changedOf(candidate), key, () => applied(candidate, changes, wanted, extra));
 }

@@ -146,7 +146,7 @@ function boundOf(
         const above = costsToGo[person]!.aboveWith(i);
         return all.map((one) => wayOf(one, above(one)));
       });
-      return solveColumn(ways, limits)!.bound;
+      return solveColumn(ways, limits)?.bound ?? 0;
     });
   });
   return [...costsToGo.map((costToGo) => costToGo.least(0)), ...given].reduce((sum, cost) => sum + cost, 0);

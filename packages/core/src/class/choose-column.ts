@@ -133,9 +133,10 @@ function chooseColumn(
     else kept.set(at, [safe]);
   }
   const pinned = (open: Open) => open.map((all, i) => kept.get(i) ?? all);
-  // Sitting out needs neither figure nor prop, so there is always an answer.
   const together = solve(pinned(best.map((one) => [one])));
-  const answer = together ?? solve(pinned(openWays(contexts, wishes)))!;
+  const answer = together ?? solve(pinned(openWays(contexts, wishes)));
+  // Sitting out needs neither figure nor prop.
+  if (!answer) throw new Error('A column without an answer');
   const { taken: chosen } = answer;
   const cost = chosen.reduce((sum, one) => sum + costOf(one), 0);
   return {

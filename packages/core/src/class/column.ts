@@ -80,7 +80,7 @@ function byNumbers(
 ): { ways: Numbered[][]; figures: number; have: readonly number[] } {
   const names = new Map<string, number>();
   const shared = props === null ? [] : [...new Set(people.flatMap((ways) => ways.flatMap(({ props: needs }) => [...needs.keys()])))];
-  const have = shared.map((prop) => props![prop] ?? 0);
+  const have = shared.map((prop) => props?.[prop] ?? 0);
   const isEnough = ({ needs }: Numbered) => needs.every((count, prop) => count <= have[prop]!);
   const ways = people.map((own) => {
     const all = own.map(({ figure, cost, props: needs }, index): Numbered => ({

@@ -60,7 +60,7 @@ export function differencesOf(before: Compared, after: Compared): Difference[] {
     return [
       ...of('decision', [was.screening.decision], [now.screening.decision]),
       ...of('person', was.conflicts, now.conflicts),
-      ...pairsOf(was.steps, now.steps).flatMap(([one, other]) => of('step', partsOf(one), partsOf(other), (other ?? one)!.given)),
+      ...pairsOf(was.steps, now.steps).flatMap(([one, other]) => of('step', partsOf(one), partsOf(other), (other ?? one)?.given ?? null)),
     ];
   });
 }

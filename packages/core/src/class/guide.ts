@@ -1,6 +1,6 @@
 import { standOf } from '../transitions/entry-cost.js';
 import { rounded, stepByStep, wayTo, type Beginning } from '../planning/beginning.js';
-import { SIT_OUT } from '../plan/cost.js';
+import { costOf, SIT_OUT } from '../plan/cost.js';
 import { nearPath } from '../planning/near-path.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
@@ -42,7 +42,7 @@ export function guideOf(profile: JudgingProfile, steps: readonly Step[], given?:
       elsewhere: rounded(Math.min(MOST_ELSEWHERE, Math.max(0, elsewhere))),
     };
     guides.push({ ...led, key: Object.values(led).join() });
-    elsewhere += other.cost - other.before!.cost - (way.cost - way.before!.cost);
+    elsewhere += costOf(other.chosen) - costOf(way.chosen);
   }
   return guides.reverse();
 }

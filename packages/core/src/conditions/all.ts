@@ -78,6 +78,13 @@ export const CONDITIONS: readonly Condition[] = [
 
 const BY_ID = new Map(CONDITIONS.map((condition) => [condition.id, condition]));
 
+/** @throws RangeError for a condition that doesn't exist. */
+export function getCondition(id: string): Condition {
+  const condition = BY_ID.get(id);
+  if (!condition) throw new RangeError(`No condition "${id}"`);
+  return condition;
+}
+
 export function findCondition(id: string): Condition | null {
   return BY_ID.get(id) ?? null;
 }

@@ -1,6 +1,6 @@
 import type { Condition, ConditionAnswer, ParameterSpec } from './condition.js';
 import { checkAnswers } from './check-answers.js';
-import { findCondition } from './all.js';
+import { getCondition } from './all.js';
 import { numberIn } from './from-words.js';
 import { namedConditions } from './search.js';
 
@@ -161,7 +161,7 @@ export function readLetter(text: string): LetterReading {
       else quotes.set(condition.id, [...new Set([...(quotes.get(condition.id) ?? []), sentence])]);
     }
   const found = [...quotes].map(([id, own]): LetterFinding => {
-    const { parameters } = findCondition(id)!;
+    const { parameters } = getCondition(id);
     const isOnlyWeeks = Object.values(parameters).filter(isWeeks).length === 1;
     const used = new Set(own);
     const said = Object.entries(parameters).flatMap(([name, spec]): [string, number][] => {

@@ -94,8 +94,9 @@ function suffixes(rows: readonly Row<string, string>[]): string[] {
     (row: Row<string, string>) => `${measures ? `-${kebab(row[0])}` : ''}${row[3] ? `-${row[3][0]}` : ''}`,
     (row: Row<string, string>, i: number) => `${measures ? `-${kebab(row[0])}` : ''}${row[3] ? `-${row[3][0]}` : ''}-${i + 1}`,
   ];
+  // The last one numbers them: it tells all apart.
   const all = tries.map((name) => rows.map(name));
-  return all.find((names) => new Set(names).size === rows.length)!;
+  return all.find((names) => new Set(names).size === rows.length) ?? all.at(-1)!;
 }
 
 /**

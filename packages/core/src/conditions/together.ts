@@ -42,8 +42,8 @@ export function conflictsOf(limits: readonly ActiveLimit[]): Conflict[] {
     const below = tightest(low, (a, b) => a > b);
     const above = tightest(high, (a, b) => a < b);
     if (!below || !above || below.condition === above.condition) return [];
-    const atLeast = low(below.spec.bound)!;
-    const atMost = high(above.spec.bound)!;
+    const [atLeast, atMost] = [low(below.spec.bound), high(above.spec.bound)];
+    if (atLeast === null || atMost === null) return [];
     return [{ measure, atLeast, atMost, below, above, narrow: atMost - atLeast < NARROW_DEGREES }];
   });
 }

@@ -31,17 +31,17 @@ export interface Beat {
 }
 
 function formsOf(participants: readonly PersonJson[], index: number): BeatForm[] {
-  const forms = new Map<string, { step: StepJson; people: string[] }>();
+  const forms = new Map<string, { to: NonNullable<StepJson['to']>; step: StepJson; people: string[] }>();
   for (const { id, steps } of participants) {
     const step = steps[index]!;
     if (step.to === null) continue;
     const known = forms.get(step.to.figure);
     if (known) known.people.push(id);
-    else forms.set(step.to.figure, { step, people: [id] });
+    else forms.set(step.to.figure, { to: step.to, step, people: [id] });
   }
   return [...forms.values()]
     .sort((one, other) => other.people.length - one.people.length)
-    .map(({ step, people }) => ({ asana: step.to!.asana, variation: step.to!.variation, step, people }));
+    .map(({ to, step, people }) => ({ asana: to.asana, variation: to.variation, step, people }));
 }
 
 /** Who is taught: everybody who may practise today, or all of them where nobody may. */

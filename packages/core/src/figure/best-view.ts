@@ -117,9 +117,9 @@ function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
     }, plus);
   });
   const ranked = candidates.map(({ eye }, c) => ({ eye, worth: worth[c]! })).sort((one, other) => other.worth - one.worth);
-  const [best] = ranked;
-  const other = ranked.find(({ eye }) => Math.abs(cosineBetween(eye, best!.eye)) < APART) ?? ranked[1]!;
-  return [best!.eye, other.eye];
+  const best = ranked[0]!;
+  const other = ranked.find(({ eye }) => Math.abs(cosineBetween(eye, best.eye)) < APART) ?? ranked[1]!;
+  return [best.eye, other.eye];
 }
 
 /** Two places tell more than one if they lie so far apart, and not straight opposite: the cosine of 35 degrees. */

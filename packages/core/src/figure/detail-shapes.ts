@@ -17,7 +17,7 @@ const line = (d: string): Shape => ({ tone: 'line', d, width: LINE.inside });
 
 /** A way that something goes, with its head at the end. */
 function arrow(d: string): Shape {
-  const numbers = d.match(/-?\d+(\.\d+)?/g)!.map(Number);
+  const numbers = Array.from(d.matchAll(/-?\d+(?:\.\d+)?/g), ([number]) => Number(number));
   const [fromX, fromY, x, y] = numbers.slice(-4) as [number, number, number, number];
   const angle = Math.atan2(y - fromY, x - fromX);
   const barb = (turn: number) => `${(x - 9 * Math.cos(angle + turn)).toFixed(1)} ${(y - 9 * Math.sin(angle + turn)).toFixed(1)}`;

@@ -57,7 +57,8 @@ export function matUnder(balls: readonly Ball[]): Vec3[] {
 
 function cornersAround(x: Range, y: Range, wide: number, deep: number): Vec3[] {
   const [middleX, middleY] = [(x.from + x.to) / 2, (y.from + y.to) / 2];
-  return [[-1, -1], [1, -1], [1, 1], [-1, 1]].map(([a, b]): Vec3 => [middleX + (a! * wide) / 2, middleY + (b! * deep) / 2, 0]); // prettier-ignore
+  const corners = [[-1, -1], [1, -1], [1, 1], [-1, 1]] as const; // prettier-ignore
+  return corners.map(([a, b]): Vec3 => [middleX + (a * wide) / 2, middleY + (b * deep) / 2, 0]);
 }
 
 /** What is to be drawn of a posture from where an eye is. */

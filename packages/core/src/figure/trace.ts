@@ -1,3 +1,4 @@
+import { getKnown } from '../get-or-create.js';
 import type { Raster } from './raster.js';
 
 export type Line = readonly (readonly [number, number])[];
@@ -25,13 +26,13 @@ function chainsOf(edges: readonly Edge[], isArea: boolean): Chain[] {
   const walk = (start: number): Chain => {
     const corners = [start];
     for (let at = start; ;) {
-      const next = meets.get(at)!.find((edge) => used[edge] === 0);
+      const next = getKnown(meets, at).find((edge) => used[edge] === 0);
       if (next === undefined) break;
       used[next] = 1;
       const [a, b] = edges[next]!;
       at = a === at ? b : a;
       corners.push(at);
-      if (at === start || (!isArea && meets.get(at)!.length !== 2)) break;
+      if (at === start || (!isArea && getKnown(meets, at).length !== 2)) break;
     }
     return { corners, isClosed: corners.length > 3 && corners[0] === corners.at(-1) };
   };
@@ -66,8 +67,8 @@ function simplified(points: readonly [number, number][], room: number): [number,
   const keep = new Uint8Array(points.length);
   keep[0] = keep[points.length - 1] = 1;
   const open: [number, number][] = [[0, points.length - 1]];
-  while (open.length > 0) {
-    const [from, to] = open.pop()!;
+  for (let next = open.pop(); next; next = open.pop()) {
+    const [from, to] = next;
     const [a, b] = [points[from]!, points[to]!];
     const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
     const length = Math.hypot(dx, dy);

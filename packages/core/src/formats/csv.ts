@@ -72,8 +72,9 @@ export function peopleOfCsv(text: string): FoundPeople {
       problems.push({ where, message: called === '' ? 'no name' : `a name of ${called.length} letters; at most ${NAME_MOST}` });
       return [];
     }
-    const years = age === undefined || row[age]?.trim() === '' ? null : Number(row[age]);
-    if (years !== null && !(years >= 0 && years <= 120)) problems.push({ where, message: `age is "${row[age!]}"; expected 0 to 120` });
+    const told = age === undefined ? '' : row[age]?.trim();
+    const years = told === '' ? null : Number(told);
+    if (years !== null && !(years >= 0 && years <= 120)) problems.push({ where, message: `age is "${told}"; expected 0 to 120` });
     const note = about.map((head) => row[head]?.trim() ?? '').filter(Boolean).join('. '); // prettier-ignore
     return [
       { where, name: called, age: years !== null && years >= 0 && years <= 120 ? years : null, note, conditions: answersFromWords(note) },

@@ -108,15 +108,15 @@ function afterPain({ day, before, after, marks }: PastClass, today: string): Pro
       prefer: null,
     };
   });
-  const rose = before.pain !== undefined && pain !== undefined && pain > before.pain && isChange(before.pain, pain);
-  if (hurt.length > 0 || !rose) return resting;
+  if (hurt.length > 0 || before.pain === undefined || pain === undefined) return resting;
+  if (pain <= before.pain || !isChange(before.pain, pain)) return resting;
   return [
     {
       id: `ask pain ${day}`,
       kind: 'ask',
       asana: null,
       what: message('proposal.ask-pain'),
-      evidence: message('evidence.rose', { day, before: before.pain!, after: pain! }),
+      evidence: message('evidence.rose', { day, before: before.pain, after: pain }),
       source: CHANGE,
       ...CHANGES_NOTHING,
     },
@@ -207,16 +207,16 @@ function likedOften(classes: readonly PastClass[], preferences: readonly Prefere
 function takenBack(classes: readonly PastClass[], leftOut: readonly LeftOut[], today: string): Proposal[] {
   return leftOut.flatMap(({ asana, on, until }): Proposal[] => {
     const since = classes.filter(({ day }) => day > on);
-    const isOver = until !== null && until < today;
+    const over = until !== null && until < today ? until : null;
     const good = since.length >= GOOD_CLASSES && since.slice(0, GOOD_CLASSES).every(isGood);
-    if (!isOver && !good) return [];
+    if (over === null && !good) return [];
     return [
       {
         id: `take-back ${asana} ${on} ${since[0]?.day ?? today}`,
         kind: 'take-back',
         asana,
         what: message('proposal.take-back', { asana }),
-        evidence: isOver ? message('evidence.over', { until: until! }) : message('evidence.good', { times: GOOD_CLASSES }),
+        evidence: over !== null ? message('evidence.over', { until: over }) : message('evidence.good', { times: GOOD_CLASSES }),
         source: PRACTICE,
         ...CHANGES_NOTHING,
       },

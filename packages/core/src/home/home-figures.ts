@@ -8,6 +8,6 @@ import type { HomePractice } from './home-practice.js';
 export function homeFigures({ steps }: HomePractice, plan: PersonPlan, solver: BodySolver): Figure[][] {
   return steps.map(({ index }) => {
     const { chosen, step } = plan.steps[index]!;
-    return bestFigures(solver, chosen!, step.side);
+    return chosen ? bestFigures(solver, chosen, step.side) : [];
   });
 }

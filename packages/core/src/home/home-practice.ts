@@ -4,11 +4,12 @@ import type { Asana } from '../asanas/library.js';
 import { setupOf } from '../candidates/props-needed.js';
 import { favouredPurposes } from '../conditions/together.js';
 import { formLines, withSide } from '../cues/form-lines.js';
+import { getKnown } from '../get-or-create.js';
 import type { Prop } from '../participants/props-at-hand.js';
 import type { Participant } from '../participants/participant.js';
 import { isRest } from '../plan/cost.js';
 import { firstSides } from '../participants/preference.js';
-import type { PersonPlan, PlannedStep } from '../plan/plan.js';
+import type { Chosen, PersonPlan, PlannedStep } from '../plan/plan.js';
 import type { Decision } from '../screening/screen.js';
 import { describeDose, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { StepSide } from '../sequence/sequence.js';
@@ -119,6 +120,9 @@ const MOST_EFFORT = 3;
 const SKIP_TODAY = ['fever', 'a fall since yesterday', 'a new strong pain', 'dizzy on getting up', 'your care team said wait'] as const;
 const STEP_WORDS = 12;
 
+/** A step that somebody does in class, in whatever way. */
+type DoneStep = PlannedStep & { readonly chosen: Chosen };
+
 /** Why a step isn't done alone at home; `null` where it may be. Stricter than in class. */
 function notAlone({ chosen }: PlannedStep, participant: Participant): string | null {
   if (chosen === null) return 'It is left out in class, too.';
@@ -140,8 +144,8 @@ function worthOf({ purposes }: Asana, favoured: ReadonlySet<string>): number {
 }
 
 /** A dose that people count without a watch, and what it takes on all sides, in seconds. */
-function homeDose({ chosen, step }: PlannedStep, breathSeconds: number, most: number): { dose: DoseSpec; seconds: number } {
-  const { asana, variation, dose } = chosen!;
+function homeDose({ chosen, step }: DoneStep, breathSeconds: number, most: number): { dose: DoseSpec; seconds: number } {
+  const { asana, variation, dose } = chosen;
   const rhythm = rhythmOf(asana, variation);
   const timed = (of: DoseSpec) => timeOf(rhythm, of, step.side, breathSeconds).seconds;
   const seconds = timed(dose);
@@ -162,25 +166,25 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
   const leftOut: { line: number; why: string }[] = [];
   const budget = asked.minutes * 60;
   const seen = new Set<string>();
-  const possible = plan.steps.filter((planned) => {
-    const why = decision === 'practise' ? notAlone(planned, participant) : 'First the word of their doctor.';
+  const possible = plan.steps.filter((planned): planned is DoneStep => {
     const figure = planned.chosen?.figure ?? '';
-    const again = why === null && seen.has(figure) ? 'Once is enough at home.' : null;
+    const again = seen.has(figure) ? 'Once is enough at home.' : null;
+    const why = decision === 'practise' ? (notAlone(planned, participant) ?? again) : 'First the word of their doctor.';
     seen.add(figure);
-    if (why !== null || again !== null) leftOut.push({ line: planned.step.line, why: (why ?? again)! });
-    return why === null && again === null;
+    if (why !== null) leftOut.push({ line: planned.step.line, why });
+    return why === null;
   });
-  const rest = possible.findLast(({ chosen }) => isRest(chosen!.asana));
+  const rest = possible.findLast(({ chosen }) => isRest(chosen.asana));
   // A rest takes at most a third, any other step at most a quarter.
   const doses = new Map(
     possible.map((planned) => [planned, homeDose(planned, participant.breathSeconds, planned === rest ? budget / 3 : budget / 4)]),
   );
-  const costOf = (planned: PlannedStep) => doses.get(planned)!.seconds + Math.max(planned.chosen!.transitionSeconds, STEP_WORDS);
-  const chosen = new Set<PlannedStep>(rest && costOf(rest) <= budget ? [rest] : []);
+  const costOf = (planned: DoneStep) => getKnown(doses, planned).seconds + Math.max(planned.chosen.transitionSeconds, STEP_WORDS);
+  const chosen = new Set<DoneStep>(rest && costOf(rest) <= budget ? [rest] : []);
   let left = budget - [...chosen].reduce((sum, planned) => sum + costOf(planned), 0);
   const byWorth = possible
     .filter((planned) => planned !== rest)
-    .sort((one, other) => worthOf(other.chosen!.asana, favoured) - worthOf(one.chosen!.asana, favoured) || one.step.line - other.step.line);
+    .sort((one, other) => worthOf(other.chosen.asana, favoured) - worthOf(one.chosen.asana, favoured) || one.step.line - other.step.line);
   for (const planned of byWorth) {
     if (chosen.size >= MOST_STEPS) break;
     if (costOf(planned) > left) continue;
@@ -197,7 +201,7 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     minutes: Math.max(steps.length === 0 ? 0 : 1, Math.round((budget - left) / 60)),
     times: asked.times ?? (ids.some((id) => OFTEN.has(id)) ? OFTEN_TIMES : 1),
     days: SPREAD[days]!.map((day) => WEEK[day]!),
-    steps: steps.map((planned) => homeStep(planned, plan.steps.indexOf(planned), doses.get(planned)!, firstSides(plan.preferences))),
+    steps: steps.map((planned) => homeStep(planned, plan.steps.indexOf(planned), getKnown(doses, planned), firstSides(plan.preferences))),
     skipToday: SKIP_TODAY,
     stopSigns: all(({ stopNow }) => stopNow),
     askToday: all(({ today }) => today),
@@ -209,12 +213,12 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
 }
 
 function homeStep(
-  { step, chosen }: PlannedStep,
+  { step, chosen }: DoneStep,
   index: number,
   { dose, seconds }: { dose: DoseSpec; seconds: number },
   first: ReturnType<typeof firstSides>,
 ): HomeStep {
-  const { asana, variation, ends } = chosen!;
+  const { asana, variation, ends } = chosen;
   const lines = formLines(asana, variation.id);
   // Written for the first side; the other one is done alike.
   const side = step.side === 'left' || step.side === 'right' ? step.side : asana.shown ? (first[asana.id] ?? 'right') : null;

@@ -89,7 +89,7 @@ function breach({ when, asks }: Check, facts: Facts): number | null {
 }
 
 function valueFor({ spec: { measure } }: ActiveLimit, facts: Facts): number | Facing {
-  return measure === 'facing' ? facts.facing! : valueAt(facts, measureIndex(measure));
+  return measure === 'facing' ? (facts.facing ?? NaN) : valueAt(facts, measureIndex(measure));
 }
 
 /** One limit against what is known; `null` while the limit sleeps. */

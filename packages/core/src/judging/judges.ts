@@ -3,7 +3,7 @@ import type { DeclaredSpec } from '../asanas/asana.js';
 import { measuresBy, ON_THE_WAY, type MeasureBy, type OnTheWay } from '../body/measure.js';
 import { WAYS, type WayId } from '../sequence/ways.js';
 import { declaredFacts, factsFrom, factsOf } from '../solving/facts.js';
-import { getOrCreate } from '../get-or-create.js';
+import { getKnown, getOrCreate } from '../get-or-create.js';
 import { findings, telling } from '../judging/judge.js';
 import { rangeOf } from '../conditions/bound.js';
 import { worstOf, uniqueByLimit, isHard, type Finding } from '../plan/finding.js';
@@ -135,7 +135,7 @@ export function judging(limits: readonly ActiveLimit[]): Judges {
     arriving: ARRIVING.some((measure) => looked.has(measure)) ? telling(limits, ARRIVING) : null,
     aboutPlace: new Set(limits.filter((limit) => measuresOf(limit).some((measure) => PLACE.has(measure))).map(({ id }) => id)),
     sweeps: looked.has('headSweep'),
-    ofWay: (way) => byWay.get(way)!,
+    ofWay: (way) => getKnown(byWay, way),
     ofPassage: {
       low: ofPassage.filter(({ spec: { bound, when } }) => when || rangeOf(bound).least > -Infinity),
       high: ofPassage.filter(({ spec: { bound, when } }) => when || rangeOf(bound).most < Infinity),

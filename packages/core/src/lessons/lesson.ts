@@ -82,7 +82,7 @@ const CALLS = 6;
 /** One of a list, by a word: the same word, the same one. */
 function oneOf<T>(list: readonly T[], word: string, salt = 0): T {
   let sum = salt;
-  for (const letter of word) sum = (sum * 31 + letter.codePointAt(0)!) % 9973;
+  for (const letter of word) sum = (sum * 31 + (letter.codePointAt(0) ?? 0)) % 9973;
   return list[sum % list.length]!;
 }
 
@@ -92,6 +92,9 @@ function withSides(line: string, group: AgeGroup): string {
   const filled = line.replaceAll('{side}', one).replaceAll('{other}', other);
   return filled.charAt(0).toUpperCase() + filled.slice(1);
 }
+
+/** The parts that take the time which is left over. */
+const MOVING: ReadonlySet<PartKind> = new Set(['game', 'pose', 'loop', 'story']);
 
 /** Puts a lesson's parts together. */
 class LessonWriter {
@@ -112,10 +115,10 @@ class LessonWriter {
     const fitting = TIMINGS.filter((row) => row.ages.includes(this.group) && row.minutes <= minutes);
     const row = fitting.reduce((longest, one) => (one.minutes > longest.minutes ? one : longest));
     const plan = new Map(PARTS.flatMap((kind) => (row.plan[kind] === undefined ? [] : [[kind, row.plan[kind]] as const])));
-    const moving = (['game', 'pose', 'loop', 'story'] as const).filter((kind) => plan.has(kind));
-    const sum = moving.reduce((all, kind) => all + plan.get(kind)!, 0);
+    const moving = [...plan].filter(([kind]) => MOVING.has(kind));
+    const sum = moving.reduce((all, [, part]) => all + part, 0);
     const over = minutes - row.minutes;
-    for (const kind of moving) plan.set(kind, Math.round((plan.get(kind)! + (over * plan.get(kind)!) / sum) * 2) / 2);
+    for (const [kind, part] of moving) plan.set(kind, Math.round((part + (over * part) / sum) * 2) / 2);
     return plan;
   }
 

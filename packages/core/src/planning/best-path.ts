@@ -1,5 +1,6 @@
 import type { Step } from '../sequence/sequence.js';
 import { fewOf, NOTHING, stepByStep, then, wayTo, type Beginning, type Few } from '../planning/beginning.js';
+import { costOf } from '../plan/cost.js';
 import { nearPath } from './near-path.js';
 import { CostToGo } from './cost-to-go.js';
 import { stateKey } from '../judging/step-context.js';
@@ -75,7 +76,7 @@ function follow(profile: JudgingProfile, steps: readonly Step[], costToGo: CostT
  */
 export function bestPath(profile: JudgingProfile, steps: readonly Step[]): BestPath {
   const closest = stepByStep(profile, steps);
-  const least = wayTo(closest).reduce((sum, { cost, before }, i) => sum + leastMinCost(profile, steps[i]!, cost - before!.cost), 0);
+  const least = wayTo(closest).reduce((sum, { chosen }, i) => sum + leastMinCost(profile, steps[i]!, costOf(chosen)), 0);
   const pathTo = (end: Beginning, letGo: number) => ({ way: wayTo(end), cost: end.cost, bound: Math.max(least, Math.min(end.cost, letGo)) }); // prettier-ignore
   if (least >= closest.cost - EPSILON) return pathTo(closest, Infinity);
   const costToGo = new CostToGo(profile, steps);

@@ -207,8 +207,8 @@ export class CandidateSearch {
   }
 
   private workOut(figure: string): BoundedCandidate | null {
-    const [form, ...ids] = figure.split(' ');
-    const plain = this.replacements.byFigure.get(form!);
+    const [form = '', ...ids] = figure.split(' ');
+    const plain = this.replacements.byFigure.get(form);
     if (!plain) return null;
     if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.profile, plain).isBarred ? this.bounded(plain) : null;
     const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);

@@ -162,12 +162,12 @@ function endJson(done: SolvedPosture, form: SolvedVariation) {
 
 /** What is measured in one form of an asana; a movement has `moves`, its other end, as well. */
 export function measureJson(form: SolvedVariation) {
-  const [start, other] = form.ends;
+  const other = form.ends[1];
   return {
     contract: CONTRACT,
     asana: form.asana.id,
     variation: form.variation.id,
-    ...endJson(start!, form),
+    ...endJson(form.ends[0]!, form),
     ...(other && { moves: endJson(other, form) }),
   };
 }

@@ -82,6 +82,6 @@ export function nearPath(
   let open: readonly Beginning[] = [NOTHING];
   for (const [i, step] of steps.entries())
     open = onward(profile, step, open, costToGo, i).map(({ from, chosen }) => then(open[from]!, chosen));
-  const [found] = open;
-  return wayTo(found!.cost < closest.cost ? found! : closest);
+  const found = open[0]!;
+  return wayTo(found.cost < closest.cost ? found : closest);
 }

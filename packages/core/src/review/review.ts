@@ -191,14 +191,13 @@ function warmUp(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
   let seconds = 0;
   for (const one of seen) {
     if (one.most('spineRangeUsed') >= END_RANGE && seconds < WARM_SECONDS && !isRest(one)) {
-      const [first] = seen;
       const line = isChair(sequence) ? 'Chair cat-cow, 20x' : 'Cat cow flow, 20x';
       return [
         {
           rule: 'warm-up',
           line: one.step.line,
           text: `${one.form.asana.name} takes the spine to its end before it is warm.`,
-          repair: { do: 'insert', after: first!.step.line - 1, text: line, label: 'Begin with cat-cow' },
+          repair: { do: 'insert', after: seen[0]!.step.line - 1, text: line, label: 'Begin with cat-cow' },
         },
       ];
     }

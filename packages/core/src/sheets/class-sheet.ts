@@ -83,10 +83,10 @@ export function classSheet(library: Library, sequence: Sequence, answer: Adaptat
 
 /** Who needs which props at their place, of each as many as their step that needs most. */
 function roomBlocks({ participants }: AdaptationJson): SheetBlock[] {
-  const rows = participants.map(({ id, steps }) => [id, toBring([steps])]);
+  const rows = participants.map(({ id, steps }) => [id, toBring([steps])] as const);
   if (rows.every(([, props]) => props === '')) return [];
   return [
     { is: 'heading', text: 'The room: at each place' },
-    { is: 'table', head: ['Who', 'Props'], rows: rows.map(([id, props]) => [id!, props || 'a mat']) },
+    { is: 'table', head: ['Who', 'Props'], rows: rows.map(([id, props]) => [id, props || 'a mat']) },
   ];
 }

@@ -1,3 +1,4 @@
+import { getKnown } from '../get-or-create.js';
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { MEASURE_NAMES, roundMeasure, type Facing, type Measure } from '../body/measure.js';
 import { memoize } from '../get-or-create.js';
@@ -20,7 +21,7 @@ const PLACES = new Map(MEASURE_NAMES.map((measure, place) => [measure, place]));
 
 /** A measure's place in a row. */
 export function measureIndex(measure: Measure): number {
-  return PLACES.get(measure)!;
+  return getKnown(PLACES, measure);
 }
 
 const UNKNOWN: Row = new Float64Array(MEASURE_NAMES.length).fill(NaN);

@@ -1,3 +1,4 @@
+import { getKnown } from '../get-or-create.js';
 import { MEASURES, type Measure } from '../body/measure.js';
 import type { StepJson } from '../planning/json.js';
 import { LEVELS, type TrainingLevel } from './clients.js';
@@ -66,7 +67,7 @@ export function levelAt(tasks: readonly TrainingTask[], progress: readonly TaskP
 export function nextTask(tasks: readonly TrainingTask[], progress: readonly TaskProgress[], now: string): TrainingTask | null {
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const due = progress.filter((one) => one.due <= now && byId.has(one.task)).sort((a, b) => (a.due < b.due ? -1 : 1))[0];
-  if (due) return byId.get(due.task)!;
+  if (due) return getKnown(byId, due.task);
   const seen = new Set(progress.map(({ task }) => task));
   const level = levelAt(tasks, progress);
   const unseen = tasks.filter(({ id }) => !seen.has(id));

@@ -56,14 +56,14 @@ function taskSequence(read: NotesReader, { text }: TrainingTask): Sequence {
 /** Works a task out; `read` is a reader of the library's own words. @throws Error where its text names no step. */
 export function solveTask(solver: BodySolver, read: NotesReader, task: TrainingTask, today: string): TrainingSolution {
   const sequence = taskSequence(read, task);
-  const [step] = sequence.steps;
+  const step = sequence.steps[0]!;
   const plan = adapt(solver, sequence, { ...anybody(task.client.id), conditions: task.client.conditions }, { today });
-  const [person] = adaptationJson(sequence, [plan]).participants;
+  const person = adaptationJson(sequence, [plan]).participants[0]!;
   return {
-    asana: library.get(step!.asana),
-    variation: step!.variation,
-    dose: describeDose(step!.dose),
-    side: step!.side,
-    step: person!.steps[0]!,
+    asana: library.get(step.asana),
+    variation: step.variation,
+    dose: describeDose(step.dose),
+    side: step.side,
+    step: person.steps[0]!,
   };
 }

@@ -69,8 +69,10 @@ function valuesAt(body: Body, state: State): readonly number[] {
   return ON_THE_WAY.map((measure) => values[measure]);
 }
 
-function together([first, ...others]: readonly Stretch[]): Stretch {
-  const [least, most] = [first!.least.slice(), first!.most.slice()];
+/** Of one stretch or more. */
+function together(stretches: readonly Stretch[]): Stretch {
+  const [first, ...others] = [stretches[0]!, ...stretches.slice(1)];
+  const [least, most] = [first.least.slice(), first.most.slice()];
   for (const other of others)
     for (let place = 0; place < least.length; place++) {
       least[place] = Math.min(least[place]!, other.least[place]!);
@@ -127,10 +129,10 @@ export function passageInto(solver: BodySolver, from: SolvedPosture, way: WayId)
 
 /** From the first posture that a way leads through on. */
 export function passageOnward(solver: BodySolver, way: WayId, to: SolvedPosture): Passage {
-  const [first, ...others] = stationsOf(solver, way);
+  const stations = stationsOf(solver, way);
   const stretches: Stretch[] = [];
-  let at = first!;
-  for (const done of others) {
+  let at = stations[0]!;
+  for (const done of stations.slice(1)) {
     stretches.push(leg(at, done), station(done));
     at = done;
   }

@@ -39,7 +39,7 @@ export function transitionTo({ profile, step, totals: { last } }: StepContext, t
   // Only a way that is asked for may be left to whoever does the step as it is given.
   const key = step.way === null ? pair : `${pair} ${step.way} ${isGiven ? '' : 'other'}`;
   return getOrCreate(known, key, () =>
-    step.way === null ? takenBetween(profile, last!, to) : takenAsAsked(profile, last, to, step.way, isGiven),
+    step.way !== null ? takenAsAsked(profile, last, to, step.way, isGiven) : last ? takenBetween(profile, last, to) : NO_WAY,
   );
 }
 

@@ -1,3 +1,4 @@
+import { databaseOf, inTransaction } from '../database/in-transaction.js';
 import { createHash, randomBytes } from 'node:crypto';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException, UnauthorizedException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -59,8 +60,7 @@ export class AuthService {
   async createFirst({ name, password }: FirstTeacherBody): Promise<Teacher> {
     refuseWeak(password, name);
     const passwordHash = await hash(password);
-    const sequelize = this.teachers.sequelize!;
-    return alone(sequelize, 'first-teacher', async (transaction) => {
+    return alone(databaseOf(this.teachers), 'first-teacher', async (transaction) => {
       if (await this.teachers.findOne({ where: { demo: false }, transaction }))
         throw new ConflictException('There is an account already; sign in with it');
       // What was entered under the demo's account of an older installation stays, as the owner's.
@@ -79,7 +79,7 @@ export class AuthService {
       throw unusable([{ field: 'old', message: 'That is not the password as it is now' }]);
     refuseWeak(password, name);
     const passwordHash = await hash(password);
-    await this.teachers.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.teachers, async (transaction) => {
       await teacher.update({ passwordHash }, { transaction });
       // Whoever else is in under the old one has to sign in again.
       await this.sessions.destroy({

@@ -1,3 +1,4 @@
+import { inTransaction } from '../database/in-transaction.js';
 import { LIBRARY_VERSION, PROPS } from '@lotus-steady/core';
 import { ClassBody, toParticipant, type ClassSummary, type StoredClass } from '@lotus-steady/requests';
 import { Injectable, NotFoundException } from '@nestjs/common';
@@ -44,7 +45,7 @@ export class ClassesService {
    */
   async create(teacherId: number, body: ClassBody): Promise<StoredClass> {
     const planned = await this.planned(teacherId, body);
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    return inTransaction(this.rows, async (transaction) => {
       const row = await this.rows.create({ teacherId, ...planned.row }, { transaction });
       return this.keep(row, planned.parts, transaction);
     });
@@ -54,7 +55,7 @@ export class ClassesService {
   async replace(teacherId: number, id: number, body: ClassBody): Promise<StoredClass> {
     const row = await this.row(teacherId, id);
     const planned = await this.planned(teacherId, body);
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    return inTransaction(this.rows, async (transaction) => {
       await row.update(planned.row, { transaction });
       await this.parts.destroy({ where: { classId: row.id }, transaction });
       return this.keep(row, planned.parts, transaction);
@@ -101,7 +102,7 @@ export class ClassesService {
 
   async remove(teacherId: number, id: number): Promise<void> {
     const row = await this.row(teacherId, id);
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       await this.audit.record(teacherId, row.toSummary().personIds, 'class-removed', transaction);
       await row.destroy({ transaction });
     });

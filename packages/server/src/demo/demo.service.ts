@@ -1,3 +1,4 @@
+import { databaseOf } from '../database/in-transaction.js';
 import { randomBytes } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -29,7 +30,7 @@ export class DemoService {
     // Nobody signs in to the demo with a password, so nobody has to know it.
     const passwordHash = await hash(randomBytes(24).toString('base64url'));
     const readSequence = notesReader(library);
-    const teacherId = await alone(this.teachers.sequelize!, 'demo', async (transaction) => {
+    const teacherId = await alone(databaseOf(this.teachers), 'demo', async (transaction) => {
       if (await this.teachers.findOne({ transaction })) return null;
       const teacher = await this.teachers.create({ name: DEMO_TEACHER, passwordHash, demo: true }, { transaction });
       const owned = { teacherId: teacher.id, version: 1 };
@@ -38,7 +39,9 @@ export class DemoService {
         { transaction },
       );
       await this.readings.bulkCreate(
-        demoReadings(today()).map(({ name, ...reading }) => ({ ...reading, personId: people.find((one) => one.name === name)!.id })),
+        demoReadings(today()).flatMap(({ name, ...reading }) =>
+          people.filter((one) => one.name === name).map(({ id }) => ({ ...reading, personId: id })),
+        ),
         { transaction },
       );
       await this.sequences.bulkCreate(
@@ -52,11 +55,11 @@ export class DemoService {
 
   /** Last week's class, to be planned again. */
   private async keepLastWeek(teacherId: number): Promise<void> {
-    const [sequence] = await this.sequences.findAll({ where: { teacherId }, order: ['id'], limit: 1 });
+    const { id: sequenceId, text } = await this.sequences.findOne({ where: { teacherId }, order: ['id'], rejectOnEmpty: true });
     const people = await this.people.findAll({ where: { teacherId, name: [...DEMO_CLASS] }, order: ['id'] });
     await this.classes.create(teacherId, {
-      sequenceId: sequence!.id,
-      text: sequence!.text,
+      sequenceId,
+      text,
       day: shifted(today(), -7),
       personIds: people.map(({ id }) => id),
       figures: USUAL_FIGURES,

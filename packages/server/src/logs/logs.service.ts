@@ -1,3 +1,4 @@
+import { inTransaction } from '../database/in-transaction.js';
 import {
   isFileLog,
   KeyedLogBody,
@@ -57,7 +58,7 @@ export class LogsService {
     // Whoever was erased since leaves no trace in the log, and it is kept all the same.
     const here = new Set((await this.people.findAll({ where: { teacherId, id: ids }, attributes: ['id'] })).map(({ id }) => id));
     if (people.length > 0 && here.size === 0) throw unusable([{ field: 'people', message: 'Nobody of this class is here any more' }]);
-    const kept = await this.rows.sequelize!.transaction(async (transaction) => {
+    const kept = await inTransaction(this.rows, async (transaction) => {
       const known = await this.rows.findOne({ where: { teacherId, logKey: key }, include: [LogPersonRow], transaction, lock: true });
       if (known && known.version !== version) return { theirs: known.toLog() };
       const values = valuesOf(log);
@@ -88,7 +89,7 @@ export class LogsService {
   async bring(teacherId: number, logs: readonly KeyedLogBody[]): Promise<{ readonly keys: readonly string[] }> {
     const keys = logs.map(({ key }) => key);
     const ids = [...new Set(logs.flatMap(({ people }) => people.map(({ personId }) => personId)))];
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       const here = new Set(
         (await this.people.findAll({ where: { teacherId, id: ids }, attributes: ['id'], transaction })).map(({ id }) => id),
       );
@@ -115,7 +116,7 @@ export class LogsService {
    * @throws ConflictException naming those that were changed.
    */
   async takeBack(teacherId: number, keys: readonly string[]): Promise<void> {
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       const ours = keys.filter(isFileLog);
       const rows = await this.rows.findAll({ where: { teacherId, logKey: ours }, include: [LogPersonRow], transaction, lock: true });
       const changed = rows.filter(({ version }) => version !== 1);

@@ -1,3 +1,4 @@
+import { inTransaction } from '../database/in-transaction.js';
 import {
   assess,
   checkParticipant,
@@ -119,7 +120,7 @@ export class PeopleService {
     const problems = check(body);
     if (problems.length > 0) throw unusable(problems);
     const studio = await this.studios.read(teacherId);
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    return inTransaction(this.rows, async (transaction) => {
       const row = await this.rows.create({ ...body, teacherId, version: 1 }, { transaction });
       await this.measured.keep(row.id, body.conditions, dayIn(studio.timeZone), transaction);
       await this.audit.record(teacherId, [row.id], 'create', transaction);
@@ -135,7 +136,7 @@ export class PeopleService {
     const problems = people.flatMap((body, i) => check(body).map(({ field, message }) => ({ field: `people[${i}].${field}`, message })));
     if (problems.length > 0) throw unusable(problems);
     const today = dayIn((await this.studios.read(teacherId)).timeZone);
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    return inTransaction(this.rows, async (transaction) => {
       const rows = await this.rows.bulkCreate(
         people.map(({ version: _version, ...body }) => ({ ...body, teacherId, version: 1 })),
         { transaction },
@@ -152,7 +153,7 @@ export class PeopleService {
    * @throws ConflictException naming those whose record was used since: nothing that was written is lost that way.
    */
   async takeBack(teacherId: number, ids: readonly number[]): Promise<void> {
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       const rows = await this.rows.findAll({ where: { teacherId, id: [...ids] }, transaction, lock: true });
       const personId = rows.map(({ id }) => id);
       const uses = await Promise.all([
@@ -177,7 +178,7 @@ export class PeopleService {
     const problems = check(body);
     if (problems.length > 0) throw unusable(problems);
     const studio = await this.studios.read(teacherId);
-    const saved = await this.rows.sequelize!.transaction(async (transaction) => {
+    const saved = await inTransaction(this.rows, async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
       if (version !== row.version) {
         // The answer shows the record as it is: that it was seen is kept.
@@ -237,7 +238,7 @@ export class PeopleService {
 
   /** Erases a person with all their plans. That it was done stays in the audit trail, without their name. */
   async erase(teacherId: number, id: number): Promise<void> {
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
       await row.destroy({ transaction });
       await this.audit.record(teacherId, [id], 'erase', transaction);

@@ -1,3 +1,4 @@
+import { inTransaction } from '../database/in-transaction.js';
 import { anybody, CONTRACT, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
 import { AdaptBody, CuesBody, dayIn, HomeBody, HomeSheetQuery, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import type { CuesJson } from '@lotus-steady/core/cues';
@@ -47,7 +48,7 @@ export class PlansService {
       today: dayIn(person.studio.timeZone),
       ...(minutes !== undefined && { minutes }),
     });
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    return inTransaction(this.rows, async (transaction) => {
       const row = await this.rows.create(
         {
           teacherId,

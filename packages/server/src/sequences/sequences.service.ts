@@ -1,3 +1,4 @@
+import { inTransaction } from '../database/in-transaction.js';
 import { createHash } from 'node:crypto';
 import { library, type Sequence } from '@lotus-steady/core';
 import { SequenceBody, SequenceChangeBody, type SequenceSummary, type SequenceVersion, type StoredSequence } from '@lotus-steady/requests';
@@ -37,12 +38,13 @@ export class SequencesService {
     const sequences = rows.map((row) => row.toSequence());
     const known = JSON.stringify(words);
     const keyOf = (text: string) => createHash('sha256').update(known).update(text).digest('base64');
-    const missing = sequences.filter(({ text }) => !this.summaries.has(keyOf(text)));
+    const summaries = sequences.map(({ text }) => this.summaries.get(keyOf(text)));
+    const missing = sequences.flatMap(({ text }, at) => (summaries[at] ? [] : [{ at, text }]));
     if (missing.length > 0) {
       const found = await this.work.run('summarise', { texts: missing.map(({ text }) => text), words }, teacherId);
-      missing.forEach(({ text }, i) => this.summaries.set(keyOf(text), found[i]!));
+      missing.forEach(({ at, text }, i) => this.summaries.set(keyOf(text), (summaries[at] = found[i]!)));
     }
-    return sequences.map(({ id, title, text, updatedAt }) => ({ id, title, updatedAt, ...this.summaries.get(keyOf(text))! }));
+    return sequences.map(({ id, title, updatedAt }, i) => ({ id, title, updatedAt, ...summaries[i]! }));
   }
 
   async read(teacherId: number, id: number): Promise<StoredSequence> {
@@ -59,7 +61,7 @@ export class SequencesService {
   /** @throws ConflictException with both texts when it was saved elsewhere in between. */
   async replace(teacherId: number, id: number, { text, version }: SequenceChangeBody): Promise<StoredSequence> {
     const sequence = await this.parse(teacherId, text);
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    return inTransaction(this.rows, async (transaction) => {
       const row = await this.row(teacherId, id, transaction);
       if (row.version !== version)
         throw new ConflictException({
@@ -84,7 +86,7 @@ export class SequencesService {
 
   async remove(teacherId: number, id: number): Promise<void> {
     const row = await this.row(teacherId, id);
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       await row.destroy({ transaction });
       await this.audit.account(teacherId, 'sequence-removed', transaction);
     });

@@ -1,3 +1,4 @@
+import { inTransaction } from '../database/in-transaction.js';
 import {
   checkCase,
   tasksOf,
@@ -46,7 +47,7 @@ export class TrainingService {
   async answer(teacherId: number, { task, mark }: TrainingBody, now = new Date()): Promise<TrainingProgress> {
     if (!TRAINING_TASKS.some(({ id }) => id === task) && !(await this.isOwnTask(teacherId, task)))
       throw new NotFoundException(`No task ${task}`);
-    return this.rows.sequelize!.transaction(async (transaction) => {
+    return inTransaction(this.rows, async (transaction) => {
       const row = await this.rows.findOne({ where: { teacherId, task }, transaction, lock: true });
       const { card } = scheduler.next(row?.readCard() ?? createEmptyCard(now), now, RATINGS[mark]);
       const before = row?.readCounts() ?? {};
@@ -75,7 +76,7 @@ export class TrainingService {
   async addCases(teacherId: number, cases: readonly TrainingCaseText[]): Promise<TrainingClient[]> {
     const problems = cases.flatMap((one, i) => checkCase(one).map(({ field, message }) => ({ field: `cases[${i}].${field}`, message })));
     if (problems.length > 0) throw unusable(problems);
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       const before = await this.caseRows.count({ where: { teacherId }, transaction });
       if (before + cases.length > MOST_CASES)
         throw unusable([{ field: 'cases', message: `At most ${MOST_CASES} cases are kept; ${before} are here` }]);
@@ -88,7 +89,7 @@ export class TrainingService {
   async forgetCase(teacherId: number, id: string): Promise<TrainingClient[]> {
     const number = CaseRow.numberOf(id);
     if (number !== null)
-      await this.rows.sequelize!.transaction(async (transaction) => {
+      await inTransaction(this.rows, async (transaction) => {
         const gone = await this.caseRows.destroy({ where: { teacherId, id: number }, transaction });
         if (gone > 0) await this.rows.destroy({ where: { teacherId, task: { [Op.startsWith]: `${id}/` } }, transaction });
       });

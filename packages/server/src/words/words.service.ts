@@ -1,3 +1,4 @@
+import { inTransaction } from '../database/in-transaction.js';
 import { library, wordKey, wordProblem, type StudioWord } from '@lotus-steady/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -24,7 +25,7 @@ export class WordsService {
       return message === null ? [] : [{ field: `words[${i}]`, message }];
     });
     if (problems.length > 0) throw unusable(problems);
-    await this.rows.sequelize!.transaction(async (transaction) => {
+    await inTransaction(this.rows, async (transaction) => {
       for (const { text, means, since } of words)
         await this.rows.upsert({ teacherId, wordKey: wordKey(text).slice(0, 200), text, means, since }, { transaction });
     });

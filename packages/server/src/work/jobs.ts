@@ -145,7 +145,7 @@ export function summarise({ texts, words }: SummariseJob): Summary[] {
 
 /** An asana's variations, measured on the usual body. */
 export function measure(id: string): ReturnType<typeof measureJson>[] {
-  usual ??= new BodySolver(library);
+  const solver = (usual ??= new BodySolver(library));
   const asana = library.get(id);
-  return asana.variations.map((variation) => measureJson(usual!.formOf(asana, variation)));
+  return asana.variations.map((variation) => measureJson(solver.formOf(asana, variation)));
 }

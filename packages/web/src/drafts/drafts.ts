@@ -44,7 +44,7 @@ export async function openDrafts(of: string): Promise<void> {
   if (!vault) return;
   const own = `${PREFIX}${of}.`;
   for (const place of Object.keys(localStorage).filter((one) => one.startsWith(own))) {
-    const draft = parsed(await vault.unseal(localStorage.getItem(place)!));
+    const draft = parsed(await vault.unseal(localStorage.getItem(place) ?? ''));
     if (draft) drafts.set(place.slice(own.length), draft);
     else localStorage.removeItem(place);
   }

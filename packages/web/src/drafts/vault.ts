@@ -57,9 +57,9 @@ function vaultOf(key: CryptoKey): Vault {
     },
     unseal: async (sealed) => {
       try {
-        const [iv, ...parts] = sealed.split('.').map(toBytes);
+        const [iv = new Uint8Array(), ...parts] = sealed.split('.').map(toBytes);
         const whole = new Uint8Array(parts.flatMap((part) => [...part]));
-        return new TextDecoder().decode(await crypto.subtle.decrypt({ name: ALGORITHM.name, iv: iv! }, key, whole));
+        return new TextDecoder().decode(await crypto.subtle.decrypt({ name: ALGORITHM.name, iv }, key, whole));
       } catch {
         return null;
       }

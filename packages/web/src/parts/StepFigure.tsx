@@ -21,9 +21,9 @@ function placeOf({ scale, height }: Omit<Props, 'picture'>) {
 /** A step's figure from its best side, a movement with its other end behind. Drawn when it comes in sight. */
 export function StepFigure({ picture, ...props }: Props) {
   const { data } = useQuery(pictureQuery(picture.key));
-  if (!data) return <span className={`block ${props.className ?? ''}`} style={placeOf(props)} />;
-  const [start, other] = data;
-  return <FigureDrawing figure={start!} ghost={other} {...props} />;
+  const [start, other] = data ?? [];
+  if (!start) return <span className={`block ${props.className ?? ''}`} style={placeOf(props)} />;
+  return <FigureDrawing figure={start} ghost={other} {...props} />;
 }
 
 /** A step's figure from two sides. */

@@ -15,8 +15,8 @@ export function useChart(draw: (widthPx: number, colour: ColourOf) => Promise<st
   const [widthPx, setWidthPx] = useState(0);
   const [svg, setSvg] = useState('');
   useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => setWidthPx(Math.round(entry!.contentRect.width)));
-    observer.observe(place.current!);
+    const observer = new ResizeObserver((entries) => setWidthPx(Math.round(entries[0]!.contentRect.width)));
+    if (place.current) observer.observe(place.current);
     return () => observer.disconnect();
   }, []);
   useEffect(() => {

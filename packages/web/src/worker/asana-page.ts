@@ -113,16 +113,16 @@ export function asanaPage(library: Library, solver: BodySolver, asana: Asana): A
     asides: asides(asana),
     variations: asana.variations.map((variation): VariationPage => {
       const form = solver.formOf(asana, variation);
-      const [start] = form.ends;
+      const start = form.ends[0]!;
       return {
         id: variation.id,
         name: variation.name,
         for: variation.for,
         drawn: bestFigures(solver, form, 'none'),
         ends: form.ends.map(measuredEnd),
-        setup: setupOf(start!),
-        reached: start!.solved.reached,
-        warnings: start!.solved.warnings,
+        setup: setupOf(start),
+        reached: start.solved.reached,
+        warnings: start.solved.warnings,
       };
     }),
     ways: waysOf(library, asana),

@@ -155,7 +155,7 @@ const core = {
     const solver = solvers.of(bodyOf(participant, today));
     const judged = collected(judgeLibrary(solver, participant, { today, cache }));
     // In turns with the figures on the screen; nothing stops it.
-    return (await runner.work(judged, judged, undefined, (go) => store.around([solver], go)))!;
+    return (await runner.work(judged, judged, undefined, (go) => store.around([solver], go))) ?? [];
   },
 
   read(text: string): ReadText {
@@ -173,7 +173,7 @@ const core = {
     };
     const lines = result.sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
       const { name, figure } = shownAs(asana, variation, side);
-      return { line, asana, variation, name, figure: figure! };
+      return { line, asana, variation, name, figure: figure ?? '' };
     });
     const notes = result.lines.map((line): NotesLine => ({
       ...line,

@@ -61,7 +61,8 @@ export class FigureCache {
     if (known) return known.picture;
     const picture = { key, ...figureSize(chosen, bestView(chosen, side)) };
     this.promised.set(key, { picture, draw: () => bestFigures(solver, chosen, side), drawPair: () => drawPair(solver, chosen, side) });
-    if (this.promised.size > this.most) this.promised.delete(this.promised.keys().next().value!);
+    const [oldest] = this.promised.keys();
+    if (oldest !== undefined && this.promised.size > this.most) this.promised.delete(oldest);
     return picture;
   }
 

@@ -59,7 +59,8 @@ export class PostureStore {
       if (bodies.length === 0) return;
       const asked = (await get<Asked>(ASKED, store())) ?? new Map<string, number>();
       for (const solver of bodies) {
-        const postures = solver.kept!;
+        const postures = solver.kept;
+        if (!postures) continue;
         asked.delete(nameOf(solver));
         asked.set(nameOf(solver), Date.now());
         if (this.written.get(solver) === postures.size) continue;

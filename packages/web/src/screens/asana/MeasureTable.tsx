@@ -22,7 +22,7 @@ export function MeasureTable({ variations, all }: { variations: readonly Variati
     const worst = new Map<Measure, number>();
     for (const { measures } of ends)
       for (const { measure, value } of measures)
-        if (!worst.has(measure) || Math.abs(value) > Math.abs(worst.get(measure)!)) worst.set(measure, value);
+        if (Math.abs(value) > Math.abs(worst.get(measure) ?? NaN) || !worst.has(measure)) worst.set(measure, value);
     return worst;
   };
   const columns = variations.map(valuesOf);

@@ -98,7 +98,7 @@ function Built({
     <section aria-label={`A ${character} class`} className="rounded border border-rule bg-sheet p-4">
       <div className="mb-2 flex items-center justify-between gap-3">
         <h2 className="text-lg capitalize">{character}</h2>
-        <button type="button" className={PRIMARY} disabled={text === undefined || busy} onClick={() => onTake(text!)}>
+        <button type="button" className={PRIMARY} disabled={text === undefined || busy} onClick={() => text !== undefined && onTake(text)}>
           Take this one
         </button>
       </div>
@@ -147,8 +147,8 @@ export function BuildScreen() {
     mutationFn: (text: string) => request<StoredSequence>('POST', 'sequences', { text }),
     onSuccess: async ({ id }) => {
       await queries.invalidateQueries({ queryKey: ['sequences'] });
-      const { ids, build } = asked!;
-      const room = build.props ? `?${new URLSearchParams({ shared: writeShared(build.props) })}` : '';
+      const { ids = [], build } = asked ?? {};
+      const room = build?.props ? `?${new URLSearchParams({ shared: writeShared(build.props) })}` : '';
       void navigate(ids.length > 0 ? `/sequences/${id}/for/${ids.join(',')}${room}` : `/sequences/${id}`);
     },
   });

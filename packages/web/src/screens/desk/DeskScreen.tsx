@@ -35,8 +35,8 @@ export function DeskScreen() {
 
   if (sequences.isPending || people.isPending) return <Loading what="Opening the desk" />;
   const failed = [sequences, people].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  const waiting = people.data!.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
+  if (failed || !sequences.data || !people.data) return <Failure error={failed?.error} onRetry={() => void failed?.refetch()} />;
+  const waiting = people.data.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
   const ready = sequence !== null && chosen.length > 0;
 
   return (
@@ -85,10 +85,10 @@ export function DeskScreen() {
               </Link>
             </span>
           </div>
-          <FindField label="Find a sequence" of={sequences.data!.length} value={title} onChange={setTitle} />
+          <FindField label="Find a sequence" of={sequences.data.length} value={title} onChange={setTitle} />
           <ul className="space-y-2">
-            {sequences
-              .data!.filter((one) => one.id === sequence || holds(one.title, title))
+            {sequences.data
+              .filter((one) => one.id === sequence || holds(one.title, title))
               .map(({ id, title: called, steps, minutes }) => (
                 <li key={id}>
                   <button type="button" aria-pressed={sequence === id} onClick={() => setSequence(id)} className={choice(sequence === id)}>
@@ -111,10 +111,10 @@ export function DeskScreen() {
               Add a person
             </Link>
           </div>
-          <FindField label="Find a person" of={people.data!.length} value={name} onChange={setName} />
+          <FindField label="Find a person" of={people.data.length} value={name} onChange={setName} />
           <ul className="grid gap-2 sm:grid-cols-2">
-            {people
-              .data!.filter((one) => chosen.includes(one.id) || holds(one.name, name))
+            {people.data
+              .filter((one) => chosen.includes(one.id) || holds(one.name, name))
               .map(({ id, name: called, conditionNames }) => (
                 <li key={id}>
                   <button

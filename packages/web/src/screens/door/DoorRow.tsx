@@ -1,4 +1,4 @@
-import { answersOn, findCondition, FLAGS, flagsSpec, questionsOn, type ConditionAnswer, type Told } from '@lotus-steady/core';
+import { answersOn, findCondition, getCondition, FLAGS, flagsSpec, questionsOn, type ConditionAnswer, type Told } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient, useQuery } from '@tanstack/react-query';
 import { Check } from 'lucide-react';
@@ -100,8 +100,9 @@ export function DoorRow({ person, day, isHere, told, isOpen, onHere, onOpen, onT
             </div>
           )}
           {questions.map(({ condition: id, parameter }) => {
-            const condition = findCondition(id)!;
-            const now = person.conditions.find((one) => one.id === id)!;
+            const condition = getCondition(id);
+            const now = person.conditions.find((one) => one.id === id);
+            if (!now) return null;
             return (
               <ParameterField
                 key={`${id} ${parameter}`}

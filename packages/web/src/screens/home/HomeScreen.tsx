@@ -23,6 +23,8 @@ import { readPeople } from '../score/class-address.js';
 const MINUTES = { from: 3, to: 40, usual: 12 } as const;
 const DAYS = { from: 1, to: 7, usual: 5 } as const;
 
+const TIMES = { from: 1, to: 6 } as const;
+
 function isWhole(value: number | undefined, { from, to }: { readonly from: number; readonly to: number }): value is number {
   return value !== undefined && Number.isInteger(value) && value >= from && value <= to;
 }
@@ -36,9 +38,14 @@ export function HomeScreen() {
   const [times, setTimes] = useState<number | undefined>(undefined);
   const today = useToday();
   const sequence = useQuery(sequenceQuery(Number(id)));
-  const person = useQuery(personQuery(personId!));
-  const isAsked = isWhole(minutes, MINUTES) && isWhole(days, DAYS) && (times === undefined || isWhole(times, { from: 1, to: 6 }));
-  const asked = useMemo(() => (isAsked ? { minutes: minutes!, days: days!, times, today } : null), [isAsked, minutes, days, times, today]);
+  const person = useQuery(personQuery(personId ?? NaN));
+  const asked = useMemo(
+    () =>
+      isWhole(minutes, MINUTES) && isWhole(days, DAYS) && (times === undefined || isWhole(times, TIMES))
+        ? { minutes, days, times, today }
+        : null,
+    [minutes, days, times, today],
+  );
   const title = `At home: ${sequence.data?.title ?? ''}`;
   const home = useQuery(homeQuery(sequence.data?.text, person.data, asked, title));
   const failed = [sequence, person, home].find(hasFailed);

@@ -35,7 +35,10 @@ export function LessonScreen() {
   };
   const isAsked = Object.values(problems).every((one) => one === undefined);
   const asked = useMemo(
-    () => (isAsked ? { age: age!, minutes: minutes!, children: children!, space, theme: about } : null),
+    () =>
+      isAsked && age !== undefined && minutes !== undefined && children !== undefined
+        ? { age, minutes, children, space, theme: about }
+        : null,
     [isAsked, age, minutes, children, space, about],
   );
   const lesson = useQuery(lessonQuery(asked));

@@ -177,8 +177,8 @@ function Log({ name, day, sequence, people, stored }: Props) {
           draft={value}
           asanas={asanas}
           onDecided={(personId, proposal) => {
-            const part = value.people.find((one) => one.personId === personId)!;
-            change(withPart(value, personId, { decided: [...part.decided, proposal] }));
+            const decided = value.people.find((one) => one.personId === personId)?.decided ?? [];
+            change(withPart(value, personId, { decided: [...decided, proposal] }));
           }}
         />
       </div>

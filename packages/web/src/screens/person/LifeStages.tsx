@@ -1,4 +1,4 @@
-import { findCondition } from '@lotus-steady/core';
+import { getCondition } from '@lotus-steady/core';
 
 const STAGES = [
   'pregnancy', 'postpartum', 'menstruation', 'seniors', 'children', 'chair-ambulatory', 'wheelchair-user', 'beginners', 'larger-bodies',
@@ -18,7 +18,7 @@ export function LifeStages({ present, onTurn }: { present: readonly string[]; on
               onClick={() => onTurn(id, !on)}
               className={`rounded border px-3 py-2 ${on ? 'border-ink bg-shade font-semibold' : 'border-rule bg-sheet hover:border-ink'}`}
             >
-              {findCondition(id)!.name}
+              {getCondition(id).name}
             </button>
           </li>
         );

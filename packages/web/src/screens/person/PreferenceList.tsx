@@ -22,7 +22,7 @@ export function PreferenceList({ preferences, onChange }: Props) {
           >
             <span>
               <strong>{asanas?.get(one.asana) ?? one.asana}</strong>
-              {one.firstSide === null ? `, ${one.variation!.replaceAll('-', ' ')}, before others as good` : `, ${one.firstSide} side first`}
+              {one.firstSide === null ? `, ${one.variation?.replaceAll('-', ' ')}, before others as good` : `, ${one.firstSide} side first`}
               , since {dayWords(one.on)}: {one.reason}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(preferences.filter((other) => other !== one))}>

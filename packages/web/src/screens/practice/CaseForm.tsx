@@ -70,14 +70,14 @@ export function CaseForm({ isSaving, onSave }: Props) {
       <h2 id="write-case" className="text-lg">
         Write a case
       </h2>
-      {(people.data?.length ?? 0) > 0 && (
+      {people.data && people.data.length > 0 && (
         <SelectField
           label="Take the conditions of someone here, with other numbers"
           value=""
           onChange={(id) => id !== '' && borrow.mutate(Number(id))}
         >
           <option value="">nobody</option>
-          {people.data!.map(({ id, name }) => (
+          {people.data.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>

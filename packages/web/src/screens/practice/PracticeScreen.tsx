@@ -45,7 +45,7 @@ function Solution({ of: { step }, mark, onNext }: { of: TrainingCase; mark: Trai
       <p className="mt-1">
         <VerdictWord verdict={verdict} />
         {verdict === 'substitute' && to && `: ${to.name}`}
-        {(to?.changes.length ?? 0) > 0 && ` (${to!.changes.join('; ')})`}
+        {to && to.changes.length > 0 && ` (${to.changes.join('; ')})`}
       </p>
       {reasons.length > 0 && (
         <ul className="mt-3 space-y-3">
@@ -158,14 +158,14 @@ export function PracticeScreen() {
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!progress.data || next.data === undefined) return <Loading what="Looking for someone" />;
   const [soonest] = progress.data.map(({ due }) => due).sort();
+  const now = next.data;
   return (
     <div className="mx-auto max-w-3xl">
       <PageTitle>{'Practise judging'}</PageTitle>
       <h1 className="text-2xl">Practise judging</h1>
       <p className="mb-4 text-soft">
-        Everybody here is invented. {progress.data.length} of {next.data?.of ?? progress.data.length} tasks seen ·{' '}
-        {countsSaid(progress.data)}
-        {next.data && ` · level ${next.data.level} of 3`} ·{' '}
+        Everybody here is invented. {progress.data.length} of {now?.of ?? progress.data.length} tasks seen · {countsSaid(progress.data)}
+        {now && ` · level ${now.level} of 3`} ·{' '}
         <Link to="/practice/cases" className="underline">
           set and review tasks
         </Link>
@@ -175,11 +175,11 @@ export function PracticeScreen() {
           This answer was not kept: {explain(save.error)}
         </p>
       )}
-      {next.data ? (
+      {now ? (
         <Case
-          key={`${next.data.task} ${round}`}
-          of={next.data}
-          onAnswer={(mark) => save.mutate({ task: next.data!.task, mark })}
+          key={`${now.task} ${round}`}
+          of={now}
+          onAnswer={(mark) => save.mutate({ task: now.task, mark })}
           onNext={() => {
             setAsked(undefined);
             setRound(round + 1);

@@ -33,7 +33,7 @@ function Outcome({ score, index, position }: { score: ClassScore; index: number;
         <VerdictWord verdict={verdict} />
         {verdict === 'substitute' && to && `: ${to.name}`}
       </p>
-      {(to?.changes.length ?? 0) > 0 && <p className="text-sm">{to!.changes.join('; ')}</p>}
+      {to && to.changes.length > 0 && <p className="text-sm">{to.changes.join('; ')}</p>}
       {verdict !== 'omit' && <p className="text-sm text-soft">{dose}</p>}
       <ul className="mt-2 space-y-2 text-sm">
         {reasons.map((reason) => (
@@ -87,9 +87,9 @@ function SideBySide({ text, person, dispute, day }: { text: string; person: Pers
   const failed = [one, other].find(hasFailed);
   const names = [dispute.positions[left] ?? left, dispute.positions[right] ?? right] as const;
   const scores = one.data && other.data && ([one.data, other.data] as const);
-  const steps = scores?.map(({ answer }) => answer.participants[0]!.steps);
-  const apart = steps ? placesApart(steps[0]!, steps[1]!) : [];
-  const minutes = scores?.map(({ answer }) => answer.minutes.after);
+  const [steps = [], otherSteps = []] = scores?.map(({ answer }) => answer.participants[0]!.steps) ?? [];
+  const apart = placesApart(steps, otherSteps);
+  const minutes = scores?.map(({ answer }) => answer.minutes.after) ?? [];
   return (
     <>
       <div className="mb-2 grid gap-3 sm:grid-cols-2">
@@ -112,7 +112,7 @@ function SideBySide({ text, person, dispute, day }: { text: string; person: Pers
           <p className="mb-3">
             {apart.length === 0
               ? 'For this person and this sequence both come to the same.'
-              : `${apart.length} of ${steps![0]!.length} steps come out otherwise. ${minutes![0]} min on the left, ${minutes![1]} on the right.`}
+              : `${apart.length} of ${steps.length} steps come out otherwise. ${minutes[0]} min on the left, ${minutes[1]} on the right.`}
           </p>
           <ol className="space-y-3">
             {apart.map((index) => (
@@ -141,7 +141,7 @@ export function SchoolsScreen() {
   const [personId] = readPeople(named);
   const day = readDay(search, useToday());
   const sequence = useQuery(sequenceQuery(Number(id)));
-  const person = useQuery(personQuery(personId!));
+  const person = useQuery(personQuery(personId ?? NaN));
   const disputes = useMemo(() => (person.data ? disputesOf(person.data) : []), [person.data]);
   const [chosen, setChosen] = useState('');
   const dispute = disputes.find((one) => one.id === chosen) ?? disputes[0];

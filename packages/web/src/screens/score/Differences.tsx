@@ -46,7 +46,7 @@ function grouped(found: readonly Told[], people: readonly string[], names: Props
   const keyOf = ({ step, was, now }: Told) => JSON.stringify([step, was, now]);
   const concerned = new Map<string, Set<string>>();
   for (const one of found) concerned.set(keyOf(one), (concerned.get(keyOf(one)) ?? new Set()).add(one.person));
-  const isForAll = (one: Told) => people.length > 1 && concerned.get(keyOf(one))!.size === people.length;
+  const isForAll = (one: Told) => people.length > 1 && concerned.get(keyOf(one))?.size === people.length;
   const forAll = found.flatMap((one) => (one.person === people[0] && isForAll(one) ? [{ ...one, same: '' }] : []));
   const own = found.filter((one) => !isForAll(one));
   return [

@@ -18,11 +18,12 @@ import { PageTitle } from '../../parts/PageTitle.js';
 export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
   const asked = useClassScore(sequence, ids);
   const { search, since, people, score, done, saving, keeping } = asked;
-  if (people.failed) return <Failure error={people.failed.error} onRetry={() => void people.failed!.refetch()} />;
+  const { failed } = people;
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (hasFailed(score)) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
   if (!people.data) return <Loading what="Opening" />;
-  const [first] = people.data;
-  const alone = people.data.length === 1 ? first! : null;
+  const [first = null, second] = people.data;
+  const alone = second ? null : first;
   const minutes = score.data?.answer.minutes;
   const participants = score.data?.answer.participants ?? [];
   const mayTeach = participants.some(({ screening }) => screening.decision === 'practise');

@@ -38,7 +38,8 @@ function choiceWords({ within, bestInEachStep }: ClassScore['answer']['choice'])
 
 /** One person's part of a class, as their own score. */
 function scoreOf({ answer, staves }: ClassScore, person: number): Score {
-  const stave = staves.find(({ people }) => people.includes(person))!;
+  const stave = staves.find(({ people }) => people.includes(person));
+  if (!stave) throw new RangeError(`No stave for person ${person}`);
   return { answer: { ...answer, participants: [answer.participants[person]!] }, steps: stave.steps };
 }
 

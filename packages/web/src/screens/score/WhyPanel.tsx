@@ -103,9 +103,9 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
           </button>
         </p>
       )}
-      {(step.to?.changes.length ?? 0) > 0 && (
+      {step.to && step.to.changes.length > 0 && (
         <ul className="mt-1 list-disc pl-5">
-          {step.to!.changes.map((change) => (
+          {step.to.changes.map((change) => (
             <li key={change}>{change}</li>
           ))}
         </ul>
@@ -148,7 +148,7 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       {step.cues.length > 0 && (
         <>
           <h3 className="mt-4 mb-1 text-base">Say</h3>
-          {(step.to?.changes.length ?? 0) > 0 && (
+          {step.to && step.to.changes.length > 0 && (
             <p className="text-sm text-soft">Cues for the pose as it is usually done: leave out what the change rules out.</p>
           )}
           <ul className="list-disc pl-5">

@@ -34,7 +34,7 @@ export function writeShared(props: PropsAtHand): string {
 export function readPins(search: URLSearchParams): Pin[] {
   return search.getAll(KEY).flatMap((text) => {
     const [, person, index, figure] = /^(\d+)\.(\d+)\.(.+)$/.exec(text) ?? [];
-    return person === undefined ? [] : [{ person, index: Number(index), figure: figure! }];
+    return person === undefined || figure === undefined ? [] : [{ person, index: Number(index), figure }];
   });
 }
 

@@ -18,7 +18,8 @@ interface Props {
 export function EarlierTexts({ sequence, text, onChange }: Props) {
   const versions = useQuery(versionsQuery(sequence));
   const [chosen, setChosen] = useState<number | null>(null);
-  const earlier = versions.data?.find(({ version }) => version === chosen) ?? versions.data?.[0];
+  const { data: all = [] } = versions;
+  const earlier = all.find(({ version }) => version === chosen) ?? all[0];
   const parts = useMemo(() => (earlier ? diffLines(earlier.text, text) : []), [earlier, text]);
   if (hasFailed(versions)) return <Failure error={versions.error} />;
   if (!earlier) return null;
@@ -27,7 +28,7 @@ export function EarlierTexts({ sequence, text, onChange }: Props) {
       <summary className="cursor-pointer font-semibold">Earlier texts</summary>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <SelectField label="What it was" value={String(earlier.version)} onChange={(value) => setChosen(Number(value))}>
-          {versions.data!.map(({ version, savedAt }) => (
+          {all.map(({ version, savedAt }) => (
             <option key={version} value={version}>
               Version {version}, {dayWords(savedAt)}
             </option>

@@ -89,13 +89,13 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
           {(read.data?.sequence?.steps.length ?? 0) > 0 && <ReviewPanel text={text} onChange={change} onGoTo={goToLine} />}
           <Blocks own={stored?.id ?? null} text={text} onChange={change} />
           {stored && <EarlierTexts sequence={stored.id} text={text} onChange={change} />}
-          {stored && (people.data?.length ?? 0) > 0 && (
+          {stored && people.data && people.data.length > 0 && (
             <section aria-labelledby="adapt-for" className="mt-6">
               <h2 id="adapt-for" className="mb-2 text-base">
                 Adapt it for
               </h2>
               <ul className="flex flex-wrap gap-2">
-                {people.data!.map(({ id, name }) => (
+                {people.data.map(({ id, name }) => (
                   <li key={id}>
                     <Link
                       to={`/sequences/${stored.id}/for/${id}`}

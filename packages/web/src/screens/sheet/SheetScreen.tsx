@@ -37,10 +37,11 @@ export function SheetScreen() {
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !people.data || !score.data) return <Loading what="Making the sheet" />;
   const { answer, given, staves } = score.data;
-  const [first] = answer.participants;
-  const nameOf = (one: number) => (names ? people.data![one]!.name : `Person ${one + 1}`);
+  const present = people.data;
+  const { steps: lines } = answer.participants[0]!;
+  const nameOf = (one: number) => (names ? present[one]!.name : `Person ${one + 1}`);
   const starts: number[] = [];
-  first!.steps.reduce((sum, _, i) => {
+  lines.reduce((sum, _, i) => {
     starts.push(sum);
     return sum + Math.max(...answer.participants.map(({ steps }) => steps[i]!.seconds));
   }, 0);
@@ -99,7 +100,7 @@ export function SheetScreen() {
         </p>
       )}
       <ol className="mt-3">
-        {first!.steps.map((step, index) => {
+        {lines.map((step, index) => {
           const others = staves
             .map(({ people: who, steps }) => ({ who, drawn: steps[index]!, own: answer.participants[who[0]!]!.steps[index]! }))
             .filter(({ own }) => own.verdict !== 'keep');

@@ -68,7 +68,7 @@ export function Swap({ open, onClose, step, people, of, onTake }: Props) {
           <DialogTitle className="text-2xl">
             {person === null
               ? `${step}: another way for whom?`
-              : `${step}: another way for ${people.find(({ id }) => id === person)!.name}`}
+              : `${step}: another way for ${people.find(({ id }) => id === person)?.name}`}
           </DialogTitle>
           {person === null ? (
             <ul className="mt-3 flex flex-wrap gap-2">

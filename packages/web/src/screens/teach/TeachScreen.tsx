@@ -80,7 +80,8 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
   const back = `${address}${query}`;
   const failed = [sequence, people.failed, score].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!people.data || !score.data || !taught || !beats)
+  const [text, everybody] = [sequence.data?.text, people.data];
+  if (text === undefined || !everybody || !score.data || !taught || !beats)
     return (
       <div className="p-8 text-xl">
         <Loading what="Getting ready" />
@@ -88,23 +89,22 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
     );
   const { participants, unknown } = score.data.answer;
   if (participants.every(({ screening }) => screening.decision !== 'practise')) {
-    const [only] = participants;
     if (participants.length > 1) return <Waiting back={back}>Nobody of this class may practise today.</Waiting>;
     return (
       <Waiting back={back}>
-        <DecisionWord decision={only!.screening.decision} />: this plan is not taught yet.
+        <DecisionWord decision={participants[0]!.screening.decision} />: this plan is not taught yet.
       </Waiting>
     );
   }
   if (unknown.length > 0) return <Unsettled lines={unknown} sequenceId={sequenceId} />;
-  const present = people.data.filter((_, i) => participants[i]!.screening.decision === 'practise');
+  const present = everybody.filter((_, i) => participants[i]!.screening.decision === 'practise');
   return (
     <TeachView
       taught={taught}
       planned={beats}
       people={present}
       // The class breathes with its slowest.
-      breathSeconds={Math.max(...people.data.map((one) => one.breathSeconds))}
+      breathSeconds={Math.max(...everybody.map((one) => one.breathSeconds))}
       run={runKey(sequenceId, ids, day)}
       back={back}
       log={`${address}/log${query}`}
@@ -112,7 +112,7 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
       swapOf={(personId, index) => {
         const whose = ids.indexOf(personId);
         return {
-          step: { text: sequence.data!.text, people: people.data!, whose, asked: options, index, day },
+          step: { text, people: everybody, whose, asked: options, index, day },
           now: participants[whose]!.steps[index]!.to?.figure ?? null,
         };
       }}

@@ -304,9 +304,9 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
             {nextStep && <StepFigure picture={nextStep.figures[0]!.picture} className={`hidden h-16 w-28 sm:block ${mirrored}`} />}
             <p className="min-w-0 text-xl leading-tight lg:text-2xl">
               <span className="text-soft">{next ? 'Next: ' : 'Last step'}</span>
-              {next && (
+              {next && nextStep && (
                 <strong>
-                  {nextStep!.figures[0]!.name}
+                  {nextStep.figures[0]!.name}
                   {next.side && `, ${next.side}`}
                 </strong>
               )}

@@ -35,16 +35,15 @@ export function taughtOf({ answer, staves }: ClassScore, names: readonly string[
   const named = (who: readonly string[]) => (names.length === 1 ? [] : who);
   return Array.from({ length: count }, (_, index): TaughtStep => {
     const doing = taking
-      .map(({ people, steps }) => {
+      .flatMap(({ people, steps }) => {
         const step = answer.participants[people[0]!]!.steps[index]!;
         const { adapted, given } = steps[index]!;
-        return { step, people, picture: adapted ?? given };
+        return step.to ? [{ step, to: step.to, people, picture: adapted ?? given }] : [];
       })
-      .filter(({ step }) => step.to !== null)
       .sort((a, b) => b.people.length - a.people.length);
     // Staves that show the same here stand together; what only some of them change goes with their names.
     const figures = new Map<string, typeof doing>();
-    for (const one of doing) figures.set(one.step.to!.figure, [...(figures.get(one.step.to!.figure) ?? []), one]);
+    for (const one of doing) figures.set(one.to.figure, [...(figures.get(one.to.figure) ?? []), one]);
     const getting = new Map<string, string[]>();
     for (const { step, people } of doing)
       if (step.ways.length > 0) getting.set(sayOf(step), [...(getting.get(sayOf(step)) ?? []), ...people.map((person) => names[person]!)]);
@@ -53,13 +52,13 @@ export function taughtOf({ answer, staves }: ClassScore, names: readonly string[
       getting: [...getting].map(([say, who]) => ({ say, who: named(who) })),
       figures: [...figures.values()]
         .map((alike) => {
-          const [first] = alike;
-          const changes = first!.step.to!.changes.filter((change) => alike.every(({ step }) => step.to!.changes.includes(change)));
-          const who = alike.flatMap(({ step, people }) => {
-            const own = step.to!.changes.filter((change) => !changes.includes(change));
+          const first = alike[0]!;
+          const changes = first.to.changes.filter((change) => alike.every(({ to }) => to.changes.includes(change)));
+          const who = alike.flatMap(({ to, people }) => {
+            const own = to.changes.filter((change) => !changes.includes(change));
             return people.map((person) => `${names[person]}${own.length > 0 ? ` (${own.join('; ')})` : ''}`);
           });
-          return { picture: first!.picture, name: first!.step.to!.name, changes, who };
+          return { picture: first.picture, name: first.to.name, changes, who };
         })
         .sort((one, other) => other.who.length - one.who.length)
         .map((one): TaughtFigure => ({ ...one, who: named(one.who) })),

@@ -1,8 +1,7 @@
 let context: AudioContext | null = null;
 
 /** A soft bell of one pitch, made here: a quick beginning, a long end. */
-function bell(at: number, hertz: number, seconds: number, volume: number): void {
-  const audio = context!;
+function bell(audio: AudioContext, at: number, hertz: number, seconds: number, volume: number): void {
   const strength = audio.createGain();
   strength.gain.setValueAtTime(0.0001, at);
   strength.gain.exponentialRampToValueAtTime(Math.max(0.0002, volume * 0.4), at + 0.02);
@@ -20,6 +19,6 @@ const TONES = { step: [[528, 1.2]], side: [[440, 0.6], [528, 1]], end: [[396, 2.
 /** One tone for the next step, two for the other side, three for the end. Silent where the browser has no sound. */
 export function sound(of: keyof typeof TONES, volume: number): void {
   if (typeof AudioContext === 'undefined' || volume <= 0) return;
-  context ??= new AudioContext();
-  TONES[of].forEach(([hertz, seconds], i) => bell(context!.currentTime + i * 0.35, hertz, seconds, volume));
+  const audio = (context ??= new AudioContext());
+  TONES[of].forEach(([hertz, seconds], i) => bell(audio, audio.currentTime + i * 0.35, hertz, seconds, volume));
 }
