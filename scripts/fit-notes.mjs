@@ -43,6 +43,8 @@ const FIRST = {
 
 const NOTES = join(ROOT, 'packages/core/src/notes');
 const { held, then, sheets: labelled } = JSON.parse(readFileSync(join(NOTES, 'labelled-notes.fixture.json'), 'utf8'));
+/** Of these the words are learnt, and nothing of how a class goes: they are mostly steps. */
+const { sheets: more } = JSON.parse(readFileSync(join(NOTES, 'more-notes.fixture.json'), 'utf8'));
 const follows = followers(library);
 
 function accepts(label, hypothesis) {
@@ -91,7 +93,7 @@ function weighed({ name, text, lines, without }, lexicon) {
   };
 }
 
-const SEPARATORS = [', ', ' → ', ' + ', ' / ', ' then ', ', then ', ' & ', ' and ', ' > ', '; '];
+const SEPARATORS = [', ', ' to ', ' → ', ' + ', ' / ', ' then ', ', then ', ' & ', ' and ', ' > ', '; '];
 /** A sheet with some of its short neighbouring lines joined into one. */
 function joined(sheet, random) {
   const raw = sheet.text.split('\n');
@@ -298,8 +300,9 @@ const passed = (since) => `${((performance.now() - since) / 1000).toFixed(0)} s`
 const isHeld = ({ name }) => held.includes(name);
 const examplesOf = new Map(labelled.map((sheet) => [sheet.name, lineExamples(weighed(sheet, bare).lines)]));
 const foldOf = new Map(labelled.filter((sheet) => !isHeld(sheet)).map(({ name }, i) => [name, i % FOLDS]));
-const lexiconFitted = (sheets, phrases) =>
-  new Lexicon(library, new WordModel(library, fitWords([...phrases, ...sheets.flatMap((name) => examplesOf.get(name))])));
+const moreExamples = more.flatMap((sheet) => lineExamples(weighed(sheet, bare).lines));
+const wordsFitted = (sheets, phrases) => fitWords([...phrases, ...moreExamples, ...sheets.flatMap((name) => examplesOf.get(name))]);
+const lexiconFitted = (sheets, phrases) => new Lexicon(library, new WordModel(library, wordsFitted(sheets, phrases)));
 const seen = [...foldOf.keys()];
 const eachFold = Array.from({ length: FOLDS }, (_, fold) => fold);
 const sheetLexicons = eachFold.map((fold) =>
@@ -314,7 +317,7 @@ const phraseLexicons = eachFold.map((fold) =>
     phraseExamples.filter((_, i) => i % FOLDS !== fold),
   ),
 );
-const table = fitWords([...phraseExamples, ...seen.flatMap((name) => examplesOf.get(name))]);
+const table = wordsFitted(seen, phraseExamples);
 const whole = new Lexicon(library, new WordModel(library, table));
 const lexiconOf = (name) => (foldOf.has(name) ? sheetLexicons[foldOf.get(name)] : whole);
 console.error(`words fitted in ${passed(began)}`);

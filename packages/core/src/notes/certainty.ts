@@ -34,7 +34,7 @@ export function signsOf(
   const one = hypothesis.is === 'step' ? hypothesis : null;
   const own = one?.found ?? null;
   const head = one && line.head;
-  const named = head?.find(({ meaning }) => meaning.kind === 'asana' && meaning.asana === one!.asana);
+  const named = head?.find(({ meaning }) => meaning.kind === 'asana' && meaning.asana === one?.asana);
   const signs: Record<Sign, number> = {
     always: 1,
     'log odds': logOdds(likely[best]!),

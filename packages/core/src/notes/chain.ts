@@ -1,6 +1,6 @@
 import { BASES, type Base } from '../asanas/asana.js';
 import type { Library } from '../asanas/library.js';
-import { getOrCreate } from '../get-or-create.js';
+import { getKnown, getOrCreate } from '../get-or-create.js';
 import type { WayId } from '../sequence/ways.js';
 import { FEATURES, type Evidence, type Feature, type Reading } from './evidence.js';
 
@@ -86,7 +86,7 @@ interface Link {
 function usual({ hypothesis }: Reading, part: number, { common, seldom, when }: Habits): { common: number; when: number } {
   if (hypothesis.is !== 'step') return { common: 0, when: 0 };
   const { id, base, pattern } = hypothesis.asana;
-  return { common: common[id] ?? seldom, when: when[part]![pattern === null ? BASE_NUMBER.get(base)! : NOWHERE]! };
+  return { common: common[id] ?? seldom, when: when[part]![pattern === null ? getKnown(BASE_NUMBER, base) : NOWHERE]! };
 }
 
 function weighed({ features, values }: Evidence, weights: Float64Array): number {
@@ -101,12 +101,12 @@ function linkOf(reading: Reading, weights: Float64Array, part: number, habits: H
   const score = weights[COMMON]! * common + weights[WHEN]! * when + weighed(own, weights) + weighed(around, weights);
   const leads =
     hypothesis.is === 'way' && hypothesis.way
-      ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << BASE_NUMBER.get(base)!), 0)
+      ? (LEADS_TO[hypothesis.way] ?? []).reduce((bits, base) => bits | (1 << getKnown(BASE_NUMBER, base)), 0)
       : 0;
   return {
     score,
-    first: ends ? BASE_NUMBER.get(ends.first)! : -1,
-    last: ends ? BASE_NUMBER.get(ends.last)! : -1,
+    first: ends ? getKnown(BASE_NUMBER, ends.first) : -1,
+    last: ends ? getKnown(BASE_NUMBER, ends.last) : -1,
     asana: hypothesis.is === 'step' ? hypothesis.asana.id : null,
     leads,
     common,

@@ -25,8 +25,8 @@ const AFTER_NAME = /\s*[,;|([]|\s[-–—]\s/;
 /** One line without its note, changed, and the note again. */
 function besideNote(line: string, change: (text: string) => string): string {
   const { note, spans } = tokensOf(line);
-  if (note === null) return change(line);
-  const { from } = spans.find(({ as }) => as === 'comment')!;
+  const from = spans.find(({ as }) => as === 'comment')?.from;
+  if (note === null || from === undefined) return change(line);
   return `${change(line.slice(0, from).trimEnd())} // ${note}`;
 }
 
@@ -50,7 +50,7 @@ function replaceSpans(line: string, kind: SpanKind, text: string): string {
 /** A line with another name; bullet, dose, side and all behind the name stay. */
 function renamed(line: string, name: string): string {
   const { spans } = tokensOf(line);
-  const bullet = spans.find(({ as }) => as === 'bullet')?.to ?? /^\s*/.exec(line)![0].length;
+  const bullet = spans.find(({ as }) => as === 'bullet')?.to ?? line.length - line.trimStart().length;
   const tells = spans.filter(({ as, from }) => as !== 'bullet' && from >= bullet).map(({ from }) => from);
   const sign = AFTER_NAME.exec(line.slice(bullet));
   const end = Math.min(line.length, ...tells, sign ? bullet + sign.index : line.length);
@@ -87,8 +87,7 @@ export function editText(text: string, edit: TextEdit): string {
       return [...lines.slice(0, edit.after), `${before}${edit.text}`, ...lines.slice(edit.after)].join('\n');
     }
     case 'move': {
-      const [moved] = lines.splice(edit.line - 1, 1);
-      lines.splice(edit.after, 0, moved!);
+      lines.splice(edit.after, 0, ...lines.splice(edit.line - 1, 1));
       return lines.join('\n');
     }
     case 'split':

@@ -31,7 +31,7 @@ export const FEATURES = [
   'step exact', 'step exact ambiguous', 'step name', 'step tag fits', 'step tag misfits', 'step position fits', 'step position misfits',
   'step share of sheet', 'step told fits', 'step told misfits', 'step side fits', 'step side misfits', 'step repetitions move', 'step repetitions still', 'step time still', 'step time moves',
   'step unknown words', 'step guessed', 'step chair foreign', 'step floor foreign', 'step split', 'step split left', 'step split exact', 'step split other', 'step left of best', 'step weak', 'step colon', 'step owned', 'step head', 'step head exact', 'step head other', 'step agree', 'step one word', 'step children', 'step rest at end', 'step long rest', 'step first line', 'step dosed', 'step breath dosed', 'step odds kinds', 'step way', 'step close', 'step far', 'step long effort', 'step kids sheet', 'step words', 'step words behind', 'step words first',
-  'many', 'many least', 'many mean', 'many exact', 'many parts', 'many whole', 'many list sign', 'many arrow', 'many explained', 'many whole explained', 'many same', 'many short', 'many words', 'many words mean', 'many words whole',
+  'many', 'many least', 'many mean', 'many exact', 'many names', 'many parts', 'many whole', 'many list sign', 'many arrow', 'many explained', 'many whole explained', 'many same', 'many short', 'many words', 'many words mean', 'many words whole',
   'way', 'way best', 'way odds', 'way exact', 'way dosed', 'way covered', 'way first', 'way verb', 'way taken out', 'way words', 'way asana',
   'repeat', 'repeat best', 'repeat odds', 'repeat exact', 'repeat tokens only', 'repeat first', 'repeat covered', 'repeat verb', 'repeat words', 'repeat asana',
   'note', 'note best', 'note odds', 'note exact', 'note first', 'note dosed', 'note sided', 'note covered', 'note unknown', 'note long', 'note after end', 'note mark', 'note second', 'note all caps', 'note words', 'note asana',
@@ -99,7 +99,8 @@ const MOST_MEANINGS = 16;
 /** The same of a part of a line. */
 const MOST_PART_MEANINGS = 6;
 /** A stroke between single letters parts no names: "c/c". */
-const LIST = /\s*(?:→|➔|⇒|->|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into)(?!\p{L})|\s[-–—]\s)\s*/giu;
+const LIST =
+  /\s*(?:→|➔|⇒|->|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into|to)(?!\p{L})|\s[-–—]\s)\s*/giu;
 /** Teachers name a posture first and tell more of it behind a comma, a dash, a bracket or such a word. */
 const HEAD_ENDS = /[,;:(]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)|\sw(?=\s\p{L})/gu;
 const SOME_WORD = /\p{L}{2}/u;
@@ -204,6 +205,36 @@ function isOneName(lexicon: Lexicon, text: string, from: number, to: number, agr
   return best !== undefined && best.exact && best.name;
 }
 
+/** Whether both of what a word stands between are names: what is before it since the last cut, and what follows up to the next separator. */
+function joinsNames(lexicon: Lexicon, text: string, word: string, at: number, agree: (part: Query) => readonly Agreement[]): boolean {
+  const after = text.slice(at + word.length);
+  const next = after.search(LIST);
+  return [text.slice(0, at), next < 0 ? after : after.slice(0, next)].every((part) => {
+    const { rest } = tokensOf(part, true);
+    const query = lexicon.query(rest);
+    const isShort = query.words.length > 0 && query.words.length <= MOST_PART_WORDS && !NO_NAME.test(rest);
+    const [best] = isShort ? agree(query) : [];
+    return best !== undefined && best.exact && best.name && best.meaning.kind === 'asana';
+  });
+}
+
+/** A prop or a limb by itself names no posture, though "palms" and "chair" do elsewhere. */
+const NO_NAME =
+  /^\W*(?:(?:the|a|your|both)\s+)?(?:chair|seat|stool|table|sofa|wall|floor|mat|blocks?|bricks?|bolster|blanket|strap|belt|hands?|palms?|feet|foot|heels?|toes?|knees?|hips?|legs?|arms?|elbows?|shoulders?|head)\W*$/i;
+
+/** Whether each part is a posture's name to the letter, and each of another one. */
+function areNames(parts: readonly Part[]): boolean {
+  return (
+    parts.every(({ tokens, found }) => found.exact && !NO_NAME.test(tokens.rest)) &&
+    new Set(parts.map(({ found }) => idOf(found))).size === parts.length
+  );
+}
+
+/** Whether a dose stands between words: "bridge x2 / wheel" is two. */
+function isDosedWithin({ text, spans }: Tokens): boolean {
+  return spans.some(({ as, from, to }) => as === 'dose' && SOME_WORD.test(text.slice(0, from)) && SOME_WORD.test(text.slice(to)));
+}
+
 function partsOf(
   lexicon: Lexicon,
   tokens: Tokens,
@@ -216,13 +247,16 @@ function partsOf(
   LIST.lastIndex = 0;
   // An arrow leads from one posture to the next, and a word said twice names twice, even where all together are a name.
   const isOne = whole[0]?.exact && !whole[0].ambiguous;
-  if (isOne && !ARROW.test(tokens.rest) && !NEXT_OF_SERIES.test(tokens.rest) && !repeatsItself(query, tokens.rest)) return null;
+  const isInTwo = ARROW.test(tokens.rest) || NEXT_OF_SERIES.test(tokens.rest) || repeatsItself(query, tokens.rest) || isDosedWithin(tokens);
+  if (isOne && !isInTwo) return null;
   const cuts: { from: number; to: number }[] = [];
   let from = 0;
   for (const match of tokens.text.matchAll(LIST)) {
     // A separator inside a dose or a side parts nothing.
     if (tokens.spans.some((span) => span.as !== 'bullet' && match.index >= span.from && match.index < span.to)) continue;
     if (tokens.spans.some((span) => span.as === 'bullet' && match.index < span.to)) continue;
+    // "Warrior 3 to half moon", not "hands to the wall".
+    if (/^\s*to\s*$/i.test(match[0]) && !joinsNames(lexicon, tokens.text.slice(from), match[0], match.index - from, agree)) continue;
     // "Cat/cow" is one of many names with a stroke in it.
     if (match[0].trim() === '/' && isOneName(lexicon, tokens.text, match.index, match.index + match[0].length, agree)) continue;
     cuts.push({ from, to: match.index });
@@ -322,7 +356,7 @@ function weighStep(
   top: { best: number; odds: number; kinds: number; likely: number },
 ): void {
   const { surrounding } = line;
-  const { dose, side } = line.tokens;
+  const { dose, side, isBare } = line.tokens;
   const { repeated, timed, breaths, any } = counts(dose);
   const minutes = (dose.minutes ?? 0) + (dose.seconds ?? 0) / 60;
   const moves = asana.movesWhen !== null || asana.steps.length > 0 || asana.pattern !== null;
@@ -344,7 +378,8 @@ function weighStep(
     if (bases) weigh(bases.includes(asana.base) ? 'step position fits' : 'step position misfits');
   }
   if (side !== null) weigh(asana.shown || asana.steps.length > 0 ? 'step side fits' : 'step side misfits');
-  if (repeated) weigh(moves ? 'step repetitions move' : 'step repetitions still');
+  // A number alone may as well be minutes or breaths.
+  if (repeated && !(isBare && !moves)) weigh(moves ? 'step repetitions move' : 'step repetitions still');
   if (timed) weigh(moves && !asana.pattern ? 'step time moves' : 'step time still');
   if (breaths && asana.pattern) weigh('step breath dosed');
   weigh('step unknown words', line.query.words.length === 0 ? 0 : 1 - line.query.known / line.query.words.length);
@@ -510,6 +545,7 @@ function ownReadings(line: LineWords): Omit<Reading, 'around'>[] {
       weigh('many least', Math.min(...best));
       weigh('many mean', best.reduce((a, b) => a + b, 0) / best.length);
       weigh('many exact', parts.filter(({ found }) => found.exact).length / parts.length);
+      if (areNames(parts)) weigh('many names');
       weigh('many parts', Math.min(3, parts.length - 2));
       weigh('many whole', top.best);
       if (LIST_SIGN.test(tokens.rest)) weigh('many list sign');

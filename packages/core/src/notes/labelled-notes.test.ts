@@ -54,13 +54,16 @@ function outcome(label: Label, { kind, steps }: ReadLine): Outcome {
   }
 }
 
-const results = sheets.flatMap(({ name, text, lines }) => {
-  const answers = new Map(read(text).lines.map((line) => [line.line, line]));
-  return lines.map((label) => {
-    const line = answers.get(label.line)!;
-    return { name, line, outcome: outcome(label, line) };
+function resultsOf(of: Labelled['sheets']) {
+  return of.flatMap(({ name, text, lines }) => {
+    const answers = new Map(read(text).lines.map((line) => [line.line, line]));
+    return lines.map((label) => {
+      const line = answers.get(label.line)!;
+      return { name, line, outcome: outcome(label, line) };
+    });
   });
-});
+}
+const results = resultsOf(sheets);
 const share = (of: typeof results, wanted: Outcome) => of.filter((one) => one.outcome === wanted).length / of.length;
 const unseen = results.filter(({ name }) => held.includes(name));
 
@@ -73,6 +76,15 @@ test('sheets that were never fitted to', () => {
   expect(share(unseen, 'right')).toBeGreaterThan(0.77);
   // Of 267 lines one is 0.4 %.
   expect(share(unseen, 'wrong')).toBeLessThan(0.015);
+});
+
+// Further sheets, in as many voices, of which the fit has learnt the words and nothing else.
+test('sheets of which only the words were learnt', () => {
+  const { sheets: more } = JSON.parse(readFileSync(join(__dirname, 'more-notes.fixture.json'), 'utf8')) as Pick<Labelled, 'sheets'>;
+  const found = resultsOf(more);
+  expect(found.length).toBeGreaterThan(500);
+  expect(share(found, 'right')).toBeGreaterThan(0.8);
+  expect(share(found, 'wrong')).toBeLessThan(0.03);
 });
 
 // The curve of certainty: of the postures that the reader is so sure of, so many are right. Between the

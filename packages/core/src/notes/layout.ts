@@ -96,10 +96,10 @@ export function layOut(text: string): Layout {
       lines.push({ line, text: full.trimEnd(), marked: true });
       return;
     }
-    const pair = /^\s*([a-z]+):\s*(.+)$/i.exec(full);
-    const key = pair?.[1]!.toLowerCase();
-    if (isHead && key !== undefined && HEADER_KEYS.includes(key)) {
-      const problem = readHeader(key, pair![2]!.trim(), header);
+    const [, name = '', value = ''] = /^\s*([a-z]+):\s*(.+)$/i.exec(full) ?? [];
+    const key = name.toLowerCase();
+    if (isHead && HEADER_KEYS.includes(key)) {
+      const problem = readHeader(key, value.trim(), header);
       if (problem) problems.push({ field: `line ${line}`, message: problem });
       set.set(line, full.trimEnd());
       return;

@@ -1,5 +1,5 @@
 import { isForChildren, type Asana, type Library } from '../asanas/library.js';
-import { getOrCreate } from '../get-or-create.js';
+import { getKnown, getOrCreate } from '../get-or-create.js';
 import { PHRASEBOOK } from './phrasebook/all.js';
 import { HEADING_PHRASES, LACKING_PHRASES, NOTE_PHRASES, REPEAT_PHRASES, WAY_PHRASES } from './phrasebook/lines.js';
 import { WORD_TABLE } from './word-table.js';
@@ -84,7 +84,7 @@ function phrasesOf(text: string): string[] {
 
 /** A phrase without its marks, and the marks. */
 function marksOf(phrase: string): { text: string; tags: string[]; ambiguous: boolean } {
-  const tags = [...phrase.matchAll(/\s@([a-z-]+)/g)].map(([, tag]) => tag!);
+  const tags = [...phrase.matchAll(/\s@([a-z-]+)/g)].map((found) => found[1]!);
   const bare = phrase.replace(/\s@[a-z-]+/g, '');
   return { text: bare.replace(/\s\?\s*$/, ''), tags, ambiguous: /\s\?\s*$/.test(bare) };
 }
@@ -253,7 +253,10 @@ export class Lexicon {
 
   private bitsOf(tags: Iterable<string>): number {
     let bits = 0;
-    for (const tag of tags) if (this.tagNumbers.has(tag)) bits |= 1 << this.tagNumbers.get(tag)!;
+    for (const tag of tags) {
+      const number = this.tagNumbers.get(tag);
+      if (number !== undefined) bits |= 1 << number;
+    }
     return bits;
   }
 
@@ -325,13 +328,12 @@ export class Lexicon {
     const numbers = new Map<string, number>();
     for (let i = 0; i < this.meanings.length; i++) {
       const group = this.groupOf(i);
-      if (!numbers.has(group)) {
-        numbers.set(group, this.classes.length);
-        this.classes.push(group);
+      const number = getOrCreate(numbers, group, () => {
         this.classWords.push(new Map());
         this.classTotals.push(0);
-      }
-      this.classOf.push(numbers.get(group)!);
+        return this.classes.push(group) - 1;
+      });
+      this.classOf.push(number);
     }
     for (const { meaning, words } of this.phrases) {
       const meant = this.meanings[meaning]!;
@@ -353,7 +355,7 @@ export class Lexicon {
       const background = (this.wordTotals.get(word) ?? 1) / this.total;
       this.wordClasses.push({
         classes: Int32Array.from(classes),
-        speaks: Float64Array.from(classes, (group) => Math.log(1 + this.classWords[group]!.get(word)! / (SMOOTHING * background))),
+        speaks: Float64Array.from(classes, (group) => Math.log(1 + getKnown(this.classWords[group]!, word) / (SMOOTHING * background))),
       });
     });
   }
@@ -646,7 +648,7 @@ export class Lexicon {
         const count = word < 0 ? 0 : countIn(group, word);
         if (count > 0) {
           covered += this.weight(word);
-          owned += (this.weight(word) * count) / this.wordTotals.get(word)!;
+          owned += (this.weight(word) * count) / getKnown(this.wordTotals, word);
         } else leftover = Math.max(leftover, this.weight(word));
       }
       return {

@@ -349,10 +349,37 @@ test.each([
   ).toEqual(asanas),
 );
 
-test('from one posture to another by name is asked about, not read as one of them', () => {
-  const lines = ['Warrior 3 to half moon', 'Surya Namaskar A x 2, B x 1'];
+test('a salutation and another letter of it are asked about, not read as one of them', () => {
+  const lines = ['Surya Namaskar A x 2, B x 1'];
   const { unknown } = notesReader(library)(['Mountain', ...lines].join('\n')).sequence!;
   expect(unknown.map(({ text }) => text)).toEqual(lines);
+});
+
+test.each([
+  ['Warrior 3 to half moon', ['virabhadrasana-3', 'ardha-chandrasana']],
+  ['tadasana to uttanasana', ['tadasana', 'uttanasana']],
+  ['Vira II, Vira I', ['virabhadrasana-2', 'virabhadrasana-1']],
+])('"%s" is one after the other', (line, asanas) =>
+  expect(notesReader(library)(line).sequence!.steps.map(({ asana }) => asana)).toEqual(asanas),
+);
+
+test.each(['sphinx to cobra x4', 'bridge x2 / wheel'])('"%s" is not read as one of the two', (line) =>
+  expect(notesReader(library)(line).lines[0]!.kind).not.toBe('step'),
+);
+
+test.each(['hands to the wall, step back', 'chair to floor'])('"%s" names no posture', (line) =>
+  expect(notesReader(library)(line).sequence!.steps).toEqual([]),
+);
+
+describe('a number alone', () => {
+  const dosesOf = (text: string) => notesReader(library)(text).lines.flatMap(({ steps }) => steps.map(({ dose }) => dose));
+  test('is minutes of a rest and times of a movement', () =>
+    expect(dosesOf('cat cow 8\nsavasana 7')).toEqual([{ repetitions: 8 }, { minutes: 7 }]));
+  test('is minutes of whatever is held in a class that holds for minutes', () => {
+    const held = 'dragon R 3 min\nlegs up the wall 5 min\nsupported bridge 4 min\nsleeping swan L 4';
+    expect(dosesOf(held).at(-1)).toEqual({ minutes: 4 });
+    expect(dosesOf('sleeping swan L 4')).toEqual([{ repetitions: 4 }]);
+  });
 });
 
 test('what is held for a time is not held on to', () => {

@@ -17,6 +17,8 @@ export interface Tokens {
   readonly text: string;
   readonly spans: readonly Span[];
   readonly dose: DoseSpec;
+  /** Whether the dose is a number alone: what it counts is left to the posture. */
+  readonly isBare: boolean;
   readonly side: StepSide | null;
   readonly way: WayId | null;
   /** Seconds that the breath is held. */
@@ -72,8 +74,8 @@ function numberOf(text: string): number {
 }
 
 /** The middle of `1-2`, or the number alone. */
-function amount({ low, high }: Partial<Record<string, string>>): number {
-  const from = numberOf(low!);
+function amount({ low = '', high }: Partial<Record<string, string>>): number {
+  const from = numberOf(low);
   return high === undefined ? from : (from + numberOf(high)) / 2;
 }
 
@@ -129,12 +131,12 @@ const DOSE_FORMS: readonly DoseForm[] = [
     read: (found: Partial<Record<string, string>>, dose: Doses) => void set(dose, unit, amount(found)),
   })),
   // "a minute", "half a minute".
-  { sign: /min/i, pattern: /(?<![a-zä\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?![a-zä])/gi, read: ({ low }, dose) => void set(dose, 'minutes', /half/i.test(low!) ? 0.5 : 1) },
+  { sign: /min/i, pattern: /(?<![a-zä\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?![a-zä])/gi, read: ({ low = '' }, dose) => void set(dose, 'minutes', /half/i.test(low) ? 0.5 : 1) },
   // "x6", "6x", "×8", "6 x each".
   { sign: TIMES, pattern: new RegExp(String.raw`(?<![a-zä])[x×]\s*${second}(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
   { sign: TIMES, pattern: new RegExp(String.raw`(?<=[a-zä])[x×](?<low>\d+)(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
   { sign: TIMES, pattern: new RegExp(String.raw`${N}\s*[x×](?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
-  { sign: /once|twice|thrice/i, pattern: /(?<![a-zä])(?<low>once|twice|thrice)(?![a-zä])/gi, read: ({ low }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low!.toLowerCase() as 'once']) },
+  { sign: /once|twice|thrice/i, pattern: /(?<![a-zä])(?<low>once|twice|thrice)(?![a-zä])/gi, read: ({ low = '' }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low.toLowerCase() as 'once']) },
 ]; // prettier-ignore
 
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
@@ -230,9 +232,10 @@ const PLAIN = /^[\0-\x7f]*$/;
 /** Without a number in figures or words there is no dose. */
 const QUANTITY = new RegExp(String.raw`[\d½¼¾]|(?<![a-zä])(?:${Object.keys(NUMBER_WORDS).join('|')})(?![a-zä])`, 'i');
 
-function readDoses(blanks: Blanks): Doses {
+function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
   const dose: Doses = {};
-  if (!QUANTITY.test(blanks.rest)) return dose;
+  let isBare = false;
+  if (!QUANTITY.test(blanks.rest)) return { dose, isBare };
   for (const { sign, pattern, read } of DOSE_FORMS) {
     if (!sign.test(blanks.rest)) continue;
     for (const found of [...blanks.rest.matchAll(pattern)]) {
@@ -246,7 +249,7 @@ function readDoses(blanks: Blanks): Doses {
   if (Object.keys(dose).length === 0)
     for (const pattern of BARE)
       for (const found of [...blanks.rest.matchAll(pattern)]) {
-        const value = Number(found.groups!['low']);
+        const value = Number(found.groups?.['low']);
         if (dose.repetitions !== undefined || value < 1 || NUMBERED.test(blanks.rest.slice(0, found.index))) continue;
         if (
           value <= 3 &&
@@ -254,10 +257,12 @@ function readDoses(blanks: Blanks): Doses {
           !/^\s*(?:each|ea|both|on)/i.test(blanks.rest.slice(found.index + found[0].length))
         )
           continue;
-        dose[/breaths?\W*$/i.test(blanks.rest.slice(0, found.index)) ? 'breaths' : 'repetitions'] = value;
+        const isOfBreaths = /breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
+        dose[isOfBreaths ? 'breaths' : 'repetitions'] = value;
+        isBare = !isOfBreaths;
         blanks.take(found.index, found.index + found[0].length, 'dose');
       }
-  return dose;
+  return { dose, isBare };
 }
 
 /** Without one of these words no side is told. */
@@ -274,7 +279,7 @@ function readSide(blanks: Blanks): StepSide | null {
   // "Left leg back" in a lunge puts the right foot forward, and the front foot names the side.
   const back = /(?<![a-zä])(?<side>left|right) (?:leg|foot) (?:steps? |goes )?back(?![a-zä])/i.exec(blanks.rest);
   if (back) {
-    side ??= /left/i.test(back.groups!['side']!) ? 'right' : 'left';
+    side ??= /left/i.test(back[0].split(' ')[0]!) ? 'right' : 'left';
     blanks.take(back.index, back.index + back[0].length, 'side');
   }
   const ones = [...blanks.rest.matchAll(ONE_SIDE)];
@@ -314,11 +319,11 @@ export function tokensOf(text: string, isPart = false): Tokens {
   const hold = HOLD.exec(blanks.rest);
   // Seconds of a hold with repetitions are how long each is held ("hold 5 sec x10"); the breath is named or nothing is.
   if (hold && retention === null && (/breath|retain|pause|kumbhak/i.test(hold[0]) || !/s\w*\s*$/i.test(hold[0]))) {
-    retention = Number(hold.groups!['low']);
+    retention = Number(hold.groups?.['low']);
     blanks.take(hold.index, hold.index + hold[0].length, 'breath');
   }
   for (const pattern of [IN_OUT, RATIO, CLOCK, ANGLE]) blanks.hide(pattern);
-  const dose = readDoses(blanks);
+  const { dose, isBare } = readDoses(blanks);
   const side = readSide(blanks);
   let way: WayId | null = null;
   for (const { pattern, way: named } of MOVING.test(blanks.rest) ? WAYS_IN : [])
@@ -331,7 +336,7 @@ export function tokensOf(text: string, isPart = false): Tokens {
   const behind = BREATH_BEHIND.exec(blanks.rest);
   if (behind) blanks.take(behind.index, behind.index + behind[0].length, 'breath');
   return {
-    text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, side, way, retention, note, rest: blanks.left,
+    text, spans: blanks.spans.sort((a, b) => a.from - b.from), dose, isBare, side, way, retention, note, rest: blanks.left,
     breath: breath ? (/^in|breathe in/i.test(breath[0]) ? 'inhale' : 'exhale') : null,
   }; // prettier-ignore
 }

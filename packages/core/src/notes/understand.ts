@@ -1,6 +1,6 @@
 import { isForChildren, type Library } from '../asanas/library.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
-import { counts, idOf, NEXT_OF_SERIES, repeatsItself, type Hypothesis, type Reading } from './evidence.js';
+import { counts, idOf, NEXT_OF_SERIES, repeatsItself, type Hypothesis, type Part, type Reading } from './evidence.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { Candidate, LineKind } from './read-line.js';
 import type { WeighedLine } from './sheet.js';
@@ -10,7 +10,7 @@ import { CERTAINTY } from './weights.js';
 /** So many names, each to the letter, are a list. */
 const LIST_PARTS = 3;
 /** From here on a posture is taken as understood: of lines that were never fitted to, some two in a hundred are then taken wrongly. */
-export const SURE = 0.81;
+export const SURE = 0.8;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
 /** The same of a list whose parts are each just what somebody calls a posture. */
@@ -153,25 +153,33 @@ function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypot
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 /** "And then" in a line: one posture after another. */
 const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
-/** From one of a series to another: "W1-W3". */
-const RANGE =
-  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})\s*(?:[-–—]|to)\s*(?:w|war|warriors?|vira\p{L}*)?\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
+/** Several of a series: "W1-W3", "Vira II, Vira I". */
+const SERIES =
+  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
 /** Parts set apart by dashes or arrows go one after another too, where there are several. */
 const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
 /** So are parts that each agree so well with some posture. */
 const CLEAR_PART = 0.8;
+const NEAR_PART = 0.5;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
+
+/** Whether all parts but one are just what somebody calls a posture, and that one is near to it. */
+function areAllButOneExact(parts: readonly Part[]): boolean {
+  const [other, second] = parts.filter(({ found }) => !found.exact);
+  return other !== undefined && second === undefined && other.found.best >= NEAR_PART;
+}
 
 /** Whether a line holds, beside the posture it was taken for, others that are named to the letter and would be dropped. */
 function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothesis: Hypothesis): boolean {
   if (hypothesis.is !== 'step') return false;
-  if (RANGE.test(tokens.rest)) return true;
+  if (SERIES.test(tokens.rest)) return true;
   const isExact = hypothesis.found?.exact === true;
   const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);
   if ((isExact && !isTwice && !isSeries) || !parts) return false;
-  const isListed = parts.length >= LIST_PARTS && (STEPWISE.test(tokens.rest) || parts.every(({ found }) => found.best >= CLEAR_PART));
+  const areClear = parts.every(({ found }) => found.best >= CLEAR_PART) || areAllButOneExact(parts);
+  const isListed = parts.length >= LIST_PARTS && (STEPWISE.test(tokens.rest) || areClear);
   const others = parts.filter(
     ({ found }) => (isNamed(found) || ((isListed || isSeries) && found.exact && !found.ambiguous)) && idOf(found) !== hypothesis.asana.id,
   );
@@ -193,6 +201,10 @@ function meantBy(hypothesis: Hypothesis): Meant[] {
  */
 function preferred({ readings, evidence }: WeighedLine, best: number): number {
   const { hypothesis } = readings[best]!;
+  if (hypothesis.is === 'step' && SERIES.test(evidence.tokens.rest)) {
+    const several = readings.findIndex(({ hypothesis: one }) => one.is === 'many' && one.parts.every(({ found }) => found.exact));
+    if (several >= 0) return several;
+  }
   const named = readings.findIndex(({ hypothesis: one }) => standsForItself(one) && (one.is === 'step' || isList(one)));
   if (named < 0) return best;
   switch (hypothesis.is) {

@@ -194,9 +194,9 @@ interface Run {
 const RUNS = (() => {
   const runs = new Map<string, Run[]>();
   for (const line of `${SAME.trim()}\n${WARRIOR_RUNS}`.split('\n')) {
-    const [first, rest] = line.split(':');
-    const as = rawWords(first!).map(({ stem }) => stem);
-    for (const form of [first!, ...rest!.split(';')]) {
+    const [first = '', rest = ''] = line.split(':');
+    const as = rawWords(first).map(({ stem }) => stem);
+    for (const form of [first, ...rest.split(';')]) {
       const words = rawWords(form).map(({ stem }) => stem);
       if (words.length === 0 || words.join(' ') === as.join(' ')) continue;
       const known = runs.get(words[0]!) ?? [];

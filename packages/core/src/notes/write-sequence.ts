@@ -1,6 +1,6 @@
-import type { StepSpec } from '../asanas/asana.js';
+import type { DoseSpec, StepSpec } from '../asanas/asana.js';
 import type { Asana, Library } from '../asanas/library.js';
-import { getOrCreate } from '../get-or-create.js';
+import { getKnown, getOrCreate } from '../get-or-create.js';
 import { leastRecentlyUsed } from '../lru.js';
 import type { Problem } from '../problem.js';
 import { doseProblem } from '../sequence/dose.js';
@@ -41,9 +41,28 @@ interface Carried {
   readonly isOpen: boolean;
   /** The last step on one side by name: the same again without a side is the other one. */
   readonly front: { readonly asana: string; readonly side: StepSide } | null;
+  /** Whether the whole sheet holds its postures for minutes. */
+  readonly isLongHeld: boolean;
 }
 
-const START: Carried = { section: '', way: null, isOpen: false, front: null };
+const START: Omit<Carried, 'isLongHeld'> = { section: '', way: null, isOpen: false, front: null };
+
+/** A sheet with so many lines in minutes, and none in breaths, counts what is held in minutes. */
+const LONG_HELD_LINES = 3;
+
+function isLongHeld(lines: readonly WeighedLine[]): boolean {
+  const doses = lines.filter(({ marked }) => !marked).map(({ evidence }) => evidence.tokens.dose);
+  return (
+    doses.filter(({ minutes }) => minutes !== undefined).length >= LONG_HELD_LINES && doses.every(({ breaths }) => breaths === undefined)
+  );
+}
+
+/** A number alone ("savasana 8") counts minutes where a posture is held that long: "frog pose 4" among others held for minutes. */
+function doseGiven({ dose, isBare }: Tokens, asana: Asana, isLongHeld: boolean): DoseSpec {
+  const isStill = asana.movesWhen === null && asana.pattern === null && asana.steps.length === 0;
+  const isInMinutes = isStill && (asana.dose.minutes !== undefined || isLongHeld);
+  return isBare && isInMinutes && dose.repetitions !== undefined ? { minutes: dose.repetitions } : dose;
+}
 
 function isSame(one: Carried, other: Carried): boolean {
   return (
@@ -51,7 +70,8 @@ function isSame(one: Carried, other: Carried): boolean {
     one.way === other.way &&
     one.isOpen === other.isOpen &&
     one.front?.asana === other.front?.asana &&
-    one.front?.side === other.front?.side
+    one.front?.side === other.front?.side &&
+    one.isLongHeld === other.isLongHeld
   );
 }
 
@@ -100,15 +120,15 @@ export class SequenceWriter {
     const unknown: UnknownLine[] = [];
     const notes: ReaderNote[] = [];
     for (const [line, text] of layout.set) lines.push(plainLine(line, text, 'note'));
-    let carried = START;
+    let carried: Carried = { ...START, isLongHeld: isLongHeld(weighed) };
     for (const line of weighed) {
       if (line.marked) {
-        const { name } = headingOf(line.text)!;
+        const name = headingOf(line.text)?.name ?? '';
         if (name !== header.title) carried = { ...carried, section: name };
         lines.push(plainLine(line.line, line.text, 'heading'));
         continue;
       }
-      const what = understood.get(line.line)!;
+      const what = getKnown(understood, line.line);
       const written = what.kind === 'repeat' ? this.repeat(line, what, carried, steps) : this.writtenOf(line, what, carried);
       carried = written.after;
       steps.push(...written.steps);
@@ -172,7 +192,7 @@ class LineWriter {
     const isOpen = kind === 'ask' || ((kind === 'repeat' || kind === 'note') && before.isOpen);
     return {
       before,
-      after: { section: this.section, way: this.way, isOpen, front: this.front },
+      after: { section: this.section, way: this.way, isOpen, front: this.front, isLongHeld: before.isLongHeld },
       line: {
         line: line.line,
         text: line.text,
@@ -261,20 +281,20 @@ class LineWriter {
     if (asana.shown && told === null && this.front?.asana === asana.id && this.front.side !== 'both')
       side = this.front.side === 'left' ? 'right' : 'left';
     if (asana.shown) this.front = { asana: asana.id, side };
-    const dose = Object.keys(tokens.dose).length > 0 ? tokens.dose : asana.dose;
+    const dose = doseGiven(tokens, asana, this.before.isLongHeld);
     this.steps.push({
       ...at,
       asana: asana.id,
       variation,
       side,
-      dose,
+      dose: Object.keys(dose).length > 0 ? dose : asana.dose,
       retention: tokens.retention,
       breath: tokens.breath,
       way: tokens.way ?? (this.way && leadsTo(this.way, asana.base) ? this.way : null),
       of: null,
     });
     this.way = null;
-    return [{ asana: asana.id, variation, side: told ?? side, dose: tokens.dose, of: null }];
+    return [{ asana: asana.id, variation, side: told ?? side, dose, of: null }];
   }
 
   /** The steps of a line that names several; a side or a dose that stands before or after all of them is that of all. */
