@@ -25,7 +25,7 @@ import type {
   TrainingCase,
 } from './answers.js';
 import { packScore, type ScoreDelta } from './score-delta.js';
-import { alike, givenStep, scoreStep } from './score-steps.js';
+import { alike, givenStep, inSharingOrder, scoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
 import { CooperativeRunner } from './cooperative-runner.js';
 
@@ -295,7 +295,7 @@ const core = {
     );
     if (!plan) return null;
     const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
-    const staves = alike(plan.plans, limits).map((people) => ({
+    const staves = inSharingOrder(alike(plan.plans, limits), plan.plans).map((people) => ({
       people,
       steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.solver, step)),
     }));

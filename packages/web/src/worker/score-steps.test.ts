@@ -1,6 +1,6 @@
 import { adapt, anybody, library, readCondition, notesReader, BodySolver, type Participant, type PersonPlan } from '@lotus-steady/core';
 import { FigureCache } from './figure-cache.js';
-import { alike, givenStep, scoreStep } from './score-steps.js';
+import { alike, givenStep, inSharingOrder, scoreStep } from './score-steps.js';
 
 const solver = new BodySolver(library);
 const { sequence } = notesReader(library)('Mountain\nForward fold 5 breaths\nTree, each side\nSavasana 5 min');
@@ -44,4 +44,18 @@ test('people of the same limits and the same steps share a stave', () => {
   // The same steps under other limits are told apart: what has to be watched differs.
   expect(alike(plans, ['glaucoma', '', 'glaucoma', 'hypertension'])).toEqual([[0, 2], [1], [3]]);
   expect(alike([plans[0]!, plans[1]!], ['', ''])).toEqual([[0], [1]]);
+});
+
+test('those nearest to what is given come first, and whoever shares most with them next', () => {
+  const planWith = (...figures: (string | null)[]) =>
+    ({
+      steps: figures.map((figure) => ({ verdict: figure ? 'modify' : 'keep', chosen: { figure: figure ?? 'plain' } })),
+    }) as unknown as PersonPlan;
+  const plans = [
+    planWith('wall', 'chair', 'block'),
+    planWith('knee', 'fist', null),
+    planWith('wall', 'chair', null),
+    planWith(null, null, null),
+  ];
+  expect(inSharingOrder([[0], [1], [2], [3]], plans)).toEqual([[3], [1], [2], [0]]);
 });

@@ -68,3 +68,25 @@ export function alike(plans: readonly PersonPlan[], limits: readonly string[]): 
   });
   return [...groups.values()];
 }
+
+/** What somebody is shown in each step; `null` where it is as given. */
+function changedFigures({ steps }: PersonPlan): (string | null)[] {
+  return steps.map(({ chosen, verdict }) => (verdict === 'keep' ? null : (chosen?.figure ?? null)));
+}
+
+/** Those nearest to what is given first, then always those who share most with the ones before them: what they share is drawn once. */
+export function inSharingOrder(groups: readonly number[][], plans: readonly PersonPlan[]): number[][] {
+  const left = groups.map((people) => ({ people, figures: changedFigures(plans[people[0]!]!) }));
+  const changed = (figures: readonly (string | null)[]) => figures.filter((figure) => figure !== null).length;
+  const shared = (one: readonly (string | null)[], other: readonly (string | null)[]) =>
+    one.filter((figure, index) => figure !== null && figure === other[index]).length;
+  const ordered: typeof left = [];
+  while (left.length > 0) {
+    const last = ordered.at(-1);
+    const worth = ({ figures }: (typeof left)[number]) => (last ? shared(figures, last.figures) : 0) * figures.length - changed(figures);
+    const next = left.reduce((best, one) => (worth(one) > worth(best) ? one : best));
+    ordered.push(next);
+    left.splice(left.indexOf(next), 1);
+  }
+  return ordered.map(({ people }) => people);
+}

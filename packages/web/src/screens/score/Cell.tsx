@@ -136,11 +136,16 @@ export const Head = memo(function Head(props: HeadProps) {
 interface CellProps extends Frame, Shown, Place {
   /** The people of the stave. */
   readonly who: string;
+  /** The stave above shows the same, and it is drawn there. */
+  readonly isDrawnAbove: boolean;
+  /** The stave below shows the same. */
+  readonly goesOn: boolean;
 }
 
 /** What becomes of a step on one stave: empty where it is kept. */
 export const Cell = memo(function Cell(props: CellProps) {
-  const { stave, index, shown, step, who, left, width, scale, heightCm, isSelected, isActive, onActive, onSelect, onMove } = props;
+  const { stave, index, shown, step, who, isDrawnAbove, goesOn, left, width, scale, heightCm } = props;
+  const { isSelected, isActive, onActive, onSelect, onMove } = props;
   const { adapted, givenName, givenDose } = shown;
   const at = { stave, index };
   const changed = step.verdict !== 'keep' && step.to;
@@ -148,8 +153,9 @@ export const Cell = memo(function Cell(props: CellProps) {
     <span
       role="gridcell"
       aria-colindex={index + 2}
-      className="absolute top-0 block h-full border-r border-rule contain-strict"
-      style={{ left, width }}
+      className={`absolute top-0 block border-r border-rule contain-strict ${isDrawnAbove || goesOn ? 'border-l-2 border-l-ink bg-paper' : ''}`}
+      // What several staves share has no line across it.
+      style={{ left, width, height: goesOn ? 'calc(100% + 1px)' : '100%' }}
     >
       <button
         type="button"
@@ -164,11 +170,12 @@ export const Cell = memo(function Cell(props: CellProps) {
       >
         <span className="relative block w-full shrink-0" style={{ height: Math.round((heightCm + GROUND_CM) * scale) }}>
           {/* The ground line runs on where nothing changes. */}
-          <span className="absolute inset-x-0 border-b border-rule" style={{ bottom: Math.round(GROUND_CM * scale) }} />
-          {adapted && <Figures picture={adapted} scale={scale} heightCm={heightCm} />}
+          {!isDrawnAbove && <span className="absolute inset-x-0 border-b border-rule" style={{ bottom: Math.round(GROUND_CM * scale) }} />}
+          {adapted && !isDrawnAbove && <Figures picture={adapted} scale={scale} heightCm={heightCm} />}
         </span>
         <span className="block w-full overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
-          {step.verdict !== 'keep' && (
+          {isDrawnAbove && <span className="text-soft">as above</span>}
+          {step.verdict !== 'keep' && !isDrawnAbove && (
             <span className="line-clamp-3">
               <VerdictMark verdict={step.verdict} /> {step.verdict === 'omit' && <strong>Left out</strong>}
               {step.verdict === 'substitute' && <strong>{step.to?.name}. </strong>}

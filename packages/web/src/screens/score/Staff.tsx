@@ -53,14 +53,32 @@ interface Props {
   readonly busy: boolean;
 }
 
+/** The step that is open: of a person, wherever their stave is drawn, or as it is given. */
+interface Open {
+  readonly person: number | null;
+  readonly index: number;
+}
+
 /** The score of a class, and what a teacher changes on it. */
 export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const { figures, shared, day, edits } = of;
   const [zoom, setZoom] = useState(people.length === 1 ? 2 : 1);
-  const [selected, setSelected] = useState<Place | null>(null);
+  const [open, setOpen] = useState<Open | null>(null);
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;
   const asked = { figures, pins: edits.now.pins, shared };
+  const selected = useMemo(
+    () =>
+      open && {
+        stave: open.person === null ? GIVEN : staves.findIndex(({ people: all }) => all.includes(open.person ?? -1)),
+        index: open.index,
+      },
+    [open, staves],
+  );
+  const setSelected = useCallback(
+    (at: Place | null) => setOpen(at && { person: staves[at.stave]?.people[0] ?? null, index: at.index }),
+    [staves],
+  );
   const columns = useMemo(
     () =>
       layOut(
@@ -73,21 +91,19 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const own = useMemo(() => (people.length === 1 ? scoreOf(score, 0) : null), [people.length, score]);
   const names = useMemo(() => people.map(({ name }) => name), [people]);
   const nameOf = useMemo(() => new Map(people.map(({ id, name }) => [String(id), name])), [people]);
-  const person = selected && selected.stave !== GIVEN ? (staves[selected.stave]?.people[0] ?? null) : null;
+  const person = open?.person ?? null;
   const [opened] = useState(answer);
   const [comparing, setComparing] = useState(false);
   const { edit } = edits;
   // The work goes on where it was left: at the step that was open.
   const close = useCallback(() => {
     const left = selected && document.querySelector<HTMLElement>(`[data-place="${selected.stave} ${selected.index}"]`);
-    setSelected(null);
+    setOpen(null);
     left?.focus();
   }, [selected]);
   const change = useCallback(
     (index: number, own: OwnEdit) =>
-      void edit({ ...own, index }).then((now) =>
-        setSelected((at) => (at?.stave === GIVEN ? (now < 0 ? null : { ...at, index: now }) : at)),
-      ),
+      void edit({ ...own, index }).then((now) => setOpen((at) => (at?.person === null ? (now < 0 ? null : { ...at, index: now }) : at))),
     [edit],
   );
   const shift = useCallback((from: number, to: number) => change(from, { do: 'move', to }), [change]);
@@ -179,7 +195,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
         {selected !== null && person !== null && (
           <div className={SHEET}>
             <WhyPanel
-              key={`${selected.stave} ${selected.index}`}
+              key={`${person} ${selected.index}`}
               of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
               score={scoreOf(score, person)}
               onClose={close}

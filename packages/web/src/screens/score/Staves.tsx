@@ -6,7 +6,7 @@ import { useIsNarrow } from '../../parts/use-is-narrow.js';
 import type { ClassScore } from '../../worker/answers.js';
 import { GROUND_CM } from '../../parts/FigureDrawing.js';
 import { Cell, GIVEN, Head, HEAD_PX, PLAIN_PX, WORDS_PX, type Place } from './Cell.js';
-import { staffHeights, type Column } from './layout.js';
+import { drawnAbove, staffHeights, type Column } from './layout.js';
 
 interface Props {
   readonly score: ClassScore;
@@ -42,7 +42,8 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
   const place = useRef<HTMLDivElement>(null);
   const namesPx = useIsNarrow() ? NAMES_PX.narrow : NAMES_PX.wide;
   const [active, setActive] = useState<Place>({ stave: GIVEN, index: 0 });
-  const heights = useMemo(() => staffHeights(score), [score]);
+  const above = useMemo(() => drawnAbove(score), [score]);
+  const heights = useMemo(() => staffHeights(score, above), [score, above]);
   const staffPx = useCallback((cm: number) => Math.round((cm + GROUND_CM) * scale), [scale]);
   const givenPx = HEAD_PX + staffPx(heights.given) + WORDS_PX;
   const rowPx = useCallback(
@@ -219,6 +220,8 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
                     shown={steps[index]!}
                     step={participant.steps[index]!}
                     who={staffName(people)}
+                    isDrawnAbove={above[stave]![index]!}
+                    goesOn={above[stave + 1]?.[index] === true}
                     left={namesPx + start}
                     width={size}
                     scale={scale}

@@ -2,7 +2,7 @@ import type { StepJson } from '@lotus-steady/core';
 import type { ClassScore } from '../../worker/answers.js';
 import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
-import { clock, layOut, staffHeights, type Column } from './layout.js';
+import { clock, drawnAbove, layOut, staffHeights, type Column } from './layout.js';
 
 const SCALE = 0.72;
 
@@ -50,7 +50,31 @@ test.each([
   [3600, '60:00'],
 ])('%d seconds are %s', (seconds, text) => expect(clock(seconds)).toBe(text));
 
-test('a staff is as high as what stands on it; one on which nothing changes has no height', () => {
+const NONE = [
+  [false, false],
+  [false, false],
+];
+
+test('a staff is a little higher than what stands on it; one on which nothing changes has no height', () => {
   const score = { given: [step(40), step(400)], staves: [{ steps: [step(40), step(60, 120)] }, { steps: [step(40), step(60)] }] };
-  expect(staffHeights(score as unknown as ClassScore)).toEqual({ given: 200, staves: [60, 0] });
+  expect(staffHeights(score as unknown as ClassScore, NONE)).toEqual({ given: 212, staves: [72, 0] });
+});
+
+test('what neighbouring staves share is drawn on the upper one, and the lower one needs no height for it', () => {
+  const stave = (person: number, ...adapted: (number | null)[]) => ({ people: [person], steps: adapted.map((one) => step(60, one)) });
+  const does = (...figures: (string | null)[]) => ({
+    steps: figures.map((figure) => ({ verdict: figure ? 'modify' : 'keep', to: { figure: figure ?? 'plain' } })),
+  });
+  const score = {
+    given: [step(40), step(40)],
+    staves: [stave(0, 120, null), stave(2, 120, 80), stave(1, 120, 80)],
+    answer: { participants: [does('chair', null), does('chair', 'wall'), does('chair', 'floor')] },
+  } as unknown as ClassScore;
+  const above = drawnAbove(score);
+  expect(above).toEqual([
+    [false, false],
+    [true, false],
+    [true, false],
+  ]);
+  expect(staffHeights(score, above).staves).toEqual([72, 52, 52]);
 });

@@ -6,6 +6,8 @@ import type { ScoreStep } from '../../worker/score-steps.js';
 /** The most that a staff shows above its ground, in cm: someone tall with the arms up. */
 const STAFF_CM = 225;
 const ROOM_CM = 14;
+/** Heights are told to within so much of what is drawn. */
+const ABOVE_CM = 12;
 const NARROWEST = 108;
 /** Pixels of one minute, so that a long rest looks longer than three breaths, up to a bound. */
 const PER_MINUTE = 34;
@@ -47,13 +49,31 @@ export function layOut(staves: readonly (readonly ScoreStep[])[], planned: reado
   });
 }
 
+/** Of each stave in each column whether the one above it shows the same: there it is drawn, once for both. */
+export function drawnAbove({ answer, staves }: ClassScore): boolean[][] {
+  const figureOf = (stave: number, index: number) => {
+    const { people, steps } = staves[stave]!;
+    const { verdict, to } = answer.participants[people[0]!]!.steps[index]!;
+    return steps[index]!.adapted && to ? `${verdict} ${to.figure}` : null;
+  };
+  return staves.map(({ steps }, stave) =>
+    steps.map((_, index) => {
+      const own = stave === 0 ? null : figureOf(stave, index);
+      return own !== null && own === figureOf(stave - 1, index);
+    }),
+  );
+}
+
 /** Heights above the ground in cm that a staff is drawn for: what stands on it, never more than `STAFF_CM`. */
-export function staffHeights({ given, staves }: ClassScore): { readonly given: number; readonly staves: readonly number[] } {
+export function staffHeights(
+  { given, staves }: ClassScore,
+  above: readonly (readonly boolean[])[],
+): { readonly given: number; readonly staves: readonly number[] } {
   const highest = (pictures: readonly (Picture | null)[]) =>
-    Math.ceil(Math.min(STAFF_CM, Math.max(0, ...pictures.map((picture) => picture?.heightCm ?? 0))));
+    Math.ceil(Math.min(STAFF_CM, Math.max(0, ...pictures.map((picture) => (picture ? picture.heightCm + ABOVE_CM : 0)))));
   return {
     given: highest(given.map((step) => step.given)),
-    staves: staves.map(({ steps }) => highest(steps.map(({ adapted }) => adapted))),
+    staves: staves.map(({ steps }, stave) => highest(steps.map(({ adapted }, index) => (above[stave]![index] ? null : adapted)))),
   };
 }
 
