@@ -108,9 +108,10 @@ export class LeftOutBody implements LeftOut {
 }
 
 export class PreferenceBody implements Preference {
+  @ValidateIf((_, value) => value !== null)
   @IsString()
   @Length(1, 100)
-  asana: string;
+  asana: string | null;
 
   @ValidateIf((_, value) => value !== null)
   @IsString()
@@ -120,6 +121,10 @@ export class PreferenceBody implements Preference {
   @ValidateIf((_, value) => value !== null)
   @IsIn(['left', 'right'])
   firstSide: Side | null;
+
+  @ValidateIf((_, value) => value !== null)
+  @IsNumber()
+  longer: number | null = null;
 
   @IsString()
   @Length(1, 300, { message: 'Write why it is preferred (1 to 300 characters)' })

@@ -78,6 +78,7 @@ test('two people whose way to a step is the same question share the answer; a su
     liked: new Set<string>(),
     named: new Map(),
     afterPain: null,
+    longer: null,
     cache: new PlanningCache(),
     scratch: { step: rowOf({}), passage: rowOf({}) },
   };

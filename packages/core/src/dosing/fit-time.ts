@@ -26,7 +26,7 @@ function shortened(step: PlannedStep, share: number, breathSeconds: number): Pla
   if (timed.seconds >= chosen.timed.seconds) return step;
   // What was said of the dose no longer holds; the dose says it itself.
   const changes = chosen.changes.filter((one) => !chosen.aboutDose.includes(one));
-  const next: Chosen = { ...chosen, changes, aboutDose: [], dose, timed };
+  const next: Chosen = { ...chosen, changes, aboutDose: [], dose, isLonger: false, timed };
   return { ...step, chosen: next, seconds: timed.seconds + chosen.transitionSeconds };
 }
 

@@ -1,3 +1,4 @@
+import type { DoseSpec } from '../asanas/asana.js';
 import { message, type Message } from '../messages/message.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
@@ -40,7 +41,7 @@ export function wantedOf(broken: readonly Finding[], limits: readonly ActiveLimi
 /** A form as someone does it at a place: with the dose, breath and pace that their limits leave it. */
 export interface Fitted extends Pick<
   Chosen,
-  'changes' | 'aboutDose' | 'dose' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'minCost'
+  'changes' | 'aboutDose' | 'dose' | 'isLonger' | 'timed' | 'retention' | 'transitionSeconds' | 'watch' | 'minCost'
 > {
   /** So many of its changes come before the one that says how to get there. */
   readonly wayAfter: number;
@@ -83,7 +84,9 @@ class Fitting {
   private readonly asked: Finding[] = [];
   private readonly ends: readonly SolvedPosture[];
   private readonly rhythm: Rhythm;
-  private dose;
+  private dose: DoseSpec;
+  /** The dose as it was made longer. */
+  private readonly longer: DoseSpec | null = null;
   private timed;
   private retention: number;
   private transitionSeconds: number;
@@ -102,7 +105,10 @@ class Fitting {
     this.dose = asana === given.asana || !asana.pattern ? step.dose : asana.dose;
     const { pattern } = variation;
     this.rhythm = rhythmOf(asana, variation);
-    if (profile.afterPain && pattern === null && variation.declared.effort > 1) this.takeLess(profile.afterPain);
+    if (pattern === null && variation.declared.effort > 1) {
+      if (profile.afterPain) this.takeLess(profile.afterPain);
+      else if (profile.longer !== null) this.dose = this.longer = scaleDose(this.dose, profile.longer);
+    }
     this.wayAfter = this.changes.length;
     this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
     const pauses = pattern ? Math.max(pattern.pauseIn, pattern.pauseOut) : 0;
@@ -127,6 +133,8 @@ class Fitting {
       wayAfter: this.wayAfter,
       aboutDose: this.aboutDose,
       dose: this.dose,
+      // What a limit asks of the dose comes after it.
+      isLonger: this.dose === this.longer && describeDose(this.dose) !== describeDose(this.context.step.dose),
       timed: this.timed,
       retention: this.retention,
       transitionSeconds: this.transitionSeconds,

@@ -4,7 +4,7 @@ import { getOrCreate } from '../get-or-create.js';
 import { message, type Message } from '../messages/message.js';
 import type { LeftOut } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
-import { likedForms, likedKey, firstSides, type Preference } from '../participants/preference.js';
+import { likedForms, likedKey, longerShare, firstSides, MOST_LONGER, type Preference } from '../participants/preference.js';
 import { isChange, type PastClass, type StepMark } from './past-class.js';
 
 /** What the next plan could take from what was noted; nothing changes until a teacher says so. */
@@ -41,6 +41,8 @@ const REST_DAYS = 14;
 /** Classes that are looked back at for steps that were stopped, and how often is enough. Common practice, no source. */
 const LOOK_BACK = 6;
 const STOPPED_OFTEN = 2;
+/** A breath more of five. Common practice, no source. */
+const LONGER = 1.2;
 /** The same of a form that did somebody good. Common practice, no source. */
 const LIKED_OFTEN = 2;
 /** Good classes in a row after which a step that was left out may come back. Common practice, no source. */
@@ -228,7 +230,12 @@ function takenBack(classes: readonly PastClass[], leftOut: readonly LeftOut[], t
 const STEPS_UP = ['dose', 'range', 'load'] as const;
 
 /** After good classes a little more of one thing: longer first, then further, then with more weight. */
-function stepUp(classes: readonly PastClass[], decided: ReadonlySet<string>): Proposal[] {
+function stepUp(
+  classes: readonly PastClass[],
+  decided: ReadonlySet<string>,
+  preferences: readonly Preference[],
+  today: string,
+): Proposal[] {
   const good = classes.slice(0, GOOD_CLASSES);
   if (good.length < GOOD_CLASSES || !good.every(isGood)) return [];
   // The classes before the last step was decided on are used up.
@@ -236,6 +243,7 @@ function stepUp(classes: readonly PastClass[], decided: ReadonlySet<string>): Pr
   const since = steps.at(-1);
   if (since !== undefined && good.some(({ day }) => day <= since)) return [];
   const next = STEPS_UP[steps.length % STEPS_UP.length]!;
+  const longer = Math.min(MOST_LONGER, Math.round((longerShare(preferences) ?? 1) * LONGER * 100) / 100);
   return [
     {
       id: `step-up ${next} ${good[0]!.day}`,
@@ -244,7 +252,12 @@ function stepUp(classes: readonly PastClass[], decided: ReadonlySet<string>): Pr
       what: message(`proposal.step-up-${next}`),
       evidence: message('evidence.good', { times: GOOD_CLASSES }),
       source: PRACTICE,
-      ...CHANGES_NOTHING,
+      leaveOut: null,
+      // How far and with how much weight is for the teacher to see.
+      prefer:
+        next === 'dose'
+          ? { asana: null, variation: null, firstSide: null, longer, reason: `The last ${GOOD_CLASSES} classes went well.`, on: today }
+          : null,
     },
   ];
 }
@@ -293,7 +306,7 @@ export function proposalsOf(
     ...likedOften(classes, preferences, today),
     ...harderSide(classes),
     // What comes back is a step of its own: one at a time.
-    ...(isRecent && back.length === 0 ? stepUp(classes, decided) : []),
+    ...(isRecent && back.length === 0 ? stepUp(classes, decided, preferences, today) : []),
     ...wasAway(classes, today),
   ].filter(({ asana }) => asana === null || !out.has(asana));
   return [...found, ...back].filter(({ id }) => !decided.has(id));

@@ -37,6 +37,8 @@ export interface JudgingProfile {
   readonly scratch: { readonly step: Row; readonly passage: Row };
   /** What the last class asks of every dose, rests and breath left alone. */
   readonly afterPain: { readonly share: number; readonly condition: string } | null;
+  /** How many times as long as given all that takes effort is done; `null` where that stays. */
+  readonly longer: number | null;
 }
 
 let count = 0;
@@ -53,6 +55,7 @@ export function sharedProfile(profile: Omit<JudgingProfile, 'id' | 'judges' | 's
     [...profile.favoured],
     [...profile.named].map(([asana, ids]) => [asana, ...ids]),
     profile.afterPain,
+    profile.longer,
   ]);
   return getOrCreate(known, key, () => ({
     ...profile,
@@ -69,5 +72,14 @@ export function stepLimits(limits: readonly ActiveLimit[]): readonly ActiveLimit
 
 /** The same body without any limit, to show a step as it is given. */
 export const withoutLimits = memoize((profile: JudgingProfile) =>
-  sharedProfile({ ...profile, limits: [], favoured: new Set(), leftOut: new Map(), liked: new Set(), named: new Map(), afterPain: null }),
+  sharedProfile({
+    ...profile,
+    limits: [],
+    favoured: new Set(),
+    leftOut: new Map(),
+    liked: new Set(),
+    named: new Map(),
+    afterPain: null,
+    longer: null,
+  }),
 );

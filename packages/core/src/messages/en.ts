@@ -44,6 +44,7 @@ export const EN = {
   'proposal.step-up-load': 'Take a little more weight next time, as far and as long as before',
   'proposal.ask-away': 'Ask what is new before the next class, and begin gently',
   'preference.liked': 'Liked before, so it goes before others as good. {reason}',
+  'preference.longer': 'A little longer than given. {reason}',
   'preference.first-side': 'Begins with the {side} side. {reason}',
   'evidence.stopped': 'Stopped there in {times} of the last {classes} classes.',
   'evidence.hurt': 'It hurt there on {day}.',

@@ -52,8 +52,8 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
   if (!haveText(loosened, ['limit', 'reason', 'on'])) return refuse('.loosened', 'expected a list of objects with limit, reason and on');
   if (!haveText(leftOut, ['asana', 'reason', 'on']))
     return refuse('.leftOut', 'expected a list of objects with asana, reason, on and until');
-  if (!haveText(preferences, ['asana', 'reason', 'on']))
-    return refuse('.preferences', 'expected a list of objects with asana, variation or firstSide, reason and on');
+  if (!haveText(preferences, ['reason', 'on']))
+    return refuse('.preferences', 'expected a list of objects with asana, variation, firstSide or longer, reason and on');
   if (typeof breathSeconds !== 'number') return refuse('.breathSeconds', 'expected a number of seconds');
   const propsProblems = props === undefined ? [] : propProblems(props, at);
   const participant: Participant = {
@@ -68,6 +68,7 @@ function readOne(raw: unknown, at: string): { participant: Participant | null; p
     loosened: loosened as readonly Loosened[],
     leftOut: (leftOut as readonly Partial<LeftOut>[]).map((one) => ({ until: null, ...one })) as readonly LeftOut[],
     preferences: (preferences as readonly Partial<Preference>[]).map((one) => ({
+      asana: null,
       variation: null,
       firstSide: null,
       ...one,

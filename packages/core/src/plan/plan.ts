@@ -38,6 +38,8 @@ export interface Chosen {
   /** Those of them that speak of the dose. */
   readonly aboutDose: readonly Message[];
   readonly dose: DoseSpec;
+  /** Whether it is done longer than given, as was decided before. */
+  readonly isLonger: boolean;
   readonly timed: Timed;
   readonly retention: number;
   /** How to get there, where a special way is taken. */

@@ -30,7 +30,7 @@ export class Evaluated {
     private readonly way: Transition,
   ) {
     const { asana, variation, figure, drops } = candidate;
-    const { changes, wayAfter, aboutDose, dose, timed, retention, transitionSeconds, watch, minCost, missing, hard } = fitted;
+    const { changes, wayAfter, aboutDose, dose, isLonger, timed, retention, transitionSeconds, watch, minCost, missing, hard } = fitted;
     const form = solver.formOf(given.asana, given.variation);
     const apart = candidate === given ? 0 : levelMismatchCost(form, standOf(ends[0]!), last && standOf(last));
     this.isSafe = missing.length === 0 && !way.isBarred && hard.length === 0;
@@ -43,6 +43,7 @@ export class Evaluated {
       changes: way.instead.length === 0 ? changes : changes.toSpliced(wayAfter, 0, ...way.instead.map(waySaid)),
       aboutDose,
       dose,
+      isLonger,
       timed,
       retention,
       ways: way.ways,

@@ -36,6 +36,7 @@ const stepJson = memoize((planned: PlannedStep) => {
       name: chosen.asana.name,
       changes: chosen.changes.map(sayInEnglish),
       figure: chosen.figure,
+      ...(chosen.isLonger && { longer: true }),
     },
     ways: (chosen?.ways ?? []).map((way) => ({ way, say: sayInEnglish(message(`way.${way}.told`)) })),
     wayIn: chosen?.wayIn
@@ -94,7 +95,9 @@ export function takenFromBefore(person: PersonJson, index: number): string[] {
   const { to } = person.steps[index]!;
   const side = firstSideOf(person, index);
   return (person.preferences ?? []).flatMap((one) => {
-    if (!to || one.asana !== to.asana) return [];
+    if (!to) return [];
+    if (typeof one.longer === 'number') return 'longer' in to ? [sayInEnglish(message('preference.longer', { reason: one.reason }))] : [];
+    if (one.asana !== to.asana) return [];
     if (one.variation === to.variation) return [sayInEnglish(message('preference.liked', { reason: one.reason }))];
     return side !== null && one.firstSide === side ? [sayInEnglish(message('preference.first-side', { side, reason: one.reason }))] : [];
   });

@@ -10,7 +10,7 @@ import type { PlanningCache } from '../judging/planning-cache.js';
 import { START, totalsAfter, tripTold, type StepContext } from '../judging/step-context.js';
 import { leftOutOn } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
-import { likedForms } from '../participants/preference.js';
+import { likedForms, longerShare } from '../participants/preference.js';
 import type { Chosen, Inserted, PersonPlan, PlannedStep, RunningTotals } from '../plan/plan.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import type { BodySolver } from '../solving/body-solver.js';
@@ -41,6 +41,7 @@ export function profileOf(
     breathSeconds: participant.breathSeconds,
     leftOut: leftOutOn(participant.leftOut, today),
     liked: likedForms(participant.preferences),
+    longer: longerShare(participant.preferences),
     favoured: favouredPurposes(participant.conditions),
     named: namedSubstitutes(participant.conditions),
     afterPain: doseAfterPain(participant.conditions.map((answer) => answersOn(answer, today).answer)),

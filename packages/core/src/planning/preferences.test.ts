@@ -48,8 +48,26 @@ test('a preference names one thing and a day, or is refused by its place', () =>
   const problems = (one: Partial<Preference>) =>
     checkParticipant({ ...anybody('a'), preferences: [decided(one)] }).map(({ field, message }) => `${field}: ${message}`);
   expect(problems({ firstSide: 'left' })).toEqual([]);
-  expect(problems({})).toEqual(['preferences[0]: trikonasana: give a variation or a firstSide, one of the two']);
+  expect(problems({})).toEqual(['preferences[0]: trikonasana: give a variation, a firstSide or longer, one of the three']);
+  expect(problems({ asana: null, longer: 1.2 })).toEqual([]);
+  expect(problems({ longer: 1.2 })[0]).toMatch(/for all that takes effort/);
+  expect(problems({ asana: null, longer: 3 })[0]).toMatch(/at most 1.5/);
   expect(problems({ firstSide: 'left', variation: 'plain' })).toHaveLength(1);
   expect(problems({ firstSide: 'left', on: 'soon' })[0]).toMatch(/day such as/);
   expect(problems({ firstSide: 'up' as 'left' })[0]).toMatch(/expected left, right/);
+});
+
+test('what takes effort is done a little longer where that was decided, up to what limits leave it', () => {
+  const text = understood(notesReader(library)('Warrior II, each side 5 breaths\nPlank, 30 s\nSavasana, 5 min'));
+  const preferences = [decided({ asana: null, longer: 1.2, reason: 'The last 2 classes went well.' })];
+  const planned = (...conditions: readonly string[]) =>
+    personJson(adapt(solver, text, { ...anybody('a'), preferences, conditions: conditions.map((one) => readCondition(one).answer) }));
+  const free = planned();
+  expect(free.steps.map(({ verdict, dose }) => `${verdict} ${dose}`)).toEqual(['keep 6 breaths', 'keep 35 s', 'keep 5 min']);
+  expect(takenFromBefore(free, 0)).toEqual(['A little longer than given. The last 2 classes went well.']);
+  expect(takenFromBefore(free, 2)).toEqual([]);
+  // Held no longer than 20 s at such a pressure.
+  const pressed = planned('hypertension systolic=152 diastolic=95 aneurysm=no');
+  expect(pressed.steps[0]!.dose).not.toBe('6 breaths');
+  expect(takenFromBefore(pressed, 0)).toEqual([]);
 });

@@ -132,7 +132,7 @@ class Replaced implements Transition {
  */
 function takenBetween(profile: JudgingProfile, from: SolvedPosture, to: SolvedPosture): Transition {
   const barred = waysBetween(from.level, to.level).flatMap(([ordinary, ...others]) =>
-    isBarred(profile, from, to, ordinary!) ? [{ ordinary: ordinary!, other: otherWay(profile, from, to, others) ?? others.at(-1)! }] : [],
+    ordinary && isBarred(profile, from, to, ordinary) ? [{ ordinary, other: otherWay(profile, from, to, others) ?? others.at(-1)! }] : [],
   );
   if (barred.length === 0) return NO_WAY;
   const ways = barred.map(({ other }) => other);

@@ -7,6 +7,13 @@ interface Props {
   readonly onChange: (preferences: Preference[]) => void;
 }
 
+function preferredWords({ variation, firstSide, longer }: Preference): string {
+  if (firstSide !== null) return `${firstSide} side first`;
+  return variation === null
+    ? `${Math.round(((longer ?? 1) - 1) * 100)} % longer`
+    : `${variation.replaceAll('-', ' ')}, before others as good`;
+}
+
 /** What this person does rather than what is as good: taken from the log of classes, and taken back here. */
 export function PreferenceList({ preferences, onChange }: Props) {
   const asanas = useAsanaNames();
@@ -21,8 +28,7 @@ export function PreferenceList({ preferences, onChange }: Props) {
             className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3"
           >
             <span>
-              <strong>{asanas?.get(one.asana) ?? one.asana}</strong>
-              {one.firstSide === null ? `, ${one.variation?.replaceAll('-', ' ')}, before others as good` : `, ${one.firstSide} side first`}
+              <strong>{one.asana === null ? 'All that takes effort' : (asanas?.get(one.asana) ?? one.asana)}</strong>, {preferredWords(one)}
               , since {dayWords(one.on)}: {one.reason}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(preferences.filter((other) => other !== one))}>
