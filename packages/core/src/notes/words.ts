@@ -98,6 +98,7 @@ const SAME = `
   two: 2; both; double; ii
   three: 3; iii
   four: 4; iv
+  palmtree: palm tree; palm trees
   hands: hand; palms; palm
   feet: foot; soles; sole
   legs: leg
