@@ -122,9 +122,9 @@ export class PreferenceBody implements Preference {
   @IsIn(['left', 'right'])
   firstSide: Side | null;
 
-  @ValidateIf((_, value) => value !== null)
+  @IsOptional()
   @IsNumber()
-  longer: number | null = null;
+  longer?: number | null;
 
   @IsString()
   @Length(1, 300, { message: 'Write why it is preferred (1 to 300 characters)' })

@@ -436,17 +436,18 @@ describe('limits of one person', () => {
     expect(body).toMatchObject({ ownLimits: [own], loosened: [aside] });
   });
 
-  test('a side that goes first is kept, and both at once are refused by name', async () => {
+  test('a side that goes first and a longer stay are kept, and two in one are refused by name', async () => {
     const first = { asana: 'trikonasana', variation: null, firstSide: 'left', reason: 'Only the right was marked.', on: '2026-03-01' };
-    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, preferences: [first] });
+    const longer = { asana: null, variation: null, firstSide: null, longer: 1.2, reason: 'Two good classes.', on: '2026-03-01' };
+    const { id } = await make<{ id: number }>('/api/people', { ...PERSON, preferences: [first, longer] });
     const { body } = await api().get(`/api/people/${id}`).set('Cookie', cookie);
-    expect(body.preferences).toEqual([first]);
+    expect(body.preferences).toEqual([first, longer]);
     const refused = await api()
       .post('/api/people')
       .set('Cookie', cookie)
       .send({ ...PERSON, preferences: [{ ...first, variation: 'plain' }] })
       .expect(422);
-    expect(JSON.stringify(refused.body)).toMatch(/preferences\[0\].*one of the two/);
+    expect(JSON.stringify(refused.body)).toMatch(/preferences\[0\].*one of the three/);
   });
 
   test('a limit that bars outright can’t be set aside', async () => {
