@@ -1,5 +1,5 @@
 import { Transform, Type } from 'class-transformer';
-import { PAPERS, type Paper, type PrintOptions } from '@lotus-steady/core/sheets';
+import { LENGTHS, PAPERS, WEEK_BEGINS, type Conventions, type Paper, type PrintOptions } from '@lotus-steady/core/sheets';
 import { IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
 
 /** One sequence adapted to one person, to be kept. */
@@ -120,6 +120,14 @@ export class HomeSheetQuery extends PrintQuery {
   @Min(1)
   @Max(6)
   times?: number;
+
+  @IsOptional()
+  @IsIn(LENGTHS)
+  lengths?: Conventions['lengths'];
+
+  @IsOptional()
+  @IsIn(WEEK_BEGINS)
+  weekBegins?: Conventions['weekBegins'];
 }
 
 /** A lesson for children on paper; what its numbers may be the lesson itself says. */

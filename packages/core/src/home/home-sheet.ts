@@ -1,4 +1,6 @@
+import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
 import { weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
+import { needsAtHome } from './needs-at-home.js';
 
 function escaped(text: string): string {
   return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
@@ -8,12 +10,10 @@ function list(items: readonly string[]): string {
   return `<ul>${items.map((item) => `<li>${escaped(item)}</li>`).join('')}</ul>`;
 }
 
-function stepHtml(step: HomeStep, at: number, figure: string | undefined): string {
+function stepHtml(step: HomeStep, at: number, figure: string | undefined, conventions: Conventions): string {
   const { name, changes, dose, side, setup, in: into, feel, stop, out, seconds } = step;
   const sides = side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;
-  const needs = setup
-    .map(({ household, height, place }) => `${household}${height === null ? '' : ` (${height} cm high)`}, ${place}`)
-    .join('; ');
+  const needs = needsAtHome(setup, conventions);
   return `<section><h2>${at + 1}. ${escaped(name)}${changes.length > 0 ? `: ${escaped(changes.join('; '))}` : ''}</h2>
 ${figure ?? ''}
 <p class="dose">${escaped(dose + sides)}</p>
@@ -37,8 +37,14 @@ const STYLE = `body{font:18px/1.45 system-ui,sans-serif;margin:0 auto;max-width:
  * A practice as one file that needs nothing else: figures, timers and a bell on a phone without a network, and ink on
  * paper. `figures` are SVG texts of the steps, by their places.
  */
-export function homeHtml(practice: HomePractice, title: string, figures: readonly (string | undefined)[] = []): string {
-  const { minutes, times, days, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
+export function homeHtml(
+  practice: HomePractice,
+  title: string,
+  figures: readonly (string | undefined)[] = [],
+  conventions: Conventions = USUAL_CONVENTIONS,
+): string {
+  const days = inWeek(practice.days, conventions.weekBegins);
+  const { minutes, times, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
   const often = times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
   const weeks = ['1', '2'].map((week) => `<tr><th>Week ${week}</th>${days.map(() => '<td>&nbsp;</td>').join('')}</tr>`).join('');
   return `<!doctype html>
@@ -48,7 +54,7 @@ export function homeHtml(practice: HomePractice, title: string, figures: readonl
 <h1>${escaped(title)}</h1>
 <p>About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${review}, then we look at it together.</p>
 <p><b>Not today:</b> with ${escaped(skipToday.join(', '))}. This practice goes along with your treatment. It takes the place of none.</p>
-${steps.map((step, i) => stepHtml(step, i, figures[i])).join('\n')}
+${steps.map((step, i) => stepHtml(step, i, figures[i], conventions)).join('\n')}
 <section><h2>Stop at once with</h2>${list(stopSigns)}<h2>Ask the same day</h2>${list(askToday)}<h2>Call the emergency number</h2>${list(emergency)}
 <p><b>Whom to ask:</b> ${escaped(call.join('; '))}</p></section>
 <section><h2>Done</h2><table><tr><th></th>${days.map((day) => `<th>${day.slice(0, 2)}</th>`).join('')}</tr>${weeks}</table></section>

@@ -1,6 +1,8 @@
 import { format, parseISO } from 'date-fns';
+import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
 import type { Figure } from '../figure/shape.js';
 import { weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
+import { needsAtHome } from '../home/needs-at-home.js';
 import { sideWords } from './words.js';
 import type { Sheet, SheetBlock } from './sheet.js';
 
@@ -8,10 +10,9 @@ const FOOT = 'This practice goes along with your treatment. It takes the place o
 /** Weeks that can be ticked off, until it is looked at again. */
 const WEEKS = 2;
 
-function stepLines({ setup, in: into, feel, stop, out }: HomeStep): string[] {
-  const needs = setup.map(({ household, height, place }) => `${household}${height === null ? '' : ` (${height} cm high)`}, ${place}`);
+function stepLines({ setup, in: into, feel, stop, out }: HomeStep, conventions: Conventions): string[] {
   return [
-    needs.length > 0 ? `You need: ${needs.join('; ')}` : '',
+    setup.length > 0 ? `You need: ${needsAtHome(setup, conventions)}` : '',
     into.join(' '),
     feel === '' ? '' : `You may feel: ${feel}`,
     `Stop: ${stop}`,
@@ -32,8 +33,14 @@ function listed(title: string, items: readonly string[]): SheetBlock[] {
  * A practice on paper for who does it alone: each step with its figure, when to stop and whom to ask, and weeks to tick
  * off. `figuresAt` gives the figures of a step by its place in the practice.
  */
-export function homeSheet(practice: HomePractice, title: string, figuresAt: (step: number) => readonly Figure[]): Sheet {
-  const { decision, minutes, times, days, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
+export function homeSheet(
+  practice: HomePractice,
+  title: string,
+  figuresAt: (step: number) => readonly Figure[],
+  conventions: Conventions = USUAL_CONVENTIONS,
+): Sheet {
+  const days = inWeek(practice.days, conventions.weekBegins);
+  const { decision, minutes, times, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
   if (decision !== 'practise' || steps.length === 0)
     return { title, blocks: [{ is: 'text', text: 'Nothing to do alone until your teacher has asked further.' }], foot: FOOT };
   const often = times === 1 ? 'once' : `${times} times`;
@@ -48,7 +55,7 @@ export function homeSheet(practice: HomePractice, title: string, figuresAt: (ste
       ...steps.map((step, i): SheetBlock => ({
         is: 'step',
         title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${step.dose}${sideWords(step.side)}`,
-        lines: stepLines(step),
+        lines: stepLines(step, conventions),
         figures: figuresAt(i),
         others: [],
       })),

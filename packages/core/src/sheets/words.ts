@@ -1,13 +1,14 @@
+import { lengthWords, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
 import { counted } from '../counted.js';
 import type { SetupItem } from '../candidates/props-needed.js';
 import type { StepJson } from '../planning/json.js';
 
 /** Which props, how high and under what, in one line. */
-export function setupWords(setup: readonly SetupItem[]): string {
+export function setupWords(setup: readonly SetupItem[], { lengths }: Conventions = USUAL_CONVENTIONS): string {
   return setup
     .map(
       ({ prop, count, height, place }) =>
-        `${count > 1 ? `${count} × ` : ''}${prop}${height === null ? '' : `, top ${height} cm high,`} ${place}`,
+        `${count > 1 ? `${count} × ` : ''}${prop}${height === null ? '' : `, top ${lengthWords(height, lengths)} high,`} ${place}`,
     )
     .join('; ');
 }

@@ -2,6 +2,7 @@ import { inTransaction } from '../database/in-transaction.js';
 import { anybody, CONTRACT, LIBRARY_VERSION, readParticipants, type ClassJson } from '@lotus-steady/core';
 import { AdaptBody, CuesBody, dayIn, HomeBody, HomeSheetQuery, PlanBody, toParticipant, type StoredPlan } from '@lotus-steady/requests';
 import type { CuesJson } from '@lotus-steady/core/cues';
+import { conventionsOf } from '@lotus-steady/core/sheets';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { AuditService } from '../audit/audit.service.js';
@@ -85,14 +86,18 @@ export class PlansService {
 
   /** What somebody does at home, on paper; that it was made is in the trail. @throws as `answer` does. */
   async homePdf(teacherId: number, personId: number, sequenceId: number, query: HomeSheetQuery): Promise<Uint8Array> {
-    const { minutes, days, times, paper, large } = query;
+    const { minutes, days, times, paper, large, lengths, weekBegins } = query;
     const { title, text } = await this.sequences.read(teacherId, sequenceId);
     const person = await this.people.read(teacherId, personId);
     const sequence = await this.sequences.parse(teacherId, text);
     const today = dayIn(person.studio.timeZone);
     const home = { minutes, days, times, today };
     const job = { participants: [toParticipant(person)], sequence, options: { today }, home, title: `At home: ${title}` };
-    const pdf = await this.work.run('homePdf', { ...job, print: { paper, large } }, teacherId);
+    const pdf = await this.work.run(
+      'homePdf',
+      { ...job, print: { paper, large }, conventions: conventionsOf({ lengths, weekBegins }) },
+      teacherId,
+    );
     await this.audit.record(teacherId, [personId], 'note');
     return pdf;
   }

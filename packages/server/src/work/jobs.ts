@@ -21,7 +21,7 @@ import {
 import { beatsOf, cueScript, cuesJson, paceOf, type CueOptions, type CuesJson } from '@lotus-steady/core/cues';
 import { homeFigures, homePractice, type HomeAsked, type HomePractice } from '@lotus-steady/core/home';
 import { lessonFor, type LessonAsked } from '@lotus-steady/core/lessons';
-import { homeSheet, lessonFigures, lessonSheet, type PrintOptions, type Sheet } from '@lotus-steady/core/sheets';
+import { homeSheet, lessonFigures, lessonSheet, type Conventions, type PrintOptions, type Sheet } from '@lotus-steady/core/sheets';
 
 /** A full class, and none of its bodies is solved twice. */
 const MOST_BODIES = 24;
@@ -96,14 +96,15 @@ async function printed(sheet: Sheet, print: PrintOptions): Promise<Uint8Array> {
 
 export interface HomeSheetJob extends HomeJob {
   readonly title: string;
+  readonly conventions: Conventions;
   readonly print: PrintOptions;
 }
 /** The same on paper, as a PDF. */
-export function homePdf({ title, print, ...job }: HomeSheetJob): Promise<Uint8Array> {
+export function homePdf({ title, print, conventions, ...job }: HomeSheetJob): Promise<Uint8Array> {
   const { practice, plan, solver } = homeOf(job);
   const figures = homeFigures(practice, plan, solver);
   return printed(
-    homeSheet(practice, title, (step) => figures[step]!),
+    homeSheet(practice, title, (step) => figures[step]!, conventions),
     print,
   );
 }

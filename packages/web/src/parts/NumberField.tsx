@@ -1,4 +1,6 @@
+import { CM_PER_INCH } from '@lotus-steady/core/sheets';
 import { useState } from 'react';
+import { useConventions } from '../theme/conventions.js';
 import { INPUT } from './button-styles.js';
 import { Labelled } from './Labelled.js';
 
@@ -20,8 +22,25 @@ function numberIn(text: string): number | undefined {
   return text.trim() === '' ? undefined : Number(text.replace(',', '.'));
 }
 
-/** A number with its unit. What is no number yet stays as it was typed and is told as a problem by `NaN`. */
-export function NumberField({ label, unit, value, onChange, problem, hint }: Props) {
+/**
+ * A number with its unit; lengths in whatever unit was chosen for this device. What is no number yet stays as it was
+ * typed and is told as a problem by `NaN`.
+ */
+export function NumberField({ unit, value, onChange, ...props }: Props) {
+  const { lengths } = useConventions();
+  if (unit !== 'cm' || lengths === 'cm') return <PlainNumberField unit={unit} value={value} onChange={onChange} {...props} />;
+  return (
+    <PlainNumberField
+      unit="in"
+      value={value === undefined ? undefined : value / CM_PER_INCH}
+      // To a millimetre: finer is not measured.
+      onChange={(inches) => onChange(inches === undefined ? undefined : Math.round(inches * CM_PER_INCH * 10) / 10)}
+      {...props}
+    />
+  );
+}
+
+function PlainNumberField({ label, unit, value, onChange, problem, hint }: Props) {
   const [text, setText] = useState(shown(value));
   const [isTyping, setTyping] = useState(false);
   // Undone elsewhere: the number is another than the one that was typed here.

@@ -5,6 +5,7 @@ import {
 } from '@lotus-steady/core'; // prettier-ignore
 import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
+import type { Conventions } from '@lotus-steady/core/sheets';
 import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
 import type { TaskProgress, TrainingClient } from '@lotus-steady/core/training';
 import { expose } from 'comlink';
@@ -193,7 +194,7 @@ const core = {
   },
 
   /** What one person does at home, as data and as a file that needs nothing else. */
-  async home(text: string, participant: Participant, asked: HomeAsked, title: string): Promise<Home> {
+  async home(text: string, participant: Participant, asked: HomeAsked, title: string, conventions: Conventions): Promise<Home> {
     const { homeFigures, homeHtml, homePractice } = await import('@lotus-steady/core/home');
     const members = membersOf([participant], asked.today);
     const [{ solver }] = members as [Member];
@@ -203,7 +204,7 @@ const core = {
     const [plan] = plans as [PersonPlan];
     const practice = homePractice(plan, participant, asked);
     const pictures = homeFigures(practice, plan, solver);
-    return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends))) }; // prettier-ignore
+    return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends)), conventions) }; // prettier-ignore
   },
 
   async lesson(asked: LessonAsked): Promise<Lesson> {

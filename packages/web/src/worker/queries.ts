@@ -1,3 +1,4 @@
+import type { Conventions } from '@lotus-steady/core/sheets';
 import type { Answered, BodyAnswers, BuildAsked, Participant } from '@lotus-steady/core';
 import type { Beat, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
@@ -88,11 +89,19 @@ export const fitsQuery = (text: string | undefined, people: readonly Person[], d
     retry: false,
   });
 
-export const homeQuery = (text: string | undefined, person: Person | undefined, asked: HomeAsked | null, title: string) =>
+export const homeQuery = (
+  text: string | undefined,
+  person: Person | undefined,
+  asked: HomeAsked | null,
+  title: string,
+  conventions: Conventions,
+) =>
   queryOptions({
-    queryKey: ['home', text, person, asked, title],
+    queryKey: ['home', text, person, asked, title, conventions],
     queryFn:
-      text === undefined || person === undefined || asked === null ? skipToken : () => core.home(text, toParticipant(person), asked, title),
+      text === undefined || person === undefined || asked === null
+        ? skipToken
+        : () => core.home(text, toParticipant(person), asked, title, conventions),
     staleTime: Infinity,
     retry: false,
     placeholderData: keepPreviousData,

@@ -9,6 +9,7 @@ import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { Labelled } from '../../parts/Labelled.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { ConventionFields } from './ConventionFields.js';
 import { FigureLooks } from './FigureLooks.js';
 
 /** Name and password of whoever is signed in, and the ways to the studio and the trail. */
@@ -53,6 +54,7 @@ export function AccountScreen() {
           <PasswordForm />
         </div>
       )}
+      <ConventionFields />
       <FigureLooks />
     </>
   );

@@ -14,6 +14,7 @@ import { StepListWays } from './StepListWays.js';
 import { Touching } from './Touching.js';
 import { Turnable } from './Turnable.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { useConventions } from '../../theme/conventions.js';
 
 interface Props {
   readonly page: AsanaPage;
@@ -51,6 +52,7 @@ const WEIGHTS = { 1: 'also', 2: 'clearly', 3: 'mainly' } as const;
 export function AsanaView({ page, whom, body, onWhom }: Props) {
   const { entry, names, kids, shown, weights, dose, breath, cues, asides, variations, ways, substitutes, counterposes } = page;
   const [chosen, setChosen] = useState(0);
+  const conventions = useConventions();
   const [all, setAll] = useState(false);
   const form = variations[chosen];
   const suffix = whom ? `?for=${whom.key}` : '';
@@ -89,7 +91,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             {form.setup.length > 0 && (
               <p>
                 <strong>Set up{whom?.isPerson ? ` for ${whom.name}` : ''}: </strong>
-                {setupWords(form.setup)}
+                {setupWords(form.setup, conventions)}
               </p>
             )}
             {!form.reached && <p className="text-accent">Not quite reached with this body: {form.warnings.join('; ')}.</p>}

@@ -18,6 +18,7 @@ import { dayWords } from '../../parts/words.js';
 import type { Home } from '../../worker/answers.js';
 import { homeQuery } from '../../worker/queries.js';
 import { readPeople } from '../score/class-address.js';
+import { useConventions } from '../../theme/conventions.js';
 
 /** Minutes that are left over for a practice at home. Common practice, no source. */
 const MINUTES = { from: 3, to: 40, usual: 12 } as const;
@@ -47,7 +48,8 @@ export function HomeScreen() {
     [minutes, days, times, today],
   );
   const title = `At home: ${sequence.data?.title ?? ''}`;
-  const home = useQuery(homeQuery(sequence.data?.text, person.data, asked, title));
+  const conventions = useConventions();
+  const home = useQuery(homeQuery(sequence.data?.text, person.data, asked, title, conventions));
   const failed = [sequence, person, home].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !person.data || !home.data) return <Loading what="Choosing what is good to do alone" />;
@@ -84,7 +86,11 @@ export function HomeScreen() {
           <Printer size={18} aria-hidden /> Print
         </button>
         {practice.steps.length > 0 && (
-          <PrintPdf path={`people/${personId}/home/${id}`} asked={{ minutes, days, times }} name={title.replace(': ', ' ')} />
+          <PrintPdf
+            path={`people/${personId}/home/${id}`}
+            asked={{ minutes, days, times, ...conventions }}
+            name={title.replace(': ', ' ')}
+          />
         )}
         <Link to={`/sequences/${id}/for/${named}`} className="underline">
           Back to the score

@@ -1,8 +1,10 @@
 import { BODY_RANGES, shoulderStandSetup, type BodyAnswers } from '@lotus-steady/core';
+import { lengthWords } from '@lotus-steady/core/sheets';
 import { useState } from 'react';
 import { NumberField } from '../../parts/NumberField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { TOOL } from '../../parts/button-styles.js';
+import { useConventions } from '../../theme/conventions.js';
 
 /** Half a centimetre is the least that a neck feels; a folded blanket, as it lies, is the next. */
 const STEPS = [
@@ -19,6 +21,7 @@ interface Props {
 /** The blankets of a shoulder stand: a first guess from the body, then trial, change and test, until it is found. */
 export function SetupTrial({ body, problem, onChange }: Props) {
   const guess = shoulderStandSetup(body);
+  const { lengths } = useConventions();
   const { from, to, unit } = BODY_RANGES.shoulderStack;
   const found = body.shoulderStack;
   const at = found ?? guess.shoulderHeight.value;
@@ -37,8 +40,8 @@ export function SetupTrial({ body, problem, onChange }: Props) {
           Shoulder stand: the blankets
         </h3>
         <p className="text-sm text-soft">
-          First guess from this body: {guess.shoulderHeight.value} cm, {guess.blankets.count} folded blankets. Shoulders {guess.edge.from}{' '}
-          to {guess.edge.to} cm in from the edge.
+          First guess from this body: {lengthWords(guess.shoulderHeight.value, lengths)}, {guess.blankets.count} folded blankets. Shoulders{' '}
+          {lengthWords(guess.edge.from, lengths)} to {lengthWords(guess.edge.to, lengths)} in from the edge.
         </p>
         <NumberField key={moves} label="Found by trial" unit={unit} value={found} problem={problem} onChange={onChange} />
         <p className="flex flex-wrap items-center gap-2">

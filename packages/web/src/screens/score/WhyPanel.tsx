@@ -11,6 +11,7 @@ import { setupWords } from '@lotus-steady/core/sheets';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/answers.js';
 import { othersQuery, type StepOf } from '../../worker/queries.js';
+import { useConventions } from '../../theme/conventions.js';
 
 interface Props {
   readonly of: StepOf;
@@ -57,6 +58,7 @@ function closeness(cost: number): string {
 /** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
 export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
   const { index } = of;
+  const conventions = useConventions();
   const step = score.answer.participants[0]!.steps[index]!;
   const { given, givenName, adapted } = score.steps[index]!;
   const others = useQuery(othersQuery(of));
@@ -116,7 +118,7 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       {step.setup.length > 0 && (
         <p className="mt-2">
           <strong>Set up: </strong>
-          {setupWords(step.setup)}
+          {setupWords(step.setup, conventions)}
         </p>
       )}
       {step.ways.length > 0 && (

@@ -21,6 +21,7 @@ import { classScoreQuery } from '../../worker/queries.js';
 import { clock } from '../score/layout.js';
 import { TakeAlong } from './TakeAlong.js';
 import { readDay, readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
+import { useConventions } from '../../theme/conventions.js';
 
 /** The whole class on paper: each step with its figure, and who does it how. */
 export function SheetScreen() {
@@ -30,6 +31,7 @@ export function SheetScreen() {
   const day = readDay(search, useToday());
   const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search), shared: readShared(search) }), [search]);
   const [names, setNames] = useState(true);
+  const conventions = useConventions();
   const sequence = useQuery(sequenceQuery(Number(id)));
   const people = usePeople(ids);
   const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day, () => undefined));
@@ -120,7 +122,9 @@ export function SheetScreen() {
                       {drawn.adapted && <StepFigure picture={drawn.adapted} className="h-12 w-16 shrink-0" />}
                       <span>
                         <strong>{who.map(nameOf).join(', ')}</strong>: {doneWords(own)}
-                        {own.setup.length > 0 && <span className="block text-soft print:text-black">{setupWords(own.setup)}</span>}
+                        {own.setup.length > 0 && (
+                          <span className="block text-soft print:text-black">{setupWords(own.setup, conventions)}</span>
+                        )}
                       </span>
                     </li>
                   ))}
