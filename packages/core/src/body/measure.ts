@@ -64,6 +64,7 @@ export const MEASURES = {
   toeExtensionLoaded: { unit: '°', of: 'posture', label: 'Big toe bent back under load' },
   spineRangeUsed: { unit: 'ratio', of: 'posture', label: 'Share of the spine’s range' },
   jointRangeUsed: { unit: 'ratio', of: 'posture', label: 'Share of the joints’ range' },
+  hipRangeUsed: { unit: 'ratio', of: 'posture', label: 'Share of the hips’ range' },
   legAsymmetry: { unit: '°', of: 'posture', label: 'Difference between the legs' },
   straightLegAngle: { unit: '°', of: 'posture', label: 'Straight-leg raise', onTheWay: true },
   headBelowHeart: { unit: 'cm', of: 'posture', label: 'Eyes below the heart', onTheWay: true },
@@ -271,6 +272,7 @@ const SPINE_RANGES = ['lumbarFlexion', 'thoracicFlexion', 'spineRotation', 'spin
 const JOINT_RANGES = (Object.keys(NORMAL_RANGE) as NormalMeasure[]).filter(
   (measure) => !(SPINE_RANGES as readonly string[]).includes(measure),
 );
+const HIP_RANGES = JOINT_RANGES.filter((measure) => measure.startsWith('hip'));
 
 /** A leg weighs 16 % of the body (Dempster 1955): what of it rests on the floor in sitting is less than that. */
 const LEG_RESTS = 0.145;
@@ -380,6 +382,7 @@ export function measurePosture(solved: Solved): MeasuredPosture {
   };
   values.spineRangeUsed = rangeUsed(values, SPINE_RANGES);
   values.jointRangeUsed = rangeUsed(values, JOINT_RANGES);
+  values.hipRangeUsed = rangeUsed(values, HIP_RANGES);
   if (known) {
     const feetDown = SIDES.filter(footDown).length;
     const onFoot = (side: Side) => sum(on, ({ contact }) => contact.side === side && (FEET.has(contact.part) || contact.part === 'heel'));

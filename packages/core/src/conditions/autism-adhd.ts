@@ -62,7 +62,7 @@ export const autismAdhd = condition({
     ...limits('nd-04', 'Closing the eyes is always a choice.', 'common practice', ['eyesClosed', '= 0', 'watch'], ['eyesClosed', '= 0', 'modify', ['eyes', 'over']]),
     ...limits('nd-05', 'Stillness may be the hardest pose: allow to move.', 'common practice', ['supineRun', '<= 5', 'watch', ['restless']], ['supineRun', '<= 2', 'modify', ['still', 'over']]),
     ...limits('nd-06', 'Repeat and count instead of holding.', 'common practice', ['hold', '<= 45', 'watch', ['restless'], 'effort = 2'], ['hold', '<= 20', 'modify', ['over'], 'effort = 2']),
-    ...limits('nd-07', 'Only for those who dislike it.', 'common practice', ['headBelowHeart', '<= 10', 'modify', ['upside']]),
+    ...limits('nd-07', 'Only for those who dislike it.', 'common practice', ['headBelowHeart', '<= 15', 'modify', ['upside'], { reading: 'The head of a cat-cow hangs 14 for a breath.' }]),
     ...limits('nd-08', 'The end of the range may not be felt.', 'common practice', ['jointRangeUsed', '<= 1', 'watch', ['weak'], 'effort >= 3']),
     ...limits('nd-09', 'Thirst and heat are noticed late.', 'common practice', ['heat', '<= 27', 'watch', ['weak']], ['heat', '<= 27', 'modify', ['stim']]),
     ...limits('nd-10', 'Sudden moves at height.', 'common practice', ['fallHeight', '<= 30', 'watch', ['restless']], ['fallHeight', '<= 30', 'modify', ['clumsy']]),

@@ -78,7 +78,7 @@ export const coronaryHeartDisease = condition({
     },
   },
   limits: [
-    ...limits('chd-01', 'A sudden return of blood loads the heart.', 'common practice', ['headBelowHeart', '<= 15', 'avoid', ['recover'], { reading: 'Nothing upside down; the head of a cat-cow hangs 14 for a breath.' }], ['headBelowHeart', '<= 10', 'modify', ['stable']]),
+    ...limits('chd-01', 'A sudden return of blood loads the heart.', 'common practice', ['headBelowHeart', '<= 15', 'avoid', ['recover'], { reading: 'Nothing upside down; the head of a cat-cow hangs 14 for a breath.' }], ['headBelowHeart', '<= 15', 'modify', ['stable'], { reading: 'Nothing upside down; the head of a cat-cow hangs 14 for a breath.' }]),
     ...noInversion('chd-02', 'A sudden return of blood, with strain.', 'common practice', 'avoid', ANY),
     ...limits('chd-03', 'A sudden return of blood loads the heart.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', ['recover']], ['pelvisAboveHeart', '<= 20', 'modify', ['stable']]),
     ...limits('chd-04', 'The breastbone is knitting.', 'CAHALIN*', ['handLoad', '<= 0.1', 'avoid', ['sternum'], { school: 'heart-sternum=twelve', reading: 'The old rule of 2 to 5 kg (from memory), over the 0.08 that two lying hands weigh.' }]),

@@ -82,7 +82,7 @@ export const hipJoint = condition({
     ...limits('hj-07', 'Wide legs jam the rim.', 'common practice', ['hipAbduction', '<= 30', 'modify', ['wide-irr']], ['hipAbduction', '<= 50', 'modify', ['wide-calm']]),
     ...limits('hj-08', 'Crossing squeezes the side tendon on the bone.', 'GRIM*', ['hipAdduction', '<= 0', 'avoid', ['tendon-irr']], ['hipAdduction', '<= 10', 'modify', ['tendon-calm']]),
     ...limits('hj-09', 'Hanging on one hip loads the tendon.', 'GRIM*', ['hold', '<= 10', 'modify', ['tendon-irr'], 'feetDown = 1']),
-    ...limits('hj-10', 'A loose joint: strength, not range.', 'HIPNA*', ['jointRangeUsed', '<= 0.8', 'modify', ['loose'], { reading: 'Of all joints: a cautious reading of the affected one.' }]),
+    ...limits('hj-10', 'A loose joint: strength, not range.', 'HIPNA*', ['hipRangeUsed', '<= 0.8', 'modify', ['loose']]),
     ...limits('hj-11', 'A painful hip gives way.', 'common practice', ['support', '>= 1', 'modify', SORE, 'feetDown = 1']),
     ...limits('hj-12', 'Pressure on the sore side.', 'GRIM*', ['facing', ['upright', 'prone', 'supine', 'right side'], 'watch', ['sore-left'], 'hold > 60'], ['facing', ['upright', 'prone', 'supine', 'left side'], 'watch', ['sore-right'], 'hold > 60']),
     ...limits('hj-13', 'The end of the range briefly.', 'common practice', ['hold', '<= 30', 'modify', undefined, 'hipFlexion > 100', { reading: '0.8 of the ordinary bend of the hip.' }], ['hold', '<= 30', 'modify', undefined, 'hipExternalRotation > 48', { reading: '0.8 of the ordinary turn out.' }]),

@@ -54,7 +54,7 @@ export const parkinsons = condition({
     ...limits('par-01', 'Falls back without a catching step.', 'PDPT*', ['support', '>= 1', 'modify', ['early'], 'standing', 'effort >= 2', QUIET], ['support', '>= 2', 'avoid', UNSURE, 'standing']),
     ...limits('par-02', 'Standing on one leg is where falls start.', 'PDPT*', ['feetDown', '= 2', 'modify', ['early'], 'standing', 'support = 0'], ['feetDown', '= 2', 'avoid', UNSURE, 'standing']),
     ...limits('par-03', 'A wide stance; no steps backwards unaided.', 'PDPT*', ['balanceMargin', '>= 4', 'modify', ['early'], 'standing', 'support < 1'], ['balanceMargin', '>= 6', 'avoid', ['mid', 'late'], 'standing', 'support < 2', HELD]),
-    ...limits('par-04', 'Pressure falls on rising.', 'NG71*', ['headBelowHeart', '<= 20', 'modify', ['early']], ['headBelowHeart', '<= 10', 'modify', ['mid']], ['headBelowHeart', '<= 0', 'avoid', ['drop']]),
+    ...limits('par-04', 'Pressure falls on rising.', 'NG71*', ['headBelowHeart', '<= 20', 'modify', ['early']], ['headBelowHeart', '<= 15', 'modify', ['mid'], { reading: 'The head of a cat-cow hangs 14 for a breath.' }], ['headBelowHeart', '<= 0', 'avoid', ['drop']]),
     ...limits('par-05', 'Falls, a stiff neck.', 'common practice', ['headLoad', '<= 0.1', 'avoid'], ['neckLoad', '<= 0.05', 'avoid'], ['fallHeight', '= 0', 'avoid']),
     ...limits('par-06', 'The stoop is already there: open it.', 'PDPT*', ['thoracicFlexion', '<= 35', 'modify']),
     ...limits('par-07', 'Freezing, pressure.', 'common practice', ['transitionTime', '>= 10', 'avoid', undefined, 'levelChange >= 30']),
