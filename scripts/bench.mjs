@@ -23,6 +23,7 @@ import {
   stepFigures,
   BodySolver,
 } from '@lotus-steady/core';
+import { measurePages } from './bench-pages.mjs';
 import { measureScreen } from './bench-screen.mjs';
 import { ROOT } from './prepare.mjs';
 
@@ -332,3 +333,8 @@ row(
   `its parts jump by ${slow.shift.toFixed(3)} (good: under 0.1)`,
 );
 row('the longest task while 40 lines are pasted, a four times slower processor (target: 50 ms)', slow.pasted, 'ms');
+
+const pages = await measurePages();
+if (!pages) console.log('Lighthouse is not installed: see scripts/bench-pages.mjs.');
+for (const [screen, { performance: fast, ...others }] of Object.entries(pages ?? {}))
+  row(`Lighthouse on a phone, ${screen}: performance (target: 90)`, fast, 'of 100', Object.entries(others).map((pair) => pair.join(' ')).join(', ')); // prettier-ignore

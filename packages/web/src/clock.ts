@@ -1,4 +1,4 @@
-import { dayIn, ownTimeZone } from '@lotus-steady/requests';
+import { dayIn } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { studioQuery } from './api/queries.js';
@@ -6,8 +6,8 @@ import { studioQuery } from './api/queries.js';
 /** How often a page that stays open looks at the clock. */
 const LOOK_MS = 30_000;
 
-/** The studio's time zone, once it is known; until then this device's. */
-let timeZone = ownTimeZone();
+/** The studio's time zone, once it is known; until then this device's holds. */
+let timeZone: string | null = null;
 const listeners = new Set<() => void>();
 
 function setTimeZone(next: string): void {
@@ -16,9 +16,15 @@ function setTimeZone(next: string): void {
   for (const tell of listeners) tell();
 }
 
+/** The day of this device, as YYYY-MM-DD: without names of zones, which are dear to load before anything is shown. */
+function ownDay(now = new Date()): string {
+  const two = (number: number) => String(number).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}
+
 /** The studio's day, as YYYY-MM-DD. */
 export function today(): string {
-  return dayIn(timeZone);
+  return timeZone === null ? ownDay() : dayIn(timeZone);
 }
 
 function subscribe(tell: () => void): () => void {

@@ -102,9 +102,15 @@ function englishOf(languages: readonly string[]): string {
   return languages.find((language) => /^en-/i.test(language)) ?? 'en-GB';
 }
 
+/** One of each language: they are dear to make. */
+const LONG_DAYS = new Map<string, Intl.DateTimeFormat>();
+
 /** A day as people say it, in the order of their country: "7 March 2026", "March 7, 2026". */
 export function dayWords(day: string, languages: readonly string[] = navigator.languages): string {
-  return new Intl.DateTimeFormat(englishOf(languages), { dateStyle: 'long' }).format(parseISO(day));
+  const english = englishOf(languages);
+  let format = LONG_DAYS.get(english);
+  if (!format) LONG_DAYS.set(english, (format = new Intl.DateTimeFormat(english, { dateStyle: 'long' })));
+  return format.format(parseISO(day));
 }
 
 /** A number to the hundredth, without needless zeros. */
