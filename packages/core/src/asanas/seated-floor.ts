@@ -330,10 +330,10 @@ export const seatedFloor: readonly AsanaSpec[] = [
     purposes: { 'mobilise-spine-flexion': 2, 'mobilise-spine-extension': 2, 'warm-up': 1, 'breath-awareness': 1 },
     posture: {
       like: 'sukhasana',
-      root: { pitch: 3 },
+      root: { pitch: 8 },
       spine: { lumbar: -5, thoracic: -3, cervical: -12 },
-      legL: { hipFlexion: 84, hipAbduction: 45, hipRotation: 49, knee: 118, ankle: -20 },
-      legR: { hipFlexion: 92, hipAbduction: 49, hipRotation: 50, knee: 108, ankle: -20 },
+      legL: { hipFlexion: 95, hipAbduction: 45, hipRotation: 49, knee: 118, ankle: -20 },
+      legR: { hipFlexion: 100, hipAbduction: 49, hipRotation: 50, knee: 108, ankle: -20 },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'hand~thigh'],
     },
     moves: {
