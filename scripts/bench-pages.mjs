@@ -2,13 +2,11 @@
  * What Lighthouse says of the main screens on a phone. It is large and needed for nothing else, so that whoever wants
  * its figures installs it beside: `npm install --no-save lighthouse@12`.
  */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { startApplication } from './application.mjs';
 import { chromiumOptions } from './chromium.mjs';
-import { freePort, startMariadb } from './mariadb.mjs';
+import { freePort } from './mariadb.mjs';
+import { onDemo } from './on-demo.mjs';
 
 const SCREENS = { desk: '/', score: '/sequences/1/for/1,2,3', teach: '/sequences/1/for/3/teach' };
 
@@ -23,35 +21,28 @@ async function installed() {
 /** Points of 100 of each screen, by category; `null` where Lighthouse isn't installed. */
 export async function measurePages() {
   const lighthouse = await installed();
-  if (!lighthouse) return null;
-  const folder = mkdtempSync(join(tmpdir(), 'lotus-pages-'));
-  const stops = [() => rmSync(folder, { recursive: true, force: true })];
-  try {
-    const database = await startMariadb(folder);
-    stops.push(database.stop);
-    const { address, stop } = await startApplication({ database, port: await freePort(), demo: true, quiet: true });
-    stops.push(stop);
-    const port = await freePort();
-    const { args, ...options } = chromiumOptions();
-    const context = await chromium.launchPersistentContext(join(folder, 'profile'), {
-      ...options,
-      args: [...args, `--remote-debugging-port=${port}`],
-    });
-    stops.push(() => context.close());
-    const pointsOf = async (path) => {
-      // Whoever is signed in stays so.
-      const { lhr } = await lighthouse(address + path, { port, formFactor: 'mobile', disableStorageReset: true });
-      return Object.fromEntries(Object.values(lhr.categories).map(({ id, score }) => [id, Math.round(score * 100)]));
-    };
-    const points = { 'sign-in': await pointsOf('/sign-in') };
-    const page = await context.newPage();
-    await page.goto(`${address}/sign-in`);
-    await page.getByRole('button', { name: 'Look round the demo hall' }).click();
-    await page.getByRole('heading', { name: 'What do you teach, and to whom?' }).waitFor();
-    await page.goto('about:blank');
-    for (const [screen, path] of Object.entries(SCREENS)) points[screen] = await pointsOf(path);
-    return points;
-  } finally {
-    for (const stop of stops.reverse()) await stop();
-  }
+  return lighthouse && onDemo((demo) => pointsOn(lighthouse, demo));
+}
+
+async function pointsOn(lighthouse, { address, folder, later }) {
+  const port = await freePort();
+  const { args, ...options } = chromiumOptions();
+  const context = await chromium.launchPersistentContext(join(folder, 'profile'), {
+    ...options,
+    args: [...args, `--remote-debugging-port=${port}`],
+  });
+  later(() => context.close());
+  const pointsOf = async (path) => {
+    // Whoever is signed in stays so.
+    const { lhr } = await lighthouse(address + path, { port, formFactor: 'mobile', disableStorageReset: true });
+    return Object.fromEntries(Object.values(lhr.categories).map(({ id, score }) => [id, Math.round(score * 100)]));
+  };
+  const points = { 'sign-in': await pointsOf('/sign-in') };
+  const page = await context.newPage();
+  await page.goto(`${address}/sign-in`);
+  await page.getByRole('button', { name: 'Look round the demo hall' }).click();
+  await page.getByRole('heading', { name: 'What do you teach, and to whom?' }).waitFor();
+  await page.goto('about:blank');
+  for (const [screen, path] of Object.entries(SCREENS)) points[screen] = await pointsOf(path);
+  return points;
 }

@@ -1,11 +1,7 @@
 /** How the class score answers to the hand in Chromium: 60 steps and 24 people, scrolled, zoomed and dragged. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { startApplication } from './application.mjs';
 import { chromiumOptions } from './chromium.mjs';
-import { freePort, startMariadb } from './mariadb.mjs';
+import { onDemo } from './on-demo.mjs';
 
 const PEOPLE = 24;
 const STEPS = 60;
@@ -159,16 +155,10 @@ async function slowLine(browser, address) {
  * Longest tasks of the page's main thread by what was done meanwhile: processor time, and time by the clock, in ms;
  * and how long an edit takes. `lines` are repeated until the class is long enough.
  */
-export async function measureScreen(lines) {
-  const folder = mkdtempSync(join(tmpdir(), 'lotus-bench-'));
-  const stops = [() => rmSync(folder, { recursive: true, force: true })];
-  try {
-    const database = await startMariadb(folder);
-    stops.push(database.stop);
-    const { address, stop } = await startApplication({ database, port: await freePort(), demo: true, quiet: true });
-    stops.push(stop);
+export function measureScreen(lines) {
+  return onDemo(async ({ address, later }) => {
     const browser = await chromium.launch(chromiumOptions());
-    stops.push(() => browser.close());
+    later(() => browser.close());
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: address });
     await page.goto('/sign-in');
     await page.getByRole('button', { name: 'Look round the demo hall' }).click();
@@ -215,7 +205,5 @@ export async function measureScreen(lines) {
     }
     const edit = await editLatency(page);
     return { tasks: found, edit, slow: await slowLine(browser, address) };
-  } finally {
-    for (const stop of stops.reverse()) await stop();
-  }
+  });
 }
