@@ -1,3 +1,4 @@
+export { getKnown } from './get-or-create.js';
 export { asides, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, limitsFor, otherWays, type AdaptOptions } from './planning/adapt.js';

@@ -1,5 +1,5 @@
 import type { Problem } from '../problem.js';
-import { CONDITIONS, findCondition } from './all.js';
+import { CONDITIONS, getCondition } from './all.js';
 import type { ConditionAnswer, Condition, LimitSpec } from './condition.js';
 import { RESTRICTED_PROFILE } from './restricted.js';
 
@@ -54,8 +54,7 @@ export function activeLimits(
   cleared: ReadonlySet<string> = new Set(),
 ): ActiveLimit[] {
   return answers.flatMap((answer) => {
-    const condition = findCondition(answer.id);
-    if (!condition) throw new RangeError(`No condition "${answer.id}"`);
+    const condition = getCondition(answer.id);
     const restricted = !isCleared(answer, cleared) && condition.screen(answer).some((finding) => finding.restricted === true);
     return [
       ...limitsOf(condition, answer, choices),

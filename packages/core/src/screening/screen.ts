@@ -1,5 +1,5 @@
 import { isCleared } from '../conditions/active-limits.js';
-import { findCondition } from '../conditions/all.js';
+import { getCondition } from '../conditions/all.js';
 import { FLAGS } from '../conditions/check-answers.js';
 import type { ConditionAnswer, RedFlag } from '../conditions/condition.js';
 import { isDay } from '../day.js';
@@ -56,8 +56,7 @@ export function clearedConditions(clearances: readonly Clearance[], today: strin
 export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet<string> = new Set()): Screening {
   const settled = new Set(answers.filter((answer) => isCleared(answer, cleared)).map(({ id }) => id));
   const found = answers.flatMap((answer): ScreeningReason[] => {
-    const condition = findCondition(answer.id);
-    if (!condition) throw new RangeError(`No condition "${answer.id}"`);
+    const condition = getCondition(answer.id);
     const flags = (answer[FLAGS] as readonly string[] | undefined) ?? [];
     return [
       ...condition.redFlags

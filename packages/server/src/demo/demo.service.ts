@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { hash } from '@node-rs/argon2';
-import { library, notesReader, USUAL_FIGURES } from '@lotus-steady/core';
+import { getKnown, library, notesReader, USUAL_FIGURES } from '@lotus-steady/core';
 import { alone } from '../database/alone.js';
 import { TeacherRow } from '../auth/teacher.row.js';
 import { ClassesService } from '../classes/classes.service.js';
@@ -38,10 +38,9 @@ export class DemoService {
         demoPeople(today()).map((person) => ({ ...person, ...owned })),
         { transaction },
       );
+      const ids = new Map(people.map(({ name, id }) => [name, id]));
       await this.readings.bulkCreate(
-        demoReadings(today()).flatMap(({ name, ...reading }) =>
-          people.filter((one) => one.name === name).map(({ id }) => ({ ...reading, personId: id })),
-        ),
+        demoReadings(today()).map(({ name, ...reading }) => ({ ...reading, personId: getKnown(ids, name) })),
         { transaction },
       );
       await this.sequences.bulkCreate(

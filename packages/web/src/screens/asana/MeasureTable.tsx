@@ -21,8 +21,10 @@ export function MeasureTable({ variations, all }: { variations: readonly Variati
     // Of a movement's two ends the larger value counts.
     const worst = new Map<Measure, number>();
     for (const { measures } of ends)
-      for (const { measure, value } of measures)
-        if (Math.abs(value) > Math.abs(worst.get(measure) ?? NaN) || !worst.has(measure)) worst.set(measure, value);
+      for (const { measure, value } of measures) {
+        const known = worst.get(measure);
+        if (known === undefined || Math.abs(value) > Math.abs(known)) worst.set(measure, value);
+      }
     return worst;
   };
   const columns = variations.map(valuesOf);

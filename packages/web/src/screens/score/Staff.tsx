@@ -59,6 +59,10 @@ interface Open {
   readonly index: number;
 }
 
+function staveOf(staves: ClassScore['staves'], person: number | null): number {
+  return person === null ? GIVEN : staves.findIndex(({ people }) => people.includes(person));
+}
+
 /** The score of a class, and what a teacher changes on it. */
 export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const { figures, shared, day, edits } = of;
@@ -67,14 +71,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;
   const asked = { figures, pins: edits.now.pins, shared };
-  const selected = useMemo(
-    () =>
-      open && {
-        stave: open.person === null ? GIVEN : staves.findIndex(({ people: all }) => all.includes(open.person ?? -1)),
-        index: open.index,
-      },
-    [open, staves],
-  );
+  const selected = useMemo(() => open && { stave: staveOf(staves, open.person), index: open.index }, [open, staves]);
   const setSelected = useCallback(
     (at: Place | null) => setOpen(at && { person: staves[at.stave]?.people[0] ?? null, index: at.index }),
     [staves],
