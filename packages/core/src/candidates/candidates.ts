@@ -6,7 +6,7 @@ import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
 import type { Bound } from '../conditions/condition.js';
-import type { PostureChange, Wanted } from './changes.js';
+import { POSTURE_CHANGES, type PostureChange, type Wanted } from './changes.js';
 import { asksNoMore, mayStandIn, rankAmongEasier, stepsDown } from './easier.js';
 import { likedKey } from '../participants/preference.js';
 import { propsOf } from './props-needed.js';
@@ -226,7 +226,8 @@ function listReplacements(library: Library, asana: Asana, variation: Variation):
     .filter((one) => one !== variation && mayStandIn(library, given, { asana, variation: one }))
     .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationSaid(one)]));
   const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
-  return { candidates, byFigure: new Map(candidates.map((candidate) => [candidate.figure, candidate])) };
+  // A variation may look like another asana: of two with one figure the cheaper one counts.
+  return { candidates, byFigure: new Map(candidates.toReversed().map((candidate) => [candidate.figure, candidate])) };
 }
 
 const changedEndsOn = memoize((_: BodySolver) => new WeakMap<Candidate, readonly SolvedPosture[]>());
@@ -241,15 +242,29 @@ export function endsOf(solver: BodySolver, candidate: Candidate): readonly Solve
   ]);
 }
 
-/** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
-export function costAnywhere(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
-  const { asana, variation, posture, base } = candidate;
-  let cost = base + COST.prop * propsOf(posture).size;
-  if (!candidate.isStepDown) cost += COST.shape * shapeDistance(posture, given.posture);
-  if (candidate !== given && profile.liked.size > 0 && !profile.liked.has(likedKey(asana.id, variation.id))) cost += COST.lessLiked;
+/** What a candidate costs someone for what it is, however its posture is changed. */
+function asanaCost(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
+  const { asana, variation, isStepDown } = candidate;
+  const isLiked = candidate === given || profile.liked.size === 0 || profile.liked.has(likedKey(asana.id, variation.id));
+  let cost = isLiked ? 0 : COST.lessLiked;
   if (asana !== given.asana) {
-    if (!candidate.isStepDown && !Object.keys(asana.purposes).some((one) => profile.favoured.has(one as Purpose))) cost += COST.notFavoured;
+    if (!isStepDown && !Object.keys(asana.purposes).some((one) => profile.favoured.has(one as Purpose))) cost += COST.notFavoured;
     if (profile.named.get(given.asana.id)?.has(asana.id) === false) cost += COST.notNamed;
   }
   return cost;
+}
+
+/** What a candidate costs someone wherever it is done: its place, dose and way can only add to it. */
+export function costAnywhere(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
+  const { posture, base, isStepDown } = candidate;
+  const shape = isStepDown ? 0 : COST.shape * shapeDistance(posture, given.posture);
+  return base + COST.prop * propsOf(posture).size + shape + asanaCost(profile, candidate, given);
+}
+
+const LEAST_CHANGE = Math.min(...POSTURE_CHANGES.map(({ cost }) => cost));
+
+/** Nothing that a candidate may be changed to costs someone less than this. */
+export function costChanged(profile: JudgingProfile, candidate: Candidate, given: Candidate): number {
+  const pair = candidate.changes.length > 0 ? COST.pair : 0;
+  return candidate.base + LEAST_CHANGE + pair + asanaCost(profile, candidate, given);
 }

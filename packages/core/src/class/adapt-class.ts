@@ -9,7 +9,8 @@ import { CostToGo } from '../planning/cost-to-go.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { classSeconds } from '../dosing/fit-time.js';
-import { plannedIn, wayOf, type Column, type Held, type Pin } from './choose-column.js';
+import { plannedIn, type Column, type Held, type Pin } from './choose-column.js';
+import { OUT } from './agree.js';
 import { ClassState } from './class-state.js';
 import { solveColumn, type ColumnLimits } from './column.js';
 import { stepKey } from '../sequence/step-key.js';
@@ -144,7 +145,7 @@ function boundOf(
     return getOrCreate(cache.about(column).of<string, number>('columnBounds'), key, () => {
       const ways = open.map((all, person) => {
         const above = costsToGo[person]!.aboveWith(i);
-        return all.map((one) => wayOf(one, above(one)));
+        return all.map((one) => ({ ...(one ?? OUT), cost: above(one && (one.chosen ?? { ...one, ends: null })) }));
       });
       return solveColumn(ways, limits)?.bound ?? 0;
     });

@@ -3,16 +3,13 @@ import { aheadSaid, ownWays, plannedAs, type OwnWays } from '../planning/own-way
 import { costOf } from '../plan/cost.js';
 import { personContextKey, type StepContext } from '../judging/step-context.js';
 import type { Chosen, PlannedStep } from '../plan/plan.js';
-import { propsOf } from '../candidates/props-needed.js';
-import { candidatesAt, wayLike } from '../planning/search.js';
+import { wayLike } from '../planning/search.js';
 import type { Step } from '../sequence/sequence.js';
 import { getOrCreate, memoize } from '../get-or-create.js';
-import { solveColumn, type ColumnLimits, type Option } from './column.js';
+import { agree, optionOf, type CostFor, type Offer, type Own } from './agree.js';
+import { solveColumn, type ColumnLimits } from './column.js';
 import { withAhead, type Guide } from './guide.js';
 import type { PlanningCache } from '../judging/planning-cache.js';
-
-/** So many of everybody's own ways are set against each other where not all can have their best. */
-const OWN_WAYS = 5;
 
 /** A figure that a teacher chose for someone: it is kept where it is safe. */
 export interface Pin {
@@ -41,43 +38,9 @@ export interface Column {
   /** No choice costs less, on what went before. */
   readonly bound: number;
   /** Where the class had to give way: all that was set against each other. */
-  readonly open: readonly (readonly (Chosen | null)[])[] | null;
+  readonly open: readonly (readonly (Offer | null)[])[] | null;
   /** Choices by hand, by their place among them, that can't be kept. */
   readonly refused: readonly { readonly place: number; readonly said: Message }[];
-}
-
-export function wayOf(chosen: Chosen | null, cost: number): Option {
-  return chosen === null
-    ? { figure: null, cost, props: new Map() }
-    : { figure: chosen.figure, cost, props: propsOf(chosen.ends[0]!.solved) };
-}
-
-/** Figures that a class could agree on: those that are someone's best, or safe and near the best for several. */
-function figuresToShare(own: readonly (readonly Chosen[])[]): string[] {
-  const wanted = new Map<string, number>();
-  for (const ways of own) ways.forEach(({ figure }, place) => wanted.set(figure, (wanted.get(figure) ?? 0) + (place === 0 ? 2 : 1)));
-  return [...wanted].flatMap(([figure, times]) => (times > 1 ? [figure] : []));
-}
-
-/** Everybody's ways in a column where not all can have their own best: their own first ones, and the others' where those are safe for them too. */
-function openWays(contexts: readonly StepContext[], wishes: readonly (Chosen | null)[]): (readonly (Chosen | null)[])[] {
-  const heres = contexts.map(candidatesAt);
-  const own = heres.map((here, i) => {
-    const ways = here.cheapest(OWN_WAYS);
-    const wish = wishes[i]!;
-    return wish && ways.every(({ figure }) => figure !== wish.figure) ? [wish, ...ways] : ways;
-  });
-  const seen = figuresToShare(own);
-  return heres.map((here, i) => {
-    const ways: (Chosen | null)[] = [...own[i]!];
-    for (const figure of seen) {
-      const like = own[i]!.some((one) => one.figure === figure) ? null : here.like(figure);
-      if (like) ways.push(like);
-    }
-    // Sitting out.
-    ways.push(null);
-    return ways;
-  });
 }
 
 function togetherSaid(chosen: Chosen | null, best: Chosen | null, figures: number): Message | null {
@@ -116,13 +79,12 @@ function chooseColumn(
     withAhead(costOf(chosen), chosen ? chosen.ends.at(-1)! : contexts[person]!.totals.last, guides[person] ?? null);
   const wishes = contexts.map((context, i) => (guides[i]?.figure ? wayLike(context, guides[i].figure) : null));
   const best = ways.map((one, i) => (wishes[i] && costFor(wishes[i], i) < costFor(one.best, i) ? wishes[i] : one.best));
-  type Open = readonly (readonly (Chosen | null)[])[];
-  const solve = (open: Open, cost: typeof costFor = costFor) => {
+  const solve = (ways: readonly (readonly (Chosen | null)[])[], cost: CostFor) => {
     const found = solveColumn(
-      open.map((all, person) => all.map((one) => wayOf(one, cost(one, person)))),
+      ways.map((all, person) => all.map((one) => optionOf(one, cost(one, person)))),
       limits,
     );
-    return found && { ...found, open, taken: found.chosen.map((at, person) => open[person]![at]!) };
+    return found && { ...found, open: null, taken: found.chosen.map((at, person) => ways[person]![at]!) };
   };
   const kept = new Map<number, readonly Chosen[]>();
   const refused: { place: number; said: Message }[] = [];
@@ -132,10 +94,15 @@ function chooseColumn(
     else if (!solve([...kept.values(), [safe]], costOf)) refused.push({ place, said: message('choice.does-not-fit', { figures }) });
     else kept.set(at, [safe]);
   }
-  const pinned = (open: Open) => open.map((all, i) => kept.get(i) ?? all);
-  const together = solve(pinned(best.map((one) => [one])));
-  const answer = together ?? solve(pinned(openWays(contexts, wishes)));
-  // Sitting out needs neither figure nor prop.
+  const together = solve(
+    best.map((one, i) => kept.get(i) ?? [one]),
+    costFor,
+  );
+  const own = contexts.map((_, i): Own => {
+    const held = kept.get(i);
+    return { safe: held ?? [best[i], wishes[i], ways[i]!.best].flatMap((one) => one ?? []), isHeld: held !== undefined };
+  });
+  const answer = together ?? agree(contexts, own, costFor, limits);
   if (!answer) throw new Error('A column without an answer');
   const { taken: chosen } = answer;
   const cost = chosen.reduce((sum, one) => sum + costOf(one), 0);
@@ -151,7 +118,7 @@ function chooseColumn(
     shared: cost - best.reduce((sum, one) => sum + costOf(one), 0),
     cost,
     bound: cost - (answer.cost - answer.bound),
-    open: together ? null : answer.open,
+    open: answer.open,
     refused,
   };
 }

@@ -122,7 +122,7 @@ function costWith(one: readonly number[], other: readonly number[]): number {
  * cheapest way, or, where that needs more props than there are, the cheapest choice by a second search.
  * `null` when no choice keeps the limits. The same input gives the same answer.
  */
-export function solveColumn(people: readonly (readonly Option[])[], limits: ColumnLimits): ColumnAnswer | null {
+export function solveColumn(people: readonly (readonly Option[])[], limits: ColumnLimits, mostLooks = MOST_LOOKS): ColumnAnswer | null {
   if (people.every(({ length }) => length === 1)) return onlyChoice(people.flat(), limits);
   const { have, figures, ways: numbered } = byNumbers(people, limits.props);
   if (numbered.some((ways) => ways.length === 0)) return null;
@@ -163,7 +163,7 @@ export function solveColumn(people: readonly (readonly Option[])[], limits: Colu
         best = [...chosen];
         return;
       }
-      if (looks++ > MOST_LOOKS) {
+      if (looks++ > mostLooks) {
         unsearched = Math.min(unsearched, cost + least[person]!);
         return;
       }
@@ -214,7 +214,7 @@ export function solveColumn(people: readonly (readonly Option[])[], limits: Colu
     for (const [at, { figure }] of joining.entries()) {
       const bound = least(at);
       if (bound >= bestCost - EPSILON) return;
-      if (looks++ > MOST_LOOKS) {
+      if (looks++ > mostLooks) {
         unsearched = Math.min(unsearched, bound);
         return;
       }

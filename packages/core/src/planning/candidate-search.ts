@@ -1,9 +1,18 @@
 import { getOrCreate } from '../get-or-create.js';
 import type { Measure } from '../body/measure.js';
 import { levelMismatchCost, standOf } from '../transitions/entry-cost.js';
-import { costAnywhere, endsOf, givenOf, replacementsOf, withChanges, type Candidate, type Replacements } from '../candidates/candidates.js';
+import {
+  costAnywhere,
+  costChanged,
+  endsOf,
+  givenOf,
+  replacementsOf,
+  withChanges,
+  type Candidate,
+  type Replacements,
+} from '../candidates/candidates.js';
 import { COST } from '../plan/cost.js';
-import { POSTURE_CHANGES, type PostureChange, type Wanted } from '../candidates/changes.js';
+import { POSTURE_CHANGES, type PostureChange } from '../candidates/changes.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { evaluate, type Evaluated } from './evaluation.js';
@@ -15,9 +24,12 @@ import { missingProps, propsOf } from '../candidates/props-needed.js';
 import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
 import type { PlanningCache } from '../judging/planning-cache.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
+import type { Prop } from '../participants/props-at-hand.js';
 
 /** More candidates than this are not looked at for one step. */
 const MOST_CANDIDATES = 260;
+/** What breaks more than this isn't changed: it would take too much. */
+const MOST_BROKEN = 5;
 /** What is further than this from where it should bear, in cm, this body doesn't reach. */
 const REACHED_CM = 3;
 
@@ -29,10 +41,11 @@ export interface BoundedCandidate {
 }
 
 /** A candidate still to be looked at. */
-interface Open {
-  readonly candidate: Candidate;
-  /** What is opened next where it breaks something; a pair of changes is not changed further. */
-  readonly next: ((broken: readonly Finding[]) => void) | null;
+interface Open extends BoundedCandidate {
+  /** Neither it nor anything that it may be changed to costs less. */
+  readonly least: number;
+  /** What it is changed to where it breaks something; a pair of changes is not changed further. */
+  readonly change: ((broken: readonly Finding[]) => void) | null;
 }
 
 /** The changes that can improve something that is broken. */
@@ -52,6 +65,13 @@ function judgeAnywhere({ solver, judges }: JudgingProfile, candidate: Candidate)
   return { isBarred: barring.length > 0 || residualCm >= REACHED_CM, broken };
 }
 
+/** What a figure costs someone at the least, and what it needs, as far as that is known before it is solved. */
+export interface Promised {
+  readonly figure: string;
+  readonly minCost: number;
+  readonly props: ReadonlyMap<Prop, number>;
+}
+
 /** The candidates of a form at one place of a class, judged there as far as they are asked for. */
 export class CandidatesAtStep {
   private readonly judged: (Chosen | null)[] = [];
@@ -60,7 +80,7 @@ export class CandidatesAtStep {
   private readonly likes = new Map<string, Chosen | null>();
 
   constructor(
-    private readonly search: CandidateSearch,
+    readonly search: CandidateSearch,
     private readonly context: StepContext,
   ) {}
 
@@ -132,13 +152,14 @@ export class CandidatesAtStep {
  * the same way whoever asks.
  */
 export class CandidateSearch {
-  private readonly found: BoundedCandidate[] = [];
+  private readonly found: Open[] = [];
   readonly given: Candidate;
-  private nextSource = 0;
-  /** Changed candidates, cheapest last. */
-  private readonly changed: Open[] = [];
+  /** Cheapest last. */
+  private open: Open[] | null = null;
   private looked = 0;
   private readonly likes = new Map<string, BoundedCandidate | null>();
+  private promises: ReadonlyMap<string, Promised> | null = null;
+  private readonly changesOfFigures = new Map<string, readonly Promised[]>();
 
   constructor(
     private readonly profile: JudgingProfile,
@@ -156,16 +177,41 @@ export class CandidateSearch {
   at(place: number, below: number): BoundedCandidate | null {
     while (this.found.length <= place) {
       const next = this.nextOpen();
-      if (!next || next.candidate.base >= below || this.looked >= MOST_CANDIDATES) return null;
+      if (!next || next.least >= below || this.looked >= MOST_CANDIDATES) return null;
       this.take(next);
     }
-    const bounded = this.found[place]!;
-    return bounded.candidate.base < below ? bounded : null;
+    const found = this.found[place]!;
+    return found.least < below ? found : null;
   }
 
   /** Someone else's figure as this person would do it, changed with the same changes; `null` where it is barred. */
   like(figure: string): BoundedCandidate | null {
     return getOrCreate(this.likes, figure, () => this.workOut(figure));
+  }
+
+  /** Whatever the library has in place of the form, by figure. */
+  get promised(): ReadonlyMap<string, Promised> {
+    return (this.promises ??= new Map(
+      this.replacements.candidates.flatMap((plain) => {
+        const promise = this.promise(plain.figure);
+        return promise ? [[plain.figure, promise]] : [];
+      }),
+    ));
+  }
+
+  /** Someone else's figure, before it is solved for this person; `null` where they can't have it. */
+  promise(figure: string): Promised | null {
+    const [form = '', ...ids] = figure.split(' ');
+    const plain = this.replacements.byFigure.get(form);
+    if (!plain || !this.isPossible(plain)) return null;
+    if (ids.length === 0) return this.promiseOf(plain);
+    // What the changes come to depends on how far this body has to be changed.
+    return { figure, minCost: costChanged(this.profile, plain, this.given), props: new Map() };
+  }
+
+  /** What a figure that this person can't have as it is may be changed to. */
+  changesOf(figure: string): readonly Promised[] {
+    return getOrCreate(this.changesOfFigures, figure, () => this.changed(figure).map((candidate) => this.promiseOf(candidate)));
   }
 
   /** All of them at a place in a class; the same for places that nothing tells apart. */
@@ -206,6 +252,19 @@ export class CandidateSearch {
     return `${this.given.id} ${candidate.id} ${stepKey(step)}`;
   }
 
+  private changed(figure: string): readonly Candidate[] {
+    const [form = '', ...ids] = figure.split(' ');
+    const plain = this.replacements.byFigure.get(form);
+    if (!plain || !this.isPossible(plain) || ids.length > 1) return [];
+    const { broken } = judgeAnywhere(this.profile, plain);
+    const singles = this.singles(plain, broken);
+    if (ids.length === 0) return singles.map(({ single }) => single);
+    return singles.flatMap(({ single, change }) => {
+      if (change.id !== ids[0] || !this.isPossible(single)) return [];
+      return this.pairs(plain, change, broken, judgeAnywhere(this.profile, single).broken);
+    });
+  }
+
   private workOut(figure: string): BoundedCandidate | null {
     const [form = '', ...ids] = figure.split(' ');
     const plain = this.replacements.byFigure.get(form);
@@ -220,58 +279,75 @@ export class CandidateSearch {
   }
 
   private nextOpen(): Open | null {
-    const source = this.replacements.candidates[this.nextSource];
-    const changed = this.changed.at(-1);
-    if (changed && (!source || changed.candidate.base < source.base)) return changed;
-    return source ? { candidate: source, next: (broken) => this.openSingles(source, broken) } : null;
+    this.open ??= this.replacements.candidates
+      .map((plain) => this.opening(plain, (broken) => this.openSingles(plain, broken)))
+      .sort((a, b) => b.least - a.least);
+    return this.open.at(-1) ?? null;
   }
 
-  private take(open: Open): void {
-    if (open === this.changed.at(-1)) this.changed.pop();
-    else this.nextSource++;
+  private take(next: Open): void {
+    this.open?.pop();
     this.looked++;
-    const { candidate, next } = open;
+    const { candidate } = next;
     if (!this.isPossible(candidate)) return;
     const { isBarred, broken } = judgeAnywhere(this.profile, candidate);
-    if (!isBarred) this.found.push(this.bounded(candidate));
-    if (broken.length > 0) next?.(broken);
+    if (!isBarred) this.found.push(next);
+    if (broken.length > 0) next.change?.(broken);
   }
 
   private openSingles(plain: Candidate, broken: readonly Finding[]): void {
-    // Only what nearly passes is worth changing further.
-    if (broken.length > 5) return;
+    const opened = new Set<string>();
+    for (const { single, change } of this.singles(plain, broken))
+      this.add(single, (left) => {
+        for (const pair of this.pairs(plain, change, broken, left)) {
+          if (opened.has(pair.figure)) continue;
+          opened.add(pair.figure);
+          this.add(pair, null);
+        }
+      });
+  }
+
+  private singles(plain: Candidate, broken: readonly Finding[]): { readonly single: Candidate; readonly change: PostureChange }[] {
+    if (broken.length > MOST_BROKEN) return [];
     const wanted = wantedOf(broken, this.profile.limits);
-    const pairs = new Set<string>();
-    for (const change of helpful(broken)) {
+    return helpful(broken).flatMap((change) => {
       const single = withChanges(plain, [change], wanted, 0);
-      // A first change that mended nothing makes no pair.
-      const most = Math.min(broken.length - 1, plain.asana === this.given.asana ? 4 : 1);
-      if (single)
-        this.open({ candidate: single, next: (left) => left.length <= most && this.openPairs(plain, change, wanted, left, pairs) });
-    }
+      return single ? [{ single, change }] : [];
+    });
   }
 
-  private openPairs(plain: Candidate, first: PostureChange, wanted: Wanted, broken: readonly Finding[], pairs: Set<string>): void {
-    const now = new Map([...wanted, ...wantedOf(broken, this.profile.limits)]);
-    for (const second of helpful(broken)) {
-      const key = [second.id, first.id].sort().join();
+  /** A second change beside the first, which left some of what was broken. */
+  private pairs(plain: Candidate, first: PostureChange, broken: readonly Finding[], left: readonly Finding[]): Candidate[] {
+    // A first change that mended nothing makes no pair.
+    if (left.length > Math.min(broken.length - 1, plain.asana === this.given.asana ? 4 : 1)) return [];
+    const { limits } = this.profile;
+    const wanted = new Map([...wantedOf(broken, limits), ...wantedOf(left, limits)]);
+    return helpful(left).flatMap((second) => {
       const sameLimbs = second.places !== undefined && second.places === first.places;
-      if (second.id === first.id || sameLimbs || pairs.has(key)) continue;
-      pairs.add(key);
-      const pair = withChanges(plain, [first, second], now, COST.pair);
-      if (pair) this.open({ candidate: pair, next: null });
-    }
+      return second.id === first.id || sameLimbs ? [] : (withChanges(plain, [first, second], wanted, COST.pair) ?? []);
+    });
   }
 
-  private open(one: Open): void {
-    const place = this.changed.findLastIndex(({ candidate }) => candidate.base > one.candidate.base);
-    this.changed.splice(place + 1, 0, one);
+  private add(candidate: Candidate, change: Open['change']): void {
+    const one = this.opening(candidate, change);
+    const open = (this.open ??= []);
+    open.splice(open.findLastIndex(({ least }) => least > one.least) + 1, 0, one);
+  }
+
+  private opening(candidate: Candidate, change: Open['change']): Open {
+    const { profile, given } = this;
+    const minCost = costAnywhere(profile, candidate, given);
+    return { candidate, change, minCost, least: change ? Math.min(minCost, costChanged(profile, candidate, given)) : minCost };
   }
 
   /** Whether it is offered at all, the props for it are there, and nothing that is declared of it stands against it: such a form needs no solving. */
   private isPossible({ asana, posture, variation }: Candidate): boolean {
     const { judges, props, leftOut } = this.profile;
     return !leftOut.has(asana.id) && !judges.isBarredAsDeclared(variation.declared) && missingProps(propsOf(posture), props).length === 0;
+  }
+
+  private promiseOf(candidate: Candidate): Promised {
+    return { figure: candidate.figure, minCost: costAnywhere(this.profile, candidate, this.given), props: propsOf(candidate.posture) };
   }
 
   private bounded(candidate: Candidate): BoundedCandidate {

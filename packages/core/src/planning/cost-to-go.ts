@@ -11,7 +11,7 @@ import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.j
 import type { JudgingProfile } from '../judging/judging-profile.js';
 
 /** Ways to do a step are told apart up to so much above the cheapest; dearer ones may lead anywhere. */
-const SPAN = 2;
+const SPAN = 0.5;
 
 /** The cheapest of the ways to do a step that begin and end in the same places. */
 interface Group {
@@ -73,6 +73,11 @@ function workedOut(profile: JudgingProfile, step: Step): Coarse {
     figure: search.given.figure,
     arrivals: arrivalsOf(form),
   };
+}
+
+/** A way to do a step; its postures are `null` as long as they aren't solved. */
+interface ReckonedWay extends Pick<Chosen, 'figure' | 'minCost'> {
+  readonly ends: Chosen['ends'] | null;
 }
 
 /** What the last steps of a class cost someone from each stand, above the least of them: the same for all classes that end alike. */
@@ -159,20 +164,23 @@ export class CostToGo {
   }
 
   /** How much more than the least the class costs at the least with a way at a step, from whatever place it is begun. */
-  aboveWith(index: number): (chosen: Chosen | null) => number {
-    const { figure, arrivals } = coarseOf(this.profile, this.steps[index]!);
+  aboveWith(index: number): (way: ReckonedWay | null) => number {
+    const { figure, arrivals, beyond } = coarseOf(this.profile, this.steps[index]!);
     const [here, next] = [this.rests[index]!.above, this.rests[index + 1]!.above];
     const adds = this.adds(index);
-    return (chosen) => {
+    return (way) => {
       let least = Infinity;
-      if (!chosen) {
+      if (!way) {
         for (let stand = 0; stand < STANDS; stand++) least = Math.min(least, SIT_OUT + next[stand]! - here[stand]! - adds);
         return least;
       }
-      const isGiven = chosen.figure === figure;
-      const [first, last] = [standOf(chosen.ends[0]!), standOf(chosen.ends.at(-1)!)];
+      const { minCost, ends } = way;
+      // Where it begins and ends isn't known before it is solved.
+      if (!ends) return Math.max(minCost, beyond - SPAN) - adds - Math.max(...here);
+      const isGiven = way.figure === figure;
+      const [first, last] = [standOf(ends[0]!), standOf(ends.at(-1)!)];
       for (let stand = 0; stand < STANDS; stand++)
-        least = Math.min(least, chosen.minCost + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
+        least = Math.min(least, minCost + arrivals[arrivalAt(isGiven, first, stand)]! + next[last]! - here[stand]! - adds);
       return least;
     };
   }
