@@ -1,6 +1,6 @@
 import {
   adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
-  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin,
+  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type ClassPlan, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
@@ -10,10 +10,12 @@ import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
 import type { TaskProgress, TrainingClient } from '@lotus-steady/core/training';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
+import { EarlyParts } from './early-parts.js';
 import { FigureCache, smallFigure, type Pair } from './figure-cache.js';
 import { Sender } from './delta-message.js';
 import type {
   ClassAsked,
+  ClassScore,
   Fits,
   Home,
   Meaning,
@@ -61,6 +63,17 @@ function membersOf(participants: readonly Participant[], today: string): Member[
 
 function optionsOf({ shared, ...options }: ClassAsked, today: string): ClassOptions {
   return { ...options, ...(shared && { props: shared }), cache, today };
+}
+
+/** What a score shows of a class. */
+function scoreOf(sequence: Sequence, plan: ClassPlan, members: readonly Member[], today: string): ClassScore {
+  const limits = members.map(({ participant }) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
+  const staves = inSharingOrder(alike(plan.plans, limits), plan.plans).map((people) => ({
+    people,
+    steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.solver, step)),
+  }));
+  const given = plan.plans[0]!.steps.map(({ step }) => givenStep(pictures, anySolver, step));
+  return { answer: classJson(sequence, plan), given, staves };
 }
 
 function* collected<Bit>(bits: Iterable<Bit>): Generator<Bit, Bit[]> {
@@ -276,7 +289,10 @@ const core = {
     return cueScript(library, beats, { ...options, pace: paceOf(people) });
   },
 
-  /** A text adapted to people who practise together. `onStep` hears how many steps are done; `stopClass` ends it. */
+  /**
+   * A text adapted to people who practise together. `onStep` hears how many steps are done, `onPart` the score of the
+   * first steps where all of them take longer; `stopClass` ends it.
+   */
   async classScore(
     job: number,
     text: string,
@@ -284,24 +300,25 @@ const core = {
     asked: ClassAsked,
     today: string,
     onStep: (done: number, of: number) => void,
+    onPart: (part: ScoreDelta) => void,
   ): Promise<ScoreDelta | null> {
     const sequence = parse(text);
     const members = membersOf(participants, today);
-    const steps = adaptingClass(members, sequence, optionsOf(asked, today));
-    const plan = await runner.work(
-      job,
-      steps,
-      (done) => onStep(done, sequence.steps.length),
-      (go) => store.around(bodies(members), go),
+    const parts = new EarlyParts(performance.now());
+    const told = (done: number) => {
+      onStep(done, sequence.steps.length);
+      if (done === sequence.steps.length || !parts.isDue(done, performance.now())) return;
+      // What the whole class comes to isn't known yet: doses are as they are before they are fitted to its time.
+      const first = { ...sequence, steps: sequence.steps.slice(0, done), minutes: null };
+      const pins = asked.pins.filter(({ index }) => index < done);
+      const plan = adaptClass(members, first, optionsOf({ ...asked, pins }, today));
+      // Complete in itself: it may come after what was packed later.
+      onPart(packScore(new Sender(), scoreOf(first, plan, members, today)));
+    };
+    const plan = await runner.work(job, adaptingClass(members, sequence, optionsOf(asked, today)), told, (go) =>
+      store.around(bodies(members), go),
     );
-    if (!plan) return null;
-    const limits = participants.map((participant) => limitsFor(participant, today).map(({ id }) => id).join()); // prettier-ignore
-    const staves = inSharingOrder(alike(plan.plans, limits), plan.plans).map((people) => ({
-      people,
-      steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.solver, step)),
-    }));
-    const given = plan.plans[0]!.steps.map(({ step }) => givenStep(pictures, anySolver, step));
-    return packScore(sender, { answer: classJson(sequence, plan), given, staves });
+    return plan && packScore(sender, scoreOf(sequence, plan, members, today));
   },
 
   /** The steps of a class in a better order inside their sections; `null` where there is none, or where it was stopped. */

@@ -8,9 +8,9 @@ import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { proxy } from 'comlink';
 import { core } from './core.js';
-import type { ClassAsked, ReadText, StepAsked } from './answers.js';
+import type { ClassAsked, ClassScore, ReadText, StepAsked } from './answers.js';
 import { Receiver } from './delta-message.js';
-import { unpackScore } from './score-delta.js';
+import { unpackScore, type ScoreDelta } from './score-delta.js';
 
 export const readTextQuery = (text: string) =>
   queryOptions({
@@ -42,13 +42,22 @@ export const cuesQuery = (of: string, beats: readonly Beat[], people: readonly L
 const receiver = new Receiver();
 
 let jobs = 0;
-/** A class on one sequence; `onStep` hears how far it is. Leaving the screen stops the work. */
+/** Whoever waits for a score. */
+export interface ScoreListener {
+  /** How far it is. */
+  readonly onStep?: (done: number, of: number) => void;
+  /** The score of the first steps, where all of them take longer. */
+  readonly onPart?: (part: ClassScore) => void;
+}
+const unheard = () => undefined;
+
+/** A class on one sequence. Leaving the screen stops the work. */
 export const classScoreQuery = (
   text: string | undefined,
   people: readonly Person[] | undefined,
   options: ClassAsked,
   day: string,
-  onStep: (done: number, of: number) => void,
+  { onStep = unheard, onPart = unheard }: ScoreListener = {},
 ) =>
   queryOptions({
     queryKey: ['score', 'class', text, people, options, day],
@@ -58,7 +67,8 @@ export const classScoreQuery = (
         : async ({ signal }) => {
             const job = ++jobs;
             signal.addEventListener('abort', () => void core.stopClass(job));
-            const message = await core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep));
+            const part = (message: ScoreDelta) => onPart(unpackScore(new Receiver(), message));
+            const message = await core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep), proxy(part));
             return message && unpackScore(receiver, message);
           },
     staleTime: Infinity,

@@ -6,7 +6,6 @@ import { classScoreQuery } from '../../worker/queries.js';
 import { useToday } from '../../clock.js';
 
 const USUAL = { figures: USUAL_FIGURES, pins: [], shared: null };
-const unheard = () => undefined;
 
 /**
  * Works out the class that is being chosen while it is being chosen, so that its score opens the sooner: bodies that
@@ -16,5 +15,5 @@ export function useHeadStart(sequence: number | null, chosen: readonly number[])
   const { data } = useQuery({ ...sequenceQuery(sequence ?? 0), enabled: sequence !== null });
   const people = usePeople(chosen);
   const ready = data !== undefined && chosen.length > 0;
-  useQuery(classScoreQuery(ready ? data.text : undefined, people.data, USUAL, useToday(), unheard));
+  useQuery(classScoreQuery(ready ? data.text : undefined, people.data, USUAL, useToday()));
 }

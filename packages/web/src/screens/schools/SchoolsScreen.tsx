@@ -81,7 +81,7 @@ function SideBySide({ text, person, dispute, day }: { text: string; person: Pers
     () => [left, right].map((position) => [{ ...person, schools: { ...person.schools, [dispute.id]: position } }]),
     [person, dispute.id, left, right],
   );
-  const ask = (of: readonly Person[]) => classScoreQuery(text, of, PLAIN_CLASS, day, () => undefined);
+  const ask = (of: readonly Person[]) => classScoreQuery(text, of, PLAIN_CLASS, day);
   const one = useQuery(ask(people[0]!));
   const other = useQuery(ask(people[1]!));
   const failed = [one, other].find(hasFailed);

@@ -9,6 +9,7 @@ import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { dayWords } from '../../parts/words.js';
 import { Differences } from './Differences.js';
+import { FirstSteps } from './FirstSteps.js';
 import { Screenings } from './Screenings.js';
 import { Staff } from './Staff.js';
 import { useClassScore } from './use-class-score.js';
@@ -17,7 +18,7 @@ import { PageTitle } from '../../parts/PageTitle.js';
 /** A sequence for one person, or for several at once. */
 export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
   const asked = useClassScore(sequence, ids);
-  const { search, since, people, score, done, saving, keeping } = asked;
+  const { search, since, people, score, done, part, saving, keeping } = asked;
   const { failed } = people;
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (hasFailed(score)) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
@@ -105,13 +106,15 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
       <SavedElsewhere state={saving.state} text={saving.value} onTakeOver={saving.goOnFrom} />
       {score.data && <Screenings people={people.data} participants={participants} />}
       {!score.data && (
-        <div className="py-8" role="status">
+        <div className={part ? 'pb-3' : 'py-8'} role="status">
           <p>
             Working out what is safe for {alone ? alone.name : 'everybody'}: step {done[0]} of {done[1]}
+            {part && `. The first ${part.given.length} are below, the rest is being checked.`}
           </p>
           <progress className={`mt-2 h-2 w-64 ${BAR}`} max={done[1]} value={done[0]} aria-label="Steps worked out" />
         </div>
       )}
+      {part && <FirstSteps part={part} names={people.data.map(({ name }) => name)} figures={asked.figures} />}
       {score.data && isEmpty && (
         <p className="py-8">
           “{sequence.title}” holds no step that was understood.{' '}

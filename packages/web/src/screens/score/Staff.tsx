@@ -15,6 +15,7 @@ import { PrintedScore } from './PrintedScore.js';
 import { Settings } from './Settings.js';
 import type { useClassScore } from './use-class-score.js';
 import { WholeClass } from './WholeClass.js';
+import { usualZoom, ZOOMS } from './zooms.js';
 import { WhyPanel } from './WhyPanel.js';
 
 const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')).ClassCurve }));
@@ -22,9 +23,6 @@ const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')
 /** A sheet over the score where it doesn't fit beside it. */
 const SHEET =
   'max-xl:fixed max-xl:inset-x-0 max-xl:bottom-0 max-xl:z-20 max-xl:border-t-2 max-xl:border-ink max-xl:shadow-2xl max-h-[58dvh] overflow-auto bg-sheet xl:max-h-[78vh]';
-
-/** How large the figures are, from the whole class to one step. */
-const ZOOMS = [0.26, 0.4, 0.56, 0.72] as const;
 
 function times(count: number): string {
   return count === 1 ? 'Once' : `${count} times`;
@@ -66,7 +64,7 @@ function staveOf(staves: ClassScore['staves'], person: number | null): number {
 /** The score of a class, and what a teacher changes on it. */
 export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const { figures, shared, day, edits } = of;
-  const [zoom, setZoom] = useState(people.length === 1 ? 2 : 1);
+  const [zoom, setZoom] = useState<number>(usualZoom(people.length));
   const [open, setOpen] = useState<Open | null>(null);
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;

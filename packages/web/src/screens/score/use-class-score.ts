@@ -7,6 +7,7 @@ import { classesQuery, classQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
+import type { ClassScore } from '../../worker/answers.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import { readDay, readFigures, readKept, readShared, readSince } from './class-address.js';
 import { useEdits } from './use-edits.js';
@@ -37,9 +38,13 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
     edits.apply({ text, pins: edits.now.pins });
   };
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
+  const [part, setPart] = useState<ClassScore | null>(null);
   const people = usePeople(ids);
   const score = useQuery(
-    classScoreQuery(edits.now.text, people.data, { figures, pins: edits.now.pins, shared }, day, (step, of) => setDone([step, of])),
+    classScoreQuery(edits.now.text, people.data, { figures, pins: edits.now.pins, shared }, day, {
+      onStep: (step, of) => setDone([step, of]),
+      onPart: setPart,
+    }),
   );
   const queries = useQueryClient();
   const asked = {
@@ -68,6 +73,8 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
     search, figures, shared, day, since, earlier, ask, edits, people, score,
     /** Steps worked out, of how many. */
     done,
+    /** The score of the first steps, as long as not all are worked out. */
+    part: score.data ? null : part,
     saving: { value, save, state, goOnFrom },
     keeping: { keep: () => keep.mutate(asked), isKept, isChange: stored.data !== undefined, isPending: keep.isPending, error: keep.error },
   }; // prettier-ignore

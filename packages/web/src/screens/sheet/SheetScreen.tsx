@@ -34,7 +34,7 @@ export function SheetScreen() {
   const conventions = useConventions();
   const sequence = useQuery(sequenceQuery(Number(id)));
   const people = usePeople(ids);
-  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day, () => undefined));
+  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day));
   const failed = [sequence, people.failed, score].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !people.data || !score.data) return <Loading what="Making the sheet" />;

@@ -69,7 +69,7 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
   const options = useMemo(() => ({ figures: readFigures(search), pins: readPins(search), shared: readShared(search) }), [search]);
   // A class that goes on past midnight stays the class that was begun.
   const [day] = useState(readDay(search, useToday()));
-  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day, () => undefined));
+  const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day));
   const taught = useMemo(
     () => score.data && people.data && taughtOf(score.data, people.data.map(({ name }) => name)), // prettier-ignore
     [score.data, people.data],
