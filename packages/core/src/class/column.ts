@@ -115,6 +115,15 @@ function costWith(one: readonly number[], other: readonly number[]): number {
   return sum;
 }
 
+/** Figures that no other is as cheap as for everybody; of those that cost all the same the first. */
+function unbeaten(costs: readonly (readonly number[])[]): number[] {
+  const beats = (other: readonly number[], own: readonly number[]) => other.every((cost, person) => cost <= own[person]!);
+  return [...costs.keys()].filter((figure) => {
+    const own = costs[figure]!;
+    return !costs.some((other, at) => at !== figure && beats(other, own) && (at < figure || !beats(own, other)));
+  });
+}
+
 /**
  * The cheapest choice of one way for everybody such that the class shows few enough figures and shares its
  * props. Sets of figures are built depth-first, what spares the class most first; what may still join a set
@@ -226,6 +235,7 @@ export function solveColumn(people: readonly (readonly Option[])[], limits: Colu
       open.delete(figure);
     }
   };
-  grow([...costs.keys()], out);
+  // Where props are shared, a figure that is dearer for all may be the one that needs fewer of them.
+  grow(isShared ? [...costs.keys()] : unbeaten(costs), out);
   return best && { chosen: best, cost: bestCost, bound: Math.min(bestCost, unsearched) };
 }
