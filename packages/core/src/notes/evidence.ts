@@ -101,8 +101,8 @@ const MOST_PART_MEANINGS = 6;
 /** A stroke between single letters parts no names: "c/c". */
 const LIST =
   /\s*(?:→|➔|⇒|->|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into|to)(?!\p{L})|\s[-–—]\s)\s*/giu;
-/** Teachers name a posture first and tell more of it behind a comma, a dash, a bracket or such a word. */
-const HEAD_ENDS = /[,;:(]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)|\sw(?=\s\p{L})/gu;
+/** Teachers name a posture first and tell more of it behind a comma, a dash, a bracket, a stroke or such a word. */
+const HEAD_ENDS = /[,;:(|]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)|\sw(?=\s\p{L})/gu;
 const SOME_WORD = /\p{L}{2}/u;
 export const ARROW = /→|➔|⇒|->|>|\+/;
 const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
@@ -147,7 +147,9 @@ export function lineEvidence(lexicon: Lexicon, text: string, surrounding: Readon
 }
 
 /** What stands before the first sign that more is told of it; `null` where there is none, or no word before it. */
-function headOf(text: string): string | null {
+function headOf(line: string): string | null {
+  // A time of day in a table goes before the name.
+  const text = line.replace(/^\s*[\d:.]+\s*\|/, '');
   for (const { index, 0: end } of text.matchAll(HEAD_ENDS)) {
     const head = text.slice(0, index);
     if (SOME_WORD.test(head)) return head;
@@ -223,7 +225,7 @@ const NO_NAME =
   /^\W*(?:(?:the|a|your|both)\s+)?(?:chair|seat|stool|table|sofa|wall|floor|mat|blocks?|bricks?|bolster|blanket|strap|belt|hands?|palms?|feet|foot|heels?|toes?|knees?|hips?|legs?|arms?|elbows?|shoulders?|head)\W*$/i;
 
 /** Whether each part is a posture's name to the letter, and each of another one. */
-function areNames(parts: readonly Part[]): boolean {
+export function areNames(parts: readonly Part[]): boolean {
   return (
     parts.every(({ tokens, found }) => found.exact && !NO_NAME.test(tokens.rest)) &&
     new Set(parts.map(({ found }) => idOf(found))).size === parts.length

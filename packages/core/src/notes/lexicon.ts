@@ -128,6 +128,9 @@ function editDistance(a: string, b: string, most: number): number {
   return last[b.length]!;
 }
 
+/** Said of one thing they deny each other. */
+const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together'];
+
 export class Lexicon {
   readonly meanings: Meaning[] = [];
   private readonly phrases: Phrase[] = [];
@@ -171,6 +174,8 @@ export class Lexicon {
   private readonly modelNumbers: readonly number[];
   private readonly wordTotals = new Map<number, number>();
   private total = 0;
+  /** Words that deny each other, both ways round. */
+  private readonly opposites: readonly (readonly number[])[];
   /** How each asana's plain way and variations are written, for telling them apart. */
   private readonly groups = new Map<string, AsanaWords>();
   private readonly variations = new WeakMap<Query, Map<string, string | null>>();
@@ -234,6 +239,7 @@ export class Lexicon {
       const words = this.numbered(raw);
       if (words.length > 0) this.phrases.push({ ...phrase, words, weight: 0 });
     }
+    this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, pair.toReversed()]);
     this.weights = this.weigh();
     this.count();
     this.oddsOf = new Float64Array(this.classes.length);
@@ -494,6 +500,7 @@ export class Lexicon {
     const single = [...new Set(words.filter((word) => word >= 0 && word !== hold))];
     let best: { variation: string; score: number } | null = null;
     for (const [variation, vocabulary] of group.variations) {
+      if (this.denies(words, vocabulary.name)) continue;
       let score = 0;
       for (const word of single) {
         const often = vocabulary.words.get(word);
@@ -508,6 +515,18 @@ export class Lexicon {
       if (score > VARIATION_LEAD && (!best || score > best.score)) best = { variation, score };
     }
     return best?.variation ?? null;
+  }
+
+  /** Whether a line says the opposite of a variation: "eyes open" is not done with closed eyes. */
+  deniesVariation({ words }: Query, asana: Asana, variation: string): boolean {
+    const vocabulary = this.groups.get(asana.id)?.variations.get(variation);
+    return vocabulary !== undefined && this.denies(words, vocabulary.name);
+  }
+
+  private denies(words: readonly number[], name: ReadonlySet<number>): boolean {
+    return this.opposites.some(
+      ([one = -1, other = -1]) => name.has(other) && !name.has(one) && words.includes(one) && !words.includes(other),
+    );
   }
 
   /** All phrases in their order, each with the id of its asana or its kind of line. */

@@ -366,6 +366,29 @@ test.each(['Vira II, Vira I', 'bridge x2 / wheel'])('"%s" is not read as one of 
   expect(notesReader(library)(line).lines[0]!.kind).not.toBe('step'),
 );
 
+test.each([
+  ['locust x3, bow x2', [['salabhasana', { repetitions: 3 }], ['dhanurasana', { repetitions: 2 }]]],
+  ['camel 2 rounds / child 5 breaths', [['ustrasana', { rounds: 2 }], ['balasana', { breaths: 5 }]]],
+])('"%s" is one after the other, each with its dose', (line, steps) =>
+  expect(notesReader(library)(line).sequence!.steps.map(({ asana, dose }) => [asana, dose])).toEqual(steps),
+); // prettier-ignore
+
+test.each(['Plank challenge 30 s, side plank 15 s', 'Chair pose vira 1 vira 2', 'Sit, eyes open, no savasana today', '0:50|savasana|eye bag|8', 'Endentspannung 8 min'])(
+  '"%s" is asked about: a part of it would be lost, or what it denies be done',
+  (line) => expect(notesReader(library)(`Mountain\n${line}\nBridge`).lines[1]!.kind).toBe('ask'),
+); // prettier-ignore
+
+test('eyes that are open are not closed', () => {
+  const variationOf = (line: string) => notesReader(library)(line).sequence!.steps[0]!.variation;
+  expect([variationOf('Mountain with eyes open, 5 breaths'), variationOf('Mountain with eyes closed, 5 breaths')]).toEqual([
+    null,
+    'eyes-closed',
+  ]);
+});
+
+test('a breath into the whole girth of the ribs is counted by what stands behind it', () =>
+  expect(notesReader(library)('360 breath, hands round the ribs x10').sequence!.steps[0]!.dose).toEqual({ repetitions: 10 }));
+
 test.each(['hands to the wall, step back', 'chair to floor'])('"%s" names no posture', (line) =>
   expect(notesReader(library)(line).sequence!.steps).toEqual([]),
 );
@@ -378,6 +401,7 @@ describe('a number alone', () => {
     const held = 'dragon R 3 min\nlegs up the wall 5 min\nsupported bridge 4 min\nsleeping swan L 4';
     expect(dosesOf(held).at(-1)).toEqual({ minutes: 4 });
     expect(dosesOf('sleeping swan L 4')).toEqual([{ repetitions: 4 }]);
+    expect(dosesOf('Yin on Thursday\nsleeping swan, 4 each side')).toEqual([{ minutes: 4 }]);
   });
 });
 

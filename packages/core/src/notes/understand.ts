@@ -1,6 +1,6 @@
 import { isForChildren, type Library } from '../asanas/library.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
-import { counts, idOf, NEXT_OF_SERIES, repeatsItself, type Hypothesis, type Part, type Reading } from './evidence.js';
+import { areNames, counts, idOf, NEXT_OF_SERIES, repeatsItself, type Hypothesis, type Part, type Reading } from './evidence.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { Candidate, LineKind } from './read-line.js';
 import type { WeighedLine } from './sheet.js';
@@ -91,7 +91,11 @@ export class Understanding {
       const isName =
         standsForItself(hypothesis) &&
         (isList(hypothesis) || isOnlyName(line, hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
-      const isDoubtful = leavesPart(line, hypothesis) || this.leadsElsewhere(line, hypothesis) || isMostlyUnknown(line, hypothesis);
+      const isDoubtful =
+        leavesPart(line, hypothesis) ||
+        this.leadsElsewhere(line, hypothesis) ||
+        this.isDenied(line, hypothesis) ||
+        isMostlyUnknown(line, hypothesis);
       const least = isName ? NAMED : isWordForWordList(line, hypothesis) ? LISTED : 0;
       const sure = isDoubtful ? Math.min(certain, LEAVING) : Math.max(least, certain);
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
@@ -99,14 +103,17 @@ export class Understanding {
     // What is repeated is said in words that are known.
     const isGuess =
       hypothesis.is === 'repeat' &&
-      evidence.query.words.length > 0 &&
       evidence.query.known === 0 &&
-      evidence.tokens.dose.rounds === undefined;
-    // "Candle" is a light in the room, and the shoulder stand.
-    const isName = hypothesis.is === 'note' && evidence.agreements.some(isAsanaToTheLetter);
+      (evidence.query.words.length > 0 ? evidence.tokens.dose.rounds === undefined : SOME_LETTER.test(evidence.tokens.rest));
+    // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
+    const told = evidence.tokens.rest.includes('|') ? [...evidence.agreements, ...(evidence.head ?? [])] : evidence.agreements;
+    const isName = hypothesis.is === 'note' && told.some(isAsanaToTheLetter);
+    // Words of another language that are held or counted are no remark either.
+    const isForeign =
+      hypothesis.is === 'note' && evidence.query.words.length > 0 && evidence.query.known === 0 && counts(evidence.tokens.dose).any;
     const noPosture = shareOf('way', 'repeat', 'note', 'heading');
     const isNone = share >= LIKELY_NO_STEP || (noPosture >= LIKELY_NO_STEP && shareOf('lacking') < HARDLY_LACKING);
-    if (hypothesis.is === 'lacking' || !isNone || isGuess || isName)
+    if (hypothesis.is === 'lacking' || !isNone || isGuess || isName || isForeign)
       return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
@@ -117,6 +124,14 @@ export class Understanding {
     const ends = LEADS.exec(evidence.tokens.rest)?.slice(1) ?? [];
     const named = ends.flatMap((end) => this.lexicon.agreements(this.lexicon.query(end), 1, surrounding));
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
+  }
+
+  /** Whether the line says that the posture is not done: "no savasana today". */
+  private isDenied({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
+    const denied = hypothesis.is === 'step' ? DENIED.exec(evidence.tokens.rest)?.[1] : undefined;
+    if (hypothesis.is !== 'step' || denied === undefined) return false;
+    const [found] = this.lexicon.agreements(this.lexicon.query(denied), 1, surrounding);
+    return found !== undefined && found.best >= NEAR_PART && idOf(found) === hypothesis.asana.id;
   }
 
   private settled(word: StudioWord, candidates: readonly Candidate[]): Understood {
@@ -141,6 +156,7 @@ function isOnlyName({ evidence, surrounding }: WeighedLine, hypothesis: Hypothes
   return evidence.agreements.every((found) => !found.exact || isElsewhere(found));
 }
 
+const SOME_LETTER = /\p{L}/u;
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
 /** Whether of a line's words only numbers are known, or its only word is never a whole name: two onions are no posture. */
 function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
@@ -151,11 +167,13 @@ function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypot
 
 /** From one posture to the next: "warrior 3 to half moon". */
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
+/** What a line says is not done, up to the next sign. */
+const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(?:(?:the|a|any|full|into)\s+)*(\p{L}[^,;:.()–—/]*)/iu;
 /** "And then" in a line: one posture after another. */
 const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
 const SERIES =
-  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
+  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})(?:\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?|\s+(?:w|war|warriors?|vira\p{L}*))\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
 /** Parts set apart by dashes or arrows go one after another too, where there are several. */
 const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
 /** So are parts that each agree so well with some posture. */
@@ -163,6 +181,21 @@ const CLEAR_PART = 0.8;
 const NEAR_PART = 0.5;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
+
+/** Whether each part of a line has a dose of its own: "locust x3, bow x2". */
+function areDosed(parts: readonly Part[] | null): boolean {
+  return parts !== null && parts.every(({ tokens }) => counts(tokens.dose).any);
+}
+
+/** Whether parts with a dose of their own are different postures, as far as their words tell. */
+function areApart(parts: readonly Part[]): boolean {
+  return (
+    areDosed(parts) &&
+    parts.every(({ found }) => found.best >= NEAR_PART) &&
+    parts.some(({ found }) => found.exact) &&
+    new Set(parts.map(({ found }) => idOf(found))).size === parts.length
+  );
+}
 
 /** Whether all parts but one are just what somebody calls a posture, and that one is near to it. */
 function areAllButOneExact(parts: readonly Part[]): boolean {
@@ -178,12 +211,15 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
   const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);
   if ((isExact && !isTwice && !isSeries) || !parts) return false;
+  // "Plank 30 s, side plank 15 s": what has a dose of its own is done by itself.
+  if (areApart(parts) && hypothesis.asana.pattern === null) return true;
   const areClear = parts.every(({ found }) => found.best >= CLEAR_PART) || areAllButOneExact(parts);
   const isListed = parts.length >= LIST_PARTS && (STEPWISE.test(tokens.rest) || areClear);
   const others = parts.filter(
     ({ found }) => (isNamed(found) || ((isListed || isSeries) && found.exact && !found.ambiguous)) && idOf(found) !== hypothesis.asana.id,
   );
-  return others.length >= (isTwice || isListed || isSeries || ONE_AFTER_ANOTHER.test(tokens.text) ? 1 : OTHER_NAMES);
+  const isOneEnough = isTwice || isListed || isSeries || ONE_AFTER_ANOTHER.test(tokens.text);
+  return others.length >= (isOneEnough ? 1 : OTHER_NAMES);
 }
 
 /** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */
@@ -201,8 +237,8 @@ function meantBy(hypothesis: Hypothesis): Meant[] {
  */
 function preferred({ readings, evidence }: WeighedLine, best: number): number {
   const { hypothesis } = readings[best]!;
-  if (hypothesis.is === 'step' && SERIES.test(evidence.tokens.rest)) {
-    const several = readings.findIndex(({ hypothesis: one }) => one.is === 'many' && one.parts.every(({ found }) => found.exact));
+  if (hypothesis.is === 'step' && (SERIES.test(evidence.tokens.rest) || areDosed(evidence.parts))) {
+    const several = readings.findIndex(({ hypothesis: one }) => one.is === 'many' && areNames(one.parts));
     if (several >= 0) return several;
   }
   const named = readings.findIndex(({ hypothesis: one }) => standsForItself(one) && (one.is === 'step' || isList(one)));
@@ -241,7 +277,7 @@ function isWordForWordList({ evidence: { agreements, tokens } }: WeighedLine, hy
     hypothesis.is === 'many' &&
     hypothesis.parts.every(({ found: { exact } }) => exact) &&
     !agreements[0]?.exact &&
-    (isList(hypothesis) || ONE_AFTER_ANOTHER.test(tokens.text))
+    (isList(hypothesis) || (areDosed(hypothesis.parts) && !NEXT_OF_SERIES.test(tokens.rest)) || ONE_AFTER_ANOTHER.test(tokens.text))
   );
 }
 
@@ -251,6 +287,7 @@ type Meant = Omit<StepHypothesis, 'is'>;
 
 /** The way to do an asana that a line's words ask for. */
 export function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Meant): string | null {
+  if (variation !== null && !lexicon.deniesVariation(query, asana, variation)) return variation;
   // The asana's own name and nothing more is its plain way.
-  return variation ?? (found?.exact ? null : lexicon.variation(query, asana));
+  return found?.exact ? null : lexicon.variation(query, asana);
 }

@@ -50,10 +50,15 @@ const START: Omit<Carried, 'isLongHeld'> = { section: '', way: null, isOpen: fal
 /** A sheet with so many lines in minutes, and none in breaths, counts what is held in minutes. */
 const LONG_HELD_LINES = 3;
 
+/** A class that says of itself that it holds long. */
+const SAYS_LONG = /(?<!\p{L})(?:yin|restoratives?)(?!\p{L})/iu;
+
 function isLongHeld(lines: readonly WeighedLine[]): boolean {
-  const doses = lines.filter(({ marked }) => !marked).map(({ evidence }) => evidence.tokens.dose);
+  const tokens = lines.filter(({ marked }) => !marked).map(({ evidence }) => evidence.tokens);
+  const inMinutes = tokens.filter(({ dose }) => dose.minutes !== undefined).length;
   return (
-    doses.filter(({ minutes }) => minutes !== undefined).length >= LONG_HELD_LINES && doses.every(({ breaths }) => breaths === undefined)
+    (inMinutes >= LONG_HELD_LINES || tokens.some(({ text }) => SAYS_LONG.test(text))) &&
+    tokens.every(({ dose }) => dose.breaths === undefined)
   );
 }
 
