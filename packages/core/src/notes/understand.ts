@@ -95,6 +95,7 @@ export class Understanding {
         leavesPart(line, hypothesis) ||
         this.leadsElsewhere(line, hypothesis) ||
         this.isDenied(line, hypothesis) ||
+        isOnlyInBrackets(line, hypothesis) ||
         isMostlyUnknown(line, hypothesis);
       const least = isName ? NAMED : isWordForWordList(line, hypothesis) ? LISTED : 0;
       const sure = isDoubtful ? Math.min(certain, LEAVING) : Math.max(least, certain);
@@ -106,14 +107,17 @@ export class Understanding {
       evidence.query.known === 0 &&
       (evidence.query.words.length > 0 ? evidence.tokens.dose.rounds === undefined : SOME_LETTER.test(evidence.tokens.rest));
     // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
-    const told = evidence.tokens.rest.includes('|') ? [...evidence.agreements, ...(evidence.head ?? [])] : evidence.agreements;
+    const isDosed = counts(evidence.tokens.dose).any;
+    const told = isDosed || evidence.tokens.rest.includes('|') ? [...evidence.agreements, ...(evidence.head ?? [])] : evidence.agreements;
     const isName = hypothesis.is === 'note' && told.some(isAsanaToTheLetter);
     // Words of another language that are held or counted are no remark either.
-    const isForeign =
-      hypothesis.is === 'note' && evidence.query.words.length > 0 && evidence.query.known === 0 && counts(evidence.tokens.dose).any;
+    const isForeign = hypothesis.is === 'note' && evidence.query.words.length > 0 && evidence.query.known === 0 && isDosed;
     const noPosture = shareOf('way', 'repeat', 'note', 'heading');
     const isNone = share >= LIKELY_NO_STEP || (noPosture >= LIKELY_NO_STEP && shareOf('lacking') < HARDLY_LACKING);
-    if (hypothesis.is === 'lacking' || !isNone || isGuess || isName || isForeign)
+    // Nor is it likely that a way is held, or what is repeated.
+    const { minutes, breaths } = evidence.tokens.dose;
+    const isHeld = (hypothesis.is === 'way' || hypothesis.is === 'repeat') && (minutes ?? breaths) !== undefined && share < SURE;
+    if (hypothesis.is === 'lacking' || !isNone || isGuess || isName || isForeign || isHeld)
       return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
     return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
@@ -157,6 +161,16 @@ function isOnlyName({ evidence, surrounding }: WeighedLine, hypothesis: Hypothes
 }
 
 const SOME_LETTER = /\p{L}/u;
+/** Another way is told in a bracket: "pigeon (or figure four on the back)". */
+const OR_ELSE = /\p{L}[^()]*\(\s*(?:or|alt)(?!\p{L})/iu;
+/** Whether a posture is spoken of in a bracket alone, behind the name of another one. */
+function isOnlyInBrackets({ evidence: { head, tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step' || !head || !tokens.rest.includes('(')) return false;
+  const isMeant = ({ meaning }: Agreement) => meaning.kind === 'asana' && meaning.asana === hypothesis.asana;
+  if (OR_ELSE.test(tokens.rest)) return !head.slice(0, 1).some(isMeant);
+  return head.some(isAsanaToTheLetter) && !head.some(isMeant);
+}
+
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
 /** Whether of a line's words only numbers are known, or its only word is never a whole name: two onions are no posture. */
 function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
