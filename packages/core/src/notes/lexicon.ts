@@ -129,7 +129,7 @@ function editDistance(a: string, b: string, most: number): number {
 }
 
 /** Said of one thing they deny each other. */
-const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together'];
+const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg'];
 
 export class Lexicon {
   readonly meanings: Meaning[] = [];

@@ -373,7 +373,7 @@ test.each([
   expect(notesReader(library)(line).sequence!.steps.map(({ asana, dose }) => [asana, dose])).toEqual(steps),
 ); // prettier-ignore
 
-test.each(['Plank challenge 30 s, side plank 15 s', 'Chair pose vira 1 vira 2', 'Sit, eyes open, no savasana today', '0:50|savasana|eye bag|8', 'Endentspannung 8 min', 'Pigeon (or figure four on the back), 2 min each', 'kapalabhati 2 rounds of 30 (not BP people)'])(
+test.each(['Plank challenge 30 s, side plank 15 s', 'Chair pose vira 1 vira 2', 'Sit, eyes open, no savasana today', '0:50|savasana|eye bag|8', 'Endentspannung 8 min', 'Pigeon (or figure four on the back), 2 min each', 'kapalabhati 2 rounds of 30 (not BP people)', 'Hover the knees from all fours – NO', 'bhramari soft 5 – skip if headache on', 'figure 8s with the knees'])(
   '"%s" is asked about: a part of it would be lost, or what it denies be done',
   (line) => expect(notesReader(library)(`Mountain\n${line}\nBridge`).lines[1]!.kind).toBe('ask'),
 ); // prettier-ignore

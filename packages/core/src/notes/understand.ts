@@ -109,7 +109,8 @@ export class Understanding {
     // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
     const isDosed = counts(evidence.tokens.dose).any;
     const told = isDosed || evidence.tokens.rest.includes('|') ? [...evidence.agreements, ...(evidence.head ?? [])] : evidence.agreements;
-    const isName = hypothesis.is === 'note' && told.some(isAsanaToTheLetter);
+    const isNear = isDosed && evidence.head?.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
+    const isName = hypothesis.is === 'note' && (isNear || told.some(isAsanaToTheLetter));
     // Words of another language that are held or counted are no remark either.
     const isForeign = hypothesis.is === 'note' && evidence.query.words.length > 0 && evidence.query.known === 0 && isDosed;
     const noPosture = shareOf('way', 'repeat', 'note', 'heading');
@@ -132,8 +133,10 @@ export class Understanding {
 
   /** Whether the line says that the posture is not done: "no savasana today". */
   private isDenied({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
-    const denied = hypothesis.is === 'step' ? DENIED.exec(evidence.tokens.rest)?.[1] : undefined;
-    if (hypothesis.is !== 'step' || denied === undefined) return false;
+    if (hypothesis.is !== 'step') return false;
+    if (DENIED_AFTER.test(evidence.tokens.text)) return true;
+    const denied = DENIED.exec(evidence.tokens.rest)?.[1];
+    if (denied === undefined) return false;
     const [found] = this.lexicon.agreements(this.lexicon.query(denied), 1, surrounding);
     return found !== undefined && found.best >= NEAR_PART && idOf(found) === hypothesis.asana.id;
   }
@@ -183,6 +186,8 @@ function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypot
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 /** What a line says is not done, up to the next sign. */
 const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(?:(?:the|a|any|full|into)\s+)*(\p{L}[^,;:.()–—/]*)/iu;
+/** The same behind its name: "hover – NO". */
+const DENIED_AFTER = /\p{L}.*(?:[-–—:?!(]\s*|\s)(?:no|not (?:today|yet|this week)|skip(?: it)?)\W*$/iu;
 /** "And then" in a line: one posture after another. */
 const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
