@@ -57,7 +57,7 @@ export const menopause = condition({
     ...limits('mno-01', 'For comfort: air, layers, a fan; cooling is not shown to lessen flushes.', 'common practice', ['heat', '<= 26', 'modify', ['flush']]),
     ...limits('mno-02', 'Hard holds can bring a flush; it is harmless.', 'common practice', ['hold', '<= 20', 'watch', ['flush'], 'effort >= 4']),
     ...limits('mno-03', 'Fast breath warms.', 'common practice', ['breathRate', '<= 20', 'watch', ['flush']], ['breathRetention', '<= 10', 'watch', ['flush']]),
-    ...limits('mno-04', 'Bone is lost fastest in these years: hinge at the hips under load.', ['SINAKI*', 'BHOF*'], ['lumbarFlexion', '<= 40', 'watch', ['bone']]),
+    ...limits('mno-04', 'Bone is lost fastest in these years: hinge at the hips under load.', 'BHOF*', ['lumbarFlexion', '<= 40', 'watch', ['bone']]),
     ...limits('mno-05', 'Rounded and turned together.', 'TFTF*', ['spineRotation', '<= 30', 'watch', ['bone'], 'lumbarFlexion > 30']),
     ...limits('mno-06', 'The bone in the neck is not known.', 'LEE*', ['neckLoad', '<= 0.05', 'watch', ['bone']], ['headLoad', '<= 0.1', 'watch', ['bone']]),
     ...limits('mno-12', 'A rounded back presses the front of thin vertebrae.', ['SINAKI*', 'TFTF*'],

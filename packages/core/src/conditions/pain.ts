@@ -31,6 +31,9 @@ export function doseAfterPain(answers: readonly ConditionAnswer[]): { readonly s
   return worse ? { share: SHARE_AFTER_WORSE, condition: worse.id } : null;
 }
 
+/** The rule was made in programmes for kneecaps and tendons. */
+const TRIED_FOR_TENDONS = { reading: 'Tried for kneecap and tendon pain; for other pain it is common practice.' } as const;
+
 export const PAIN = {
   parameters: PARAMETERS,
   stages: { pain: 'Pain of 4 to 6 now' },
@@ -47,8 +50,8 @@ export const PAIN = {
       `${prefix}-pain`,
       'Pain of 4 to 6: short and moderate until it is less.',
       'THOMEE*',
-      ['effort', '<= 3', 'modify', ['pain'], ...when],
-      ['hold', '<= 25', 'modify', ['pain'], 'effort >= 3', FIVE_BREATHS, ...when],
+      ['effort', '<= 3', 'modify', ['pain'], TRIED_FOR_TENDONS, ...when],
+      ['hold', '<= 25', 'modify', ['pain'], 'effort >= 3', { reading: `${FIVE_BREATHS.reading} ${TRIED_FOR_TENDONS.reading}` }, ...when],
     ),
 };
 

@@ -159,7 +159,7 @@ export const seniors = condition({
       ['lumbarFlexion', '<= 35', 'modify', ['weak-bone']],
       ['lumbarFlexion', '<= 10', 'modify', undefined, { as: 'never', school: 'senior-flexion=never' }],
       ['lumbarFlexion', '>= -20', 'modify', undefined, 'handLoad > 0.3', { as: 'arch' }]),
-    ...limits('sen-11', 'Bend plus twist is worst for weak bone.', 'SINAKI*',
+    ...limits('sen-11', 'Bend plus twist is worst for weak bone.', 'TFTF*',
       ['spineRotation', '<= 20', 'avoid', ['bone-not-normal'], 'lumbarFlexion > 20']),
     ...limits('sen-12', 'A head thrown back makes giddy.', 'common practice', ['cervicalFlexion', '>= -30', 'modify']),
     ...limits('sen-13', 'Neck arteries.', 'common practice', ['cervicalRotation', '<= 60', 'avoid', undefined, 'cervicalFlexion < -15']),

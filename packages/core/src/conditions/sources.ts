@@ -2,7 +2,6 @@
 export const SOURCES = {
   ACOG804: 'Physical Activity and Exercise During Pregnancy and the Postpartum Period, Committee Opinion 804, ACOG, 2020',
   CAN19: '2019 Canadian guideline for physical activity throughout pregnancy, SOGC/CSEP (Mottola et al.), 2018',
-  POLIS: 'Yoga in Pregnancy: maternal and fetal responses to 26 yoga postures, Obstet Gynecol, 2015',
   NG201: 'Antenatal care, NICE, 2021',
   WHOHB: 'Haemoglobin concentrations for the diagnosis of anaemia, WHO, 2011',
   NG88: 'Heavy menstrual bleeding, NICE, 2018',

@@ -49,7 +49,7 @@ export const spinalStenosis = condition({
     ...limits('sts-03', 'A leg drawn back arches the waist.', 'common practice', ['hipExtension', '<= 15', 'modify', ['mild']], ['hipExtension', '<= 5', 'modify', ['legs']]),
     ...limits('sts-04', 'Arms overhead lift the ribs into an arch.', 'common practice', ['shoulderElevation', '<= 150', 'watch', ['mild'], 'standing'], ['shoulderElevation', '<= 150', 'modify', ['legs'], 'standing']),
     ...limits('sts-05', 'Standing still brings the leg ache.', 'NASSLSS*', ['standingRun', '<= 5', 'watch', ['mild']], ['standingRun', '<= 2', 'modify', ['legs']]),
-    ...limits('sts-06', 'Leaning to the sore side narrows the nerve exit.', 'INUFUSA*', ['spineLateral', '<= 15', 'modify', ['legs']]),
+    ...limits('sts-06', 'Leaning to the sore side narrows the nerve exit.', 'common practice', ['spineLateral', '<= 15', 'modify', ['legs']]),
     ...limits('sts-07', 'Lengthen first, small turns.', 'common practice', ['spineRotation', '<= 30', 'watch', ['legs']]),
     ...limits('sts-08', 'Legs may give way.', 'STEADI*', ['support', '>= 1', 'modify', ['legs'], 'feetDown = 1']),
     ...limits('sts-09', 'Sit down between.', 'common practice', ['hold', '<= 30', 'modify', ['legs'], 'standing', 'effort >= 3']),
