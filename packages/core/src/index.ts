@@ -49,6 +49,7 @@ export { readLetter, type LetterFinding, type LetterReading } from './conditions
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
+export { codesOf } from './conditions/codes.js';
 export { answersOn, newsOf, questionsOn, stageWords, weeksOn } from './conditions/over-time.js';
 export { checkOwn, findLimit, mayLoosen, mayReplace, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
 export { allowed, amount } from './conditions/say.js';

@@ -2,6 +2,7 @@ import { isValid, parseISO } from 'date-fns';
 import type { Problem } from '../problem.js';
 import { bloodPressureProblem } from '../readings/blood-pressure.js';
 import { CONDITIONS, findCondition } from './all.js';
+import { CODES, codesProblem } from './codes.js';
 import type { Condition, ConditionAnswer, ParameterSpec } from './condition.js';
 
 /** The answer that every condition takes: which of its red flags are there today. */
@@ -59,6 +60,11 @@ export function checkAnswers(answer: ConditionAnswer): Problem[] {
     if (name === 'asOf') {
       if (typeof value !== 'string' || !/^\d{4}-\d\d-\d\d$/.test(value) || !isValid(parseISO(value)))
         problems.push({ field: `${id}.asOf`, message: `asOf is ${show(value)}; expected a day such as 2026-03-01` });
+      continue;
+    }
+    if (name === CODES) {
+      const message = codesProblem(value);
+      if (message !== null) problems.push({ field: `${id}.${CODES}`, message });
       continue;
     }
     const spec = parameterSpec(condition, name);

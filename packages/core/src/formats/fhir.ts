@@ -1,6 +1,7 @@
 import { findCondition } from '../conditions/all.js';
 import { questionOf } from '../conditions/answers-in-words.js';
 import { checkAnswers } from '../conditions/check-answers.js';
+import { CODE_SYSTEMS, CODES, codesFrom, codesOf } from '../conditions/codes.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { answersFromWords } from '../conditions/from-words.js';
 import { AS_OF } from '../conditions/over-time.js';
@@ -113,7 +114,7 @@ function noteOf(participant: Participant, id: string, today: string) {
 
 /**
  * People, their conditions, what was measured and their plans as an FHIR R4 (4.0.1) collection; who may not practise
- * yet comes with the request and the note for a clinician. Conditions are told in words: a code is never guessed.
+ * yet comes with the request and the note for a clinician. Conditions are told in words, with the codes that a clinic gave them: none is ever guessed.
  * Ids are those of the class; no names.
  */
 export function fhirBundle(participants: readonly Participant[], plans: readonly PersonJson[], title: string, today: string) {
@@ -125,7 +126,10 @@ export function fhirBundle(participants: readonly Participant[], plans: readonly
       resourceType: 'Condition' as const,
       id: `${id}-c${k + 1}`,
       clinicalStatus: { coding: [{ system: 'http://terminology.hl7.org/CodeSystem/condition-clinical', code: 'active' }] },
-      code: { text: findCondition(answer.id)?.name ?? answer.id },
+      code: {
+        ...(codesOf(answer).length > 0 && { coding: codesOf(answer).map(({ system, code }) => ({ system: CODE_SYSTEMS[system], code })) }),
+        text: findCondition(answer.id)?.name ?? answer.id,
+      },
       subject,
     }));
     const addressed = conditions.map((one) => ({ reference: `Condition/${one.id}` }));
@@ -165,17 +169,23 @@ function wordsOf(code: unknown): string {
   return text ?? coding?.find(({ display }) => display !== undefined)?.display ?? '';
 }
 
-/** Systems of codes that are passed through as they came, by a part of their address. */
-const CODE_SYSTEMS = { snomed: 'SNOMED', 'icd-10': 'ICD-10', 'icd-11': 'ICD-11', 'icd-9': 'ICD-9' } as const;
+/** What the address of a system of codes holds, whichever of its editions it is. */
+const SYSTEM_SIGNS = [['snomed', 'SNOMED'], ['icd-10', 'ICD-10'], ['icd/release/11', 'ICD-11'], ['icd-11', 'ICD-11'], ['icd-9', 'ICD-9']] as const; // prettier-ignore
 
-/** The codes that a condition came with: " (ICD-10 H40.1)". */
-function codesOf(code: unknown): string {
+/** The codes that a condition came with. */
+function codesIn(code: unknown): string[] {
   const { coding } = (isRecord(code) ? code : {}) as Coded;
-  const told = (coding ?? []).flatMap(({ system = '', code: own }) => {
-    const known = Object.entries(CODE_SYSTEMS).find(([part]) => system.toLowerCase().includes(part));
-    return known && own !== undefined ? [`${known[1]} ${own}`] : [];
-  });
-  return told.length > 0 ? ` (${told.join(', ')})` : '';
+  return codesFrom(
+    (coding ?? []).flatMap(({ system = '', code: own }) => {
+      const known = SYSTEM_SIGNS.find(([sign]) => system.toLowerCase().includes(sign));
+      return known && own !== undefined ? [{ system: known[1], code: own }] : [];
+    }),
+  );
+}
+
+/** The conditions that a text names; the codes that stand with it are the first one's. */
+function withCodes(text: string, codes: readonly string[]): ConditionAnswer[] {
+  return answersFromWords(text).map((answer, i) => (i === 0 && codes.length > 0 ? { ...answer, [CODES]: codes } : answer));
 }
 
 /** Full years on a day. */
@@ -237,7 +247,7 @@ export function peopleOfFhir(bundle: unknown, today: string): FoundPeople {
       .filter(({ resourceType, subject }) => resourceType === 'Observation' && isOf(subject, id))
       .map(pressureIn)
       .reduce((all, one) => ({ ...all, ...one }), {});
-    const told = own.map(({ code }) => ({ text: wordsOf(code), codes: codesOf(code) })).filter(({ text }) => text !== '');
+    const told = own.map(({ code }) => ({ text: wordsOf(code), codes: codesIn(code) })).filter(({ text }) => text !== '');
     const texts = told.map(({ text }) => text);
     const unknown = texts.filter((text) => answersFromWords(text).length === 0);
     for (const text of unknown) problems.push({ where, message: `“${text}” is no condition that is known here: ask what it means` });
@@ -245,8 +255,8 @@ export function peopleOfFhir(bundle: unknown, today: string): FoundPeople {
       where,
       name: nameOf(patient) || id,
       age: ageOn(patient['birthDate'], today),
-      note: told.map(({ text, codes }) => text + codes).join('. '),
-      conditions: texts.flatMap((text) => answersFromWords(text)).map((answer) => withPressure(answer, pressure)),
+      note: told.map(({ text, codes }) => (codes.length > 0 ? `${text} (${codes.join(', ')})` : text)).join('. '),
+      conditions: told.flatMap(({ text, codes }) => withCodes(text, codes)).map((answer) => withPressure(answer, pressure)),
     };
   });
   if (patients.length === 0) problems.push({ where: 'entry', message: 'no Patient in it' });

@@ -6,7 +6,7 @@ import ICAL from 'ical.js';
 import { library } from '../asanas/all.js';
 import { adaptClass } from '../class/adapt-class.js';
 import { classJson } from '../class/json.js';
-import { readCondition } from '../conditions/check-answers.js';
+import { checkAnswers, readCondition } from '../conditions/check-answers.js';
 import { homePractice } from '../home/home-practice.js';
 import { notesReader, understood } from '../notes/read-notes.js';
 import { anybody } from '../participants/participant.js';
@@ -171,7 +171,7 @@ describe('FHIR', () => {
     ]);
   });
 
-  test('codes that a condition came with are passed on in the note, and an age is worked out', () => {
+  test('codes that a condition came with are passed on, there and back, and an age is worked out', () => {
     const coding = [{ system: 'http://hl7.org/fhir/sid/icd-10', code: 'H40.1' }, { system: 'http://snomed.info/sct', code: '77075001' }]; // prettier-ignore
     const { found } = peopleOfFhir(
       {
@@ -183,7 +183,22 @@ describe('FHIR', () => {
       },
       '2026-11-28',
     );
-    expect(found).toMatchObject([{ age: 75, note: 'Glaucoma (ICD-10 H40.1, SNOMED 77075001)', conditions: [{ id: 'glaucoma' }] }]);
+    expect(found).toMatchObject([
+      {
+        age: 75,
+        note: 'Glaucoma (ICD-10 H40.1, SNOMED 77075001)',
+        conditions: [{ id: 'glaucoma', codes: ['ICD-10 H40.1', 'SNOMED 77075001'] }],
+      },
+    ]);
+    const [, back] = fhirBundle(
+      [{ ...anybody('p'), conditions: found[0]!.conditions }],
+      [answer.participants[0]!],
+      'Back',
+      '2026-11-28',
+    ).entry;
+    expect(back!.resource).toMatchObject({ resourceType: 'Condition', code: { coding } });
+    const [problem] = checkAnswers({ id: 'glaucoma', codes: ['H40.1'] });
+    expect(problem).toMatchObject({ field: 'glaucoma.codes' });
   });
 
   test('is read again; what is not known here is asked about, never guessed', () => {

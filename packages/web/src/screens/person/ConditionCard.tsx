@@ -1,5 +1,6 @@
 import {
   answersOn,
+  codesOf,
   FLAGS,
   flagsSpec,
   stageWords,
@@ -53,6 +54,10 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
       </div>
       <p className="-mt-2 mb-3 text-sm text-soft">
         Taken as: {stageWords(condition, answer).join('; ') || 'no stage that limits'}.
+        {codesOf(told).length > 0 &&
+          ` Coded as ${codesOf(told)
+            .map(({ system, code }) => `${system} ${code}`)
+            .join(', ')}.`}
         {tooOld.length > 0 && (
           <strong className="block text-ink">
             Last asked on {String(told['asOf'])}; too old now, ask again: {tooOld.join('; ')}.
