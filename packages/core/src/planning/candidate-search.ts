@@ -201,9 +201,8 @@ export class CandidateSearch {
 
   /** Someone else's figure, before it is solved for this person; `null` where they can't have it. */
   promise(figure: string): Promised | null {
-    const [form = '', ...ids] = figure.split(' ');
-    const plain = this.replacements.byFigure.get(form);
-    if (!plain || !this.isPossible(plain)) return null;
+    const { plain, ids } = this.readFigure(figure);
+    if (!plain) return null;
     if (ids.length === 0) return this.promiseOf(plain);
     // What the changes come to depends on how far this body has to be changed.
     return { figure, minCost: costChanged(this.profile, plain, this.given), props: new Map() };
@@ -252,10 +251,16 @@ export class CandidateSearch {
     return `${this.given.id} ${candidate.id} ${stepKey(step)}`;
   }
 
-  private changed(figure: string): readonly Candidate[] {
+  /** The form of a figure, as far as it is possible here, and the ids of its changes. */
+  private readFigure(figure: string): { readonly plain: Candidate | null; readonly ids: readonly string[] } {
     const [form = '', ...ids] = figure.split(' ');
     const plain = this.replacements.byFigure.get(form);
-    if (!plain || !this.isPossible(plain) || ids.length > 1) return [];
+    return { plain: plain && this.isPossible(plain) ? plain : null, ids };
+  }
+
+  private changed(figure: string): readonly Candidate[] {
+    const { plain, ids } = this.readFigure(figure);
+    if (!plain || ids.length > 1) return [];
     const { broken } = judgeAnywhere(this.profile, plain);
     const singles = this.singles(plain, broken);
     if (ids.length === 0) return singles.map(({ single }) => single);
@@ -266,10 +271,9 @@ export class CandidateSearch {
   }
 
   private workOut(figure: string): BoundedCandidate | null {
-    const [form = '', ...ids] = figure.split(' ');
-    const plain = this.replacements.byFigure.get(form);
+    const { plain, ids } = this.readFigure(figure);
     if (!plain) return null;
-    if (ids.length === 0) return this.isPossible(plain) && !judgeAnywhere(this.profile, plain).isBarred ? this.bounded(plain) : null;
+    if (ids.length === 0) return judgeAnywhere(this.profile, plain).isBarred ? null : this.bounded(plain);
     const changes = ids.flatMap((id) => POSTURE_CHANGES.find((change) => change.id === id) ?? []);
     const wanted = wantedOf(judgeAnywhere(this.profile, plain).broken, this.profile.limits);
     const extra = ids.length > 1 ? COST.pair : 0;

@@ -2,7 +2,7 @@ import { getOrCreate } from '../get-or-create.js';
 import type { Step } from '../sequence/sequence.js';
 import { stepKey } from '../sequence/step-key.js';
 import { fewOf, NOTHING, rounded, stepByStep, then, wayTo, type Beginning, type Few } from '../planning/beginning.js';
-import { costOf, SIT_OUT } from '../plan/cost.js';
+import { costOf } from '../plan/cost.js';
 import { stateKey } from '../judging/step-context.js';
 import { CostToGo } from '../planning/cost-to-go.js';
 import type { Chosen } from '../plan/plan.js';
@@ -14,8 +14,8 @@ import type { JudgingProfile } from '../judging/judging-profile.js';
 const FEW: Few = { width: 2, ofEachStand: 1 };
 /** So many ways of a step are tried from one place. */
 const WAYS = 16;
-/** What promises to cost so much more than the best beginning isn't followed. */
-const SLACK = SIT_OUT;
+/** What promises to cost so much more than the best beginning isn't followed: more than getting up and down again costs. */
+const SLACK = 8;
 
 /** A beginning that goes on: one of those before, by its place among them, with a way for one step more. */
 interface Onward {
