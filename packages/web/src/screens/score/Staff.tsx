@@ -8,12 +8,12 @@ import { BetterOrder } from './BetterOrder.js';
 import { GIVEN, type Place } from './Cell.js';
 import { Staves } from './Staves.js';
 import { Differences } from './Differences.js';
-import { layOut } from './layout.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { StepPanel, type OwnEdit } from './StepPanel.js';
 import { PrintedScore } from './PrintedScore.js';
 import { Settings } from './Settings.js';
 import type { useClassScore } from './use-class-score.js';
+import { useColumns } from './use-columns.js';
 import { WholeClass } from './WholeClass.js';
 import { usualZoom, ZOOMS } from './zooms.js';
 import { WhyPanel } from './WhyPanel.js';
@@ -74,15 +74,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
     (at: Place | null) => setOpen(at && { person: staves[at.stave]?.people[0] ?? null, index: at.index }),
     [staves],
   );
-  const columns = useMemo(
-    () =>
-      layOut(
-        staves.map(({ steps }) => steps),
-        answer.participants.map(({ steps }) => steps),
-        scale,
-      ),
-    [answer, staves, scale],
-  );
+  const columns = useColumns(score, scale);
   const own = useMemo(() => (people.length === 1 ? scoreOf(score, 0) : null), [people.length, score]);
   const names = useMemo(() => people.map(({ name }) => name), [people]);
   const nameOf = useMemo(() => new Map(people.map(({ id, name }) => [String(id), name])), [people]);
