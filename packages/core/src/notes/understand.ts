@@ -78,7 +78,7 @@ export class Understanding {
   }
 
   private decide(line: WeighedLine, best: number, likely: readonly number[]): Understood {
-    const { readings, evidence } = line;
+    const { readings } = line;
     const candidates = this.candidatesOf(line, likely);
     const chosen = preferred(line, best);
     const { hypothesis } = readings[chosen]!;
@@ -101,26 +101,10 @@ export class Understanding {
       const sure = isDoubtful ? Math.min(certain, LEAVING) : Math.max(least, certain);
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
-    // What is repeated is said in words that are known.
-    const isGuess =
-      hypothesis.is === 'repeat' &&
-      evidence.query.known === 0 &&
-      (evidence.query.words.length > 0 ? evidence.tokens.dose.rounds === undefined : SOME_LETTER.test(evidence.tokens.rest));
-    // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
-    const isDosed = counts(evidence.tokens.dose).any;
-    const told = isDosed || evidence.tokens.rest.includes('|') ? [...evidence.agreements, ...(evidence.head ?? [])] : evidence.agreements;
-    const isNear = isDosed && evidence.head?.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
-    const isName = hypothesis.is === 'note' && (isNear || told.some(isAsanaToTheLetter));
-    // Words of another language that are held or counted are no remark either.
-    const isForeign = hypothesis.is === 'note' && evidence.query.words.length > 0 && evidence.query.known === 0 && isDosed;
     const noPosture = shareOf('way', 'repeat', 'note', 'heading');
     const isNone = share >= LIKELY_NO_STEP || (noPosture >= LIKELY_NO_STEP && shareOf('lacking') < HARDLY_LACKING);
-    // Nor is it likely that a way is held, or what is repeated.
-    const { minutes, breaths } = evidence.tokens.dose;
-    const isHeld = (hypothesis.is === 'way' || hypothesis.is === 'repeat') && (minutes ?? breaths) !== undefined && share < SURE;
-    if (hypothesis.is === 'lacking' || !isNone || isGuess || isName || isForeign || isHeld)
-      return { kind: 'ask', hypothesis, sure: share, candidates, word: null };
-    return { kind: hypothesis.is, hypothesis, sure: share, candidates, word: null };
+    const isAsked = hypothesis.is === 'lacking' || !isNone || mayHoldPosture(line, hypothesis.is, share);
+    return { kind: isAsked ? 'ask' : hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
 
   /** Whether a line leads from one posture to another by "to", each named to the letter, and one of them would be dropped. */
@@ -164,6 +148,32 @@ function isOnlyName({ evidence, surrounding }: WeighedLine, hypothesis: Hypothes
 }
 
 const SOME_LETTER = /\p{L}/u;
+/** Whether a line that was taken for no posture may hold one after all. */
+function mayHoldPosture({ evidence }: WeighedLine, is: Hypothesis['is'], share: number): boolean {
+  const { query, tokens, agreements } = evidence;
+  const { minutes, breaths, rounds } = tokens.dose;
+  const isDosed = counts(tokens.dose).any;
+  const head = evidence.head ?? [];
+  switch (is) {
+    case 'note': {
+      // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
+      const told = isDosed || tokens.rest.includes('|') ? [...agreements, ...head] : agreements;
+      // Words of another language that are held or counted are no remark either.
+      const isForeign = query.words.length > 0 && query.known === 0;
+      const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
+      return told.some(isAsanaToTheLetter) || (isDosed && (isForeign || isNear));
+    }
+    case 'repeat':
+      // What is repeated is said in words that are known, and it is hardly held.
+      if (query.known === 0 && (query.words.length > 0 ? rounds === undefined : SOME_LETTER.test(tokens.rest))) return true;
+      return (minutes ?? breaths) !== undefined && share < SURE;
+    case 'way':
+      return (minutes ?? breaths) !== undefined && share < SURE;
+    default:
+      return false;
+  }
+}
+
 /** Another way is told in a bracket: "pigeon (or figure four on the back)". */
 const OR_ELSE = /\p{L}[^()]*\(\s*(?:or|alt)(?!\p{L})/iu;
 /** Whether a posture is spoken of in a bracket alone, behind the name of another one. */
