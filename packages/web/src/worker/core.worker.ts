@@ -290,8 +290,8 @@ const core = {
   },
 
   /**
-   * A text adapted to people who practise together. `onStep` hears how many steps are done, `onPart` the score of the
-   * first steps where all of them take longer; `stopClass` ends it.
+   * A text adapted to people who practise together. `onStep` hears how many steps are done, `onPart`, where anybody listens,
+   * the score of the first steps if all of them take longer; `stopClass` ends it.
    */
   async classScore(
     job: number,
@@ -300,14 +300,14 @@ const core = {
     asked: ClassAsked,
     today: string,
     onStep: (done: number, of: number) => void,
-    onPart: (part: ScoreDelta) => void,
+    onPart: ((part: ScoreDelta) => void) | null,
   ): Promise<ScoreDelta | null> {
     const sequence = parse(text);
     const members = membersOf(participants, today);
     const parts = new EarlyParts(performance.now());
     const told = (done: number) => {
       onStep(done, sequence.steps.length);
-      if (done === sequence.steps.length || !parts.isDue(done, performance.now())) return;
+      if (!onPart || done === sequence.steps.length || !parts.isDue(done, performance.now())) return;
       // What the whole class comes to isn't known yet: doses are as they are before they are fitted to its time.
       const first = { ...sequence, steps: sequence.steps.slice(0, done), minutes: null };
       const pins = asked.pins.filter(({ index }) => index < done);

@@ -41,7 +41,6 @@ export const cuesQuery = (of: string, beats: readonly Beat[], people: readonly L
 
 const receiver = new Receiver();
 
-let jobs = 0;
 /** Whoever waits for a score. */
 export interface ScoreListener {
   /** How far it is. */
@@ -51,13 +50,14 @@ export interface ScoreListener {
 }
 const unheard = () => undefined;
 
+let jobs = 0;
 /** A class on one sequence. Leaving the screen stops the work. */
 export const classScoreQuery = (
   text: string | undefined,
   people: readonly Person[] | undefined,
   options: ClassAsked,
   day: string,
-  { onStep = unheard, onPart = unheard }: ScoreListener = {},
+  { onStep = unheard, onPart }: ScoreListener = {},
 ) =>
   queryOptions({
     queryKey: ['score', 'class', text, people, options, day],
@@ -67,8 +67,16 @@ export const classScoreQuery = (
         : async ({ signal }) => {
             const job = ++jobs;
             signal.addEventListener('abort', () => void core.stopClass(job));
-            const part = (message: ScoreDelta) => onPart(unpackScore(new Receiver(), message));
-            const message = await core.classScore(job, text, people.map(toParticipant), options, day, proxy(onStep), proxy(part));
+            const part = onPart && ((message: ScoreDelta) => onPart(unpackScore(new Receiver(), message)));
+            const message = await core.classScore(
+              job,
+              text,
+              people.map(toParticipant),
+              options,
+              day,
+              proxy(onStep),
+              part ? proxy(part) : null,
+            );
             return message && unpackScore(receiver, message);
           },
     staleTime: Infinity,
