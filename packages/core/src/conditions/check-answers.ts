@@ -49,6 +49,17 @@ function show(value: unknown): string {
   return Array.isArray(value) ? value.join(',') || 'empty' : String(value);
 }
 
+function dayProblem(value: unknown): string | null {
+  const isDay = typeof value === 'string' && /^\d{4}-\d\d-\d\d$/.test(value) && isValid(parseISO(value));
+  return isDay ? null : `asOf is ${show(value)}; expected a day such as 2026-03-01`;
+}
+
+/** What stands with the answers of every condition, and what may be wrong with it. */
+const OF_EVERY = new Map([
+  ['asOf', dayProblem],
+  [CODES, codesProblem],
+]);
+
 /** Problems of one condition's answers, each named `condition.parameter`; empty when all is well. */
 export function checkAnswers(answer: ConditionAnswer): Problem[] {
   const { id, ...answers } = answer;
@@ -57,18 +68,14 @@ export function checkAnswers(answer: ConditionAnswer): Problem[] {
   const problems: Problem[] = [];
   for (const [name, value] of Object.entries(answers)) {
     if (value === undefined) continue;
-    if (name === 'asOf') {
-      if (typeof value !== 'string' || !/^\d{4}-\d\d-\d\d$/.test(value) || !isValid(parseISO(value)))
-        problems.push({ field: `${id}.asOf`, message: `asOf is ${show(value)}; expected a day such as 2026-03-01` });
-      continue;
-    }
-    if (name === CODES) {
-      const message = codesProblem(value);
-      if (message !== null) problems.push({ field: `${id}.${CODES}`, message });
+    const field = `${id}.${name}`;
+    const ofEvery = OF_EVERY.get(name);
+    if (ofEvery) {
+      const message = ofEvery(value);
+      if (message !== null) problems.push({ field, message });
       continue;
     }
     const spec = parameterSpec(condition, name);
-    const field = `${id}.${name}`;
     if (!spec)
       problems.push({
         field,

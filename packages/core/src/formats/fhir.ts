@@ -1,7 +1,7 @@
 import { findCondition } from '../conditions/all.js';
 import { questionOf } from '../conditions/answers-in-words.js';
 import { checkAnswers } from '../conditions/check-answers.js';
-import { CODE_SYSTEMS, CODES, codesFrom, codesOf } from '../conditions/codes.js';
+import { codeOf, CODES, codesOf, codingOf, MOST_CODES } from '../conditions/codes.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { answersFromWords } from '../conditions/from-words.js';
 import { AS_OF } from '../conditions/over-time.js';
@@ -127,7 +127,7 @@ export function fhirBundle(participants: readonly Participant[], plans: readonly
       id: `${id}-c${k + 1}`,
       clinicalStatus: { coding: [{ system: 'http://terminology.hl7.org/CodeSystem/condition-clinical', code: 'active' }] },
       code: {
-        ...(codesOf(answer).length > 0 && { coding: codesOf(answer).map(({ system, code }) => ({ system: CODE_SYSTEMS[system], code })) }),
+        ...(codesOf(answer).length > 0 && { coding: codesOf(answer).map(codingOf) }),
         text: findCondition(answer.id)?.name ?? answer.id,
       },
       subject,
@@ -169,22 +169,14 @@ function wordsOf(code: unknown): string {
   return text ?? coding?.find(({ display }) => display !== undefined)?.display ?? '';
 }
 
-/** What the address of a system of codes holds, whichever of its editions it is. */
-const SYSTEM_SIGNS = [['snomed', 'SNOMED'], ['icd-10', 'ICD-10'], ['icd/release/11', 'ICD-11'], ['icd-11', 'ICD-11'], ['icd-9', 'ICD-9']] as const; // prettier-ignore
-
-/** The codes that a condition came with. */
+/** The codes that a condition came with, as they are kept. */
 function codesIn(code: unknown): string[] {
   const { coding } = (isRecord(code) ? code : {}) as Coded;
-  return codesFrom(
-    (coding ?? []).flatMap(({ system = '', code: own }) => {
-      const known = SYSTEM_SIGNS.find(([sign]) => system.toLowerCase().includes(sign));
-      return known && own !== undefined ? [{ system: known[1], code: own }] : [];
-    }),
-  );
+  return (coding ?? []).flatMap(({ system = '', code: own = '' }) => codeOf(system, own) ?? []).slice(0, MOST_CODES);
 }
 
 /** The conditions that a text names; the codes that stand with it are the first one's. */
-function withCodes(text: string, codes: readonly string[]): ConditionAnswer[] {
+function conditionsIn(text: string, codes: readonly string[]): ConditionAnswer[] {
   return answersFromWords(text).map((answer, i) => (i === 0 && codes.length > 0 ? { ...answer, [CODES]: codes } : answer));
 }
 
@@ -247,16 +239,18 @@ export function peopleOfFhir(bundle: unknown, today: string): FoundPeople {
       .filter(({ resourceType, subject }) => resourceType === 'Observation' && isOf(subject, id))
       .map(pressureIn)
       .reduce((all, one) => ({ ...all, ...one }), {});
-    const told = own.map(({ code }) => ({ text: wordsOf(code), codes: codesIn(code) })).filter(({ text }) => text !== '');
-    const texts = told.map(({ text }) => text);
-    const unknown = texts.filter((text) => answersFromWords(text).length === 0);
-    for (const text of unknown) problems.push({ where, message: `“${text}” is no condition that is known here: ask what it means` });
+    const told = own.flatMap(({ code }) => {
+      const [text, codes] = [wordsOf(code), codesIn(code)];
+      return text === '' ? [] : [{ text, codes, conditions: conditionsIn(text, codes) }];
+    });
+    for (const { text, conditions } of told)
+      if (conditions.length === 0) problems.push({ where, message: `“${text}” is no condition that is known here: ask what it means` });
     return {
       where,
       name: nameOf(patient) || id,
       age: ageOn(patient['birthDate'], today),
       note: told.map(({ text, codes }) => (codes.length > 0 ? `${text} (${codes.join(', ')})` : text)).join('. '),
-      conditions: told.flatMap(({ text, codes }) => withCodes(text, codes)).map((answer) => withPressure(answer, pressure)),
+      conditions: told.flatMap(({ conditions }) => conditions).map((answer) => withPressure(answer, pressure)),
     };
   });
   if (patients.length === 0) problems.push({ where: 'entry', message: 'no Patient in it' });

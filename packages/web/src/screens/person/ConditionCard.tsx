@@ -31,6 +31,7 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
   const day = useToday();
   // Shown, and edited, as it stands today: an answer given now must not make the older ones look as new.
   const { answer, stale } = useMemo(() => answersOn(told, day), [told, day]);
+  const codes = codesOf(told);
   const tooOld = stale.flatMap((name) => condition.parameters[name]?.ask.replace(/\?$/, '') ?? []);
   const flagWords = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
   return (
@@ -54,10 +55,7 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
       </div>
       <p className="-mt-2 mb-3 text-sm text-soft">
         Taken as: {stageWords(condition, answer).join('; ') || 'no stage that limits'}.
-        {codesOf(told).length > 0 &&
-          ` Coded as ${codesOf(told)
-            .map(({ system, code }) => `${system} ${code}`)
-            .join(', ')}.`}
+        {codes.length > 0 && ` Coded as ${codes.join(', ')}.`}
         {tooOld.length > 0 && (
           <strong className="block text-ink">
             Last asked on {String(told['asOf'])}; too old now, ask again: {tooOld.join('; ')}.
