@@ -145,7 +145,7 @@ function boundOf(
     return getOrCreate(cache.about(column).of<string, number>('columnBounds'), key, () => {
       const ways = open.map((all, person) => {
         const above = costsToGo[person]!.aboveWith(i);
-        return all.map((one) => ({ ...(one ?? OUT), cost: above(one && (one.chosen ?? { ...one, ends: null })) }));
+        return all.map((one) => ({ ...(one ?? OUT), cost: above(one && (one.chosen ?? one)) }));
       });
       return solveColumn(ways, limits)?.bound ?? 0;
     });

@@ -98,11 +98,11 @@ function chooseColumn(
     best.map((one, i) => kept.get(i) ?? [one]),
     costFor,
   );
-  const own = contexts.map((_, i): Own => {
+  const ownOf = (i: number): Own => {
     const held = kept.get(i);
     return { safe: held ?? [best[i], wishes[i], ways[i]!.best].flatMap((one) => one ?? []), isHeld: held !== undefined };
-  });
-  const answer = together ?? agree(contexts, own, costFor, limits);
+  };
+  const answer = together ?? agree(contexts, contexts.map((_, i) => ownOf(i)), costFor, limits); // prettier-ignore
   if (!answer) throw new Error('A column without an answer');
   const { taken: chosen } = answer;
   const cost = chosen.reduce((sum, one) => sum + costOf(one), 0);

@@ -224,12 +224,14 @@ function joinsNames(lexicon: Lexicon, text: string, word: string, at: number, ag
 const NO_NAME =
   /^\W*(?:(?:the|a|your|both)\s+)?(?:chair|seat|stool|table|sofa|wall|floor|mat|blocks?|bricks?|bolster|blanket|strap|belt|hands?|palms?|feet|foot|heels?|toes?|knees?|hips?|legs?|arms?|elbows?|shoulders?|head)\W*$/i;
 
+/** Whether each part is of another posture. */
+export function areDifferent(parts: readonly Part[]): boolean {
+  return new Set(parts.map(({ found }) => idOf(found))).size === parts.length;
+}
+
 /** Whether each part is a posture's name to the letter, and each of another one. */
 export function areNames(parts: readonly Part[]): boolean {
-  return (
-    parts.every(({ tokens, found }) => found.exact && !NO_NAME.test(tokens.rest)) &&
-    new Set(parts.map(({ found }) => idOf(found))).size === parts.length
-  );
+  return parts.every(({ tokens, found }) => found.exact && !NO_NAME.test(tokens.rest)) && areDifferent(parts);
 }
 
 /** Whether a dose stands between words: "bridge x2 / wheel" is two. */

@@ -1,6 +1,16 @@
 import { isForChildren, type Library } from '../asanas/library.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
-import { areNames, counts, idOf, NEXT_OF_SERIES, repeatsItself, type Hypothesis, type Part, type Reading } from './evidence.js';
+import {
+  areDifferent,
+  areNames,
+  counts,
+  idOf,
+  NEXT_OF_SERIES,
+  repeatsItself,
+  type Hypothesis,
+  type Part,
+  type Reading,
+} from './evidence.js';
 import type { Agreement, Lexicon, Query } from './lexicon.js';
 import type { Candidate, LineKind } from './read-line.js';
 import type { WeighedLine } from './sheet.js';
@@ -154,6 +164,8 @@ function mayHoldPosture({ evidence }: WeighedLine, is: Hypothesis['is'], share: 
   const { minutes, breaths, rounds } = tokens.dose;
   const isDosed = counts(tokens.dose).any;
   const head = evidence.head ?? [];
+  // What is repeated, or a way, is hardly held.
+  const isHeld = (minutes ?? breaths) !== undefined && share < SURE;
   switch (is) {
     case 'note': {
       // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
@@ -164,11 +176,10 @@ function mayHoldPosture({ evidence }: WeighedLine, is: Hypothesis['is'], share: 
       return told.some(isAsanaToTheLetter) || (isDosed && (isForeign || isNear));
     }
     case 'repeat':
-      // What is repeated is said in words that are known, and it is hardly held.
-      if (query.known === 0 && (query.words.length > 0 ? rounds === undefined : SOME_LETTER.test(tokens.rest))) return true;
-      return (minutes ?? breaths) !== undefined && share < SURE;
+      // What is repeated is said in words that are known.
+      return isHeld || (query.known === 0 && (query.words.length > 0 ? rounds === undefined : SOME_LETTER.test(tokens.rest)));
     case 'way':
-      return (minutes ?? breaths) !== undefined && share < SURE;
+      return isHeld;
     default:
       return false;
   }
@@ -219,10 +230,7 @@ function areDosed(parts: readonly Part[] | null): boolean {
 /** Whether parts with a dose of their own are different postures, as far as their words tell. */
 function areApart(parts: readonly Part[]): boolean {
   return (
-    areDosed(parts) &&
-    parts.every(({ found }) => found.best >= NEAR_PART) &&
-    parts.some(({ found }) => found.exact) &&
-    new Set(parts.map(({ found }) => idOf(found))).size === parts.length
+    areDosed(parts) && parts.every(({ found }) => found.best >= NEAR_PART) && parts.some(({ found }) => found.exact) && areDifferent(parts)
   );
 }
 

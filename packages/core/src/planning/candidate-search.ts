@@ -154,8 +154,7 @@ export class CandidatesAtStep {
 export class CandidateSearch {
   private readonly found: Open[] = [];
   readonly given: Candidate;
-  /** Cheapest last. */
-  private open: Open[] | null = null;
+  private opened: Open[] | null = null;
   private looked = 0;
   private readonly likes = new Map<string, BoundedCandidate | null>();
   private promises: ReadonlyMap<string, Promised> | null = null;
@@ -176,7 +175,7 @@ export class CandidateSearch {
   /** The candidate of a place in the order, unless it costs `below` or more before it is solved. */
   at(place: number, below: number): BoundedCandidate | null {
     while (this.found.length <= place) {
-      const next = this.nextOpen();
+      const next = this.open.at(-1);
       if (!next || next.least >= below || this.looked >= MOST_CANDIDATES) return null;
       this.take(next);
     }
@@ -282,15 +281,15 @@ export class CandidateSearch {
     return candidate && this.isPossible(candidate) && !judgeAnywhere(this.profile, candidate).isBarred ? this.bounded(candidate) : null;
   }
 
-  private nextOpen(): Open | null {
-    this.open ??= this.replacements.candidates
+  /** What is still to be looked at, cheapest last. */
+  private get open(): Open[] {
+    return (this.opened ??= this.replacements.candidates
       .map((plain) => this.opening(plain, (broken) => this.openSingles(plain, broken)))
-      .sort((a, b) => b.least - a.least);
-    return this.open.at(-1) ?? null;
+      .sort((a, b) => b.least - a.least));
   }
 
   private take(next: Open): void {
-    this.open?.pop();
+    this.open.pop();
     this.looked++;
     const { candidate } = next;
     if (!this.isPossible(candidate)) return;
@@ -334,8 +333,7 @@ export class CandidateSearch {
 
   private add(candidate: Candidate, change: Open['change']): void {
     const one = this.opening(candidate, change);
-    const open = (this.open ??= []);
-    open.splice(open.findLastIndex(({ least }) => least > one.least) + 1, 0, one);
+    this.open.splice(this.open.findLastIndex(({ least }) => least > one.least) + 1, 0, one);
   }
 
   private opening(candidate: Candidate, change: Open['change']): Open {

@@ -75,10 +75,8 @@ function workedOut(profile: JudgingProfile, step: Step): Coarse {
   };
 }
 
-/** A way to do a step; its postures are `null` as long as they aren't solved. */
-interface ReckonedWay extends Pick<Chosen, 'figure' | 'minCost'> {
-  readonly ends: Chosen['ends'] | null;
-}
+/** A way to do a step, without its postures as long as they aren't solved. */
+type ReckonedWay = Pick<Chosen, 'figure' | 'minCost'> & Partial<Pick<Chosen, 'ends'>>;
 
 /** What the last steps of a class cost someone from each stand, above the least of them: the same for all classes that end alike. */
 interface Rest {
