@@ -659,10 +659,9 @@ export class Lexicon {
     for (let k = 0; k < count; k++) scores[touched[k]!] = 0;
     return ranked.map(({ group, meaning, score, match, phrase, odds: logOdds, likely: logShare }) => {
       const { words: held, weight: whole, tags, ambiguous, name } = this.phrases[phrase]!;
-      const inBest = new Set(held);
       let [covered, explained, leftover, unheld, owned] = [0, 0, 0, 0, 0];
       for (const word of single) {
-        if (word >= 0 && inBest.has(word)) explained += this.weight(word);
+        if (word >= 0 && held.includes(word)) explained += this.weight(word);
         else unheld = Math.max(unheld, this.weight(word));
         const count = word < 0 ? 0 : countIn(group, word);
         if (count > 0) {

@@ -1,4 +1,5 @@
 import { isForChildren, type Library } from '../asanas/library.js';
+import { getOrCreate } from '../get-or-create.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import {
   areDifferent,
@@ -8,6 +9,7 @@ import {
   NEXT_OF_SERIES,
   repeatsItself,
   type Hypothesis,
+  type LineEvidence,
   type Part,
   type Reading,
 } from './evidence.js';
@@ -55,6 +57,9 @@ function rounded(share: number): number {
 /** Decides what each line means, once all lines are weighed together. */
 export class Understanding {
   private readonly known = new WeakMap<readonly Reading[], { best: number; likely: readonly number[]; understood: Understood }>();
+  /** The postures that a line leads from and to, and those that it says are not done. */
+  private readonly ends = new WeakMap<LineEvidence, readonly Agreement[]>();
+  private readonly denied = new WeakMap<LineEvidence, readonly Agreement[]>();
 
   constructor(
     private readonly library: Library,
@@ -101,14 +106,10 @@ export class Understanding {
       const isName =
         standsForItself(hypothesis) &&
         (isList(hypothesis) || isOnlyName(line, hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
-      const isDoubtful =
-        leavesPart(line, hypothesis) ||
-        this.leadsElsewhere(line, hypothesis) ||
-        this.isDenied(line, hypothesis) ||
-        isOnlyInBrackets(line, hypothesis) ||
-        isMostlyUnknown(line, hypothesis);
       const least = isName ? NAMED : isWordForWordList(line, hypothesis) ? LISTED : 0;
-      const sure = isDoubtful ? Math.min(certain, LEAVING) : Math.max(least, certain);
+      const undoubted = Math.max(least, certain);
+      // What is not sure in any case needs no doubts.
+      const sure = undoubted > LEAVING && this.isDoubtful(line, hypothesis) ? Math.min(certain, LEAVING) : undoubted;
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
     const noPosture = shareOf('way', 'repeat', 'note', 'heading');
@@ -117,22 +118,39 @@ export class Understanding {
     return { kind: isAsked ? 'ask' : hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
 
+  /** Whether a line says more, or other, than the posture that it was taken for. */
+  private isDoubtful(line: WeighedLine, hypothesis: Hypothesis): boolean {
+    return (
+      leavesPart(line, hypothesis) ||
+      this.leadsElsewhere(line, hypothesis) ||
+      this.isDenied(line, hypothesis) ||
+      isOnlyInBrackets(line, hypothesis) ||
+      isMostlyUnknown(line, hypothesis)
+    );
+  }
+
   /** Whether a line leads from one posture to another by "to", each named to the letter, and one of them would be dropped. */
-  private leadsElsewhere({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
+  private leadsElsewhere({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
-    const ends = LEADS.exec(evidence.tokens.rest)?.slice(1) ?? [];
-    const named = ends.flatMap((end) => this.lexicon.agreements(this.lexicon.query(end), 1, surrounding));
+    const named = getOrCreate(this.ends, evidence, () =>
+      (LEADS.exec(evidence.tokens.rest)?.slice(1) ?? []).flatMap((end) => this.nameOf(end, evidence)),
+    );
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
   }
 
   /** Whether the line says that the posture is not done: "no savasana today". */
-  private isDenied({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
+  private isDenied({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step') return false;
     if (DENIED_AFTER.test(evidence.tokens.text)) return true;
-    const denied = DENIED.exec(evidence.tokens.rest)?.[1];
-    if (denied === undefined) return false;
-    const [found] = this.lexicon.agreements(this.lexicon.query(denied), 1, surrounding);
-    return found !== undefined && found.best >= NEAR_PART && idOf(found) === hypothesis.asana.id;
+    const denied = getOrCreate(this.denied, evidence, () =>
+      (DENIED.exec(evidence.tokens.rest)?.slice(1) ?? []).flatMap((rest) => this.nameOf(rest, evidence)),
+    );
+    return denied.some((found) => found.best >= NEAR_PART && idOf(found) === hypothesis.asana.id);
+  }
+
+  /** What some words of a line name by themselves, if anything. */
+  private nameOf(words: string, { surrounding }: LineEvidence): Agreement[] {
+    return this.lexicon.agreements(this.lexicon.query(words), 1, surrounding);
   }
 
   private settled(word: StudioWord, candidates: readonly Candidate[]): Understood {
