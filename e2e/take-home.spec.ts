@@ -28,9 +28,26 @@ test('a practice goes home as one file that works without a network', async ({ p
   await phone.getByRole('button', { name: /^Start/ }).first().click(); // prettier-ignore
   await expect(phone.getByRole('button', { name: /^Pause/ })).toBeVisible({ timeout: 5_000 });
   await expect(phone.locator('svg').first()).toBeVisible();
+  await phone.getByRole('checkbox').first().check();
+  await phone.getByLabel(/^Pain before/).first().selectOption('5'); // prettier-ignore
+  await phone.getByLabel(/^Pain after/).first().selectOption('2'); // prettier-ignore
+  await phone.getByLabel('Anything to tell').fill('Slept better');
+  const saving = phone.waitForEvent('download');
+  await phone.getByRole('button', { name: 'Save it as a file' }).click();
+  const diary = join(testInfo.outputDir, 'home-diary.json');
+  await (await saving).saveAs(diary);
   expect(await phone.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
   expect(broken).toEqual([]);
   await context.setOffline(false);
+
+  await page.getByLabel('File with what was done at home').setInputFiles(diary);
+  await expect(page.getByText('They write: “Slept better”')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep 1 day' }).click();
+  await expect(page.getByText('1 day kept.')).toBeVisible();
+  await expect(page.getByText('kept already')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Removed again.')).toBeVisible();
 });
 
 test('a lesson for children in exact words, for their age', async ({ page }) => {

@@ -33,7 +33,7 @@ export { IsDay } from './is-day.js';
 export { SequenceBody, SequenceChangeBody } from './sequence.body.js';
 export { AdaptBody, CuesBody, HomeBody, HomeSheetQuery, LessonSheetQuery, PlanBody } from './plan.body.js';
 export { KeyedLogBody, LogBody, LogKeysBody, LogPartBody, LogsBody, MOST_LOGS, StepMarkBody, ToldBody } from './log.body.js';
-export { fileLogKey, isFileLog } from './file-log.js';
+export { fileLogKey, HOME_LOGS, homeLogKey, isFileLog, isHomeLog } from './file-log.js';
 export { ClassBody } from './class.body.js';
 export { RoomBody, ShownBody } from './room.body.js';
 export { ForgottenCaseBody, TrainingBody, TrainingCaseBody, TrainingCasesBody, type TrainingProgress } from './training.body.js';

@@ -145,7 +145,7 @@ export class LogBody {
 /** A log of a file, under the name that its class goes by here. */
 export class KeyedLogBody extends LogBody {
   @IsString()
-  @Matches(/^file\.[\d,]{1,150}\.\d{4}-\d{2}-\d{2}$/, { message: 'A log of a file is named by its people and its day' })
+  @Matches(/^(?:file|home)\.[\d,]{1,150}\.\d{4}-\d{2}-\d{2}$/, { message: 'A log that is brought is named by its people and its day' })
   key: string;
 }
 

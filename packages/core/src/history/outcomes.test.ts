@@ -48,3 +48,17 @@ test('a scale that was told on one side only is not compared', () => {
   expect(lines.join()).not.toMatch(/Pain,/);
   expect(lines.join()).toMatch(/Ease, 0 to 10, median of 1 class: 4 before, 6 after/);
 });
+
+test('practice at home is told apart from classes', () => {
+  const { lines } = outcomes(
+    [
+      past('2026-05-04'),
+      past('2026-05-05', { atHome: true, before: { pain: 5 }, after: { pain: 2 } }),
+      past('2026-05-06', { atHome: true }),
+    ],
+    library,
+  )!;
+  expect(lines[0]).toBe('Took part in 1 of 1 class, from 2026-05-04 to 2026-05-04');
+  expect(lines).toContain('Practised at home on 2 days');
+  expect(lines).toContain('Pain, 0 to 10, median of 1 day at home: 5 before, 2 after; clearly less in 1, clearly more in 0');
+});

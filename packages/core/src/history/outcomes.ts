@@ -13,12 +13,16 @@ function median(values: readonly number[]): number {
   return sorted.length % 2 === 1 ? sorted[Math.floor(half)]! : (sorted[half - 1]! + sorted[half]!) / 2;
 }
 
-function scaleLine(classes: readonly PastClass[], scale: Scale): string[] {
+function scaleLine(
+  classes: readonly PastClass[],
+  scale: Scale,
+  unit: readonly [one: string, more: string] = ['class', 'classes'],
+): string[] {
   const { before, after, less, more } = changesOf(classes, scale);
   if (before.length === 0) return [];
   const medians = `${median(before)} before, ${median(after)} after`;
   return [
-    `${SCALE_WORDS[scale]}, 0 to 10, median of ${counted(before.length, 'class', 'classes')}: ${medians}; clearly less in ${less}, clearly more in ${more}`,
+    `${SCALE_WORDS[scale]}, 0 to 10, median of ${counted(before.length, ...unit)}: ${medians}; clearly less in ${less}, clearly more in ${more}`,
   ];
 }
 
@@ -45,17 +49,22 @@ function sidesLine(classes: readonly PastClass[]): string[] {
 
 /** How classes went, for a clinician: what was told and seen, no judgement; `null` where nobody has noted anything yet. */
 export function outcomes(history: readonly PastClass[], library: Library): NoteSection | null {
-  const classes = history.filter(({ present }) => present).sort((a, b) => (a.day < b.day ? -1 : 1));
+  const held = history.filter(({ atHome }) => !atHome);
+  const classes = held.filter(({ present }) => present).sort((a, b) => (a.day < b.day ? -1 : 1));
   if (classes.length === 0) return null;
+  const alone = history.filter(({ atHome }) => atHome);
   const felt = FELT.map((one) => ({ one, times: classes.filter((past) => past.felt === one).length })).filter(({ times }) => times > 0);
   return {
     heading: 'How classes went',
     lines: [
-      `Took part in ${classes.length} of ${counted(history.length, 'class', 'classes')}, from ${classes[0]!.day} to ${classes.at(-1)!.day}`,
+      `Took part in ${classes.length} of ${counted(held.length, 'class', 'classes')}, from ${classes[0]!.day} to ${classes.at(-1)!.day}`,
       ...SCALES.flatMap((scale) => scaleLine(classes, scale)),
       ...(felt.length > 0 ? [`Went home ${felt.map(({ one, times }) => `${FELT_WORDS[one]} ${times}`).join(', ')}`] : []),
       ...sidesLine(classes),
       ...troubles(classes, library),
+      ...(alone.length > 0
+        ? [`Practised at home on ${counted(alone.length, 'day')}`, ...scaleLine(alone, 'pain', ['day at home', 'days at home'])]
+        : []),
       'A change counts from two points on, or 30 % of the first value (Farrar et al., Pain 2001).',
     ],
   };

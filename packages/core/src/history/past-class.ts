@@ -24,10 +24,11 @@ export type Felt = (typeof FELT)[number];
 export const SIDES_COMPARED = ['left', 'alike', 'right'] as const;
 export type SideCompared = (typeof SIDES_COMPARED)[number];
 
-/** One person's part of a class that was held. */
+/** One person's part of a class that was held, or a day on which they practised at home. */
 export interface PastClass {
   /** YYYY-MM-DD. */
   readonly day: string;
+  readonly atHome?: boolean;
   readonly present: boolean;
   readonly before: Told;
   readonly after: Told;

@@ -290,7 +290,7 @@ export function proposalsOf(
   { leftOut, preferences }: Pick<Participant, 'leftOut' | 'preferences'>,
   today: string,
 ): Proposal[] {
-  const classes = history.filter(({ present }) => present).sort((one, other) => other.day.localeCompare(one.day));
+  const classes = history.filter(({ present, atHome }) => present && !atHome).sort((one, other) => other.day.localeCompare(one.day));
   const decided = new Set(history.flatMap((one) => one.decided));
   const out = new Set(leftOut.filter(({ until }) => until === null || until >= today).map(({ asana }) => asana));
   const [last] = classes;

@@ -6,7 +6,7 @@ import { anybody, type Participant } from '../participants/participant.js';
 import { adapt } from '../planning/adapt.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { homeHtml } from './home-sheet.js';
-import { FALLERS, homePractice, OFTEN, type HomeAsked } from './home-practice.js';
+import { FALLERS, homePractice, OFTEN, practiceDays, type HomeAsked } from './home-practice.js';
 import { STOP_SIGNS } from './stop-signs.js';
 
 const solver = new BodySolver(library);
@@ -95,4 +95,12 @@ test('the sheet stands alone: nothing is fetched, text is no markup', () => {
   const html = homeHtml(practice(), 'For <Ann> & "Ben"');
   expect(html).not.toMatch(/(src|href)=|https?:|@import|url\(/);
   expect(html).toContain('For &lt;Ann&gt; &amp; &quot;Ben&quot;');
+});
+
+test('the days to tick off are those of the practice, until it is looked at again', () => {
+  // 28 November 2026 is a Saturday.
+  const given = practice({ days: 2 });
+  expect(given.days).toEqual(['monday', 'thursday']);
+  expect(practiceDays(given)).toEqual(['2026-11-30', '2026-12-03', '2026-12-07', '2026-12-10']);
+  expect([...homeHtml(given, 'At home').matchAll(/<tr data-day="([^"]+)"/g)].map(([, day]) => day)).toEqual(practiceDays(given));
 });

@@ -1,4 +1,4 @@
-import { addDays, formatISO, parseISO } from 'date-fns';
+import { addDays, formatISO, getDay, parseISO } from 'date-fns';
 import type { DoseSpec } from '../asanas/asana.js';
 import type { Asana } from '../asanas/library.js';
 import { setupOf } from '../candidates/props-needed.js';
@@ -93,6 +93,29 @@ export interface HomePractice {
   readonly review: string;
   /** Steps of the class that are not done at home, and why. */
   readonly leftOut: readonly { readonly line: number; readonly why: string }[];
+}
+
+/** A day on which it was done, with pain before and after it, 0 to 10, where that was told. */
+export interface HomeDay {
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly before: number | null;
+  readonly after: number | null;
+}
+
+/** What came of it, as somebody brings it back. */
+export interface HomeDiary {
+  readonly title: string;
+  readonly days: readonly HomeDay[];
+  readonly note: string;
+}
+
+/** The days from the one on which a practice was given until it is looked at again on which it is to be done, as YYYY-MM-DD. */
+export function practiceDays({ days, review }: Pick<HomePractice, 'days' | 'review'>): string[] {
+  const from = addDays(parseISO(review), -REVIEW_DAYS);
+  return Array.from({ length: REVIEW_DAYS }, (_, k) => addDays(from, k))
+    .filter((day) => days.includes(WEEK[(getDay(day) + 6) % 7]!))
+    .map((day) => formatISO(day, { representation: 'date' }));
 }
 
 /** Starting values. Common practice, no source. */

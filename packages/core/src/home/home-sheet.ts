@@ -1,5 +1,6 @@
+import { format, parseISO } from 'date-fns';
 import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
-import { weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
+import { practiceDays, weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
 import { needsAtHome } from './needs-at-home.js';
 
 function escaped(text: string): string {
@@ -31,7 +32,32 @@ const show=(w)=>{b.textContent=w+': '+Math.floor(left/60)+':'+String(left%60).pa
 const bell=()=>{const C=window.AudioContext;if(!C)return;const a=new C(),g=a.createGain(),o=a.createOscillator();g.gain.setValueAtTime(.3,a.currentTime);g.gain.exponentialRampToValueAtTime(.0001,a.currentTime+2.5);o.frequency.value=528;o.connect(g);g.connect(a.destination);o.start();o.stop(a.currentTime+2.5)};
 b.onclick=()=>{if(t){clearInterval(t);t=null;show('Go on');return}if(left===0)left=all;show('Pause');t=setInterval(()=>{left--;if(left<=0){clearInterval(t);t=null;left=0;bell();b.textContent='Done'}else show('Pause')},1000)}}`;
 
-const STYLE = `body{font:18px/1.45 system-ui,sans-serif;margin:0 auto;max-width:44rem;padding:1rem;color:#111;background:#fff}h1{font-size:1.6rem}h2{font-size:1.25rem;margin:0 0 .3rem}section{border-top:1px solid #999;padding:.8rem 0;break-inside:avoid}svg{height:8rem;max-width:100%}.dose{font-weight:600}button{font:inherit;padding:.6rem 1.2rem;border:2px solid #111;border-radius:.4rem;background:#fff}table{border-collapse:collapse}td,th{border:1px solid #999;padding:.35rem .6rem}@media print{button{display:none}@page{margin:14mm}}`;
+/**
+ * Puts what was ticked into a file, and remembers it where the device lets a file do so. The text is what `readDiary`
+ * reads; it names nobody.
+ */
+const DIARY = `const form=document.getElementById('diary'),key='diary '+document.title;
+const told=()=>({$schema:'lotus-steady/home-diary-1',version:1,title:document.title,note:form.note.value.slice(0,2000),days:[...form.querySelectorAll('tr[data-day]')].filter((r)=>r.querySelector('input').checked).map((r)=>{const [before,after]=[...r.querySelectorAll('select')].map((s)=>s.value===''?null:+s.value);return {day:r.dataset.day,before,after}})});
+try{const {days,note}=JSON.parse(localStorage.getItem(key));form.note.value=note;for(const {day,before,after} of days){const r=form.querySelector('tr[data-day="'+day+'"]');r.querySelector('input').checked=true;[...r.querySelectorAll('select')].forEach((s,i)=>{s.value=[before,after][i]??''})}}catch{}
+form.onchange=()=>{try{localStorage.setItem(key,JSON.stringify(told()))}catch{}};
+form.onsubmit=(e)=>{e.preventDefault();const a=document.createElement('a');a.setAttribute('href',URL.createObjectURL(new Blob([JSON.stringify(told(),null,2)],{type:'application/json'})));a.download='home-diary.json';a.click()}`;
+
+/** Days to tick off, on a phone or on paper. */
+function diaryHtml(practice: HomePractice): string {
+  const points = `<option value=""></option>${Array.from({ length: 11 }, (_, k) => `<option>${k}</option>`).join('')}`;
+  const rows = practiceDays(practice).map((day) => {
+    const name = format(parseISO(day), 'EEE d MMM');
+    const pain = (when: string) => `<td><select aria-label="Pain ${when}, ${name}">${points}</select></td>`;
+    return `<tr data-day="${day}"><th scope="row">${name}</th><td><input type="checkbox" aria-label="Done, ${name}"></td>${pain('before')}${pain('after')}</tr>`;
+  });
+  return `<form id="diary"><h2>What you did</h2>
+<table><tr><th></th><th>Done</th><th>Pain before</th><th>Pain after</th></tr>${rows.join('')}</table>
+<p>Pain from 0, none, to 10, the worst that you can think of. Left empty is fine.</p>
+<p><label>Anything to tell: <textarea name="note" rows="2" maxlength="2000"></textarea></label></p>
+<button>Save it as a file for your teacher</button></form>`;
+}
+
+const STYLE = `body{font:18px/1.45 system-ui,sans-serif;margin:0 auto;max-width:44rem;padding:1rem;color:#111;background:#fff}h1{font-size:1.6rem}h2{font-size:1.25rem;margin:0 0 .3rem}section{border-top:1px solid #999;padding:.8rem 0;break-inside:avoid}svg{height:8rem;max-width:100%}.dose{font-weight:600}button{font:inherit;padding:.6rem 1.2rem;border:2px solid #111;border-radius:.4rem;background:#fff}table{border-collapse:collapse}td,th{border:1px solid #999;padding:.35rem .6rem;text-align:left}input,select,textarea{font:inherit}input{width:1.4rem;height:1.4rem}textarea{width:100%;box-sizing:border-box}@media print{button{display:none}select{appearance:none;border:0;width:3rem}@page{margin:14mm}}`;
 
 /**
  * A practice as one file that needs nothing else: figures, timers and a bell on a phone without a network, and ink on
@@ -46,7 +72,6 @@ export function homeHtml(
   const days = inWeek(practice.days, conventions.weekBegins);
   const { minutes, times, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
   const often = times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
-  const weeks = ['1', '2'].map((week) => `<tr><th>Week ${week}</th>${days.map(() => '<td>&nbsp;</td>').join('')}</tr>`).join('');
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'">
@@ -57,8 +82,9 @@ export function homeHtml(
 ${steps.map((step, i) => stepHtml(step, i, figures[i], conventions)).join('\n')}
 <section><h2>Stop at once with</h2>${list(stopSigns)}<h2>Ask the same day</h2>${list(askToday)}<h2>Call the emergency number</h2>${list(emergency)}
 <p><b>Whom to ask:</b> ${escaped(call.join('; '))}</p></section>
-<section><h2>Done</h2><table><tr><th></th>${days.map((day) => `<th>${day.slice(0, 2)}</th>`).join('')}</tr>${weeks}</table></section>
-<script>${TIMER}</script></body></html>
+<section>${diaryHtml(practice)}</section>
+<script>${TIMER}
+${DIARY}</script></body></html>
 `;
 }
 

@@ -124,6 +124,11 @@ const POSITIONS: Readonly<Record<string, readonly Base[]>> = {
   lie: ['supine', 'prone', 'side-lying'],
 };
 
+/** Whether a word speaks of a position. */
+export function tellsPosition(stem: string): boolean {
+  return Object.hasOwn(POSITIONS, stem);
+}
+
 export function lineEvidence(lexicon: Lexicon, text: string, surrounding: ReadonlySet<string>, without = -1): LineEvidence {
   const tokens = tokensOf(text);
   const query = lexicon.query(tokens.rest);
@@ -378,7 +383,7 @@ function weighStep(
   if (found.name) weigh('step name');
   if (found.tags.length > 0) weigh(found.tags.some((tag) => surrounding.has(tag)) ? 'step tag fits' : 'step tag misfits');
   for (const word of new Set(line.words)) {
-    const bases = Object.hasOwn(POSITIONS, word) ? POSITIONS[word] : undefined;
+    const bases = tellsPosition(word) ? POSITIONS[word] : undefined;
     if (bases) weigh(bases.includes(asana.base) ? 'step position fits' : 'step position misfits');
   }
   if (side !== null) weigh(asana.shown || asana.steps.length > 0 ? 'step side fits' : 'step side misfits');

@@ -8,6 +8,7 @@ import {
   idOf,
   NEXT_OF_SERIES,
   repeatsItself,
+  tellsPosition,
   type Hypothesis,
   type LineEvidence,
   type Part,
@@ -122,6 +123,7 @@ export class Understanding {
   private isDoubtful(line: WeighedLine, hypothesis: Hypothesis): boolean {
     return (
       leavesPart(line, hypothesis) ||
+      leavesHead(line, hypothesis) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
@@ -275,6 +277,13 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
   );
   const isOneEnough = isTwice || isListed || isSeries || ONE_AFTER_ANOTHER.test(tokens.text);
   return others.length >= (isOneEnough ? 1 : OTHER_NAMES);
+}
+
+/** Whether more stands before a list than where it is done: "at home: bird dog, bridge", "cross-legged: shoulder rolls, neck". */
+function leavesHead({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'many') return false;
+  const begins = hypothesis.parts[0]!.from;
+  return query.places.some(({ stem, to }) => to <= begins && !tellsPosition(stem));
 }
 
 /** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */

@@ -1,5 +1,5 @@
 import { painOf } from '@lotus-steady/core';
-import type { ClassLog, HistoryEntry, LogPart, RegisterLine } from '@lotus-steady/requests';
+import { isHomeLog, type ClassLog, type HistoryEntry, type LogPart, type RegisterLine } from '@lotus-steady/requests';
 import { AutoIncrement, BelongsTo, Column, DataType, ForeignKey, HasMany, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
 
@@ -92,6 +92,6 @@ export class LogPersonRow extends Model {
   toEntry(): HistoryEntry {
     const { personId: _, ...part } = this.toPart();
     const { logKey: key, title, day } = this.log;
-    return { key, title, day, ...part };
+    return { key, title, day, ...part, ...(isHomeLog(key) && { atHome: true }) };
   }
 }

@@ -1,5 +1,6 @@
 import { inTransaction } from '../database/in-transaction.js';
 import {
+  HOME_LOGS,
   isFileLog,
   KeyedLogBody,
   LogBody,
@@ -10,7 +11,7 @@ import {
 } from '@lotus-steady/requests';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { AuditService } from '../audit/audit.service.js';
 import { PersonRow } from '../people/person.row.js';
 import { unusable } from '../problems/unusable.js';
@@ -28,9 +29,9 @@ export class LogsService {
     private readonly audit: AuditService,
   ) {}
 
-  /** The register, the latest first. */
+  /** The register of classes, the latest first. */
   async register(teacherId: number): Promise<RegisterLine[]> {
-    const rows = await this.rows.findAll({ where: { teacherId }, include: [LogPersonRow], order: [['day', 'DESC'], ['id', 'DESC']], limit: MOST_LINES }); // prettier-ignore
+    const rows = await this.rows.findAll({ where: { teacherId, logKey: { [Op.notLike]: `${HOME_LOGS}%` } }, include: [LogPersonRow], order: [['day', 'DESC'], ['id', 'DESC']], limit: MOST_LINES }); // prettier-ignore
     return rows.map((row) => row.toLine());
   }
 

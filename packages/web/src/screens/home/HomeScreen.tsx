@@ -19,6 +19,7 @@ import type { Home } from '../../worker/answers.js';
 import { homeQuery } from '../../worker/queries.js';
 import { readPeople } from '../score/class-address.js';
 import { useConventions } from '../../theme/conventions.js';
+import { BroughtBack } from './BroughtBack.js';
 
 /** Minutes that are left over for a practice at home. Common practice, no source. */
 const MINUTES = { from: 3, to: 40, usual: 12 } as const;
@@ -104,6 +105,7 @@ export function HomeScreen() {
       ) : (
         <Practice home={home.data} />
       )}
+      {personId !== undefined && <BroughtBack person={personId} title={title} today={today} />}
     </div>
   );
 }

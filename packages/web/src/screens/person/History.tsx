@@ -1,4 +1,4 @@
-import { isChange, type Felt } from '@lotus-steady/core';
+import { counted, isChange, type Felt } from '@lotus-steady/core';
 import type { HistoryEntry } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
@@ -26,11 +26,13 @@ export function History({ person }: { person: number }) {
   if (history.isError && !history.data) return <Failure error={history.error} />;
   const classes = history.data?.filter(({ present }) => present) ?? [];
   if (classes.length === 0) return <p className="text-soft">No class was noted yet.</p>;
+  const atHome = classes.filter((one) => one.atHome).length;
   const told = classes.filter(({ before, after }) => before.pain !== undefined || after.pain !== undefined);
   return (
     <>
       <p className="mb-2">
-        {classes.length === 1 ? 'One class' : `${classes.length} classes`} since {dayWords(classes.at(-1)!.day)}.
+        {counted(classes.length - atHome, 'class', 'classes')}
+        {atHome > 0 && ` and ${counted(atHome, 'practice', 'practices')} at home`} since {dayWords(classes.at(-1)!.day)}.
       </p>
       {told.length > 1 && (
         <Suspense fallback={<p className="text-soft">Drawing …</p>}>
@@ -54,9 +56,12 @@ export function History({ person }: { person: number }) {
           <tbody>
             {classes.map((one) => (
               <tr key={one.key} className="border-b border-rule align-top">
-                <td className="py-1.5 pr-4 whitespace-nowrap">{dayWords(one.day)}</td>
+                <td className="py-1.5 pr-4 whitespace-nowrap">
+                  {dayWords(one.day)}
+                  {one.atHome && ', at home'}
+                </td>
                 <td className="py-1.5 pr-4 whitespace-nowrap">{painWords(one)}</td>
-                <td className="py-1.5 pr-4">{one.felt === null ? 'not asked' : FELT_WORDS[one.felt]}</td>
+                <td className="py-1.5 pr-4">{one.atHome ? '' : one.felt === null ? 'not asked' : FELT_WORDS[one.felt]}</td>
                 <td className="py-1.5">
                   {one.marks
                     .map(({ asana, side, mark }) => `${asanas?.get(asana) ?? asana}${side ? `, ${side}` : ''}: ${MARK_WORDS[mark]}`)

@@ -1,0 +1,52 @@
+import { isDay } from '../day.js';
+import type { HomeDay, HomeDiary } from '../home/home-practice.js';
+import { isRecord } from '../record.js';
+import type { FileProblem } from './csv.js';
+
+/** Published in `docs/schemas/`. */
+export const DIARY_SCHEMA = 'lotus-steady/home-diary-1';
+
+/** So many days and letters come back at the most. */
+const MOST_DAYS = 100;
+const MOST_LETTERS = 2000;
+
+export interface FoundDiary {
+  readonly diary: HomeDiary | null;
+  readonly problems: readonly FileProblem[];
+}
+
+function refuse(message: string): FoundDiary {
+  return { diary: null, problems: [{ where: 'the file', message }] };
+}
+
+function isPoints(value: unknown): value is number | null {
+  return value === null || (Number.isInteger(value) && Number(value) >= 0 && Number(value) <= 10);
+}
+
+/** What somebody did at home, from the text of the file that their practice sheet saved; with a mistake nothing is taken. */
+export function readDiary(text: string): FoundDiary {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch (error) {
+    return refuse(`no valid JSON (${(error as Error).message})`);
+  }
+  if (!isRecord(raw) || raw['$schema'] !== DIARY_SCHEMA) return refuse(`no diary: expected "$schema": "${DIARY_SCHEMA}"`);
+  const { version, title, days, note = '' } = raw;
+  if (version !== 1) return refuse(`version is ${JSON.stringify(version)}; version 1 is read here`);
+  if (typeof title !== 'string' || typeof note !== 'string' || note.length > MOST_LETTERS)
+    return refuse(`title and note are texts, the note of at most ${MOST_LETTERS} letters`);
+  if (!Array.isArray(days) || days.length > MOST_DAYS) return refuse(`days is to be a list of at most ${MOST_DAYS}`);
+  const problems: FileProblem[] = [];
+  const done = new Map<string, HomeDay>();
+  (days as readonly unknown[]).forEach((one, i) => {
+    const where = `day ${i + 1}`;
+    const { day, before = null, after = null } = isRecord(one) ? one : {};
+    if (typeof day !== 'string' || !isDay(day))
+      problems.push({ where, message: `day is ${JSON.stringify(day ?? null)}; expected a day such as 2026-03-01` });
+    else if (done.has(day)) problems.push({ where, message: `${day} stands in it twice` });
+    else if (!isPoints(before) || !isPoints(after)) problems.push({ where, message: 'pain before and after is 0 to 10 or null' });
+    else done.set(day, { day, before, after });
+  });
+  return problems.length > 0 ? { diary: null, problems } : { diary: { title, days: [...done.values()], note }, problems };
+}

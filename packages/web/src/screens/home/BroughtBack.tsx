@@ -1,0 +1,196 @@
+import { readDiary, type FileProblem } from '@lotus-steady/core/formats';
+import type { HomeDay } from '@lotus-steady/core/home';
+import { counted } from '@lotus-steady/core';
+import { homeLogKey } from '@lotus-steady/requests';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { addDays, formatISO, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { request } from '../../api/client.js';
+import { historyQuery } from '../../api/queries.js';
+import { PRIMARY } from '../../parts/button-styles.js';
+import { explain } from '../../parts/Failure.js';
+import { FileProblems } from '../../parts/FileProblems.js';
+import { OpenFile } from '../../parts/OpenFile.js';
+import { dayWords } from '../../parts/words.js';
+
+/** So many days back can be told without a file. */
+const DAYS_BACK = 14;
+const POINTS = Array.from({ length: 11 }, (_, k) => k);
+
+function daysUntil(today: string): string[] {
+  return Array.from({ length: DAYS_BACK }, (_, k) => formatISO(addDays(parseISO(today), -k), { representation: 'date' }));
+}
+
+interface Props {
+  readonly person: number;
+  readonly title: string;
+  readonly today: string;
+}
+
+/** What somebody did at home: from the file that their sheet saved, or ticked here from paper; kept with their classes. */
+export function BroughtBack({ person, title, today }: Props) {
+  const queries = useQueryClient();
+  const history = useQuery(historyQuery(person));
+  const [done, setDone] = useState<ReadonlyMap<string, HomeDay>>(new Map());
+  const [note, setNote] = useState('');
+  const [problems, setProblems] = useState<readonly FileProblem[]>([]);
+  const here = new Set(history.data?.map(({ key }) => key));
+  const isHere = (day: string) => here.has(homeLogKey(person, day));
+  const days = [...new Set([...daysUntil(today), ...done.keys()])].sort().reverse();
+  const added = [...done.values()].filter(({ day }) => !isHere(day));
+  const renew = () => queries.invalidateQueries({ queryKey: historyQuery(person).queryKey });
+  const keep = useMutation({
+    mutationFn: () =>
+      request<{ readonly keys: readonly string[] }>('POST', 'logs/import', {
+        logs: added.map(({ day, before, after }, i) => ({
+          key: homeLogKey(person, day),
+          title,
+          day,
+          startedAt: null,
+          endedAt: null,
+          note: '',
+          incident: '',
+          people: [
+            {
+              personId: person,
+              present: true,
+              before: before === null ? {} : { pain: before },
+              after: after === null ? {} : { pain: after },
+              felt: null,
+              harder: null,
+              // It was told of all of them, and stands once.
+              note: i === 0 ? note : '',
+              marks: [],
+              decided: [],
+            },
+          ],
+        })),
+      }),
+    onSuccess: renew,
+  });
+  const takeBack = useMutation({
+    mutationFn: (keys: readonly string[]) => request('POST', 'logs/take-back', { keys }),
+    onSuccess: async () => {
+      keep.reset();
+      await renew();
+    },
+  });
+  const change = (day: string, next: HomeDay | null) => {
+    const others = new Map(done);
+    if (next) others.set(day, next);
+    else others.delete(day);
+    setDone(others);
+    keep.reset();
+    takeBack.reset();
+  };
+  const open = async (chosen: File) => {
+    const { diary, problems: wrong } = readDiary(await chosen.text());
+    setProblems(wrong);
+    keep.reset();
+    takeBack.reset();
+    if (!diary) return;
+    setDone(new Map(diary.days.map((one) => [one.day, one])));
+    setNote(diary.note);
+  };
+  const failed = [keep, takeBack].find(({ isError }) => isError);
+  const kept = keep.data?.keys;
+  return (
+    <section aria-labelledby="brought-back" className="mt-6 print:hidden">
+      <h2 id="brought-back" className="text-lg">
+        What was done
+      </h2>
+      <p className="mb-2 text-soft">Open the file that they bring back, or tick the days from their paper.</p>
+      <OpenFile
+        label="Open their file …"
+        name="File with what was done at home"
+        accept=".json,application/json"
+        onFile={(chosen) => void open(chosen)}
+      />
+      <FileProblems problems={problems} />
+      <table className="mt-3 text-left">
+        <thead>
+          <tr className="border-b border-ink text-sm">
+            <th className="py-1 pr-4">Day</th>
+            <th className="py-1 pr-4">Done</th>
+            <th className="py-1 pr-4">Pain before</th>
+            <th className="py-1">Pain after</th>
+          </tr>
+        </thead>
+        <tbody>
+          {days.map((day) => {
+            const own = done.get(day);
+            return (
+              <tr key={day} className="border-b border-rule">
+                <th scope="row" className="py-1 pr-4 font-normal whitespace-nowrap">
+                  {dayWords(day)}
+                </th>
+                {isHere(day) ? (
+                  <td colSpan={3} className="text-soft">
+                    kept already
+                  </td>
+                ) : (
+                  <>
+                    <td className="pr-4">
+                      <input
+                        type="checkbox"
+                        className="size-5"
+                        aria-label={`Done on ${dayWords(day)}`}
+                        checked={own !== undefined}
+                        onChange={({ target }) => change(day, target.checked ? { day, before: null, after: null } : null)}
+                      />
+                    </td>
+                    {(['before', 'after'] as const).map((when) => (
+                      <td key={when} className="pr-4">
+                        <select
+                          className="rounded border border-rule bg-sheet px-2 py-1"
+                          aria-label={`Pain ${when} on ${dayWords(day)}`}
+                          value={own?.[when] ?? ''}
+                          onChange={({ target }) =>
+                            change(day, {
+                              ...(own ?? { day, before: null, after: null }),
+                              [when]: target.value === '' ? null : Number(target.value),
+                            })
+                          }
+                        >
+                          <option value="">–</option>
+                          {POINTS.map((one) => (
+                            <option key={one}>{one}</option>
+                          ))}
+                        </select>
+                      </td>
+                    ))}
+                  </>
+                )}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {note !== '' && <p className="mt-2">They write: “{note}”</p>}
+      {failed?.isError && (
+        <p role="alert" className="mt-2 text-accent">
+          {explain(failed.error)}
+        </p>
+      )}
+      <button
+        type="button"
+        className={`${PRIMARY} mt-3`}
+        disabled={added.length === 0 || keep.isPending || history.isPending}
+        onClick={() => keep.mutate()}
+      >
+        {added.length === 0 ? 'Keep' : `Keep ${counted(added.length, 'day')}`}
+      </button>
+      <p role="status" className="mt-3">
+        {kept && (
+          <>
+            {counted(kept.length, 'day')} kept.{' '}
+            <button type="button" className="underline" disabled={takeBack.isPending} onClick={() => takeBack.mutate(kept)}>
+              Undo
+            </button>
+          </>
+        )}
+        {takeBack.isSuccess && 'Removed again.'}
+      </p>
+    </section>
+  );
+}
