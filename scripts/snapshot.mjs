@@ -1,6 +1,7 @@
 /**
  * Makes the terminal's program start at once: everything in one file, run until the library stands and the
- * phrasebook is learnt, kept as a snapshot of the heap beside the program. `lotus.sh` starts from it.
+ * phrasebook is learnt, kept as a snapshot of the heap beside the program. `lotus.sh` starts from it. With `--check` it
+ * is an error that this Node can't make one.
  */
 import { join } from 'node:path';
 import { build } from 'rolldown';
@@ -29,4 +30,5 @@ try {
 } catch (error) {
   // Without one the program does the same, and begins more slowly.
   say(`The terminal's program starts without a snapshot: ${error.message}.`);
+  if (process.argv.includes('--check')) process.exitCode = 1;
 }

@@ -42,6 +42,7 @@ await main(async () => {
   once('lint', 'npm', ['run', '--silent', 'lint']);
   once('types', 'npm', ['run', '--silent', 'types']);
   once('boundaries', 'npm', ['run', '--silent', 'boundaries']);
+  once('snapshot of the terminal', 'node', ['scripts/snapshot.mjs', '--check']);
   once('knowledge page', 'node', ['scripts/knowledge.mjs', '--check']);
 
   const folder = mkdtempSync(join(tmpdir(), 'lotus-test-'));

@@ -227,7 +227,7 @@ function listReplacements(library: Library, asana: Asana, variation: Variation):
     .map((one, i) => candidateOf(asana, one, COST.variation + i * 0.05 + (one.as ? COST.otherAsana : 0), [variationSaid(one)]));
   const candidates = [given, ...[...own, ...substitutes(library, given)].sort((a, b) => a.base - b.base)];
   // A variation may look like another asana: of two with one figure the cheaper one counts.
-  return { candidates, byFigure: new Map(candidates.toReversed().map((candidate) => [candidate.figure, candidate])) };
+  return { candidates, byFigure: new Map([...candidates].reverse().map((candidate) => [candidate.figure, candidate])) };
 }
 
 const changedEndsOn = memoize((_: BodySolver) => new WeakMap<Candidate, readonly SolvedPosture[]>());

@@ -277,7 +277,7 @@ export class CandidateSearch {
     const wanted = wantedOf(judgeAnywhere(this.profile, plain).broken, this.profile.limits);
     const extra = ids.length > 1 ? COST.pair : 0;
     // A figure doesn't tell in which order its changes were made; one of them may leave the other nothing to do.
-    const candidate = withChanges(plain, changes, wanted, extra) ?? withChanges(plain, changes.toReversed(), wanted, extra);
+    const candidate = withChanges(plain, changes, wanted, extra) ?? withChanges(plain, [...changes].reverse(), wanted, extra);
     return candidate && this.isPossible(candidate) && !judgeAnywhere(this.profile, candidate).isBarred ? this.bounded(candidate) : null;
   }
 
