@@ -239,7 +239,7 @@ export class Lexicon {
       const words = this.numbered(raw);
       if (words.length > 0) this.phrases.push({ ...phrase, words, weight: 0 });
     }
-    this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, pair.toReversed()]);
+    this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, [...pair].reverse()]);
     this.weights = this.weigh();
     this.count();
     this.oddsOf = new Float64Array(this.classes.length);

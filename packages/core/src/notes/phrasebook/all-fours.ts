@@ -280,6 +280,7 @@ export const allFours: Phrases = {
   },
   'adho-mukha-svanasana': {
     plain: `
+      down dog, heels to the wall; dog with the heels at the wall; dog, heels against the wall;
       down dog; downdog; downward dog; DD; DDog; d.dog; AMS; AMSvan; DFD; downward facing dog; downwards dog;
       face-down dog; dog head down; doggie ?; adho mukha svanasana; adho mukha shvanasana; adho mukh swan asan;
       adho muka svanasna; adho mukha swanasana; downard dog; downwrad dog; parvatasana ?; mountain in sun sal ?;

@@ -561,6 +561,7 @@ export const breathing: Phrases = {
   },
   'chair-sun-breath': {
     plain: `
+      seated sun arms; sun salute arms only, sitting; arms circle up and down with the breath sitting;
       sun breath on chair; sun breath @chair; sun breaths @chair; chair sun breath; chair sun breaths; seated sun breath;
       seated sun breaths; seated sun arms; sun arms @chair; sunflower; sunflower arms sitting;
       arms up and down with the breath; inhale arms up, exhale down, sitting; sweep arms out and up, sitting;

@@ -200,6 +200,7 @@ export const inverted: Phrases = {
   },
   'half-handstand': {
     plain: `
+      ardha adho mukha vrksasana; ardha adho mukha vrksa; half handstand, hands down and feet up the wall;
       L handstand; L-handstand; L stand; L-shape at wall; L pose ?; L-sit handstand at wall; half handstand; 1/2 handstand;
       half hand stand at wall; half handstand feet on wall; right-angle handstand; 90 degree handstand;
       ardha adho mukha vrksasana; ardha adho mukha vrikshasana; ardha vrksasana;

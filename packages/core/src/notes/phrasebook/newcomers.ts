@@ -4,6 +4,7 @@ import type { Phrases } from './phrases.js';
 export const newcomers: Phrases = {
   'surya-namaskara-b': {
     plain: `
+      sunB; sunB fast;
       sun salutation B; sun B; surya B; surya namaskar B; SNB; SN B; sun sal B; suns B; surya namaskara B; salute B; sun salute B;
       B series; sun salutation with warrior; sun B flow; two sun Bs; salutation B; surya namaskar B series; sun salutation with chair and warrior
     `,
@@ -24,6 +25,7 @@ export const newcomers: Phrases = {
   },
   'shoulder-shrugs': {
     plain: `
+      shoulders to ears and drop; shoulders up to the ears, let them fall; hunch the shoulders, drop them;
       shoulder shrugs; shrugs; shrug shoulders; shoulders up to ears and drop; lift shoulders, let go; shoulder lifts; shoulders up, down;
       shrug and release; shrug up, drop; squeeze shoulders up, drop; hunch shoulders and let go; shoulder shrug x; shoulder elevations; lift the shoulders to the ears
     `,

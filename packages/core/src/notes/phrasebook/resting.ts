@@ -436,6 +436,7 @@ export const resting: Phrases = {
   },
   'incline-rest': {
     plain: `
+      rest half sitting; semi reclined rest; semi reclined, propped up; rest half upright against pillows; head end raised, rest;
       bolster ramp rest; ramp rest; bolster ramp; rest on ramp; rest on a ramp; propped recline; propped up rest;
       propped-up savasana; inclined savasana; incline rest; incline savasana; semi-sitting rest; semi-reclined rest;
       semi-recumbent; semi supine ?; half-sitting relaxation; lean back on ramp, legs out;

@@ -3,6 +3,7 @@ import type { Phrases } from './phrases.js';
 export const salutations: Phrases = {
   'surya-namaskara-classic': {
     plain: `
+      sunA; sunA slow;
       sun salutation; sun salutations; sun sal; sun salute; salutation to the sun; SN; SS ?; surya namaskar;
       surya namaskara; surya namaskaram; surya namascar; suryanamaskar; surya namasker; surya namskar; 12-step sun salute;
       twelve step sun salutation; classic sun salutation; classical surya namaskar; hatha sun salutation;

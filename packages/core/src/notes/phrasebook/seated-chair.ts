@@ -595,6 +595,7 @@ export const seatedChair: Phrases = {
   },
   'chair-march': {
     plain: `
+      knees up one after the other like marching; stamp feet, left right @chair; marching band knees @chair;
       seated march; chair march; marching in the chair; march on the spot sitting; sitting marches; seated marching;
       marching seated; knee lifts on chair; knee raises seated; alternate knee lifts @chair; march @chair; march @sitting;
       sit and march; chair marching; marching drum; lift one knee then the other, sat tall;

@@ -305,6 +305,7 @@ export const seatedFloor: Phrases = {
   },
   'seated-cat-cow': {
     plain: `
+      seated cats; cats sitting cross legged; cat cow sitting on the floor;
       seated cat-cow ?; seated cat cow on mat; cat cow cross-legged; cross-legged cat cow; c/c cross legged;
       cat/cow in sukhasana; cat cow sitting on the floor; sitting cat/cow; cross legged spine rolls;
       spinal flexion sitting, legs crossed; round and arch the back, cross-legged;
@@ -436,6 +437,7 @@ export const seatedFloor: Phrases = {
   },
   'parivrtta-janu-sirsasana': {
     plain: `
+      open janu twist; open knee twist, one leg long;
       revolved head to knee; revolved head-to-knee pose; revolved janu; parivrtta janu sirsasana;
       parivritta janu shirshasana; parivrita janu sirsasana; parivrtta janu; parivratta janu shirsasana; PJS;
       twisted head to knee; seated side stretch over the leg; side bend over straight leg;
@@ -600,6 +602,7 @@ export const seatedFloor: Phrases = {
   },
   'parivrtta-sukhasana': {
     plain: `
+      open twist cross legged; seated twist, open; gentle seated twist on the floor;
       seated twist cross-legged; cross legged twist; easy twist; easy pose twist; easy seat twist; sukhasana twist;
       parivrtta sukhasana; parivritta sukhasana; parivrita sukasana; revolved easy pose; twist in sukhasana;
       twist x-legged; owl twist ?; sit cross legged, hand to opposite knee, look behind;
@@ -734,6 +737,7 @@ export const seatedFloor: Phrases = {
   },
   'neck-release': {
     plain: `
+      turn the head side to side sitting; head turns side to side ?; look over each shoulder slowly ?; look right, look left ?;
       neck release; neck release seated; neck stretch seated; neck stretches; ear to shoulder; drop ear to shoulder;
       greeva sanchalana @floor; griva sanchalana ?; greeva sanchalan ?; griva sanchalan @floor; griva sancalana;
       greeva chalana; neck movements; side neck stretch ?; neck rolls ?; tilt head to the side, shoulder heavy;

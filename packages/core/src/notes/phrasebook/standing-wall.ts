@@ -97,6 +97,7 @@ export const standingWall: Phrases = {
   },
   'wall-squat': {
     plain: `
+      slide down the wall and up again; back slides down the wall a little; wall slides with bent knees ?;
       wall sit; wall sits; wall-sit; wall squat; wall chair; chair at wall; chair pose at the wall; chair pose @wall;
       utkatasana at the wall; utkatasana @wall; utkatasana wall; slide down the wall; back on wall, slide down, knees bent;
       sit against the wall with no chair; back to wall, thighs toward level, hold; invisible chair at wall;
