@@ -1,4 +1,4 @@
-import { parseISO } from 'date-fns';
+import { format, parseISO } from 'date-fns';
 
 /** Words whose hyphen or capitals belong to them. */
 const OWN: Readonly<Record<string, string>> = {
@@ -97,20 +97,19 @@ export function words(id: string): string {
   );
 }
 
-/** The English of the reader's own country, which decides the order of day and month. */
-function englishOf(languages: readonly string[]): string {
-  return languages.find((language) => /^en-/i.test(language)) ?? 'en-GB';
-}
+/** Where English is written with the month first, in a long date (CLDR); without a country it is that of the first. */
+const MONTH_FIRST = new Set('US AS BI CA GU MH MP PH PR UM VI'.split(' '));
 
-/** One of each language: they are dear to make. */
-const LONG_DAYS = new Map<string, Intl.DateTimeFormat>();
+/** How the English of the reader's own country orders day and month. */
+function orderOf(languages: readonly string[]): string {
+  const own = languages.find((language) => /^en(?:-|$)/i.test(language)) ?? 'en-GB';
+  const [, region = 'US'] = own.toUpperCase().split('-');
+  return MONTH_FIRST.has(region) ? 'MMMM d, yyyy' : 'd MMMM yyyy';
+}
 
 /** A day as people say it, in the order of their country: "7 March 2026", "March 7, 2026". */
 export function dayWords(day: string, languages: readonly string[] = navigator.languages): string {
-  const english = englishOf(languages);
-  let format = LONG_DAYS.get(english);
-  if (!format) LONG_DAYS.set(english, (format = new Intl.DateTimeFormat(english, { dateStyle: 'long' })));
-  return format.format(parseISO(day));
+  return format(parseISO(day), orderOf(languages));
 }
 
 /** A number to the hundredth, without needless zeros. */

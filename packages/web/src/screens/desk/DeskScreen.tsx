@@ -1,6 +1,6 @@
 import { counted } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { peopleQuery, sequencesQuery } from '../../api/queries.js';
 import { PRIMARY } from '../../parts/button-styles.js';
@@ -25,6 +25,9 @@ export function DeskScreen() {
   useFetchedAhead();
   const sequences = useQuery(sequencesQuery);
   const people = useQuery(peopleQuery);
+  // Drawn in pieces: whoever taps meanwhile is answered first.
+  const listed = useDeferredValue(sequences.data);
+  const everybody = useDeferredValue(people.data);
   const [sequence, setSequence] = useState<number | null>(null);
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [title, setTitle] = useState('');
@@ -33,10 +36,10 @@ export function DeskScreen() {
   const navigate = useNavigate();
   useHeadStart(sequence, chosen);
 
-  if (sequences.isPending || people.isPending) return <Loading what="Opening the desk" />;
   const failed = [sequences, people].find(hasFailed);
-  if (failed || !sequences.data || !people.data) return <Failure error={failed?.error} onRetry={() => void failed?.refetch()} />;
-  const waiting = people.data.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
+  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!listed || !everybody) return <Loading what="Opening the desk" />;
+  const waiting = everybody.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
   const ready = sequence !== null && chosen.length > 0;
 
   return (
@@ -85,9 +88,9 @@ export function DeskScreen() {
               </Link>
             </span>
           </div>
-          <FindField label="Find a sequence" of={sequences.data.length} value={title} onChange={setTitle} />
+          <FindField label="Find a sequence" of={listed.length} value={title} onChange={setTitle} />
           <ul className="space-y-2">
-            {sequences.data
+            {listed
               .filter((one) => one.id === sequence || holds(one.title, title))
               .map(({ id, title: called, steps, minutes }) => (
                 <li key={id}>
@@ -111,9 +114,9 @@ export function DeskScreen() {
               Add a person
             </Link>
           </div>
-          <FindField label="Find a person" of={people.data.length} value={name} onChange={setName} />
+          <FindField label="Find a person" of={everybody.length} value={name} onChange={setName} />
           <ul className="grid gap-2 sm:grid-cols-2">
-            {people.data
+            {everybody
               .filter((one) => chosen.includes(one.id) || holds(one.name, name))
               .map(({ id, name: called, conditionNames }) => (
                 <li key={id}>

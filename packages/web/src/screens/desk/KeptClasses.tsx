@@ -1,7 +1,7 @@
 import { counted } from '@lotus-steady/core';
 import type { ClassSummary } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { request } from '../../api/client.js';
 import { classesQuery } from '../../api/queries.js';
@@ -15,8 +15,8 @@ const MOST_KEPT = 8;
 
 /** Kept classes whose sequence is still there, the latest first. */
 function useKept(): readonly ClassSummary[] {
-  const { data = [] } = useQuery(classesQuery);
-  return data.filter(({ sequenceId }) => sequenceId !== null);
+  const { data } = useQuery(classesQuery);
+  return (useDeferredValue(data) ?? []).filter(({ sequenceId }) => sequenceId !== null);
 }
 
 /** What is taught today comes first: opened, or begun, with one click. */

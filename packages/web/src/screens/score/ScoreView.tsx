@@ -123,9 +123,7 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
           </Link>
         </p>
       )}
-      {score.data && !isEmpty && (
-        <Staff score={score.data} people={people.data} sequence={sequence} asked={asked} busy={score.isPlaceholderData} />
-      )}
+      {score.data && !isEmpty && <Staff score={score.data} people={people.data} sequence={sequence} asked={asked} busy={score.isOld} />}
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { startTransition, useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { StoredClass, StoredSequence } from '@lotus-steady/requests';
 import { request } from '../../api/client.js';
@@ -43,9 +43,11 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
   const score = useQuery(
     classScoreQuery(edits.now.text, people.data, { figures, pins: edits.now.pins, shared }, day, {
       onStep: (step, of) => setDone([step, of]),
-      onPart: setPart,
+      onPart: (first) => startTransition(() => setPart(first)),
     }),
   );
+  // A score is large and drawn in pieces: whoever taps meanwhile is answered first.
+  const drawn = useDeferredValue(score.data);
   const queries = useQueryClient();
   const asked = {
     sequenceId: sequence.id,
@@ -70,11 +72,12 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
   });
   const isKept = stored.data !== undefined && isSameClass(stored.data, asked);
   return {
-    search, figures, shared, day, since, earlier, ask, edits, people, score,
+    search, figures, shared, day, since, earlier, ask, edits, people,
+    score: { data: drawn, error: score.error, isError: score.isError, isOld: score.isPlaceholderData || drawn !== score.data, refetch: score.refetch },
     /** Steps worked out, of how many. */
     done,
     /** The score of the first steps, as long as not all are worked out. */
-    part: score.data ? null : part,
+    part: drawn ? null : part,
     saving: { value, save, state, goOnFrom },
     keeping: { keep: () => keep.mutate(asked), isKept, isChange: stored.data !== undefined, isPending: keep.isPending, error: keep.error },
   }; // prettier-ignore

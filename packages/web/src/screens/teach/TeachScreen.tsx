@@ -1,6 +1,6 @@
 import { beatsOf } from '@lotus-steady/core/cues';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { hasFailed } from '../../api/failed.js';
 import { sequenceQuery } from '../../api/queries.js';
@@ -70,24 +70,26 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
   // A class that goes on past midnight stays the class that was begun.
   const [day] = useState(readDay(search, useToday()));
   const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day));
+  // Drawn in pieces: the page answers meanwhile.
+  const plan = useDeferredValue(score.data);
   const taught = useMemo(
-    () => score.data && people.data && taughtOf(score.data, people.data.map(({ name }) => name)), // prettier-ignore
-    [score.data, people.data],
+    () => plan && people.data && taughtOf(plan, people.data.map(({ name }) => name)), // prettier-ignore
+    [plan, people.data],
   );
-  const beats = useMemo(() => score.data && beatsOf(score.data.answer.participants), [score.data]);
+  const beats = useMemo(() => plan && beatsOf(plan.answer.participants), [plan]);
   const address = `/sequences/${sequenceId}/for/${named}`;
   const query = search.size > 0 ? `?${search}` : '';
   const back = `${address}${query}`;
   const failed = [sequence, people.failed, score].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   const [text, everybody] = [sequence.data?.text, people.data];
-  if (text === undefined || !everybody || !score.data || !taught || !beats)
+  if (text === undefined || !everybody || !plan || !taught || !beats)
     return (
       <div className="p-8 text-xl">
         <Loading what="Getting ready" />
       </div>
     );
-  const { participants, unknown } = score.data.answer;
+  const { participants, unknown } = plan.answer;
   if (participants.every(({ screening }) => screening.decision !== 'practise')) {
     if (participants.length > 1) return <Waiting back={back}>Nobody of this class may practise today.</Waiting>;
     return (
