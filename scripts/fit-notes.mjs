@@ -71,9 +71,9 @@ function accepts(label, hypothesis) {
 
 function weighed({ name, text, lines, without }, lexicon) {
   const labels = new Map(lines.map((label) => [label.line, label]));
-  const full = text.split('\n').map((line, i) => ({ text: line.trimEnd(), line: i + 1, marked: headingOf(line) !== null }));
+  const full = text.split('\n').map((line, i) => ({ text: line.trimEnd(), line: i + 1, heading: headingOf(line)?.name ?? null }));
   const read = weighLines(
-    full.filter((line) => line.text.trim() !== '' && !line.marked),
+    full.filter((line) => line.text.trim() !== '' && line.heading === null),
     null,
     without
       ? (line, surrounding) => {

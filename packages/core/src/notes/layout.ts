@@ -1,5 +1,5 @@
 import type { Problem } from '../problem.js';
-import { headingOf } from '../sequence/heading.js';
+import { headingOf, letteredSections } from '../sequence/heading.js';
 import { BARE_HEADER, HEADER_KEYS, type Header } from '../sequence/header.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { SheetLine } from './sheet.js';
@@ -93,7 +93,7 @@ export function layOut(text: string): Layout {
     const heading = headingOf(full);
     if (heading) {
       if (heading.level === 1 && header.title === '') header.title = heading.name;
-      lines.push({ line, text: full.trimEnd(), marked: true });
+      lines.push({ line, text: full.trimEnd(), heading: heading.name });
       return;
     }
     const [, name = '', value = ''] = /^\s*([a-z]+):\s*(.+)$/i.exec(full) ?? [];
@@ -106,8 +106,9 @@ export function layOut(text: string): Layout {
     }
     // A title may stand above it.
     isHead &&= lines.length === 0;
-    lines.push({ line, text: full.trimEnd(), marked: false });
+    lines.push({ line, text: full.trimEnd(), heading: null });
   });
   header.senses ??= sensesOf(text);
-  return { header, lines, set, problems };
+  const lettered = letteredSections(lines.map((line) => line.text));
+  return { header, lines: lines.map((line, i) => ({ ...line, heading: line.heading ?? lettered.get(i) ?? null })), set, problems };
 }

@@ -23,7 +23,7 @@ test('words that nothing holds are known as such', () => {
 
 test('the same words agree wholly, fewer of them less, others not', () => {
   const [exact] = found('downward dog');
-  expect(exact).toMatchObject({ exact: true, best: 1, explained: 1, held: 1, leftover: 0 });
+  expect(exact).toMatchObject({ exact: true, best: expect.closeTo(1, 9) as number, explained: 1, held: 1, leftover: 0 });
   const more = found('downward dog with a purple hat').find((one) => idOf(one) === 'adho-mukha-svanasana')!;
   expect(more.exact).toBe(false);
   expect(more.best).toBeLessThan(1);

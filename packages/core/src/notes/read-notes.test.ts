@@ -204,6 +204,22 @@ describe('variation, breath and way', () => {
   });
 });
 
+test('letters that count the parts of a class make sections; steps that are lettered are steps', () => {
+  const { sequence, lines } = read('A. On the back\nbridge 5x\nB. All fours\ncat cow 8x\nC. Relaxation\nfinal rest 5 min');
+  expect(sequence!.steps.map(({ section, asana }) => [section, asana])).toEqual([
+    ['On the back', 'setu-bandhasana'],
+    ['All fours', 'marjaryasana'],
+    ['Relaxation', 'savasana'],
+  ]);
+  expect(lines[2]).toMatchObject({ kind: 'heading', steps: [] });
+  expect(read('A. Bridge\nB. Cat cow\nC. Savasana').sequence!.steps).toHaveLength(3);
+  expect(read('A. Bridge\nplank\nC. Savasana').lines.map(({ kind }) => kind)).not.toContain('heading');
+});
+
+test('what is counted is no heading', () => {
+  for (const line of ['2 rounds box', 'L-stand 5 breaths x2']) expect(read(`Mountain\n${line}\nBridge`).lines[1]!.kind).not.toBe('heading');
+});
+
 test('each part of a line is marked as what it was read as', () => {
   const [line] = read('- Legs up the wall, 5 min // block for Bero').lines;
   const parts = line!.spans.map(({ from, to, as }) => [as, line!.text.slice(from, to).trim()]);

@@ -48,7 +48,7 @@ class Reader {
     const layout = layOut(text);
     const weighed = weighLines(layout.lines, layout.header.place, this.evidenceFor).map((line) => forAudience(line, audience));
     const own = new Map(words.map((word) => [wordKey(word.text), word]));
-    const free = weighed.filter(({ marked }) => !marked);
+    const free = weighed.filter(({ heading }) => heading === null);
     return this.writer.write(layout, weighed, this.understand(free, own));
   }
 

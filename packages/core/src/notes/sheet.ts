@@ -9,8 +9,8 @@ export interface SheetLine {
   /** From 1. */
   readonly line: number;
   readonly text: string;
-  /** Marked as a title or a section by `#`. */
-  readonly marked: boolean;
+  /** What it is called where it is marked as a title or a section. */
+  readonly heading: string | null;
 }
 
 /** A line with the ways to understand it. */
@@ -97,7 +97,9 @@ function weighedAlone(lines: readonly SheetLine[], whole: ReadonlySet<string>, e
     return own.size === 0 ? around : new Set([...around, ...own]);
   });
   const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
-  const shares = evidence.map(({ agreements }, i) => (lines[i]!.marked ? new Map<Base, number>() : sharesOf(agreements, surroundings[i]!)));
+  const shares = evidence.map(({ agreements }, i) =>
+    lines[i]!.heading !== null ? new Map<Base, number>() : sharesOf(agreements, surroundings[i]!),
+  );
   const sums = new Map<Base, number>();
   for (const share of shares) for (const [base, value] of share) sums.set(base, (sums.get(base) ?? 0) + value);
   return { surroundings, evidence, shares, sums };
@@ -110,7 +112,7 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
       place ?? '',
       ...lines.slice(0, 2).map(({ text }) => text),
       ...lines
-        .filter(({ marked }) => marked)
+        .filter(({ heading }) => heading !== null)
         .slice(0, 1)
         .map(({ text }) => text),
     ].join('\n'),
@@ -122,7 +124,7 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
     surroundingOf(place ?? '').has('chair') ||
     (shareOn(first.sums, CHAIR_BASES) >= SEATED_SHARE && shareOn(first.sums, FLOOR_BASES) < FLOOR_SHARE);
   const { surroundings, evidence, shares, sums } = isSeated ? first : weighedAlone(lines, withoutChair(whole), evidenceFor);
-  const kids = evidence.map(({ agreements }, i) => Number(!lines[i]!.marked && isForChildrenOnly(agreements)));
+  const kids = evidence.map(({ agreements }, i) => Number(lines[i]!.heading === null && isForChildrenOnly(agreements)));
   const allKids = sumOf(kids);
   const total = sumOf([...sums.values()]);
 

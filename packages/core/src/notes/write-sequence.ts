@@ -4,7 +4,6 @@ import { getKnown, getOrCreate } from '../get-or-create.js';
 import { leastRecentlyUsed } from '../lru.js';
 import type { Problem } from '../problem.js';
 import { doseProblem } from '../sequence/dose.js';
-import { headingOf } from '../sequence/heading.js';
 import type { ReaderNote, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import { leadsTo } from './chain.js';
@@ -54,7 +53,7 @@ const LONG_HELD_LINES = 3;
 const SAYS_LONG = /(?<!\p{L})(?:yin|restoratives?)(?!\p{L})/iu;
 
 function isLongHeld(lines: readonly WeighedLine[]): boolean {
-  const tokens = lines.filter(({ marked }) => !marked).map(({ evidence }) => evidence.tokens);
+  const tokens = lines.filter(({ heading }) => heading === null).map(({ evidence }) => evidence.tokens);
   const inMinutes = tokens.filter(({ dose }) => dose.minutes !== undefined).length;
   return (
     (inMinutes >= LONG_HELD_LINES || tokens.some(({ text }) => SAYS_LONG.test(text))) &&
@@ -127,8 +126,8 @@ export class SequenceWriter {
     for (const [line, text] of layout.set) lines.push(plainLine(line, text, 'note'));
     let carried: Carried = { ...START, isLongHeld: isLongHeld(weighed) };
     for (const line of weighed) {
-      if (line.marked) {
-        const name = headingOf(line.text)?.name ?? '';
+      if (line.heading !== null) {
+        const name = line.heading;
         if (name !== header.title) carried = { ...carried, section: name };
         lines.push(plainLine(line.line, line.text, 'heading'));
         continue;

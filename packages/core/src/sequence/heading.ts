@@ -10,3 +10,20 @@ export function headingOf(line: string): { readonly level: number; readonly name
   const framed = FRAMED.exec(line);
   return framed ? { level: 2, name: framed[2]! } : null;
 }
+
+/** `B. On the floor`: a section, where other lines stand under each letter. */
+const LETTERED = /^\s*([A-H])[.):]\s+(\p{L}[^,;\d]*?)\s*$/u;
+
+/**
+ * The sections that a text counts by letters, by their places: at least two, from A on without a gap, each with lines
+ * under it. `lines` are those that hold words.
+ */
+export function letteredSections(lines: readonly string[]): ReadonlyMap<number, string> {
+  const found = lines.flatMap((line, at) => {
+    const [, letter, name] = LETTERED.exec(line) ?? [];
+    return letter === undefined || name === undefined ? [] : [{ at, letter, name }];
+  });
+  const isCounted = found.every(({ letter }, i) => letter.charCodeAt(0) === 'A'.charCodeAt(0) + i);
+  const areFilled = found.every(({ at }, i) => at + 1 < (found[i + 1]?.at ?? lines.length));
+  return new Map(found.length >= 2 && isCounted && areFilled ? found.map(({ at, name }) => [at, name]) : []);
+}

@@ -100,6 +100,7 @@ export const NOTE_PHRASES = `
 
 /** Postures and movements that the library lacks: recognised, so that they are not taken for something near. */
 export const LACKING_PHRASES = `
+  quad sets; quad set; static quads; tighten the thigh, knee presses down; press the back of the knee into a towel;
   peacock; mayurasana; scorpion; vrschikasana; firefly; tittibhasana; eight angle pose; astavakrasana; flying pigeon; eka pada galavasana; shoulder pressing pose; bhujapidasana; koundinyasana; flying splits; visvamitrasana;
   compass; surya yantrasana; bird of paradise; svarga dvijasana; embryo in the womb; garbha pindasana; rooster; kukkutasana; lifted lotus; utpluthi; utpluthih; tolasana; scale pose; foot behind the head; eka pada sirsasana; yoganidrasana pose; tortoise sleeping; supta kurmasana;
   king dancer; full wheel one leg; one-leg wheel; drop backs; kapotasana; king cobra; wheel drop back; viparita salabhasana; full locust legs over; ganda bherundasana; shoulderstand lotus; urdhva padmasana; pindasana; headstand lotus; headstand leg variations; reverse plank one leg lifted; sage koundinya; dragonfly arm balance; grasshopper arm balance; crane to chaturanga jump back; handstand press; handstand walking;
