@@ -40,6 +40,8 @@ export interface DeclaredSpec {
   /** 1 brisk, 2 fast. */
   readonly headJolt?: 1 | 2;
   readonly eyesClosed?: boolean;
+  /** The breath is watched, counted, held or led; a sound or a sigh is not. */
+  readonly breathFocus?: true;
   /** Only where the body hangs from its hands or lifts by them: 3. The rest is seen in the contacts. */
   readonly gripForce?: 3;
   /** -1 let go, 1 lift and let go fully, 2 held lift. */

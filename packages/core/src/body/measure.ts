@@ -95,6 +95,7 @@ export const MEASURES = {
   met: { unit: 'MET', of: 'posture', label: 'Energy', by: 'library' },
   headJolt: { unit: 'grade 0-2', of: 'posture', label: 'Quick head movement', by: 'library' },
   eyesClosed: { unit: 'yes 1', of: 'posture', label: 'Eyes closed', by: 'library' },
+  breathFocus: { unit: 'yes 1', of: 'posture', label: 'Attention on the breath', by: 'library' },
   gripForce: { unit: 'grade 0-3', of: 'posture', label: 'Strength of the grip' },
   neckSweep: { unit: '°', of: 'posture', label: 'How far the neck is led round in a movement', by: 'library' },
   pelvicFloorCue: { unit: 'grade -1-2', of: 'posture', label: 'Work of the pelvic floor', by: 'library' },

@@ -24,7 +24,7 @@ export const anxietyDepressionPtsd = condition({
     medsNew: { kind: 'yesno', ask: 'New medicine in the last 2 weeks?', default: false },
   },
   stages: {
-    acuteMind: 'A hard time now', ptsd: 'After trauma', still: 'After trauma, or a hard time', supine: 'Lying is hard to bear', open: 'After trauma, or legs apart are hard to bear', rush: 'Panic or a hard time',
+    acuteMind: 'A hard time now', ptsd: 'After trauma', still: 'After trauma, or a hard time', supine: 'Lying is hard to bear', open: 'After trauma, or legs apart are hard to bear', breath: 'Attention on the breath is hard to bear', rush: 'Panic or a hard time',
     meds: 'New medicine', 'no-touch': 'Touch not agreed', eyes: 'After trauma, or closed eyes are hard', wound: 'Panic, trauma, bipolar, or a hard time', anxious: 'Moderate anxiety, or not known how strong',
   }, // prettier-ignore
   stagesOf: ({ states, phq9, gad7, panicThisWeek, triggers, dissociation, touchConsent, medsNew }) => {
@@ -37,6 +37,7 @@ export const anxietyDepressionPtsd = condition({
       (has('ptsd') || acute) && 'still',
       hard('supine') && 'supine',
       (has('ptsd') || hard('legsApart')) && 'open',
+      hard('breathFocus') && 'breath',
       (has('panic') || acute) && 'rush',
       medsNew === true && 'meds',
       touchConsent !== true && 'no-touch',
@@ -77,6 +78,7 @@ export const anxietyDepressionPtsd = condition({
     ...limits('psy-08', 'Over-breathing brings panic; it can raise mania.', ['LINDAHL*', 'common practice'], ['breathRetention', '= 0', 'avoid', ['wound']], ['breathRate', '<= 16', 'avoid', ['wound']], ['breathRate', '<= 20', 'avoid', ['anxious'], { reading: 'Moderate anxiety as panic: over-breathing is what brings it on. Equal and slow breathing is far below.' }], ['breathRetention', '<= 4', 'modify', ['anxious'], { reading: 'A short pause of box breathing; no more.' }]),
     ...limits('psy-09', 'Tired or wired.', 'common practice', ['effort', '<= 4', 'modify'], ['effort', '<= 3', 'modify', ['acuteMind']]),
     ...limits('psy-10', 'Short and finished beats long and flooded.', 'common practice', ['sessionMinutes', '<= 60', 'watch'], ['sessionMinutes', '<= 30', 'modify', ['acuteMind']]),
+    ...limits('psy-12', 'Watching the breath brings it on; humming, a sigh, the feet on the floor or what the eyes see calm as well.', 'common practice', ['breathFocus', '= 0', 'avoid', ['breath']]),
     ...limits('psy-11', 'It startles.', 'common practice', ['headJolt', '= 0', 'modify', ['ptsd']]),
   ], // prettier-ignore
   favour: ['lengthen-exhale', 'calm', 'open-chest', 'strengthen-legs', 'focus'],

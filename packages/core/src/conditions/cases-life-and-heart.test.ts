@@ -63,6 +63,8 @@ const CASES: readonly WorkedCase[] = [
   ['mus-c', 'multiple-sclerosis edss=5 lhermitte=no relapseNow=no weeksSinceRelapse=100 fatigue=0 spasticity=0 heatSensitive=no', 'wall-tree', 'change', ['mus-04']],
   ['psy-a', 'anxiety-depression-ptsd states=ptsd triggers=touch,supine dissociation=no', { asana: 'savasana', dose: { minutes: 10 } }, 'change', ['psy-02']],
   ['psy-b', 'anxiety-depression-ptsd states=panic triggers=none', 'bhastrika', 'change', ['psy-08']],
+  ['psy-b, the breath watched', 'anxiety-depression-ptsd states=panic triggers=breathFocus gad7=4', 'alternate-nostril', 'change', ['psy-12']],
+  ['psy-b, the breath heard', 'anxiety-depression-ptsd states=panic triggers=breathFocus gad7=4', 'bhramari', 'keep'],
   ['psy-c', 'anxiety-depression-ptsd states=depression phq9=22 phq9item9=2', 'tadasana', 'refer'],
   ['acu-a', 'acute-illness temp=38.4 symptoms=aches', 'sukhasana', 'refer'],
   ['acu-b', 'acute-illness kind=cold symptoms=runnyNose temp=36.9 hadFever=no groupClass=no', 'adho-mukha-svanasana', 'change', ['acu-01', 'acu-06']],

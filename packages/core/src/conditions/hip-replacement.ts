@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { limits, noInversion, pick, QUIET } from './limits.js';
 import { PAIN } from './pain.js';
 import { clearance, emergency, found, note, open, today } from './screening.js';
 
@@ -101,7 +101,7 @@ export const hipReplacement = condition({
     ...limits('hpr-06', 'The leg does not roll out, worst when straight.', 'AAOSTHR*', ['hipExternalRotation', '<= 20', 'avoid', ['front-01'], 'effort >= 2'], ['hipExternalRotation', '<= 30', 'avoid', ['front-01'], 'effort < 2', { reading: 'A leg that lies rolls out by some 22 degrees.' }], ['hipExternalRotation', '<= 45', 'modify', ['front-2']], ['hipExternalRotation', '<= 60', 'watch', ['front-3']]),
     ...limits('hpr-07', 'The two together dislocate.', 'common practice', ['hipExternalRotation', '<= 15', 'avoid', ['front-mix'], 'hipExtension > 5'], ['hipExternalRotation', '<= 15', 'modify', ['front-3'], 'hipExtension > 5']),
     ...limits('hpr-08', 'The cut side muscle is healing.', 'common practice', ['effort', '<= 1', 'avoid', ['side-0'], 'hipAbduction > 10'], ['effort', '<= 1', 'modify', ['side-1'], 'hipAbduction > 10']),
-    ...limits('hpr-09', 'A fall is the great risk.', 'common practice', ['support', '>= 2', 'avoid', ['h0'], 'standing'], ['support', '>= 1', 'modify', ['h1'], 'standing'], ['support', '>= 1', 'watch', ['standing'], 'feetDown = 1']),
+    ...limits('hpr-09', 'A fall is the great risk.', 'common practice', ['support', '>= 2', 'avoid', ['h0'], 'standing'], ['support', '>= 1', 'modify', ['h1'], 'standing', 'effort >= 2', QUIET], ['support', '>= 1', 'watch', ['standing'], 'feetDown = 1']),
     ...limits('hpr-10', 'Kneeling comes later, on padding.', 'common practice', ['kneeLoad', '<= 0.1', 'avoid', ['h0']], ['kneeLoad', '<= 0.5', 'watch', ['kneel']]),
     ...limits('hpr-11', 'Getting down is the hardest move.', 'common practice', ['floorTrips', '= 0', 'avoid', ['h0']], ['floorTrips', '<= 1', 'watch', ['h1']], ['floorTrips', '<= 3', 'watch', ['h2']]),
     ...limits('hpr-12', 'Turning the trunk on a fixed foot turns the hip.', 'RCOT17*', ['spineRotation', '<= 20', 'avoid', ['first'], 'standing'], ['spineRotation', '<= 20', 'modify', ['h2'], 'standing']),

@@ -46,7 +46,7 @@ export const spinalStenosis = condition({
     ...PAIN.limits('sts'),
     ...limits('sts-01', 'Arching narrows the nerve canal.', ['INUFUSA*', 'NASSLSS*'], ['lumbarFlexion', '>= -10', 'modify', ['mild']], ['lumbarFlexion', '>= -5', 'avoid', ['legs']]),
     ...limits('sts-02', 'Flat straight legs pull the back into an arch.', 'common practice', ['hipFlexion', '>= 20', 'watch', ['mild'], 'facing supine', 'hold > 60'], ['hipFlexion', '>= 20', 'modify', ['legs'], 'facing supine', 'hold > 60']),
-    ...limits('sts-03', 'A leg drawn back arches the waist.', 'common practice', ['hipExtension', '<= 15', 'modify', ['mild']], ['hipExtension', '<= 5', 'modify', ['legs']]),
+    ...limits('sts-03', 'A leg drawn back arches the waist.', 'common practice', ['hipExtension', '<= 15', 'modify', ['mild']], ['hipExtension', '<= 5', 'modify', ['legs'], 'hipAbduction < 40', { reading: 'A leg set out to the side arches no waist.' }]),
     ...limits('sts-04', 'Arms overhead lift the ribs into an arch.', 'common practice', ['shoulderElevation', '<= 150', 'watch', ['mild'], 'standing'], ['shoulderElevation', '<= 150', 'modify', ['legs'], 'standing']),
     ...limits('sts-05', 'Standing still brings the leg ache.', 'NASSLSS*', ['standingRun', '<= 5', 'watch', ['mild']], ['standingRun', '<= 2', 'modify', ['legs']]),
     ...limits('sts-06', 'Leaning to the sore side narrows the nerve exit.', 'common practice', ['spineLateral', '<= 15', 'modify', ['legs']]),

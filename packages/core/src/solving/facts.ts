@@ -66,6 +66,7 @@ const declaredOf = memoize((declared: DeclaredSpec): Declared => {
     impact: IMPACT[declared.impact ?? 'none'],
     headJolt: declared.headJolt ?? 0,
     eyesClosed: declared.eyesClosed === true ? 1 : 0,
+    breathFocus: declared.breathFocus ? 1 : 0,
     pelvicFloorCue: declared.pelvicFloorCue ?? 0,
     neckSweep: declared.neckSweep ?? 0,
     limbStrap: declared.limbStrap ? 1 : 0,
