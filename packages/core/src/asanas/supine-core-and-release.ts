@@ -146,7 +146,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     id: 'urdhva-prasarita-padasana',
     name: 'Legs up at 90',
     iast: 'ūrdhva prasārita pādāsana',
-    names: ['leg raises', 'legs vertical'],
+    names: ['legs vertical', 'both legs up at 90'],
     kids: 'Two Flagpoles',
     base: 'supine',
     purposes: { 'strengthen-core': 3, 'stretch-hamstrings': 2, 'drain-legs': 2 },

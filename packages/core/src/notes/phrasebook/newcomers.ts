@@ -352,6 +352,7 @@ export const newcomers: Phrases = {
   },
   'straight-leg-raise': {
     plain: `
+      raise one leg straight, lying; alternate leg raise lying; straight leg raises lying; single leg raises lying;
       straight leg raise; SLR; straight leg raises; straight leg lifts lying; lift straight leg, other knee bent; SLRs; straight-leg raise lying; one leg straight lift and lower; lift straight leg to other knee height; quad set and lift; tighten thigh, lift the leg
     `,
     'propped-on-elbows': `straight leg raise on elbows; SLR propped on forearms`,

@@ -610,15 +610,14 @@ export const supine: Phrases = {
   'urdhva-prasarita-padasana': {
     plain: `
       legs up at 90; legs to 90; legs up, lying ?; both legs up lying; legs vertical; legs straight up, no wall;
-      legs to the ceiling; double leg raise; double leg raises; leg raises; both legs raised; leg raises lying both legs;
+      legs to the ceiling; both legs held up straight;
       urdhva prasarita padasana; urdhva prasarita padotanasana lying ?; urdhva prasarit padasana;
       oordhva prasarita padasana; urdva prasarita padasana; UPP; uttanpadasana ?; uttana padasana both legs ?;
       dwi pada uttanasana lying; two flagpoles; on back, both legs straight up;
-      lie down, raise both legs to vertical, arms alongside or overhead; legs at right angle to body, lying; L shape lying;
-      lying down, two straight legs up in the air, feet above hips; on back, lift both legs together, knees straight;
-      legs pointing to ceiling, back flat, no wall behind; leg lifts lying; leg raises lying; legs to ceiling;
-      uttanpadasana; uttana padasana; leg raising; legs straight up; raise one leg straight, lying;
-      alternate leg raise lying; straight leg raises lying; dwi pada
+      lie down, both legs held vertical, arms alongside or overhead; legs at right angle to body, lying; L shape lying;
+      lying down, two straight legs up in the air, feet above hips;
+      legs pointing to ceiling, back flat, no wall behind; legs to ceiling;
+      uttanpadasana; uttana padasana; legs straight up; dwi pada
     `,
     wall: `
       legs at 90 with wall to help; urdhva prasarita padasana wall; legs vertical resting on the wall, from leg raises ?;
@@ -629,6 +628,8 @@ export const supine: Phrases = {
       legs vertical, knees softened
     `,
     'lowering-legs': `
+      double leg raise; double leg raises; leg raises; leg raising; leg lifts lying; leg raises lying; leg raises lying both legs;
+      both legs raised and lowered; on back, lift both legs together, knees straight; raise both legs to vertical and lower;
       lower the legs slowly from vertical; leg lowers; double leg lowers; lower both straight legs toward floor;
       legs up then down to 60 / 30 degrees
     `,
