@@ -84,8 +84,10 @@ function phrasesOf(text: string): string[] {
 
 /** A phrase without its marks, and the marks. */
 function marksOf(phrase: string): { text: string; tags: string[]; ambiguous: boolean } {
-  const tags = [...phrase.matchAll(/\s@([a-z-]+)/g)].map((found) => found[1]!);
-  const bare = phrase.replace(/\s@[a-z-]+/g, '');
+  const isTagged = phrase.includes('@');
+  const tags = isTagged ? [...phrase.matchAll(/\s@([a-z-]+)/g)].map((found) => found[1]!) : [];
+  const bare = isTagged ? phrase.replace(/\s@[a-z-]+/g, '') : phrase;
+  if (!bare.includes('?')) return { text: bare, tags, ambiguous: false };
   return { text: bare.replace(/\s\?\s*$/, ''), tags, ambiguous: /\s\?\s*$/.test(bare) };
 }
 
@@ -135,7 +137,8 @@ export class Lexicon {
   readonly meanings: Meaning[] = [];
   private readonly phrases: Phrase[] = [];
   private readonly numbers = new Map<string, number>();
-  private readonly stems: string[] = [];
+  /** Whether a number is that of a pair of neighbours. */
+  private readonly arePairs: boolean[] = [];
   /** How often the phrasebook writes a word, before words that mean the same are joined. */
   private readonly often = new Map<string, number>();
   private readonly bySound = new Map<string, string>();
@@ -267,24 +270,19 @@ export class Lexicon {
   }
 
   private number(stem: string): number {
-    let number = this.numbers.get(stem);
-    if (number === undefined) {
-      this.numbers.set(stem, (number = this.stems.length));
-      this.stems.push(stem);
-      this.postings.push([]);
-    }
-    return number;
+    return getOrCreate(this.numbers, stem, () => this.newNumber(false));
+  }
+
+  private newNumber(isPair: boolean): number {
+    this.postings.push([]);
+    return this.arePairs.push(isPair) - 1;
   }
 
   /** Words and pairs of neighbours as numbers; a word counts once. */
   private numbered(raw: readonly Word[]): number[] {
     const words = joined(raw.map((word) => ({ ...word, stem: this.commoner(word.stem) }))).map(({ stem }) => stem);
     const numbers = words.map((word) => this.number(word));
-    const pairs = numbers.slice(1).map((number, i) => {
-      const pair = this.number([words[i], words[i + 1]].sort().join(' '));
-      this.pairs.set(pairKey(numbers[i]!, number), pair);
-      return pair;
-    });
+    const pairs = numbers.slice(1).map((number, i) => getOrCreate(this.pairs, pairKey(numbers[i]!, number), () => this.newNumber(true)));
     return [...new Set([...numbers, ...pairs])];
   }
 
@@ -306,18 +304,23 @@ export class Lexicon {
     return this.countOf(stem) <= RARE && this.countOf(heard) >= COMMON ? heard : stem;
   }
 
-  private isPair(word: number): boolean {
-    return this.stems[word]!.includes(' ');
-  }
-
   private weigh(): Float64Array {
     this.phrases.forEach(({ words }, i) => {
       for (const word of words) this.postings[word]!.push(i);
     });
-    const groups = new Set(this.phrases.map(({ meaning }) => this.groupOf(meaning)));
+    const groups = new Map<string, number>();
+    const groupOf = this.meanings.map((_, meaning) => getOrCreate(groups, this.groupOf(meaning), () => groups.size));
+    const spoken = new Set(this.phrases.map(({ meaning }) => groupOf[meaning]!)).size;
+    // The word for which each group was counted last.
+    const counted = new Int32Array(groups.size).fill(-1);
     const weights = Float64Array.from(this.postings, (phrases, word) => {
-      const among = new Set(phrases.map((i) => this.groupOf(this.phrases[i]!.meaning))).size;
-      return Math.log(1 + groups.size / among) * (this.isPair(word) ? PAIR_WEIGHT : 1);
+      let among = 0;
+      for (const i of phrases) {
+        const group = groupOf[this.phrases[i]!.meaning]!;
+        if (counted[group] !== word) among++;
+        counted[group] = word;
+      }
+      return Math.log(1 + spoken / among) * (this.arePairs[word] ? PAIR_WEIGHT : 1);
     });
     this.phrases.forEach((phrase, i) => {
       this.phrases[i] = { ...phrase, weight: phrase.words.reduce((sum, word) => sum + weights[word]!, 0) };
@@ -346,14 +349,14 @@ export class Lexicon {
       if (meant.kind === 'asana') this.countVariation(meant.asana.id, meant.variation, words);
       const group = this.classOf[meaning]!;
       for (const word of words) {
-        if (this.isPair(word)) continue;
+        if (this.arePairs[word]) continue;
         this.classWords[group]!.set(word, (this.classWords[group]!.get(word) ?? 0) + 1);
         this.classTotals[group]! += 1;
         this.wordTotals.set(word, (this.wordTotals.get(word) ?? 0) + 1);
         this.total++;
       }
     }
-    const holders = this.stems.map((): number[] => []);
+    const holders = this.arePairs.map((): number[] => []);
     this.classWords.forEach((words, group) => {
       for (const word of words.keys()) holders[word]!.push(group);
     });
@@ -379,7 +382,7 @@ export class Lexicon {
       own.phrases++;
       into = own.words;
     }
-    for (const word of words) if (!this.isPair(word)) into.set(word, (into.get(word) ?? 0) + 1);
+    for (const word of words) if (!this.arePairs[word]) into.set(word, (into.get(word) ?? 0) + 1);
   }
 
   private known(text: string): number[] {
