@@ -43,7 +43,7 @@ test('a practice goes home as one file that works without a network', async ({ p
   await page.getByLabel('File with what was done at home').setInputFiles(diary);
   await expect(page.getByText('They write: “Slept better”')).toBeVisible();
   await page.getByRole('button', { name: 'Keep 1 day' }).click();
-  await expect(page.getByText('1 day kept.')).toBeVisible();
+  await expect(page.getByText('1 day added.')).toBeVisible();
   await expect(page.getByText('kept already')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Undo' }).click();

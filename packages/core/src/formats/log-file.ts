@@ -8,7 +8,7 @@ import type { FileProblem } from './csv.js';
 export const LOG_SCHEMA = 'lotus-steady/log-1';
 
 /** One person's part of a log in a file, who goes by name there. */
-export interface LoggedPerson extends Omit<PastClass, 'day' | 'decided'> {
+export interface LoggedPerson extends Omit<PastClass, 'day' | 'decided' | 'atHome'> {
   readonly name: string;
   readonly note: string;
 }

@@ -2,13 +2,12 @@ import { readDiary, type FileProblem } from '@lotus-steady/core/formats';
 import type { HomeDay } from '@lotus-steady/core/home';
 import { counted } from '@lotus-steady/core';
 import { homeLogKey } from '@lotus-steady/requests';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { addDays, formatISO, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { request } from '../../api/client.js';
 import { historyQuery } from '../../api/queries.js';
+import { BroughtLogs, useBroughtLogs } from '../../parts/BroughtLogs.js';
 import { PRIMARY } from '../../parts/button-styles.js';
-import { explain } from '../../parts/Failure.js';
 import { FileProblems } from '../../parts/FileProblems.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { dayWords } from '../../parts/words.js';
@@ -39,61 +38,48 @@ export function BroughtBack({ person, title, today }: Props) {
   const days = [...new Set([...daysUntil(today), ...done.keys()])].sort().reverse();
   const added = [...done.values()].filter(({ day }) => !isHere(day));
   const renew = () => queries.invalidateQueries({ queryKey: historyQuery(person).queryKey });
-  const keep = useMutation({
-    mutationFn: () =>
-      request<{ readonly keys: readonly string[] }>('POST', 'logs/import', {
-        logs: added.map(({ day, before, after }, i) => ({
-          key: homeLogKey(person, day),
-          title,
-          day,
-          startedAt: null,
-          endedAt: null,
-          note: '',
-          incident: '',
-          people: [
-            {
-              personId: person,
-              present: true,
-              before: before === null ? {} : { pain: before },
-              after: after === null ? {} : { pain: after },
-              felt: null,
-              harder: null,
-              // It was told of all of them, and stands once.
-              note: i === 0 ? note : '',
-              marks: [],
-              decided: [],
-            },
-          ],
-        })),
-      }),
-    onSuccess: renew,
-  });
-  const takeBack = useMutation({
-    mutationFn: (keys: readonly string[]) => request('POST', 'logs/take-back', { keys }),
-    onSuccess: async () => {
-      keep.reset();
-      await renew();
-    },
-  });
+  const logs = useBroughtLogs(renew);
+  const keep = () =>
+    logs.bring.mutate(
+      added.map(({ day, before, after }, i) => ({
+        key: homeLogKey(person, day),
+        title,
+        day,
+        startedAt: null,
+        endedAt: null,
+        note: '',
+        incident: '',
+        people: [
+          {
+            personId: person,
+            present: true,
+            before: before === null ? {} : { pain: before },
+            after: after === null ? {} : { pain: after },
+            felt: null,
+            harder: null,
+            // It was told of all of them, and stands once.
+            note: i === 0 ? note : '',
+            marks: [],
+            decided: [],
+          },
+        ],
+      })),
+    );
   const change = (day: string, next: HomeDay | null) => {
     const others = new Map(done);
     if (next) others.set(day, next);
     else others.delete(day);
     setDone(others);
-    keep.reset();
-    takeBack.reset();
+    logs.forget();
   };
   const open = async (chosen: File) => {
     const { diary, problems: wrong } = readDiary(await chosen.text());
     setProblems(wrong);
-    keep.reset();
-    takeBack.reset();
+    logs.forget();
     if (!diary) return;
     setDone(new Map(diary.days.map((one) => [one.day, one])));
     setNote(diary.note);
   };
-  const failed = [keep, takeBack].find(({ isError }) => isError);
-  const kept = keep.data?.keys;
   return (
     <section aria-labelledby="brought-back" className="mt-6 print:hidden">
       <h2 id="brought-back" className="text-lg">
@@ -167,30 +153,15 @@ export function BroughtBack({ person, title, today }: Props) {
         </tbody>
       </table>
       {note !== '' && <p className="mt-2">They write: “{note}”</p>}
-      {failed?.isError && (
-        <p role="alert" className="mt-2 text-accent">
-          {explain(failed.error)}
-        </p>
-      )}
       <button
         type="button"
         className={`${PRIMARY} mt-3`}
-        disabled={added.length === 0 || keep.isPending || history.isPending}
-        onClick={() => keep.mutate()}
+        disabled={added.length === 0 || logs.bring.isPending || history.isPending}
+        onClick={keep}
       >
         {added.length === 0 ? 'Keep' : `Keep ${counted(added.length, 'day')}`}
       </button>
-      <p role="status" className="mt-3">
-        {kept && (
-          <>
-            {counted(kept.length, 'day')} kept.{' '}
-            <button type="button" className="underline" disabled={takeBack.isPending} onClick={() => takeBack.mutate(kept)}>
-              Undo
-            </button>
-          </>
-        )}
-        {takeBack.isSuccess && 'Removed again.'}
-      </p>
+      <BroughtLogs logs={logs} unit={['day', 'days']} />
     </section>
   );
 }

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { request } from '../../api/client.js';
 import { registerQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { BroughtLogs, useBroughtLogs } from '../../parts/BroughtLogs.js';
 import { download } from '../../parts/download.js';
 import { explain } from '../../parts/Failure.js';
 import { FileProblems } from '../../parts/FileProblems.js';
@@ -78,37 +79,25 @@ export function LogFiles({ register, people }: Props) {
     onSuccess: (text) => download('class-logs.json', text, 'application/json'),
   });
   const usable = found.filter(({ people: who, isHere }) => who.length > 0 && !isHere);
-  const bring = useMutation({
-    mutationFn: () =>
-      request<{ readonly keys: readonly string[] }>('POST', 'logs/import', {
-        logs: usable.map(({ logged: { people: own, ...log }, key, people: who }) => ({
-          ...log,
-          key,
-          people: who.map(({ personId, at }) => {
-            const { name: _name, ...part } = own[at]!;
-            return { ...part, personId, decided: [] };
-          }),
-        })),
-      }),
-    onSuccess: renew,
-  });
-  const takeBack = useMutation({
-    mutationFn: (keys: readonly string[]) => request('POST', 'logs/take-back', { keys }),
-    onSuccess: async () => {
-      bring.reset();
-      setFound([]);
-      await renew();
-    },
-  });
+  const logs = useBroughtLogs(renew, () => setFound([]));
+  const bring = () =>
+    logs.bring.mutate(
+      usable.map(({ logged: { people: own, ...log }, key, people: who }) => ({
+        ...log,
+        key,
+        people: who.map(({ personId, at }) => {
+          const { name: _name, ...part } = own[at]!;
+          return { ...part, personId, decided: [] };
+        }),
+      })),
+    );
   const open = async (chosen: File) => {
     const read = readLogFile(await chosen.text());
     setFound(foundLogs(read.found, people, register.map(({ key }) => key))); // prettier-ignore
     setProblems(read.problems);
-    bring.reset();
-    takeBack.reset();
+    logs.forget();
   };
-  const failed = [save, bring, takeBack].find(({ isError }) => isError);
-  const done = bring.data?.keys;
+  const done = logs.bring.data?.keys;
   return (
     <section aria-labelledby="log-files" className="mt-8">
       <h2 id="log-files" className="mb-2 text-lg">
@@ -120,9 +109,9 @@ export function LogFiles({ register, people }: Props) {
         </button>
         <OpenFile label="Add from a file …" name="File with logs" accept=".json,application/json" onFile={(chosen) => void open(chosen)} />
       </div>
-      {failed?.isError && (
+      {save.isError && (
         <p role="alert" className="mt-2 text-accent">
-          {explain(failed.error)}
+          {explain(save.error)}
         </p>
       )}
       <FileProblems problems={problems} />
@@ -137,27 +126,12 @@ export function LogFiles({ register, people }: Props) {
               </li>
             ))}
           </ul>
-          <button
-            type="button"
-            className={`${PRIMARY} mt-3`}
-            disabled={usable.length === 0 || bring.isPending}
-            onClick={() => bring.mutate()}
-          >
+          <button type="button" className={`${PRIMARY} mt-3`} disabled={usable.length === 0 || logs.bring.isPending} onClick={bring}>
             Add {counted(usable.length, 'class', 'classes')}
           </button>
         </>
       )}
-      <p role="status" className="mt-3">
-        {done && (
-          <>
-            {counted(done.length, 'class', 'classes')} added.{' '}
-            <button type="button" className="underline" disabled={takeBack.isPending} onClick={() => takeBack.mutate(done)}>
-              Undo
-            </button>
-          </>
-        )}
-        {takeBack.isSuccess && 'Removed again.'}
-      </p>
+      <BroughtLogs logs={logs} unit={['class', 'classes']} />
     </section>
   );
 }

@@ -1,0 +1,60 @@
+import { counted } from '@lotus-steady/core';
+import type { KeyedLogBody } from '@lotus-steady/requests';
+import { useMutation } from '@tanstack/react-query';
+import { request } from '../api/client.js';
+import { explain } from './Failure.js';
+
+type BroughtLog = Omit<KeyedLogBody, 'people'> & { readonly people: readonly object[] };
+
+/** Logs that come from elsewhere: added together, and removed again; `renew` fetches anew what shows them. */
+export function useBroughtLogs(renew: () => Promise<unknown>, onTakenBack?: () => void) {
+  const bring = useMutation({
+    mutationFn: (logs: readonly BroughtLog[]) => request<{ readonly keys: readonly string[] }>('POST', 'logs/import', { logs }),
+    onSuccess: renew,
+  });
+  const takeBack = useMutation({
+    mutationFn: (keys: readonly string[]) => request('POST', 'logs/take-back', { keys }),
+    onSuccess: async () => {
+      bring.reset();
+      onTakenBack?.();
+      await renew();
+    },
+  });
+  const forget = () => {
+    bring.reset();
+    takeBack.reset();
+  };
+  return { bring, takeBack, forget };
+}
+
+/** How many were added, with their way back; `unit` is one of them and several. */
+export function BroughtLogs({
+  logs: { bring, takeBack },
+  unit,
+}: {
+  logs: ReturnType<typeof useBroughtLogs>;
+  unit: readonly [string, string];
+}) {
+  const failed = [bring, takeBack].find(({ isError }) => isError);
+  const done = bring.data?.keys;
+  return (
+    <>
+      {failed?.isError && (
+        <p role="alert" className="mt-2 text-accent">
+          {explain(failed.error)}
+        </p>
+      )}
+      <p role="status" className="mt-3">
+        {done && (
+          <>
+            {counted(done.length, ...unit)} added.{' '}
+            <button type="button" className="underline" disabled={takeBack.isPending} onClick={() => takeBack.mutate(done)}>
+              Undo
+            </button>
+          </>
+        )}
+        {takeBack.isSuccess && 'Removed again.'}
+      </p>
+    </>
+  );
+}
