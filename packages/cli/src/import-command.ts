@@ -1,5 +1,7 @@
 import { CONTRACT, library, readLetter, readParticipants, readSequenceJson } from '@lotus-steady/core';
-import { LOG_SCHEMA, namesTwice, peopleOfCsv, peopleOfFhir, peopleOfVcards, readLogs, type FileProblem } from '@lotus-steady/core/formats';
+import {
+  DIARY_SCHEMA, LOG_SCHEMA, namesTwice, peopleOfCsv, peopleOfFhir, peopleOfVcards, readDiary, readLogs, type FileProblem,
+} from '@lotus-steady/core/formats'; // prettier-ignore
 import { BadInput } from './bad-input.js';
 import { readJson, readText } from './files.js';
 import { oneOf, type Options } from './options.js';
@@ -27,6 +29,10 @@ function fromJson(file: string): Imported {
   const worded = (problems: readonly { field: string; message: string }[]) =>
     problems.map(({ field, message }) => ({ where: field, message }));
   if (told?.$schema === LOG_SCHEMA) return { kind: 'log', ...readLogs(raw) };
+  if (told?.$schema === DIARY_SCHEMA) {
+    const { diary, problems } = readDiary(raw);
+    return { kind: 'home diary', found: diary?.days ?? [], problems };
+  }
   if (told?.participants !== undefined) {
     const { participants, problems } = readParticipants(raw);
     return { kind: 'class', found: participants, problems: worded(problems) };

@@ -17,7 +17,7 @@ import { classCalendar, homeCalendar } from './calendar.js';
 import { peopleOfCsv, planCsv } from './csv.js';
 import { fhirBundle, peopleOfFhir } from './fhir.js';
 import { classFile, homeFile, sequenceFile } from './json-files.js';
-import { DIARY_SCHEMA, readDiary } from './home-diary.js';
+import { DIARY_SCHEMA, readDiary, readDiaryFile } from './home-diary.js';
 import { logFile, readLogFile, type LoggedClass } from './log-file.js';
 import { decodeText } from './decode.js';
 import { namesTwice, peopleOfFile } from './people-file.js';
@@ -92,15 +92,16 @@ describe('JSON fits its published schema and is read again as it was', () => {
       { day: '2026-12-03', before: null, after: null },
     ];
     const file = { $schema: DIARY_SCHEMA, version: 1, title: 'At home', note: 'slept better', days };
-    const read = (of: object) => readDiary(JSON.stringify({ ...file, ...of }));
+    const read = (of: object) => readDiary({ ...file, ...of });
     expect(fits('home-diary-1', file)).toBeNull();
+    expect(readDiaryFile(JSON.stringify(file))).toEqual(read({}));
     expect(read({})).toEqual({ diary: { title: 'At home', note: 'slept better', days }, problems: [] });
     expect(read({ days: [...days, days[0]] }).problems).toEqual([{ where: 'day 3', message: '2026-12-01 stands in it twice' }]);
     expect(read({ days: [{ day: '2026-12-01', before: 11 }] })).toMatchObject({ diary: null, problems: [{ where: 'day 1' }] });
     expect(read({ days: [{ day: 'Monday' }] }).problems[0]!.message).toMatch(/expected a day/);
     expect(read({ $schema: 'other' }).problems[0]!.message).toMatch(/no diary/);
     expect(read({ version: 2 }).problems[0]!.message).toMatch(/version 1 is read/);
-    expect(readDiary('{').problems[0]!.message).toMatch(/no valid JSON/);
+    expect(readDiaryFile('{').problems[0]!.message).toMatch(/no valid JSON/);
   });
 
   test('people', () => {

@@ -23,14 +23,17 @@ function isPoints(value: unknown): value is number | null {
   return value === null || (Number.isInteger(value) && Number(value) >= 0 && Number(value) <= 10);
 }
 
-/** What somebody did at home, from the text of the file that their practice sheet saved; with a mistake nothing is taken. */
-export function readDiary(text: string): FoundDiary {
-  let raw: unknown;
+/** As `readDiary`, from the text of a file. */
+export function readDiaryFile(text: string): FoundDiary {
   try {
-    raw = JSON.parse(text.replace(/^\uFEFF/, ''));
+    return readDiary(JSON.parse(text.replace(/^\uFEFF/, '')));
   } catch (error) {
     return refuse(`no valid JSON (${(error as Error).message})`);
   }
+}
+
+/** What somebody did at home, as their practice sheet saved it; with a mistake nothing is taken. */
+export function readDiary(raw: unknown): FoundDiary {
   if (!isRecord(raw) || raw['$schema'] !== DIARY_SCHEMA) return refuse(`no diary: expected "$schema": "${DIARY_SCHEMA}"`);
   const { version, title, days, note = '' } = raw;
   if (version !== 1) return refuse(`version is ${JSON.stringify(version)}; version 1 is read here`);
