@@ -194,9 +194,9 @@ const RATIO = /(?<!\d)\d{1,2}(?:\s*[:-]\s*\d{1,2}){2,}(?!\d)|(?<!\d)\d:\d(?!\d)/
 const IN_OUT =
   /(?<![a-zä])(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?![a-zä])/gi;
 const CLOCK = /(?<!\d)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?![a-zä])/gi;
-/** Numbers that are a shape too: a breath into the whole girth of the ribs ("360 breath"), a figure of 8, all 4s. */
+/** Numbers that are a shape too: a breath into the whole girth of the ribs ("360 breath"), a figure of 8, all 4s, legs at 90. */
 const ANGLE =
-  /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|(?<!\d)360(?=[\s-]+(?:breath|rib))|(?<=figures?(?: of)?[ -])8s?(?![a-zä\d])|(?<=(?<![a-zä])all[ -])4s(?![a-zä])|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?![a-zä])/gi;
+  /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|(?<!\d)360(?=[\s-]+(?:breath|rib))|(?<=figures?(?: of)?[ -])8s?(?![a-zä\d])|(?<=(?<![a-zä])all[ -])4s(?![a-zä])|(?<=(?<![a-zä])(?:at|to) )(?:45|90)(?=\s*(?:[,;.)]|$))|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?![a-zä])/gi;
 const NO_HOLD = /(?<![a-zä])no (?:hold(?:ing)?s?|retention|pauses?|breath holds?)(?![a-zä])/i;
 const HOLD =
   /(?<![a-zä])(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?![a-zä]))?(?!\s*(?:s(?![a-zä])|sec|count|[a-zä]*\s?breath|min|m(?![a-zä])|\d|x|'|"|br?(?![a-zä])|times|rounds))/i;
