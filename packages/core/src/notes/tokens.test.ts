@@ -35,8 +35,9 @@ test('where in the class a line stands is no part of its name', () => {
   expect(tokensOf('rest: 2 min').rest).toMatch(/rest/);
 });
 
-test.each(['4-7-8 breath', 'warrior 2', '90/90', 'surya namaskar 12 step', 'legs up at 90', 'all 4s'])('a number that counts nothing is no dose: %s', (text) =>
-  expect(tokensOf(text).dose).toEqual({}),
+test.each(['4-7-8 breath', 'warrior 2', '90/90', 'surya namaskar 12 step', 'legs up at 90', 'all 4s'])(
+  'a number that counts nothing is no dose: %s',
+  (text) => expect(tokensOf(text).dose).toEqual({}),
 );
 
 test('what is left has the places of the text', () => {

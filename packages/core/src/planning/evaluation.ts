@@ -40,7 +40,8 @@ export class Evaluated {
       figure,
       ends,
       declared: variation.declared,
-      changes: way.instead.length === 0 ? changes : [...changes.slice(0, wayAfter), ...way.instead.map(waySaid), ...changes.slice(wayAfter)],
+      changes:
+        way.instead.length === 0 ? changes : [...changes.slice(0, wayAfter), ...way.instead.map(waySaid), ...changes.slice(wayAfter)],
       aboutDose,
       dose,
       isLonger,
