@@ -32,8 +32,8 @@ export function homeFile({ minutes, times, days, steps, stopSigns, review }: Hom
     minutes,
     times,
     days,
-    steps: steps.map(({ asana, variation, side, dose, seconds, setup, in: into, feel, stop, out }) => ({
-      asana, variation, side, dose, seconds, in: into, feel, stop, out,
+    steps: steps.map(({ asana, variation, side, dose, firstWeek, seconds, setup, in: into, feel, stop, out }) => ({
+      asana, variation, side, dose, firstWeek, seconds, in: into, feel, stop, out,
       setup: setup.map(({ prop, count, height, unit, place }) => ({ prop, count, height, unit, place })),
     })), // prettier-ignore
     stopSigns,

@@ -97,6 +97,15 @@ test('the sheet stands alone: nothing is fetched, text is no markup', () => {
   expect(html).toContain('For &lt;Ann&gt; &amp; &quot;Ben&quot;');
 });
 
+test('the first week asks for less, never for more; a rest is what it is', () => {
+  const { steps } = practice({ minutes: 20 });
+  const firstOf = (asana: string) => steps.find((step) => step.asana === asana)?.firstWeek;
+  expect(steps.find(({ asana }) => asana === 'marjaryasana')!.dose).toBe('8 times');
+  expect(firstOf('marjaryasana')).toBe('6 times');
+  expect(firstOf('savasana')).toBeNull();
+  expect(homeHtml(practice({ minutes: 20 }), 'At home')).toMatch(/8 times \(first week 6 times\)[\s\S]*What you did/);
+});
+
 test('the days to tick off are those of the practice, until it is looked at again', () => {
   // 28 November 2026 is a Saturday.
   const given = practice({ days: 2 });

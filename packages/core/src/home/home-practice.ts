@@ -61,6 +61,8 @@ export interface HomeStep {
   readonly changes: readonly string[];
   readonly side: StepSide;
   readonly dose: string;
+  /** The smaller dose of the first week; `null` where it is the same. */
+  readonly firstWeek: string | null;
   readonly seconds: number;
   readonly setup: readonly {
     readonly prop: Prop;
@@ -84,6 +86,8 @@ export interface HomePractice {
   readonly times: number;
   readonly days: readonly Weekday[];
   readonly steps: readonly HomeStep[];
+  /** When to go on from the first week's doses to the whole ones; `null` where all are the same. */
+  readonly growing: string | null;
   readonly skipToday: readonly string[];
   readonly stopSigns: readonly string[];
   readonly askToday: readonly string[];
@@ -140,6 +144,11 @@ export const FALLERS: ReadonlySet<string> = new Set([
 ]);
 /** Alone nobody works harder than this, of 5. */
 const MOST_EFFORT = 3;
+/** What of the dose is done in the first week: never more than what was judged. Common practice, no source. */
+const FIRST_SHARE = 0.75;
+/** When to go on to the whole dose: the pain monitoring model (Thomeé, Phys Ther 1997). */
+const GROWING =
+  'In the first week do the smaller dose where one is given. Go on to the whole one if pain stayed at 5 of 10 or below and was as usual the next morning; else stay with the smaller one.';
 const SKIP_TODAY = ['fever', 'a fall since yesterday', 'a new strong pain', 'dizzy on getting up', 'your care team said wait'] as const;
 const STEP_WORDS = 12;
 
@@ -216,6 +225,9 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
   }
   for (const planned of possible) if (!chosen.has(planned)) leftOut.push({ line: planned.step.line, why: 'No time for it.' });
   const steps = possible.filter((planned) => chosen.has(planned));
+  const written = steps.map((planned) =>
+    homeStep(planned, plan.steps.indexOf(planned), getKnown(doses, planned), firstSides(plan.preferences)),
+  );
   const signs = STOP_SIGNS.filter(({ conditions }) => conditions.length === 0 || conditions.some((id) => ids.includes(id)));
   const all = (of: (one: StopSigns) => readonly StopSign[]) => [...new Set(signs.flatMap((one) => signsFor(of(one), ids)))];
   const days = asked.days ?? USUAL_DAYS;
@@ -224,7 +236,8 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     minutes: Math.max(steps.length === 0 ? 0 : 1, Math.round((budget - left) / 60)),
     times: asked.times ?? (ids.some((id) => OFTEN.has(id)) ? OFTEN_TIMES : 1),
     days: SPREAD[days]!.map((day) => WEEK[day]!),
-    steps: steps.map((planned) => homeStep(planned, plan.steps.indexOf(planned), getKnown(doses, planned), firstSides(plan.preferences))),
+    steps: written,
+    growing: written.some(({ firstWeek }) => firstWeek !== null) ? GROWING : null,
     skipToday: SKIP_TODAY,
     stopSigns: all(({ stopNow }) => stopNow),
     askToday: all(({ today }) => today),
@@ -233,6 +246,12 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     review: formatISO(addDays(parseISO(asked.today), REVIEW_DAYS), { representation: 'date' }),
     leftOut: leftOut.sort((one, other) => one.line - other.line),
   };
+}
+
+/** The dose of the first week in words; `null` where there is nothing to take away. */
+function smaller(dose: DoseSpec): string | null {
+  const [less, whole] = [scaleDose(dose, FIRST_SHARE), dose].map(describeDose);
+  return less === undefined || less === whole ? null : less;
 }
 
 function homeStep(
@@ -255,6 +274,7 @@ function homeStep(
     changes: variation.id === 'plain' ? [] : [variation.name],
     side: step.side,
     dose: describeDose(dose),
+    firstWeek: isRest(asana) ? null : smaller(dose),
     seconds: Math.round(seconds),
     setup: setupOf(ends[0]!).map((item) => ({ ...item, household: HOUSEHOLD[item.prop] })),
     in: lines.in.map(say),

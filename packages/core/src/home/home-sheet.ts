@@ -12,12 +12,12 @@ function list(items: readonly string[]): string {
 }
 
 function stepHtml(step: HomeStep, at: number, figure: string | undefined, conventions: Conventions): string {
-  const { name, changes, dose, side, setup, in: into, feel, stop, out, seconds } = step;
+  const { name, changes, dose, firstWeek, side, setup, in: into, feel, stop, out, seconds } = step;
   const sides = side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;
   const needs = needsAtHome(setup, conventions);
   return `<section><h2>${at + 1}. ${escaped(name)}${changes.length > 0 ? `: ${escaped(changes.join('; '))}` : ''}</h2>
 ${figure ?? ''}
-<p class="dose">${escaped(dose + sides)}</p>
+<p class="dose">${escaped(dose + sides)}${firstWeek === null ? '' : escaped(` (first week ${firstWeek})`)}</p>
 ${needs === '' ? '' : `<p><b>You need:</b> ${escaped(needs)}</p>`}
 <p>${escaped(into.join(' '))}</p>
 ${feel === '' ? '' : `<p><b>You may feel:</b> ${escaped(feel)}</p>`}
@@ -70,7 +70,7 @@ export function homeHtml(
   conventions: Conventions = USUAL_CONVENTIONS,
 ): string {
   const days = inWeek(practice.days, conventions.weekBegins);
-  const { minutes, times, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
+  const { minutes, times, steps, growing, skipToday, stopSigns, askToday, emergency, call, review } = practice;
   const often = times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
@@ -79,6 +79,7 @@ export function homeHtml(
 <h1>${escaped(title)}</h1>
 <p>About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${review}, then we look at it together.</p>
 <p><b>Not today:</b> with ${escaped(skipToday.join(', '))}. This practice goes along with your treatment. It takes the place of none.</p>
+${growing === null ? '' : `<p>${escaped(growing)}</p>`}
 ${steps.map((step, i) => stepHtml(step, i, figures[i], conventions)).join('\n')}
 <section><h2>Stop at once with</h2>${list(stopSigns)}<h2>Ask the same day</h2>${list(askToday)}<h2>Call the emergency number</h2>${list(emergency)}
 <p><b>Whom to ask:</b> ${escaped(call.join('; '))}</p></section>
@@ -89,16 +90,20 @@ ${DIARY}</script></body></html>
 }
 
 /** A practice to be read in a terminal or copied into a letter. */
-export function homeText({ decision, minutes, times, days, steps, stopSigns, review, leftOut }: HomePractice, title: string): string {
+export function homeText(
+  { decision, minutes, times, days, steps, growing, stopSigns, review, leftOut }: HomePractice,
+  title: string,
+): string {
   if (steps.length === 0)
     return `${title}\nNothing to do alone: ${decision === 'practise' ? leftOut.map(({ why }) => why).join(' ') : decision}`;
-  const lines = steps.flatMap(({ name, changes, dose, side, in: into, stop }, i) => [
-    `${i + 1}. ${name}${changes.length > 0 ? ` (${changes.join('; ')})` : ''}, ${dose}${side === 'both' ? ', each side' : ''}`,
+  const lines = steps.flatMap(({ name, changes, dose, firstWeek, side, in: into, stop }, i) => [
+    `${i + 1}. ${name}${changes.length > 0 ? ` (${changes.join('; ')})` : ''}, ${dose}${side === 'both' ? ', each side' : ''}${firstWeek === null ? '' : ` (first week ${firstWeek})`}`,
     `   ${into.join(' ')} Stop: ${stop}`,
   ]);
   return [
     title,
     `${minutes} min, ${times} a day: ${days.join(', ')}; review ${review}`,
+    ...(growing === null ? [] : [growing]),
     ...lines,
     `Stop at once with: ${stopSigns.join('; ')}`,
   ].join('\n');

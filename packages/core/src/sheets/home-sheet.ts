@@ -40,7 +40,7 @@ export function homeSheet(
   conventions: Conventions = USUAL_CONVENTIONS,
 ): Sheet {
   const days = inWeek(practice.days, conventions.weekBegins);
-  const { decision, minutes, times, steps, skipToday, stopSigns, askToday, emergency, call, review } = practice;
+  const { decision, minutes, times, steps, growing, skipToday, stopSigns, askToday, emergency, call, review } = practice;
   if (decision !== 'practise' || steps.length === 0)
     return { title, blocks: [{ is: 'text', text: 'Nothing to do alone until your teacher has asked further.' }], foot: FOOT };
   const often = times === 1 ? 'once' : `${times} times`;
@@ -51,10 +51,11 @@ export function homeSheet(
         is: 'text',
         text: `About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${format(parseISO(review), 'd MMMM')}, then we look at it together.`,
       },
+      ...(growing === null ? [] : [{ is: 'text', text: growing } as const]),
       { is: 'text', text: `Not today: with ${skipToday.join(', ')}.` },
       ...steps.map((step, i): SheetBlock => ({
         is: 'step',
-        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${step.dose}${sideWords(step.side)}`,
+        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${step.dose}${sideWords(step.side)}${step.firstWeek === null ? '' : ` (first week ${step.firstWeek})`}`,
         lines: stepLines(step, conventions),
         figures: figuresAt(i),
         others: [],

@@ -1,4 +1,4 @@
-import { readDiaryFile, type FileProblem } from '@lotus-steady/core/formats';
+import type { FileProblem } from '@lotus-steady/core/formats';
 import type { HomeDay } from '@lotus-steady/core/home';
 import { counted } from '@lotus-steady/core';
 import { homeLogKey } from '@lotus-steady/requests';
@@ -73,6 +73,7 @@ export function BroughtBack({ person, title, today }: Props) {
     logs.forget();
   };
   const open = async (chosen: File) => {
+    const { readDiaryFile } = await import('@lotus-steady/core/formats');
     const { diary, problems: wrong } = readDiaryFile(await chosen.text());
     setProblems(wrong);
     logs.forget();

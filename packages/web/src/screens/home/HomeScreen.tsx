@@ -111,7 +111,7 @@ export function HomeScreen() {
 }
 
 function Practice({ home: { practice, figures } }: { home: Home }) {
-  const { minutes, times, days, steps, skipToday, stopSigns, askToday, emergency, call, review, leftOut } = practice;
+  const { minutes, times, days, steps, growing, skipToday, stopSigns, askToday, emergency, call, review, leftOut } = practice;
   return (
     <>
       <p className="mt-1">
@@ -121,8 +121,9 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
       <p className="mt-1">
         <strong>Not today:</strong> with {skipToday.join(', ')}.
       </p>
+      {growing !== null && <p className="mt-1">{growing}</p>}
       <ol className="mt-3">
-        {steps.map(({ index, name, changes, dose, side, setup, in: into, feel, stop, out }, i) => (
+        {steps.map(({ index, name, changes, dose, firstWeek, side, setup, in: into, feel, stop, out }, i) => (
           <li key={index} className="flex break-inside-avoid gap-4 border-t border-rule py-3">
             <FigureDrawing figure={figures[i]!} className="h-24 w-32 shrink-0" />
             <div>
@@ -133,6 +134,7 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
               <p className="font-semibold">
                 {dose}
                 {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
+                {firstWeek !== null && <span className="font-normal text-soft"> (first week {firstWeek})</span>}
               </p>
               {setup.length > 0 && <p>You need: {setup.map(({ household, place }) => `${household}, ${place}`).join('; ')}</p>}
               <p>{into.join(' ')}</p>
