@@ -55,6 +55,16 @@ test('a lesson for children in exact words, for their age', async ({ page }) => 
   await page.getByLabel('About').fill('whale');
   await expect(page.getByText('The Whale Who Lost Its Song.')).toBeVisible();
   await expectAccessible(page);
+  // Its shapes as cards, one after the other for the whole room.
+  const cards = page.getByRole('region', { name: 'Picture cards' }).getByRole('button');
+  const [first, second] = [await cards.nth(0).innerText(), await cards.nth(1).innerText()];
+  await cards.first().click();
+  const shown = page.getByRole('dialog');
+  await expect(shown).toContainText(first);
+  await page.keyboard.press('ArrowRight');
+  await expect(shown).toContainText(second);
+  await page.keyboard.press('Escape');
+  await expect(shown).toBeHidden();
   await page.getByLabel('Age').fill('5');
   await page.getByLabel('Minutes').fill('30');
   await expect(page.getByText('5 to 20')).toBeVisible();

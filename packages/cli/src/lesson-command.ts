@@ -33,5 +33,5 @@ export function lessonCommand(words: readonly string[], options: Options): strin
   if (problem) throw new BadInput(`--${problem}`);
   const lesson = lessonFor(library, asked);
   if (options.json) return JSON.stringify({ contract: CONTRACT, ...lesson }, null, 2);
-  return as === 'pdf' ? printSheet('lesson', () => lessonSheet(library, lesson, lessonFigures(library)), options) : asText(lesson);
+  return as === 'pdf' ? printSheet('lesson', () => lessonSheet(lesson, lessonFigures(library)), options) : asText(lesson);
 }

@@ -32,6 +32,8 @@ export interface LessonAsked {
 
 export interface LessonStep {
   readonly asana: string;
+  /** What children call it. */
+  readonly name: string;
   readonly variation: string | null;
   readonly side: 'none' | 'both' | 'first' | 'second';
   readonly seconds: number;
@@ -173,9 +175,10 @@ class LessonWriter {
 
   private step(told: ToldStep, seconds: number): LessonStep {
     const { asana, variation, say, side } = told;
-    const shown = this.library.get(asana).shown;
+    const { shown, kids } = this.library.get(asana);
     return {
       asana,
+      name: kids,
       variation: variation ?? null,
       side: side ?? (shown ? 'both' : 'none'),
       seconds: Math.round(seconds),

@@ -49,7 +49,7 @@ test('who may not practise yet gets no step on paper', () => {
 
 test('a lesson on paper says every line of it, and shows every shape once a part', () => {
   const lesson = lessonFor(library, { age: 7, minutes: 20, space: 'mats' });
-  const sheet = lessonSheet(library, lesson, lessonFigures(library));
+  const sheet = lessonSheet(lesson, lessonFigures(library));
   for (const { say } of lesson.parts) for (const line of say) expect(textOf(sheet)).toContain(line);
   const shapes = lesson.parts.reduce(
     (sum, { steps }) => sum + new Set(steps.map(({ asana, variation }) => `${asana} ${variation}`)).size,

@@ -8,13 +8,12 @@ import type { Sheet, SheetBlock } from './sheet.js';
 
 const FOOT = 'Say it as it stands here. Whoever wants to rests in the rest shape at any time.';
 
-function stepBlock(library: Library, { asana, seconds, easier }: LessonStep, figures: readonly Figure[]): SheetBlock {
-  const { kids, name } = library.get(asana);
-  return { is: 'step', title: `${kids ?? name}, ${seconds} s`, lines: easier === null ? [] : [`Easier: ${easier}`], figures, others: [] };
+function stepBlock({ name, seconds, easier }: LessonStep, figures: readonly Figure[]): SheetBlock {
+  return { is: 'step', title: `${name}, ${seconds} s`, lines: easier === null ? [] : [`Easier: ${easier}`], figures, others: [] };
 }
 
 /** A lesson for children on paper: what to say, part by part, and the shapes in it. `figuresOf` gives the figures of a shape. */
-export function lessonSheet(library: Library, lesson: Lesson, figuresOf: (step: LessonStep) => readonly Figure[]): Sheet {
+export function lessonSheet(lesson: Lesson, figuresOf: (step: LessonStep) => readonly Figure[]): Sheet {
   const { age, minutes, children, adults, parts } = lesson;
   return {
     title: `A lesson for children of ${age}`,
@@ -28,7 +27,7 @@ export function lessonSheet(library: Library, lesson: Lesson, figuresOf: (step: 
         return [
           { is: 'heading', text: `${PART_NAMES[kind]}, ${time} min` },
           ...say.map((text): SheetBlock => ({ is: 'text', text })),
-          ...shapes.map((step) => stepBlock(library, step, figuresOf(step))),
+          ...shapes.map((step) => stepBlock(step, figuresOf(step))),
         ];
       }),
     ],

@@ -115,7 +115,7 @@ export interface LessonSheetJob {
 }
 /** A lesson for children on paper, as a PDF. */
 export function lessonPdf({ asked, print }: LessonSheetJob): Promise<Uint8Array> {
-  return printed(lessonSheet(library, lessonFor(library, asked), lessonFigures(library)), print);
+  return printed(lessonSheet(lessonFor(library, asked), lessonFigures(library)), print);
 }
 
 /** What a text means to a studio. */

@@ -10,6 +10,7 @@ import { SelectField } from '../../parts/SelectField.js';
 import { TextField } from '../../parts/TextField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { lessonQuery } from '../../worker/queries.js';
+import { PictureCards } from './PictureCards.js';
 
 const YOUNGEST = 4;
 const OLDEST = 17;
@@ -97,6 +98,7 @@ export function LessonScreen() {
               </li>
             ))}
           </ol>
+          <PictureCards steps={lesson.data.parts.flatMap(({ steps }) => steps)} />
         </>
       )}
     </div>
