@@ -37,3 +37,8 @@ export async function openScore(page: Page, sequence: string, person: string): P
   await page.getByRole('button', { name: 'Open the score' }).click();
   await expect(page.getByRole('heading', { name: 'The class as a whole' })).toBeVisible({ timeout: 30_000 });
 }
+
+/** Waits for the whole score: its first steps are drawn before the rest, and then give way to it. */
+export async function wholeScore(page: Page): Promise<void> {
+  await expect(page.getByRole('button', { name: 'Keep this class' })).toBeEnabled({ timeout: 120_000 });
+}

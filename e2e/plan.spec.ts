@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openSettings, test } from './fixtures.js';
+import { expect, expectAccessible, openSettings, test, wholeScore } from './fixtures.js';
 
 test.setTimeout(180_000);
 
@@ -8,8 +8,7 @@ test('a class is edited on its score: dose, order by drag and by keys, a note, a
   const given = (name: string) => grid.getByRole('button', { name: new RegExp(`^${name}, .*: change it for everybody`) });
   const order = () => grid.getByRole('button', { name: /change it for everybody/ }).evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!.split(',')[0]!)); // prettier-ignore
   await expect(given('Mountain')).toBeVisible({ timeout: 120_000 });
-  // The first steps are drawn before the rest, and then give way to the whole.
-  await expect(page.getByRole('button', { name: 'Keep this class' })).toBeEnabled({ timeout: 120_000 });
+  await wholeScore(page);
   // Cells are drawn a few with every frame.
   await expect(given('Tree')).toBeVisible();
   const before = await order();

@@ -1,14 +1,12 @@
 import { isDay } from '../day.js';
-import type { HomeDay, HomeDiary } from '../home/home-practice.js';
+import { isPoints } from '../history/past-class.js';
+import { DIARY_SCHEMA, MOST_TOLD, type HomeDay, type HomeDiary } from '../home/home-practice.js';
 import { isRecord } from '../record.js';
 import type { FileProblem } from './csv.js';
+import { readJsonText } from './json-text.js';
 
-/** Published in `docs/schemas/`. */
-export const DIARY_SCHEMA = 'lotus-steady/home-diary-1';
-
-/** So many days and letters come back at the most. */
+/** So many days come back at the most. */
 const MOST_DAYS = 100;
-const MOST_LETTERS = 2000;
 
 export interface FoundDiary {
   readonly diary: HomeDiary | null;
@@ -19,17 +17,13 @@ function refuse(message: string): FoundDiary {
   return { diary: null, problems: [{ where: 'the file', message }] };
 }
 
-function isPoints(value: unknown): value is number | null {
-  return value === null || (Number.isInteger(value) && Number(value) >= 0 && Number(value) <= 10);
+function isTold(value: unknown): value is number | null {
+  return value === null || isPoints(value);
 }
 
 /** As `readDiary`, from the text of a file. */
 export function readDiaryFile(text: string): FoundDiary {
-  try {
-    return readDiary(JSON.parse(text.replace(/^\uFEFF/, '')));
-  } catch (error) {
-    return refuse(`no valid JSON (${(error as Error).message})`);
-  }
+  return readJsonText(text, readDiary, refuse);
 }
 
 /** What somebody did at home, as their practice sheet saved it; with a mistake nothing is taken. */
@@ -37,8 +31,8 @@ export function readDiary(raw: unknown): FoundDiary {
   if (!isRecord(raw) || raw['$schema'] !== DIARY_SCHEMA) return refuse(`no diary: expected "$schema": "${DIARY_SCHEMA}"`);
   const { version, title, days, note = '' } = raw;
   if (version !== 1) return refuse(`version is ${JSON.stringify(version)}; version 1 is read here`);
-  if (typeof title !== 'string' || typeof note !== 'string' || note.length > MOST_LETTERS)
-    return refuse(`title and note are texts, the note of at most ${MOST_LETTERS} letters`);
+  if (typeof title !== 'string' || typeof note !== 'string' || note.length > MOST_TOLD)
+    return refuse(`title and note are texts, the note of at most ${MOST_TOLD} letters`);
   if (!Array.isArray(days) || days.length > MOST_DAYS) return refuse(`days is to be a list of at most ${MOST_DAYS}`);
   const problems: FileProblem[] = [];
   const done = new Map<string, HomeDay>();
@@ -48,7 +42,7 @@ export function readDiary(raw: unknown): FoundDiary {
     if (typeof day !== 'string' || !isDay(day))
       problems.push({ where, message: `day is ${JSON.stringify(day ?? null)}; expected a day such as 2026-03-01` });
     else if (done.has(day)) problems.push({ where, message: `${day} stands in it twice` });
-    else if (!isPoints(before) || !isPoints(after)) problems.push({ where, message: 'pain before and after is 0 to 10 or null' });
+    else if (!isTold(before) || !isTold(after)) problems.push({ where, message: 'pain before and after is 0 to 10 or null' });
     else done.set(day, { day, before, after });
   });
   return problems.length > 0 ? { diary: null, problems } : { diary: { title, days: [...done.values()], note }, problems };

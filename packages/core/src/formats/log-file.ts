@@ -1,8 +1,9 @@
 import { isValid, parseISO } from 'date-fns';
 import { isDay } from '../day.js';
-import { FELT, MARK_KINDS, SCALES, SIDES_COMPARED, type PastClass, type StepMark, type Told } from '../history/past-class.js';
+import { FELT, isPoints, MARK_KINDS, SCALES, SIDES_COMPARED, type PastClass, type StepMark, type Told } from '../history/past-class.js';
 import { isRecord } from '../record.js';
 import type { FileProblem } from './csv.js';
+import { readJsonText } from './json-text.js';
 
 /** Published in `docs/schemas/`. */
 export const LOG_SCHEMA = 'lotus-steady/log-1';
@@ -42,11 +43,7 @@ function isTime(value: unknown): value is string | null {
 
 function isTold(value: unknown): value is Told {
   return (
-    isRecord(value) &&
-    Object.entries(value).every(
-      ([scale, points]) =>
-        (SCALES as readonly string[]).includes(scale) && Number.isInteger(points) && Number(points) >= 0 && Number(points) <= 10,
-    )
+    isRecord(value) && Object.entries(value).every(([scale, points]) => (SCALES as readonly string[]).includes(scale) && isPoints(points))
   );
 }
 
@@ -91,11 +88,7 @@ function refuse(message: string): FoundClasses {
 
 /** As `readLogs`, from the text of a file. */
 export function readLogFile(text: string): FoundClasses {
-  try {
-    return readLogs(JSON.parse(text.replace(/^\uFEFF/, '')));
-  } catch (error) {
-    return refuse(`no valid JSON (${(error as Error).message})`);
-  }
+  return readJsonText(text, readLogs, refuse);
 }
 
 /** Logs as data; what is wrong is named by its class, and of a class with a mistake nothing is taken. */

@@ -1,5 +1,6 @@
 import { peopleOfCsv, type FoundPeople } from './csv.js';
 import { peopleOfFhir } from './fhir.js';
+import { readJsonText } from './json-text.js';
 import { peopleOfVcards } from './vcard.js';
 
 /** People of a file as they are on `today`, told by what it holds: vCards, a FHIR bundle, or a table with a header row. */
@@ -8,11 +9,11 @@ export function peopleOfFile(text: string, today: string): FoundPeople {
   if (start === '') return { found: [], problems: [{ where: 'line 1', message: 'the file is empty' }] };
   if (/^BEGIN:VCARD/i.test(start)) return peopleOfVcards(text);
   if (!start.startsWith('{')) return peopleOfCsv(text);
-  try {
-    return peopleOfFhir(JSON.parse(start) as unknown, today);
-  } catch (error) {
-    return { found: [], problems: [{ where: 'the file', message: `no valid JSON (${(error as Error).message})` }] };
-  }
+  return readJsonText(
+    start,
+    (raw) => peopleOfFhir(raw, today),
+    (message): FoundPeople => ({ found: [], problems: [{ where: 'the file', message }] }),
+  );
 }
 
 /** A name as it is compared: case, accents and spaces don't tell people apart. */

@@ -6,6 +6,11 @@ export type Scale = (typeof SCALES)[number];
 export const SCALE_WORDS: Readonly<Record<Scale, string>> = { pain: 'Pain', ease: 'Ease', breath: 'Free breath', effort: 'Effort' };
 export type Told = Readonly<Partial<Record<Scale, number>>>;
 
+/** Whether something is told on such a scale. */
+export function isPoints(value: unknown): value is number {
+  return Number.isInteger(value) && Number(value) >= 0 && Number(value) <= 10;
+}
+
 export const MARK_KINDS = ['stopped', 'pain', 'other', 'fine'] as const;
 /** What a teacher saw of someone in a step. */
 export type MarkKind = (typeof MARK_KINDS)[number];

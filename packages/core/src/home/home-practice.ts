@@ -107,6 +107,11 @@ export interface HomeDay {
   readonly after: number | null;
 }
 
+/** Of a diary as a file: published in `docs/schemas/`. */
+export const DIARY_SCHEMA = 'lotus-steady/home-diary-1';
+/** So many letters hold what somebody has to tell. */
+export const MOST_TOLD = 2000;
+
 /** What came of it, as somebody brings it back. */
 export interface HomeDiary {
   readonly title: string;
@@ -250,8 +255,13 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
 
 /** The dose of the first week in words; `null` where there is nothing to take away. */
 function smaller(dose: DoseSpec): string | null {
-  const [less, whole] = [scaleDose(dose, FIRST_SHARE), dose].map(describeDose);
-  return less === undefined || less === whole ? null : less;
+  const less = describeDose(scaleDose(dose, FIRST_SHARE));
+  return less === describeDose(dose) ? null : less;
+}
+
+/** What stands behind a dose on a sheet where the first week has one of its own. */
+export function firstWeekWords({ firstWeek }: HomeStep): string {
+  return firstWeek === null ? '' : ` (first week ${firstWeek})`;
 }
 
 function homeStep(

@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
-import { practiceDays, weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
+import { DIARY_SCHEMA, firstWeekWords, MOST_TOLD, practiceDays, weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
 import { needsAtHome } from './needs-at-home.js';
 
 function escaped(text: string): string {
@@ -12,12 +12,12 @@ function list(items: readonly string[]): string {
 }
 
 function stepHtml(step: HomeStep, at: number, figure: string | undefined, conventions: Conventions): string {
-  const { name, changes, dose, firstWeek, side, setup, in: into, feel, stop, out, seconds } = step;
+  const { name, changes, dose, side, setup, in: into, feel, stop, out, seconds } = step;
   const sides = side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;
   const needs = needsAtHome(setup, conventions);
   return `<section><h2>${at + 1}. ${escaped(name)}${changes.length > 0 ? `: ${escaped(changes.join('; '))}` : ''}</h2>
 ${figure ?? ''}
-<p class="dose">${escaped(dose + sides)}${firstWeek === null ? '' : escaped(` (first week ${firstWeek})`)}</p>
+<p class="dose">${escaped(dose + sides + firstWeekWords(step))}</p>
 ${needs === '' ? '' : `<p><b>You need:</b> ${escaped(needs)}</p>`}
 <p>${escaped(into.join(' '))}</p>
 ${feel === '' ? '' : `<p><b>You may feel:</b> ${escaped(feel)}</p>`}
@@ -37,7 +37,7 @@ b.onclick=()=>{if(t){clearInterval(t);t=null;show('Go on');return}if(left===0)le
  * reads; it names nobody.
  */
 const DIARY = `const form=document.getElementById('diary'),key='diary '+document.title;
-const told=()=>({$schema:'lotus-steady/home-diary-1',version:1,title:document.title,note:form.note.value.slice(0,2000),days:[...form.querySelectorAll('tr[data-day]')].filter((r)=>r.querySelector('input').checked).map((r)=>{const [before,after]=[...r.querySelectorAll('select')].map((s)=>s.value===''?null:+s.value);return {day:r.dataset.day,before,after}})});
+const told=()=>({$schema:'${DIARY_SCHEMA}',version:1,title:document.title,note:form.note.value.slice(0,${MOST_TOLD}),days:[...form.querySelectorAll('tr[data-day]')].filter((r)=>r.querySelector('input').checked).map((r)=>{const [before,after]=[...r.querySelectorAll('select')].map((s)=>s.value===''?null:+s.value);return {day:r.dataset.day,before,after}})});
 try{const {days,note}=JSON.parse(localStorage.getItem(key));form.note.value=note;for(const {day,before,after} of days){const r=form.querySelector('tr[data-day="'+day+'"]');r.querySelector('input').checked=true;[...r.querySelectorAll('select')].forEach((s,i)=>{s.value=[before,after][i]??''})}}catch{}
 form.onchange=()=>{try{localStorage.setItem(key,JSON.stringify(told()))}catch{}};
 form.onsubmit=(e)=>{e.preventDefault();const a=document.createElement('a');a.setAttribute('href',URL.createObjectURL(new Blob([JSON.stringify(told(),null,2)],{type:'application/json'})));a.download='home-diary.json';a.click()}`;
@@ -53,7 +53,7 @@ function diaryHtml(practice: HomePractice): string {
   return `<form id="diary"><h2>What you did</h2>
 <table><tr><th></th><th>Done</th><th>Pain before</th><th>Pain after</th></tr>${rows.join('')}</table>
 <p>Pain from 0, none, to 10, the worst that you can think of. Left empty is fine.</p>
-<p><label>Anything to tell: <textarea name="note" rows="2" maxlength="2000"></textarea></label></p>
+<p><label>Anything to tell: <textarea name="note" rows="2" maxlength="${MOST_TOLD}"></textarea></label></p>
 <button>Save it as a file for your teacher</button></form>`;
 }
 
@@ -96,10 +96,14 @@ export function homeText(
 ): string {
   if (steps.length === 0)
     return `${title}\nNothing to do alone: ${decision === 'practise' ? leftOut.map(({ why }) => why).join(' ') : decision}`;
-  const lines = steps.flatMap(({ name, changes, dose, firstWeek, side, in: into, stop }, i) => [
-    `${i + 1}. ${name}${changes.length > 0 ? ` (${changes.join('; ')})` : ''}, ${dose}${side === 'both' ? ', each side' : ''}${firstWeek === null ? '' : ` (first week ${firstWeek})`}`,
-    `   ${into.join(' ')} Stop: ${stop}`,
-  ]);
+  const lines = steps.flatMap((step, i) => {
+    const { name, changes, dose, side, in: into, stop } = step;
+    const how = changes.length > 0 ? ` (${changes.join('; ')})` : '';
+    return [
+      `${i + 1}. ${name}${how}, ${dose}${side === 'both' ? ', each side' : ''}${firstWeekWords(step)}`,
+      `   ${into.join(' ')} Stop: ${stop}`,
+    ];
+  });
   return [
     title,
     `${minutes} min, ${times} a day: ${days.join(', ')}; review ${review}`,

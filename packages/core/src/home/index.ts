@@ -1,6 +1,6 @@
 export { homeFigures } from './home-figures.js';
 export {
-  homePractice, HOUSEHOLD, practiceDays, WEEK, type HomeAsked, type HomeDay, type HomeDiary, type HomePractice, type HomeStep, type Weekday,
+  homePractice, HOUSEHOLD, WEEK, type HomeAsked, type HomeDay, type HomePractice, type HomeStep, type Weekday,
 } from './home-practice.js'; // prettier-ignore
 export { homeHtml, homeText } from './home-sheet.js';
 export { STOP_SIGNS, type StopSigns } from './stop-signs.js';

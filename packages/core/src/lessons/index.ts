@@ -1,5 +1,6 @@
 export { AGE_GROUPS, ageGroup, type AgeGroup } from './age-groups.js';
 export {
+  distinctShapes,
   lessonFor,
   lessonProblem,
   PART_NAMES,

@@ -42,6 +42,11 @@ export interface LessonStep {
   readonly easier: string | null;
 }
 
+/** Each shape of some steps once, as the last of them has it. */
+export function distinctShapes(steps: readonly LessonStep[]): LessonStep[] {
+  return [...new Map(steps.map((step) => [`${step.asana} ${step.variation}`, step])).values()];
+}
+
 export interface LessonPart {
   readonly kind: PartKind;
   readonly minutes: number;

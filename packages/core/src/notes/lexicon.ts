@@ -84,10 +84,8 @@ function phrasesOf(text: string): string[] {
 
 /** A phrase without its marks, and the marks. */
 function marksOf(phrase: string): { text: string; tags: string[]; ambiguous: boolean } {
-  const isTagged = phrase.includes('@');
-  const tags = isTagged ? [...phrase.matchAll(/\s@([a-z-]+)/g)].map((found) => found[1]!) : [];
-  const bare = isTagged ? phrase.replace(/\s@[a-z-]+/g, '') : phrase;
-  if (!bare.includes('?')) return { text: bare, tags, ambiguous: false };
+  const tags = [...phrase.matchAll(/\s@([a-z-]+)/g)].map((found) => found[1]!);
+  const bare = phrase.replace(/\s@[a-z-]+/g, '');
   return { text: bare.replace(/\s\?\s*$/, ''), tags, ambiguous: /\s\?\s*$/.test(bare) };
 }
 
@@ -243,6 +241,7 @@ export class Lexicon {
       if (words.length > 0) this.phrases.push({ ...phrase, words, weight: 0 });
     }
     this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, [...pair].reverse()]);
+    this.classify();
     this.weights = this.weigh();
     this.count();
     this.oddsOf = new Float64Array(this.classes.length);
@@ -308,15 +307,13 @@ export class Lexicon {
     this.phrases.forEach(({ words }, i) => {
       for (const word of words) this.postings[word]!.push(i);
     });
-    const groups = new Map<string, number>();
-    const groupOf = this.meanings.map((_, meaning) => getOrCreate(groups, this.groupOf(meaning), () => groups.size));
-    const spoken = new Set(this.phrases.map(({ meaning }) => groupOf[meaning]!)).size;
-    // The word for which each group was counted last.
-    const counted = new Int32Array(groups.size).fill(-1);
+    const spoken = new Set(this.phrases.map(({ meaning }) => this.classOf[meaning]!)).size;
+    // The word for which each class was counted last.
+    const counted = new Int32Array(this.classes.length).fill(-1);
     const weights = Float64Array.from(this.postings, (phrases, word) => {
       let among = 0;
       for (const i of phrases) {
-        const group = groupOf[this.phrases[i]!.meaning]!;
+        const group = this.classOf[this.phrases[i]!.meaning]!;
         if (counted[group] !== word) among++;
         counted[group] = word;
       }
@@ -333,7 +330,7 @@ export class Lexicon {
     return meant.kind === 'asana' ? meant.asana.id : meant.kind;
   }
 
-  private count(): void {
+  private classify(): void {
     const numbers = new Map<string, number>();
     for (let i = 0; i < this.meanings.length; i++) {
       const group = this.groupOf(i);
@@ -344,6 +341,9 @@ export class Lexicon {
       });
       this.classOf.push(number);
     }
+  }
+
+  private count(): void {
     for (const { meaning, words } of this.phrases) {
       const meant = this.meanings[meaning]!;
       if (meant.kind === 'asana') this.countVariation(meant.asana.id, meant.variation, words);

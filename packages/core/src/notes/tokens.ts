@@ -1,6 +1,7 @@
 import type { DoseSpec } from '../asanas/asana.js';
 import type { StepSide } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
+import { ENGLISH } from './words.js';
 
 /** What a part of a line was read as. */
 export type SpanKind = 'bullet' | 'dose' | 'side' | 'breath' | 'way' | 'comment' | 'name' | 'prop' | 'place';
@@ -214,7 +215,9 @@ class Blanks {
 
   /** `left` is the text without what was taken. */
   constructor(public left: string) {
-    this.rest = PLAIN.test(left) ? left : left.replace(/\p{L}/gu, (letter) => (PLAIN.test(letter) ? letter : 'ä'.repeat(letter.length)));
+    this.rest = ENGLISH.test(left)
+      ? left
+      : left.replace(/\p{L}/gu, (letter) => (ENGLISH.test(letter) ? letter : 'ä'.repeat(letter.length)));
   }
 
   take(from: number, to: number, as: SpanKind): void {
@@ -230,9 +233,6 @@ class Blanks {
     this.rest = this.rest.replace(pattern, (found) => '\u0001'.repeat(found.length));
   }
 }
-/** Nothing beyond the letters of English. */
-const PLAIN = /^[\0-\x7f]*$/;
-
 /** Without a number in figures or words there is no dose. */
 const QUANTITY = new RegExp(String.raw`[\d½¼¾]|(?<![a-zä])(?:${Object.keys(NUMBER_WORDS).join('|')})(?![a-zä])`, 'i');
 

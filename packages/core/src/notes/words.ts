@@ -143,7 +143,8 @@ export function stemOf(word: string): string {
 const WORD = /\bw\/o\b|\bw\/|[\p{L}\p{M}’'`]+|\d+(?:[.,]\d+)?|[½¼¾]/gu;
 /** The same where there are only the letters of English: to tell those of all scripts takes several times as long. */
 const ENGLISH_WORD = /\bw\/o\b|\bw\/|[a-z'`]+|\d+(?:[.,]\d+)?/gi;
-const ENGLISH = /^[\0-\x7f]*$/;
+/** Nothing beyond the letters of English. */
+export const ENGLISH = /^[\0-\x7f]*$/;
 const SIGNS: Readonly<Record<string, string>> = { 'w/': 'with', 'w/o': 'without', '½': 'half', '¼': 'quarter', '¾': 'most' };
 
 const PLAIN = /^[a-z0-9]+$/;

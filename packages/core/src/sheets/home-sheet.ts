@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
 import type { Figure } from '../figure/shape.js';
-import { weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
+import { firstWeekWords, weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
 import { needsAtHome } from '../home/needs-at-home.js';
 import { sideWords } from './words.js';
 import type { Sheet, SheetBlock } from './sheet.js';
@@ -55,7 +55,7 @@ export function homeSheet(
       { is: 'text', text: `Not today: with ${skipToday.join(', ')}.` },
       ...steps.map((step, i): SheetBlock => ({
         is: 'step',
-        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${step.dose}${sideWords(step.side)}${step.firstWeek === null ? '' : ` (first week ${step.firstWeek})`}`,
+        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${step.dose}${sideWords(step.side)}${firstWeekWords(step)}`,
         lines: stepLines(step, conventions),
         figures: figuresAt(i),
         others: [],

@@ -1,6 +1,6 @@
 import type { Library } from '../asanas/library.js';
 import type { Figure } from '../figure/shape.js';
-import { PART_NAMES, type Lesson, type LessonStep } from '../lessons/lesson.js';
+import { distinctShapes, PART_NAMES, type Lesson, type LessonStep } from '../lessons/lesson.js';
 import { bestFigures } from '../figure/step-figure.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { counted } from '../counted.js';
@@ -23,11 +23,10 @@ export function lessonSheet(lesson: Lesson, figuresOf: (step: LessonStep) => rea
         text: `${minutes} min, ${counted(children, 'child', 'children')}, ${adults === 1 ? 'one grown-up' : `${adults} grown-ups`}.`,
       },
       ...parts.flatMap(({ kind, minutes: time, say, steps }): SheetBlock[] => {
-        const shapes = [...new Map(steps.map((step) => [`${step.asana} ${step.variation}`, step])).values()];
         return [
           { is: 'heading', text: `${PART_NAMES[kind]}, ${time} min` },
           ...say.map((text): SheetBlock => ({ is: 'text', text })),
-          ...shapes.map((step) => stepBlock(step, figuresOf(step))),
+          ...distinctShapes(steps).map((step) => stepBlock(step, figuresOf(step))),
         ];
       }),
     ],

@@ -1,5 +1,5 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import type { LessonStep } from '@lotus-steady/core/lessons';
+import { distinctShapes, type LessonStep } from '@lotus-steady/core/lessons';
 import { useState, type KeyboardEvent } from 'react';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Thumb } from '../../parts/Thumb.js';
@@ -8,7 +8,7 @@ const TURNS: Readonly<Record<string, number>> = { ArrowRight: 1, PageDown: 1, Ar
 
 /** The shapes of a lesson as cards, each once: a board to print, or one after the other for the whole room. */
 export function PictureCards({ steps }: { steps: readonly LessonStep[] }) {
-  const cards = [...new Map(steps.map((step) => [`${step.asana} ${step.variation}`, step])).values()];
+  const cards = distinctShapes(steps);
   const [shown, setShown] = useState<number | null>(null);
   if (cards.length === 0) return null;
   const card = shown === null ? null : cards[shown % cards.length];
