@@ -45,7 +45,7 @@ export interface PersonSummary {
   /** By their names: a list needs nothing else of them. */
   readonly conditionNames: readonly string[];
   readonly decision: Decision;
-  /** What has changed since they were last asked: stages entered, readings too old, clearances at their end. */
+  /** What stands in the way of practice today, then what has changed since they were last asked: stages entered, readings too old, clearances at their end. */
   readonly news: readonly string[];
   readonly updatedAt: string;
 }

@@ -302,10 +302,11 @@ describe('people', () => {
     expect((await api().get('/api/people').set('Cookie', cookie)).body).toHaveLength(before);
   });
 
-  test('the list says who may practise', async () => {
+  test('the list says who may practise, and what stands in the way', async () => {
     await make('/api/people', { ...PERSON, name: 'Aud Nilsen', conditions: [{ id: 'pregnancy', week: 30, flags: ['bleeding'] }] });
     const { body } = await api().get('/api/people').set('Cookie', cookie).expect(200);
     expect(body.map(({ name, decision }: { name: string; decision: string }) => [name, decision])).toEqual([['Aud Nilsen', 'refer'], ['Orla Finch', 'practise']]); // prettier-ignore
+    expect(body[0].news).toContainEqual(expect.stringMatching(/bleeding/i));
   });
 
   test('people of a file come in together or not at all, and go again while nothing was done with them', async () => {

@@ -60,13 +60,14 @@ function check(body: PersonBody): Problem[] {
   return problems.map(({ field, message }) => ({ field: field.replace(/^participants\[0\]\./, ''), message }));
 }
 
-/** What a person's answers mean today. A record that can't be judged any more is asked about; nobody else's waits for it. */
+/** What a person's answers mean today: what stands in the way first, then what is new. A record that can't be judged any more is asked about; nobody else's waits for it. */
 function standing(person: Person): Pick<PersonSummary, 'decision' | 'news'> {
   const participant = toParticipant(person);
   const [problem] = checkParticipant(participant);
   if (problem) return { decision: 'clearance', news: [`These answers have to be looked through: ${problem.message}`] };
   const today = dayIn(person.studio.timeZone);
-  return { decision: assess(participant, today).screening.decision, news: newsOf(person, today).map(sayInEnglish) };
+  const { decision, reasons } = assess(participant, today).screening;
+  return { decision, news: [...reasons.map(({ text }) => text), ...newsOf(person, today).map(sayInEnglish)] };
 }
 
 /** All that is kept of one person. */
