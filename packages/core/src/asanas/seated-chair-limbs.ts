@@ -316,7 +316,10 @@ export const seatedChairLimbs: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 8, rounds: 2 },
     breath: { inhale: 'open the hand', exhale: 'make a soft fist' },
-    variations: [{ id: 'on-the-table', for: 'arthritis, stroke', contacts: ['forearm>table@68'] }],
+    variations: [
+      { id: 'on-the-table', for: 'arthritis, stroke', contacts: ['forearm>table@68'] },
+      { id: 'small-circles', for: 'carpal tunnel, sore wrists', arms: { wrist: -25 }, moves: { arms: { shoulder: 60, plane: 80, elbow: 60, wrist: 25 } } },
+    ],
     substitutes: ['wrist-stretch'],
     counterposes: ['chair-shoulder-circles'],
     cues: ['Painless circles.', 'Warm hands first with arthritis.'],

@@ -182,7 +182,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     id: 'janu-sirsasana',
     name: 'Head to knee',
     iast: 'jānu śīrṣāsana',
-    names: ['one-leg seated fold', 'half butterfly'],
+    names: ['one-leg seated fold'],
     kids: 'Half a Butterfly',
     base: 'seated-floor',
     shown: { side: 'right', as: 'right knee bent out, folding over the straight left leg' },

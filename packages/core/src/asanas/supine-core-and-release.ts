@@ -279,7 +279,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     id: 'supine-ankle-pumps',
     name: 'Ankle pumps lying',
     iast: null,
-    names: ['foot pumps', 'circulation pumps'],
+    names: ['circulation pumps'],
     kids: 'Wave Goodbye with Your Feet',
     base: 'supine',
     purposes: { 'drain-legs': 3, 'mobilise-ankles': 3 },

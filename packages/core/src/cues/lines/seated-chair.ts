@@ -760,6 +760,11 @@ export const SEATED_CHAIR: SpokenLines = {
         change: 'Sit tall, forearms on the table.',
         in: ['Sit tall, forearms on the table.', 'Open your hands wide, then make soft fists. Then circle your wrists.'],
       },
+      'small-circles': {
+        kind: 'smaller-range',
+        change: 'Keep the circles small, the wrists nearly straight.',
+        in: ['Sit tall, forearms held or free.', 'Open your hands, then make soft fists. Then small circles, the wrists nearly straight.'],
+      },
     },
   },
   'chair-boat': {

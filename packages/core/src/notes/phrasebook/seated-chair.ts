@@ -191,7 +191,7 @@ export const seatedChair: Phrases = {
       cross elbows, wrap forearms; wrap the arms; arms wrapped, palms touch; elbows crossed, lift elbows;
       arm wrap stretch between shoulder blades; hug the shoulders; eagle's wings folded @kids; twist arms like rope;
       arm tangle; spaghetti arms @kids; upper back stretch, arms crossed; elbow over elbow, backs of hands;
-      eagle wrap, arms only; arms wrapped; hug yourself; self hug; arms crossed, hands on shoulders; give yourself a hug;
+      eagle wrap, arms only; arms wrapped; arms crossed, hands on shoulders;
       elbows crossed, hug; eagle arms seated
     `,
     'self-hug': `
@@ -333,7 +333,7 @@ export const seatedChair: Phrases = {
       roll chin along the collarbones; chin from shoulder to shoulder, front only;
       ear to shoulder, roll through front, other ear; half-moon neck; pendulum head @chair; semi-circles of head;
       griva sanchalana; griva sanchalan; greeva sanchalana; griva sanchalana @chair; painting with your nose @kids;
-      brahma mudra ?; neck loosening sitting; neck warm-up chair ?; head swing front; nose circles; head circles;
+      brahma mudra ?; neck loosening sitting; neck warm-up chair ?; head swing front; head circles;
       neck circles; chin half circles; head half rolls; draw circles with nose; neck rolls half; head roll half circle;
       chin to chest and roll side; neck semi circles; head rolls slow
     `,
@@ -739,6 +739,10 @@ export const seatedChair: Phrases = {
       wrist and finger exercises at the table; rest arms on desk, roll wrists; desk hands: fan fingers on table top;
       forearm supported on table, circle the hand
     `,
+    'small-circles': `
+      tiny wrist circles @chair; small wrist circles, fingers loose; wrist circles, keep them small, carpal tunnel;
+      fingers and wrists, half the range; little circles of the hands, sitting
+    `,
     not: `
       prayer and reverse prayer wrist stretch = wrist-stretch; finger tracing breath = hand-trace-breath;
       ankle circles on chair = chair-ankle-circles; shoulder circles = chair-shoulder-circles; namaste hands = absent
@@ -880,7 +884,7 @@ export const seatedChair: Phrases = {
       netra vyayama; eyes up, down, side to side; look up and down, head still; follow the thumb with your eyes;
       eyeballs round the clock; follow the firefly; trataka eye exercise ?; eye gym; move only the eyes @chair;
       eyes: look up, down, side; sit still, roll the eyes slowly; eye excercises; eye strengthening, thumb near and far;
-      netra shakti vikasaka; eyes diagonal, corners; yoga for eyes; palming; eyes left right up down; cup eyes;
+      netra shakti vikasaka; eyes diagonal, corners; yoga for eyes; eyes left right up down; cup eyes;
       palms over eyes; look up, down, side with eyes
     `,
     palming: `
