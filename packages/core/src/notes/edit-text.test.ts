@@ -21,6 +21,8 @@ test.each([
   ['Tree, 5 breaths // eyes open', 'Tree, 8 breaths // eyes open'],
   ['Tree 3 breaths, 2 rounds', 'Tree, 8 breaths'],
   ['Tree, 0.5 min', 'Tree, 8 breaths'],
+  ['Tree – skip if dizzy', 'Tree, 8 breaths – skip if dizzy'],
+  ['Tree, 3x (not if dizzy) // eyes open', 'Tree, 8 breaths (not if dizzy) // eyes open'],
 ])('%s gets its dose, and keeps its note', (line, wanted) => expect(edited(line, { do: 'dose', line: 1, dose: '8 breaths' })).toBe(wanted));
 
 test('a note is written behind two slashes, changed and taken away', () => {

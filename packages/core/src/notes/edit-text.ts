@@ -22,12 +22,12 @@ export type TextEdit =
 /** What follows the name of a step: a comma, a bracket, a dash between spaces. */
 const AFTER_NAME = /\s*[,;|([]|\s[-–—]\s/;
 
-/** One line without its note, changed, and the note again. */
+/** What of a line stands before its remarks, changed, and the remarks again. */
 function besideNote(line: string, change: (text: string) => string): string {
-  const { note, spans } = tokensOf(line);
-  const from = spans.find(({ as }) => as === 'comment')?.from;
-  if (note === null || from === undefined) return change(line);
-  return `${change(line.slice(0, from).trimEnd())} // ${note}`;
+  const from = tokensOf(line).spans.find(({ as }) => as === 'comment')?.from;
+  if (from === undefined) return change(line);
+  const told = line.slice(0, from).replace(/[\s,;(–—-]+$/u, '');
+  return change(told) + line.slice(told.length);
 }
 
 /** A line with the spans of one kind taken out and something else in place of the first of them, else behind all. */

@@ -498,9 +498,9 @@ export class Lexicon {
   private findVariation({ words }: Query, asana: Asana): string | null {
     const group = this.groups.get(asana.id);
     if (!group) return null;
-    // What is held is not yet held on to.
-    const hold = this.numbers.get('hold');
-    const single = [...new Set(words.filter((word) => word >= 0 && word !== hold))];
+    // What is held is not yet held on to, and "with" tells of anything.
+    const [hold, together] = [this.numbers.get('hold'), this.numbers.get('with')];
+    const single = [...new Set(words.filter((word) => word >= 0 && word !== hold && word !== together))];
     let best: { variation: string; score: number } | null = null;
     for (const [variation, vocabulary] of group.variations) {
       if (this.denies(words, vocabulary.name)) continue;

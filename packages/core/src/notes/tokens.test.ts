@@ -35,6 +35,22 @@ test('where in the class a line stands is no part of its name', () => {
   expect(tokensOf('rest: 2 min').rest).toMatch(/rest/);
 });
 
+test.each([
+  'Triangle – skip if dizzy',
+  'Triangle, not if giddy 2x',
+  'Triangle (leave out with a cold)',
+  'Triangle; omit when pregnant',
+  'Triangle - avoid for 6 weeks after surgery',
+])('for whom a posture is not is a remark beside its name: %s', (text) => {
+  const { rest, dose, note } = tokensOf(text);
+  expect({ name: rest.trim(), dose, note }).toEqual({ name: 'Triangle', dose: {}, note: null });
+});
+
+test.each(['Skip triangle if dizzy', 'No triangle for Bero', 'Knees wide, not for long', 'triangle, no block'])(
+  'what names nothing before it is no such remark: %s',
+  (text) => expect(tokensOf(text).rest).toContain(text.split(/, /)[0]),
+);
+
 test.each(['4-7-8 breath', 'warrior 2', '90/90', 'surya namaskar 12 step', 'legs up at 90', 'all 4s'])(
   'a number that counts nothing is no dose: %s',
   (text) => expect(tokensOf(text).dose).toEqual({}),

@@ -237,6 +237,8 @@ const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
 const SERIES =
   /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})(?:\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?|\s+(?:w|war|warriors?|vira\p{L}*))\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
+/** A posture, then the same revolved: "triangle, rev triangle". */
+const AND_REVOLVED = /(?<!\p{L})(?<name>\p{L}+)\s*(?:[,;+&/>→]|then)\s*(?:rev(?:olved)?\.?|pari?vri?t+a)\s+\k<name>/iu;
 /** Parts set apart by dashes or arrows go one after another too, where there are several. */
 const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
 /** So are parts that each agree so well with some posture. */
@@ -266,7 +268,7 @@ function areAllButOneExact(parts: readonly Part[]): boolean {
 /** Whether a line holds, beside the posture it was taken for, others that are named to the letter and would be dropped. */
 function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothesis: Hypothesis): boolean {
   if (hypothesis.is !== 'step') return false;
-  if (SERIES.test(tokens.rest)) return true;
+  if (SERIES.test(tokens.rest) || AND_REVOLVED.test(tokens.rest)) return true;
   const isExact = hypothesis.found?.exact === true;
   const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);

@@ -30,6 +30,12 @@ test('the three warriors are three words', () => {
   expect(new Set([one, two, three].map(String)).size).toBe(3);
 });
 
+test('a lone w in the midst of a line is "with", unless it counts a warrior', () => {
+  expect(stems('Bridge w block')).toEqual(stems('Bridge w/ block'));
+  expect(stems('Tree, w 2')).toEqual(stems('Tree, warrior 2'));
+  expect(stems('w two')).toEqual(stems('warrior two'));
+});
+
 test('each word keeps its place in the text', () => {
   const text = 'Head-to-knee, ½ bind';
   for (const { from, to } of rawWords(text)) expect(text.slice(from, to)).toMatch(/^\S+$/);

@@ -125,6 +125,7 @@ const SAME = `
   dynamic: flow; flowing
   head: head; heads
   one leg: eka pada; single leg
+  butterfly: bfly; b fly
 `;
 
 /** How a word is compared: its stem, or its last letters of Sanskrit left on. */
@@ -158,13 +159,19 @@ function countsSeries(word: string, text: string, at: number): boolean {
   return low === 'a' ? /^\s*(?:$|[,;+/&])/.test(after) : /^\s*(?:$|[^\p{L}\s])/u.test(after);
 }
 
+/** "Bridge w block": a letter in the midst of a line that counts no warrior stands for "with". */
+function standsForWith(text: string, to: number): boolean {
+  return /^\s+(?!(?:i{1,3}|one|two|three|first|second|third)(?![a-z]))[a-z]/i.test(text.slice(to, to + 12));
+}
+
 /** The words of a text, each as its stem, before words that mean the same are joined. */
 export function rawWords(text: string): Word[] {
   const found: Word[] = [];
   for (const match of text.matchAll(ENGLISH.test(text) ? ENGLISH_WORD : WORD)) {
     const low = match[0].toLowerCase();
     // Most words are plain already.
-    const word = SIGNS[low] ?? (PLAIN.test(low) ? low : plain(low).replaceAll(' ', ''));
+    const isWith = low === 'w' && found.length > 0 && standsForWith(text, match.index + 1);
+    const word = isWith ? 'with' : (SIGNS[low] ?? (PLAIN.test(low) ? low : plain(low).replaceAll(' ', '')));
     if (word === '' || (EMPTY.has(word) && !(found.length > 0 && countsSeries(match[0], text, match.index)))) continue;
     found.push({ stem: stemOf(word), from: match.index, to: match.index + match[0].length });
   }

@@ -180,7 +180,7 @@ export const kneeling: Phrases = {
       utrasana; ustr; camle; kneeling back bend; kneeling backbend; backbend on knees; kneel up, lean back, hands to heels;
       hands to heels, hips forward; kneel, chest lifts, reach for heels; on knees, arch back; kneeling chest opener;
       hold the heels, look up; kneeling heart opener; reach back for feet from kneeling; oont asan; ooh camel; kameel;
-      full camel; ushtra; camel, hands on low back;
+      full camel; ushtra;
       camel hands on hips; camel toes tucked
     `,
     'hands-on-low-back': `

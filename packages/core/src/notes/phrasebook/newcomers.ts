@@ -278,9 +278,9 @@ export const newcomers: Phrases = {
   },
   'ardha-titali': {
     plain: `
-      ardha titali; ardha titali asana; half butterfly movement; half butterfly bouncing; one knee flaps; bounce one knee; foot on thigh, press knee down; half butterfly knee press; ardha titli; lift and lower the bent knee by hand
+      ardha titali; ardha titali asana; half butterfly; half butterfly each leg; half butterfly movement; half butterfly bouncing; one knee flaps; bounce one knee; foot on thigh, press knee down; half butterfly knee press; ardha titli; lift and lower the bent knee by hand
     `,
-    not: `half butterfly = janu-sirsasana; poorna titali = baddha-konasana`,
+    not: `half butterfly fold = janu-sirsasana; poorna titali = baddha-konasana`,
   },
   'chopping-wood': {
     plain: `
@@ -360,7 +360,7 @@ export const newcomers: Phrases = {
   },
   'hip-hinge': {
     plain: `
-      hip hinge; hip hinge with stick; hinge with a stick along the back; hip hinging; stick on the back, hinge; hinge practice; pole on spine, bend at hips; good mornings; broomstick hinge; hinge from hips; hinge drill; dowel hinge; hip hinges standing; kneeling hinge; hinge back as one piece
+      hip hinge; hip hinge with stick; hinge with a stick along the back; hip hinging; stick on the back, hinge; hinge practice; pole on spine, bend at hips; good mornings; broomstick hinge; hinge from hips; hinge drill; dowel hinge; hip hinges standing; hinge back as one piece
     `,
     kneeling: `tall kneeling, hinge back; kneeling lean back as one piece; kneeling hinge; lean back kneeling`,
     'at-the-wall': `hip hinge, bum to the wall; hinge till seat touches wall; wall-tap hinge`,

@@ -111,7 +111,7 @@ export const seatedFloor: Phrases = {
       sit legs out, curl toes, stretch toes; sit with legs extended, feet forward and back; scrunch toes & spread, sitting;
       ankle bending sitting on floor; toe scrunches; flex feet point feet, staff; feet pumping @sitting;
       toes forward toes back; sit on mat, hands behind, legs straight, move only the feet;
-      lean back on hands, feet forward, feet back; legs long in front, bend and stretch all toes; goolf chakra;
+      lean back on hands, feet forward, feet back; legs long in front, bend and stretch all toes;
       foot pumps sitting; ankle bending; flex and point; feet flex and point; ankle flexion sitting;
       toes curl and spread, legs long
     `,
@@ -121,7 +121,7 @@ export const seatedFloor: Phrases = {
       toes n ankles lying, legs raised on cushions
     `,
     circles: `
-      ankle circles legs straight @sitting; goolf chakra @floor; gulpha chakra @floor; ankle rotation long sitting;
+      ankle circles legs straight @sitting; goolf chakra; gulpha chakra @floor; ankle rotation long sitting;
       circle the feet, legs out in front; ankle rolls in dandasana; draw circles with big toes, sit legs long
     `,
     not: `
@@ -330,7 +330,7 @@ export const seatedFloor: Phrases = {
       sufi grinds; sufi rolls; stirring cross legged; stir the honey; body circles, cross legs; seated spine circles;
       circle the ribs round, sitting crosslegged; barrel rolls seated; waist circles sitting;
       big circles from the hips, hands on knees, sukhasana; roll the torso round and round @sitting;
-      rotate trunk over sit bones, legs crossed; seated circles; spinal circles easy seat; washing machine circles ?;
+      rotate trunk over sit bones, legs crossed; circle around the sit bones @floor; seated circles; spinal circles easy seat; washing machine circles ?;
       cross-legged, draw circles with crown; hands on knees, chest circles; circle the trunk sitting; stir the trunk;
       barrel rolls; ribcage circles seated; body circles sitting; upper body circles; spinal circles;
       big circles on sit bones
@@ -745,7 +745,7 @@ export const seatedFloor: Phrases = {
       release the neck, sat cross-legged; ear toward shoulder, opposite fingertips on the floor; neck mobilisation;
       neck warmups; nek release; upper traps stretch; one ear goes near the shoulder, other shoulder stays down;
       sit tall, let the head tip sideways and wait; neck stretch sitting; neck rolls gentle; neck; chin towards armpit;
-      chin to armpit; neck and shoulders release; ear to shoulder on floor
+      neck and shoulders release; ear to shoulder on floor
     `,
     'chin-to-armpit': `
       chin to armpit; nose to armpit; levator stretch, look into armpit; turn head and look down at armpit;

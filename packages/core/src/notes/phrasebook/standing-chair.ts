@@ -119,7 +119,7 @@ export const standingChair: Phrases = {
     `,
     'toe-lifts': `
       toe lifts behind the chair; lift toes, weight on heels, holding chair; rock back on heels, toes up, chair;
-      toe raises standing with chair; shin lifts behind chair
+      toe raises standing with chair
     `,
     not: `
       heel raises free standing = heel-raise; heel and toe raises sitting = chair-heel-toe-raises;
@@ -162,7 +162,7 @@ export const standingChair: Phrases = {
       stand behind chair, sit hips back and rise; elevator to the basement; squats holding the backrest;
       supported squats, stand behind chair; knee bends holding chair; knee bends, stand at the chair; hold on and squat;
       half squat with chair support; sink hips behind the chair; hold the chair, sit down into the air, come up;
-      squats w chair; assisted squat; mini squats; knee bends at chair; half squats holding chair; mini squat;
+      squats w chair; assisted squat; knee bends at chair; half squats holding chair;
       quarter squats; demi plie at the chair; bend knees a little, hold chair
     `,
     mini: `

@@ -125,7 +125,7 @@ export const standingWall: Phrases = {
       stretch calves, hands to wall; calves ?; step back, heel to floor, hands on wall; lower leg stretch, standing;
       back heel presses down, front knee bends, at wall; calf stretches standing lunge, hands on the wall;
       one foot behind, press heel, palms on the wall; facing the wall, one leg behind, heel must stay on floor;
-      calf stretch wall; soleus stretch; lean on wall, back heel down
+      calf stretch wall; lean on wall, back heel down
     `,
     'back-knee-bent': `
       calf stretch, bend the back knee; soleus stretch; wall calf stretch with back knee soft;

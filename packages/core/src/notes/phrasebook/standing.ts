@@ -464,7 +464,7 @@ export const standing: Phrases = {
       tightrope stand; tightrope walker; one foot in front of the other, heel touching toe; feet in a line, stand still;
       stand on a line, front heel to back toes; balance: feet in one line; tight rope; feet one behind the other balance;
       sharpened romberg; heel against toes @standing; heel toe balance; tandm stance;
-      narrow balance, one foot directly in front; tightrope walk; tightrope; heel-toe walk; walk the line; tandem walk;
+      narrow balance, one foot directly in front; tightrope walk; tightrope; heel-toe walk;
       walk on a line
     `,
     'semi-tandem': `

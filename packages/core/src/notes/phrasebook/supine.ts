@@ -856,7 +856,7 @@ export const supine: Phrases = {
       knees bent under, feet by hips, lean back over bolster; supta vajrasana ?; thighs stretch kneeling, lying back;
       reclined thunderbolt ?; shins folded under, lie back; reclining hero w/ bolster and blanket;
       sit between the heels, then recline onto cushions; kneeling seat, feet outside hips, slowly lie down backward;
-      knees folded under, upper body on a bolster, arms open; saddle @yin; half saddle; lean back on heels
+      knees folded under, upper body on a bolster, arms open; saddle @yin; lean back on heels
     `,
     'bound-angle-instead': `
       bound angle instead of reclining hero; saddle not OK: lie back in butterfly;
