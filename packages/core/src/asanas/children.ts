@@ -210,7 +210,7 @@ export const children: readonly AsanaSpec[] = [
       spine: {},
       legs: { hipFlexion: 4, hipAbduction: 22, hipRotation: 12, knee: 4, ankle: -20 },
       arms: { shoulder: 165, plane: 70, elbow: 5 },
-      contacts: ['ball~floor'],
+      contacts: ['ball>floor'],
     },
     declared: { effort: 3, impact: 'jump', abdominalLoad: 1, headJolt: 1 },
     dose: { repetitions: 5, rounds: 1 },

@@ -224,7 +224,7 @@ export const standingMovements: readonly AsanaSpec[] = [
     breath: { inhale: 'step down', exhale: 'step up' },
     variations: [
       { id: 'holding-on', for: 'falls, knees, neuropathy', armL: { shoulder: 40, plane: 10, elbow: 45, forearm: 60 }, contacts: ['L.hand>chairback@85'], declared: { effort: 2 } },
-      { id: 'toe-taps', for: 'knee pain, breathlessness; the foot only touches', contacts: ['R.ball~step@18'], declared: { effort: 2 } },
+      { id: 'toe-taps', for: 'knee pain, breathlessness; the foot only touches', contacts: ['R.ball~step@18'], declared: { effort: 2 }, moves: { root: {}, legL: { hipFlexion: 0, hipAbduction: 3, hipRotation: 4, knee: 0 }, legR: { hipFlexion: 0, hipAbduction: 3, hipRotation: 4, knee: 0 }, contacts: ['L.sole>floor', 'R.sole>floor'] } },
     ],
     substitutes: ['sit-to-stand', 'chair-squat', 'standing-march'],
     counterposes: ['wall-calf-stretch', 'chair-quad-stretch'],

@@ -177,3 +177,15 @@ test.each([
   expect(measure(asana, 'trunkThigh')).toBeGreaterThanOrEqual(from);
   expect(measure(asana, 'trunkThigh')).toBeLessThanOrEqual(to);
 });
+
+test('something bears in every posture of the library: what isn’t known counts as broken, and a child’s jump would be taken from everybody', () => {
+  for (const solver of [anyone, new BodySolver(library, { stature: 116, mass: 21, age: 6 })])
+    for (const asana of library.asanas)
+      for (const variation of asana.variations)
+        for (const { measured, solved } of solver.formOf(asana, variation).ends) {
+          const form = `${asana.id}/${variation.id}`;
+          expect([form, measured.shares.length]).not.toEqual([form, 0]);
+          expect([form, measured.values.headLoad]).not.toEqual([form, undefined]);
+          expect([form, solved.reached]).toEqual([form, true]);
+        }
+});
