@@ -55,7 +55,7 @@ export const wrist = condition({
   },
   limits: [
     ...PAIN.limits('wr', 'handLoad > 0.1'),
-    ...limits('wr-01', 'Bending back under load raises the pressure in the tunnel.', 'KEIR*',
+    ...limits('wr-01', 'Bending back under load presses on the wrist, and raises the pressure in its tunnel.', 'KEIR*',
       ['wristExtensionLoaded', '<= 30', 'avoid', SORE, { of: free(30), reading: '33 degrees in the source (from memory), or what is free of pain.' }],
       ['wristExtensionLoaded', '<= 45', 'modify', ['calm'], { of: free(60), reading: 'At most 60 degrees, or what is free of pain.' }]),
     ...limits('wr-02', 'Less weight on the hands.', 'common practice', ['handLoad', '<= 0.1', 'avoid', ['irr']], ['handLoad', '<= 0.5', 'modify', ['calm']], ['handLoad', '<= 0.1', 'avoid', ['op'], LYING_HAND]),
@@ -63,7 +63,7 @@ export const wrist = condition({
     ...limits('wr-04', 'The bent wrist is the test that brings numbness.', 'KEIR*', ['wristFlexion', '<= 45', 'modify', ['tunnel-irr'], { reading: '49 degrees in the source (from memory).' }], ['wristFlexion', '<= 60', 'modify', ['tunnel-calm']]),
     ...limits('wr-05', 'Prayer hands held long numb the fingers.', 'KEIR*', ['wristExtension', '<= 45', 'modify', ['irr'], 'hold > 20', 'effort < 2']),
     ...limits('wr-06', 'Forearms replace hands, if the shoulders agree.', 'common practice', ['forearmLoad', '<= 0.5', 'watch']),
-    ...limits('wr-07', 'Gripping tightens the tunnel.', 'common practice', ['gripForce', '<= 1', 'modify', ['grip']]),
+    ...limits('wr-07', 'Gripping strains the wrist and tightens its tunnel.', 'common practice', ['gripForce', '<= 1', 'modify', ['grip']]),
     ...limits('wr-08', 'No hopping on to the hands.', 'common practice', ['effort', '<= 4', 'modify', SORE, 'handLoad > 0.2', { reading: 'Read for work of the arms: strong legs do not load the wrist.' }], ['impact', '<= 1', 'modify', SORE]),
   ], // prettier-ignore
   favour: ['mobilise-hands', 'stretch-wrists-forearms', 'strengthen-back', 'open-chest'],
