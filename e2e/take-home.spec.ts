@@ -65,6 +65,17 @@ test('a lesson for children in exact words, for their age', async ({ page }) => 
   await expect(shown).toContainText(second);
   await page.keyboard.press('Escape');
   await expect(shown).toBeHidden();
+  // What a child with limits does otherwise is shut until it is asked for, and neither printed nor on a card.
+  const otherwise = page.getByRole('list', { name: 'What they do otherwise' });
+  await page.getByLabel('Minutes').fill('30');
+  await page.getByRole('button', { name: 'Single children' }).click();
+  await page.getByRole('button', { name: 'Pim Lorenz' }).click();
+  await expect(otherwise.getByRole('heading', { name: 'Pim Lorenz' })).toBeVisible();
+  await expect(otherwise.getByText('wrist').first()).toBeVisible();
+  await expectAccessible(page);
+  await page.emulateMedia({ media: 'print' });
+  await expect(otherwise).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
   await page.getByLabel('Age').fill('5');
   await page.getByLabel('Minutes').fill('30');
   await expect(page.getByText('5 to 20')).toBeVisible();

@@ -1,9 +1,20 @@
-import { CONTRACT, library } from '@lotus-steady/core';
-import { lessonFor, lessonProblem, SPACES, type Lesson, type LessonAsked } from '@lotus-steady/core/lessons';
-import { lessonFigures, lessonSheet } from '@lotus-steady/core/sheets';
+import { bodyOf, CONTRACT, library } from '@lotus-steady/core';
+import {
+  lessonFor,
+  lessonForChild,
+  lessonProblem,
+  SPACES,
+  type Lesson,
+  type LessonAsked,
+  type LessonForChild,
+} from '@lotus-steady/core/lessons';
+import { doneInLesson, lessonFigures, lessonSheet } from '@lotus-steady/core/sheets';
 import { BadInput } from './bad-input.js';
 import { oneOf, type Options } from './options.js';
+import { participantsOf } from './participants.js';
 import { printSheet } from './print-sheet.js';
+import { solvers } from './solvers.js';
+import { today } from './today.js';
 
 const FORMATS = ['text', 'pdf'] as const;
 
@@ -12,6 +23,19 @@ function asText({ parts, age, minutes, children, adults }: Lesson): string {
   return [head, ...parts.flatMap(({ kind, minutes: time, say }) => ['', `${kind}, ${time} min`, ...say.map((line) => `  ${line}`)])].join(
     '\n',
   );
+}
+
+/** What single children do otherwise; nobody where no child is named. */
+function forSingle(lesson: Lesson, options: Options): LessonForChild[] {
+  if (options.class === undefined && options.for === undefined) return [];
+  const day = today();
+  return participantsOf(options).map((child) => lessonForChild(solvers.of(bodyOf(child, day)), lesson, child, day));
+}
+
+function singleAsText({ id, screening: { decision, reasons }, ways }: LessonForChild): string[] {
+  if (decision !== 'practise') return [`  ${id}: ${decision}`, ...reasons.map(({ text }) => `    ${text}`)];
+  if (ways.length === 0) return [`  ${id}: joins in with everything`];
+  return [`  ${id}:`, ...ways.map(({ shape, step }) => `    ${shape}: ${doneInLesson(step)}`)];
 }
 
 /** A lesson for children from nothing but their age and the time. */
@@ -32,6 +56,10 @@ export function lessonCommand(words: readonly string[], options: Options): strin
   const problem = lessonProblem(asked);
   if (problem) throw new BadInput(`--${problem}`);
   const lesson = lessonFor(library, asked);
-  if (options.json) return JSON.stringify({ contract: CONTRACT, ...lesson }, null, 2);
-  return as === 'pdf' ? printSheet('lesson', () => lessonSheet(lesson, lessonFigures(library)), options) : asText(lesson);
+  const single = forSingle(lesson, options);
+  if (options.json) return JSON.stringify({ contract: CONTRACT, ...lesson, ...(single.length > 0 && { single }) }, null, 2);
+  if (as === 'text')
+    return [asText(lesson), ...(single.length > 0 ? ['', 'For your eyes'] : []), ...single.flatMap(singleAsText)].join('\n');
+  if (single.length > 0) throw new BadInput('--as pdf: what single children do otherwise is not printed; leave out --for and --class');
+  return printSheet('lesson', () => lessonSheet(lesson, lessonFigures(library)), options);
 }

@@ -241,6 +241,18 @@ describe('lesson', () => {
       });
   });
 
+  test('tells the teacher alone what a child with limits does otherwise', () => {
+    const asked = ['lesson', '--age', '8', '--minutes', '30'];
+    const child = 'children age=8 hypermobile=no downSyndrome=no growthSpurt=no guardianConsent=yes touchConsent=no';
+    const both = [...asked, '--for', child, '--for', 'wrist kind=sprain weeksSince=5 extensionFree=40 painNow=4'];
+    expect(run(asked).out).not.toContain('For your eyes');
+    expect(run([...asked, '--for', child]).out).toContain('joins in with everything');
+    expect(run(both).out).toMatch(/For your eyes\n {2}p1:\n(?: {4}.+: .+\n?)+$/);
+    expect(run([...asked, '--for', child.replace('Consent=yes', 'Consent=no')]).out).toMatch(/p1: refer\n {4}No class without/);
+    expect(JSON.parse(run([...both, '--json']).out).single[0]).toMatchObject({ id: 'p1', ways: expect.any(Array) as object[] });
+    expect(run([...both, '--as', 'pdf', '--out', join(folder, 'x.pdf')]).err).toMatch(/not printed/);
+  });
+
   test.each([
     [['--age', '5'], /how old, and how long/],
     [['--age', '5', '--minutes', '30'], /at most 20/],

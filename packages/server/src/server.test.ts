@@ -995,9 +995,9 @@ describe('the demo', () => {
     expect((await api().get('/api/state')).body.demo).toBe(false);
   });
 
-  test('has fifteen people and six sequences that are wholly understood', async () => {
+  test('has sixteen people and six sequences that are wholly understood', async () => {
     const people = demoPeople('2026-03-02');
-    expect(people).toHaveLength(15);
+    expect(people).toHaveLength(16);
     expect(DEMO_SEQUENCES).toHaveLength(6);
     for (const person of people) await make('/api/people', person);
     for (const text of DEMO_SEQUENCES) await make('/api/sequences', { text });

@@ -13,3 +13,4 @@ export {
   type PartKind,
   type Space,
 } from './lesson.js';
+export { lessonForChild, lessonSequence, type ChildsWay, type LessonForChild } from './for-child.js';

@@ -36,7 +36,10 @@ export interface LessonStep {
   readonly name: string;
   readonly variation: string | null;
   readonly side: 'none' | 'both' | 'first' | 'second';
+  /** All together, where it is done more than once. */
   readonly seconds: number;
+  /** How often it is held within these seconds: each side and each time by itself. */
+  readonly times: number;
   readonly say: string;
   /** What a child may do instead that is easier; `null` where everybody stands or sits safely anyway. */
   readonly easier: string | null;
@@ -178,7 +181,7 @@ class LessonWriter {
     return list.filter(({ ages }) => ages.includes(this.group));
   }
 
-  private step(told: ToldStep, seconds: number): LessonStep {
+  private step(told: ToldStep, seconds: number, times = 1): LessonStep {
     const { asana, variation, say, side } = told;
     const { shown, kids } = this.library.get(asana);
     return {
@@ -187,6 +190,7 @@ class LessonWriter {
       variation: variation ?? null,
       side: side ?? (shown ? 'both' : 'none'),
       seconds: Math.round(seconds),
+      times,
       say,
       easier: BALANCES.test(asana) ? ON_TWO_FEET : null,
     };
@@ -230,9 +234,10 @@ class LessonWriter {
     const hasSides = asana.shown !== null;
     const talk = say.reduce((sum, line) => sum + secondsToSay(line, 'children'), 0);
     const each = Math.min(MANNER[this.group].hold, Math.max(5, (minutes * 60 - talk) / 4));
+    const times = hasSides ? 4 : 2;
     return {
       say: [...say, ...(hasSides ? ['Now the other side, just as long.'] : []), 'And once more, all of it.'],
-      steps: [this.step({ asana: id, say: this.nameOf(id) }, each * (hasSides ? 4 : 2))],
+      steps: [this.step({ asana: id, say: this.nameOf(id) }, each * times, times)],
     };
   }
 

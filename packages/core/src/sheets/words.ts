@@ -21,6 +21,11 @@ export function doneWords({ verdict, to, dose }: Pick<StepJson, 'verdict' | 'to'
   return changes === '' ? dose : changes;
 }
 
+/** The same for a child in a lesson: whoever can't join in rests, as anybody may. */
+export function doneInLesson(step: Pick<StepJson, 'verdict' | 'to' | 'dose'>): string {
+  return step.to === null ? 'waits in the rest shape' : doneWords(step);
+}
+
 /** A side as it stands behind a dose. */
 export function sideWords(side: StepJson['side']): string {
   return side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;

@@ -154,6 +154,17 @@ const PEOPLE: readonly DemoPerson[] = [
     ],
     note: 'Swims twice a week. Does not like to be touched.',
   },
+  {
+    ...empty,
+    ...room,
+    name: 'Pim Lorenz',
+    body: { stature: 126, mass: 26, sex: 'm', age: 8 },
+    conditions: [
+      { id: 'children', age: 8, hypermobile: true, downSyndrome: false, growthSpurt: false, guardianConsent: true, touchConsent: false },
+      { id: 'wrist', kind: 'sprain', weeksSince: 5, side: 'left', extensionFree: 40, painNow: 2 },
+    ],
+    note: 'Comes with the school class on Thursdays.',
+  },
 ]; // prettier-ignore
 
 /** Everyone in the invented hall, as they would have been asked by a day (YYYY-MM-DD). */

@@ -6,7 +6,7 @@ import {
 import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
 import type { Conventions } from '@lotus-steady/core/sheets';
-import type { Lesson, LessonAsked } from '@lotus-steady/core/lessons';
+import type { Lesson, LessonAsked, LessonForChild } from '@lotus-steady/core/lessons';
 import type { TaskProgress, TrainingClient } from '@lotus-steady/core/training';
 import { expose } from 'comlink';
 import { asanaPage, entryOf, type AsanaEntry, type AsanaPage } from './asana-page.js';
@@ -223,6 +223,16 @@ const core = {
   async lesson(asked: LessonAsked): Promise<Lesson> {
     const { lessonFor } = await import('@lotus-steady/core/lessons');
     return lessonFor(library, asked);
+  },
+
+  /** What single children do otherwise in a lesson. */
+  async lessonForChildren(asked: LessonAsked, participants: readonly Participant[], today: string): Promise<LessonForChild[]> {
+    const { lessonFor, lessonForChild } = await import('@lotus-steady/core/lessons');
+    const lesson = lessonFor(library, asked);
+    const members = membersOf(participants, today);
+    return store.around(bodies(members), () =>
+      members.map(({ solver, participant }) => lessonForChild(solver, lesson, participant, today, cache)),
+    );
   },
 
   /** What somebody who learns to judge is asked next, worked out; `null` where nothing is left to ask now. */

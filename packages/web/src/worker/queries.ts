@@ -128,6 +128,15 @@ export const homeQuery = (
 export const lessonQuery = (asked: LessonAsked | null) =>
   queryOptions({ queryKey: ['lesson', asked], queryFn: asked === null ? skipToken : () => core.lesson(asked), staleTime: Infinity });
 
+export const lessonForChildrenQuery = (asked: LessonAsked, people: readonly Person[] | undefined, day: string) =>
+  queryOptions({
+    queryKey: ['lesson', 'children', asked, people, day],
+    queryFn: people === undefined || people.length === 0 ? skipToken : () => core.lessonForChildren(asked, people.map(toParticipant), day),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    placeholderData: keepPreviousData,
+  });
+
 /** The next task of somebody who learns to judge; `answered` counts their answers, so that each brings the next one. */
 export const trainingQuery = (
   own: readonly TrainingClient[] | undefined,

@@ -16,6 +16,7 @@ import { request } from '../../api/client.js';
 import { peopleQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { Chip } from '../../parts/Chip.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { Growing, useGrowing } from '../../parts/use-growing.js';
@@ -37,20 +38,6 @@ const OFFERED: readonly Purpose[] = [
   'strengthen-arms', 'pelvic-floor', 'mobilise-shoulders', 'mobilise-hips', 'play',
 ]; // prettier-ignore
 const MINUTES = { from: 5, to: 120, usual: 45 };
-
-function Chip({ label, note, pressed, onTurn }: { label: string; note?: string; pressed: boolean; onTurn: () => void }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={pressed}
-      onClick={onTurn}
-      className={`rounded border px-3 py-1.5 text-left ${pressed ? 'border-ink bg-shade font-semibold' : 'border-rule bg-sheet hover:border-soft'}`}
-    >
-      {label}
-      {note !== undefined && <span className="block text-sm font-normal text-soft">{note}</span>}
-    </button>
-  );
-}
 
 function Steps({ read }: { read: Extract<ReadText, { readonly problems: readonly [] }> }) {
   const drawn = useGrowing(read.sequence.steps.length, 3);

@@ -11,6 +11,7 @@ import { TextField } from '../../parts/TextField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { lessonQuery } from '../../worker/queries.js';
 import { PictureCards } from './PictureCards.js';
+import { SingleChildren } from './SingleChildren.js';
 
 const YOUNGEST = 4;
 const OLDEST = 17;
@@ -70,7 +71,7 @@ export function LessonScreen() {
         <>
           <p className="text-soft">
             {lesson.data.adults === 1 ? 'One grown-up' : `${lesson.data.adults} grown-ups`}. Say it as it stands here; whoever wants to
-            rests in the rest shape at any time. Plan single children with health limits like anybody else, and keep it to yourself.
+            rests in the rest shape at any time.
           </p>
           <ol className="mt-3">
             {lesson.data.parts.map(({ kind, minutes: time, say, steps }) => (
@@ -98,6 +99,7 @@ export function LessonScreen() {
               </li>
             ))}
           </ol>
+          {asked && <SingleChildren asked={asked} />}
           <PictureCards steps={lesson.data.parts.flatMap(({ steps }) => steps)} />
         </>
       )}
