@@ -18,6 +18,7 @@ test('a class lived through: at the door, taught, marked, logged with the networ
   await expect(page.getByRole('status').filter({ hasText: '3 of 3' })).toBeVisible();
   await page.getByRole('button', { name: /^Hanno Vey/ }).first().click(); // prettier-ignore
   await page.getByRole('group', { name: 'Pain of Hanno Vey now' }).getByRole('button', { name: '2', exact: true }).click();
+  await page.getByRole('group', { name: 'Where it hurts Hanno Vey now' }).getByRole('button', { name: 'low back' }).click();
   await expectAccessible(page);
   // Somebody who wasn't expected, and a guest.
   await page.getByRole('button', { name: 'Someone else' }).click();
@@ -67,6 +68,18 @@ test('a class lived through: at the door, taught, marked, logged with the networ
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 });
 
   const next = page.getByRole('region', { name: 'For next time' });
+  await expect(next).toContainText('Hanno Vey: Leave out Standing forward fold until');
+  // With more pain, what strained the place is held back instead of the step.
+  const painAfter = marked.getByRole('group', { name: 'Pain of Hanno Vey after' });
+  await marked.getByRole('button', { name: 'More about Hanno Vey' }).click();
+  await painAfter.getByRole('button', { name: '7', exact: true }).click();
+  await expect(marked.getByRole('group', { name: 'Where it hurts Hanno Vey' }).getByRole('button', { name: 'low back' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(next).toContainText(/Hanno Vey: Low back rounding: at most \d+° until/);
+  await expectAccessible(page);
+  await painAfter.getByRole('button', { name: '3', exact: true }).click();
   await expect(next).toContainText('Hanno Vey: Leave out Standing forward fold until');
   await next.getByRole('button', { name: 'Do that' }).click();
   await expect(next).toContainText('Nothing is proposed.');

@@ -112,6 +112,8 @@ export {
   painOf,
   type GroupPain,
   MARK_KINDS,
+  PLACES,
+  placeWords,
   SCALES,
   SIDES_COMPARED,
   SCALE_WORDS,
@@ -119,6 +121,7 @@ export {
   type Felt,
   type MarkKind,
   type PastClass,
+  type Place,
   type Scale,
   type StepMark,
   type Told,
@@ -126,5 +129,6 @@ export {
 export { followed, readingsIn, readingsSection, type Followed, type Reading, type ReadingLine } from './history/kept-readings.js';
 export { outcomes } from './history/outcomes.js';
 export { proposalsOf, type Proposal } from './history/proposals.js';
+export { strainsOf, type Strain } from './history/strain.js';
 export { CONTRACT, LIBRARY_VERSION } from './version.js';
 export { isDay } from './day.js';

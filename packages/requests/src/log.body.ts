@@ -2,9 +2,11 @@ import {
   SIDES_COMPARED,
   FELT,
   MARK_KINDS,
+  PLACES,
   type SideCompared,
   type Felt,
   type MarkKind,
+  type Place,
   type StepMark,
   type Told,
 } from '@lotus-steady/core';
@@ -39,6 +41,11 @@ export class ToldBody implements Told {
   @Min(0)
   @Max(10, { message: 'Effort goes from 0 to 10' })
   effort?: number;
+
+  /** Where it hurts. */
+  @IsOptional()
+  @IsIn(PLACES)
+  where?: Place;
 }
 
 export class StepMarkBody implements StepMark {

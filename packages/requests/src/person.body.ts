@@ -74,6 +74,10 @@ export class OwnLimitBody implements OwnLimit {
   @IsString()
   @Length(1, 100)
   replaces?: string;
+
+  @IsOptional()
+  @IsDay({ message: 'Until which day? Expected a date such as 2026-03-01' })
+  until?: string;
 }
 
 export class LoosenedBody implements Loosened {

@@ -14,6 +14,14 @@ describe('an own limit', () => {
     expect(planned!.reasons[0]).toMatchObject({ limit: 'own/own-1', text: 'Floors here are hard (the studio)' });
   });
 
+  test('that names its last day holds until then, and for good without one', () => {
+    const ended: OwnLimit = { ...knees, until: '2026-03-31' };
+    const on = (limit: OwnLimit, today: string | null) =>
+      limitsFor({ ...person('beginners classes=50 screen=allNo'), ownLimits: [limit] }, today).some(({ condition }) => condition === 'own');
+    expect([on(ended, '2026-03-31'), on(ended, '2026-04-01'), on(ended, null), on(knees, '2036-01-01')]).toEqual([true, false, true, true]);
+    expect(checkOwn([{ ...knees, until: 'soon' }], [])[0]!.message).toMatch(/until is "soon"/);
+  });
+
   test('never makes anything looser: what a condition bars stays barred', () => {
     const wide: OwnLimit = { ...knees, measure: 'headLoad', bound: '<= 1' };
     expect(plan(sequence({ asana: 'sirsasana' }), { ...pregnant, ownLimits: [wide] }).steps[0]!.verdict).not.toBe('keep');

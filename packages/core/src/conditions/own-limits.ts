@@ -1,4 +1,5 @@
 import { MEASURES, type Measure } from '../body/measure.js';
+import { isDay } from '../day.js';
 import type { Problem } from '../problem.js';
 import type { ActiveLimit } from './active-limits.js';
 import { CONDITIONS } from './all.js';
@@ -16,6 +17,8 @@ export interface OwnLimit {
   readonly by: string;
   /** A school's limit, as `condition/limit`, in whose place it stands: it holds where that one would. */
   readonly replaces?: string | undefined;
+  /** The last day it holds for, as YYYY-MM-DD; left out, it holds until it is taken away. */
+  readonly until?: string | undefined;
 }
 
 /** A limit that does not hold for one person, and why. */
@@ -30,11 +33,17 @@ export interface Loosened {
 export const OWN = 'own';
 const MOST_TEXT = 300;
 
-/** Limits with the own ones among them, under the condition `own`; those that were replaced are gone. */
-export function withOwn(active: readonly ActiveLimit[], own: readonly OwnLimit[]): ActiveLimit[] {
+/**
+ * Limits with the own ones among them, under the condition `own`; those that were replaced are gone. Without a day none
+ * has run out.
+ */
+export function withOwn(active: readonly ActiveLimit[], own: readonly OwnLimit[], today: string | null = null): ActiveLimit[] {
+  const holds = ({ until }: OwnLimit) => until === undefined || today === null || today <= until;
   const here = new Set(active.map(({ id }) => id));
-  const replaced = new Set(own.map(({ replaces }) => replaces));
-  const added = own.flatMap(({ measure, bound, grade, reason, by, replaces }, i): ActiveLimit[] => {
+  const replaced = new Set(own.filter(holds).map(({ replaces }) => replaces));
+  const added = own.flatMap((one, i): ActiveLimit[] => {
+    const { measure, bound, grade, reason, by, replaces } = one;
+    if (!holds(one)) return [];
     if (replaces !== undefined && !here.has(replaces)) return [];
     const id = `own-${i + 1}`;
     const spec: LimitSpec = { id, measure, bound: readBound(bound as BoundText), grade, reason: `${reason} (${by})`, source: ['common practice'] };
@@ -69,7 +78,7 @@ export function findLimit(id: string): LimitSpec | null {
 /** Problems of own limits and of what was set aside, each named `ownLimits[0]` or `loosened[0]`. */
 export function checkOwn(limits: readonly OwnLimit[], loosened: readonly Loosened[]): Problem[] {
   return [
-    ...limits.flatMap(({ measure, bound, grade, reason, by, replaces }, i): Problem[] => {
+    ...limits.flatMap(({ measure, bound, grade, reason, by, replaces, until }, i): Problem[] => {
       const field = `ownLimits[${i}]`;
       const refuse = (message: string) => [{ field, message }];
       if (!Object.hasOwn(MEASURES, measure)) return refuse(`no measure "${measure}"`);
@@ -81,6 +90,7 @@ export function checkOwn(limits: readonly OwnLimit[], loosened: readonly Loosene
       if (!['avoid', 'modify', 'watch'].includes(grade)) return refuse(`grade is "${grade}"; expected avoid, modify or watch`);
       if (reason.trim() === '' || reason.length > MOST_TEXT) return refuse(`write why (1 to ${MOST_TEXT} characters)`);
       if (by.trim() === '' || by.length > MOST_TEXT) return refuse('write whose word it is');
+      if (until !== undefined && !isDay(until)) return refuse(`until is "${until}"; expected a day such as 2026-03-01`);
       if (replaces === undefined) return [];
       const spec = findLimit(replaces);
       if (!spec) return refuse(`no limit "${replaces}"`);

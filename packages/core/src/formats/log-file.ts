@@ -1,6 +1,16 @@
 import { isValid, parseISO } from 'date-fns';
 import { isDay } from '../day.js';
-import { FELT, isPoints, MARK_KINDS, SCALES, SIDES_COMPARED, type PastClass, type StepMark, type Told } from '../history/past-class.js';
+import {
+  FELT,
+  isPoints,
+  MARK_KINDS,
+  PLACES,
+  SCALES,
+  SIDES_COMPARED,
+  type PastClass,
+  type StepMark,
+  type Told,
+} from '../history/past-class.js';
 import { isRecord } from '../record.js';
 import type { FileProblem } from './csv.js';
 import { readJsonText } from './json-text.js';
@@ -42,9 +52,10 @@ function isTime(value: unknown): value is string | null {
 }
 
 function isTold(value: unknown): value is Told {
-  return (
-    isRecord(value) && Object.entries(value).every(([scale, points]) => (SCALES as readonly string[]).includes(scale) && isPoints(points))
-  );
+  if (!isRecord(value)) return false;
+  const { where, ...scales } = value;
+  if (where !== undefined && !(PLACES as readonly unknown[]).includes(where)) return false;
+  return Object.entries(scales).every(([scale, points]) => (SCALES as readonly string[]).includes(scale) && isPoints(points));
 }
 
 function isMark(value: unknown): value is StepMark {
@@ -67,7 +78,8 @@ function readPerson(raw: unknown, where: string, problems: FileProblem[]): Logge
   if (!isRecord(raw) || !isText(raw['name'], MOST_LETTERS.name, 1)) return refuse('no name');
   const { name, present = true, before = {}, after = {}, felt, harder, note = '', marks = [] } = raw;
   if (typeof present !== 'boolean') return refuse(`${name}: present is to be true or false`);
-  if (!isTold(before) || !isTold(after)) return refuse(`${name}: before and after hold ${SCALES.join(', ')}, each 0 to 10`);
+  if (!isTold(before) || !isTold(after))
+    return refuse(`${name}: before and after hold ${SCALES.join(', ')}, each 0 to 10, and where it hurts (${PLACES.join(', ')})`);
   const [home, side] = [choice(felt, FELT), choice(harder, SIDES_COMPARED)];
   if (home === undefined) return refuse(`${name}: felt is to be ${FELT.join(', ')} or null`);
   if (side === undefined) return refuse(`${name}: harder is to be ${SIDES_COMPARED.join(', ')} or null`);

@@ -43,6 +43,15 @@ test('left compared with right is told as often as it was asked', () => {
   expect(outcomes([past('2026-05-04')], library)!.lines.join()).not.toMatch(/compared/);
 });
 
+test('where it hurt is told once a class, the place that was named most often first', () => {
+  const classes = [
+    past('2026-05-04', { before: { pain: 3, where: 'knees' }, after: { pain: 4, where: 'low-back' } }),
+    past('2026-05-11', { before: { pain: 2, where: 'low-back' }, after: { pain: 1, where: 'low-back' } }),
+  ];
+  expect(outcomes(classes, library)!.lines).toContain('Where it hurt: low back 2, knees 1');
+  expect(outcomes([past('2026-05-04', { before: { pain: 3 } })], library)!.lines.join()).not.toMatch(/Where/);
+});
+
 test('a scale that was told on one side only is not compared', () => {
   const { lines } = outcomes([past('2026-05-04', { before: { pain: 5, ease: 4 }, after: { ease: 6 } })], library)!;
   expect(lines.join()).not.toMatch(/Pain,/);

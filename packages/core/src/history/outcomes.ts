@@ -1,7 +1,18 @@
 import { counted } from '../counted.js';
 import type { Library } from '../asanas/library.js';
 import type { NoteSection } from '../screening/clinician-note.js';
-import { changesOf, SIDES_COMPARED, FELT, SCALES, SCALE_WORDS, type Felt, type PastClass, type Scale } from './past-class.js';
+import {
+  changesOf,
+  PLACES,
+  placeWords,
+  SIDES_COMPARED,
+  FELT,
+  SCALES,
+  SCALE_WORDS,
+  type Felt,
+  type PastClass,
+  type Scale,
+} from './past-class.js';
 
 const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'worse', same: 'the same', better: 'better' };
 /** So many postures in which somebody stopped or hurt are named. */
@@ -47,6 +58,16 @@ function sidesLine(classes: readonly PastClass[]): string[] {
   return words.length > 0 ? [`Left compared with right: ${words.join(', ')}`] : [];
 }
 
+/** Where pain was told, the most often told place first; nothing where nobody asked. */
+function placesLine(classes: readonly PastClass[]): string[] {
+  const told = PLACES.map((place) => ({
+    place,
+    times: classes.filter(({ before, after }) => before.where === place || after.where === place).length,
+  })).filter(({ times }) => times > 0);
+  const words = told.sort((a, b) => b.times - a.times).map(({ place, times }) => `${placeWords(place)} ${times}`);
+  return words.length > 0 ? [`Where it hurt: ${words.join(', ')}`] : [];
+}
+
 /** How classes went, for a clinician: what was told and seen, no judgement; `null` where nobody has noted anything yet. */
 export function outcomes(history: readonly PastClass[], library: Library): NoteSection | null {
   const held = history.filter(({ atHome }) => !atHome);
@@ -59,6 +80,7 @@ export function outcomes(history: readonly PastClass[], library: Library): NoteS
     lines: [
       `Took part in ${classes.length} of ${counted(held.length, 'class', 'classes')}, from ${classes[0]!.day} to ${classes.at(-1)!.day}`,
       ...SCALES.flatMap((scale) => scaleLine(classes, scale)),
+      ...placesLine(classes),
       ...(felt.length > 0 ? [`Went home ${felt.map(({ one, times }) => `${FELT_WORDS[one]} ${times}`).join(', ')}`] : []),
       ...sidesLine(classes),
       ...troubles(classes, library),

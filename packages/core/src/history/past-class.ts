@@ -4,7 +4,16 @@ export const SCALES = ['pain', 'ease', 'breath', 'effort'] as const;
 /** Told before and after a class, each 0 (none) to 10 (as much as can be). */
 export type Scale = (typeof SCALES)[number];
 export const SCALE_WORDS: Readonly<Record<Scale, string>> = { pain: 'Pain', ease: 'Ease', breath: 'Free breath', effort: 'Effort' };
-export type Told = Readonly<Partial<Record<Scale, number>>>;
+
+/** Where pain is, from the head down. */
+export const PLACES = ['head', 'neck', 'shoulders', 'hands', 'upper-back', 'low-back', 'belly', 'hips', 'knees', 'feet'] as const;
+export type Place = (typeof PLACES)[number];
+export function placeWords(place: Place): string {
+  return place.replace('-', ' ');
+}
+
+/** What somebody told before or after a class. */
+export type Told = Readonly<Partial<Record<Scale, number>>> & { readonly where?: Place };
 
 /** Whether something is told on such a scale. */
 export function isPoints(value: unknown): value is number {

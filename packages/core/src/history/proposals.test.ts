@@ -37,6 +37,42 @@ test('what hurt in the last class rests two weeks; above five of ten the pain mo
   expect(proposalsOf([{ ...hurt, after: { pain: 4 } }], NOTHING, '2026-11-26')[0]!.source).not.toMatch(/Thomeé/);
 });
 
+describe('where it is known where it hurts', () => {
+  const strain = { asana: 'vrksasana', measure: 'hipExternalRotation', value: 55, bound: '<= 49' } as const;
+  const hurt = past('2026-11-25', { before: { pain: 2 }, after: { pain: 6, where: 'hips' }, marks: [mark('vrksasana', 'pain')] });
+  const proposed = (history: readonly PastClass[], strains: Parameters<typeof proposalsOf>[3] = [strain]) =>
+    proposalsOf(history, NOTHING, '2026-11-26', strains);
+
+  test('what strained it is held back for two weeks instead of the step being left out (Thomeé 1997)', () => {
+    const [proposal, ...others] = proposed([hurt]);
+    expect(others).toEqual([]);
+    expect(proposal).toMatchObject({
+      kind: 'hold-back', leaveOut: null, limit: { measure: 'hipExternalRotation', bound: '<= 49', grade: 'modify', until: '2026-12-10' },
+    }); // prettier-ignore
+    expect(proposal!.source).toMatch(/Thomeé/);
+    expect(sayInEnglish(proposal!.what)).toBe('Thigh turned out: at most 49° until 2026-12-10');
+    expect(sayInEnglish(proposal!.evidence)).toMatch(/hips.*thigh turned out at 55°/);
+  });
+
+  test('up to five of ten the step rests, unless pain stayed over night', () => {
+    const mild = { ...hurt, after: { pain: 5, where: 'hips' } } as const;
+    expect(proposed([mild]).map(({ kind }) => kind)).toEqual(['rest-from']);
+    const nextDay = past('2026-11-26', { atHome: true, before: { pain: 4 } });
+    expect(proposed([mild, nextDay]).map(({ kind }) => kind)).toEqual(['hold-back']);
+    expect(proposed([mild, { ...nextDay, before: { pain: 2 } }]).map(({ kind }) => kind)).toEqual(['rest-from']);
+    expect(proposed([mild, { ...nextDay, day: '2026-11-28' }]).map(({ kind }) => kind)).toEqual(['rest-from']);
+  });
+
+  test('of two steps that strained alike the bound that holds for both, and a step that strained nothing rests', () => {
+    const marks = [mark('vrksasana', 'pain'), mark('baddha-konasana', 'pain'), mark('tadasana', 'pain')];
+    const lower = { ...strain, asana: 'baddha-konasana', value: 40, bound: '<= 34' };
+    expect(proposed([{ ...hurt, marks }], [strain, lower]).map(({ kind, asana, limit }) => [kind, asana, limit?.bound])).toEqual([
+      ['hold-back', 'baddha-konasana', '<= 34'],
+      ['rest-from', 'tadasana', undefined],
+    ]);
+  });
+});
+
 test('pain that rose without a step to name is asked about, a small rise is not', () => {
   expect(kinds([past('2026-11-25', { before: { pain: 2 }, after: { pain: 5 } })])).toEqual(['ask null']);
   expect(kinds([past('2026-11-25', { before: { pain: 8 }, after: { pain: 9 } })])).toEqual([]);

@@ -1,17 +1,21 @@
 import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
 import { opposite, type Side } from '../angles.js';
+import { allowed, amount } from '../conditions/say.js';
 import { getOrCreate } from '../get-or-create.js';
 import { message, type Message } from '../messages/message.js';
 import type { LeftOut } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
 import { likedForms, likedKey, longerShare, firstSides, MOST_LONGER, type Preference } from '../participants/preference.js';
-import { isChange, type PastClass, type StepMark } from './past-class.js';
+import { MEASURES } from '../body/measure.js';
+import type { OwnLimit } from '../conditions/own-limits.js';
+import { isChange, placeWords, type PastClass, type StepMark } from './past-class.js';
+import type { Strain } from './strain.js';
 
 /** What the next plan could take from what was noted; nothing changes until a teacher says so. */
 export interface Proposal {
   /** The same for the same evidence: what was decided once is not proposed again. */
   readonly id: string;
-  readonly kind: 'leave-out' | 'rest-from' | 'take-back' | 'other-side-first' | 'liked' | 'step-up' | 'ask';
+  readonly kind: 'leave-out' | 'rest-from' | 'hold-back' | 'take-back' | 'other-side-first' | 'liked' | 'step-up' | 'ask';
   /** `null` where no single step is meant. */
   readonly asana: string | null;
   /** What is to be done. */
@@ -24,10 +28,12 @@ export interface Proposal {
   readonly leaveOut: LeftOut | null;
   /** What would be added to what the person prefers; `null` where nothing is. */
   readonly prefer: Preference | null;
+  /** What would be added to their own limits; `null` where nothing is. */
+  readonly limit: OwnLimit | null;
 }
 
 /** Of a proposal that is only told. */
-const CHANGES_NOTHING = { leaveOut: null, prefer: null } as const;
+const CHANGES_NOTHING = { leaveOut: null, prefer: null, limit: null } as const;
 
 const PRACTICE = 'Common practice, no published source known.';
 const PAIN_MODEL =
@@ -36,6 +42,8 @@ const CHANGE = 'Two points or 30 % on a scale of 0 to 10 is a change that people
 
 /** Pain above this is too much (Thomeé 1997). */
 const TOO_MUCH = 5;
+/** Pain is told again within so many days to be the same. Common practice, no source. */
+const NEXT_DAYS = 2;
 /** What hurt rests for so many days. Common practice, no source. */
 const REST_DAYS = 14;
 /** Classes that are looked back at for steps that were stopped, and how often is enough. Common practice, no source. */
@@ -87,31 +95,83 @@ function stoppedOften(classes: readonly PastClass[], today: string): Proposal[] 
         source: PRACTICE,
         leaveOut: { asana, on: today, until: null, reason: `Stopped in ${of.length} of the last ${values.classes} classes.` },
         prefer: null,
+        limit: null,
       },
     ];
   });
 }
 
+/** Whether pain that a class had raised was still there when it was asked next, within two days (Thomeé 1997: it is to be gone the next morning). */
+function stayedOverNight({ day, before, after }: PastClass, history: readonly PastClass[]): boolean {
+  if (before.pain === undefined || after.pain === undefined || after.pain <= before.pain) return false;
+  const days = (other: string) => differenceInCalendarDays(parseISO(other), parseISO(day));
+  const next = history
+    .filter((one) => one.before.pain !== undefined && days(one.day) > 0 && days(one.day) <= NEXT_DAYS)
+    .sort((one, other) => one.day.localeCompare(other.day))[0];
+  return next !== undefined && next.before.pain! > before.pain && isChange(before.pain, next.before.pain!);
+}
+
+/** Of several steps that strain alike, the one whose bound holds for all of them. */
+function tightest(strains: readonly Strain[]): Strain[] {
+  const found = new Map<string, Strain>();
+  for (const one of strains) {
+    const known = found.get(wayOf(one));
+    if (!known || Math.abs(one.value) < Math.abs(known.value)) found.set(wayOf(one), one);
+  }
+  return [...found.values()];
+}
+
+/** A measure and which way it is bound. */
+function wayOf({ measure, bound }: Pick<Strain, 'measure' | 'bound'>): string {
+  return `${measure} ${bound.slice(0, 2)}`;
+}
+
+/** What strained the place that hurts is held back for two weeks, in every step. */
+function heldBack(strain: Strain, { day, after, before }: PastClass, today: string): Proposal {
+  const { asana, measure, value, bound } = strain;
+  const until = later(today, REST_DAYS);
+  const where = placeWords((after.where ?? before.where)!);
+  const { label, unit } = MEASURES[measure];
+  return {
+    id: `hold-back ${wayOf(strain)} ${day}`,
+    kind: 'hold-back',
+    asana,
+    what: message('proposal.hold-back', { measure: label, bound: allowed(bound, unit), until }),
+    evidence: message('evidence.strained', { day, where, asana, measure: label.toLowerCase(), value: amount(value, unit) }),
+    source: PAIN_MODEL,
+    leaveOut: null,
+    prefer: null,
+    limit: { measure, bound, grade: 'modify', reason: `It hurt on ${day}: ${where}.`, by: 'the class log', until },
+  };
+}
+
 /** What hurt in the last class rests for two weeks; pain that rose without a step to name is asked about. */
-function afterPain({ day, before, after, marks }: PastClass, today: string): Proposal[] {
-  const hurt = asanasOf(marks.filter(({ mark }) => mark === 'pain'));
+function afterPain(last: PastClass, history: readonly PastClass[], strains: readonly Strain[], today: string): Proposal[] {
+  const { day, before, after, marks } = last;
   const { pain } = after;
-  const resting = hurt.map((asana): Proposal => {
-    const until = later(today, REST_DAYS);
-    const isHigh = pain !== undefined && pain > TOO_MUCH;
-    return {
-      id: `rest-from ${asana} ${day}`,
-      kind: 'rest-from',
-      asana,
-      what: message('proposal.rest-from', { asana, until }),
-      evidence: isHigh ? message('evidence.hurt-high', { day, pain }) : message('evidence.hurt', { day }),
-      source: isHigh ? PAIN_MODEL : PRACTICE,
-      leaveOut: { asana, on: today, until, reason: `It hurt on ${day}.` },
-      prefer: null,
-    };
-  });
-  if (hurt.length > 0 || before.pain === undefined || pain === undefined) return resting;
-  if (pain <= before.pain || !isChange(before.pain, pain)) return resting;
+  const isHigh = pain !== undefined && pain > TOO_MUCH;
+  const holding = isHigh || stayedOverNight(last, history) ? strains : [];
+  const held = new Set(holding.map(({ asana }) => asana));
+  const hurt = asanasOf(marks.filter(({ mark }) => mark === 'pain'));
+  const resting = hurt
+    .filter((asana) => !held.has(asana))
+    .map((asana): Proposal => {
+      const until = later(today, REST_DAYS);
+      return {
+        id: `rest-from ${asana} ${day}`,
+        kind: 'rest-from',
+        asana,
+        what: message('proposal.rest-from', { asana, until }),
+        evidence: isHigh ? message('evidence.hurt-high', { day, pain }) : message('evidence.hurt', { day }),
+        source: isHigh ? PAIN_MODEL : PRACTICE,
+        leaveOut: { asana, on: today, until, reason: `It hurt on ${day}.` },
+        prefer: null,
+        limit: null,
+      };
+    });
+  const found = [...tightest(holding).map((one) => heldBack(one, last, today)), ...resting];
+  if (hurt.length > 0 || before.pain === undefined || pain === undefined) return found;
+  if (pain <= before.pain || !isChange(before.pain, pain)) return found;
   return [
     {
       id: `ask pain ${day}`,
@@ -156,6 +216,7 @@ function onOneSide(classes: readonly PastClass[], preferences: readonly Preferen
           reason: `Only the ${side} side was marked, in ${days.size} classes.`,
           on: today,
         },
+        limit: null,
       },
     ];
   });
@@ -200,6 +261,7 @@ function likedOften(classes: readonly PastClass[], preferences: readonly Prefere
         source: PRACTICE,
         leaveOut: null,
         prefer: { asana, variation, firstSide: null, reason: `It went well in ${days.size} classes.`, on: today },
+        limit: null,
       },
     ];
   });
@@ -258,6 +320,7 @@ function stepUp(
         next === 'dose'
           ? { asana: null, variation: null, firstSide: null, longer, reason: `The last ${GOOD_CLASSES} classes went well.`, on: today }
           : null,
+      limit: null,
     },
   ];
 }
@@ -283,12 +346,13 @@ function wasAway(classes: readonly PastClass[], today: string): Proposal[] {
 
 /**
  * What the next plan of one person could take from their past classes. Whatever is left out or preferred already, or was decided on,
- * is not proposed again. `today` as YYYY-MM-DD.
+ * is not proposed again. `today` as YYYY-MM-DD; `strains` are those of the last class's steps that hurt, where it is known where.
  */
 export function proposalsOf(
   history: readonly PastClass[],
   { leftOut, preferences }: Pick<Participant, 'leftOut' | 'preferences'>,
   today: string,
+  strains: readonly Strain[] = [],
 ): Proposal[] {
   const classes = history.filter(({ present, atHome }) => present && !atHome).sort((one, other) => other.day.localeCompare(one.day));
   const decided = new Set(history.flatMap((one) => one.decided));
@@ -301,7 +365,7 @@ export function proposalsOf(
   const found = [
     ...often,
     // What is to be left out for good needs no rest.
-    ...(isRecent ? afterPain(last, today).filter(({ asana }) => asana === null || !named.has(asana)) : []),
+    ...(isRecent ? afterPain(last, history, strains, today).filter(({ asana }) => asana === null || !named.has(asana)) : []),
     ...onOneSide(classes, preferences, today).filter(({ asana }) => !named.has(asana)),
     ...likedOften(classes, preferences, today),
     ...harderSide(classes),

@@ -4,6 +4,7 @@ import type { Participant } from '../participants/participant.js';
 import { adapt } from '../planning/adapt.js';
 import { personJson, type StepJson } from '../planning/json.js';
 import type { Screening } from '../screening/screen.js';
+import { BARE_HEADER } from '../sequence/header.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import { distinctShapes, type Lesson } from './lesson.js';
@@ -27,13 +28,8 @@ export interface LessonForChild {
 /** The shapes of a lesson as a sequence, each once, held as long as the class holds it at a time. */
 export function lessonSequence(library: Library, lesson: Lesson): Sequence {
   return {
+    ...BARE_HEADER,
     title: `A lesson for children of ${lesson.age}`,
-    minutes: null,
-    room: null,
-    assists: false,
-    senses: null,
-    place: null,
-    tags: [],
     unknown: [],
     notes: [],
     steps: distinctShapes(lesson.parts.flatMap(({ steps }) => steps)).map(({ asana, variation, seconds, times, name }, i) => ({

@@ -34,6 +34,7 @@ export const EN = {
   // What the next plan could take from past classes. `asana` is a name.
   'proposal.leave-out': 'Leave out {asana} from now on',
   'proposal.rest-from': 'Leave out {asana} until {until}',
+  'proposal.hold-back': '{measure}: {bound} until {until}',
   'proposal.take-back': 'Offer {asana} again',
   'proposal.other-side-first': 'Begin {asana} with the {side} side',
   'proposal.ask-side': 'Look at both sides before the next class, and ask about the {side} one',
@@ -49,6 +50,7 @@ export const EN = {
   'evidence.stopped': 'Stopped there in {times} of the last {classes} classes.',
   'evidence.hurt': 'It hurt there on {day}.',
   'evidence.hurt-high': 'It hurt there on {day}, and pain was {pain} of 10 afterwards.',
+  'evidence.strained': 'Pain on {day}: {where}. What hurt there was {asana}, with {measure} at {value}; this stays below it.',
   'evidence.rose': 'Pain rose from {before} to {after} of 10 on {day}.',
   'evidence.one-side': 'Only the {side} side was marked, in {times} classes.',
   'evidence.harder': 'The {side} side was the harder one in {times} of {asked} classes in which it was asked.',

@@ -31,7 +31,7 @@ export function assess({ conditions: given, schools, clearances, ownLimits, loos
   const cleared = clearedConditions(clearances, today);
   const screening = screen(conditions, cleared);
   const aside = new Set(loosened.map(({ limit }) => limit));
-  const limits = withOwn(activeLimits(conditions, schools, cleared), ownLimits).filter(({ id }) => !aside.has(id));
+  const limits = withOwn(activeLimits(conditions, schools, cleared), ownLimits, today).filter(({ id }) => !aside.has(id));
   const conflicts = conflictsOf(limits);
   const open = conflicts.filter(({ narrow, below, above }) => narrow && !(cleared.has(below.condition) && cleared.has(above.condition)));
   if (open.length === 0) return { screening, limits, conflicts };

@@ -18,6 +18,7 @@ import { INPUT, PLAIN } from './button-styles.js';
 import { GRADE_WORDS, limitWords } from './limit-words.js';
 import { NumberField } from './NumberField.js';
 import { SelectField } from './SelectField.js';
+import { dayWords } from './words.js';
 import { useAsanaNames } from './use-asana-names.js';
 
 const NAMED = Object.entries(MEASURES)
@@ -84,6 +85,7 @@ export function OwnLimits({ limits, by, onChange }: Props) {
                 <strong>{MEASURES[limit.measure].label}</strong> {allowed(limit.bound, MEASURES[limit.measure].unit)},{' '}
                 {GRADE_WORDS[limit.grade]}.{' '}
                 <span className="text-soft">
+                  {limit.until !== undefined && `Until ${dayWords(limit.until)}. `}
                   {limit.reason} ({limit.by}){limit.replaces !== undefined && `, in place of ${limitWords(limit.replaces)}`}
                 </span>
               </span>

@@ -1,6 +1,6 @@
 import {
-  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, sayInEnglish, setupOf, stepFigures, BodySolver, BodySolverCache, understood, whatToSay,
-  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type ClassPlan, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin,
+  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, sayInEnglish, setupOf, stepFigures, strainsOf, BodySolver, BodySolverCache, understood, whatToSay,
+  type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type ClassPlan, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin, type Place, type StepMark, type Strain,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
 import type { Beat, Cue, CueOptions, Listener } from '@lotus-steady/core/cues';
@@ -223,6 +223,12 @@ const core = {
   async lesson(asked: LessonAsked): Promise<Lesson> {
     const { lessonFor } = await import('@lotus-steady/core/lessons');
     return lessonFor(library, asked);
+  },
+
+  /** What strained a place of someone's body, in the steps that hurt. */
+  strains(participant: Participant, marks: readonly StepMark[], place: Place, today: string): Promise<Strain[]> {
+    const solver = solvers.of(bodyOf(participant, today));
+    return store.around([solver], () => strainsOf(solver, marks, place));
   },
 
   /** What single children do otherwise in a lesson. */

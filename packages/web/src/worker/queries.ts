@@ -1,5 +1,5 @@
 import type { Conventions } from '@lotus-steady/core/sheets';
-import type { Answered, BodyAnswers, BuildAsked, Participant } from '@lotus-steady/core';
+import type { Answered, BodyAnswers, BuildAsked, Participant, PastClass } from '@lotus-steady/core';
 import type { Beat, CueOptions, Listener } from '@lotus-steady/core/cues';
 import type { HomeAsked } from '@lotus-steady/core/home';
 import type { LessonAsked } from '@lotus-steady/core/lessons';
@@ -136,6 +136,17 @@ export const lessonForChildrenQuery = (asked: LessonAsked, people: readonly Pers
     gcTime: 60_000,
     placeholderData: keepPreviousData,
   });
+
+/** What strained the place that hurts somebody after a class, in the steps that hurt; nothing where it is not known where. */
+export const strainsQuery = (person: Person, part: Pick<PastClass, 'before' | 'after' | 'marks'> | undefined, day: string) => {
+  const place = part?.after.where ?? part?.before.where;
+  const marks = part?.marks.filter(({ mark }) => mark === 'pain') ?? [];
+  return queryOptions({
+    queryKey: ['strains', person, marks, place, day],
+    queryFn: place === undefined || marks.length === 0 ? skipToken : () => core.strains(toParticipant(person), marks, place, day),
+    staleTime: Infinity,
+  });
+};
 
 /** The next task of somebody who learns to judge; `answered` counts their answers, so that each brings the next one. */
 export const trainingQuery = (

@@ -7,6 +7,8 @@ import { toParticipant } from '@lotus-steady/requests';
 import { request } from '../../api/client.js';
 import { personQuery } from '../../api/queries.js';
 import { Choices, POINTS } from '../../parts/Choices.js';
+import { PlaceChoices } from '../../parts/PlaceChoices.js';
+import { withPlace } from '../log/log-draft.js';
 import { explain } from '../../parts/Failure.js';
 import { DECISIONS } from '../../parts/Verdict.js';
 import { meaningQuery } from '../../worker/queries.js';
@@ -121,6 +123,16 @@ export function DoorRow({ person, day, isHere, told, isOpen, onHere, onOpen, onT
               value={told.pain ?? null}
               onChange={(pain) => onTold(pain === null ? {} : { ...told, pain })}
             />
+            {(told.pain ?? 0) > 0 && (
+              <div className="mt-2">
+                <p className="mb-1 text-sm font-semibold">Where</p>
+                <PlaceChoices
+                  label={`Where it hurts ${person.name} now`}
+                  value={told.where}
+                  onChange={(where) => onTold(withPlace(told, where))}
+                />
+              </div>
+            )}
           </div>
           {person.conditions.map((one) => {
             const condition = findCondition(one.id);

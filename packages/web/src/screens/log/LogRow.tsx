@@ -6,7 +6,8 @@ import { INPUT } from '../../parts/button-styles.js';
 import { Choices, POINTS } from '../../parts/Choices.js';
 import { Dictate } from '../../parts/Dictate.js';
 import { Thumb } from '../../parts/Thumb.js';
-import { withScale } from './log-draft.js';
+import { PlaceChoices } from '../../parts/PlaceChoices.js';
+import { withPlace, withScale } from './log-draft.js';
 import { MARK_WORDS } from '../teach/class-run.js';
 
 const COMPARED_WORDS: Readonly<Record<SideCompared, string>> = { left: 'Left harder', alike: 'Alike', right: 'Right harder' };
@@ -89,6 +90,16 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
               onChange={(pain) => onChange({ after: withScale(after, 'pain', pain === null ? '' : String(pain)) })}
             />
           </div>
+          {(after.pain ?? 0) > 0 && (
+            <div className="md:col-span-2">
+              <p className="mb-1 text-sm font-semibold">Where it hurts</p>
+              <PlaceChoices
+                label={`Where it hurts ${name}`}
+                value={after.where ?? before.where}
+                onChange={(where) => onChange({ after: withPlace(after, where) })}
+              />
+            </div>
+          )}
           <div className="grid grid-cols-[auto_1fr_1fr] items-center gap-x-3 gap-y-1 text-sm md:col-span-2">
             <span className="font-semibold">0 to 10</span>
             <span className="font-semibold">before</span>

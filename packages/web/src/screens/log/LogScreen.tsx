@@ -7,6 +7,7 @@ import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
 import { historyQuery, logQuery, sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
+import { strainsQuery } from '../../worker/queries.js';
 import { useToday } from '../../clock.js';
 import { useSaved } from '../../drafts/use-saved.js';
 import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
@@ -199,11 +200,13 @@ interface NextProps {
 function NextTime({ name, day, people, draft, asanas, onDecided }: NextProps) {
   const today = useToday();
   const histories = useQueries({ queries: people.map(({ id }) => historyQuery(id)) });
+  const parts = people.map((person) => draft.people.find(({ personId }) => personId === person.id));
+  const strains = useQueries({ queries: people.map((person, i) => strainsQuery(person, parts[i], day)) });
   const proposals = people.flatMap((person, i) => {
-    const part = draft.people.find(({ personId }) => personId === person.id);
+    const part = parts[i];
     const kept: readonly HistoryEntry[] | undefined = histories[i]!.data;
     if (!part || !kept) return [];
-    return proposalsOf(historyWith(kept, name, day, part), person, today).map((proposal) => ({ person, proposal }));
+    return proposalsOf(historyWith(kept, name, day, part), person, today, strains[i]!.data).map((proposal) => ({ person, proposal }));
   });
   return (
     <section aria-labelledby="next-time" className="rounded border border-rule bg-sheet p-4">

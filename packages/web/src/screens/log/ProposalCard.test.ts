@@ -1,5 +1,5 @@
 import { proposalsOf, type PastClass } from '@lotus-steady/core';
-import { leftOutAfter, preferencesAfter } from './ProposalCard.js';
+import { leftOutAfter, ownLimitsAfter, preferencesAfter } from './ProposalCard.js';
 
 const held = (day: string, side: 'left' | 'right'): PastClass => ({
   day,
@@ -24,4 +24,16 @@ test('of one asana the later side goes first; a form that is liked stays beside 
 
 test('a proposal of a side leaves out nothing', () => {
   expect(leftOutAfter([], proposed('left'))).toEqual([]);
+});
+
+test('of one measure the log holds one bound each way; what others said stays', () => {
+  const clinician = { measure: 'lumbarFlexion', bound: '<= 30', grade: 'avoid', reason: 'Op', by: 'Dr Ekre' } as const;
+  const fromLog = (bound: string) =>
+    ({ measure: 'lumbarFlexion', bound, grade: 'modify', reason: 'It hurt.', by: 'the class log' }) as const;
+  const taken = (bound: string) => ({ ...proposed('left'), limit: fromLog(bound) });
+  const once = ownLimitsAfter([clinician], taken('<= 40'));
+  expect(once.map(({ bound }) => bound)).toEqual(['<= 30', '<= 40']);
+  expect(ownLimitsAfter(once, taken('<= 35')).map(({ bound }) => bound)).toEqual(['<= 30', '<= 35']);
+  expect(ownLimitsAfter(once, taken('>= -10')).map(({ bound }) => bound)).toEqual(['<= 30', '<= 40', '>= -10']);
+  expect(ownLimitsAfter(once, proposed('left'))).toBe(once);
 });

@@ -1,4 +1,4 @@
-import { sayInEnglish, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
+import { sayInEnglish, type OwnLimit, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { request } from '../../api/client.js';
@@ -35,6 +35,13 @@ export function leftOutAfter(leftOut: readonly LeftOut[], { kind, asana, leaveOu
   return kind === 'take-back' ? others : leftOut;
 }
 
+/** The limits of their own after a proposal was taken: of one measure the log holds one bound each way. */
+export function ownLimitsAfter(ownLimits: readonly OwnLimit[], { limit }: Proposal): readonly OwnLimit[] {
+  if (!limit) return ownLimits;
+  const way = ({ bound }: OwnLimit) => bound.trim().slice(0, 2);
+  return [...ownLimits.filter((one) => one.by !== limit.by || one.measure !== limit.measure || way(one) !== way(limit)), limit];
+}
+
 interface Props {
   readonly person: Person;
   readonly proposal: Proposal;
@@ -45,7 +52,7 @@ interface Props {
 
 /** One thing that the next plan could take from what was noted, with what it rests on. Nothing changes until it is taken. */
 export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
-  const { id, what, evidence, source, kind, leaveOut, prefer } = proposal;
+  const { id, what, evidence, source, kind, leaveOut, prefer, limit } = proposal;
   const queries = useQueryClient();
   const take = useMutation({
     mutationFn: async () => {
@@ -55,6 +62,7 @@ export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
         ...now,
         leftOut: leftOutAfter(now.leftOut, proposal),
         preferences: preferencesAfter(now.preferences, proposal),
+        ownLimits: ownLimitsAfter(now.ownLimits, proposal),
       });
     },
     onSuccess: async (changed) => {
@@ -63,7 +71,7 @@ export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
       await queries.invalidateQueries({ queryKey: ['score'] });
     },
   });
-  const changes = leaveOut !== null || prefer !== null || kind === 'take-back';
+  const changes = leaveOut !== null || prefer !== null || limit !== null || kind === 'take-back';
   return (
     <li className="border-t border-rule py-3">
       <p className="font-semibold">

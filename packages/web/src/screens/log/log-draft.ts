@@ -1,4 +1,4 @@
-import type { PastClass, Told } from '@lotus-steady/core';
+import type { PastClass, Place, Scale, Told } from '@lotus-steady/core';
 import type { ClassLog, LogPart } from '@lotus-steady/requests';
 import type { ClassRun } from '../teach/class-run.js';
 
@@ -64,7 +64,13 @@ export function historyWith(kept: readonly (PastClass & { readonly key: string }
 }
 
 /** What was told, with one scale changed; without a number it was not asked. */
-export function withScale(told: Told, scale: keyof Told, value: string): Told {
+export function withScale(told: Told, scale: Scale, value: string): Told {
   const { [scale]: _old, ...rest } = told;
   return value === '' ? rest : { ...rest, [scale]: Number(value) };
+}
+
+/** What was told, with another place; without one it was not asked. */
+export function withPlace(told: Told, place: Place | undefined): Told {
+  const { where: _old, ...rest } = told;
+  return place === undefined ? rest : { ...rest, where: place };
 }

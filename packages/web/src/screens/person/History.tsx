@@ -1,4 +1,4 @@
-import { counted, isChange, type Felt } from '@lotus-steady/core';
+import { counted, isChange, placeWords, type Felt } from '@lotus-steady/core';
 import type { HistoryEntry } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
@@ -17,6 +17,11 @@ function painWords({ before, after }: HistoryEntry): string {
   const both = `${before.pain ?? '–'} → ${after.pain ?? '–'}`;
   if (before.pain === undefined || after.pain === undefined || !isChange(before.pain, after.pain)) return both;
   return `${both}, ${after.pain > before.pain ? 'more' : 'less'}`;
+}
+
+/** Where it hurt, before and after; empty where nobody asked. */
+function placesOf({ before, after }: HistoryEntry): string {
+  return [...new Set([before.where, after.where])].flatMap((place) => (place === undefined ? [] : placeWords(place))).join(' → ');
 }
 
 /** Their classes one after the other, with what was told and seen. */
@@ -60,7 +65,10 @@ export function History({ person }: { person: number }) {
                   {dayWords(one.day)}
                   {one.atHome && ', at home'}
                 </td>
-                <td className="py-1.5 pr-4 whitespace-nowrap">{painWords(one)}</td>
+                <td className="py-1.5 pr-4">
+                  <span className="whitespace-nowrap">{painWords(one)}</span>
+                  {placesOf(one) !== '' && <span className="block text-soft">{placesOf(one)}</span>}
+                </td>
                 <td className="py-1.5 pr-4">{one.atHome ? '' : one.felt === null ? 'not asked' : FELT_WORDS[one.felt]}</td>
                 <td className="py-1.5">
                   {one.marks
