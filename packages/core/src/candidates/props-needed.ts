@@ -1,4 +1,4 @@
-import { isExternal, type Contact } from '../body/contact.js';
+import type { Contact } from '../body/contact.js';
 import { heightOf } from '../body/pulls.js';
 import type { Posture } from '../body/posture.js';
 import { memoize } from '../get-or-create.js';
@@ -122,7 +122,7 @@ export function setupOf(done: SolvedPosture): SetupItem[] {
   const { body, contacts } = done.solved;
   for (const contact of contacts) {
     const found = propOf(contact);
-    if (!found || !isExternal(contact)) continue;
+    if (!found) continue;
     const height = contact.on.kind === 'level' ? Math.round(heightOf(contact.on, body) * 100) : null;
     const key = `${found.prop} ${height}`;
     const words = PART_WORDS[contact.part] ?? contact.part;
@@ -133,7 +133,7 @@ export function setupOf(done: SolvedPosture): SetupItem[] {
   const needed = propsOf(done.solved);
   return [...items.values()].map(({ parts, ...item }) => {
     const alone = [...items.values()].filter(({ prop }) => prop === item.prop).length === 1;
-    const preposition = item.prop === 'wall' || item.height === null ? 'at' : 'under';
+    const preposition = item.prop === 'strap' ? 'in' : item.height === null ? 'at' : 'under';
     return {
       ...item,
       count: alone ? (needed.get(item.prop) ?? item.count) : item.count,
