@@ -206,7 +206,8 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
   {
     id: 'bend-knees', cost: 0.9, helps: ['straightLegAngle', 'lumbarFlexion', 'discLoad'],
     apply: (posture) => {
-      if (Math.max(posture.legs.left.knee, posture.legs.right.knee) > 60) return null;
+      const { left, right } = posture.legs;
+      if (Math.max(left.knee, right.knee) > 60 || Math.max(left.hipFlexion, right.hipFlexion) <= 40) return null;
       return mapLegs(posture, (leg) => (leg.hipFlexion > 40 ? { ...leg, knee: leg.knee + 28, ankle: onFeet(posture) ? leg.ankle + 14 : leg.ankle } : leg));
     },
   },
@@ -241,6 +242,7 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
     apply: (posture, wanted) => {
       const bound = wanted.get('shoulderElevation');
       if (!bound || !('atMost' in bound)) return null;
+      if (Math.max(posture.arms.left.shoulder, posture.arms.right.shoulder) <= bound.atMost - 2) return null;
       const lower = (side: Side) => ({ ...posture.arms[side], shoulder: Math.min(posture.arms[side].shoulder, bound.atMost - 2) });
       return { ...posture, arms: { left: lower('left'), right: lower('right') } };
     },
