@@ -38,7 +38,7 @@ test('what hurt in the last class rests two weeks; above five of ten the pain mo
 });
 
 describe('where it is known where it hurts', () => {
-  const strain = { asana: 'vrksasana', measure: 'hipExternalRotation', value: 55, bound: '<= 49' } as const;
+  const strain = { asana: 'vrksasana', place: 'hips', measure: 'hipExternalRotation', value: 55, bound: '<= 49' } as const;
   const hurt = past('2026-11-25', { before: { pain: 2 }, after: { pain: 6, where: 'hips' }, marks: [mark('vrksasana', 'pain')] });
   const proposed = (history: readonly PastClass[], strains: Parameters<typeof proposalsOf>[3] = [strain]) =>
     proposalsOf(history, NOTHING, '2026-11-26', strains);

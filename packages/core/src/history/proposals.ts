@@ -105,10 +105,12 @@ function stoppedOften(classes: readonly PastClass[], today: string): Proposal[] 
 function stayedOverNight({ day, before, after }: PastClass, history: readonly PastClass[]): boolean {
   if (before.pain === undefined || after.pain === undefined || after.pain <= before.pain) return false;
   const days = (other: string) => differenceInCalendarDays(parseISO(other), parseISO(day));
-  const next = history
-    .filter((one) => one.before.pain !== undefined && days(one.day) > 0 && days(one.day) <= NEXT_DAYS)
-    .sort((one, other) => one.day.localeCompare(other.day))[0];
-  return next !== undefined && next.before.pain! > before.pain && isChange(before.pain, next.before.pain!);
+  const [next] = history
+    .flatMap(({ day: other, before: { pain } }) =>
+      pain === undefined || days(other) <= 0 || days(other) > NEXT_DAYS ? [] : [{ day: other, pain }],
+    )
+    .sort((one, other) => one.day.localeCompare(other.day));
+  return next !== undefined && next.pain > before.pain && isChange(before.pain, next.pain);
 }
 
 /** Of several steps that strain alike, the one whose bound holds for all of them. */
@@ -127,10 +129,10 @@ function wayOf({ measure, bound }: Pick<Strain, 'measure' | 'bound'>): string {
 }
 
 /** What strained the place that hurts is held back for two weeks, in every step. */
-function heldBack(strain: Strain, { day, after, before }: PastClass, today: string): Proposal {
-  const { asana, measure, value, bound } = strain;
+function heldBack(strain: Strain, day: string, today: string): Proposal {
+  const { asana, place, measure, value, bound } = strain;
   const until = later(today, REST_DAYS);
-  const where = placeWords((after.where ?? before.where)!);
+  const where = placeWords(place);
   const { label, unit } = MEASURES[measure];
   return {
     id: `hold-back ${wayOf(strain)} ${day}`,
@@ -169,7 +171,7 @@ function afterPain(last: PastClass, history: readonly PastClass[], strains: read
         limit: null,
       };
     });
-  const found = [...tightest(holding).map((one) => heldBack(one, last, today)), ...resting];
+  const found = [...tightest(holding).map((one) => heldBack(one, day, today)), ...resting];
   if (hurt.length > 0 || before.pain === undefined || pain === undefined) return found;
   if (pain <= before.pain || !isChange(before.pain, pain)) return found;
   return [

@@ -1,4 +1,3 @@
-import type { Library } from '../asanas/library.js';
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { NORMAL_RANGE } from '../body/norms.js';
 import type { BodySolver } from '../solving/body-solver.js';
@@ -37,6 +36,7 @@ const LESS = 0.1;
 /** What strained the place that hurts, in a step that hurt. */
 export interface Strain {
   readonly asana: string;
+  readonly place: Place;
   readonly measure: Measure;
   /** In the measure's unit. */
   readonly value: number;
@@ -51,8 +51,8 @@ function boundBelow({ measure, most, back }: Tells, value: number): string {
   return back ? `>= ${-rounded}` : `<= ${rounded}`;
 }
 
-function strainOf(solver: BodySolver, library: Library, { asana: id, variation: way }: StepMark, place: Place): Strain | null {
-  const asana = library.find(id);
+function strainOf(solver: BodySolver, { asana: id, variation: way }: StepMark, place: Place): Strain | null {
+  const asana = solver.library.find(id);
   const variation = asana?.variations.find((one) => one.id === way);
   if (!asana || !variation) return null;
   const ends = solver.formOf(asana, variation).ends.map(({ measured }) => ({
@@ -68,6 +68,7 @@ function strainOf(solver: BodySolver, library: Library, { asana: id, variation: 
   if (worst.share < LEAST_SHARE) return null;
   return {
     asana: id,
+    place,
     measure: worst.tells.measure,
     value: roundMeasure(worst.tells.measure, worst.value),
     bound: boundBelow(worst.tells, worst.value),
@@ -77,5 +78,5 @@ function strainOf(solver: BodySolver, library: Library, { asana: id, variation: 
 /** Of each step that hurt, what strained the place most, as this body does the step; nothing of a step that hardly strains it. */
 export function strainsOf(solver: BodySolver, marks: readonly StepMark[], place: Place): Strain[] {
   const hurt = new Map(marks.filter(({ mark }) => mark === 'pain').map((one) => [one.asana, one]));
-  return [...hurt.values()].flatMap((one) => strainOf(solver, solver.library, one, place) ?? []);
+  return [...hurt.values()].flatMap((one) => strainOf(solver, one, place) ?? []);
 }
