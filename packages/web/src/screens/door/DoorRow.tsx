@@ -8,7 +8,7 @@ import { request } from '../../api/client.js';
 import { personQuery } from '../../api/queries.js';
 import { Choices, POINTS } from '../../parts/Choices.js';
 import { PlaceChoices } from '../../parts/PlaceChoices.js';
-import { withPlace } from '../log/log-draft.js';
+import { withPlace, withScale } from '../log/log-draft.js';
 import { explain } from '../../parts/Failure.js';
 import { DECISIONS } from '../../parts/Verdict.js';
 import { meaningQuery } from '../../worker/queries.js';
@@ -121,7 +121,7 @@ export function DoorRow({ person, day, isHere, told, isOpen, onHere, onOpen, onT
               label={`Pain of ${person.name} now`}
               options={POINTS}
               value={told.pain ?? null}
-              onChange={(pain) => onTold(pain === null ? {} : { ...told, pain })}
+              onChange={(pain) => onTold(withScale(told, 'pain', pain === null ? '' : String(pain)))}
             />
             {(told.pain ?? 0) > 0 && (
               <div className="mt-2">

@@ -1,4 +1,4 @@
-import { draftOf, historyWith, inOrder, restTheSame, withPart, withScale } from './log-draft.js';
+import { draftOf, historyWith, inOrder, restTheSame, withPart, withPlace, withScale } from './log-draft.js';
 
 const run = {
   beat: 3, left: 0, startedAt: '2026-11-25T08:30:00.000Z', endedAt: '2026-11-25T08:49:00.000Z', fits: [], told: { 2: { pain: 4 } },
@@ -40,4 +40,15 @@ test('a scale is told, changed and taken back; the others stay', () => {
   expect(withScale({ pain: 4 }, 'ease', '7')).toEqual({ pain: 4, ease: 7 });
   expect(withScale({ pain: 4, ease: 7 }, 'ease', '0')).toEqual({ pain: 4, ease: 0 });
   expect(withScale({ pain: 4, ease: 7 }, 'ease', '')).toEqual({ pain: 4 });
+});
+
+test('where it hurts stands beside the scales: asked, changed and taken back by itself', () => {
+  const told = withPlace({ pain: 4 }, 'knees');
+  expect(told).toEqual({ pain: 4, where: 'knees' });
+  expect(withPlace(told, 'feet')).toEqual({ pain: 4, where: 'feet' });
+  expect(withPlace(told, undefined)).toEqual({ pain: 4 });
+  expect(withScale(told, 'pain', '6')).toEqual({ pain: 6, where: 'knees' });
+  expect(withScale(told, 'pain', '0')).toEqual({ pain: 0 });
+  expect(withScale(told, 'pain', '')).toEqual({});
+  expect(withScale(told, 'ease', '5')).toEqual({ pain: 4, ease: 5, where: 'knees' });
 });

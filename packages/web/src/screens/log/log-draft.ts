@@ -63,10 +63,11 @@ export function historyWith(kept: readonly (PastClass & { readonly key: string }
   return [...kept.filter((one) => one.key !== key), { ...part, day }];
 }
 
-/** What was told, with one scale changed; without a number it was not asked. */
+/** What was told, with one scale changed; without a number it was not asked. Without pain it hurts nowhere. */
 export function withScale(told: Told, scale: Scale, value: string): Told {
   const { [scale]: _old, ...rest } = told;
-  return value === '' ? rest : { ...rest, [scale]: Number(value) };
+  const next: Told = value === '' ? rest : { ...rest, [scale]: Number(value) };
+  return scale === 'pain' && !next.pain ? withPlace(next, undefined) : next;
 }
 
 /** What was told, with another place; without one it was not asked. */
