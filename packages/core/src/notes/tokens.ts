@@ -38,9 +38,10 @@ const LABEL =
   /^\s*(?:opening|closing|start|end|finish|warm[- ]?up|cool[- ]?down|counter(?:pose|stretch)?|peak|prep|lastly|finally)\s*:\s+(?=[a-zä])/i;
 /** What a teacher notes for themselves follows two slashes. */
 const NOTE = /(?:^|\s+)\/\/\s*(.*)$/;
+const SOME_LETTER = /[a-zä]/i;
 /** For whom or when a posture is not, behind its name: "triangle – skip if dizzy", "cobra (not when pregnant)". */
 const UNLESS =
-  /(?<=[a-zä)\]][^,;(]*)(?:\s[-–—]+|[,;(])\s*(?:please )?(?:skip|omit|avoid|leave (?:it )?out|not|miss(?: it)?(?: out)?|no)(?: (?:this|it|one))? (?:if|for|with|w\/|when)(?![a-zä]).*$/i;
+  /(?:\s[-–—]+|[,;(])\s*(?:please )?(?:skip|omit|avoid|leave (?:it )?out|not|miss(?: it)?(?: out)?|no)(?: (?:this|it|one))? (?:if|for|with|w\/|when)(?![a-zä]).*$/i;
 
 const NUMBER_WORDS = {
   half: 0.5, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
@@ -313,7 +314,7 @@ export function tokensOf(text: string, isPart = false): Tokens {
   const note = comment?.[1]?.trim() || null;
   if (comment) blanks.take(comment.index, text.length, 'comment');
   const unless = UNLESS.exec(blanks.rest);
-  if (unless) blanks.take(unless.index, unless.index + unless[0].length, 'comment');
+  if (unless && SOME_LETTER.test(blanks.rest.slice(0, unless.index))) blanks.take(unless.index, unless.index + unless[0].length, 'comment');
   const bullet = isPart ? '' : (BULLET.exec(blanks.left)?.[0] ?? '');
   if (bullet.trim() !== '' && blanks.rest.slice(bullet.length).trim() !== '') blanks.take(0, bullet.length, 'bullet');
   const label = LABEL.exec(blanks.rest);
