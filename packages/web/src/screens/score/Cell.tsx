@@ -10,7 +10,7 @@ import { clock, type Column } from './layout.js';
 
 export const HEAD_PX = 40;
 /** What changes, and the dose: four lines of 16 pixels at the most. */
-export const WORDS_PX = 56;
+export const WORDS_PX = 64;
 /** A staff on which everything is as given. */
 export const PLAIN_PX = 36;
 
