@@ -9,14 +9,19 @@ import { LogRow } from './LogRow.js';
 jest.mock('../../parts/Thumb.js', () => ({ Thumb: () => null }));
 
 const PART: LogPart = { personId: 1, present: true, before: {}, after: {}, felt: null, note: '', marks: [], decided: [] };
-let now: LogPart;
+/** The part as it was changed last. */
+const heard = jest.fn<void, [LogPart]>();
+const now = () => heard.mock.lastCall![0];
 
 function Row({ part }: { readonly part: Partial<LogPart> }) {
   const [value, setValue] = useState<LogPart>({ ...PART, ...part });
-  now = value;
+  const change = (next: Partial<LogPart>) => {
+    heard({ ...value, ...next });
+    setValue({ ...value, ...next });
+  };
   return (
     <ul>
-      <LogRow name="Bero" part={value} asanas={new Map([['vrksasana', 'Tree']])} onChange={(next) => setValue({ ...value, ...next })} />
+      <LogRow name="Bero" part={value} asanas={new Map([['vrksasana', 'Tree']])} onChange={change} />
     </ul>
   );
 }
@@ -28,7 +33,7 @@ test('how somebody went home is one tap; more is shut until there is more to say
   render(<Row part={{}} />);
   expect(screen.queryByRole('group', { name: 'Pain of Bero after' })).toBeNull();
   await choose('How Bero went home', 'Better');
-  expect(now.felt).toBe('better');
+  expect(now().felt).toBe('better');
 });
 
 test('what was told at the door stands there already; where it hurts is asked with pain, and taken from the door', async () => {
@@ -39,8 +44,8 @@ test('what was told at the door stands there already; where it hurts is asked wi
   const where = within(screen.getByRole('group', { name: 'Where it hurts Bero' }));
   expect(where.getByRole('button', { name: 'knees' }).getAttribute('aria-pressed')).toBe('true');
   await userEvent.click(where.getByRole('button', { name: 'low back' }));
-  expect(now.after).toEqual({ pain: 6, where: 'low-back' });
-  expect(now.before).toEqual({ pain: 4, where: 'knees' });
+  expect(now().after).toEqual({ pain: 6, where: 'low-back' });
+  expect(now().before).toEqual({ pain: 4, where: 'knees' });
   await choose('Pain of Bero after', '0');
   expect(screen.queryByRole('group', { name: 'Where it hurts Bero' })).toBeNull();
 });
@@ -54,7 +59,7 @@ test('who wasn’t there is asked nothing, and what was said of going home is go
   render(<Row part={{ felt: 'same' }} />);
   await more();
   await userEvent.click(screen.getByLabelText('Was not there'));
-  expect(now).toMatchObject({ present: false, felt: null });
+  expect(now()).toMatchObject({ present: false, felt: null });
   expect(screen.queryByRole('group', { name: 'How Bero went home' })).toBeNull();
   expect(screen.getByText('was not there')).toBeTruthy();
 });
