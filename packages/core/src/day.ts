@@ -8,3 +8,8 @@ export function isDay(text: unknown): text is string {
   const year = typeof text === 'string' ? Number(DAY.exec(text)?.[1]) : Number.NaN;
   return year >= YEARS.from && year <= YEARS.to && isValid(parseISO(text as string));
 }
+
+/** Whether what ends with a day still holds on another, both as YYYY-MM-DD. Without an end it always does, and without a day nothing has run out. */
+export function holdsUntil(until: string | null | undefined, today: string | null): boolean {
+  return today === null || until === null || until === undefined || today <= until;
+}

@@ -51,7 +51,7 @@ export { conditionJson, conditionsJson, limitJson, type LimitJson } from './cond
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { codesOf } from './conditions/codes.js';
 export { answersOn, newsOf, questionsOn, stageWords, weeksOn } from './conditions/over-time.js';
-export { checkOwn, findLimit, mayLoosen, mayReplace, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
+export { boundWay, checkOwn, findLimit, mayLoosen, mayReplace, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';
 export { allowed, amount } from './conditions/say.js';
 export { describeSource, SOURCES } from './conditions/sources.js';
 export { substitutesOf } from './conditions/substitutes.js';

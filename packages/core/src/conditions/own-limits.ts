@@ -1,5 +1,5 @@
 import { MEASURES, type Measure } from '../body/measure.js';
-import { isDay } from '../day.js';
+import { holdsUntil, isDay } from '../day.js';
 import type { Problem } from '../problem.js';
 import type { ActiveLimit } from './active-limits.js';
 import { CONDITIONS } from './all.js';
@@ -30,6 +30,11 @@ export interface Loosened {
   readonly on: string;
 }
 
+/** A measure and which way it is bound: two limits that share it say the same of the same thing, one of them more strictly. */
+export function boundWay({ measure, bound }: Pick<OwnLimit, 'measure' | 'bound'>): string {
+  return `${measure} ${bound.trim().slice(0, 2)}`;
+}
+
 export const OWN = 'own';
 const MOST_TEXT = 300;
 
@@ -38,7 +43,7 @@ const MOST_TEXT = 300;
  * has run out.
  */
 export function withOwn(active: readonly ActiveLimit[], own: readonly OwnLimit[], today: string | null = null): ActiveLimit[] {
-  const holds = ({ until }: OwnLimit) => until === undefined || today === null || today <= until;
+  const holds = ({ until }: OwnLimit) => holdsUntil(until, today);
   const here = new Set(active.map(({ id }) => id));
   const replaced = new Set(own.filter(holds).map(({ replaces }) => replaces));
   const added = own.flatMap((one, i): ActiveLimit[] => {

@@ -63,6 +63,9 @@ describe('where it is known where it hurts', () => {
     expect(proposed([mild, { ...nextDay, day: '2026-11-28' }]).map(({ kind }) => kind)).toEqual(['rest-from']);
   });
 
+  test('of steps that didn’t hurt in the last class nothing is held back', () =>
+    expect(proposed([hurt], [{ ...strain, asana: 'bhujangasana' }]).map(({ kind }) => kind)).toEqual(['rest-from']));
+
   test('of two steps that strained alike the bound that holds for both, and a step that strained nothing rests', () => {
     const marks = [mark('vrksasana', 'pain'), mark('baddha-konasana', 'pain'), mark('tadasana', 'pain')];
     const lower = { ...strain, asana: 'baddha-konasana', value: 40, bound: '<= 34' };

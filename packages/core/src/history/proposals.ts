@@ -3,11 +3,11 @@ import { opposite, type Side } from '../angles.js';
 import { allowed, amount } from '../conditions/say.js';
 import { getOrCreate } from '../get-or-create.js';
 import { message, type Message } from '../messages/message.js';
-import type { LeftOut } from '../participants/left-out.js';
+import { leftOutOn, type LeftOut } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
 import { likedForms, likedKey, longerShare, firstSides, MOST_LONGER, type Preference } from '../participants/preference.js';
 import { MEASURES } from '../body/measure.js';
-import type { OwnLimit } from '../conditions/own-limits.js';
+import { boundWay, type OwnLimit } from '../conditions/own-limits.js';
 import { isChange, placeWords, type PastClass, type StepMark } from './past-class.js';
 import type { Strain } from './strain.js';
 
@@ -32,7 +32,7 @@ export interface Proposal {
   readonly limit: OwnLimit | null;
 }
 
-/** Of a proposal that is only told. */
+/** Of a proposal that is only told; one that changes something says what beside it. */
 const CHANGES_NOTHING = { leaveOut: null, prefer: null, limit: null } as const;
 
 const PRACTICE = 'Common practice, no published source known.';
@@ -93,9 +93,8 @@ function stoppedOften(classes: readonly PastClass[], today: string): Proposal[] 
         what: message('proposal.leave-out', { asana }),
         evidence: message('evidence.stopped', values),
         source: PRACTICE,
+        ...CHANGES_NOTHING,
         leaveOut: { asana, on: today, until: null, reason: `Stopped in ${of.length} of the last ${values.classes} classes.` },
-        prefer: null,
-        limit: null,
       },
     ];
   });
@@ -117,15 +116,10 @@ function stayedOverNight({ day, before, after }: PastClass, history: readonly Pa
 function tightest(strains: readonly Strain[]): Strain[] {
   const found = new Map<string, Strain>();
   for (const one of strains) {
-    const known = found.get(wayOf(one));
-    if (!known || Math.abs(one.value) < Math.abs(known.value)) found.set(wayOf(one), one);
+    const known = found.get(boundWay(one));
+    if (!known || Math.abs(one.value) < Math.abs(known.value)) found.set(boundWay(one), one);
   }
   return [...found.values()];
-}
-
-/** A measure and which way it is bound. */
-function wayOf({ measure, bound }: Pick<Strain, 'measure' | 'bound'>): string {
-  return `${measure} ${bound.slice(0, 2)}`;
 }
 
 /** What strained the place that hurts is held back for two weeks, in every step. */
@@ -135,14 +129,13 @@ function heldBack(strain: Strain, day: string, today: string): Proposal {
   const where = placeWords(place);
   const { label, unit } = MEASURES[measure];
   return {
-    id: `hold-back ${wayOf(strain)} ${day}`,
+    id: `hold-back ${boundWay(strain)} ${day}`,
     kind: 'hold-back',
     asana,
     what: message('proposal.hold-back', { measure: label, bound: allowed(bound, unit), until }),
     evidence: message('evidence.strained', { day, where, asana, measure: label.toLowerCase(), value: amount(value, unit) }),
     source: PAIN_MODEL,
-    leaveOut: null,
-    prefer: null,
+    ...CHANGES_NOTHING,
     limit: { measure, bound, grade: 'modify', reason: `It hurt on ${day}: ${where}.`, by: 'the class log', until },
   };
 }
@@ -152,9 +145,9 @@ function afterPain(last: PastClass, history: readonly PastClass[], strains: read
   const { day, before, after, marks } = last;
   const { pain } = after;
   const isHigh = pain !== undefined && pain > TOO_MUCH;
-  const holding = isHigh || stayedOverNight(last, history) ? strains : [];
-  const held = new Set(holding.map(({ asana }) => asana));
   const hurt = asanasOf(marks.filter(({ mark }) => mark === 'pain'));
+  const holding = isHigh || stayedOverNight(last, history) ? strains.filter(({ asana }) => hurt.includes(asana)) : [];
+  const held = new Set(holding.map(({ asana }) => asana));
   const resting = hurt
     .filter((asana) => !held.has(asana))
     .map((asana): Proposal => {
@@ -166,9 +159,8 @@ function afterPain(last: PastClass, history: readonly PastClass[], strains: read
         what: message('proposal.rest-from', { asana, until }),
         evidence: isHigh ? message('evidence.hurt-high', { day, pain }) : message('evidence.hurt', { day }),
         source: isHigh ? PAIN_MODEL : PRACTICE,
+        ...CHANGES_NOTHING,
         leaveOut: { asana, on: today, until, reason: `It hurt on ${day}.` },
-        prefer: null,
-        limit: null,
       };
     });
   const found = [...tightest(holding).map((one) => heldBack(one, day, today)), ...resting];
@@ -210,7 +202,7 @@ function onOneSide(classes: readonly PastClass[], preferences: readonly Preferen
         what: message('proposal.other-side-first', { asana, side: first }),
         evidence: message('evidence.one-side', { side, times: days.size }),
         source: PRACTICE,
-        leaveOut: null,
+        ...CHANGES_NOTHING,
         prefer: {
           asana,
           variation: null,
@@ -218,7 +210,6 @@ function onOneSide(classes: readonly PastClass[], preferences: readonly Preferen
           reason: `Only the ${side} side was marked, in ${days.size} classes.`,
           on: today,
         },
-        limit: null,
       },
     ];
   });
@@ -261,9 +252,8 @@ function likedOften(classes: readonly PastClass[], preferences: readonly Prefere
         what: message('proposal.liked', { asana, form: variation.replaceAll('-', ' ') }),
         evidence: message('evidence.liked', { times: days.size }),
         source: PRACTICE,
-        leaveOut: null,
+        ...CHANGES_NOTHING,
         prefer: { asana, variation, firstSide: null, reason: `It went well in ${days.size} classes.`, on: today },
-        limit: null,
       },
     ];
   });
@@ -316,13 +306,12 @@ function stepUp(
       what: message(`proposal.step-up-${next}`),
       evidence: message('evidence.good', { times: GOOD_CLASSES }),
       source: PRACTICE,
-      leaveOut: null,
+      ...CHANGES_NOTHING,
       // How far and with how much weight is for the teacher to see.
       prefer:
         next === 'dose'
           ? { asana: null, variation: null, firstSide: null, longer, reason: `The last ${GOOD_CLASSES} classes went well.`, on: today }
           : null,
-      limit: null,
     },
   ];
 }
@@ -358,7 +347,7 @@ export function proposalsOf(
 ): Proposal[] {
   const classes = history.filter(({ present, atHome }) => present && !atHome).sort((one, other) => other.day.localeCompare(one.day));
   const decided = new Set(history.flatMap((one) => one.decided));
-  const out = new Set(leftOut.filter(({ until }) => until === null || until >= today).map(({ asana }) => asana));
+  const out = leftOutOn(leftOut, today);
   const [last] = classes;
   const often = stoppedOften(classes, today);
   const named = new Set(often.map(({ asana }) => asana));

@@ -1,4 +1,4 @@
-import { isDay } from '../day.js';
+import { holdsUntil, isDay } from '../day.js';
 import type { Problem } from '../problem.js';
 
 /** An asana that someone is not offered, whatever their limits say: it hurt, or was stopped again and again. */
@@ -28,5 +28,5 @@ export function checkLeftOut(list: readonly LeftOut[]): Problem[] {
 
 /** What is left out on a day, by asana; without a day none is taken to have run out. */
 export function leftOutOn(list: readonly LeftOut[], today: string | null): ReadonlyMap<string, LeftOut> {
-  return new Map(list.filter(({ until }) => today === null || until === null || today <= until).map((one) => [one.asana, one]));
+  return new Map(list.filter(({ until }) => holdsUntil(until, today)).map((one) => [one.asana, one]));
 }

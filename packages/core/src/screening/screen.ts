@@ -2,7 +2,7 @@ import { isCleared } from '../conditions/active-limits.js';
 import { getCondition } from '../conditions/all.js';
 import { FLAGS } from '../conditions/check-answers.js';
 import type { ConditionAnswer, RedFlag } from '../conditions/condition.js';
-import { isDay } from '../day.js';
+import { holdsUntil, isDay } from '../day.js';
 import type { Problem } from '../problem.js';
 
 export type Decision = 'practise' | 'clearance' | 'refer';
@@ -44,8 +44,7 @@ export function checkClearance({ condition, on, until }: Clearance): Problem[] {
 
 /** The conditions whose clearance holds on a day. Without a day, none is taken to have run out. */
 export function clearedConditions(clearances: readonly Clearance[], today: string | null): Set<string> {
-  const holds = (one: Clearance) =>
-    checkClearance(one).length === 0 && (today === null || (one.on <= today && (one.until === null || today <= one.until)));
+  const holds = (one: Clearance) => checkClearance(one).length === 0 && (today === null || one.on <= today) && holdsUntil(one.until, today);
   return new Set(clearances.filter(holds).map(({ condition }) => condition));
 }
 

@@ -24,6 +24,7 @@ import { Loading } from '../../parts/Loading.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Room } from '../../parts/Room.js';
 import { SelectField } from '../../parts/SelectField.js';
+import { turned } from '../../parts/turned.js';
 import { words } from '../../parts/words.js';
 import type { ReadText } from '../../worker/answers.js';
 import { buildQuery, fitsQuery, readTextQuery } from '../../worker/queries.js';
@@ -139,7 +140,6 @@ export function BuildScreen() {
       void navigate(ids.length > 0 ? `/sequences/${id}/for/${ids.join(',')}${room}` : `/sequences/${id}`);
     },
   });
-  const turn = <T,>(list: readonly T[], one: T) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
   const isTime = minutes !== undefined && minutes >= MINUTES.from && minutes <= MINUTES.to;
   const seats = place === 'chair' ? missingChairs(shared, Math.max(1, chosen.length)) : null;
   const build = (event: FormEvent) => {
@@ -161,7 +161,7 @@ export function BuildScreen() {
                 key={purpose}
                 label={words(purpose)}
                 pressed={purposes.includes(purpose)}
-                onTurn={() => setPurposes(turn(purposes, purpose))}
+                onTurn={() => setPurposes(turned(purposes, purpose))}
               />
             ))}
           </div>
@@ -175,7 +175,7 @@ export function BuildScreen() {
                 label={name}
                 note={conditionNames.join(', ') || 'Nothing to watch'}
                 pressed={chosen.includes(id)}
-                onTurn={() => setChosen(turn(chosen, id))}
+                onTurn={() => setChosen(turned(chosen, id))}
               />
             ))}
           </div>

@@ -7,6 +7,7 @@ import { PRIMARY } from '../../parts/button-styles.js';
 import { FindField, holds } from '../../parts/FindField.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { turned } from '../../parts/turned.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { KeptClasses, TodaysClasses } from './KeptClasses.js';
 import { useHeadStart } from './use-head-start.js';
@@ -32,7 +33,7 @@ export function DeskScreen() {
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [title, setTitle] = useState('');
   const [name, setName] = useState('');
-  const turn = (id: number) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
+  const turn = (id: number) => setChosen(turned(chosen, id));
   const navigate = useNavigate();
   useHeadStart(sequence, chosen);
 

@@ -12,6 +12,7 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { Chip } from '../../parts/Chip.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { explain } from '../../parts/Failure.js';
+import { turned } from '../../parts/turned.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { lessonForChildrenQuery } from '../../worker/queries.js';
 
@@ -67,7 +68,6 @@ export function SingleChildren({ asked }: { readonly asked: LessonAsked }) {
   const everybody = useQuery(peopleQuery);
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const children = everybody.data?.filter(({ conditionNames }) => conditionNames.includes(CHILDREN)) ?? [];
-  const turn = (id: number) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   return (
     <Disclosure as="section" className="mt-6 print:hidden">
       <DisclosureButton className={`group ${PLAIN}`}>
@@ -94,7 +94,7 @@ export function SingleChildren({ asked }: { readonly asked: LessonAsked }) {
                 label={name}
                 note={conditionNames.filter((one) => one !== CHILDREN).join(', ')}
                 pressed={chosen.includes(id)}
-                onTurn={() => turn(id)}
+                onTurn={() => setChosen(turned(chosen, id))}
               />
             ))}
           </div>

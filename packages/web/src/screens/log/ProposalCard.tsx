@@ -1,4 +1,4 @@
-import { sayInEnglish, type OwnLimit, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
+import { boundWay, sayInEnglish, type OwnLimit, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { request } from '../../api/client.js';
@@ -38,8 +38,7 @@ export function leftOutAfter(leftOut: readonly LeftOut[], { kind, asana, leaveOu
 /** The limits of their own after a proposal was taken: of one measure the log holds one bound each way. */
 export function ownLimitsAfter(ownLimits: readonly OwnLimit[], { limit }: Proposal): readonly OwnLimit[] {
   if (!limit) return ownLimits;
-  const way = ({ bound }: OwnLimit) => bound.trim().slice(0, 2);
-  return [...ownLimits.filter((one) => one.by !== limit.by || one.measure !== limit.measure || way(one) !== way(limit)), limit];
+  return [...ownLimits.filter((one) => one.by !== limit.by || boundWay(one) !== boundWay(limit)), limit];
 }
 
 interface Props {
