@@ -1,9 +1,11 @@
+import { readBound } from '../conditions/limits.js';
+import type { OwnLimit } from '../conditions/own-limits.js';
 import { sayInEnglish } from '../messages/message.js';
 import type { LeftOut } from '../participants/left-out.js';
 import { isChange, painOf, type PastClass, type StepMark } from './past-class.js';
 import { proposalsOf } from './proposals.js';
 
-const NOTHING = { leftOut: [], preferences: [] };
+const NOTHING = { leftOut: [], preferences: [], ownLimits: [] };
 const past = (day: string, part: Partial<PastClass> = {}): PastClass => ({
   day, present: true, before: {}, after: {}, felt: null, marks: [], decided: [], ...part,
 }); // prettier-ignore
@@ -88,7 +90,7 @@ test('a form that went well in two classes goes before others as good, once, and
     kind: 'liked',
     prefer: { asana: 'trikonasana', variation: 'plain', firstSide: null, on: '2026-12-24' },
   });
-  expect(proposalsOf(fine, { leftOut: [], preferences: [proposal!.prefer!] }, '2026-12-24').map(({ kind }) => kind)).toEqual(['ask']);
+  expect(proposalsOf(fine, { ...NOTHING, preferences: [proposal!.prefer!] }, '2026-12-24').map(({ kind }) => kind)).toEqual(['ask']);
   const stopped = past('2026-11-20', { marks: [mark('trikonasana', 'stopped')] });
   expect(kinds([...fine, stopped], [], '2026-12-24')).toEqual(['ask null']);
 });
@@ -98,7 +100,7 @@ test('one side marked in two classes goes second', () => {
   const proposal = proposalsOf(history, NOTHING, '2026-12-24').find(({ kind }) => kind === 'other-side-first')!;
   expect(sayInEnglish(proposal.what)).toContain('right');
   expect(proposal.prefer).toMatchObject({ asana: 'trikonasana', firstSide: 'right', variation: null });
-  expect(proposalsOf(history, { leftOut: [], preferences: [proposal.prefer!] }, '2026-12-24').map(({ kind }) => kind)).not.toContain(
+  expect(proposalsOf(history, { ...NOTHING, preferences: [proposal.prefer!] }, '2026-12-24').map(({ kind }) => kind)).not.toContain(
     'other-side-first',
   );
   const both = [history[0]!, past('2026-11-19', { marks: [mark('trikonasana', 'pain', 'right')] })];
@@ -173,4 +175,25 @@ test('two good classes allow one step up, the next kind after two more; none aft
   expect(proposalsOf([...taken, good('2026-11-24'), good('2026-11-26')], NOTHING, '2026-11-27').map(({ id }) => id)).toEqual([
     'step-up range 2026-11-26',
   ]);
+});
+
+/** Common practice, no source: what was held back comes back in steps, the range before the load. */
+test('what the log holds back is held back less, further first and heavier next; what a clinician asks for stays', () => {
+  const good = (day: string, decided: readonly string[] = []) => past(day, { felt: 'better', after: { pain: 1 }, decided });
+  const limit = (measure: OwnLimit['measure'], bound: string, by = 'the class log'): OwnLimit => ({
+    measure, bound, grade: 'modify', reason: 'It hurt on 2026-11-10: low back.', by, until: '2026-12-01',
+  }); // prettier-ignore
+  const held = [limit('lumbarFlexion', '<= 20', 'Dr Anker'), limit('handLoad', '<= 0.5'), limit('lumbarFlexion', '>= -10')];
+  const decided = ['step-up dose 2026-11-12'];
+  const proposed = (history: readonly PastClass[], ownLimits: readonly OwnLimit[], today: string) =>
+    proposalsOf(history, { ...NOTHING, ownLimits }, today).filter(({ kind }) => kind === 'step-up');
+  const [further] = proposed([good('2026-11-12', decided), good('2026-11-19'), good('2026-11-24')], held, '2026-11-26');
+  const { atLeast } = readBound(further!.limit!.bound) as { atLeast: number };
+  expect(atLeast).toBeLessThan(-10);
+  expect(further).toMatchObject({ id: 'step-up range 2026-11-24', prefer: null, limit: { measure: 'lumbarFlexion', until: '2026-12-10' } });
+  const next = [good('2026-11-24', [...decided, further!.id]), good('2026-11-26'), good('2026-11-27')];
+  expect(proposed(next, held, '2026-11-28')[0]?.limit).toMatchObject({ measure: 'handLoad', bound: '<= 0.55' });
+  // Nothing of the log's is held back, or not any more: it is for the teacher to see.
+  for (const today of ['2026-11-28', '2026-12-02'])
+    expect(proposed(next, today < '2026-12' ? held.slice(0, 1) : held, today)[0]?.limit).toBe(null);
 });

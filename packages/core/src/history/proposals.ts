@@ -3,13 +3,14 @@ import { opposite, type Side } from '../angles.js';
 import { allowed, amount } from '../conditions/say.js';
 import { getOrCreate } from '../get-or-create.js';
 import { message, type Message } from '../messages/message.js';
+import { holdsUntil } from '../day.js';
 import { leftOutOn, type LeftOut } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
 import { likedForms, likedKey, longerShare, firstSides, MOST_LONGER, type Preference } from '../participants/preference.js';
 import { MEASURES } from '../body/measure.js';
 import { boundWay, type OwnLimit } from '../conditions/own-limits.js';
 import { isChange, placeWords, type PastClass, type StepMark } from './past-class.js';
-import type { Strain } from './strain.js';
+import { isLoad, looserBound, type Strain } from './strain.js';
 
 /** What the next plan could take from what was noted; nothing changes until a teacher says so. */
 export interface Proposal {
@@ -136,7 +137,7 @@ function heldBack(strain: Strain, day: string, today: string): Proposal {
     evidence: message('evidence.strained', { day, where, asana, measure: label.toLowerCase(), value: amount(value, unit) }),
     source: PAIN_MODEL,
     ...CHANGES_NOTHING,
-    limit: { measure, bound, grade: 'modify', reason: `It hurt on ${day}: ${where}.`, by: 'the class log', until },
+    limit: { measure, bound, grade: 'modify', reason: `It hurt on ${day}: ${where}.`, by: THE_LOG, until },
   };
 }
 
@@ -259,6 +260,19 @@ function likedOften(classes: readonly PastClass[], preferences: readonly Prefere
   });
 }
 
+/** Who set the limits that the log asked for. */
+const THE_LOG = 'the class log';
+
+/** What the log holds back in range, or in load, a step less held back; the oldest first, `null` where nothing is. */
+function loosened(kind: 'range' | 'load', ownLimits: readonly OwnLimit[], today: string): OwnLimit | null {
+  const held = ownLimits.find(
+    ({ by, until, measure }) => by === THE_LOG && holdsUntil(until, today) && isLoad(measure) === (kind === 'load'),
+  );
+  const bound = held && looserBound(held);
+  if (!held || !bound) return null;
+  return { ...held, bound, until: later(today, REST_DAYS) };
+}
+
 /** What was left out may come back after good classes, or when its time is over. */
 function takenBack(classes: readonly PastClass[], leftOut: readonly LeftOut[], today: string): Proposal[] {
   return leftOut.flatMap(({ asana, on, until }): Proposal[] => {
@@ -287,7 +301,7 @@ const STEPS_UP = ['dose', 'range', 'load'] as const;
 function stepUp(
   classes: readonly PastClass[],
   decided: ReadonlySet<string>,
-  preferences: readonly Preference[],
+  { preferences, ownLimits }: Pick<Participant, 'preferences' | 'ownLimits'>,
   today: string,
 ): Proposal[] {
   const good = classes.slice(0, GOOD_CLASSES);
@@ -297,17 +311,25 @@ function stepUp(
   const since = steps.at(-1);
   if (since !== undefined && good.some(({ day }) => day <= since)) return [];
   const next = STEPS_UP[steps.length % STEPS_UP.length]!;
+  // How much further, or how much heavier, is for the teacher to see where the log holds nothing back.
+  const limit = next === 'dose' ? null : loosened(next, ownLimits, today);
   const longer = Math.min(MOST_LONGER, Math.round((longerShare(preferences) ?? 1) * LONGER * 100) / 100);
   return [
     {
       id: `step-up ${next} ${good[0]!.day}`,
       kind: 'step-up',
       asana: null,
-      what: message(`proposal.step-up-${next}`),
+      what:
+        next !== 'dose' && limit
+          ? message(`proposal.loosened-${next}`, {
+              measure: MEASURES[limit.measure].label,
+              bound: allowed(limit.bound, MEASURES[limit.measure].unit),
+            })
+          : message(`proposal.step-up-${next}`),
       evidence: message('evidence.good', { times: GOOD_CLASSES }),
       source: PRACTICE,
       ...CHANGES_NOTHING,
-      // How far and with how much weight is for the teacher to see.
+      limit,
       prefer:
         next === 'dose'
           ? { asana: null, variation: null, firstSide: null, longer, reason: `The last ${GOOD_CLASSES} classes went well.`, on: today }
@@ -341,7 +363,7 @@ function wasAway(classes: readonly PastClass[], today: string): Proposal[] {
  */
 export function proposalsOf(
   history: readonly PastClass[],
-  { leftOut, preferences }: Pick<Participant, 'leftOut' | 'preferences'>,
+  { leftOut, preferences, ownLimits }: Pick<Participant, 'leftOut' | 'preferences' | 'ownLimits'>,
   today: string,
   strains: readonly Strain[] = [],
 ): Proposal[] {
@@ -361,7 +383,7 @@ export function proposalsOf(
     ...likedOften(classes, preferences, today),
     ...harderSide(classes),
     // What comes back is a step of its own: one at a time.
-    ...(isRecent && back.length === 0 ? stepUp(classes, decided, preferences, today) : []),
+    ...(isRecent && back.length === 0 ? stepUp(classes, decided, { preferences, ownLimits }, today) : []),
     ...wasAway(classes, today),
   ].filter(({ asana }) => asana === null || !out.has(asana));
   return [...found, ...back].filter(({ id }) => !decided.has(id));

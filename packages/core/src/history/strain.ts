@@ -1,5 +1,7 @@
 import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { NORMAL_RANGE } from '../body/norms.js';
+import { readBound } from '../conditions/limits.js';
+import type { OwnLimit } from '../conditions/own-limits.js';
 import type { BodySolver } from '../solving/body-solver.js';
 import { declaredValues } from '../solving/facts.js';
 import type { Place, StepMark } from './past-class.js';
@@ -44,10 +46,11 @@ export interface Strain {
   readonly bound: string;
 }
 
-function boundBelow({ measure, most, back }: Tells, value: number): string {
+/** A bound so far out, rounded to the easier side. */
+function boundAt({ measure, back }: Tells, far: number): string {
   const step = ['body weight', '1'].includes(MEASURES[measure].unit) ? 0.05 : 1;
-  const left = Math.floor((Math.abs(value) - LESS * most) / step) * step;
-  const rounded = Math.round(left * 100) / 100;
+  // A hair more, so that a whole number of steps is not rounded to one less.
+  const rounded = Math.round(Math.floor(far / step + 1e-9) * step * 100) / 100;
   return back ? `>= ${-rounded}` : `<= ${rounded}`;
 }
 
@@ -71,7 +74,7 @@ function strainOf(solver: BodySolver, { asana: id, variation: way }: StepMark, p
     place,
     measure: worst.tells.measure,
     value: roundMeasure(worst.tells.measure, worst.value),
-    bound: boundBelow(worst.tells, worst.value),
+    bound: boundAt(worst.tells, Math.abs(worst.value) - LESS * worst.tells.most),
   };
 }
 
@@ -79,4 +82,17 @@ function strainOf(solver: BodySolver, { asana: id, variation: way }: StepMark, p
 export function strainsOf(solver: BodySolver, marks: readonly StepMark[], place: Place): Strain[] {
   const hurt = new Map(marks.filter(({ mark }) => mark === 'pain').map((one) => [one.asana, one]));
   return [...hurt.values()].flatMap((one) => strainOf(solver, one, place) ?? []);
+}
+
+/** The bound of what was held back, by as much looser as it was held back; `null` for a limit that no strain sets. */
+export function looserBound({ measure, bound }: Pick<OwnLimit, 'measure' | 'bound'>): string | null {
+  const read = readBound(bound);
+  const far = 'atMost' in read ? read.atMost : 'atLeast' in read ? -read.atLeast : null;
+  const tells = Object.values(STRAINS).flat().find((one) => one.measure === measure && (one.back ?? false) === !('atMost' in read)); // prettier-ignore
+  return far === null || !tells ? null : boundAt(tells, far + LESS * tells.most);
+}
+
+/** Whether a measure says how much is carried or worked rather than how far something moves. */
+export function isLoad(measure: Measure): boolean {
+  return measure.endsWith('Load');
 }

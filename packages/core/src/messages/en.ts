@@ -43,6 +43,8 @@ export const EN = {
   'proposal.step-up-dose': 'Stay a little longer next time: a breath or two more, nothing else',
   'proposal.step-up-range': 'Go a little further next time, for as long as before',
   'proposal.step-up-load': 'Take a little more weight next time, as far and as long as before',
+  'proposal.loosened-range': 'Go a little further next time, for as long as before. {measure}: {bound}',
+  'proposal.loosened-load': 'Take a little more weight next time, as far and as long as before. {measure}: {bound}',
   'proposal.ask-away': 'Ask what is new before the next class, and begin gently',
   'preference.liked': 'Liked before, so it goes before others as good. {reason}',
   'preference.longer': 'A little longer than given. {reason}',
