@@ -10,7 +10,10 @@ export const MARIADB_PACKAGES = { mariadbd: 'mariadb-server' };
 const DATABASE = 'lotus_steady';
 /** Invented people live apart from real ones. */
 export const DEMO_DATABASE = 'lotus_steady_demo';
-const USER = 'lotus';
+/** Who makes and changes tables, and copies them. */
+const OWNER = 'lotus';
+/** Who works with them: the server, which is granted table by table what it needs and no more. */
+const USER = 'lotus_app';
 /** A file that says that the demo is gone for good. */
 export const NO_DEMO = 'no-demo';
 /** How a running database is reached, for a backup. */
@@ -69,7 +72,7 @@ function answers(port) {
 
 /**
  * A MariaDB of our own on loopback: its data under `folder`, its own socket, a password that is new at
- * every start and known to nobody else. `stop` waits until all is written.
+ * every start and known to nobody else for each of its two users. `stop` waits until all is written.
  */
 export async function startMariadb(folder) {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
@@ -83,7 +86,8 @@ export async function startMariadb(folder) {
       throw new Stop(`the database of ${folder} runs already (process ${pid}); stop the other npm start first, or: kill ${pid}`);
   }
   const port = await freePort();
-  const password = randomBytes(24).toString('hex');
+  const [ownerPassword, password] = [randomBytes(24).toString('hex'), randomBytes(24).toString('hex')];
+  const owner = { user: OWNER, password: ownerPassword };
   // A socket's path may hold about 100 characters, so it lies in the temporary folder.
   const socket = join(tmpdir(), `lotus-${process.pid}-${port}.sock`);
   const init = join(folder, 'init.sql');
@@ -91,9 +95,12 @@ export async function startMariadb(folder) {
   const sql = [
     ...(hasDemo ? [] : [`DROP DATABASE IF EXISTS ${DEMO_DATABASE};`]),
     ...[DATABASE, ...(hasDemo ? [DEMO_DATABASE] : [])].map((name) => `CREATE DATABASE IF NOT EXISTS ${name} CHARACTER SET utf8mb4;`),
-    `CREATE OR REPLACE USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
+    `CREATE OR REPLACE USER '${OWNER}'@'127.0.0.1' IDENTIFIED BY '${ownerPassword}';`,
     // Tests make databases beside it, under names that begin alike.
-    `GRANT ALL ON \`${DATABASE.replace('_', '\\_')}%\`.* TO '${USER}'@'127.0.0.1';`,
+    `GRANT ALL ON \`${DATABASE.replace('_', '\\_')}%\`.* TO '${OWNER}'@'127.0.0.1' WITH GRANT OPTION;`,
+    // What it was granted outlives a database that is started again under a running server.
+    `CREATE USER IF NOT EXISTS '${USER}'@'127.0.0.1';`,
+    `ALTER USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
     '',
   ].join('\n');
   const log = join(folder, 'mariadb.log');
@@ -137,7 +144,7 @@ export async function startMariadb(folder) {
   let running = false;
   const connection = join(folder, CONNECTION);
   // For a backup while it runs; whoever reads this file can read the tables as well.
-  const tell = () => writeFileSync(connection, JSON.stringify({ port, user: USER, password, pid: server.pid }), { mode: 0o600 });
+  const tell = () => writeFileSync(connection, JSON.stringify({ port, ...owner, pid: server.pid }), { mode: 0o600 });
   start();
   const stop = () =>
     new Promise((resolve) => {
@@ -159,10 +166,17 @@ export async function startMariadb(folder) {
   rmSync(init);
   running = true;
   tell();
-  return { port, user: USER, password, name: DATABASE, hasDemo, stop };
+  return { port, ...owner, app: { user: USER, password }, name: DATABASE, hasDemo, stop };
 }
 
 /** The environment in which the server finds this database, or another of the same server. */
-export function databaseEnvironment({ port, user, password, name }) {
-  return { LOTUS_DB_PORT: String(port), LOTUS_DB_USER: user, LOTUS_DB_PASSWORD: password, LOTUS_DB_NAME: name };
+export function databaseEnvironment({ port, user, password, app, name }) {
+  return {
+    LOTUS_DB_PORT: String(port),
+    LOTUS_DB_NAME: name,
+    LOTUS_DB_OWNER: user,
+    LOTUS_DB_OWNER_PASSWORD: password,
+    LOTUS_DB_USER: app.user,
+    LOTUS_DB_PASSWORD: app.password,
+  };
 }

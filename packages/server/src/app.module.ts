@@ -46,8 +46,8 @@ export class AppModule {
           dialect: 'mariadb',
           host: database.host,
           port: database.port,
-          username: database.user,
-          password: database.password,
+          username: database.user.name,
+          password: database.user.password,
           database: database.name,
           models: [
             TeacherRow,

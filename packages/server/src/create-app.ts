@@ -3,7 +3,6 @@ import { join } from 'node:path';
 import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { getConnectionToken } from '@nestjs/sequelize';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import { LIBRARY_VERSION } from '@lotus-steady/core';
 import compression from 'compression';
@@ -13,19 +12,19 @@ import express from 'express';
 import expressStaticGzip, { type ExpressStaticGzipOptions } from 'express-static-gzip';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
-import type { Sequelize } from 'sequelize-typescript';
 import { AuthService } from './auth/auth.service.js';
 import { tokenOf } from './auth/session.guard.js';
 import { onlyWholeText, refuseDeep, tellUnread } from './guards/plain-json.js';
 import { notKept, onlyOwnPages } from './guards/same-origin.js';
 import { AppModule } from './app.module.js';
-import { migrate } from './database/migrate.js';
+import { prepareDatabase } from './database/prepare.js';
 import { DemoService } from './demo/demo.service.js';
 import { problemsOf, unusable } from './problems/unusable.js';
 import type { Settings } from './settings.js';
 
 /** The whole application on a migrated database, ready to listen. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
+  await prepareDatabase(settings.database);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
     bufferLogs: true,
     abortOnError: false,
@@ -80,7 +79,6 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   });
   SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, document));
 
-  await migrate(app.get<Sequelize>(getConnectionToken()));
   if (settings.demo) await app.get(DemoService).loadOnce();
   if (settings.web !== null) serveWeb(app, settings.web);
   return app;

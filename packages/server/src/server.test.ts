@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { getConnectionToken } from '@nestjs/sequelize';
-import type { Sequelize } from 'sequelize-typescript';
+import { Sequelize } from 'sequelize-typescript';
 import { firstValueFrom } from 'rxjs';
 import { QueryTypes } from 'sequelize';
 import request from 'supertest';
@@ -964,9 +964,14 @@ describe('the trail', () => {
     const { body } = await api().get(`/api/people/${person.id}/export`).set('Cookie', cookie).expect(200);
     expect(body.audit.length).toBe(own.length + 1);
   });
-  test('only grows, whoever asks', async () => {
-    await expect(database.query('DELETE FROM audit', { type: QueryTypes.DELETE })).rejects.toThrow();
-    await expect(database.query("UPDATE audit SET action = 'x'", { type: QueryTypes.UPDATE })).rejects.toThrow();
+  test('only grows: the server may not change it, nor the guard on it, and its owner is stopped by the guard', async () => {
+    const changes = ['DELETE FROM audit', "UPDATE audit SET action = 'x'"];
+    for (const change of [...changes, 'TRUNCATE audit', 'DROP TRIGGER audit_no_update', 'CREATE TABLE another (id INT)'])
+      await expect(database.query(change, { type: QueryTypes.RAW })).rejects.toThrow(/denied/);
+    const { name, host, port, owner } = readSettings({ ...process.env, LOTUS_PORT: '0' }, JOBS).database;
+    const asOwner = new Sequelize(name, owner.name, owner.password, { dialect: 'mariadb', host, port, logging: false });
+    for (const change of changes) await expect(asOwner.query(change, { type: QueryTypes.RAW })).rejects.toThrow(/only grows/);
+    await asOwner.close();
   });
   test('is nobody else’s', async () => {
     await api().get('/api/audit').expect(401);

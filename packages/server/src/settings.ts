@@ -1,3 +1,8 @@
+export interface DatabaseUser {
+  readonly name: string;
+  readonly password: string;
+}
+
 /** What the server is told by its environment; the start command sets all of it. */
 export interface Settings {
   readonly port: number;
@@ -5,9 +10,11 @@ export interface Settings {
   readonly database: {
     readonly host: string;
     readonly port: number;
-    readonly user: string;
-    readonly password: string;
     readonly name: string;
+    /** Who works with the tables. */
+    readonly user: DatabaseUser;
+    /** Who makes and changes them, at the start alone. */
+    readonly owner: DatabaseUser;
   };
   /** Folder of the built front, or `null` when something else serves it. */
   readonly web: string | null;
@@ -45,9 +52,9 @@ export function readSettings(env: NodeJS.ProcessEnv, worker: string): Settings {
     database: {
       host: '127.0.0.1',
       port: port(env, 'LOTUS_DB_PORT'),
-      user: needed(env, 'LOTUS_DB_USER'),
-      password: needed(env, 'LOTUS_DB_PASSWORD'),
       name: needed(env, 'LOTUS_DB_NAME'),
+      user: { name: needed(env, 'LOTUS_DB_USER'), password: needed(env, 'LOTUS_DB_PASSWORD') },
+      owner: { name: needed(env, 'LOTUS_DB_OWNER'), password: needed(env, 'LOTUS_DB_OWNER_PASSWORD') },
     },
     web: env['LOTUS_WEB'] ?? null,
     demo: env['LOTUS_DEMO'] === '1',

@@ -6,7 +6,7 @@ const { database } = readSettings({ ...process.env, LOTUS_PORT: '0' }, '');
 const NAME = `${database.name}_migrations`;
 
 function connect(name: string): Sequelize {
-  return new Sequelize(name, database.user, database.password, {
+  return new Sequelize(name, database.owner.name, database.owner.password, {
     dialect: 'mariadb',
     host: database.host,
     port: database.port,

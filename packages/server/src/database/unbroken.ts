@@ -1,4 +1,14 @@
-import { QueryTypes, type ModelAttributes, type QueryInterface, type QueryInterfaceCreateTableOptions } from 'sequelize';
+import { QueryTypes, type ModelAttributes, type QueryInterface, type QueryInterfaceCreateTableOptions, type Sequelize } from 'sequelize';
+
+/** Every table, and whether a migration said that it only grows. */
+export function tablesOf(sequelize: Sequelize): Promise<{ readonly name: string; readonly grows: 0 | 1 }[]> {
+  return sequelize.query(
+    `SELECT table_name AS name, EXISTS (SELECT * FROM information_schema.triggers
+       WHERE trigger_schema = DATABASE() AND trigger_name = CONCAT(table_name, '_no_update')) AS grows
+     FROM information_schema.tables WHERE table_schema = DATABASE()`,
+    { type: QueryTypes.SELECT },
+  );
+}
 
 /**
  * Steps of a migration that can be done again from any statement: MariaDB writes each change of a table at once,
@@ -22,9 +32,9 @@ export class UnbrokenTables {
 
   /** No row of the table is ever changed or taken away again, whoever asks. */
   async onlyGrows(table: string): Promise<void> {
-    for (const change of ['UPDATE', 'DELETE'])
+    for (const change of ['update', 'delete'])
       await this.tables.sequelize.query(
-        `CREATE OR REPLACE TRIGGER ${table}_no_${change.toLowerCase()} BEFORE ${change} ON ${table} FOR EACH ROW
+        `CREATE OR REPLACE TRIGGER ${table}_no_${change} BEFORE ${change.toUpperCase()} ON ${table} FOR EACH ROW
          SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'the trail only grows'`,
         { type: QueryTypes.RAW },
       );
