@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import type { Locator } from '@playwright/test';
 import { expect, expectAccessible, test } from './fixtures.js';
 
 test.setTimeout(180_000);
@@ -173,46 +172,4 @@ test('in the middle of a class someone takes another way, and it stays through a
   await expect(page.getByRole('list', { name: 'Instead' }).getByText(/Hanno Vey|Cilla Marrow/)).toBeVisible();
   await page.reload();
   await expect(page.getByRole('list', { name: 'Instead' }).getByText(/Hanno Vey|Cilla Marrow/)).toBeVisible({ timeout: 60_000 });
-});
-
-/** Seconds of one tap with the look before it: thinking 1.35, pointing 1.1, a little to spare (keystroke-level model, Card et al., CACM 1980;23:396). */
-const TAP = 3;
-/** Twelve people in three minutes at the door, and a minute for the log. */
-const TAPS = { door: 180 / TAP, log: 60 / TAP } as const;
-
-test('twelve people by tap on a phone: the door and the log are counted', async ({ page }, testInfo) => {
-  let taps = 0;
-  const tap = async (target: Locator) => {
-    await target.click();
-    taps++;
-  };
-  await page.setViewportSize({ width: 390, height: 844 });
-  const ids = Array.from({ length: 12 }, (_, i) => i + 1).join(',');
-  await page.goto(`/sequences/2/for/${ids}/door`);
-  const here = page.getByRole('button', { name: /is here$/ });
-  await expect(here).toHaveCount(12);
-  for (const button of await here.all()) {
-    await tap(button);
-    const done = page.getByRole('button', { name: /^Done with / });
-    if (!(await done.isVisible())) continue;
-    // Whoever is asked something tells their pain as well.
-    await tap(page.getByRole('group', { name: /^Pain of .* now$/ }).getByRole('button', { name: '2', exact: true }));
-    await tap(done);
-  }
-  await expect(page.getByRole('status').filter({ hasText: '12 of 12' })).toBeVisible();
-  await tap(page.getByRole('button', { name: 'That’s everybody' }));
-  const door = taps;
-  await expect(page.getByRole('link', { name: 'Teach', exact: true })).toBeVisible({ timeout: 120_000 });
-  const day = new URL(page.url());
-  taps = 0;
-  await page.goto(`${day.pathname}/log${day.search}`);
-  await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible({ timeout: 60_000 });
-  const went = page.getByRole('group', { name: /^How .* went home$/ });
-  await tap(went.nth(0).getByRole('button', { name: 'Better' }));
-  await tap(went.nth(1).getByRole('button', { name: 'Worse' }));
-  await tap(page.getByRole('button', { name: 'The 10 others felt the same' }));
-  const log = taps;
-  testInfo.annotations.push({ type: 'taps', description: `door ${door}, ${door * TAP} s; log ${log}, ${log * TAP} s` });
-  expect(door).toBeLessThanOrEqual(TAPS.door);
-  expect(log).toBeLessThanOrEqual(TAPS.log);
 });
