@@ -25,7 +25,7 @@ test('a class lived through: at the door, taught, marked, logged with the networ
   await page.getByLabel('Anything to look after?').fill('bad knees');
   await expect(page.getByRole('button', { name: /knee/i }).first()).toBeVisible();
   await page.getByLabel('Anything to look after?').fill('');
-  await page.getByRole('button', { name: 'Take them in: nothing to look after' }).click();
+  await page.getByRole('button', { name: 'Add them: nothing to look after' }).click();
   await expect(page.getByRole('status').filter({ hasText: '4 of 4' })).toBeVisible();
   await page.getByRole('button', { name: 'That’s everybody' }).click();
 

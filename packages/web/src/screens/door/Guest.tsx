@@ -10,17 +10,25 @@ import { NEW_PERSON } from '../person/person-draft.js';
 
 const MOST_FOUND = 4;
 
+function addWords(hasConditions: boolean, hasRemark: boolean): string {
+  if (hasConditions) return hasRemark ? 'Add them with the remark, and ask what decides' : 'Add them, and ask what decides';
+  return hasRemark ? 'Add them with this as a remark: nothing is checked' : 'Add them: nothing to look after';
+}
+
 /** Somebody who comes for the first time: a name, and what they say of themselves in plain words. */
 export function Guest({ name, onTake }: { name: string; onTake: (id: number) => void }) {
   const [words, setWords] = useState('');
   const [chosen, setChosen] = useState<readonly Condition[]>([]);
   const queries = useQueryClient();
-  const found = words.trim().length < 2 ? [] : findConditions(words).filter((one) => !chosen.includes(one)).slice(0, MOST_FOUND); // prettier-ignore
+  // What was typed and stands for no condition is not lost.
+  const said = words.trim();
+  const found = said.length < 2 ? [] : findConditions(said).filter((one) => !chosen.includes(one)).slice(0, MOST_FOUND); // prettier-ignore
   const keep = useMutation({
     mutationFn: () =>
       request<Person>('POST', 'people', {
         ...NEW_PERSON,
         name,
+        note: said,
         props: anybody('').props,
         conditions: chosen.map(({ id }) => ({ id })),
       }),
@@ -66,7 +74,7 @@ export function Guest({ name, onTake }: { name: string; onTake: (id: number) => 
         disabled={keep.isPending}
         onClick={() => keep.mutate()}
       >
-        {chosen.length > 0 ? 'Take them in, and ask what decides' : 'Take them in: nothing to look after'}
+        {addWords(chosen.length > 0, said !== '')}
       </button>
       {keep.isError && (
         <p role="alert" className="text-accent">

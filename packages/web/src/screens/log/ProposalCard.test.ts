@@ -11,7 +11,7 @@ const held = (day: string, side: 'left' | 'right'): PastClass => ({
   decided: [],
 });
 const proposed = (side: 'left' | 'right') =>
-  proposalsOf([held('2026-11-10', side), held('2026-11-17', side)], { leftOut: [], preferences: [] }, '2026-12-05').find(
+  proposalsOf([held('2026-11-10', side), held('2026-11-17', side)], { leftOut: [], preferences: [], ownLimits: [] }, '2026-12-05').find(
     ({ kind }) => kind === 'other-side-first',
   )!;
 

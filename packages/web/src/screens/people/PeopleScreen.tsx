@@ -32,7 +32,7 @@ export function PeopleScreen() {
       </div>
       <FindField label="Find by name" of={people.data.length} value={wanted} onChange={setWanted} />
       {people.data.length === 0 && (
-        <p className="text-soft">Nobody is here yet. Take the first person in: it needs a name, and what you know of their health.</p>
+        <p className="text-soft">Nobody is here yet. Add the first person: a name, and what you know of their health.</p>
       )}
       <ul className="divide-y divide-rule border-y border-rule">
         {shown.map(({ id, name, conditionNames, decision }) => (
