@@ -5,33 +5,8 @@ import { assess } from '../screening/assess.js';
 import { limitsOf, type ActiveLimit } from './active-limits.js';
 import { CONDITIONS } from './all.js';
 import { checkAnswers } from './check-answers.js';
-import { isAsked, type ConditionAnswer, type Clause, type Condition, type ParameterSpec } from './condition.js';
-
-/** A small generator of numbers from 0 to 1 (Park SK, Miller KW. Comm ACM 1988;31:1192), so that every run asks the same. */
-function numbers(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 16807) % 2147483647) / 2147483647;
-}
-
-/** Values of a parameter that fall on either side of what stages ask for. */
-function someAnswer(spec: ParameterSpec, random: () => number): number | string | boolean | readonly string[] {
-  switch (spec.kind) {
-    case 'number': {
-      // Most bounds of weeks, points and pressures lie low in a range: half of the draws do too.
-      const share = random() < 0.5 ? random() ** 4 : random();
-      const value = spec.from + (spec.to - spec.from) * share;
-      return random() < 0.7 ? Math.min(spec.to, Math.max(spec.from, Math.round(value))) : value;
-    }
-    case 'choice':
-      return spec.options[Math.floor(random() * spec.options.length)]!;
-    case 'set': {
-      const some = spec.options.filter(() => random() < 2 / (spec.options.length + 1));
-      return some.length === 0 ? ['none'] : some;
-    }
-    case 'yesno':
-      return random() < 0.5;
-  }
-}
+import { numbers, someAnswer } from './some-answer.js';
+import { isAsked, type ConditionAnswer, type Clause, type Condition } from './condition.js';
 
 /** Many ways to answer a condition's questions, some of them left open; the first answers nothing. */
 function manyAnswers(condition: Condition): ConditionAnswer[] {

@@ -2,6 +2,7 @@ import { message, type Message } from '../messages/message.js';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { isAsked, type ConditionAnswer, type Condition, type ParameterSpec } from './condition.js';
 import { findCondition } from './all.js';
+import type { Question } from './deciding.js';
 import { parameterSpec } from './check-answers.js';
 
 /** The day, as YYYY-MM-DD, on which a condition's questions were answered: any condition takes it. */
@@ -53,7 +54,7 @@ export function answersOn(given: ConditionAnswer, today: string | null): Answers
 }
 
 /** What is to be asked at the door: how they feel today, and readings that are too old, each by condition and parameter. */
-export function questionsOn(conditions: readonly ConditionAnswer[], today: string): { readonly condition: string; readonly parameter: string }[] {
+export function questionsOn(conditions: readonly ConditionAnswer[], today: string): Question[] {
   return conditions.flatMap((given) => {
     const condition = findCondition(given.id);
     if (!condition) return [];

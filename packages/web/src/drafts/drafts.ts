@@ -116,6 +116,9 @@ export function dropDraft(key: string): void {
   keep(key, null);
 }
 
+/** Under which key answers lie that the server hasn't got yet. */
+export const WAITING_ANSWERS = 'answers.waiting';
+
 /** The kind of key under which steps back lie: nobody is told that they aren't saved. */
 export const HISTORY = 'history';
 
@@ -124,6 +127,8 @@ const WHAT: Readonly<Record<string, string>> = {
   sequence: 'A sequence',
   class: 'What happened in a class',
   log: 'How a class was',
+  door: 'Who is at the door',
+  answers: 'What people answered at the door',
 };
 
 /** What isn't saved yet, in words. */

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { registerSW } from 'virtual:pwa-register';
 import { useReached } from '../api/reach.js';
 import { isKept } from '../api/kept-answers.js';
+import { draftKeys, WAITING_ANSWERS } from '../drafts/drafts.js';
 
 /** Asks again as soon as the network is back. */
 function useAskAgain() {
@@ -14,11 +15,26 @@ function useAskAgain() {
   }, [queries]);
 }
 
+/** What was answered while the server was away is sent, also after a reload. */
+function useSendWaiting() {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const send = () => {
+      if (draftKeys().includes(WAITING_ANSWERS))
+        void import('../drafts/waiting-answers.js').then(({ sendAnswers }) => sendAnswers(queries));
+    };
+    send();
+    window.addEventListener('online', send);
+    return () => window.removeEventListener('online', send);
+  }, [queries]);
+}
+
 /** Says that the server is away, and that a new version of the application waits. Neither stops anybody. */
 export function Connection() {
   const isReached = useReached();
   const [update, setUpdate] = useState<(() => void) | null>(null);
   useAskAgain();
+  useSendWaiting();
   useEffect(() => {
     const use = registerSW({ onNeedRefresh: () => setUpdate(() => () => void use(true)) });
   }, []);

@@ -1,11 +1,12 @@
 /** @jest-environment jsdom */
 import 'reflect-metadata';
-import type { Told } from '@lotus-steady/core';
+import type { Question, Told } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
+import { personQuery } from '../../api/queries.js';
 import { DoorRow } from './DoorRow.js';
 
 const DAY = '2026-03-02';
@@ -40,7 +41,8 @@ const PERSON = {
 const heard = jest.fn<void, [Told]>();
 let written: { conditions: Record<string, unknown>[] }[];
 
-function Row() {
+function Row({ asks, day }: { asks: readonly Question[]; day: string }) {
+  const { data: person } = useQuery({ ...personQuery(PERSON.id), initialData: PERSON, staleTime: Infinity });
   const [isHere, setHere] = useState(false);
   const [isOpen, setOpen] = useState(false);
   const [value, setTold] = useState<Told>({});
@@ -50,12 +52,22 @@ function Row() {
   };
   return (
     <ul>
-      <DoorRow person={PERSON} day={DAY} isHere={isHere} told={value} isOpen={isOpen} onHere={setHere} onOpen={setOpen} onTold={tell} />
+      <DoorRow
+        person={person}
+        day={day}
+        asks={asks}
+        isHere={isHere}
+        told={value}
+        isOpen={isOpen}
+        onHere={setHere}
+        onOpen={setOpen}
+        onTold={tell}
+      />
     </ul>
   );
 }
 
-function open(today = 'practise') {
+function open(today = 'practise', asks: readonly Question[] = [], day = DAY) {
   decision = today;
   written = [];
   globalThis.fetch = (async (_path: string, { method, body }: { method: string; body?: string }) => {
@@ -65,7 +77,7 @@ function open(today = 'practise') {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const { container } = render(
     <QueryClientProvider client={client}>
-      <Row />
+      <Row asks={asks} day={day} />
     </QueryClientProvider>,
   );
   return { container, isKnown: () => waitFor(() => expect(client.isFetching()).toBe(0)) };
@@ -113,4 +125,32 @@ test('something new is written to the record as it is there now, and nothing els
     ...rest,
     conditions: [expect.objectContaining({ id: condition, systolic: 150, flags: ['severe-headache'] })],
   });
+});
+
+const TAKES_PILLS: Question = { condition: 'hypertension', parameter: 'betaBlocker' };
+
+test('what a guest is asked is answered by one tap, stays to be answered otherwise, and is all asked then', async () => {
+  const { isKnown } = open('practise', [TAKES_PILLS]);
+  await isKnown();
+  await userEvent.click(here());
+  expect(screen.getByText('Something to ask')).toBeTruthy();
+  await choose(/beta blocker/, 'yes');
+  expect(screen.getByText('All asked')).toBeTruthy();
+  await waitFor(() => expect(written).toHaveLength(1));
+  expect(written[0]).toMatchObject({ conditions: [{ id: 'hypertension', betaBlocker: true, systolic: 150 }] });
+  expect(screen.getByRole('group', { name: /beta blocker/ })).toBeTruthy();
+});
+
+test('a reading that is too old is asked again, and sent when it is typed, never the first of its figures', async () => {
+  const { isKnown } = open('practise', [], '2026-03-20');
+  await isKnown();
+  await userEvent.click(here());
+  const upper = screen.getByLabelText(/^Upper number/);
+  await userEvent.type(upper, '12');
+  expect(screen.getByText(/systolic is 12; expected/)).toBeTruthy();
+  await userEvent.type(upper, '8');
+  expect(screen.queryByText(/systolic is 12/)).toBeNull();
+  await waitFor(() => expect(written).toHaveLength(1));
+  expect(written[0]).toMatchObject({ conditions: [{ systolic: 128, asOf: '2026-03-20' }] });
+  expect(screen.getByLabelText(/^Upper number/)).toHaveProperty('value', '128');
 });

@@ -1,80 +1,96 @@
-import { answersOn, findCondition, getCondition, FLAGS, flagsSpec, questionsOn, type ConditionAnswer, type Told } from '@lotus-steady/core';
+import {
+  answersOn,
+  checkAnswers,
+  findCondition,
+  FLAGS,
+  flagsSpec,
+  isAsked,
+  questionsOn,
+  type Question,
+  type Told,
+} from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
-import { useMutation, useQueryClient, useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Check } from 'lucide-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { toParticipant } from '@lotus-steady/requests';
-import { request } from '../../api/client.js';
-import { personQuery } from '../../api/queries.js';
+import { answered, type Answer } from '../../drafts/answer.js';
+import { takeAnswer, useRefused } from '../../drafts/waiting-answers.js';
 import { Choices, POINTS } from '../../parts/Choices.js';
 import { PlaceChoices } from '../../parts/PlaceChoices.js';
 import { withPlace, withScale } from '../log/log-draft.js';
-import { explain } from '../../parts/Failure.js';
 import { DECISIONS } from '../../parts/Verdict.js';
 import { meaningQuery } from '../../worker/queries.js';
-import { answered, ParameterField, SetField, type Answer } from '../person/Questions.js';
+import { SetField } from '../person/Questions.js';
+import { DoorQuestion } from './DoorQuestion.js';
 
 interface Props {
   readonly person: Person;
   readonly day: string;
   readonly isHere: boolean;
   readonly told: Told;
+  /** What is asked of a guest: those questions of their conditions that decide. */
+  readonly asks: readonly Question[];
   readonly isOpen: boolean;
   readonly onHere: (isHere: boolean) => void;
   readonly onOpen: (isOpen: boolean) => void;
   readonly onTold: (told: Told) => void;
 }
 
+function isSame(one: Question, other: Question): boolean {
+  return one.condition === other.condition && one.parameter === other.parameter;
+}
+
+/** What is open of somebody: how they are today, what would stop them as long as nobody answers it, and what is asked of a guest. */
+function useOpenQuestions({ person: { conditions }, day, asks }: Props, blocking: readonly Partial<Question>[]): Question[] {
+  return useMemo(() => {
+    const isOpen = ({ condition: id, parameter }: Question) => {
+      const given = conditions.find((one) => one.id === id);
+      const condition = findCondition(id);
+      return given !== undefined && condition !== null && parameter in condition.parameters && given[parameter] === undefined && isAsked(condition, parameter, given); // prettier-ignore
+    };
+    const named = blocking.flatMap(({ condition, parameter }) => (condition && parameter ? [{ condition, parameter }] : []));
+    const found: Question[] = [];
+    for (const one of [...questionsOn(conditions, day), ...[...named, ...asks].filter(isOpen)])
+      if (!found.some((other) => isSame(one, other))) found.push(one);
+    return found;
+  }, [conditions, day, asks, blocking]);
+}
+
+const NO_REASONS: readonly Partial<Question>[] = [];
+
 /** One person at the door. Closed it shows no word of their health: others look on. */
-export function DoorRow({ person, day, isHere, told, isOpen, onHere, onOpen, onTold }: Props) {
+export function DoorRow(props: Props) {
+  const { person, day, isHere, told, isOpen, onHere, onOpen, onTold } = props;
   const queries = useQueryClient();
   const meaning = useQuery(meaningQuery(toParticipant(person), day));
-  const reasons = meaning.data?.screening.reasons;
-  // How they are today, and what would stop them as long as nobody answers it.
-  const questions = useMemo(() => {
-    const today = questionsOn(person.conditions, day);
-    const deciding = (reasons ?? []).flatMap(({ condition, parameter }) => {
-      const given = person.conditions.find(({ id }) => id === condition);
-      const isOpen =
-        parameter !== undefined && given?.[parameter] === undefined && parameter in (findCondition(condition)?.parameters ?? {});
-      return isOpen ? [{ condition, parameter }] : [];
-    });
-    return [
-      ...today,
-      ...deciding.filter((one) => !today.some((other) => other.condition === one.condition && other.parameter === one.parameter)),
-    ];
-  }, [person.conditions, day, reasons]);
-  const save = useMutation({
-    mutationFn: async (change: (conditions: readonly ConditionAnswer[]) => readonly ConditionAnswer[]) => {
-      const { id, studio: _studio, updatedAt: _updatedAt, ...now } = await request<Person>('GET', `people/${person.id}`);
-      return request<Person>('PUT', `people/${id}`, { ...now, conditions: change(now.conditions) });
-    },
-    onSuccess: (changed) => {
-      queries.setQueryData(personQuery(changed.id).queryKey, changed);
-      return queries.invalidateQueries({ queryKey: ['people'], exact: true });
-    },
-  });
-  const answer = (condition: string, parameter: string, value: Answer) =>
-    save.mutate((conditions) =>
-      conditions.map((one) => (one.id === condition ? answered(answersOn(one, day).answer, parameter, value) : one)),
-    );
+  const questions = useOpenQuestions(props, meaning.data?.screening.reasons ?? NO_REASONS);
+  // What was asked stays where it is while it is answered, and can be answered otherwise.
+  const [asked, setAsked] = useState<readonly Question[]>([]);
+  const fresh = questions.filter((one) => !asked.some((other) => isSame(one, other)));
+  if (fresh.length > 0) setAsked([...asked, ...fresh]);
+  const refused = useRefused(person.id);
+  const [problem, setProblem] = useState<(Question & { readonly message: string }) | null>(null);
+  const answer = (condition: string, parameter: string, value: Answer) => {
+    const given = person.conditions.find(({ id }) => id === condition);
+    if (!given) return;
+    const [wrong] = checkAnswers(answered(answersOn(given, day).answer, parameter, value, day));
+    setProblem(wrong ? { condition, parameter, message: wrong.message } : null);
+    if (!wrong) takeAnswer(queries, { person: person.id, condition, parameter, value, day });
+  };
   const decision = meaning.data?.screening.decision ?? 'practise';
-  const state =
-    isHere && decision !== 'practise'
-      ? 'Have a word first'
-      : questions.length > 0
-        ? isHere
-          ? 'Something to ask'
-          : ''
-        : isHere
-          ? 'All asked'
-          : '';
+  const state = () => {
+    if (!isHere) return '';
+    if (decision !== 'practise') return 'Have a word first';
+    if (questions.length > 0) return 'Something to ask';
+    return meaning.data ? 'All asked' : 'Looking …';
+  };
   return (
     <li className={`border-b border-rule ${isOpen ? 'bg-shade' : ''}`}>
       <div className="flex items-center gap-3 px-2 py-1.5">
         <button type="button" className="min-h-12 grow text-left" aria-expanded={isOpen} onClick={() => onOpen(!isOpen)}>
           <strong className="block text-lg leading-tight">{person.name}</strong>
-          <span className={`text-sm ${decision !== 'practise' && isHere ? 'font-semibold text-accent' : 'text-soft'}`}>{state}</span>
+          <span className={`text-sm ${decision !== 'practise' && isHere ? 'font-semibold text-accent' : 'text-soft'}`}>{state()}</span>
         </button>
         <button
           type="button"
@@ -101,18 +117,22 @@ export function DoorRow({ person, day, isHere, told, isOpen, onHere, onOpen, onT
               </ul>
             </div>
           )}
-          {questions.map(({ condition: id, parameter }) => {
-            const condition = getCondition(id);
-            const now = person.conditions.find((one) => one.id === id);
-            if (!now) return null;
+          {asked.map((question) => {
+            const { condition: id, parameter } = question;
+            const condition = findCondition(id);
+            const given = person.conditions.find((one) => one.id === id);
+            if (!condition || !given) return null;
+            const now = answersOn(given, day).answer;
             return (
-              <ParameterField
-                key={`${id} ${parameter}`}
-                spec={condition.parameters[parameter]!}
-                value={answersOn(now, day).answer[parameter]}
-                problem={undefined}
-                onChange={(value) => answer(id, parameter, value)}
-              />
+              isAsked(condition, parameter, now) && (
+                <DoorQuestion
+                  key={`${id} ${parameter}`}
+                  spec={condition.parameters[parameter]!}
+                  value={now[parameter]}
+                  problem={problem && isSame(problem, question) ? problem.message : undefined}
+                  onChange={(value) => answer(id, parameter, value)}
+                />
+              )
             );
           })}
           <div>
@@ -151,9 +171,9 @@ export function DoorRow({ person, day, isHere, told, isOpen, onHere, onOpen, onT
               </details>
             );
           })}
-          {save.isError && (
+          {refused !== null && (
             <p role="alert" className="text-accent">
-              Not kept: {explain(save.error)}
+              Not kept: {refused}
             </p>
           )}
           <button type="button" className="min-h-11 w-full rounded border border-ink font-semibold" onClick={() => onOpen(false)}>

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Check, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Told } from '@lotus-steady/core';
+import type { Question } from '@lotus-steady/core';
 import { hasFailed } from '../../api/failed.js';
 import { peopleQuery, sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
@@ -17,6 +17,7 @@ import { TextField } from '../../parts/TextField.js';
 import { readDay, readPeople } from '../score/class-address.js';
 import { runKey, tellRun } from '../teach/class-run.js';
 import { DoorRow } from './DoorRow.js';
+import { NOTHING_ASKED, useDoor } from './use-door.js';
 import { Guest } from './Guest.js';
 
 const MOST_FOUND = 6;
@@ -26,14 +27,13 @@ export function DoorScreen() {
   const { sequence: id = '', person = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const expected = useMemo(() => readPeople(person), [person]);
-  const [added, setAdded] = useState<readonly number[]>([]);
-  const ids = useMemo(() => [...new Set([...expected, ...added])], [expected, added]);
-  // Kept in the address, so that a phone that falls asleep loses nobody.
+  // Who is here is kept in the address and the rest on this device, so that a phone that falls asleep loses nobody.
   const here = useMemo(() => (search.get('here') ?? '').split(',').filter(Boolean).map(Number), [search]);
-  const [told, setTold] = useState<Readonly<Record<number, Told>>>({});
   const [open, setOpen] = useState<number | null>(null);
   const [adding, setAdding] = useState(false);
   const day = readDay(search, useToday());
+  const { told, added, tell, add, shut } = useDoor(`door.${id}.${person}.${day}`);
+  const ids = useMemo(() => [...new Set([...expected, ...added.map((one) => one.id)])], [expected, added]);
   const sequence = useQuery(sequenceQuery(Number(id)));
   const people = usePeople(ids);
   const navigate = useNavigate();
@@ -52,8 +52,8 @@ export function DoorScreen() {
       },
       { replace: true },
     );
-  const take = (one: number) => {
-    setAdded((before) => [...before, one]);
+  const take = (one: number, asks: readonly Question[]) => {
+    add(one, asks);
     turn(one, true);
     setOpen(one);
     setAdding(false);
@@ -61,6 +61,7 @@ export function DoorScreen() {
   const done = () => {
     const present = ids.filter((one) => here.includes(one));
     tellRun(runKey(Number(id), present, day), told);
+    shut();
     const next = new URLSearchParams(search);
     next.delete('here');
     next.set('day', day);
@@ -86,10 +87,11 @@ export function DoorScreen() {
             day={day}
             isHere={here.includes(one.id)}
             told={told[one.id] ?? {}}
+            asks={added.find((other) => other.id === one.id)?.asks ?? NOTHING_ASKED}
             isOpen={open === one.id}
             onHere={(isHere) => turn(one.id, isHere)}
             onOpen={(isOpen) => setOpen(isOpen ? one.id : null)}
-            onTold={(next) => setTold((before) => ({ ...before, [one.id]: next }))}
+            onTold={(next) => tell(one.id, next)}
           />
         ))}
       </ul>
@@ -113,7 +115,7 @@ export function DoorScreen() {
 }
 
 /** Somebody of the studio who wasn't expected, or a guest who is new. */
-function SomeoneElse({ here, onTake }: { here: readonly number[]; onTake: (id: number) => void }) {
+function SomeoneElse({ here, onTake }: { here: readonly number[]; onTake: (id: number, asks: readonly Question[]) => void }) {
   const people = useQuery(peopleQuery);
   const [name, setName] = useState('');
   const found = (people.data ?? [])
@@ -125,7 +127,7 @@ function SomeoneElse({ here, onTake }: { here: readonly number[]; onTake: (id: n
       <ul className="mt-2 space-y-2">
         {found.map(({ id, name: called }) => (
           <li key={id}>
-            <button type="button" className={`${PLAIN} min-h-11 w-full`} onClick={() => onTake(id)}>
+            <button type="button" className={`${PLAIN} min-h-11 w-full`} onClick={() => onTake(id, NOTHING_ASKED)}>
               {called} is here
             </button>
           </li>

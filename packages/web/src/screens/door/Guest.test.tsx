@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import 'reflect-metadata';
+import type { Question } from '@lotus-steady/core';
 import type { PersonDraft } from '../person/person-draft.js';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
@@ -7,7 +8,7 @@ import userEvent from '@testing-library/user-event';
 import { Guest } from './Guest.js';
 
 let sent: PersonDraft[];
-const taken = jest.fn<void, [number]>();
+const taken = jest.fn<void, [number, readonly Question[]]>();
 
 function open() {
   sent = [];
@@ -34,7 +35,7 @@ test('a guest without anything is added by name', async () => {
   const user = open();
   await user.click(screen.getByRole('button', { name: 'Add them: nothing to look after' }));
   expect(sent).toMatchObject([{ name: 'Juno Wick', note: '', conditions: [] }]);
-  await waitFor(() => expect(taken).toHaveBeenCalledWith(40));
+  await waitFor(() => expect(taken).toHaveBeenCalledWith(40, []));
 });
 
 test('what they say is found by plain words and chosen by a tap', async () => {
@@ -44,6 +45,9 @@ test('what they say is found by plain words and chosen by a tap', async () => {
   expect(words()).toHaveProperty('value', '');
   await user.click(screen.getByRole('button', { name: 'Add them, and ask what decides' }));
   expect(sent).toMatchObject([{ conditions: [{ id: 'hypertension' }], note: '' }]);
+  await waitFor(() => expect(taken).toHaveBeenCalledTimes(1));
+  // The questions that decide go along.
+  expect(taken.mock.calls[0]![1].map(({ parameter }) => parameter)).toEqual(expect.arrayContaining(['systolic', 'diastolic']));
 });
 
 test('what stands for no condition is kept as a remark, and nobody is told that nothing is to look after', async () => {

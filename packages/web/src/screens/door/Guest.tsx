@@ -1,4 +1,4 @@
-import { anybody, findConditions, type Condition } from '@lotus-steady/core';
+import { anybody, decidingQuestions, findConditions, type Condition, type Question } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -9,6 +9,8 @@ import { TextField } from '../../parts/TextField.js';
 import { NEW_PERSON } from '../person/person-draft.js';
 
 const MOST_FOUND = 4;
+/** Somebody stands at the door and waits. */
+const MOST_ASKED = 3;
 
 function addWords(hasConditions: boolean, hasRemark: boolean): string {
   if (hasConditions) return hasRemark ? 'Add them with the remark, and ask what decides' : 'Add them, and ask what decides';
@@ -16,25 +18,28 @@ function addWords(hasConditions: boolean, hasRemark: boolean): string {
 }
 
 /** Somebody who comes for the first time: a name, and what they say of themselves in plain words. */
-export function Guest({ name, onTake }: { name: string; onTake: (id: number) => void }) {
+export function Guest({ name, onTake }: { name: string; onTake: (id: number, asks: readonly Question[]) => void }) {
   const [words, setWords] = useState('');
   const [chosen, setChosen] = useState<readonly Condition[]>([]);
   const queries = useQueryClient();
   // What was typed and stands for no condition is not lost.
   const said = words.trim();
   const found = said.length < 2 ? [] : findConditions(said).filter((one) => !chosen.includes(one)).slice(0, MOST_FOUND); // prettier-ignore
+  const conditions = chosen.map(({ id }) => ({ id }));
   const keep = useMutation({
+    // Without a network it is said at once, and what was typed stays.
+    networkMode: 'always',
     mutationFn: () =>
       request<Person>('POST', 'people', {
         ...NEW_PERSON,
         name,
         note: said,
         props: anybody('').props,
-        conditions: chosen.map(({ id }) => ({ id })),
+        conditions,
       }),
     onSuccess: async ({ id }) => {
       await queries.invalidateQueries({ queryKey: ['people'], exact: true });
-      onTake(id);
+      onTake(id, decidingQuestions(conditions, MOST_ASKED));
     },
   });
   return (

@@ -13,7 +13,8 @@ import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useToday } from '../../clock.js';
-import { answered, Questions, SetField } from './Questions.js';
+import { answered } from '../../drafts/answer.js';
+import { Questions, SetField } from './Questions.js';
 import { Schools } from './Schools.js';
 
 interface Props {

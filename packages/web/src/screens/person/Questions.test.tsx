@@ -5,7 +5,8 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { today } from '../../clock.js';
-import { answered, Questions } from './Questions.js';
+import { answered } from '../../drafts/answer.js';
+import { Questions } from './Questions.js';
 
 function open(id: string, given: Partial<ConditionAnswer> = {}, problems: readonly Problem[] = []) {
   const said: ConditionAnswer[] = [];

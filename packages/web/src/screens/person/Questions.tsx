@@ -5,10 +5,9 @@ import { NumberField } from '../../parts/NumberField.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { words } from '../../parts/words.js';
 import { today } from '../../clock.js';
+import { answered, type Answer } from '../../drafts/answer.js';
 import { problemAt } from './person-draft.js';
 import { Stopwatch } from './Stopwatch.js';
-
-export type Answer = ConditionAnswer[string];
 
 interface FieldProps {
   readonly spec: ParameterSpec;
@@ -177,12 +176,6 @@ interface Props {
   readonly answer: ConditionAnswer;
   readonly problems: readonly Problem[];
   readonly onChange: (answer: ConditionAnswer) => void;
-}
-
-/** An answer with one of its values set, or taken back; weeks go on counting from the day it is said, readings grow old. */
-export function answered(answer: ConditionAnswer, name: string, value: Answer): ConditionAnswer {
-  const others = Object.entries(answer).filter(([key]) => key !== name && key !== 'id');
-  return { id: answer.id, ...Object.fromEntries(value === undefined ? others : [...others, [name, value]]), asOf: today() };
 }
 
 /** The questions of one condition that matter to what was said so far. */

@@ -49,12 +49,11 @@ export function dropRun(key: string): void {
 export function useClassRun(key: string) {
   const [run, set] = useState(() => readRun(key));
   const change = useCallback(
-    (part: Partial<ClassRun>) =>
-      set((before) => {
-        const next = { ...EMPTY, ...before, ...part };
-        writeDraft(key, { version: null, value: next });
-        return next;
-      }),
+    (part: Partial<ClassRun>) => {
+      const next = { ...EMPTY, ...readRun(key), ...part };
+      writeDraft(key, { version: null, value: next });
+      set(next);
+    },
     [key],
   );
   return [run, change] as const;

@@ -1,0 +1,87 @@
+/** @jest-environment jsdom */
+import 'reflect-metadata';
+import type { Person } from '@lotus-steady/requests';
+import { QueryClient } from '@tanstack/react-query';
+import { personQuery } from '../api/queries.js';
+import { dropAllDrafts } from './drafts.js';
+import { sendAnswers, takeAnswer, waitingAnswers, type WaitingAnswer } from './waiting-answers.js';
+
+const DAY = '2026-03-02';
+const person = (id: number) => ({ id, version: 1, name: `Person ${id}`, conditions: [{ id: 'hypertension', asOf: DAY }], studio: {}, updatedAt: '' }) as unknown as Person; // prettier-ignore
+const answer = (of: number, parameter: string, value: WaitingAnswer['value']): WaitingAnswer => ({ person: of, condition: 'hypertension', parameter, value, day: DAY }); // prettier-ignore
+
+/** What the server has, and how it answers: `away`, or with a status. */
+let stored: Map<number, Person>;
+let server: 'away' | number;
+let queries: QueryClient;
+const written = () => [...stored.values()].map(({ conditions }) => conditions[0]);
+const shown = (id: number) => queries.getQueryData(personQuery(id).queryKey)?.conditions[0];
+
+beforeEach(async () => {
+  await dropAllDrafts();
+  jest.useFakeTimers();
+  stored = new Map([1, 2].map((id) => [id, person(id)]));
+  server = 200;
+  queries = new QueryClient();
+  for (const id of [1, 2]) queries.setQueryData(personQuery(id).queryKey, person(id));
+  globalThis.fetch = (async (path: string, { method, body }: RequestInit) => {
+    if (server === 'away') throw new TypeError('no network');
+    const id = Number(path.split('/').at(-1));
+    const isRead = method === 'GET';
+    if (!isRead && server === 200) stored.set(id, { ...person(id), ...(JSON.parse(String(body)) as Partial<Person>), version: 2 });
+    const status = isRead ? 200 : server;
+    const content = status === 200 ? stored.get(id) : { message: `refused with ${status}` };
+    return {
+      ok: status === 200,
+      status,
+      headers: new Headers({ 'content-type': 'application/json' }),
+      json: async () => content,
+    } as Response;
+  }) as typeof fetch;
+});
+afterEach(() => jest.useRealTimers());
+
+test('an answer counts at once, waits while the server is away, and is sent in its order when it is back', async () => {
+  server = 'away';
+  takeAnswer(queries, answer(1, 'aneurysm', false));
+  takeAnswer(queries, answer(2, 'betaBlocker', true));
+  expect([shown(1), shown(2)]).toMatchObject([{ aneurysm: false }, { betaBlocker: true }]);
+  await sendAnswers(queries);
+  expect(waitingAnswers().map((one) => one.person)).toEqual([1, 2]);
+  server = 200;
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(waitingAnswers()).toEqual([]);
+  expect(written()).toMatchObject([{ aneurysm: false }, { betaBlocker: true }]);
+});
+
+test('of one question the last answer is sent, and once', async () => {
+  for (const value of [1, 12, 128]) takeAnswer(queries, answer(1, 'systolic', value));
+  expect(waitingAnswers()).toHaveLength(1);
+  await jest.advanceTimersByTimeAsync(1000);
+  expect([waitingAnswers(), written()[0]]).toEqual([[], expect.objectContaining({ systolic: 128 })]);
+});
+
+test('what somebody else wrote meanwhile stays beside it', async () => {
+  stored.set(1, { ...person(1), note: 'written elsewhere' });
+  takeAnswer(queries, answer(1, 'aneurysm', true));
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(stored.get(1)).toMatchObject({ note: 'written elsewhere', conditions: [{ aneurysm: true }] });
+});
+
+test.each([409, 429, 500, 401])('after %i it waits on', async (status) => {
+  server = status;
+  takeAnswer(queries, answer(1, 'aneurysm', true));
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(waitingAnswers()).toHaveLength(1);
+});
+
+test('what is refused no longer waits, and holds up nothing behind it', async () => {
+  server = 422;
+  takeAnswer(queries, answer(1, 'aneurysm', true));
+  await jest.advanceTimersByTimeAsync(1000);
+  expect([waitingAnswers(), written()[0]]).toEqual([[], { id: 'hypertension', asOf: DAY }]);
+  server = 200;
+  takeAnswer(queries, answer(2, 'aneurysm', false));
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(written()[1]).toMatchObject({ aneurysm: false });
+});

@@ -1,0 +1,125 @@
+import { answersOn, type ConditionAnswer } from '@lotus-steady/core';
+import type { Person } from '@lotus-steady/requests';
+import type { QueryClient } from '@tanstack/react-query';
+import { useSyncExternalStore } from 'react';
+import { ApiError, request, Unreachable } from '../api/client.js';
+import { personQuery } from '../api/queries.js';
+import { answered, type Answer } from './answer.js';
+import { dropDraft, readDraft, WAITING_ANSWERS as KEY, writeDraft } from './drafts.js';
+
+/** An answer to one question of a condition that the server hasn't got yet. */
+export interface WaitingAnswer {
+  readonly person: number;
+  readonly condition: string;
+  readonly parameter: string;
+  readonly value: Answer;
+  /** The day it is of, as YYYY-MM-DD. */
+  readonly day: string;
+}
+
+/** What is typed in one go is sent as one. */
+const PAUSE_MS = 600;
+const RETRY_MS = 4000;
+
+/** What the server refused, by person: it is told beside them, and no longer waits. */
+let refused: ReadonlyMap<number, string> = new Map();
+const listeners = new Set<() => void>();
+let timer: ReturnType<typeof setTimeout> | undefined;
+let sending = false;
+
+function refuse(person: number, text: string | null): void {
+  const next = new Map(refused);
+  if (text === null) next.delete(person);
+  else next.set(person, text);
+  refused = next;
+  for (const tell of listeners) tell();
+}
+
+/** Why an answer of somebody was not kept; `null` while nothing was refused. */
+export function useRefused(person: number): string | null {
+  return useSyncExternalStore(
+    (tell) => {
+      listeners.add(tell);
+      return () => listeners.delete(tell);
+    },
+    () => refused.get(person) ?? null,
+  );
+}
+
+export function waitingAnswers(): readonly WaitingAnswer[] {
+  return readDraft<readonly WaitingAnswer[]>(KEY)?.value ?? [];
+}
+
+function keep(waiting: readonly WaitingAnswer[]): void {
+  if (waiting.length === 0) dropDraft(KEY);
+  else writeDraft(KEY, { version: null, value: waiting });
+}
+
+function isSameQuestion(one: WaitingAnswer, other: WaitingAnswer): boolean {
+  return one.person === other.person && one.condition === other.condition && one.parameter === other.parameter;
+}
+
+function withAnswer(conditions: readonly ConditionAnswer[], { condition, parameter, value, day }: WaitingAnswer): ConditionAnswer[] {
+  return conditions.map((one) => (one.id === condition ? answered(answersOn(one, day).answer, parameter, value, day) : one));
+}
+
+/** Shows a record with all that waits for it: what was said counts from now on. */
+function show(queries: QueryClient, person: Person): void {
+  const own = waitingAnswers().filter((one) => one.person === person.id);
+  queries.setQueryData(personQuery(person.id).queryKey, {
+    ...person,
+    conditions: own.reduce<readonly ConditionAnswer[]>(withAnswer, person.conditions),
+  });
+}
+
+/** Takes an answer: it counts at once on this device, lies sealed on it, and is sent as soon as the server is there. */
+export function takeAnswer(queries: QueryClient, answer: WaitingAnswer): void {
+  keep([...waitingAnswers().filter((one) => !isSameQuestion(one, answer)), answer]);
+  refuse(answer.person, null);
+  const known = queries.getQueryData(personQuery(answer.person).queryKey);
+  if (known) show(queries, known);
+  sendLater(queries, PAUSE_MS);
+}
+
+function sendLater(queries: QueryClient, ms: number): void {
+  clearTimeout(timer);
+  timer = setTimeout(() => void sendAnswers(queries), ms);
+}
+
+async function send(answer: WaitingAnswer): Promise<Person> {
+  // As it is there now: someone else may have written meanwhile.
+  const { id, studio: _studio, updatedAt: _updatedAt, ...now } = await request<Person>('GET', `people/${answer.person}`);
+  return request<Person>('PUT', `people/${id}`, { ...now, conditions: withAnswer(now.conditions, answer) });
+}
+
+/** A server that is away, busy or broken, or a session that has ended: later it may be another answer. */
+function mayPass(error: unknown): boolean {
+  if (error instanceof Unreachable) return true;
+  return error instanceof ApiError && (error.status >= 500 || [401, 409, 429].includes(error.status));
+}
+
+/** Sends what waits, in its order; what can't be sent now waits on, what is refused is told. */
+export async function sendAnswers(queries: QueryClient): Promise<void> {
+  if (sending) return;
+  sending = true;
+  try {
+    for (let [next] = waitingAnswers(); next; [next] = waitingAnswers()) {
+      const person = await send(next);
+      // Another answer to the same question may have come meanwhile.
+      const sent = next;
+      keep(waitingAnswers().filter((one) => !(isSameQuestion(one, sent) && one.value === sent.value)));
+      show(queries, person);
+      await queries.invalidateQueries({ queryKey: ['people'], exact: true });
+    }
+  } catch (error) {
+    const [first, ...others] = waitingAnswers();
+    if (first && !mayPass(error)) {
+      keep(others);
+      refuse(first.person, error instanceof Error ? error.message : String(error));
+      void queries.invalidateQueries({ queryKey: personQuery(first.person).queryKey });
+    }
+  } finally {
+    sending = false;
+  }
+  if (waitingAnswers().length > 0) sendLater(queries, RETRY_MS);
+}
