@@ -50,6 +50,7 @@ export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
 export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { codesOf } from './conditions/codes.js';
+export { hasLittleEnergy, withEnergy } from './participants/energy.js';
 export { decidingQuestions, type Question } from './conditions/deciding.js';
 export { answersOn, newsOf, questionsOn, stageWords, weeksOn } from './conditions/over-time.js';
 export { boundWay, checkOwn, findLimit, mayLoosen, mayReplace, OWN, type Loosened, type OwnLimit } from './conditions/own-limits.js';

@@ -7,8 +7,8 @@ import { dropAllDrafts } from './drafts.js';
 import { sendAnswers, takeAnswer, waitingAnswers, type WaitingAnswer } from './waiting-answers.js';
 
 const DAY = '2026-03-02';
-const person = (id: number) => ({ id, version: 1, name: `Person ${id}`, conditions: [{ id: 'hypertension', asOf: DAY }], studio: {}, updatedAt: '' }) as unknown as Person; // prettier-ignore
-const answer = (of: number, parameter: string, value: WaitingAnswer['value']): WaitingAnswer => ({ person: of, condition: 'hypertension', parameter, value, day: DAY }); // prettier-ignore
+const person = (id: number) => ({ id, version: 1, name: `Person ${id}`, conditions: [{ id: 'hypertension', asOf: DAY }], ownLimits: [], studio: {}, updatedAt: '' }) as unknown as Person; // prettier-ignore
+const answer = (of: number, parameter: string, value: boolean | number): WaitingAnswer => ({ person: of, condition: 'hypertension', parameter, value, day: DAY }); // prettier-ignore
 
 /** What the server has, and how it answers: `away`, or with a status. */
 let stored: Map<number, Person>;
@@ -59,6 +59,17 @@ test('of one question the last answer is sent, and once', async () => {
   expect(waitingAnswers()).toHaveLength(1);
   await jest.advanceTimersByTimeAsync(1000);
   expect([waitingAnswers(), written()[0]]).toEqual([[], expect.objectContaining({ systolic: 128 })]);
+});
+
+test('little energy holds on its day, beside what was answered, and is taken back', async () => {
+  takeAnswer(queries, answer(1, 'aneurysm', false));
+  for (const littleEnergy of [true, false, true]) takeAnswer(queries, { person: 1, day: DAY, littleEnergy });
+  expect(waitingAnswers()).toHaveLength(2);
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(stored.get(1)).toMatchObject({ conditions: [{ aneurysm: false }], ownLimits: [{ measure: 'met', until: DAY }] });
+  takeAnswer(queries, { person: 1, day: DAY, littleEnergy: false });
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(stored.get(1)).toMatchObject({ ownLimits: [] });
 });
 
 test('what somebody else wrote meanwhile stays beside it', async () => {

@@ -1,4 +1,4 @@
-import { answersOn, type ConditionAnswer } from '@lotus-steady/core';
+import { answersOn, withEnergy } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
@@ -7,15 +7,18 @@ import { personQuery } from '../api/queries.js';
 import { answered, type Answer } from './answer.js';
 import { dropDraft, readDraft, WAITING_ANSWERS as KEY, writeDraft } from './drafts.js';
 
-/** An answer to one question of a condition that the server hasn't got yet. */
-export interface WaitingAnswer {
-  readonly person: number;
+/** An answer to one question of a condition. */
+interface OfCondition {
   readonly condition: string;
   readonly parameter: string;
   readonly value: Answer;
+}
+/** What somebody said that belongs into their record, and the server hasn't got yet. */
+export type WaitingAnswer = (OfCondition | { readonly littleEnergy: boolean }) & {
+  readonly person: number;
   /** The day it is of, as YYYY-MM-DD. */
   readonly day: string;
-}
+};
 
 /** What is typed in one go is sent as one. */
 const PAUSE_MS = 600;
@@ -56,20 +59,26 @@ function keep(waiting: readonly WaitingAnswer[]): void {
 }
 
 function isSameQuestion(one: WaitingAnswer, other: WaitingAnswer): boolean {
-  return one.person === other.person && one.condition === other.condition && one.parameter === other.parameter;
+  if (one.person !== other.person) return false;
+  if ('littleEnergy' in one || 'littleEnergy' in other) return 'littleEnergy' in one && 'littleEnergy' in other;
+  return one.condition === other.condition && one.parameter === other.parameter;
 }
 
-function withAnswer(conditions: readonly ConditionAnswer[], { condition, parameter, value, day }: WaitingAnswer): ConditionAnswer[] {
-  return conditions.map((one) => (one.id === condition ? answered(answersOn(one, day).answer, parameter, value, day) : one));
+/** A record with what was said. */
+function withAnswer<T extends Pick<Person, 'conditions' | 'ownLimits'>>(record: T, said: WaitingAnswer): T {
+  const { day } = said;
+  if ('littleEnergy' in said) return { ...record, ownLimits: withEnergy(record.ownLimits, day, said.littleEnergy) };
+  const { condition, parameter, value } = said;
+  const conditions = record.conditions.map((one) =>
+    one.id === condition ? answered(answersOn(one, day).answer, parameter, value, day) : one,
+  );
+  return { ...record, conditions };
 }
 
 /** Shows a record with all that waits for it: what was said counts from now on. */
 function show(queries: QueryClient, person: Person): void {
   const own = waitingAnswers().filter((one) => one.person === person.id);
-  queries.setQueryData(personQuery(person.id).queryKey, {
-    ...person,
-    conditions: own.reduce<readonly ConditionAnswer[]>(withAnswer, person.conditions),
-  });
+  queries.setQueryData(personQuery(person.id).queryKey, own.reduce<Person>(withAnswer, person));
 }
 
 /** Takes an answer: it counts at once on this device, lies sealed on it, and is sent as soon as the server is there. */
@@ -89,7 +98,7 @@ function sendLater(queries: QueryClient, ms: number): void {
 async function send(answer: WaitingAnswer): Promise<Person> {
   // As it is there now: someone else may have written meanwhile.
   const { id, studio: _studio, updatedAt: _updatedAt, ...now } = await request<Person>('GET', `people/${answer.person}`);
-  return request<Person>('PUT', `people/${id}`, { ...now, conditions: withAnswer(now.conditions, answer) });
+  return request<Person>('PUT', `people/${id}`, withAnswer(now, answer));
 }
 
 /** A server that is away, busy or broken, or a session that has ended: later it may be another answer. */
@@ -107,7 +116,7 @@ export async function sendAnswers(queries: QueryClient): Promise<void> {
       const person = await send(next);
       // Another answer to the same question may have come meanwhile.
       const sent = next;
-      keep(waitingAnswers().filter((one) => !(isSameQuestion(one, sent) && one.value === sent.value)));
+      keep(waitingAnswers().filter((one) => one !== sent));
       show(queries, person);
       await queries.invalidateQueries({ queryKey: ['people'], exact: true });
     }

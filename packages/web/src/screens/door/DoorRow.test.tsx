@@ -72,7 +72,12 @@ function open(today = 'practise', asks: readonly Question[] = [], day = DAY) {
   written = [];
   globalThis.fetch = (async (_path: string, { method, body }: { method: string; body?: string }) => {
     if (method === 'PUT') written.push(JSON.parse(body!) as (typeof written)[number]);
-    return { ok: true, status: 200, headers: { get: () => 'application/json' }, json: async () => PERSON };
+    return {
+      ok: true,
+      status: 200,
+      headers: { get: () => 'application/json' },
+      json: async () => (method === 'PUT' ? { ...PERSON, ...JSON.parse(body!) } : PERSON),
+    };
   }) as unknown as typeof fetch;
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const { container } = render(
@@ -153,4 +158,17 @@ test('a reading that is too old is asked again, and sent when it is typed, never
   await waitFor(() => expect(written).toHaveLength(1));
   expect(written[0]).toMatchObject({ conditions: [{ systolic: 128, asOf: '2026-03-20' }] });
   expect(screen.getByLabelText(/^Upper number/)).toHaveProperty('value', '128');
+});
+
+test('little energy is one tap, for the day alone, and taken back by another', async () => {
+  const { isKnown } = open();
+  await isKnown();
+  await userEvent.click(screen.getByRole('button', { name: /^Bero Talman(?! is)/ }));
+  const tired = () => screen.getByRole('button', { name: 'Little energy today' });
+  await userEvent.click(tired());
+  await waitFor(() => expect(written).toHaveLength(1));
+  expect(written[0]).toMatchObject({ ownLimits: [{ measure: 'met', until: DAY }] });
+  expect(tired().getAttribute('aria-pressed')).toBe('true');
+  await userEvent.click(tired());
+  expect(tired().getAttribute('aria-pressed')).toBe('false');
 });

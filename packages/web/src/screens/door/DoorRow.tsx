@@ -4,6 +4,7 @@ import {
   findCondition,
   FLAGS,
   flagsSpec,
+  hasLittleEnergy,
   isAsked,
   questionsOn,
   type Question,
@@ -78,6 +79,7 @@ export function DoorRow(props: Props) {
     setProblem(wrong ? { condition, parameter, message: wrong.message } : null);
     if (!wrong) takeAnswer(queries, { person: person.id, condition, parameter, value, day });
   };
+  const isTired = hasLittleEnergy(person.ownLimits, day);
   const decision = meaning.data?.screening.decision ?? 'practise';
   const state = () => {
     if (!isHere) return '';
@@ -154,6 +156,14 @@ export function DoorRow(props: Props) {
               </div>
             )}
           </div>
+          <button
+            type="button"
+            aria-pressed={isTired}
+            onClick={() => takeAnswer(queries, { person: person.id, day, littleEnergy: !isTired })}
+            className={`min-h-11 w-full rounded border font-semibold ${isTired ? 'border-ink bg-ink text-paper' : 'border-soft bg-sheet'}`}
+          >
+            Little energy today
+          </button>
           {person.conditions.map((one) => {
             const condition = findCondition(one.id);
             if (!condition || condition.redFlags.length === 0) return null;
