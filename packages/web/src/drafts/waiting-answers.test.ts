@@ -72,6 +72,16 @@ test('little energy holds on its day, beside what was answered, and is taken bac
   expect(stored.get(1)).toMatchObject({ ownLimits: [] });
 });
 
+test('a condition that is new is added before its answers, once', async () => {
+  for (let i = 0; i < 2; i++) takeAnswer(queries, { person: 1, day: DAY, newCondition: 'knee' });
+  takeAnswer(queries, { person: 1, day: DAY, condition: 'knee', parameter: 'painNow', value: 4 });
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(stored.get(1)?.conditions).toEqual([
+    { id: 'hypertension', asOf: DAY },
+    { id: 'knee', asOf: DAY, painNow: 4 },
+  ]);
+});
+
 test('what somebody else wrote meanwhile stays beside it', async () => {
   stored.set(1, { ...person(1), note: 'written elsewhere' });
   takeAnswer(queries, answer(1, 'aneurysm', true));

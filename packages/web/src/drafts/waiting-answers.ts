@@ -14,7 +14,7 @@ interface OfCondition {
   readonly value: Answer;
 }
 /** What somebody said that belongs into their record, and the server hasn't got yet. */
-export type WaitingAnswer = (OfCondition | { readonly littleEnergy: boolean }) & {
+export type WaitingAnswer = (OfCondition | { readonly littleEnergy: boolean } | { readonly newCondition: string }) & {
   readonly person: number;
   /** The day it is of, as YYYY-MM-DD. */
   readonly day: string;
@@ -58,16 +58,21 @@ function keep(waiting: readonly WaitingAnswer[]): void {
   else writeDraft(KEY, { version: null, value: waiting });
 }
 
-function isSameQuestion(one: WaitingAnswer, other: WaitingAnswer): boolean {
-  if (one.person !== other.person) return false;
-  if ('littleEnergy' in one || 'littleEnergy' in other) return 'littleEnergy' in one && 'littleEnergy' in other;
-  return one.condition === other.condition && one.parameter === other.parameter;
+/** What was asked: whoever answers it again says something else in its place. */
+function questionOf(said: WaitingAnswer): string {
+  if ('littleEnergy' in said) return `${said.person} energy`;
+  return 'newCondition' in said ? `${said.person} ${said.newCondition}` : `${said.person} ${said.condition} ${said.parameter}`;
 }
 
 /** A record with what was said. */
 function withAnswer<T extends Pick<Person, 'conditions' | 'ownLimits'>>(record: T, said: WaitingAnswer): T {
   const { day } = said;
   if ('littleEnergy' in said) return { ...record, ownLimits: withEnergy(record.ownLimits, day, said.littleEnergy) };
+  if ('newCondition' in said) {
+    const id = said.newCondition;
+    const isKnown = record.conditions.some((one) => one.id === id);
+    return isKnown ? record : { ...record, conditions: [...record.conditions, { id, asOf: day }] };
+  }
   const { condition, parameter, value } = said;
   const conditions = record.conditions.map((one) =>
     one.id === condition ? answered(answersOn(one, day).answer, parameter, value, day) : one,
@@ -83,7 +88,7 @@ function show(queries: QueryClient, person: Person): void {
 
 /** Takes an answer: it counts at once on this device, lies sealed on it, and is sent as soon as the server is there. */
 export function takeAnswer(queries: QueryClient, answer: WaitingAnswer): void {
-  keep([...waitingAnswers().filter((one) => !isSameQuestion(one, answer)), answer]);
+  keep([...waitingAnswers().filter((one) => questionOf(one) !== questionOf(answer)), answer]);
   refuse(answer.person, null);
   const known = queries.getQueryData(personQuery(answer.person).queryKey);
   if (known) show(queries, known);

@@ -6,6 +6,7 @@ import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-quer
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
+import { dropAllDrafts } from '../../drafts/drafts.js';
 import { personQuery } from '../../api/queries.js';
 import { DoorRow } from './DoorRow.js';
 
@@ -39,6 +40,7 @@ const PERSON = {
 } as unknown as Person;
 
 const heard = jest.fn<void, [Told]>();
+const onAsk = jest.fn<void, [readonly Question[]]>();
 let written: { conditions: Record<string, unknown>[] }[];
 
 function Row({ asks, day }: { asks: readonly Question[]; day: string }) {
@@ -56,6 +58,7 @@ function Row({ asks, day }: { asks: readonly Question[]; day: string }) {
         person={person}
         day={day}
         asks={asks}
+        onAsk={onAsk}
         isHere={isHere}
         told={value}
         isOpen={isOpen}
@@ -66,6 +69,9 @@ function Row({ asks, day }: { asks: readonly Question[]; day: string }) {
     </ul>
   );
 }
+
+// What one test left waiting is not sent in the next.
+beforeEach(() => dropAllDrafts());
 
 function open(today = 'practise', asks: readonly Question[] = [], day = DAY) {
   decision = today;
@@ -121,7 +127,7 @@ test('pain is two taps with its place; without pain it hurts nowhere', async () 
 test('something new is written to the record as it is there now, and nothing else of it is changed', async () => {
   open();
   await userEvent.click(screen.getByRole('button', { name: /^Bero Talman(?! is)/ }));
-  await userEvent.click(screen.getByText(/Something new\?/));
+  await userEvent.click(screen.getByText(/Warning signs\?/));
   await userEvent.click(screen.getByRole('checkbox', { name: /headache/i }));
   await waitFor(() => expect(written).toHaveLength(1));
   const { studio: _studio, updatedAt: _updatedAt, id: _id, ...rest } = PERSON;
@@ -171,4 +177,16 @@ test('little energy is one tap, for the day alone, and taken back by another', a
   expect(tired().getAttribute('aria-pressed')).toBe('true');
   await userEvent.click(tired());
   expect(tired().getAttribute('aria-pressed')).toBe('false');
+});
+
+test('something new is said in their words, becomes part of the record, and what decides is asked', async () => {
+  const { isKnown } = open();
+  await isKnown();
+  await userEvent.click(screen.getByRole('button', { name: /^Bero Talman(?! is)/ }));
+  await userEvent.click(screen.getByText('Something new?'));
+  await userEvent.type(screen.getByLabelText('In their words'), 'bad knees');
+  await userEvent.click(screen.getByRole('button', { name: 'Knee trouble' }));
+  await waitFor(() => expect(written).toHaveLength(1));
+  expect(written[0]!.conditions).toMatchObject([{ id: 'hypertension' }, { id: 'knee', asOf: DAY }]);
+  expect(onAsk).toHaveBeenCalledWith(expect.arrayContaining([{ condition: 'knee', parameter: 'painNow' }]));
 });

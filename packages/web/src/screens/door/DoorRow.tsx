@@ -1,6 +1,7 @@
 import {
   answersOn,
   checkAnswers,
+  decidingQuestions,
   findCondition,
   FLAGS,
   flagsSpec,
@@ -23,15 +24,18 @@ import { withPlace, withScale } from '../log/log-draft.js';
 import { DECISIONS } from '../../parts/Verdict.js';
 import { meaningQuery } from '../../worker/queries.js';
 import { SetField } from '../person/Questions.js';
+import { ConditionWords } from './ConditionWords.js';
 import { DoorQuestion } from './DoorQuestion.js';
+import { MOST_ASKED } from './use-door.js';
 
 interface Props {
   readonly person: Person;
   readonly day: string;
   readonly isHere: boolean;
   readonly told: Told;
-  /** What is asked of a guest: those questions of their conditions that decide. */
+  /** What is asked of those who told of a condition here: the questions that decide. */
   readonly asks: readonly Question[];
+  readonly onAsk: (questions: readonly Question[]) => void;
   readonly isOpen: boolean;
   readonly onHere: (isHere: boolean) => void;
   readonly onOpen: (isOpen: boolean) => void;
@@ -42,7 +46,7 @@ function isSame(one: Question, other: Question): boolean {
   return one.condition === other.condition && one.parameter === other.parameter;
 }
 
-/** What is open of somebody: how they are today, what would stop them as long as nobody answers it, and what is asked of a guest. */
+/** What is open of somebody: how they are today, what would stop them as long as nobody answers it, and what they told of here. */
 function useOpenQuestions({ person: { conditions }, day, asks }: Props, blocking: readonly Partial<Question>[]): Question[] {
   return useMemo(() => {
     const isOpen = ({ condition: id, parameter }: Question) => {
@@ -62,7 +66,7 @@ const NO_REASONS: readonly Partial<Question>[] = [];
 
 /** One person at the door. Closed it shows no word of their health: others look on. */
 export function DoorRow(props: Props) {
-  const { person, day, isHere, told, isOpen, onHere, onOpen, onTold } = props;
+  const { person, day, isHere, told, isOpen, onAsk, onHere, onOpen, onTold } = props;
   const queries = useQueryClient();
   const meaning = useQuery(meaningQuery(toParticipant(person), day));
   const questions = useOpenQuestions(props, meaning.data?.screening.reasons ?? NO_REASONS);
@@ -170,7 +174,7 @@ export function DoorRow(props: Props) {
             const words = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
             return (
               <details key={one.id}>
-                <summary className="cursor-pointer font-semibold">Something new? ({condition.name})</summary>
+                <summary className="cursor-pointer font-semibold">Warning signs? ({condition.name})</summary>
                 <SetField
                   spec={flagsSpec(condition)}
                   value={answersOn(one, day).answer[FLAGS]}
@@ -181,6 +185,17 @@ export function DoorRow(props: Props) {
               </details>
             );
           })}
+          <details>
+            <summary className="cursor-pointer font-semibold">Something new?</summary>
+            <ConditionWords
+              label="In their words"
+              known={person.conditions.map((one) => one.id)}
+              onChoose={({ id }) => {
+                takeAnswer(queries, { person: person.id, day, newCondition: id });
+                onAsk(decidingQuestions([{ id }], MOST_ASKED));
+              }}
+            />
+          </details>
           {refused !== null && (
             <p role="alert" className="text-accent">
               Not kept: {refused}

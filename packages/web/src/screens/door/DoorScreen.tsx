@@ -32,8 +32,8 @@ export function DoorScreen() {
   const [open, setOpen] = useState<number | null>(null);
   const [adding, setAdding] = useState(false);
   const day = readDay(search, useToday());
-  const { told, added, tell, add, shut } = useDoor(`door.${id}.${person}.${day}`);
-  const ids = useMemo(() => [...new Set([...expected, ...added.map((one) => one.id)])], [expected, added]);
+  const { told, added, asks, tell, add, ask, shut } = useDoor(`door.${id}.${person}.${day}`);
+  const ids = useMemo(() => [...new Set([...expected, ...added])], [expected, added]);
   const sequence = useQuery(sequenceQuery(Number(id)));
   const people = usePeople(ids);
   const navigate = useNavigate();
@@ -52,8 +52,9 @@ export function DoorScreen() {
       },
       { replace: true },
     );
-  const take = (one: number, asks: readonly Question[]) => {
-    add(one, asks);
+  const take = (one: number, questions: readonly Question[]) => {
+    add(one);
+    ask(one, questions);
     turn(one, true);
     setOpen(one);
     setAdding(false);
@@ -87,7 +88,8 @@ export function DoorScreen() {
             day={day}
             isHere={here.includes(one.id)}
             told={told[one.id] ?? {}}
-            asks={added.find((other) => other.id === one.id)?.asks ?? NOTHING_ASKED}
+            asks={asks[one.id] ?? NOTHING_ASKED}
+            onAsk={(questions) => ask(one.id, questions)}
             isOpen={open === one.id}
             onHere={(isHere) => turn(one.id, isHere)}
             onOpen={(isOpen) => setOpen(isOpen ? one.id : null)}

@@ -1,16 +1,13 @@
-import { anybody, decidingQuestions, findConditions, type Condition, type Question } from '@lotus-steady/core';
+import { anybody, decidingQuestions, type Condition, type Question } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../../api/client.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
-import { TextField } from '../../parts/TextField.js';
+import { ConditionWords } from './ConditionWords.js';
+import { MOST_ASKED } from './use-door.js';
 import { NEW_PERSON } from '../person/person-draft.js';
-
-const MOST_FOUND = 4;
-/** Somebody stands at the door and waits. */
-const MOST_ASKED = 3;
 
 function addWords(hasConditions: boolean, hasRemark: boolean): string {
   if (hasConditions) return hasRemark ? 'Add them with the remark, and ask what decides' : 'Add them, and ask what decides';
@@ -19,12 +16,10 @@ function addWords(hasConditions: boolean, hasRemark: boolean): string {
 
 /** Somebody who comes for the first time: a name, and what they say of themselves in plain words. */
 export function Guest({ name, onTake }: { name: string; onTake: (id: number, asks: readonly Question[]) => void }) {
-  const [words, setWords] = useState('');
+  // What was typed and stands for no condition is not lost.
+  const [said, setSaid] = useState('');
   const [chosen, setChosen] = useState<readonly Condition[]>([]);
   const queries = useQueryClient();
-  // What was typed and stands for no condition is not lost.
-  const said = words.trim();
-  const found = said.length < 2 ? [] : findConditions(said).filter((one) => !chosen.includes(one)).slice(0, MOST_FOUND); // prettier-ignore
   const conditions = chosen.map(({ id }) => ({ id }));
   const keep = useMutation({
     // Without a network it is said at once, and what was typed stays.
@@ -45,7 +40,6 @@ export function Guest({ name, onTake }: { name: string; onTake: (id: number, ask
   return (
     <div className="mt-3 border-t border-rule pt-3">
       <p className="font-semibold">{name} is new here</p>
-      <TextField label="Anything to look after? In their words" value={words} onChange={setWords} />
       <div className="mt-2 flex flex-wrap gap-2">
         {chosen.map((one) => (
           <button
@@ -58,21 +52,13 @@ export function Guest({ name, onTake }: { name: string; onTake: (id: number, ask
             {one.name}
           </button>
         ))}
-        {found.map((one) => (
-          <button
-            key={one.id}
-            type="button"
-            aria-pressed={false}
-            className="min-h-11 rounded border border-soft bg-sheet px-3"
-            onClick={() => {
-              setChosen([...chosen, one]);
-              setWords('');
-            }}
-          >
-            {one.name}
-          </button>
-        ))}
       </div>
+      <ConditionWords
+        label="Anything to look after? In their words"
+        known={chosen.map(({ id }) => id)}
+        onChoose={(one) => setChosen([...chosen, one])}
+        onWords={setSaid}
+      />
       <button
         type="button"
         className={`${chosen.length > 0 ? PRIMARY : PLAIN} mt-3 min-h-12 w-full`}

@@ -5,11 +5,15 @@ import { dropDraft, readDraft, writeDraft } from '../../drafts/drafts.js';
 /** What was told at the door and belongs to no record, kept on this device until the class begins. */
 interface Door {
   readonly told: Readonly<Record<number, Told>>;
-  /** Who came and wasn't expected, and what is asked of them. */
-  readonly added: readonly { readonly id: number; readonly asks: readonly Question[] }[];
+  /** Who came and wasn't expected. */
+  readonly added: readonly number[];
+  /** What decides of the conditions that somebody told of here for the first time. */
+  readonly asks: Readonly<Record<number, readonly Question[]>>;
 }
 
-const SHUT: Door = { told: {}, added: [] };
+const SHUT: Door = { told: {}, added: [], asks: {} };
+/** So many of somebody's questions are asked: they stand at the door and wait. */
+export const MOST_ASKED = 3;
 export const NOTHING_ASKED: readonly Question[] = [];
 
 export function useDoor(key: string) {
@@ -24,7 +28,9 @@ export function useDoor(key: string) {
   return {
     ...door,
     tell: (id: number, told: Told) => change((before) => ({ told: { ...before.told, [id]: told } })),
-    add: (id: number, asks: readonly Question[]) => change((before) => ({ added: [...before.added, { id, asks }] })),
+    add: (id: number) => change(({ added }) => ({ added: [...added, id] })),
+    ask: (id: number, questions: readonly Question[]) =>
+      change(({ asks }) => ({ asks: { ...asks, [id]: [...(asks[id] ?? []), ...questions] } })),
     /** What was told is handed on. */
     shut: () => dropDraft(key),
   };
