@@ -11,6 +11,7 @@ export function cuesCommand(words: readonly string[], options: Options): string 
   const cues = cueScript(library, beatsOf(answer.participants), {
     length,
     facing: options.facing ?? false,
+    exhaleOnEffort: options['exhale-on-effort'] ?? false,
     pace: paceOf(participants),
   });
   if (form === 'json') return JSON.stringify(cuesJson(cues), null, 2);

@@ -25,6 +25,7 @@ const OPTIONS = {
   paper: { type: 'string' },
   large: { type: 'boolean' },
   facing: { type: 'boolean' },
+  'exhale-on-effort': { type: 'boolean' },
   json: { type: 'boolean' },
   help: { type: 'boolean', short: 'h' },
 } as const;

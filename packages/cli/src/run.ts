@@ -33,7 +33,7 @@ const COMMANDS: Readonly<Record<string, (words: readonly string[], options: Opti
 
 const HELP = `lotus read SEQUENCE.md... [--json]
 lotus adapt SEQUENCE.md|.json [--for "CONDITION key=value ..."] [--body "stature=165 ..."] [--with block:2,chair] [--school NAME=POSITION] [--class FILE [--figures N]] [--minutes N] [--json]
-lotus cues SEQUENCE.md|.json [--for ...] [--class FILE] [--length whole|short|words] [--facing] [--as text|vtt|json]
+lotus cues SEQUENCE.md|.json [--for ...] [--class FILE] [--length whole|short|words] [--facing] [--exhale-on-effort] [--as text|vtt|json]
 lotus home SEQUENCE.md|.json --minutes N [--for ...] [--days 1-7] [--times N] [--with ...] [--as text|html|pdf [PRINT]] [--json]
 lotus lesson --age N --minutes N [--space mats|hall|desks] [--children N] [--theme WORD] [--for ...] [--class FILE] [--as text|pdf [PRINT]] [--json]
 lotus export SEQUENCE|CLASS.json --as json|csv|ics|vtt|html|pdf|svg|fhir [--for ...] [--out FILE]; PRINT is --out FILE [--paper a4|letter] [--large]

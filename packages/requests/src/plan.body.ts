@@ -54,6 +54,11 @@ export class CuesBody extends AdaptBody {
   @IsOptional()
   @IsBoolean()
   facing?: boolean;
+
+  /** Whether what is lifted is lifted on the out-breath. */
+  @IsOptional()
+  @IsBoolean()
+  exhaleOnEffort?: boolean;
 }
 
 /** The terminal's `home` through HTTP; of a class, the first one's. */

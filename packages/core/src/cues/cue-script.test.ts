@@ -206,3 +206,19 @@ test('as WebVTT: a time that rounds up to a second is that second', () => {
     'WEBVTT\n\n1\n00:00:02.000 --> 00:00:04.000\na &lt; b &amp; c\n',
   );
 });
+
+// Schools differ: the in-breath lifts and opens, or the out-breath goes with the effort (common practice of strength work, no source).
+describe('which movement goes with which breath', () => {
+  const breathOf = (text: string, exhaleOnEffort: boolean) => said(script(text, { exhaleOnEffort }), 'breath').join(' ');
+  test.each(['Bridge 20x', 'Heel raises 20x', 'Cobra 3 min'])('%s: lifted on the in-breath, or on the out-breath', (text) => {
+    const [usual, turned] = [false, true].map((one) => breathOf(text, one));
+    expect([usual, turned]).toEqual([
+      expect.stringMatching(/^Breathe in, .*(lift|rise)/),
+      expect.stringMatching(/^Breathe out, .*(lift|rise).*Breathe in, /),
+    ]);
+  });
+  test.each(['Cat-cow 20x', 'Mountain 3 min'])('%s lifts no weight and stays', (text) => {
+    expect(breathOf(text, false)).toContain('Breathe in, ');
+    expect(breathOf(text, true)).toBe(breathOf(text, false));
+  });
+});

@@ -38,6 +38,8 @@ export interface CueOptions {
   readonly pace?: Pace;
   /** Whether the teacher faces the class, as its mirror. */
   readonly facing?: boolean;
+  /** Whether what is lifted is lifted on the out-breath, as in strength work; otherwise as in the lines: the in-breath opens and lifts. */
+  readonly exhaleOnEffort?: boolean;
 }
 
 /** What could be said in a beat. Where time is short, what has the highest rank is left out first; rank 0 never is. */
@@ -174,7 +176,7 @@ class ScriptWriter {
     if (length === 'words')
       return [name, ...prop, ...options, ...resting, { kind: 'way-in', say: `${fill(lines.words.join(', '))}.`, rank: 0, people }];
     const stay = stayLine(beat.amount, moves);
-    const breath = `Breathe in, ${fill(lines.breath.inhale).replace(/^./, (first) => first.toLowerCase())}. Breathe out, ${lowered(fill(lines.breath.exhale))}.`;
+    const breath = this.breath(lines, fill);
     const wayIn = length === 'short' ? [lines.short] : lines.in;
     const staying: Line[] = stay ? [{ kind: 'stay', say: stay, rank: 2, people: this.everybody }] : [];
     return [
@@ -186,6 +188,12 @@ class ScriptWriter {
       ...(moves || length === 'whole' ? [{ kind: 'breath', say: breath, rank: moves ? 1.5 : 4.5, people } as const] : []),
       ...staying,
     ];
+  }
+
+  /** Which movement goes with which breath. */
+  private breath({ breath: { inhale, exhale }, liftsOnInhale }: FormLines, fill: (line: string) => string): string {
+    if (liftsOnInhale && this.options.exhaleOnEffort) return `Breathe out, ${lowered(fill(inhale))}. Breathe in, ${lowered(fill(exhale))}.`;
+    return `Breathe in, ${fill(inhale).replace(/^./, (first) => first.toLowerCase())}. Breathe out, ${lowered(fill(exhale))}.`;
   }
 
   /** Another form, offered as an equal before anybody moves; whom it is for is never said. */
@@ -284,7 +292,7 @@ function tenth(value: number): number {
  * faster than its words they come late. No line names a person or a condition.
  */
 export function cueScript(library: Library, beats: readonly Beat[], options: CueOptions = {}): readonly Cue[] {
-  const { length = 'whole', pace = 'adults', facing = false } = options;
+  const { length = 'whole', pace = 'adults', facing = false, exhaleOnEffort = false } = options;
   const everybody = [...new Set(beats.flatMap(({ forms, out }) => [...forms.flatMap(({ people }) => people), ...out]))];
-  return new ScriptWriter(library, everybody, { length, pace, facing }).write(beats);
+  return new ScriptWriter(library, everybody, { length, pace, facing, exhaleOnEffort }).write(beats);
 }

@@ -14,6 +14,8 @@ export interface SpokenForm {
   readonly in: readonly string[];
   /** Said after "Breathe in," and "Breathe out,": the two ends of a movement, or small intentions of a stay. */
   readonly breath: { readonly inhale: string; readonly exhale: string };
+  /** Its in-breath moves against weight: those who breathe out with effort turn the two round. */
+  readonly liftsOnInhale?: true;
   /** For the stay, the most useful first. */
   readonly hold: readonly string[];
   readonly feel: string;

@@ -73,8 +73,8 @@ export class PlansService {
   }
 
   /** The terminal's `cues`. @throws as `answer` does. */
-  async cues(teacherId: number, { length = 'whole', facing = false, ...body }: CuesBody): Promise<CuesJson> {
-    return this.work.run('cues', { ...(await this.jobOf(teacherId, body)), cues: { length, facing } }, teacherId);
+  async cues(teacherId: number, { length = 'whole', facing = false, exhaleOnEffort = false, ...body }: CuesBody): Promise<CuesJson> {
+    return this.work.run('cues', { ...(await this.jobOf(teacherId, body)), cues: { length, facing, exhaleOnEffort } }, teacherId);
   }
 
   /** The terminal's `home`. @throws as `answer` does. */

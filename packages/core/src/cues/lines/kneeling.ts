@@ -600,6 +600,7 @@ export const KNEELING: SpokenLines = {
       inhale: 'reach long',
       exhale: 'hold level, or come back',
     },
+    liftsOnInhale: true,
     hold: ['A cup stands on your low back. Keep it full.', 'Hips face the floor.', 'Look down, neck long.'],
     feel: 'Belly and back working together.',
     notFeel: 'No tilt, no pinch in the low back.',

@@ -931,6 +931,7 @@ export const NEWCOMERS: SpokenLines = {
       inhale: 'come up as one piece',
       exhale: 'send the seat back',
     },
+    liftsOnInhale: true,
     hold: ['All three places stay on the stick.', 'The bend is in the hips.', 'Weight in the heels.'],
     feel: 'The backs of the thighs.',
     notFeel: 'No rounding in the waist.',

@@ -273,6 +273,7 @@ export const SEATED_CHAIR: SpokenLines = {
       inhale: 'raise',
       exhale: 'lower',
     },
+    liftsOnInhale: true,
     hold: ['Trunk does not sway.', 'Slow.', 'Leg low is fine.'],
     feel: 'Belly and thigh at work.',
     notFeel: 'No leaning, no cramp.',

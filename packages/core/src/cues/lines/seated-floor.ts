@@ -624,6 +624,7 @@ export const SEATED_FLOOR: SpokenLines = {
       inhale: 'lift your hips',
       exhale: 'stay, or lower',
     },
+    liftsOnInhale: true,
     hold: ['Feet under knees.', 'Chin level.', 'Press hands and feet.'],
     feel: 'Seat, arms and chest at work.',
     notFeel: 'No pinch in shoulders or wrists.',

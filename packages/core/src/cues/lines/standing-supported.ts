@@ -430,6 +430,7 @@ export const STANDING_SUPPORTED: SpokenLines = {
       inhale: 'rise straight up',
       exhale: 'lower: three, two, one',
     },
+    liftsOnInhale: true,
     hold: ['Straight up, not into the chair.', 'Ankles in line.', 'Light fingers.'],
     feel: 'Calves at work.',
     notFeel: 'No cramp, no pain at the heel.',

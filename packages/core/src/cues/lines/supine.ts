@@ -571,6 +571,7 @@ export const SUPINE: SpokenLines = {
       inhale: 'press your feet, lift',
       exhale: 'lower slowly',
     },
+    liftsOnInhale: true,
     hold: ['Knees parallel, as with a ball between them.', 'Keep your face to the ceiling.', 'Weight on the shoulders, not on the neck.'],
     feel: 'Seat and backs of the thighs at work.',
     notFeel: 'No pinch in the low back, no cramp.',

@@ -53,6 +53,11 @@ export function HowToTeach({ settings, onChange, room }: Props) {
         ))}
       </SelectField>
       <Switch label="I face the class: mirror me" on={settings.facing} onChange={(facing) => onChange({ facing })} />
+      <Switch
+        label="Breathe out to lift, as in strength work"
+        on={settings.exhaleOnEffort}
+        onChange={(exhaleOnEffort) => onChange({ exhaleOnEffort })}
+      />
       <Switch label="A tone at each step and side" on={settings.tones} onChange={(tones) => onChange({ tones })} />
       {canSpeak && <Switch label="This device says the words" on={settings.voice} onChange={(voice) => onChange({ voice })} />}
       <label className="block text-lg">

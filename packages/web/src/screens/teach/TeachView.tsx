@@ -113,9 +113,14 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
     if (begun && finished) keepRun({ beat: at, left: 0, endedAt: new Date().toISOString() });
   }, [begun, finished, at, keepRun]);
 
-  const { words, facing, voice, tones, volume } = settings;
+  const { words, facing, exhaleOnEffort, voice, tones, volume } = settings;
   const cues = useQuery(
-    cuesQuery(`${key} ${plan} ${JSON.stringify(fits ?? [])} ${whole}`, beats, people, words === 'none' ? null : { length: words, facing }),
+    cuesQuery(
+      `${key} ${plan} ${JSON.stringify(fits ?? [])} ${whole}`,
+      beats,
+      people,
+      words === 'none' ? null : { length: words, facing, exhaleOnEffort },
+    ),
   );
   const now = (starts[at] ?? 0) + elapsed;
   const line = beat && words !== 'none' && cues.data ? lineAt(cues.data, beat, at, now) : null;

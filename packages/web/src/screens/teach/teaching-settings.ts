@@ -12,9 +12,11 @@ export interface TeachingSettings {
   readonly volume: number;
   /** Whether the teacher faces the class, as its mirror. */
   readonly facing: boolean;
+  /** Whether what is lifted is lifted on the out-breath; otherwise the in-breath opens and lifts. */
+  readonly exhaleOnEffort: boolean;
 }
 
-const USUAL: TeachingSettings = { words: 'whole', voice: false, tones: true, volume: 0.7, facing: false };
+const USUAL: TeachingSettings = { words: 'whole', voice: false, tones: true, volume: 0.7, facing: false, exhaleOnEffort: false };
 const PLACE = 'lotus.teaching';
 
 function read(): TeachingSettings {
