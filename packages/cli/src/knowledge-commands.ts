@@ -1,6 +1,6 @@
 import {
   asanasJson, checkAnswers, checkBody, CONDITIONS, conditionsJson, CONTRACT, findCondition, library, LIBRARY_VERSION, limitJson, limitsOf,
-  measureJson, readCondition, setupOf, shoulderStandSetup, BodySolver, type Asana, type Condition, type SolvedVariation,
+  measureJson, readCondition, setupOf, seatSetup, shoulderStandSetup, BodySolver, type Asana, type Condition, type SolvedVariation,
 } from '@lotus-steady/core'; // prettier-ignore
 import { BadInput, refuse } from './bad-input.js';
 import { readBody } from './participants.js';
@@ -52,14 +52,21 @@ const BLANKET = { from: 0.5, to: 10 };
 
 /** The props of an asana for this body; for the shoulder stand how high its blankets must be. */
 export function setupCommand(words: readonly string[], options: Options): string {
-  if (words.length === 0) throw new BadInput('setup: name shoulder-stand or an asana');
+  if (words.length === 0) throw new BadInput('setup: name shoulder-stand, seat or an asana');
   const body = readBody(options.body);
   refuse(checkBody(body), '--body');
   const name = words.join(' ');
-  if (name === 'shoulder-stand') {
+  if (name === 'shoulder-stand' || name === 'seat') {
     const blanket = options.blanket === undefined ? undefined : Number(options.blanket);
     if (blanket !== undefined && !(blanket >= BLANKET.from && blanket <= BLANKET.to))
       throw new BadInput(`--blanket is "${options.blanket}"; expected ${BLANKET.from} to ${BLANKET.to} cm`);
+    if (name === 'seat') {
+      const seat = seatSetup(body, blanket);
+      if (options.json) return JSON.stringify(seat, null, 2);
+      return [`Seat ${seat.seatHeight.value} cm up: ${seat.blankets.count} blankets of ${seat.blankets.each} cm.`, ...seat.tests].join(
+        '\n',
+      );
+    }
     const answer = shoulderStandSetup(body, blanket);
     if (options.json) return JSON.stringify(answer, null, 2);
     return [

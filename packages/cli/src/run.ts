@@ -39,7 +39,7 @@ lotus lesson --age N --minutes N [--space mats|hall|desks] [--children N] [--the
 lotus export SEQUENCE|CLASS.json --as json|csv|ics|vtt|html|pdf|svg|fhir [--for ...] [--out FILE]; PRINT is --out FILE [--paper a4|letter] [--large]
 lotus import FILE [--as json|csv|vcf|fhir|text] [--json]
 lotus measure ASANA [--variation ID] [--body ...] [--json]     lotus measure --all [--variations] --json
-lotus setup shoulder-stand|ASANA [--body ...] [--blanket CM] [--json]
+lotus setup shoulder-stand|seat|ASANA [--body ...] [--blanket CM] [--json]
 lotus asanas [--json]
 lotus conditions [--json]
 lotus limits CONDITION [key=value ...] [--json]     lotus limits --all --json`;

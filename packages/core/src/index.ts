@@ -107,7 +107,9 @@ export { readParticipants } from './participants/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
 export type { WayId } from './sequence/ways.js';
 export { message, sayInEnglish, type Message, type MessageId } from './messages/message.js';
+export { seatSetup } from './setup/seat.js';
 export { shoulderStandSetup } from './setup/shoulder-stand.js';
+export type { Trial } from './body/pulls.js';
 export {
   FELT,
   isChange,

@@ -5,6 +5,7 @@
  * report 1166-03, 1966 (as fractions of stature), with the trunk split for our jointed spine.
  * Masses and centres of mass: de Leva P. J Biomech 1996;29:1223-1230, table 4.
  */
+import { isDay } from '../day.js';
 import type { Problem } from '../problem.js';
 
 export type Sex = 'f' | 'm';
@@ -31,6 +32,10 @@ export interface BodyAnswers {
   readonly shoulderExtension?: number;
   /** How high blankets under the shoulders have to be in a shoulder stand, in cm, found by trial. */
   readonly shoulderStack?: number;
+  /** How high blankets under the seat have to be for sitting on the floor, in cm, found by trial. */
+  readonly seatHeight?: number;
+  /** The day on which a height was last found by trial, as YYYY-MM-DD. */
+  readonly foundOn?: string;
   /** Comes from the condition of that name, not from measuring. */
   readonly pregnancyWeek?: number;
   /** Figures are drawn with it; nothing is measured by it. */
@@ -53,6 +58,7 @@ export const BODY_RANGES = {
   shoulderElevation: { from: 30, to: 190, unit: '°' },
   shoulderExtension: { from: 5, to: 90, unit: '°' },
   shoulderStack: { from: 0, to: 25, unit: 'cm' },
+  seatHeight: { from: 0, to: 30, unit: 'cm' },
 } as const;
 
 /** Lengths of the reference body of 165 cm, in cm. They scale with stature. */
@@ -159,6 +165,8 @@ export interface Body {
   readonly womb: { readonly share: number; readonly out: number } | null;
   /** Metres of blankets under the shoulders, where they were found by trial. */
   readonly shoulderStack: number | null;
+  /** Metres of blankets under the seat on the floor, where they were found by trial. */
+  readonly seatHeight: number | null;
   /** What figures show of the person; the posture is the same. */
   readonly shown: { readonly headscarf: boolean; readonly wheelchair: boolean };
 }
@@ -286,6 +294,7 @@ export function sizeBody(answers: BodyAnswers = {}): Body {
     reach: reachOf(answers),
     womb: wombOf(answers.pregnancyWeek, massKg),
     shoulderStack: answers.shoulderStack === undefined ? null : answers.shoulderStack / 100,
+    seatHeight: answers.seatHeight === undefined ? null : answers.seatHeight / 100,
     shown: { headscarf: answers.headscarf === true, wheelchair: answers.wheelchair === true },
   };
 }
@@ -306,5 +315,7 @@ export function checkBody(answers: BodyAnswers): Problem[] {
     problems.push({ field: 'sex', message: `sex is "${String(answers.sex)}"; expected f or m` });
   if (answers.headscarf !== undefined && typeof answers.headscarf !== 'boolean')
     problems.push({ field: 'headscarf', message: `headscarf is "${String(answers.headscarf)}"; expected true or false` });
+  if (answers.foundOn !== undefined && !isDay(answers.foundOn))
+    problems.push({ field: 'foundOn', message: `foundOn is "${String(answers.foundOn)}"; expected a day such as 2026-03-01` });
   return problems;
 }

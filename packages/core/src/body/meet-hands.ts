@@ -33,7 +33,7 @@ export function solveMeetingHands(body: Body, posture: Posture, start: State | n
   const contacts = posture.contacts.map((contact): Contact => {
     if (!isHandDown(contact) || contact.on.kind !== 'level') return contact;
     const bottom = bottomOf(hanging, contact);
-    if (bottom - heightOf(contact.on, body) < REACHED_M) return contact;
+    if (bottom - heightOf(contact, body) < REACHED_M) return contact;
     // Heights are written for the reference body. Two blocks on each other are the highest stack; beyond that it is a chair.
     const surface = bottom > HIGHEST_BLOCKS_M ? 'seat' : 'block';
     return { ...contact, bears: true, on: { kind: 'level', surface, height: (bottom * 100) / body.scale } };

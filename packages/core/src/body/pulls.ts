@@ -65,13 +65,26 @@ function nearestOnBone(placed: PlacedBody, ball: SkinBall, to: Vec3): SkinBall {
   return { ...ball, local: [0, 0, -bone * Math.min(1, Math.max(0, share))] };
 }
 
-/** From here on a stack is no blankets under shoulders, in cm. */
+/** From here on a support is a chair's seat, and no blankets on the floor, in cm. */
 const SEAT_CM = 30;
 
-/** Height of a level support in metres: given for the reference body, it scales with stature. */
-export function heightOf(on: Extract<Support, { kind: 'level' }>, body: Body): number {
-  // What was found by trial comes before what is usual; a stack as high as a seat is another thing.
-  if (on.surface === 'stack' && body.shoulderStack !== null && on.height < SEAT_CM) return body.shoulderStack;
+/** Heights that are found by trial, by the body's own names. */
+export type Trial = 'shoulderStack' | 'seatHeight';
+
+/** Which height of a body, found by trial, a contact stands on; `null` where none is tried. */
+export function trialOf({ part, on }: Pick<Contact, 'part' | 'on'>): Trial | null {
+  if (on.kind !== 'level' || on.height >= SEAT_CM) return null;
+  if (on.surface === 'stack') return 'shoulderStack';
+  return part === 'sitbone' && on.surface === 'blanket' ? 'seatHeight' : null;
+}
+
+/** Height of a level support in metres: given for the reference body, it scales with stature; 0 for what has no level. */
+export function heightOf({ part, on }: Pick<Contact, 'part' | 'on'>, body: Body): number {
+  if (on.kind !== 'level') return 0;
+  // What was found by trial comes before what is usual.
+  const trial = trialOf({ part, on });
+  const found = trial && body[trial];
+  if (found !== null) return found;
   return (on.height / 100) * (on.surface === 'floor' ? 0 : body.scale);
 }
 
@@ -227,12 +240,13 @@ export class Pulls {
   }
 
   /** How far a ball, placed at `at`, lies from the wall or the level that it is to meet, in metres. */
-  private missOf({ on }: Contact, { radius }: SkinBall, at: Vec3, walls: ReadonlyMap<string, number>): number {
+  private missOf(contact: Contact, { radius }: SkinBall, at: Vec3, walls: ReadonlyMap<string, number>): number {
+    const { on } = contact;
     if (on.kind === 'wall') {
       const normal = WALL_NORMAL[on.wall]!;
       return at[0] * normal[0] + at[1] * normal[1] + radius - getKnown(walls, on.wall);
     }
-    return on.kind === 'level' ? at[2] - radius - heightOf(on, this.body) : 0;
+    return on.kind === 'level' ? at[2] - radius - heightOf(contact, this.body) : 0;
   }
 
   private contactRows(rows: Rows, placed: PlacedBody, target: Target, walls: ReadonlyMap<string, number>): void {

@@ -1,5 +1,6 @@
 import type { Contact } from '../body/contact.js';
-import { heightOf } from '../body/pulls.js';
+import type { Body } from '../body/anthropometry.js';
+import { heightOf, trialOf, type Trial } from '../body/pulls.js';
 import type { Posture } from '../body/posture.js';
 import { memoize } from '../get-or-create.js';
 import type { Finding } from '../plan/finding.js';
@@ -107,6 +108,15 @@ export interface SetupItem {
   readonly height: number | null;
   readonly unit: 'cm';
   readonly place: string;
+  /** Which height of the body it is, where that one is found by trial. */
+  readonly trial?: Trial;
+}
+
+/** A contact as high as this person found it by trial: it takes so many blankets. */
+function asFound(contact: Contact, body: Body): Contact {
+  const { on } = contact;
+  const trial = trialOf(contact);
+  return on.kind === 'level' && trial && body[trial] !== null ? { ...contact, on: { ...on, height: body[trial] * 100 } } : contact;
 }
 
 const PART_WORDS: Readonly<Record<string, string>> = {
@@ -119,18 +129,20 @@ const PART_WORDS: Readonly<Record<string, string>> = {
 /** Which props, how high for this body, and under what. */
 export function setupOf(done: SolvedPosture): SetupItem[] {
   const items = new Map<string, SetupItem & { parts: Set<string> }>();
-  const { body, contacts } = done.solved;
+  const { body } = done.solved;
+  const contacts = done.solved.contacts.map((contact) => asFound(contact, body));
   for (const contact of contacts) {
     const found = propOf(contact);
     if (!found) continue;
-    const height = contact.on.kind === 'level' ? Math.round(heightOf(contact.on, body) * 100) : null;
+    const height = contact.on.kind === 'level' ? Math.round(heightOf(contact, body) * 100) : null;
+    const trial = trialOf(contact);
     const key = `${found.prop} ${height}`;
     const words = PART_WORDS[contact.part] ?? contact.part;
     const known = items.get(key);
     if (known) known.parts.add(words);
-    else items.set(key, { ...found, height, unit: 'cm', place: '', parts: new Set([words]) });
+    else items.set(key, { ...found, height, unit: 'cm', ...(trial && { trial }), place: '', parts: new Set([words]) });
   }
-  const needed = propsOf(done.solved);
+  const needed = propsOf({ contacts });
   return [...items.values()].map(({ parts, ...item }) => {
     const alone = [...items.values()].filter(({ prop }) => prop === item.prop).length === 1;
     const preposition = item.prop === 'strap' ? 'in' : item.height === null ? 'at' : 'under';

@@ -154,7 +154,7 @@ export function propsIn(placed: PlacedBody, axes: Axes): DrawnProp[] {
       if (boxes.length > 0) props.push({ boxes, balls: [], top: 'wood', sides: 'woodSide' });
       continue;
     }
-    const height = heightOf(on, placed.body) * 100;
+    const height = heightOf(group[0]!.contact, placed.body) * 100;
     if (on.surface === 'table') props.push(tableOf(group, height));
     else if (on.surface !== 'seat' && on.surface !== 'chairback' && on.surface !== 'floor') {
       // A low thing on a seat lies on the seat, not on the floor.

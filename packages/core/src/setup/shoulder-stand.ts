@@ -6,7 +6,7 @@ const NECK_TO_HEAD = 0.112;
 /** No usual neck bends further than this many degrees; unmeasured ones are taken to reach the usual middle. */
 const USUAL_NECK = 55;
 /** One folded blanket under load, in cm (common practice, no source). */
-const BLANKET_CM = 2.5;
+export const BLANKET_CM = 2.5;
 /** Tops of the shoulders lie two to three finger widths in from the folded edge, in cm (common practice, no source). */
 const EDGE_CM = { from: 3.5, to: 5.5 } as const;
 

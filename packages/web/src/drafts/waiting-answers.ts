@@ -1,4 +1,4 @@
-import { answersOn, withEnergy } from '@lotus-steady/core';
+import { answersOn, withEnergy, type Trial } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
@@ -13,8 +13,14 @@ interface OfCondition {
   readonly parameter: string;
   readonly value: Answer;
 }
+/** A height that was found by trial. */
+interface Found {
+  readonly trial: Trial;
+  /** In cm; `undefined` where it is taken back. */
+  readonly height: number | undefined;
+}
 /** What somebody said that belongs into their record, and the server hasn't got yet. */
-export type WaitingAnswer = (OfCondition | { readonly littleEnergy: boolean } | { readonly newCondition: string }) & {
+export type WaitingAnswer = (OfCondition | { readonly littleEnergy: boolean } | { readonly newCondition: string } | Found) & {
   readonly person: number;
   /** The day it is of, as YYYY-MM-DD. */
   readonly day: string;
@@ -61,13 +67,15 @@ function keep(waiting: readonly WaitingAnswer[]): void {
 /** What was asked: whoever answers it again says something else in its place. */
 function questionOf(said: WaitingAnswer): string {
   if ('littleEnergy' in said) return `${said.person} energy`;
+  if ('trial' in said) return `${said.person} ${said.trial}`;
   return 'newCondition' in said ? `${said.person} ${said.newCondition}` : `${said.person} ${said.condition} ${said.parameter}`;
 }
 
 /** A record with what was said. */
-function withAnswer<T extends Pick<Person, 'conditions' | 'ownLimits'>>(record: T, said: WaitingAnswer): T {
+function withAnswer<T extends Pick<Person, 'conditions' | 'ownLimits' | 'body'>>(record: T, said: WaitingAnswer): T {
   const { day } = said;
   if ('littleEnergy' in said) return { ...record, ownLimits: withEnergy(record.ownLimits, day, said.littleEnergy) };
+  if ('trial' in said) return { ...record, body: { ...record.body, [said.trial]: said.height, foundOn: day } };
   if ('newCondition' in said) {
     const id = said.newCondition;
     const isKnown = record.conditions.some((one) => one.id === id);

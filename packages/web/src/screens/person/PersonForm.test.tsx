@@ -2,7 +2,7 @@
 import 'reflect-metadata';
 import type { Person } from '@lotus-steady/requests';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, screen, waitFor } from '@testing-library/react';
+import { render, screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { dropAllDrafts, openDrafts, readDraft } from '../../drafts/drafts.js';
@@ -78,6 +78,7 @@ test('a field that is emptied again is no answer', async () => {
 
 test('blankets found by trial are part of the body', async () => {
   open('reach');
-  await userEvent.click(screen.getByRole('button', { name: '+ 5 mm' }));
+  const stack = within(screen.getByRole('region', { name: 'Shoulder stand: the blankets' }));
+  await userEvent.click(stack.getByRole('button', { name: '+ 5 mm' }));
   expect(readDraft<{ body: { shoulderStack: number } }>('person.new')!.value.body.shoulderStack).toBeGreaterThan(5);
 });

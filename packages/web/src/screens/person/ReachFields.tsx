@@ -1,8 +1,9 @@
-import { BODY_RANGES, type BodyAnswers, type Problem } from '@lotus-steady/core';
+import { BODY_RANGES, type BodyAnswers, type Problem, type Trial } from '@lotus-steady/core';
+import { today } from '../../clock.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { problemAt } from './person-draft.js';
-import { SetupTrial } from './SetupTrial.js';
+import { SetupTrial } from '../../parts/SetupTrial.js';
 
 export type BodyKey = keyof typeof BODY_RANGES;
 export const WHO: readonly BodyKey[] = ['stature', 'mass', 'age'];
@@ -19,6 +20,7 @@ export const BODY_LABELS: Record<BodyKey, string> = {
   shoulderElevation: 'Arm raised forward and up',
   shoulderExtension: 'Arm straight back',
   shoulderStack: 'Blankets under the shoulders',
+  seatHeight: 'Blankets under the seat',
 };
 
 /** How each is measured, with the figure of an asana in which it shows. */
@@ -36,6 +38,8 @@ const HOW: Partial<Record<BodyKey, { readonly asana: string; readonly text: stri
   shoulderExtension: { asana: 'chair-shoulder-clasp', text: 'Sitting tall: how far the straight arm goes behind without leaning.' },
 };
 
+const TRIALS: readonly Trial[] = ['seatHeight', 'shoulderStack'];
+
 interface Props {
   readonly body: BodyAnswers;
   readonly problems: readonly Problem[];
@@ -44,7 +48,7 @@ interface Props {
 
 /** Lengths and ranges, each with a drawing of how to measure it. */
 export function ReachFields({ body, problems, onBody }: Props) {
-  const keys = (Object.keys(BODY_RANGES) as BodyKey[]).filter((key) => !WHO.includes(key) && key !== 'shoulderStack');
+  const keys = (Object.keys(BODY_RANGES) as BodyKey[]).filter((key) => !WHO.includes(key) && !TRIALS.includes(key as Trial));
   return (
     <div className="grid gap-4 sm:grid-cols-2">
       {keys.map((key) => (
@@ -60,7 +64,15 @@ export function ReachFields({ body, problems, onBody }: Props) {
           />
         </div>
       ))}
-      <SetupTrial body={body} problem={problemAt(problems, 'shoulderStack')} onChange={(shoulderStack) => onBody({ shoulderStack })} />
+      {TRIALS.map((trial) => (
+        <SetupTrial
+          key={trial}
+          trial={trial}
+          body={body}
+          problem={problemAt(problems, trial)}
+          onChange={(height) => onBody({ [trial]: height, foundOn: today() })}
+        />
+      ))}
     </div>
   );
 }

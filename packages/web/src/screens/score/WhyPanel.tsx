@@ -1,12 +1,14 @@
 import { allowed, amount, takenFromBefore } from '@lotus-steady/core';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { findConditionName } from '../../parts/condition-name.js';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
+import { SetupTrial } from '../../parts/SetupTrial.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
 import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
+import { takeAnswer } from '../../drafts/waiting-answers.js';
 import { setupWords } from '@lotus-steady/core/sheets';
 import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/answers.js';
@@ -61,6 +63,9 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
   const conventions = useConventions();
   const step = score.answer.participants[0]!.steps[index]!;
   const { given, givenName, adapted } = score.steps[index]!;
+  const person = of.people[of.whose]!;
+  const trials = new Set(step.setup.flatMap(({ trial }) => trial ?? []));
+  const queries = useQueryClient();
   const others = useQuery(othersQuery(of));
   const heading = useRef<HTMLHeadingElement>(null);
   const taken = `${step.to?.asana} ${step.to?.variation} ${step.to?.changes.join()}`;
@@ -121,6 +126,19 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
           {setupWords(step.setup, conventions)}
         </p>
       )}
+      {[...trials].map((trial) => (
+        <details key={trial} className="mt-2">
+          <summary className="cursor-pointer font-semibold">Find the height by trial</summary>
+          <div className="mt-2">
+            <SetupTrial
+              trial={trial}
+              body={person.body}
+              problem={undefined}
+              onChange={(height) => takeAnswer(queries, { person: person.id, day: of.day, trial, height })}
+            />
+          </div>
+        </details>
+      ))}
       {step.ways.length > 0 && (
         <p className="mt-2">
           <strong>Getting there: </strong>
