@@ -24,7 +24,7 @@ export function draftOf(title: string, day: string, ids: readonly number[], run:
         before: run?.told[personId] ?? NOTHING,
         after: NOTHING,
         felt: null,
-        note: '',
+        note: run?.notes?.[personId] ?? '',
         marks: marks.map(({ asana, variation, side, mark }) => ({ asana, variation, side, mark })),
         decided: [],
       };

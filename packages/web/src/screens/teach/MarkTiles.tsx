@@ -1,33 +1,68 @@
 import type { Beat } from '@lotus-steady/core/cues';
 import { MARK_WORDS, type Mark } from './class-run.js';
+import { shortNames } from './short-names.js';
+import { useLongPress } from './use-long-press.js';
 
-interface Props {
-  readonly people: readonly { readonly id: number; readonly name: string }[];
-  readonly beat: Beat;
-  readonly marks: readonly Mark[];
-  readonly onMark: (personId: number) => void;
+interface Someone {
+  readonly id: number;
+  readonly name: string;
 }
 
-/** One tap tells what was seen of someone in this step; the next tap goes on: stopped, in pain, another way, fine, nothing. */
-export function MarkTiles({ people, beat, marks, onMark }: Props) {
+interface Props {
+  readonly people: readonly Someone[];
+  readonly beat: Beat;
+  readonly marks: readonly Mark[];
+  /** What was noted of them so far, by their number. */
+  readonly notes: Readonly<Record<number, string>>;
+  readonly onMark: (personId: number) => void;
+  readonly onNote: (personId: number) => void;
+}
+
+interface TileProps {
+  readonly name: string;
+  readonly short: string;
+  readonly mark: Mark['mark'] | undefined;
+  readonly hasNote: boolean;
+  readonly onMark: () => void;
+  readonly onNote: () => void;
+}
+
+function Tile({ name, short, mark, hasNote, onMark, onNote }: TileProps) {
+  const press = useLongPress(onMark, onNote);
+  return (
+    <button
+      type="button"
+      {...press}
+      aria-label={`${name}: ${mark ? MARK_WORDS[mark] : 'nothing marked'}`}
+      title="A longer press, or N: a note"
+      className={`flex h-14 w-full touch-manipulation flex-col items-center justify-center rounded border-2 px-2 text-xl leading-tight select-none lg:h-16 ${mark ? 'border-ink bg-ink text-paper' : 'border-rule bg-sheet hover:border-ink'}`}
+    >
+      <strong className="max-w-full truncate">
+        {short}
+        {hasNote && ' …'}
+      </strong>
+      {mark && <span className="text-lg leading-none">{MARK_WORDS[mark]}</span>}
+    </button>
+  );
+}
+
+/** One tap tells what was seen of someone in this step; the next tap goes on: stopped, in pain, another way, fine, nothing. A longer press is for a note. */
+export function MarkTiles({ people, beat, marks, notes, onMark, onNote }: Props) {
+  const short = shortNames(people.map(({ name }) => name));
   return (
     <ul className="flex flex-wrap gap-2" aria-label="What you see of them">
-      {people.map(({ id, name }) => {
-        const mark = marks.find((one) => one.personId === id && one.index === beat.index && one.side === beat.side)?.mark;
-        return (
-          <li key={id} className="min-w-28 grow basis-0">
-            <button
-              type="button"
-              onClick={() => onMark(id)}
-              aria-label={`${name}: ${mark ? MARK_WORDS[mark] : 'nothing marked'}`}
-              className={`flex h-14 w-full flex-col items-center justify-center rounded border-2 px-2 text-xl leading-tight lg:h-16 ${mark ? 'border-ink bg-ink text-paper' : 'border-rule bg-sheet hover:border-ink'}`}
-            >
-              <strong className="max-w-full truncate">{name.split(' ')[0]}</strong>
-              {mark && <span className="text-lg leading-none">{MARK_WORDS[mark]}</span>}
-            </button>
-          </li>
-        );
-      })}
+      {people.map(({ id, name }, i) => (
+        <li key={id} className="min-w-28 grow basis-0">
+          <Tile
+            name={name}
+            short={short[i]!}
+            mark={marks.find((one) => one.personId === id && one.index === beat.index && one.side === beat.side)?.mark}
+            hasNote={(notes[id] ?? '') !== ''}
+            onMark={() => onMark(id)}
+            onNote={() => onNote(id)}
+          />
+        </li>
+      ))}
     </ul>
   );
 }

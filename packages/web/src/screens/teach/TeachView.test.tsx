@@ -148,3 +148,22 @@ test('where no other way is safe, that is said', async () => {
   press('Leave it as it is');
   expect(title()).toBe('Mountain');
 });
+
+test('a longer press on a name is for a note, which a tap isn’t; it is kept with every letter, and through a reload', () => {
+  const { unmount } = open('noted');
+  const tile = () => screen.getByRole('button', { name: /^Runa Velt/ });
+  const pressed = tile();
+  fireEvent.pointerDown(pressed);
+  act(() => void jest.advanceTimersByTime(700));
+  fireEvent.pointerUp(pressed);
+  fireEvent.click(pressed);
+  act(() => void jest.advanceTimersByTime(100));
+  const field = screen.getByRole('textbox', { name: 'A note on Runa Velt' });
+  fireEvent.change(field, { target: { value: 'left knee in' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Back to the class' }));
+  expect(pressed.getAttribute('aria-label')).toBe('Runa Velt: nothing marked');
+  unmount();
+  open('noted');
+  fireEvent.keyDown(tile(), { key: 'n' });
+  expect(screen.getByRole('textbox', { name: 'A note on Runa Velt' })).toHaveProperty('value', 'left knee in');
+});

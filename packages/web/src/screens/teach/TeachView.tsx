@@ -15,6 +15,7 @@ import { BreathPacer } from './BreathPacer.js';
 import { marked, useClassRun } from './class-run.js';
 import { HowToTeach } from './HowToTeach.js';
 import { MarkTiles } from './MarkTiles.js';
+import { NoteDialog } from './NoteDialog.js';
 import { Steps } from './Steps.js';
 import { Swap, type SwapOf } from './Swap.js';
 import type { TaughtFigure, TaughtStep } from './taught.js';
@@ -72,6 +73,8 @@ function lineAt(cues: readonly Cue[], beat: Pick<Beat, 'isSecondSide'>, at: numb
   return own.findLast(({ at }) => at <= now + 0.05) ?? own[0] ?? null;
 }
 
+const NO_NOTES: Readonly<Record<number, string>> = {};
+
 /** One step at a time, to be read from two metres: what to say, how long, which side, who does what, what next. */
 export function TeachView({ taught, planned, people, breathSeconds, run: key, back, log, plan, swapOf, onSwap }: Props) {
   const [run, keepRun] = useClassRun(key);
@@ -87,6 +90,9 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
   const navigate = useNavigate();
   const [listed, setListed] = useState(false);
   const [leaving, setLeaving] = useState(false);
+  /** Of whom a note is written. */
+  const [noting, setNoting] = useState<number | null>(null);
+  const notes = run?.notes ?? NO_NOTES;
   /** Open while another way is looked for; the clock stands, and then does what it did. */
   const [swapping, setSwapping] = useState<'running' | 'standing' | null>(null);
   useWakeLock(running);
@@ -351,6 +357,8 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
           people={people}
           beat={beat}
           marks={run?.marks ?? []}
+          notes={notes}
+          onNote={setNoting}
           onMark={(personId) => {
             const form = beat.forms.find((one) => one.people.includes(String(personId)));
             const of = {
@@ -364,6 +372,12 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
           }}
         />
       </div>
+      <NoteDialog
+        name={people.find(({ id }) => id === noting)?.name ?? null}
+        text={noting === null ? '' : (notes[noting] ?? '')}
+        onChange={(text) => noting !== null && keepRun({ notes: { ...notes, [noting]: text } })}
+        onClose={() => setNoting(null)}
+      />
       <Steps beats={beats} taught={taught} at={at} open={listed} onClose={() => setListed(false)} onJump={jump} />
       <Swap
         open={swapping !== null}

@@ -23,6 +23,8 @@ export interface ClassRun {
   readonly marks: readonly Mark[];
   /** What people told at the door, by their number. */
   readonly told: Readonly<Record<number, Told>>;
+  /** What was noted of them meanwhile, by their number; left out in what older versions kept. */
+  readonly notes?: Readonly<Record<number, string>>;
 }
 
 export function runKey(sequenceId: number, ids: readonly number[], day: string): string {
