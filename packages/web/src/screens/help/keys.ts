@@ -32,6 +32,7 @@ export const KEYS: readonly { readonly where: string; readonly keys: readonly (r
       ['Space', 'start, pause'],
       ['← →, a page-turner pedal', 'the step before, the next'],
       ['O', 'another way for someone'],
+      ['N on a name', 'a note on them'],
       ['Escape', 'stop'],
     ],
   },

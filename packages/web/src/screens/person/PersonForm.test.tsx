@@ -6,6 +6,7 @@ import { render, screen, within, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { dropAllDrafts, openDrafts, readDraft } from '../../drafts/drafts.js';
+import { NEW_PERSON } from './person-draft.js';
 import { PersonForm } from './PersonForm.js';
 
 jest.mock('../../parts/Thumb.js', () => ({ Thumb: () => null }));
@@ -20,7 +21,7 @@ interface Sent {
 function open(part = 'who', stored: Person | null = null) {
   const sent: Sent[] = [];
   globalThis.fetch = (async (path: string, { method, body }: { method: string; body?: string }) => {
-    if (method === 'GET') return answer({ schools: {}, limits: [], timeZone: 'UTC' });
+    if (method === 'GET') return answer(path.endsWith('/studio') ? { schools: {}, limits: [], timeZone: 'UTC' } : []);
     sent.push({ method, path, body: JSON.parse(body ?? '{}') as Record<string, unknown> });
     return answer({ ...(JSON.parse(body ?? '{}') as object), id: 12, version: 2 });
   }) as unknown as typeof fetch;
@@ -81,4 +82,37 @@ test('blankets found by trial are part of the body', async () => {
   const stack = within(screen.getByRole('region', { name: 'Shoulder stand: the blankets' }));
   await userEvent.click(stack.getByRole('button', { name: '+ 5 mm' }));
   expect(readDraft<{ body: { shoulderStack: number } }>('person.new')!.value.body.shoulderStack).toBeGreaterThan(5);
+});
+
+const PREGNANT = {
+  id: 4,
+  version: 3,
+  ...NEW_PERSON,
+  name: 'Ansa Kettil',
+  note: 'Likes the wall.',
+  conditions: [{ id: 'pregnancy', week: 20, asOf: '2026-03-02' }],
+} as unknown as Person;
+
+test('what goes on by itself doesn’t end without a question: what was recorded and what is said now are both kept', async () => {
+  const sent = open('conditions', PREGNANT);
+  await userEvent.click(await screen.findByRole('button', { name: 'Remove Pregnancy' }));
+  const asked = within(screen.getByRole('dialog'));
+  expect(asked.getByText(/^Pregnancy: .*told on/)).toBeTruthy();
+  await userEvent.click(asked.getByRole('button', { name: 'It is over: keep this as a remark' }));
+  await press(/^Save/);
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sent[0]!.body).toMatchObject({
+    conditions: [],
+    note: expect.stringMatching(/^Likes the wall\.\n.*no longer so\. Before, Pregnancy: /),
+  });
+});
+
+test('it can be left as it was, or taken out as never so', async () => {
+  open('conditions', PREGNANT);
+  await userEvent.click(await screen.findByRole('button', { name: 'Remove Pregnancy' }));
+  await press(/^Leave it in the record/);
+  expect(readDraft('person.4')).toBeNull();
+  await userEvent.click(await screen.findByRole('button', { name: 'Remove Pregnancy' }));
+  await press(/^It was never so/);
+  expect(readDraft<{ note: string; conditions: unknown[] }>('person.4')!.value).toMatchObject({ note: 'Likes the wall.', conditions: [] });
 });

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { request } from '../../api/client.js';
+import { useToday } from '../../clock.js';
 import { studioQuery } from '../../api/queries.js';
 import type { Person } from '@lotus-steady/requests';
 import { useSaved } from '../../drafts/use-saved.js';
@@ -22,6 +23,7 @@ import { Letter } from './Letter.js';
 import { LeftOutList } from './LeftOutList.js';
 import { PreferenceList } from './PreferenceList.js';
 import { LifeStages } from './LifeStages.js';
+import { goesOn, NoLonger } from './NoLonger.js';
 import { Meaning } from './Meaning.js';
 import { BODY_LABELS, ReachFields, WHO } from './ReachFields.js';
 import { SetAside } from './SetAside.js';
@@ -113,11 +115,20 @@ export function PersonForm({ stored }: { stored: Person | null }) {
 
   const present = draft.conditions.map(({ id }) => id);
   const add = (id: string) => set({ conditions: [...draft.conditions, { id }] });
-  const remove = (gone: string) =>
+  const day = useToday();
+  const [leaving, setLeaving] = useState<ConditionAnswer | null>(null);
+  const drop = (gone: string, remark: string | null) =>
     set({
       conditions: draft.conditions.filter(({ id }) => id !== gone),
       clearances: draft.clearances.filter(({ condition }) => condition !== gone),
+      ...(remark !== null && { note: [draft.note, remark].filter((text) => text !== '').join('\n') }),
     });
+  // What is in the record and goes on by itself isn't taken out without a question.
+  const remove = (gone: string) => {
+    const told = stored?.conditions.find(({ id }) => id === gone);
+    if (told && goesOn(told)) setLeaving(told);
+    else drop(gone, null);
+  };
 
   const parts: readonly Part[] = [
     {
@@ -273,6 +284,15 @@ export function PersonForm({ stored }: { stored: Person | null }) {
         <h1 className="text-2xl">{draft.name || 'Someone new'}</h1>
         {stored !== null && <SaveBar state={state} onSave={trySave} steps={steps} />}
       </div>
+      <NoLonger
+        told={leaving}
+        day={day}
+        onKeep={() => setLeaving(null)}
+        onRemove={(remark) => {
+          if (leaving) drop(leaving.id, remark);
+          setLeaving(null);
+        }}
+      />
       {tried && found.length > 0 && (
         <ul role="alert" className="mb-4 list-disc rounded border border-accent bg-sheet p-4 pl-8">
           {found.map(({ field, message }) => (
