@@ -19,7 +19,7 @@ type As = (typeof AS)[number];
 
 function formatOf(file: string, as: string | undefined): As {
   const ending = /\.(\w+)$/.exec(file)?.[1]?.toLowerCase();
-  return oneOf('as', as, AS, ending === 'json' || ending === 'csv' || ending === 'vcf' ? ending : 'text');
+  return oneOf('as', as, AS, AS.find((one) => one === ending) ?? 'text');
 }
 
 function fromJson(file: string): Imported {

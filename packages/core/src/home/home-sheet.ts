@@ -106,7 +106,7 @@ export function homeText(
   });
   return [
     title,
-    `${minutes} min, ${times} a day: ${days.join(', ')}; review ${review}`,
+    `${minutes} min, ${times} a day: ${days.map(weekdayName).join(', ')}; review ${review}`,
     ...(growing === null ? [] : [growing]),
     ...lines,
     `Stop at once with: ${stopSigns.join('; ')}`,
