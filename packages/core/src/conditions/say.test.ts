@@ -29,3 +29,14 @@ test.each([
   ['prone', '', 'prone'],
   [null, 'cm', 'not known'],
 ])('%s %s reads "%s"', (value, unit, words) => expect(amount(value, unit)).toBe(words));
+
+test.each([
+  ['<= 25', 'at most 9¾ in'],
+  ['>= -10', 'at least -4 in'],
+  ['-5 to 20', '-2 to 7¾ in'],
+  ['<= 0', 'at most 0 in'],
+])('%s cm reads "%s" where lengths are read in inches', (bound, words) => expect(allowed(bound, 'cm', 'in')).toBe(words));
+
+test('a value in cm reads in inches where those were chosen; nothing else changes', () => {
+  expect([amount(26, 'cm', 'in'), amount(26, '°', 'in'), amount(0.25, 'body weight', 'in')]).toEqual(['10¼ in', '26°', '25 % of body weight']);
+});

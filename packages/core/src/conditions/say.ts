@@ -1,3 +1,7 @@
+import { lengthWords, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
+
+const USUAL = USUAL_CONVENTIONS.lengths;
+
 /** A bound as the core describes it, without signs. */
 function boundWords(bound: string): string {
   return bound.replace('<=', 'at most').replace('>=', 'at least');
@@ -9,10 +13,11 @@ function topGrade(unit: string): string | null {
 }
 
 /** A value with its unit as a person says it: "26°", "25 % of body weight", "4 of 5". */
-export function amount(value: number | string | null, unit: string): string {
+export function amount(value: number | string | null, unit: string, lengths: Conventions['lengths'] = USUAL): string {
   if (value === null) return 'not known';
   if (unit === 'yes 1') return value === 0 ? 'no' : 'yes';
   if (unit === 'body weight' && typeof value === 'number') return `${Math.round(value * 100)} % of body weight`;
+  if (unit === 'cm' && typeof value === 'number') return lengthWords(value, lengths);
   const top = topGrade(unit);
   if (top !== null) return `${value} of ${top}`;
   if ((unit === '1' || unit === 'ratio') && typeof value === 'number') return `${Math.round(value * 100)} %`;
@@ -21,7 +26,7 @@ export function amount(value: number | string | null, unit: string): string {
 }
 
 /** A bound with its unit as a person says it: "at most 20°", "at most 10 % of body weight", "none". */
-export function allowed(bound: string, unit: string): string {
+export function allowed(bound: string, unit: string, lengths: Conventions['lengths'] = USUAL): string {
   if (unit === 'yes 1') return 'no';
   if (unit === 'body weight')
     return `${boundWords(bound.replace(/-?[\d.]+/g, (number) => String(Math.round(Number(number) * 100))))} % of body weight`.replace(
@@ -32,5 +37,9 @@ export function allowed(bound: string, unit: string): string {
   const words = boundWords(bound)
     .replace(/^= /, 'exactly ')
     .replace(/^exactly 0$/, 'none');
-  return words === 'none' ? words : words.replace(/[-\d.]+$/, (number) => amount(Number(number), unit));
+  return words === 'none' ? words : words.replace(/-?\d+(?:\.\d+)?/g, (number, at: number) => {
+    const said = amount(Number(number), unit, lengths);
+    // Of two ends the unit stands with the last.
+    return at + number.length === words.length ? said : said.replace(/(?: |°).*$/, '');
+  });
 }

@@ -1,16 +1,6 @@
 import { useToday } from '../clock.js';
-import {
-  allowed,
-  anybody,
-  checkOwn,
-  CONDITIONS,
-  counted,
-  mayReplace,
-  MEASURES,
-  type Grade,
-  type Measure,
-  type OwnLimit,
-} from '@lotus-steady/core';
+import { anybody, checkOwn, CONDITIONS, counted, mayReplace, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
+import { allowed } from './amounts.js';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { verdictsQuery } from '../worker/queries.js';

@@ -1,4 +1,5 @@
-import { allowed, findLimit, limitJson, MEASURES, type Finding, type Grade, type Measure } from '@lotus-steady/core';
+import { findLimit, limitJson, MEASURES, type Finding, type Grade, type Measure } from '@lotus-steady/core';
+import { allowed } from './amounts.js';
 import { findConditionName } from './condition-name.js';
 
 /** What each grade of a limit allows. */

@@ -1,4 +1,5 @@
 import { MEASURES, NORMAL_RANGE, roundMeasure, type Measure, type NormalMeasure } from '@lotus-steady/core';
+import { amount } from '../../parts/amounts.js';
 import type { VariationPage } from '../../worker/asana-page.js';
 
 /** What a page shows first: the measures that limits ask for most. */
@@ -6,6 +7,7 @@ const MAIN: readonly Measure[] = ['headBelowHeart', 'pelvisAboveHeart', 'trunkPi
 
 function show(measure: Measure, value: number): string {
   const { unit } = MEASURES[measure];
+  if (unit === 'cm') return amount(roundMeasure(measure, value), unit);
   if (unit === 'body weight') return `${Math.round(value * 100)} %`;
   return `${roundMeasure(measure, value)}${unit === '1' || unit === 'ratio' ? '' : ` ${unit}`}`;
 }

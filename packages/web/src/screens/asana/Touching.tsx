@@ -1,4 +1,5 @@
-import { allowed, amount, activeLimits, CONDITIONS, describeBound, factsFrom, judge, limitsFor, MEASURES } from '@lotus-steady/core';
+import { activeLimits, CONDITIONS, describeBound, factsFrom, judge, limitsFor, MEASURES } from '@lotus-steady/core';
+import { allowed, amount } from '../../parts/amounts.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { GRADE_WORDS } from '../../parts/limit-words.js';
 import type { ForWhom } from '../../parts/use-for-whom.js';

@@ -1,5 +1,6 @@
 import { useToday } from '../../clock.js';
-import { amount, PROPS, type AsanaVerdict } from '@lotus-steady/core';
+import { PROPS, type AsanaVerdict } from '@lotus-steady/core';
+import { amount } from '../../parts/amounts.js';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useId, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';

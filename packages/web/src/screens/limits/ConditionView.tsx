@@ -1,7 +1,22 @@
-import { allowed,
-  allowedRanges, anybody, checkAnswers, describeSource, limitJson, limitsOf, MEASURES, mergeLimits, schoolMatters, screen, stageWords,
-  type ActiveLimit, type Condition, type ConditionAnswer, type Grade, type Participant,
-} from '@lotus-steady/core'; // prettier-ignore
+import {
+  allowedRanges,
+  anybody,
+  checkAnswers,
+  describeSource,
+  limitJson,
+  limitsOf,
+  MEASURES,
+  mergeLimits,
+  schoolMatters,
+  screen,
+  stageWords,
+  type ActiveLimit,
+  type Condition,
+  type ConditionAnswer,
+  type Grade,
+  type Participant,
+} from '@lotus-steady/core';
+import { allowed } from '../../parts/amounts.js'; // prettier-ignore
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { PLAIN } from '../../parts/button-styles.js';

@@ -1,5 +1,5 @@
 import { useToday } from '../../clock.js';
-import { amount } from '@lotus-steady/core';
+import { amount } from '../../parts/amounts.js';
 import type { AsanaVerdict, Condition, Participant } from '@lotus-steady/core';
 import { useQueries } from '@tanstack/react-query';
 import { useState } from 'react';

@@ -1,5 +1,6 @@
 import { useToday } from '../../clock.js';
-import { allowed, counted, findCondition, type Answered, type Grade } from '@lotus-steady/core';
+import { counted, findCondition, type Answered, type Grade } from '@lotus-steady/core';
+import { allowed } from '../../parts/amounts.js';
 import type { Studio } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { allowed, USUAL_FIGURES } from '@lotus-steady/core';
+import { USUAL_FIGURES } from '@lotus-steady/core';
+import { allowed } from '../../parts/amounts.js';
 import { toParticipant, type Person } from '@lotus-steady/requests';
 import { hasFailed } from '../../api/failed.js';
 import { personQuery, sequenceQuery } from '../../api/queries.js';

@@ -1,4 +1,5 @@
-import { allowed, amount, MEASURES, type ClassJson, type Measure } from '@lotus-steady/core';
+import { MEASURES, type ClassJson, type Measure } from '@lotus-steady/core';
+import { allowed, amount } from '../../parts/amounts.js';
 
 /** What a limit asks of the class as a whole; of many people only what is not met. */
 export function WholeClass({ participants, names }: { participants: ClassJson['participants']; names: readonly string[] }) {

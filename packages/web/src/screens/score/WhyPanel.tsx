@@ -1,4 +1,5 @@
-import { allowed, amount, takenFromBefore } from '@lotus-steady/core';
+import { takenFromBefore } from '@lotus-steady/core';
+import { allowed, amount } from '../../parts/amounts.js';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
