@@ -16,6 +16,10 @@ const esm = [
 const withDatabase = process.env.LOTUS_DB_PORT ? [] : ['src/server.test.ts$', 'src/database/migrate.test.ts$'];
 
 export default {
+  // On a machine with two processors Jest would use one.
+  maxWorkers: '100%',
+  // What the tests before left in a process slows those behind.
+  workerIdleMemoryLimit: '1GB',
   roots: ['<rootDir>/packages'],
   testMatch: ['**/src/**/*.test.ts', '**/src/**/*.test.tsx'],
   testPathIgnorePatterns: ['/node_modules/', ...withDatabase],

@@ -1,5 +1,5 @@
 /** All checks: lint, types, boundaries, Jest and Playwright, against a MariaDB that is thrown away afterwards. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -16,10 +16,32 @@ function check(name, command, args, env = {}) {
   return status === 0;
 }
 
-/** Each of the checks without counts of its own counts as one. */
-function once(name, ...rest) {
-  const passed = check(name, ...rest);
-  counts[passed ? 'passed' : 'failed']++;
+/** A check without counts of its own, which counts as one; it may run beside another, so what it says is told when it is done. */
+function once(name, command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
+    const end = (passed) => {
+      say(`\n== ${name}`);
+      process.stdout.write(said);
+      counts[passed ? 'passed' : 'failed']++;
+      resolve();
+    };
+    child.once('error', (error) => ((said += `${error.message}\n`), end(false)));
+    child.once('close', (code) => end(code === 0));
+  });
+}
+
+/** What has no counts of its own. Types are written first: lint reads them, on one processor, and the others leave it another. */
+async function checkCode() {
+  await once('types', 'npm', ['run', '--silent', 'types']);
+  const others = async () => {
+    await once('boundaries', 'npm', ['run', '--silent', 'boundaries']);
+    await once('snapshot of the terminal', 'node', ['scripts/snapshot.mjs', '--check']);
+    await once('knowledge page', 'node', ['scripts/knowledge.mjs', '--check']);
+  };
+  await Promise.all([once('lint', 'npm', ['run', '--silent', 'lint']), others()]);
 }
 
 function add(file, read) {
@@ -39,11 +61,7 @@ await main(async () => {
   ensurePackages({ ...MARIADB_PACKAGES, chromium: 'chromium' });
   ensureModules();
   ensureBuilt();
-  once('lint', 'npm', ['run', '--silent', 'lint']);
-  once('types', 'npm', ['run', '--silent', 'types']);
-  once('boundaries', 'npm', ['run', '--silent', 'boundaries']);
-  once('snapshot of the terminal', 'node', ['scripts/snapshot.mjs', '--check']);
-  once('knowledge page', 'node', ['scripts/knowledge.mjs', '--check']);
+  await checkCode();
 
   const folder = mkdtempSync(join(tmpdir(), 'lotus-test-'));
   const unitDatabase = await startMariadb(join(folder, 'unit'));
