@@ -1,6 +1,6 @@
 import { REFERENCE_STATURE_CM, type BodyAnswers } from '../body/anthropometry.js';
 import { CONTRACT } from '../version.js';
-import { BLANKET_CM } from './shoulder-stand.js';
+import { BLANKET_CM, inBlankets } from './blankets.js';
 
 /** A usual seat of folded blankets for somebody of the reference stature, in cm (common practice, no source). */
 const USUAL_CM = 10;
@@ -14,18 +14,10 @@ const TESTS: readonly string[] = [
   'The feet do not go to sleep, and nothing tips forward: if it does, sit lower.',
 ];
 
-function tenth(value: number): number {
-  return Math.round(value * 10) / 10;
-}
-
 /** How high the seat is for sitting on the floor, in cm: the usual height for the stature, and a blanket more for each ten degrees that stiff hips lack. */
 export function seatSetup({ stature = REFERENCE_STATURE_CM, hipFlexion = FREE_HIPS }: BodyAnswers, blanketCm = BLANKET_CM) {
   const lacking = Math.max(0, FREE_HIPS - hipFlexion) / DEGREES_A_BLANKET;
   const height = (USUAL_CM * stature) / REFERENCE_STATURE_CM + Math.min(4, lacking) * blanketCm;
-  return {
-    contract: CONTRACT,
-    seatHeight: { value: tenth(height), unit: 'cm' },
-    blankets: { count: Math.round(height / blanketCm), each: blanketCm, unit: 'cm' },
-    tests: TESTS,
-  };
+  const { height: seatHeight, blankets } = inBlankets(height, blanketCm);
+  return { contract: CONTRACT, seatHeight, blankets, tests: TESTS };
 }

@@ -1,12 +1,11 @@
 import { REFERENCE_STATURE_CM, type BodyAnswers } from '../body/anthropometry.js';
 import { CONTRACT } from '../version.js';
+import { BLANKET_CM, inBlankets } from './blankets.js';
 
 /** From the seventh cervical prominence to where the back of the head touches, as a share of stature: 19 cm at 1.70 m (value from memory). */
 const NECK_TO_HEAD = 0.112;
 /** No usual neck bends further than this many degrees; unmeasured ones are taken to reach the usual middle. */
 const USUAL_NECK = 55;
-/** One folded blanket under load, in cm (common practice, no source). */
-export const BLANKET_CM = 2.5;
 /** Tops of the shoulders lie two to three finger widths in from the folded edge, in cm (common practice, no source). */
 const EDGE_CM = { from: 3.5, to: 5.5 } as const;
 
@@ -17,10 +16,6 @@ const TESTS: readonly string[] = [
   'Expect about three trials; write down what was found.',
 ];
 
-function tenth(value: number): number {
-  return Math.round(value * 10) / 10;
-}
-
 /**
  * How high the shoulders must lie for a shoulder stand on blankets, in cm: with the trunk upright over
  * them the line from the neck to the back of the head slopes by what the neck lacks of a right angle, so
@@ -28,10 +23,11 @@ function tenth(value: number): number {
  */
 export function shoulderStandSetup({ stature = REFERENCE_STATURE_CM, neckFlexion = USUAL_NECK }: BodyAnswers, blanketCm = BLANKET_CM) {
   const height = Math.max(0, NECK_TO_HEAD * stature * Math.cos((neckFlexion * Math.PI) / 180));
+  const { height: shoulderHeight, blankets } = inBlankets(height, blanketCm);
   return {
     contract: CONTRACT,
-    shoulderHeight: { value: tenth(height), unit: 'cm' },
-    blankets: { count: Math.round(height / blanketCm), each: blanketCm, unit: 'cm' },
+    shoulderHeight,
+    blankets,
     edge: { ...EDGE_CM, unit: 'cm' },
     tests: TESTS,
   };
