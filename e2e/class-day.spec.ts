@@ -27,7 +27,12 @@ test('a class lived through: at the door, taught, marked, logged with the networ
   await page.getByLabel('Anything to look after?').fill('');
   await page.getByRole('button', { name: 'Add them: nothing to look after' }).click();
   await expect(page.getByRole('status').filter({ hasText: '4 of 4' })).toBeVisible();
+  // What is really in the room goes along to the plan.
+  await page.getByText('Everybody has their own props').click();
+  await page.getByRole('button', { name: 'Share what is in the room …' }).click();
+  await expect(page.getByLabel('Chair', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'That’s everybody' }).click();
+  await expect(page).toHaveURL(/shared=/);
 
   await page.getByRole('link', { name: 'Teach', exact: true }).click({ timeout: 60_000 });
   await expect(page.getByRole('timer')).toBeVisible({ timeout: 60_000 });

@@ -5,10 +5,12 @@ import { NumberField } from './NumberField.js';
 interface Props {
   readonly shared: PropsAtHand | null;
   readonly onChange: (shared: PropsAtHand | null) => void;
+  /** Where there is no room for all of them in a row. */
+  readonly narrow?: boolean;
 }
 
 /** Whose the props are: everybody's own, as their records say, or those of the room, shared by the class. */
-export function Room({ shared, onChange }: Props) {
+export function Room({ shared, onChange, narrow = false }: Props) {
   return (
     <details className="mb-3" open={shared !== null}>
       <summary className="cursor-pointer font-semibold">
@@ -19,7 +21,7 @@ export function Room({ shared, onChange }: Props) {
           Share what is in the room …
         </button>
       ) : (
-        <div className="mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-4 lg:grid-cols-9">
+        <div className={`mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-4 ${narrow ? '' : 'lg:grid-cols-9'}`}>
           {PROPS.map((prop) => (
             <NumberField
               key={prop}

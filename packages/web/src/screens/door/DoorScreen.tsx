@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Check, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Question } from '@lotus-steady/core';
+import type { PropsAtHand, Question } from '@lotus-steady/core';
 import { hasFailed } from '../../api/failed.js';
 import { peopleQuery, sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
@@ -13,8 +13,9 @@ import { Failure } from '../../parts/Failure.js';
 import { holds } from '../../parts/FindField.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { Room } from '../../parts/Room.js';
 import { TextField } from '../../parts/TextField.js';
-import { readDay, readPeople } from '../score/class-address.js';
+import { readDay, readPeople, readShared, writeShared } from '../score/class-address.js';
 import { runKey, tellRun } from '../teach/class-run.js';
 import { DoorRow } from './DoorRow.js';
 import { NOTHING_ASKED, useDoor } from './use-door.js';
@@ -48,6 +49,17 @@ export function DoorScreen() {
         if (isHere) now.push(String(one));
         if (now.length === 0) next.delete('here');
         else next.set('here', now.join(','));
+        return next;
+      },
+      { replace: true },
+    );
+  // What is really here goes along to the score, and to the plan.
+  const share = (props: PropsAtHand | null) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (props) next.set('shared', writeShared(props));
+        else next.delete('shared');
         return next;
       },
       { replace: true },
@@ -98,6 +110,9 @@ export function DoorScreen() {
         ))}
       </ul>
       {!people.data && <Loading what="Opening" />}
+      <div className="mt-3">
+        <Room narrow shared={readShared(search)} onChange={share} />
+      </div>
       {adding && <SomeoneElse here={ids} onTake={take} />}
       <div className="sticky bottom-0 mt-3 flex gap-3 border-t border-rule bg-paper py-3">
         <button type="button" className={`${PLAIN} min-h-12 grow`} aria-expanded={adding} onClick={() => setAdding(!adding)}>
