@@ -3,6 +3,9 @@ import { MARK_WORDS, type Mark } from './class-run.js';
 import { shortNames } from './short-names.js';
 import { useLongPress } from './use-long-press.js';
 
+/** More names than these stand in two rows. */
+export const ONE_ROW = 8;
+
 interface Someone {
   readonly id: number;
   readonly name: string;
@@ -52,7 +55,7 @@ export function MarkTiles({ people, beat, marks, notes, onMark, onNote }: Props)
   return (
     <ul className="flex flex-wrap gap-2" aria-label="What you see of them">
       {people.map(({ id, name }, i) => (
-        <li key={id} className="min-w-28 grow basis-0">
+        <li key={id} className={`min-w-28 grow ${people.length > ONE_ROW ? 'basis-[14%]' : 'basis-0'}`}>
           <Tile
             name={name}
             short={short[i]!}

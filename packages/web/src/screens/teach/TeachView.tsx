@@ -14,7 +14,7 @@ import { clock } from '../score/layout.js';
 import { BreathPacer } from './BreathPacer.js';
 import { marked, useClassRun } from './class-run.js';
 import { HowToTeach } from './HowToTeach.js';
-import { MarkTiles } from './MarkTiles.js';
+import { MarkTiles, ONE_ROW } from './MarkTiles.js';
 import { NoteDialog } from './NoteDialog.js';
 import { Steps } from './Steps.js';
 import { Swap, type SwapOf } from './Swap.js';
@@ -264,7 +264,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
             <StepFigurePair
               picture={main.picture}
               label={main.name}
-              className={`w-full ${others.length === 0 ? 'h-[26dvh] lg:h-[58dvh]' : 'h-[17dvh] lg:h-[32dvh]'}`}
+              className={`w-full ${others.length === 0 ? 'h-[26dvh] lg:h-[58dvh]' : people.length > ONE_ROW ? 'h-[17dvh] lg:h-[24dvh]' : 'h-[17dvh] lg:h-[32dvh]'}`}
             />
           </div>
           {main.who.length > 0 && <p className="text-center text-lg lg:text-2xl">{main.who.join(', ')}</p>}
@@ -304,7 +304,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
           )}
           {getting.map(({ say, who }) => (
             <p key={say} className="text-lg lg:text-xl">
-              <span className="text-soft">Getting there{who.length > 0 && `, ${who.join(', ')}`}:</span> {say}
+              <span className="text-soft">Getting there{who.length > 0 && who.length < people.length && `, ${who.join(', ')}`}:</span> {say}
             </p>
           ))}
         </div>
@@ -312,7 +312,9 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
       <div className="sticky bottom-0 mt-2 border-t border-rule bg-paper py-2">
         <div className="mb-2 flex items-center justify-between gap-3">
           <div className="flex min-w-0 items-center gap-3">
-            {nextStep && <StepFigure picture={nextStep.figures[0]!.picture} className={`hidden h-16 w-28 sm:block ${mirrored}`} />}
+            {nextStep && people.length <= ONE_ROW && (
+              <StepFigure picture={nextStep.figures[0]!.picture} className={`hidden h-16 w-28 sm:block ${mirrored}`} />
+            )}
             <p className="min-w-0 text-xl leading-tight lg:text-2xl">
               <span className="text-soft">{next ? 'Next: ' : 'Last step'}</span>
               {next && nextStep && (
