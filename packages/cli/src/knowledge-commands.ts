@@ -72,6 +72,7 @@ export function setupCommand(words: readonly string[], options: Options): string
     return [
       `Shoulders ${answer.shoulderHeight.value} cm up: ${answer.blankets.count} blankets of ${answer.blankets.each} cm.`,
       `Shoulder tops ${answer.edge.from} to ${answer.edge.to} cm in from the folded edge.`,
+      ...answer.laid,
       ...answer.tests,
     ].join('\n');
   }

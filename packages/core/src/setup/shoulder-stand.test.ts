@@ -27,3 +27,8 @@ test('a neck that bends a right angle needs nothing; thinner blankets are more o
   expect(shoulderStandSetup({ neckFlexion: 90 }).blankets.count).toBe(0);
   expect(shoulderStandSetup({}, 1.25).blankets.count).toBeGreaterThan(shoulderStandSetup({}).blankets.count);
 });
+
+test('the stack is laid in steps, with a landing behind it and a wall to walk up', () => {
+  const laid = shoulderStandSetup({}).laid.join(' ');
+  for (const word of ['stepped', 'bolster', 'wall']) expect(laid).toContain(word);
+});

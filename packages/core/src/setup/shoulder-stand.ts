@@ -9,6 +9,13 @@ const USUAL_NECK = 55;
 /** Tops of the shoulders lie two to three finger widths in from the folded edge, in cm (common practice, no source). */
 const EDGE_CM = { from: 3.5, to: 5.5 } as const;
 
+/** How the stack is laid and what stands round it (common practice, no source). */
+const LAID: readonly string[] = [
+  'Lay the folded edges slightly stepped, not straight above each other: they follow the neck.',
+  'A bolster behind, where the pelvis lands.',
+  'A wall a leg away to walk up and down.',
+];
+
 const TESTS: readonly string[] = [
   'Swallow and speak: if either is hard, the stack is too low or too high.',
   'The throat is soft and the base of the neck hangs free of the mat.',
@@ -29,6 +36,7 @@ export function shoulderStandSetup({ stature = REFERENCE_STATURE_CM, neckFlexion
     shoulderHeight,
     blankets,
     edge: { ...EDGE_CM, unit: 'cm' },
+    laid: LAID,
     tests: TESTS,
   };
 }

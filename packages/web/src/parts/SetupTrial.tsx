@@ -17,6 +17,7 @@ interface First {
   readonly height: number;
   readonly blankets: { readonly count: number; readonly each: number };
   readonly more: string;
+  readonly laid?: readonly string[];
   readonly tests: readonly string[];
 }
 
@@ -96,7 +97,7 @@ export function SetupTrial({ trial, body, problem, onChange }: Props) {
           )}
         </p>
         <ul className="list-disc pl-5 text-sm">
-          {guess.tests.map((test) => (
+          {[...(guess.laid ?? []), ...guess.tests].map((test) => (
             <li key={test}>{test}</li>
           ))}
         </ul>
