@@ -106,3 +106,16 @@ test('what is refused no longer waits, and holds up nothing behind it', async ()
   await jest.advanceTimersByTimeAsync(1000);
   expect(written()[1]).toMatchObject({ aneurysm: false });
 });
+
+test('of what is refused another answer that came meanwhile waits on, and so does everybody else’s', async () => {
+  server = 422;
+  takeAnswer(queries, answer(1, 'aneurysm', true));
+  takeAnswer(queries, answer(2, 'betaBlocker', true));
+  const sent = sendAnswers(queries);
+  takeAnswer(queries, answer(1, 'aneurysm', false));
+  await sent;
+  expect(waitingAnswers()).toMatchObject([
+    { person: 2, parameter: 'betaBlocker' },
+    { person: 1, value: false },
+  ]);
+});

@@ -124,24 +124,24 @@ function mayPass(error: unknown): boolean {
 export async function sendAnswers(queries: QueryClient): Promise<void> {
   if (sending) return;
   sending = true;
-  try {
-    for (let [next] = waitingAnswers(); next; [next] = waitingAnswers()) {
-      const person = await send(next);
-      // Another answer to the same question may have come meanwhile.
-      const sent = next;
-      keep(waitingAnswers().filter((one) => one !== sent));
+  for (let [next] = waitingAnswers(); next; [next] = waitingAnswers()) {
+    const sent = next;
+    // Another answer to the same question may have come meanwhile: that one waits on.
+    const drop = () => keep(waitingAnswers().filter((one) => one !== sent));
+    try {
+      const person = await send(sent);
+      drop();
       show(queries, person);
-      await queries.invalidateQueries({ queryKey: ['people'], exact: true });
+      void queries.invalidateQueries({ queryKey: ['people'], exact: true });
+    } catch (error) {
+      if (!mayPass(error)) {
+        drop();
+        refuse(sent.person, error instanceof Error ? error.message : String(error));
+        void queries.invalidateQueries({ queryKey: personQuery(sent.person).queryKey });
+      }
+      break;
     }
-  } catch (error) {
-    const [first, ...others] = waitingAnswers();
-    if (first && !mayPass(error)) {
-      keep(others);
-      refuse(first.person, error instanceof Error ? error.message : String(error));
-      void queries.invalidateQueries({ queryKey: personQuery(first.person).queryKey });
-    }
-  } finally {
-    sending = false;
   }
+  sending = false;
   if (waitingAnswers().length > 0) sendLater(queries, RETRY_MS);
 }
