@@ -14,3 +14,8 @@ interface Asked {
 export function hasFailed({ isError, error, data }: Asked): boolean {
   return isError && (data === undefined || (error instanceof ApiError && error.status === 404));
 }
+
+/** A server that is away or makes a mistake, or a session that has ended: it may be past in a moment, and what was typed waits for it. */
+export function mayPass(error: unknown): boolean {
+  return !(error instanceof ApiError) || error.status === 401 || error.status >= 500;
+}

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ApiError } from '../api/client.js';
+import { mayPass } from '../api/failed.js';
 import { dropDraft, readDraft, writeDraft } from './drafts.js';
 import { changed, isSame, readHistory, redone, undone, writeHistory, type History } from './history.js';
 
@@ -118,8 +119,7 @@ export function useSaved<T, R extends { readonly version: number }>({
   const { mutate, error, isPending } = mutation;
   const save = useCallback(() => mutate({ value, version }), [mutate, value, version]);
 
-  // A session that has ended, and a server that makes a mistake, may be past in a moment: what was typed waits for it.
-  const away = error !== null && (!(error instanceof ApiError) || error.status === 401 || error.status >= 500);
+  const away = error !== null && mayPass(error);
   useEffect(() => {
     if (!away) return;
     const again = setTimeout(save, RETRY_MS);

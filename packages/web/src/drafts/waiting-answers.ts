@@ -2,7 +2,9 @@ import { answersOn, withEnergy, type Trial } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
-import { ApiError, request, Unreachable } from '../api/client.js';
+import { changePerson } from '../api/change-person.js';
+import { ApiError } from '../api/client.js';
+import { mayPass } from '../api/failed.js';
 import { personQuery } from '../api/queries.js';
 import { answered, type Answer } from './answer.js';
 import { dropDraft, readDraft, WAITING_ANSWERS as KEY, writeDraft } from './drafts.js';
@@ -108,16 +110,9 @@ function sendLater(queries: QueryClient, ms: number): void {
   timer = setTimeout(() => void sendAnswers(queries), ms);
 }
 
-async function send(answer: WaitingAnswer): Promise<Person> {
-  // As it is there now: someone else may have written meanwhile.
-  const { id, studio: _studio, updatedAt: _updatedAt, ...now } = await request<Person>('GET', `people/${answer.person}`);
-  return request<Person>('PUT', `people/${id}`, withAnswer(now, answer));
-}
-
-/** A server that is away, busy or broken, or a session that has ended: later it may be another answer. */
-function mayPass(error: unknown): boolean {
-  if (error instanceof Unreachable) return true;
-  return error instanceof ApiError && (error.status >= 500 || [401, 409, 429].includes(error.status));
+/** Whether sent again it may be taken: the server is away or busy, or somebody else wrote in between. */
+function mayWait(error: unknown): boolean {
+  return mayPass(error) || (error instanceof ApiError && [409, 429].includes(error.status));
 }
 
 /** Sends what waits, in its order; what can't be sent now waits on, what is refused is told. */
@@ -129,12 +124,12 @@ export async function sendAnswers(queries: QueryClient): Promise<void> {
     // Another answer to the same question may have come meanwhile: that one waits on.
     const drop = () => keep(waitingAnswers().filter((one) => one !== sent));
     try {
-      const person = await send(sent);
+      const person = await changePerson(sent.person, (now) => withAnswer(now, sent));
       drop();
       show(queries, person);
       void queries.invalidateQueries({ queryKey: ['people'], exact: true });
     } catch (error) {
-      if (!mayPass(error)) {
+      if (!mayWait(error)) {
         drop();
         refuse(sent.person, error instanceof Error ? error.message : String(error));
         void queries.invalidateQueries({ queryKey: personQuery(sent.person).queryKey });

@@ -15,7 +15,7 @@ import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { Room } from '../../parts/Room.js';
 import { TextField } from '../../parts/TextField.js';
-import { readDay, readPeople, readShared, writeShared } from '../score/class-address.js';
+import { readDay, readPeople, readShared, withParameter, writeShared } from '../score/class-address.js';
 import { runKey, tellRun } from '../teach/class-run.js';
 import { DoorRow } from './DoorRow.js';
 import { NOTHING_ASKED, useDoor } from './use-door.js';
@@ -44,26 +44,15 @@ export function DoorScreen() {
   const turn = (one: number, isHere: boolean) =>
     setSearch(
       (before) => {
-        const next = new URLSearchParams(before);
         const now = (before.get('here') ?? '').split(',').filter((text) => text !== '' && Number(text) !== one);
         if (isHere) now.push(String(one));
-        if (now.length === 0) next.delete('here');
-        else next.set('here', now.join(','));
-        return next;
+        return withParameter(before, 'here', now.join(',') || null);
       },
       { replace: true },
     );
   // What is really here goes along to the score, and to the plan.
   const share = (props: PropsAtHand | null) =>
-    setSearch(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (props) next.set('shared', writeShared(props));
-        else next.delete('shared');
-        return next;
-      },
-      { replace: true },
-    );
+    setSearch((before) => withParameter(before, 'shared', props && writeShared(props)), { replace: true });
   const take = (one: number, questions: readonly Question[]) => {
     add(one);
     ask(one, questions);

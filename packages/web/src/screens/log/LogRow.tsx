@@ -7,7 +7,7 @@ import { Choices, POINTS } from '../../parts/Choices.js';
 import { Dictate } from '../../parts/Dictate.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { PlaceChoices } from '../../parts/PlaceChoices.js';
-import { withPlace, withScale } from './log-draft.js';
+import { MOST_NOTED, withPlace, withScale } from './log-draft.js';
 import { MARK_WORDS } from '../teach/class-run.js';
 
 const COMPARED_WORDS: Readonly<Record<SideCompared, string>> = { left: 'Left harder', alike: 'Alike', right: 'Right harder' };
@@ -15,7 +15,6 @@ const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'Worse', same: 'Same
 
 /** What is asked besides pain, where there is something to say: 0 none, 10 the most. */
 const BESIDES = SCALES.filter((scale) => scale !== 'pain');
-const MOST_LETTERS = 2000;
 
 interface Props {
   readonly name: string;
@@ -147,11 +146,11 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
               <input
                 className={`${INPUT} mt-1 font-normal`}
                 value={note}
-                maxLength={MOST_LETTERS}
+                maxLength={MOST_NOTED}
                 onChange={({ target }) => onChange({ note: target.value })}
               />
             </label>
-            <Dictate text={note} onChange={(text) => onChange({ note: text.slice(0, MOST_LETTERS) })} into={`the note on ${name}`} />
+            <Dictate text={note} onChange={(text) => onChange({ note: text.slice(0, MOST_NOTED) })} into={`the note on ${name}`} />
           </div>
           <label className="flex items-center gap-2 text-sm">
             <input

@@ -1,7 +1,7 @@
 import { boundWay, sayInEnglish, type OwnLimit, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { request } from '../../api/client.js';
+import { changePerson } from '../../api/change-person.js';
 import { personQuery } from '../../api/queries.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
@@ -54,16 +54,13 @@ export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
   const { id, what, evidence, source, kind, leaveOut, prefer, limit } = proposal;
   const queries = useQueryClient();
   const take = useMutation({
-    mutationFn: async () => {
-      // As it is there now: someone else may have written meanwhile.
-      const { id: number, studio: _studio, updatedAt: _updatedAt, ...now } = await request<Person>('GET', `people/${person.id}`);
-      return request<Person>('PUT', `people/${number}`, {
+    mutationFn: () =>
+      changePerson(person.id, (now) => ({
         ...now,
         leftOut: leftOutAfter(now.leftOut, proposal),
         preferences: preferencesAfter(now.preferences, proposal),
         ownLimits: ownLimitsAfter(now.ownLimits, proposal),
-      });
-    },
+      })),
     onSuccess: async (changed) => {
       queries.setQueryData(personQuery(changed.id).queryKey, changed);
       onDecided(id);

@@ -5,6 +5,9 @@ import type { ClassRun } from '../teach/class-run.js';
 /** What is noted of a class, as it is edited. */
 export type LogDraft = Omit<ClassLog, 'key' | 'version'>;
 
+/** Letters of a note on somebody. */
+export const MOST_NOTED = 2000;
+
 const NOTHING: Told = {};
 
 /** What a class that was taught leaves to be noted; everybody was there, and nobody has been asked. */

@@ -30,6 +30,14 @@ export function writeShared(props: PropsAtHand): string {
     .join(',');
 }
 
+/** An address with something else under a name, or without it. */
+export function withParameter(search: URLSearchParams, name: string, value: string | null): URLSearchParams {
+  const next = new URLSearchParams(search);
+  if (value === null) next.delete(name);
+  else next.set(name, value);
+  return next;
+}
+
 /** Pins as the address keeps them: `person.step.figure`, one each. */
 export function readPins(search: URLSearchParams): Pin[] {
   return search.getAll(KEY).flatMap((text) => {

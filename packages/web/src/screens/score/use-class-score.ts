@@ -9,7 +9,7 @@ import { useToday } from '../../clock.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import type { ClassScore } from '../../worker/answers.js';
 import { classScoreQuery } from '../../worker/queries.js';
-import { readDay, readFigures, readKept, readShared, readSince } from './class-address.js';
+import { readDay, readFigures, readKept, readShared, readSince, withParameter } from './class-address.js';
 import { useEdits } from './use-edits.js';
 
 /** A class on a sequence: what its address asks for, its people, its score, and what is edited and kept of it. */
@@ -21,16 +21,7 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
   const since = useQuery(classQuery(readSince(search)));
   const classes = useQuery(classesQuery);
   const earlier = classes.data?.filter(({ sequenceId }) => sequenceId === sequence.id) ?? [];
-  const ask = (key: string, value: string | null) =>
-    setSearch(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (value === null) next.delete(key);
-        else next.set(key, value);
-        return next;
-      },
-      { replace: true },
-    );
+  const ask = (key: string, value: string | null) => setSearch((before) => withParameter(before, key, value), { replace: true });
   const { value, change, save, state, takeOver } = useSequenceText(sequence);
   const edits = useEdits(`${sequence.id}.${ids.join(',')}`, value, change);
   const goOnFrom = (text: string, version: number) => {

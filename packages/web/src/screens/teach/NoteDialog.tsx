@@ -1,8 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { Dictate } from '../../parts/Dictate.js';
-
-const MOST_LETTERS = 2000;
+import { MOST_NOTED } from '../log/log-draft.js';
 
 interface Props {
   /** Of whom; `null` while nothing is noted. */
@@ -23,11 +22,11 @@ export function NoteDialog({ name, text, onChange, onClose }: Props) {
             aria-label={`A note on ${name}`}
             className={`${INPUT} mt-2 h-24 text-xl`}
             value={text}
-            maxLength={MOST_LETTERS}
+            maxLength={MOST_NOTED}
             onChange={({ target }) => onChange(target.value)}
           />
           <div className="mt-2 flex items-center justify-between gap-3">
-            <Dictate text={text} onChange={(next) => onChange(next.slice(0, MOST_LETTERS))} into={`the note on ${name}`} />
+            <Dictate text={text} onChange={(next) => onChange(next.slice(0, MOST_NOTED))} into={`the note on ${name}`} />
             <button type="button" className={PRIMARY} onClick={onClose}>
               Back to the class
             </button>
