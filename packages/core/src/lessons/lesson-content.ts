@@ -124,9 +124,9 @@ export const OPENING: ByAge<readonly { readonly do: string; readonly say: string
 
 export const RULES: ByAge<readonly string[]> = {
   '4-5': ['My place is my place.', 'I listen when the bell rings.', 'I breathe through my nose and I am kind.'],
-  '6-8': ['Stay on your mat.', 'Follow the call.', 'Breathe through your nose, and hands off unless asked.'],
+  '6-8': ['Stay at your place.', 'Follow the call.', 'Breathe through your nose, and hands off unless asked.'],
   '9-12': ['Keep your space.', 'Try, then decide.', "No comments on bodies, yours or others'."],
-  teens: ['Your mat, your pace.', 'Phones off, doors open, you may leave and come back.', 'Nobody is watched and nobody is filmed.'],
+  teens: ['Your place, your pace.', 'Phones off, doors open, you may leave and come back.', 'Nobody is watched and nobody is filmed.'],
 };
 
 export const WORDS: ByAge<Readonly<Record<string, string>>> = {
@@ -165,101 +165,103 @@ export const WORDS: ByAge<Readonly<Record<string, string>>> = {
   },
 };
 
-export const BREATHS: ByAge<readonly { readonly name: string; readonly asana: string; readonly say: string }[]> = {
-  '4-5': [
-    {
-      name: 'Balloon Tummy',
-      asana: 'balloon-breath',
-      say: 'Hands on your tummy. The balloon gets big. The balloon gets small. And another balloon.',
-    },
-    {
-      name: 'Hissing Snake',
-      asana: 'snake-breath',
-      say: 'In through the nose. Let out a long quiet snake. Can the snake be longer?',
-    },
-    {
-      name: 'Drifting Feather',
-      asana: 'feather-breath',
-      say: 'Smell the flower. Blow the feather softly so it does not fall.',
-    },
-    {
-      name: 'Ride for a Toy',
-      asana: 'balloon-breath',
-      say: 'Lie down. Put the toy on your tummy. Give it a slow ride.',
-    },
-    {
-      name: 'Big Sigh',
-      asana: 'sighing-breath',
-      say: 'In, a bit more in, and aaaah.',
-    },
-  ],
-  '6-8': [
-    {
-      name: 'Finger Hills',
-      asana: 'hand-trace-breath',
-      say: 'Walk up a finger as you breathe in. Walk down as you breathe out. Ten hills.',
-    },
-    {
-      name: 'Bee',
-      asana: 'bhramari',
-      say: 'Hum like one bee, then like a whole hive, then like a bee far away.',
-    },
-    {
-      name: 'Slow Soup',
-      asana: 'pursed-lip-breath',
-      say: 'Cool your soup without spilling a drop. Five spoons.',
-    },
-    {
-      name: 'Wave Room',
-      asana: 'balloon-breath',
-      say: 'Breathe in, the wave comes up the beach. Breathe out, it goes back.',
-    },
-  ],
-  '9-12': [
-    {
-      name: 'Square Walk',
-      asana: 'equal-breath',
-      say: 'Draw a square with your finger. One side in, one side out. Twice round.',
-    },
-    {
-      name: 'Ribs Apart',
-      asana: 'rib-breath',
-      say: 'Hands on your ribs. Push your hands apart without lifting your shoulders.',
-    },
-    {
-      name: 'Quiet Engine',
-      asana: 'extended-exhale',
-      say: 'In for three, out for four. Can the person next to you hear you? Then quieter.',
-    },
-    {
-      name: 'Wind in the Straw',
-      asana: 'pursed-lip-breath',
-      say: "Blow through a straw as long as is easy. Count how long. Your own best, nobody else's.",
-    },
-  ],
-  teens: [
-    {
-      name: 'Longer Out',
-      asana: 'extended-exhale',
-      say: 'In for four, out for six. Two minutes. Some people use it before an exam.',
-    },
-    {
-      name: 'Even',
-      asana: 'coherent-breath',
-      say: 'In five, out five. If it annoys you, drop the count and keep it quiet.',
-    },
-    {
-      name: 'Sigh Twice',
-      asana: 'sighing-breath',
-      say: 'In, a sip more, and out with a sigh. Twice, then sit.',
-    },
-    {
-      name: 'Watch It',
-      asana: 'natural-awareness',
-      say: 'Watch ten breaths without changing them. Lose count, start at one.',
-    },
-  ],
-};
+export const BREATHS: ByAge<readonly { readonly name: string; readonly asana: string; readonly say: string; readonly needsRoom?: true }[]> =
+  {
+    '4-5': [
+      {
+        name: 'Balloon Tummy',
+        asana: 'balloon-breath',
+        say: 'Hands on your tummy. The balloon gets big. The balloon gets small. And another balloon.',
+      },
+      {
+        name: 'Hissing Snake',
+        asana: 'snake-breath',
+        say: 'In through the nose. Let out a long quiet snake. Can the snake be longer?',
+      },
+      {
+        name: 'Drifting Feather',
+        asana: 'feather-breath',
+        say: 'Smell the flower. Blow the feather softly so it does not fall.',
+      },
+      {
+        name: 'Ride for a Toy',
+        asana: 'balloon-breath',
+        needsRoom: true,
+        say: 'Lie down. Put the toy on your tummy. Give it a slow ride.',
+      },
+      {
+        name: 'Big Sigh',
+        asana: 'sighing-breath',
+        say: 'In, a bit more in, and aaaah.',
+      },
+    ],
+    '6-8': [
+      {
+        name: 'Finger Hills',
+        asana: 'hand-trace-breath',
+        say: 'Walk up a finger as you breathe in. Walk down as you breathe out. Ten hills.',
+      },
+      {
+        name: 'Bee',
+        asana: 'bhramari',
+        say: 'Hum like one bee, then like a whole hive, then like a bee far away.',
+      },
+      {
+        name: 'Slow Soup',
+        asana: 'pursed-lip-breath',
+        say: 'Cool your soup without spilling a drop. Five spoons.',
+      },
+      {
+        name: 'Wave Room',
+        asana: 'balloon-breath',
+        say: 'Breathe in, the wave comes up the beach. Breathe out, it goes back.',
+      },
+    ],
+    '9-12': [
+      {
+        name: 'Square Walk',
+        asana: 'equal-breath',
+        say: 'Draw a square with your finger. One side in, one side out. Twice round.',
+      },
+      {
+        name: 'Ribs Apart',
+        asana: 'rib-breath',
+        say: 'Hands on your ribs. Push your hands apart without lifting your shoulders.',
+      },
+      {
+        name: 'Quiet Engine',
+        asana: 'extended-exhale',
+        say: 'In for three, out for four. Can the person next to you hear you? Then quieter.',
+      },
+      {
+        name: 'Wind in the Straw',
+        asana: 'pursed-lip-breath',
+        say: "Blow through a straw as long as is easy. Count how long. Your own best, nobody else's.",
+      },
+    ],
+    teens: [
+      {
+        name: 'Longer Out',
+        asana: 'extended-exhale',
+        say: 'In for four, out for six. Two minutes. Some people use it before an exam.',
+      },
+      {
+        name: 'Even',
+        asana: 'coherent-breath',
+        say: 'In five, out five. If it annoys you, drop the count and keep it quiet.',
+      },
+      {
+        name: 'Sigh Twice',
+        asana: 'sighing-breath',
+        say: 'In, a sip more, and out with a sigh. Twice, then sit.',
+      },
+      {
+        name: 'Watch It',
+        asana: 'natural-awareness',
+        say: 'Watch ten breaths without changing them. Lose count, start at one.',
+      },
+    ],
+  };
 
 /** Body parts on the floor that are safe to call, with the age from which. */
 export const BALANCE_CALLS: readonly { readonly number: number; readonly parts: string; readonly from: number; readonly asana?: string }[] =
@@ -375,6 +377,8 @@ export const BALANCE_SECONDS: ByAge<number> = {
 export const QUIET_GAMES: readonly {
   readonly name: string;
   readonly how: string;
+  /** Not between desks. */
+  readonly needsRoom?: true;
   readonly ages: readonly string[];
   readonly seconds: number;
 }[] = [
@@ -393,12 +397,14 @@ export const QUIET_GAMES: readonly {
   {
     name: 'Otter Dive',
     how: 'walk without sound, drop like an otter when the bell stops',
+    needsRoom: true,
     ages: ['4-5', '6-8'],
     seconds: 40,
   },
   {
     name: 'Moth Landing',
     how: 'lie on the back, a cloth falls. Be still until it lies',
+    needsRoom: true,
     ages: ['4-5', '6-8', '9-12'],
     seconds: 30,
   },
@@ -411,12 +417,14 @@ export const QUIET_GAMES: readonly {
   {
     name: 'Ants Carrying Glass',
     how: 'walk with a bean bag on the head, in one line, no talking',
+    needsRoom: true,
     ages: ['6-8', '9-12'],
     seconds: 60,
   },
   {
     name: 'Seal and Ice',
     how: 'roll over on the belly without a sound. The floor is thin ice',
+    needsRoom: true,
     ages: ['6-8', '9-12'],
     seconds: 40,
   },
@@ -435,12 +443,14 @@ export const QUIET_GAMES: readonly {
   {
     name: 'Stone and Moss',
     how: 'one child is a stone, the others grow round it without touching',
+    needsRoom: true,
     ages: ['6-8', '9-12'],
     seconds: 30,
   },
   {
     name: 'Lynx Walk',
     how: 'walk through the room, each step silent, nobody hears you pass',
+    needsRoom: true,
     ages: ['9-12'],
     seconds: 45,
   },
@@ -452,7 +462,7 @@ export const LAUGHING: {
 } = {
   steps: [
     {
-      say: 'Lie on your back or sit. Hands on your tummy.',
+      say: 'Sit, or lie where there is room. Hands on your tummy.',
       seconds: 8,
     },
     {
@@ -481,18 +491,23 @@ export const LAUGHING: {
   ],
 };
 
-export const BACK_TO_REST: readonly string[] = [
-  'Mouse, any time. No reason needed.',
-  'Curl up small and feel your back.',
-  'Find your hole. The lights can wait.',
-  'Fold down. Your forehead has the floor.',
-  'Be a pebble for three breaths.',
-  'Lie on your back and be a puddle.',
-  'Sit against the wall and look at your knees.',
-  'Turn on your side like a bean in a pod.',
-  'Put your head on your arms at the desk.',
-  'On wheels, park by the window, brakes on, hands in your lap.',
+const SMALL: readonly ToldStep[] = [
+  { asana: 'kids-mouse', say: 'Mouse, any time. No reason needed.' },
+  { asana: 'kids-mouse', say: 'Curl up small and feel your back.' },
+  { asana: 'kids-mouse', say: 'Find your hole. The lights can wait.' },
+  { asana: 'kids-mouse', say: 'Fold down. Your forehead has the floor.' },
+  { asana: 'kids-mouse', say: 'Be a pebble for three breaths.' },
 ];
+
+/** The rest shape that ends a lesson, with what is said of it. */
+export const RESTS: ByAge<readonly ToldStep[]> = {
+  '4-5': SMALL,
+  '6-8': SMALL,
+  '9-12': [{ asana: 'savasana', say: 'Lie on your back and be a puddle. On your side, if you like that better.' }],
+  teens: [{ asana: 'savasana', say: 'Lie on your back or on your side. There is nothing to do now.' }],
+};
+/** The same between desks. */
+export const DESK_REST: ToldStep = { asana: 'chair-forward-fold', variation: 'table', say: 'Put your head on your arms at the desk.' };
 
 export const STORIES: readonly { readonly id: number; readonly name: string; readonly steps: readonly ToldStep[] }[] = [
   {
@@ -1047,6 +1062,96 @@ export const BETWEEN_DESKS: readonly ToldStep[] = [
     say: 'Eyes up, down, one side, other side. Head still.',
     seconds: 20,
   },
+];
+
+/** Stories that are told sitting at a desk, in shapes of `BETWEEN_DESKS`. */
+export const DESK_STORIES: readonly { readonly name: string; readonly steps: readonly ToldStep[] }[] = [
+  {
+    name: 'The Ship With Twenty Captains',
+    steps: [
+      { asana: 'chair-mountain', say: 'The classroom is a ship. Put both feet wide on the deck.', seconds: 20 },
+      { asana: 'chair-mountain', say: 'Breathe in, the sail grows. Breathe out, it is empty. Five winds.', seconds: 40 },
+      { asana: 'chair-twist', say: 'Where are the seals? Turn and look behind the ship. Then the other way.', seconds: 40 },
+      { asana: 'chair-side-bend', say: 'A wave leans us over. Hold your seat, one arm up. Now the next wave.', seconds: 40 },
+      { asana: 'chair-heel-toe-raises', say: 'Rain drums on the deck. Toes up, heels up. Ten drops.', seconds: 30 },
+      { asana: 'chair-wrist-fingers', say: 'We throw a net for starfish. Open, close. Ten throws.', seconds: 30 },
+      {
+        asana: 'chair-forward-fold',
+        variation: 'table',
+        say: 'The harbour is quiet. Arms on the desk, head on top. Three breaths.',
+        seconds: 30,
+      },
+    ],
+  },
+  {
+    name: 'The Tree That Went to School',
+    steps: [
+      { asana: 'chair-mountain', say: 'A tree came to school and sat on a chair. Its feet grew roots.', seconds: 20 },
+      { asana: 'chair-sun-breath', say: 'It put up its branches to answer, and took them down again. Four answers.', seconds: 40 },
+      { asana: 'chair-side-bend', say: 'The wind called from outside. It leaned to the window, then to the door.', seconds: 40 },
+      {
+        asana: 'chair-eagle-arms',
+        variation: 'self-hug',
+        say: 'An owl slept in it, with folded wings. Change the wing on top.',
+        seconds: 40,
+      },
+      { asana: 'chair-cat-cow', say: 'A cat stretched under it. Round as you breathe out, open as you breathe in. Six.', seconds: 60 },
+      { asana: 'chair-eye-circles', say: 'The leaves looked up, down, one side, other side. The trunk kept still.', seconds: 20 },
+      {
+        asana: 'chair-forward-fold',
+        variation: 'table',
+        say: 'In the evening its crown sank down on the desk. Three breaths.',
+        seconds: 30,
+      },
+    ],
+  },
+  {
+    name: 'The Rocket That Forgot to Land',
+    steps: [
+      { asana: 'chair-mountain', say: 'Night. A rocket stands on its two feet and waits.', seconds: 20 },
+      { asana: 'chair-heel-toe-raises', say: 'The engine starts. Heels up, toes up. Ten times, faster than snow falls.', seconds: 30 },
+      { asana: 'chair-sun-breath', say: 'It flies. Arms up as you breathe in, down as you breathe out. Four clouds.', seconds: 40 },
+      { asana: 'chair-twist', say: 'Behind it the moon gets small. Turn and look. And past the other window.', seconds: 40 },
+      { asana: 'chair-wrist-fingers', say: 'Stars open and close. Ten stars.', seconds: 30 },
+      { asana: 'chair-mountain', say: 'It breathes in, it breathes out, and comes down a little each time. Five.', seconds: 40 },
+      {
+        asana: 'chair-forward-fold',
+        variation: 'table',
+        say: 'There is the desk. It lands: arms first, then the head. Three breaths.',
+        seconds: 30,
+      },
+    ],
+  },
+];
+
+/** Words that belong to what a lesson may be about: a teacher who writes one of them means the others too. */
+export const WORD_FAMILIES: readonly (readonly string[])[] = [
+  [
+    'sea',
+    'ocean',
+    'beach',
+    'water',
+    'wave',
+    'whale',
+    'ship',
+    'boat',
+    'seal',
+    'otter',
+    'shell',
+    'lighthouse',
+    'harbour',
+    'starfish',
+    'crab',
+  ],
+  ['forest', 'wood', 'woods', 'tree', 'leaf', 'leaves', 'bear', 'owl', 'hedgehog', 'moss', 'seed', 'bean'],
+  ['winter', 'snow', 'ice', 'cold', 'penguin', 'seal'],
+  ['night', 'sleep', 'dream', 'moon', 'star', 'stars', 'lantern', 'owl', 'bat', 'moth', 'midnight'],
+  ['space', 'sky', 'rocket', 'moon', 'star', 'stars', 'plane', 'aeroplane', 'cloud'],
+  ['weather', 'wind', 'rain', 'storm', 'cloud', 'rainbow', 'sun', 'sunflower'],
+  ['pond', 'river', 'rain', 'frog', 'frogs', 'heron', 'otter', 'turtle', 'caterpillar'],
+  ['garden', 'spring', 'seed', 'flower', 'sunflower', 'butterfly', 'bee', 'snail', 'caterpillar', 'ants'],
+  ['food', 'kitchen', 'cooking', 'soup', 'blueberry', 'spoon'],
+  ['feelings', 'worry', 'calm', 'sigh', 'patience', 'wait'],
 ];
 
 /** Minutes of each part. */

@@ -1,20 +1,20 @@
 import { library } from '../asanas/all.js';
 import { isForChildren } from '../asanas/library.js';
 import { AGE_GROUPS, ageGroup } from './age-groups.js';
-import { BALANCE_CALLS, BETWEEN_DESKS, BREATHS, HOME, MANNER, STORIES } from './lesson-content.js';
+import { BALANCE_CALLS, BETWEEN_DESKS, BREATHS, DESK_STORIES, HOME, MANNER, STORIES } from './lesson-content.js';
 import { lessonFor, lessonProblem, type LessonAsked } from './lesson.js';
 
 const lesson = (asked: Partial<LessonAsked> = {}) => lessonFor(library, { age: 7, minutes: 20, space: 'mats', ...asked });
 
 test('everything that is told of is in the library, and no child stands on the head', () => {
   const told = [
-    ...STORIES.flatMap(({ steps }) => steps), ...BETWEEN_DESKS, ...AGE_GROUPS.flatMap((group) => BREATHS[group]), ...BALANCE_CALLS, ...HOME,
+    ...STORIES.flatMap(({ steps }) => steps), ...BETWEEN_DESKS, ...DESK_STORIES.flatMap(({ steps }) => steps), ...AGE_GROUPS.flatMap((group) => BREATHS[group]), ...BALANCE_CALLS, ...HOME,
   ].flatMap(({ asana }: { readonly asana?: string }) => asana ?? []); // prettier-ignore
   for (const id of told) {
     expect(library.find(id)?.id).toBe(id);
     expect(library.get(id).base === 'inverted' && !isForChildren(library.get(id))).toBe(false);
   }
-  for (const { asana, variation } of BETWEEN_DESKS)
+  for (const { asana, variation } of [...BETWEEN_DESKS, ...DESK_STORIES.flatMap(({ steps }) => steps)])
     if (variation) expect(library.get(asana).variations.map(({ id }) => id)).toContain(variation);
   expect(BALANCE_CALLS.map(({ parts }) => parts).join()).not.toMatch(/head|neck/);
 });
@@ -48,6 +48,31 @@ test('between desks nobody goes to the floor', () => {
   const moved = parts.filter(({ kind }) => kind !== 'breath').flatMap(({ steps }) => steps);
   expect(moved.length).toBeGreaterThan(2);
   for (const { asana } of moved) expect(floor).not.toContain(library.get(asana).base);
+  for (const theme of ['', 'sea', 'forest', 'snow', 'x'])
+    for (const age of [5, 7, 10, 14]) {
+      const said = lesson({ age, theme, space: 'desks' }).parts.flatMap(({ say }) => say);
+      expect(said.join(' ')).not.toMatch(/\bmats?\b|on your back|lie down|roll over|walk with/i);
+    }
+  expect(parts.find(({ kind }) => kind === 'rest')!.steps).toMatchObject([{ asana: 'chair-forward-fold', variation: 'table' }]);
+});
+
+test.each(['mats', 'hall', 'desks'] as const)('a story is told, on its subject or on what belongs to it: %s', (space) => {
+  const story = (theme: string) =>
+    lesson({ space, theme })
+      .parts.find(({ kind }) => kind === 'story')!
+      .say.join(' ');
+  expect(story('sea')).toMatch(/\b(whale|ship|boat|wave|seal)/i);
+  expect(story('night')).toMatch(/\b(night|moon|star|midnight|lantern)/i);
+  expect(story('')).toMatch(/\w/);
+});
+
+test('a subject runs through the lesson', () => {
+  const said = (kind: string) =>
+    lesson({ age: 7, minutes: 30, theme: 'sea' })
+      .parts.find((part) => part.kind === kind)!
+      .say.join(' ');
+  expect(said('breath')).toMatch(/wave/i);
+  expect(said('game')).toMatch(/otter|seal|shell|\d!/i);
 });
 
 test('the same word gives the same lesson; a word of a story finds it', () => {

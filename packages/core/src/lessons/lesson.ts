@@ -3,7 +3,7 @@ import { formLines } from '../cues/form-lines.js';
 import { secondsToSay } from '../cues/pace.js';
 import { ageGroup, type AgeGroup } from './age-groups.js';
 import {
-  BACK_TO_REST, BALANCE_CALLS, BALANCE_SECONDS, BETWEEN_DESKS, BREATHS, HOME, LAUGHING, MANNER, OPENING, QUIET_GAMES, RULES, STORIES, STORY_AGES, THOUGHTS, TIMINGS, WORDS,
+  BALANCE_CALLS, BALANCE_SECONDS, BETWEEN_DESKS, BREATHS, DESK_REST, DESK_STORIES, HOME, LAUGHING, MANNER, OPENING, QUIET_GAMES, RESTS, RULES, STORIES, STORY_AGES, THOUGHTS, TIMINGS, WORDS, WORD_FAMILIES,
   type ToldStep,
 } from './lesson-content.js'; // prettier-ignore
 
@@ -89,8 +89,35 @@ const BALANCES = /tree|flamingo|aeroplane|vrksasana|balance-(two|three)/;
 const ON_TWO_FEET = 'Both feet down, one hand on the wall.';
 const CALLS = 6;
 
+/** A word that a lesson is about, with those that belong to it. */
+function family(word: string): ReadonlySet<string> {
+  return new Set([word, ...WORD_FAMILIES.filter((words) => words.includes(word)).flat()]);
+}
+
+/** How many of these words stand in what is told. */
+function mentions(words: ReadonlySet<string>, told: unknown): number {
+  const said = new Set(
+    JSON.stringify(told)
+      .toLowerCase()
+      .split(/[^a-z]+/),
+  );
+  return [...words].filter((word) => said.has(word)).length;
+}
+
+/** Those of a list that tell most of a word and what belongs to it; all of them where none does. */
+function about<T>(list: readonly T[], word: string): readonly T[] {
+  if (word === '') return list;
+  for (const words of [new Set([word]), family(word)]) {
+    const counts = list.map((one) => mentions(words, one));
+    const most = Math.max(...counts);
+    if (most > 0) return list.filter((_, i) => counts[i] === most);
+  }
+  return list;
+}
+
 /** One of a list, by a word: the same word, the same one. */
-function oneOf<T>(list: readonly T[], word: string, salt = 0): T {
+function oneOf<T>(all: readonly T[], word: string, salt = 0): T {
+  const list = about(all, word);
   let sum = salt;
   for (const letter of word) sum = (sum * 31 + (letter.codePointAt(0) ?? 0)) % 9973;
   return list[sum % list.length]!;
@@ -147,7 +174,10 @@ class LessonWriter {
       case 'words':
         return only(...Object.entries(WORDS[group]).slice(0, 2).map(([word, means]) => `${word[0]!.toUpperCase()}${word.slice(1)}: ${means}.`)); // prettier-ignore
       case 'breath': {
-        const { name, asana, say } = oneOf(BREATHS[group], theme);
+        const { name, asana, say } = oneOf(
+          BREATHS[group].filter((breath) => this.hasRoomFor(breath)),
+          theme,
+        );
         return { say: [`${name}.`, say], steps: [this.step({ asana, say }, minutes * 60)] };
       }
       case 'game':
@@ -157,17 +187,15 @@ class LessonWriter {
       case 'loop':
         return this.asked.space === 'desks' ? this.betweenDesks(minutes, 4) : this.loop(minutes);
       case 'story':
-        return this.asked.space === 'desks' ? this.betweenDesks(minutes, 7) : this.story(minutes);
+        return this.story(minutes);
       case 'laugh':
         return only(`Like ${oneOf(LAUGHING.starts, theme)}.`, ...LAUGHING.steps.map(({ say }) => say));
       case 'rest': {
         const seconds = Math.min(minutes * 60, MANNER[group].rest);
-        const asana =
-          this.asked.space === 'desks' ? 'chair-forward-fold' : group === 'teens' || group === '9-12' ? 'savasana' : 'kids-mouse';
-        const say = this.asked.space === 'desks' ? 'Put your head on your arms at the desk.' : oneOf(BACK_TO_REST.slice(0, 6), theme);
+        const { say, ...shape } = this.asked.space === 'desks' ? DESK_REST : oneOf(RESTS[group], theme);
         return {
           say: [say, 'Eyes may stay open. I tell you when it is over.', 'Open your eyes like a small window.'],
-          steps: [this.step({ asana, say }, seconds)],
+          steps: [this.step({ ...shape, say }, seconds)],
         };
       }
       case 'thought':
@@ -179,6 +207,10 @@ class LessonWriter {
 
   private forAge<T extends { readonly ages: readonly string[] }>(list: readonly T[]): readonly T[] {
     return list.filter(({ ages }) => ages.includes(this.group));
+  }
+
+  private hasRoomFor({ needsRoom }: { readonly needsRoom?: true }): boolean {
+    return this.asked.space !== 'desks' || needsRoom !== true;
   }
 
   private step(told: ToldStep, seconds: number, times = 1): LessonStep {
@@ -199,7 +231,7 @@ class LessonWriter {
   /** Numbers of body parts called in a drawn order, or at desks a quiet animal. */
   private game(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
     const { age, space } = this.asked;
-    const quiet = this.forAge(QUIET_GAMES);
+    const quiet = this.forAge(QUIET_GAMES).filter((game) => this.hasRoomFor(game));
     if (this.group === 'teens' || space === 'desks' || (quiet.length > 0 && oneOf([true, false], this.theme, 7))) {
       const game = quiet.length > 0 ? oneOf(quiet, this.theme) : null;
       if (!game) return { say: ['One minute of stillness together, sitting as you like.'], steps: [] };
@@ -251,15 +283,22 @@ class LessonWriter {
   }
 
   private story(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
+    if (this.asked.space === 'desks') return this.deskStory(minutes);
     const suiting = STORY_AGES[this.group];
     const all = STORIES.filter(({ id }) => suiting === 'all' || (suiting !== 'none' && suiting.includes(id)));
-    const about =
-      this.theme === ''
-        ? undefined
-        : all.find(({ name, steps }) => `${name} ${steps.map(({ say }) => say).join(' ')}`.toLowerCase().includes(this.theme));
-    const { name, steps } = about ?? oneOf(all, this.theme);
+    const { name, steps } = oneOf(all, this.theme);
     const each = Math.min(MANNER[this.group].hold * 2, (minutes * 60) / steps.length);
     return { say: [`${name}.`, ...steps.map(({ say }) => say)], steps: steps.map((one) => this.step(one, each)) };
+  }
+
+  /** In its own time, or in as much as there is. */
+  private deskStory(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
+    const { name, steps } = oneOf(DESK_STORIES, this.theme);
+    const share = Math.min(1, (minutes * 60) / steps.reduce((sum, { seconds = 30 }) => sum + seconds, 0));
+    return {
+      say: [`${name}.`, ...steps.map(({ say }) => say)],
+      steps: steps.map((one) => this.step(one, (one.seconds ?? 30) * share)),
+    };
   }
 
   /** Steps beside and on a chair, as many as fit. */
