@@ -1,4 +1,4 @@
-import { isDay } from './day.js';
+import { dayInWords, isDay } from './day.js';
 
 test.each(['2026-11-28', '2024-02-29', '1931-01-01'])('%s is a day', (text) => expect(isDay(text)).toBe(true));
 test.each([
@@ -14,3 +14,5 @@ test.each([
   null,
   20261128,
 ])('%j is none', (text) => expect(isDay(text)).toBe(false));
+
+test('a day as a sheet says it', () => expect(dayInWords('2026-12-04')).toBe('4 December'));

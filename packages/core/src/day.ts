@@ -1,4 +1,4 @@
-import { isValid, parseISO } from 'date-fns';
+import { format, isValid, parseISO } from 'date-fns';
 
 const DAY = /^(\d{4})-\d{2}-\d{2}$/;
 const YEARS = { from: 1900, to: 2200 };
@@ -12,4 +12,9 @@ export function isDay(text: unknown): text is string {
 /** Whether what ends with a day still holds on another, both as YYYY-MM-DD. Without an end it always does, and without a day nothing has run out. */
 export function holdsUntil(until: string | null | undefined, today: string | null): boolean {
   return today === null || until === null || until === undefined || today <= until;
+}
+
+/** A day, as YYYY-MM-DD, as it is read on a sheet: "14 December". */
+export function dayInWords(day: string): string {
+  return format(parseISO(day), 'd MMMM');
 }

@@ -7,7 +7,7 @@ import { adapt } from '../planning/adapt.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { homeHtml } from './home-sheet.js';
 import { FALLERS, homePractice, OFTEN, practiceDays, type HomeAsked } from './home-practice.js';
-import { STOP_SIGNS } from './stop-signs.js';
+import { STOP_SIGNS, stopSignsOf } from './stop-signs.js';
 
 const solver = new BodySolver(library);
 const sequence = understood(
@@ -73,6 +73,21 @@ test('every condition has signs of its own, and nobody reads those of another', 
   expect([...high.stopSigns, ...high.askToday, ...high.emergency].join()).not.toMatch(/device|shock|vein|calf pain/);
   const paced = practice({}, withAnswers('cardiac-device kind=pacemaker'));
   expect(paced.askToday.join()).toMatch(/the device beeps/);
+});
+
+test('a sign is said once, where it is most urgent, and so is whom to ask', () => {
+  const old = stopSignsOf(['seniors', 'menopause']);
+  expect(old.emergency).toContain('new confusion');
+  expect(old.askToday).not.toContain('new confusion');
+  expect(old.askToday.filter((sign) => sign.includes('calf'))).toEqual([
+    'one calf swollen, warm or sore',
+    'one calf swollen on hormone tablets',
+  ]);
+  expect(stopSignsOf(['seniors']).call).toEqual(['doctor’s practice', 'the family or neighbour who was agreed']);
+  expect(stopSignsOf(['arrhythmia', 'kidney-disease']).call).toEqual([
+    'heart clinic or doctor’s practice',
+    'the dialysis or transplant unit',
+  ]);
 });
 
 test('who could fall, and whom little and often helps, are conditions that there are', () => {

@@ -13,7 +13,7 @@ import type { Chosen, PersonPlan, PlannedStep } from '../plan/plan.js';
 import type { Decision } from '../screening/screen.js';
 import { describeDose, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { StepSide } from '../sequence/sequence.js';
-import { signsFor, STOP_SIGNS, type StopSign, type StopSigns } from './stop-signs.js';
+import { stopSignsOf, type SignsOfOne } from './stop-signs.js';
 
 /** What of a household does for a prop. Common practice, no source. */
 export const HOUSEHOLD: Readonly<Record<Prop, string>> = {
@@ -79,7 +79,7 @@ export interface HomeStep {
 }
 
 /** What somebody does at home between two classes. */
-export interface HomePractice {
+export interface HomePractice extends SignsOfOne {
   /** Only who may practise gets steps. */
   readonly decision: Decision;
   readonly minutes: number;
@@ -89,10 +89,6 @@ export interface HomePractice {
   /** When to go on from the first week's doses to the whole ones; `null` where all are the same. */
   readonly growing: string | null;
   readonly skipToday: readonly string[];
-  readonly stopSigns: readonly string[];
-  readonly askToday: readonly string[];
-  readonly emergency: readonly string[];
-  readonly call: readonly string[];
   /** When it is looked at again, as YYYY-MM-DD. */
   readonly review: string;
   /** Steps of the class that are not done at home, and why. */
@@ -233,8 +229,6 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
   const written = steps.map((planned) =>
     homeStep(planned, plan.steps.indexOf(planned), getKnown(doses, planned), firstSides(plan.preferences)),
   );
-  const signs = STOP_SIGNS.filter(({ conditions }) => conditions.length === 0 || conditions.some((id) => ids.includes(id)));
-  const all = (of: (one: StopSigns) => readonly StopSign[]) => [...new Set(signs.flatMap((one) => signsFor(of(one), ids)))];
   const days = asked.days ?? USUAL_DAYS;
   return {
     decision,
@@ -244,10 +238,7 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     steps: written,
     growing: written.some(({ firstWeek }) => firstWeek !== null) ? GROWING : null,
     skipToday: SKIP_TODAY,
-    stopSigns: all(({ stopNow }) => stopNow),
-    askToday: all(({ today }) => today),
-    emergency: all(({ emergency }) => emergency),
-    call: all(({ call }) => [call]),
+    ...stopSignsOf(ids),
     review: formatISO(addDays(parseISO(asked.today), REVIEW_DAYS), { representation: 'date' }),
     leftOut: leftOut.sort((one, other) => one.line - other.line),
   };

@@ -1,5 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
+import { dayInWords } from '../day.js';
 import { DIARY_SCHEMA, firstWeekWords, MOST_TOLD, practiceDays, weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
 import { needsAtHome } from './needs-at-home.js';
 
@@ -77,7 +78,7 @@ export function homeHtml(
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'">
 <title>${escaped(title)}</title><style>${STYLE}</style></head><body>
 <h1>${escaped(title)}</h1>
-<p>About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${review}, then we look at it together.</p>
+<p>About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${dayInWords(review)}, then we look at it together.</p>
 <p><b>Not today:</b> with ${escaped(skipToday.join(', '))}. This practice goes along with your treatment. It takes the place of none.</p>
 ${growing === null ? '' : `<p>${escaped(growing)}</p>`}
 ${steps.map((step, i) => stepHtml(step, i, figures[i], conventions)).join('\n')}
@@ -106,7 +107,7 @@ export function homeText(
   });
   return [
     title,
-    `${minutes} min, ${times} a day: ${days.map(weekdayName).join(', ')}; review ${review}`,
+    `${minutes} min, ${times === 1 ? 'once' : `${times} times`} a day: ${days.map(weekdayName).join(', ')}. Looked at again on ${dayInWords(review)}`,
     ...(growing === null ? [] : [growing]),
     ...lines,
     `Stop at once with: ${stopSigns.join('; ')}`,

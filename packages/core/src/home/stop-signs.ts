@@ -88,7 +88,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       'numbness between the legs',
       { say: 'a bulge that bleeds or is stuck', of: ['pelvic-floor'] },
     ],
-    call: "doctor's practice or women's clinic",
+    call: 'doctor’s practice or women’s clinic',
   },
   {
     conditions: ['seniors', 'parkinsons', 'chair-ambulatory', 'dementia', 'polyneuropathy'],
@@ -108,7 +108,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       'one calf swollen',
     ],
     emergency: ['a fall on the head with a blood thinner', 'one-sided weakness', 'fainting', 'choking'],
-    call: "doctor's practice; the family or neighbour who was agreed",
+    call: 'doctor’s practice; the family or neighbour who was agreed',
   },
   {
     conditions: ['wheelchair-user'],
@@ -120,7 +120,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
     ],
     today: ['a hot, swollen limb', 'open or broken skin where you sit', 'new weakness or change of feeling', 'fever'],
     emergency: ['the pounding-headache signs do not settle within minutes, also when the cause was found'],
-    call: "spinal unit or doctor's practice; show the emergency card for this reaction",
+    call: 'spinal unit or doctor’s practice; show the emergency card for this reaction',
   },
   {
     conditions: [
@@ -167,7 +167,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
         of: ['coronary-heart-disease', 'heart-failure', 'cardiac-device', 'deep-vein-thrombosis', 'arrhythmia'],
       },
     ],
-    call: "heart clinic or doctor's practice",
+    call: 'heart clinic or doctor’s practice',
   },
   {
     conditions: ['glaucoma', 'retinal-disease'],
@@ -210,7 +210,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       },
       'trouble swallowing or breathing',
     ],
-    call: "doctor's practice or the clinic that knows you",
+    call: 'doctor’s practice or the clinic that knows you',
   },
   {
     conditions: ['asthma-copd', 'acute-illness'],
@@ -232,7 +232,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       'stiff neck with fever, a rash that stays when pressed, confusion',
       'no water passed for twelve hours',
     ],
-    call: "doctor's practice; the number on your plan",
+    call: 'doctor’s practice; the number on your plan',
   },
   {
     conditions: [
@@ -268,7 +268,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       'severe pain after a fall or crash',
       { say: 'sudden worst neck pain with headache, drooping eyelid, double vision or slurred speech', of: ['neck-pain'] },
     ],
-    call: "doctor's practice or physiotherapist",
+    call: 'doctor’s practice or physiotherapist',
   },
   {
     conditions: ['shoulder', 'wrist', 'elbow', 'hip-replacement', 'hip-joint', 'knee', 'ankle-foot', 'arthritis', 'hypermobility', 'lupus'],
@@ -294,7 +294,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       { say: 'tingling of both hands with weak or unsteady legs', of: ['arthritis', 'hypermobility'] },
       { say: 'very flexible with a known vessel weakness: sudden chest, belly or head pain', of: ['hypermobility'] },
     ],
-    call: "doctor's practice, physiotherapist, or the surgeon who operated",
+    call: 'doctor’s practice, physiotherapist, or the surgeon who operated',
   },
   {
     conditions: ['abdominal-hernia', 'reflux', 'abdominal-surgery', 'recent-surgery'],
@@ -321,7 +321,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       { say: 'a loud crack or a new bend in a limb', of: ['recent-surgery'] },
       'sudden breathlessness',
     ],
-    call: "the ward or surgeon who operated; doctor's practice",
+    call: 'the ward or surgeon who operated; doctor’s practice',
   },
   {
     conditions: ['diabetes', 'cancer', 'chronic-fatigue', 'fibromyalgia'],
@@ -344,7 +344,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       { say: 'swelling of face and arms', of: ['cancer'] },
       'chest pain or new breathlessness',
     ],
-    call: "the treatment team's number on the card; doctor's practice",
+    call: "the treatment team's number on the card; doctor’s practice",
   },
   {
     conditions: ['anxiety-depression-ptsd', 'insomnia', 'autism-adhd', 'low-weight'],
@@ -368,7 +368,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
     ],
     today: [{ say: 'breathlessness lying flat that is new', of: ['larger-bodies'] }],
     emergency: [],
-    call: "doctor's practice",
+    call: 'doctor’s practice',
   },
   {
     conditions: ['children'],
@@ -378,7 +378,7 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       'a limp without a reason',
       'back pain for more than two weeks',
       'fever',
-      "a word or a sign that somebody hurts the child: write down the exact words and follow the school's rule",
+      'a word or a sign that somebody hurts the child: write down the exact words and follow the school’s rule',
     ],
     emergency: ['a fit, a collapse while playing', 'a knock on head or neck with tingling'],
     call: 'parents first, then the doctor; for a worry about harm, the person responsible at school',
@@ -399,14 +399,14 @@ export const STOP_SIGNS: readonly StopSigns[] = [
     stopNow: ['a pulse that races or stumbles more than usual'],
     today: ['a pulse that is newly irregular', 'fever or pain on swallowing in the eight weeks after an ablation: within the hour'],
     emergency: ['fluttering with fainting'],
-    call: "heart clinic or doctor's practice",
+    call: 'heart clinic or doctor’s practice',
   },
   {
     conditions: ['peripheral-artery-disease'],
     stopNow: ['calf pain that ten minutes of rest do not ease'],
     today: ['leg pain at rest or at night', 'a sore or a black place on the foot'],
     emergency: ['a leg that is suddenly cold, pale and painful', 'sudden back or belly pain with faintness'],
-    call: "doctor's practice or the vessel clinic",
+    call: 'doctor’s practice or the vessel clinic',
   },
   {
     conditions: ['concussion'],
@@ -417,14 +417,14 @@ export const STOP_SIGNS: readonly StopSigns[] = [
       'weak or tingling arms or legs, double vision',
       'clear fluid or blood from nose or ear',
     ],
-    call: "doctor's practice or the concussion clinic",
+    call: 'doctor’s practice or the concussion clinic',
   },
   {
     conditions: ['polyneuropathy'],
     stopNow: ['a foot that you no longer feel on the floor'],
     today: ['a new sore, a red, hot foot', 'one limb suddenly weak'],
     emergency: ['weakness that climbs up the legs over hours or days', 'trouble breathing or swallowing'],
-    call: "doctor's practice",
+    call: 'doctor’s practice',
   },
   {
     conditions: ['dementia'],
@@ -438,21 +438,21 @@ export const STOP_SIGNS: readonly StopSigns[] = [
     stopNow: ['a jaw that catches or cannot close, sharp pain in front of the ear: stop, no forcing'],
     today: ['a lump that grows'],
     emergency: [],
-    call: "dentist or doctor's practice",
+    call: 'dentist or doctor’s practice',
   },
   {
     conditions: ['thyroid'],
     stopNow: ['a racing pulse that rest does not calm'],
     today: ['a lump that grows fast, new hoarseness', 'eye pain or double sight'],
     emergency: ['palpitations with fainting', 'breathless with a swelling of the neck'],
-    call: "doctor's practice",
+    call: 'doctor’s practice',
   },
   {
     conditions: ['bowel-disease'],
     stopNow: ['a cramp that rises', 'a pull at a stoma'],
     today: ['blood in the stool, waking at night with diarrhoea', 'one leg swollen', 'a painful red eye'],
     emergency: ['a hard, swollen belly with vomiting', 'a stoma that turns dark or gives nothing with pain'],
-    call: "bowel clinic or doctor's practice",
+    call: 'bowel clinic or doctor’s practice',
   },
   {
     conditions: ['kidney-disease'],
@@ -477,14 +477,14 @@ export const STOP_SIGNS: readonly StopSigns[] = [
     stopNow: [],
     today: ['falling asleep while talking or driving', 'sudden limpness on laughing'],
     emergency: ['gasping with blue lips'],
-    call: "doctor's practice",
+    call: 'doctor’s practice',
   },
   {
     conditions: ['menopause'],
     stopNow: [],
     today: ['one calf swollen on hormone tablets', 'sudden back pain after a bend'],
     emergency: ['chest pressure, also felt in jaw or back, with sickness'],
-    call: "doctor's practice",
+    call: 'doctor’s practice',
   },
   {
     conditions: ['lupus'],
@@ -498,11 +498,44 @@ export const STOP_SIGNS: readonly StopSigns[] = [
     stopNow: ['pain or tiredness clearly above your usual: do half, or rest'],
     today: ['one hot, swollen joint', 'new headache with a tender scalp or changed sight'],
     emergency: [],
-    call: "doctor's practice",
+    call: 'doctor’s practice',
   },
 ];
 
 /** The signs of a list that concern somebody with these conditions. */
-export function signsFor(signs: readonly StopSign[], ids: readonly string[]): string[] {
+function signsFor(signs: readonly StopSign[], ids: readonly string[]): string[] {
   return signs.flatMap((sign) => (typeof sign === 'string' ? [sign] : sign.of.some((id) => ids.includes(id)) ? [sign.say] : []));
+}
+
+/** Without what another says as well: the same words, or those with which it begins its own list. */
+function saidOnce(words: readonly string[], elsewhere: readonly string[] = []): string[] {
+  const once = [...new Set(words)];
+  return once.filter((one) => !elsewhere.includes(one) && !once.some((other) => other.startsWith(`${one},`)));
+}
+
+/** What somebody with these conditions looks out for, and whom they ask; each said once, where it is most urgent. */
+export interface SignsOfOne {
+  readonly stopSigns: readonly string[];
+  readonly askToday: readonly string[];
+  readonly emergency: readonly string[];
+  readonly call: readonly string[];
+}
+
+export function stopSignsOf(ids: readonly string[]): SignsOfOne {
+  const lists = STOP_SIGNS.filter(({ conditions }) => conditions.length === 0 || conditions.some((id) => ids.includes(id)));
+  const all = (of: (one: StopSigns) => readonly StopSign[]) => lists.flatMap((one) => signsFor(of(one), ids));
+  const emergency = saidOnce(all((one) => one.emergency));
+  const call = saidOnce(lists.flatMap((one) => one.call.split('; ')));
+  return {
+    stopSigns: saidOnce(
+      all((one) => one.stopNow),
+      emergency,
+    ),
+    askToday: saidOnce(
+      all((one) => one.today),
+      emergency,
+    ),
+    emergency,
+    call: call.filter((one) => !call.some((other) => other !== one && other.includes(one))),
+  };
 }

@@ -1,5 +1,5 @@
-import { format, parseISO } from 'date-fns';
 import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
+import { dayInWords } from '../day.js';
 import type { Figure } from '../figure/shape.js';
 import { firstWeekWords, weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
 import { needsAtHome } from '../home/needs-at-home.js';
@@ -49,7 +49,7 @@ export function homeSheet(
     blocks: [
       {
         is: 'text',
-        text: `About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${format(parseISO(review), 'd MMMM')}, then we look at it together.`,
+        text: `About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${dayInWords(review)}, then we look at it together.`,
       },
       ...(growing === null ? [] : [{ is: 'text', text: growing } as const]),
       { is: 'text', text: `Not today: with ${skipToday.join(', ')}.` },
