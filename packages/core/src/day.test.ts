@@ -15,4 +15,4 @@ test.each([
   20261128,
 ])('%j is none', (text) => expect(isDay(text)).toBe(false));
 
-test('a day as a sheet says it', () => expect(dayInWords('2026-12-04')).toBe('4 December'));
+test('a day as a sheet says it', () => expect(dayInWords('2026-12-04')).toBe('4 December 2026'));

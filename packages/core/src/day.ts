@@ -14,7 +14,7 @@ export function holdsUntil(until: string | null | undefined, today: string | nul
   return today === null || until === null || until === undefined || today <= until;
 }
 
-/** A day, as YYYY-MM-DD, as it is read on a sheet: "14 December". */
+/** A day, as YYYY-MM-DD, as it is read: "14 December 2026". */
 export function dayInWords(day: string): string {
-  return format(parseISO(day), 'd MMMM');
+  return format(parseISO(day), 'd MMMM yyyy');
 }

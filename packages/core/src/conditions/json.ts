@@ -31,6 +31,7 @@ export function conditionsJson(conditions: readonly Condition[]) {
 export function describeClause(clause: Clause): string {
   if ('standing' in clause) return clause.standing ? 'when standing' : 'when not standing';
   if ('facing' in clause) return `when ${clause.not ? 'not ' : ''}facing ${clause.facing}`;
+  if (clause.measure === 'hold' && clause.over === 0) return 'when held still';
   const { label, unit } = MEASURES[clause.measure];
   const bounds = [
     clause.over !== undefined && `above ${clause.over}`,

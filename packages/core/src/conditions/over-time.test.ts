@@ -85,9 +85,9 @@ describe('what is told before class', () => {
   test('a clearance that ends soon, and one that ended', () => {
     const until = (day: string) => news({ conditions: [], clearances: [{ condition: 'pregnancy', until: day }] }, '2026-03-09');
     expect(until('2026-04-09')).toEqual([]);
-    expect(until('2026-03-23')).toEqual(['Pregnancy: the written clearance ends on 2026-03-23']);
-    expect(until('2026-03-09')).toEqual(['Pregnancy: the written clearance ends on 2026-03-09']);
-    expect(until('2026-03-08')).toEqual(['Pregnancy: the written clearance ended on 2026-03-08']);
+    expect(until('2026-03-23')).toEqual(['Pregnancy: the written clearance ends on 23 March 2026']);
+    expect(until('2026-03-09')).toEqual(['Pregnancy: the written clearance ends on 9 March 2026']);
+    expect(until('2026-03-08')).toEqual(['Pregnancy: the written clearance ended on 8 March 2026']);
   });
 
   test('a reading that is too old, and what has to be asked anew', () => {

@@ -1,4 +1,5 @@
 import type { DoseSpec } from '../asanas/asana.js';
+import { dayInWords } from '../day.js';
 import { message, type Message } from '../messages/message.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
@@ -68,7 +69,7 @@ function notOffered({ reason, on, until }: LeftOut): Finding {
     bound: '',
     grade: 'avoid',
     where: 'posture',
-    text: `Left out since ${on}${until === null ? '' : `, until ${until}`}: ${reason}`,
+    text: `Left out since ${dayInWords(on)}${until === null ? '' : `, until ${dayInWords(until)}`}: ${reason}`,
     source: describeSource(['common practice']),
     by: 1,
   };

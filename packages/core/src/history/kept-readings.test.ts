@@ -52,6 +52,6 @@ test('a clinician reads what was measured more than once, by its days', () => {
   expect(readingsSection([line([['2026-01-05', 16]])])).toBeNull();
   const section = readingsSection([line([['2026-01-05', 16], ['2026-03-02', 13]])]); // prettier-ignore
   expect(section?.lines).toEqual([
-    expect.stringMatching(/^Timed up and go: 16 s on 2026-01-05, 13 s on 2026-03-02; a step counts from 2\.5 s on/),
+    expect.stringMatching(/^Timed up and go: 16 s on 5 January 2026, 13 s on 2 March 2026; a step counts from 2\.5 s on/),
   ]);
 });

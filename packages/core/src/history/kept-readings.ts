@@ -1,5 +1,6 @@
 import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
+import { dayInWords } from '../day.js';
 import { AS_OF } from '../conditions/over-time.js';
 import type { NoteSection } from '../screening/clinician-note.js';
 
@@ -77,6 +78,6 @@ export function readingsSection(lines: readonly ReadingLine[]): NoteSection | nu
   const again = lines.filter(({ values }) => values.length > 1);
   if (again.length === 0) return null;
   const told = ({ ask, unit, values, change }: ReadingLine) =>
-    `${ask}: ${values.map(({ day, value }) => `${value} ${unit} on ${day}`).join(', ')}${change ? `; a step counts from ${change.by} ${unit} on (${change.source})` : ''}`;
+    `${ask}: ${values.map(({ day, value }) => `${value} ${unit} on ${dayInWords(day)}`).join(', ')}${change ? `; a step counts from ${change.by} ${unit} on (${change.source})` : ''}`;
   return { heading: 'Tests and readings over time', lines: again.map(told) };
 }

@@ -52,7 +52,7 @@ describe('where it is known where it hurts', () => {
       kind: 'hold-back', leaveOut: null, limit: { measure: 'hipExternalRotation', bound: '<= 49', grade: 'modify', until: '2026-12-10' },
     }); // prettier-ignore
     expect(proposal!.source).toMatch(/Thomeé/);
-    expect(sayInEnglish(proposal!.what)).toBe('Thigh turned out: at most 49° until 2026-12-10');
+    expect(sayInEnglish(proposal!.what)).toBe('Thigh turned out: at most 49° until 10 December 2026');
     expect(sayInEnglish(proposal!.evidence)).toMatch(/hips.*thigh turned out at 55°/);
   });
 

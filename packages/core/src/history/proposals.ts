@@ -3,7 +3,7 @@ import { opposite, type Side } from '../angles.js';
 import { allowed, amount } from '../conditions/say.js';
 import { getOrCreate } from '../get-or-create.js';
 import { message, type Message } from '../messages/message.js';
-import { holdsUntil } from '../day.js';
+import { dayInWords, holdsUntil } from '../day.js';
 import { leftOutOn, type LeftOut } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
 import { likedForms, likedKey, longerShare, firstSides, MOST_LONGER, type Preference } from '../participants/preference.js';
@@ -137,7 +137,7 @@ function heldBack(strain: Strain, day: string, today: string): Proposal {
     evidence: message('evidence.strained', { day, where, asana, measure: label.toLowerCase(), value: amount(value, unit) }),
     source: PAIN_MODEL,
     ...CHANGES_NOTHING,
-    limit: { measure, bound, grade: 'modify', reason: `It hurt on ${day}: ${where}.`, by: THE_LOG, until },
+    limit: { measure, bound, grade: 'modify', reason: `It hurt on ${dayInWords(day)}: ${where}.`, by: THE_LOG, until },
   };
 }
 
@@ -161,7 +161,7 @@ function afterPain(last: PastClass, history: readonly PastClass[], strains: read
         evidence: isHigh ? message('evidence.hurt-high', { day, pain }) : message('evidence.hurt', { day }),
         source: isHigh ? PAIN_MODEL : PRACTICE,
         ...CHANGES_NOTHING,
-        leaveOut: { asana, on: today, until, reason: `It hurt on ${day}.` },
+        leaveOut: { asana, on: today, until, reason: `It hurt on ${dayInWords(day)}.` },
       };
     });
   const found = [...tightest(holding).map((one) => heldBack(one, day, today)), ...resting];

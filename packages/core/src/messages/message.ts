@@ -1,4 +1,5 @@
 import { IntlMessageFormat } from 'intl-messageformat';
+import { dayInWords, isDay } from '../day.js';
 import { getOrCreate } from '../get-or-create.js';
 import { EN } from './en.js';
 
@@ -8,7 +9,10 @@ export type Catalogue = Readonly<Record<MessageId, string>>;
 
 type Value = string | number | Message | readonly (string | Message)[];
 
-/** Something to be said: what, and with which values. Messages within it are said in the same language; a list is joined by commas. */
+/**
+ * Something to be said: what, and with which values. Messages within it are said in the same language; a list is joined
+ * by commas; a day, as YYYY-MM-DD, is said as people say it.
+ */
 export interface Message {
   readonly id: MessageId;
   readonly values?: Readonly<Record<string, Value>>;
@@ -25,7 +29,7 @@ export function speaker(language: string, catalogue: Catalogue): Say {
   const formats = new Map<MessageId, IntlMessageFormat>();
   const formatOf = (id: MessageId) => getOrCreate(formats, id, () => new IntlMessageFormat(catalogue[id], language));
   const valueOf = (value: Value): string | number => {
-    if (typeof value !== 'object') return value;
+    if (typeof value !== 'object') return isDay(value) ? dayInWords(value) : value;
     return 'id' in value ? say(value) : value.map(valueOf).join(', ');
   };
   const say: Say = ({ id, values = {} }) =>

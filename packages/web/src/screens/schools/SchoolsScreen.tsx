@@ -64,9 +64,10 @@ function Asks({ person, dispute, position }: { person: Person; dispute: Dispute;
   if (limits.length === 0) return <p className="mt-2 text-sm">Asks for nothing more, as {person.name} is now.</p>;
   return (
     <ul className="mt-2 list-disc space-y-1 pl-5 text-sm">
-      {limits.map(({ limit, label, bound, unit, grade, text, source }) => (
+      {limits.map(({ limit, label, bound, unit, when, grade, text, source }) => (
         <li key={limit}>
-          {label} {allowed(bound, unit)}, else {GRADE_WORDS[grade]}. {text} <span className="text-soft">{source}</span>
+          {[`${label} ${allowed(bound, unit)}`, ...when].join(' ')}, else {GRADE_WORDS[grade]}. {text}{' '}
+          <span className="text-soft">{source}</span>
         </li>
       ))}
     </ul>

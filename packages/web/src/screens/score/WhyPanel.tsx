@@ -41,7 +41,7 @@ export function ReasonItem({ reason }: { reason: Reason }) {
       </p>
       <p>{text}</p>
       <p className="text-sm text-soft">
-        {findConditionName(condition)}, {GRADE_WORDS[grade]}. {source}
+        {findConditionName(condition)}: {GRADE_WORDS[grade]}. {source}
       </p>
     </li>
   );
