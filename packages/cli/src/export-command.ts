@@ -62,7 +62,9 @@ export function exportCommand(words: readonly string[], options: Options): strin
   if (!write || !Object.hasOwn(WRITERS, as)) throw new BadInput(`--as is "${as}"; expected ${known}`);
   const [file] = words;
   // A class file is people, not steps.
-  const isClass = as === 'json' && file !== undefined && file.endsWith('.json') && words.length === 1 && isPeople(file, options);
+  const isClass = file !== undefined && file.endsWith('.json') && words.length === 1 && isPeople(file, options);
+  if (isClass && as !== 'json')
+    throw new BadInput(`${file} has people and no steps; as ${as} they need a sequence: export SEQUENCE --class ${file} --as ${as}`);
   const text = isClass
     ? JSON.stringify(classFile(participantsOf({ ...options, class: file })), null, 2)
     : write(plannedOf('export', words, options));

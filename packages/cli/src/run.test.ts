@@ -223,6 +223,13 @@ describe('export and import', () => {
     expect(JSON.parse(run(['import', people, '--json']).out)).toMatchObject({ duplicates: ['ann  béll'] });
   });
 
+  test('people without a sequence are a class file, and in no other format', () => {
+    const people = file('people-only.json', '{"participants":[{"id":"a","conditions":[]}]}');
+    expect(JSON.parse(run(['export', people, '--as', 'json']).out)).toMatchObject({ participants: [{ id: 'a' }] });
+    expect(run(['export', people, '--as', 'fhir'])).toMatchObject({ code: 2, out: '', err: expect.stringMatching(/people and no steps/) });
+    expect(run(['export', morning, '--class', people, '--as', 'fhir'])).toMatchObject({ code: 0, err: '' });
+  });
+
   test('a format that there is not is told', () => {
     expect(run(['export', morning, '--as', 'mp3']).err).toMatch(/expected json, csv/);
     expect(run(['import', morning, '--as', 'mp3']).err).toMatch(/expected json, csv/);
