@@ -82,7 +82,7 @@ export function importCommand(words: readonly string[], options: Options): strin
   const as = formatOf(file, options.as);
   const imported =
     as === 'csv' ? { kind: 'people', ...peopleOfCsv(readText(file)) }
-    : as === 'vcf' ? { kind: 'people', ...peopleOfVcards(readText(file)) }
+    : as === 'vcf' ? { kind: 'people', ...peopleOfVcards(readText(file), today()) }
     : as === 'fhir' ? { kind: 'people', ...peopleOfFhir(readJson(file), today()) }
     : as === 'letter' ? fromLetter(file)
     : as === 'json' ? fromJson(file)

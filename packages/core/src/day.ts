@@ -18,3 +18,10 @@ export function holdsUntil(until: string | null | undefined, today: string | nul
 export function dayInWords(day: string): string {
   return format(parseISO(day), 'd MMMM yyyy');
 }
+
+/** Full years on a day of somebody who was born on YYYY-MM-DD, in YYYY-MM or in YYYY; `null` where that is no life. */
+export function yearsOn(born: unknown, today: string): number | null {
+  if (typeof born !== 'string' || !/^\d{4}(?:-\d{2}){0,2}$/.test(born)) return null;
+  const years = Number(today.slice(0, 4)) - Number(born.slice(0, 4)) - (today.slice(5) < born.slice(5) ? 1 : 0);
+  return years >= 0 && years <= 120 ? years : null;
+}

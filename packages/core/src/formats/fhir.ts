@@ -5,6 +5,7 @@ import { codeOf, CODES, codesOf, codingOf, MOST_CODES } from '../conditions/code
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { answersFromWords } from '../conditions/from-words.js';
 import { AS_OF } from '../conditions/over-time.js';
+import { yearsOn } from '../day.js';
 import { assess } from '../screening/assess.js';
 import { clinicianNote } from '../screening/clinician-note.js';
 import type { Participant } from '../participants/participant.js';
@@ -180,13 +181,6 @@ function conditionsIn(text: string, codes: readonly string[]): ConditionAnswer[]
   return answersFromWords(text).map((answer, i) => (i === 0 && codes.length > 0 ? { ...answer, [CODES]: codes } : answer));
 }
 
-/** Full years on a day. */
-function ageOn(birthDate: unknown, today: string): number | null {
-  if (typeof birthDate !== 'string' || !/^\d{4}(?:-\d{2}){0,2}$/.test(birthDate)) return null;
-  const years = Number(today.slice(0, 4)) - Number(birthDate.slice(0, 4)) - (today.slice(5) < birthDate.slice(5) ? 1 : 0);
-  return years >= 0 && years <= 120 ? years : null;
-}
-
 /** The blood pressure that an observation holds, in mmHg. */
 function pressureIn(observation: Readonly<Record<string, unknown>>): { systolic?: number; diastolic?: number } {
   const parts = Array.isArray(observation['component']) ? (observation['component'] as readonly unknown[]).filter(isRecord) : [];
@@ -248,7 +242,7 @@ export function peopleOfFhir(bundle: unknown, today: string): FoundPeople {
     return {
       where,
       name: nameOf(patient) || id,
-      age: ageOn(patient['birthDate'], today),
+      age: yearsOn(patient['birthDate'], today),
       note: told.map(({ text, codes }) => (codes.length > 0 ? `${text} (${codes.join(', ')})` : text)).join('. '),
       conditions: told.flatMap(({ conditions }) => conditions).map((answer) => withPressure(answer, pressure)),
     };

@@ -133,9 +133,23 @@ describe('CSV', () => {
 test('vCards of any version bring a name and a note', () => {
   const { found, problems } = peopleOfVcards(
     'BEGIN:VCARD\nVERSION:3.0\nFN:Cleo Ward\nNOTE:glaucoma\\, early\nEND:VCARD\nBEGIN:VCARD\r\nVERSION:4.0\r\nEND:VCARD',
+    '2026-03-02',
   );
   expect(found).toMatchObject([{ name: 'Cleo Ward', conditions: [{ id: 'glaucoma' }] }]);
   expect(problems).toEqual([{ where: 'card 2', message: 'no name (FN)' }]);
+});
+
+test.each([
+  ['BDAY:19600304', 65],
+  ['BDAY:19600302', 66],
+  ['BDAY;VALUE=date:1960-03-04', 65],
+  ['BDAY:1960', 66],
+  ['BDAY:--0304', null],
+  ['BDAY;VALUE=text:around 1960', null],
+  ['NOTE:no birthday', null],
+])('an age from a birthday of a vCard: %s', (line, age) => {
+  const { found } = peopleOfVcards(`BEGIN:VCARD\nVERSION:4.0\nFN:Cleo Ward\n${line}\nEND:VCARD`, '2026-03-02');
+  expect(found).toMatchObject([{ name: 'Cleo Ward', age }]);
 });
 
 describe('iCalendar, read by another reader', () => {

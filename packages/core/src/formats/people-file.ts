@@ -7,7 +7,7 @@ import { peopleOfVcards } from './vcard.js';
 export function peopleOfFile(text: string, today: string): FoundPeople {
   const start = text.replace(/^\uFEFF/, '').trimStart();
   if (start === '') return { found: [], problems: [{ where: 'line 1', message: 'the file is empty' }] };
-  if (/^BEGIN:VCARD/i.test(start)) return peopleOfVcards(text);
+  if (/^BEGIN:VCARD/i.test(start)) return peopleOfVcards(text, today);
   if (!start.startsWith('{')) return peopleOfCsv(text);
   return readJsonText(
     start,

@@ -1,5 +1,6 @@
 import { parse } from 'vcard4';
 import { answersFromWords } from '../conditions/from-words.js';
+import { yearsOn } from '../day.js';
 import type { FileProblem, FoundPeople, FoundPerson } from './csv.js';
 
 interface Property {
@@ -28,8 +29,14 @@ function textOf(card: Card, name: string): string {
     : '';
 }
 
-/** People of vCards (RFC 6350): a name, and a note where there is one. */
-export function peopleOfVcards(text: string): FoundPeople {
+/** A birthday in the basic or the extended form; some cards leave the year out. */
+function bornOf(birthday: string): string | null {
+  const [, year, month, day] = /^(\d{4})-?(\d{2})?-?(\d{2})?(?:T.*)?$/.exec(birthday) ?? [];
+  return year === undefined ? null : [year, month, day].filter((part) => part !== undefined).join('-');
+}
+
+/** People of vCards (RFC 6350) as they are on `today`: a name, and age and note where they are told. */
+export function peopleOfVcards(text: string, today: string): FoundPeople {
   const cards = text.replace(/^\uFEFF/, '').match(/BEGIN:VCARD[\s\S]*?END:VCARD/gi) ?? [];
   if (cards.length === 0) return { found: [], problems: [{ where: 'line 1', message: 'no vCard; expected BEGIN:VCARD' }] };
   const problems: FileProblem[] = [];
@@ -43,7 +50,8 @@ export function peopleOfVcards(text: string): FoundPeople {
       const read = parse(normalised(card)) as unknown as Card;
       const name = textOf(read, 'FN');
       const note = card.includes('NOTE') ? textOf(read, 'NOTE') : '';
-      return [{ where, name, age: null, note, conditions: answersFromWords(note) }];
+      const birthday = /^BDAY[^:\n]*:(.*)$/im.exec(card)?.[1]?.trim() ?? '';
+      return [{ where, name, age: yearsOn(bornOf(birthday), today), note, conditions: answersFromWords(note) }];
     } catch (error) {
       problems.push({ where, message: error instanceof Error ? error.message : String(error) });
       return [];
