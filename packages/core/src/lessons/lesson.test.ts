@@ -45,12 +45,12 @@ test('what is held suits the age, and every balance has an easier way', () => {
 test('between desks nobody goes to the floor', () => {
   const floor = ['seated-floor', 'supine', 'prone', 'side-lying', 'all-fours', 'kneeling'];
   const { parts } = lesson({ space: 'desks' });
-  const moved = parts.filter(({ kind }) => kind !== 'breath').flatMap(({ steps }) => steps);
-  expect(moved.length).toBeGreaterThan(2);
-  for (const { asana } of moved) expect(floor).not.toContain(library.get(asana).base);
+  expect(parts.flatMap(({ steps }) => steps).length).toBeGreaterThan(2);
   for (const theme of ['', 'sea', 'forest', 'snow', 'x'])
     for (const age of [5, 7, 10, 14]) {
-      const said = lesson({ age, theme, space: 'desks' }).parts.flatMap(({ say }) => say);
+      const all = lesson({ age, theme, space: 'desks' }).parts;
+      for (const { asana } of all.flatMap(({ steps }) => steps)) expect(floor).not.toContain(library.get(asana).base);
+      const said = all.flatMap(({ say }) => say);
       expect(said.join(' ')).not.toMatch(/\bmats?\b|on your back|lie down|roll over|walk with/i);
     }
   expect(parts.find(({ kind }) => kind === 'rest')!.steps).toMatchObject([{ asana: 'chair-forward-fold', variation: 'table' }]);

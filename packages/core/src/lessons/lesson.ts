@@ -178,7 +178,9 @@ class LessonWriter {
           BREATHS[group].filter((breath) => this.hasRoomFor(breath)),
           theme,
         );
-        return { say: [`${name}.`, say], steps: [this.step({ asana, say }, minutes * 60)] };
+        // A breath that is learnt lying is done on the chair where there is no floor for it.
+        const shape = this.asked.space === 'desks' && this.library.get(asana).base !== 'seated-chair' ? 'chair-mountain' : asana;
+        return { say: [`${name}.`, say], steps: [this.step({ asana: shape, say }, minutes * 60)] };
       }
       case 'game':
         return this.game(minutes);
