@@ -47,3 +47,42 @@ test('installed, it opens without a network: the class is shown, taught, and not
   await expect(page.getByText('Bero Talman')).toBeHidden();
   await context.setOffline(false);
 });
+
+test('a guest who comes without a network is judged and taught at once, and is in the records when it is back', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(120_000);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  // Cilla Marrow (glaucoma) is expected.
+  await page.goto('/sequences/5/for/3/door');
+  await page.getByRole('button', { name: 'Cilla Marrow is here' }).click();
+  await page.getByRole('button', { name: 'Someone else' }).click();
+  await context.setOffline(true);
+  await page.getByLabel('Name').fill('Sunna Reel');
+  await page.getByLabel('Anything to look after? In their words').fill('period');
+  await page.getByRole('button', { name: 'Menstruation' }).click();
+  await page.getByRole('button', { name: 'Add them, and ask what decides' }).click();
+  await expect(page.getByRole('status').filter({ hasText: '2 of 2' })).toBeVisible();
+  await page.getByRole('button', { name: 'That’s everybody' }).click();
+  // Worked out on the device, for both.
+  await expect(page.getByRole('rowheader', { name: /Sunna Reel/ })).toBeVisible({ timeout: 30_000 });
+  const here = page.url();
+  expect(here).toMatch(/for\/3,\d{13}/);
+  await page.getByRole('link', { name: 'Teach' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  for (let i = 0; i < 2; i++) await page.keyboard.press('ArrowRight');
+  await page.getByRole('button', { name: /^Sunna Reel:/ }).click();
+  const step = await page.getByRole('heading', { level: 1 }).textContent();
+
+  await context.setOffline(false);
+  // The server gives an id, and the class goes on where it was, with the mark.
+  await expect(page).toHaveURL(/for\/3,\d{1,6}\/teach/, { timeout: 30_000 });
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(step ?? '');
+  await expect(page.getByRole('button', { name: /^Sunna Reel: stopped/ })).toBeVisible();
+  // Whoever goes back to the address of before comes to the same class.
+  await page.goto(here);
+  await expect(page).toHaveURL(/for\/3,\d{1,6}/);
+  await page.goto('/people');
+  await expect(page.getByRole('link', { name: 'Sunna Reel' })).toBeVisible();
+});

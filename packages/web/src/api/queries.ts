@@ -1,6 +1,7 @@
 import type { TrainingClient } from '@lotus-steady/core/training';
 import type { ReadingLine, StudioWord } from '@lotus-steady/core';
 import { infiniteQueryOptions, queryOptions, skipToken } from '@tanstack/react-query';
+import { givenIds, isIdOfThisDevice } from '../drafts/guest-ids.js';
 import { ApiError, request } from './client.js';
 import type {
   AuditEntry,
@@ -44,7 +45,16 @@ export const trainingCasesQuery = queryOptions({
 export const wordsQuery = queryOptions({ queryKey: ['words'], queryFn: () => request<StudioWord[]>('GET', 'words') });
 export const peopleQuery = queryOptions({ queryKey: ['people'], queryFn: () => request<PersonSummary[]>('GET', 'people') });
 export const personQuery = (id: number) =>
-  queryOptions({ queryKey: ['people', id], queryFn: () => request<Person>('GET', `people/${id}`) });
+  queryOptions({ queryKey: ['people', id], queryFn: () => (isIdOfThisDevice(id) ? guestOf(id) : request<Person>('GET', `people/${id}`)) });
+
+/** A guest whom this device took in, as it has them or, once the server gave them an id, as the server does. */
+async function guestOf(id: number): Promise<Person> {
+  const { guestHere } = await import('../drafts/waiting.js');
+  const given = givenIds()[id];
+  const guest = given === undefined ? guestHere(id) : { ...(await request<Person>('GET', `people/${given}`)), id };
+  if (!guest) throw new ApiError(404, 'This guest was taken in on another device, or is not here any more', [], {});
+  return guest;
+}
 export const sequencesQuery = queryOptions({ queryKey: ['sequences'], queryFn: () => request<SequenceSummary[]>('GET', 'sequences') });
 export const sequenceQuery = (id: number) =>
   queryOptions({ queryKey: ['sequences', id], queryFn: () => request<StoredSequence>('GET', `sequences/${id}`) });

@@ -116,11 +116,22 @@ export function dropDraft(key: string): void {
   keep(key, null);
 }
 
+/** Puts other words in the place of some, in all that is kept and in what it is called. */
+export function replaceInDrafts(from: string, to: string): void {
+  for (const [key, draft] of [...drafts]) {
+    const text = JSON.stringify(draft);
+    if (!key.includes(from) && !text.includes(from)) continue;
+    if (key.includes(from)) dropDraft(key);
+    writeDraft(key.replaceAll(from, to), JSON.parse(text.replaceAll(from, to)) as Draft<unknown>);
+  }
+}
+
 /** Under which key answers lie that the server hasn't got yet. */
 export const WAITING_ANSWERS = 'answers.waiting';
 
-/** The kind of key under which steps back lie: nobody is told that they aren't saved. */
+/** The kinds of keys under which steps back and given ids lie: nobody is told that they aren't saved. */
 export const HISTORY = 'history';
+export const GIVEN_IDS = 'given-ids';
 
 const WHAT: Readonly<Record<string, string>> = {
   person: 'A person’s record',
@@ -135,7 +146,7 @@ const WHAT: Readonly<Record<string, string>> = {
 export function unsaved(): string[] {
   return draftKeys().flatMap((key) => {
     const [kind, id] = key.split('.');
-    if (kind === HISTORY) return [];
+    if (kind === HISTORY || kind === GIVEN_IDS) return [];
     const what = WHAT[kind ?? ''] ?? 'Something';
     return id === 'new' ? `${what} that is new` : what;
   });

@@ -3,8 +3,10 @@ import 'reflect-metadata';
 import type { Person } from '@lotus-steady/requests';
 import { QueryClient } from '@tanstack/react-query';
 import { personQuery } from '../api/queries.js';
-import { dropAllDrafts } from './drafts.js';
-import { sendAnswers, takeAnswer, waitingAnswers, type WaitingAnswer } from './waiting-answers.js';
+import { dropAllDrafts, readDraft, writeDraft } from './drafts.js';
+import { givenIds, newIdHere, withGivenIds } from './guest-ids.js';
+import { waitingAnswers, type WaitingAnswer } from './waiting.js';
+import { sendAnswers, takeAnswer, takeGuest } from './waiting-answers.js';
 
 const DAY = '2026-03-02';
 const person = (id: number) => ({ id, version: 1, name: `Person ${id}`, conditions: [{ id: 'hypertension', asOf: DAY }], ownLimits: [], studio: {}, updatedAt: '' }) as unknown as Person; // prettier-ignore
@@ -26,9 +28,10 @@ beforeEach(async () => {
   for (const id of [1, 2]) queries.setQueryData(personQuery(id).queryKey, person(id));
   globalThis.fetch = (async (path: string, { method, body }: RequestInit) => {
     if (server === 'away') throw new TypeError('no network');
-    const id = Number(path.split('/').at(-1));
+    const id = method === 'POST' ? stored.size + 1 : Number(path.split('/').at(-1));
     const isRead = method === 'GET';
-    if (!isRead && server === 200) stored.set(id, { ...person(id), ...(JSON.parse(String(body)) as Partial<Person>), version: 2 });
+    if (method === 'POST' && server === 200) stored.set(id, { ...(JSON.parse(String(body)) as Person), id, version: 1 });
+    if (method === 'PUT' && server === 200) stored.set(id, { ...person(id), ...(JSON.parse(String(body)) as Partial<Person>), version: 2 });
     const status = isRead ? 200 : server;
     const content = status === 200 ? stored.get(id) : { message: `refused with ${status}` };
     return {
@@ -118,4 +121,38 @@ test('of what is refused another answer that came meanwhile waits on, and so doe
     { person: 2, parameter: 'betaBlocker' },
     { person: 1, value: false },
   ]);
+});
+
+test('a guest who comes without a network counts at once, and has what they said when the server gives them an id', async () => {
+  server = 'away';
+  const here = newIdHere();
+  takeGuest(queries, { ...person(here), conditions: [] }, DAY);
+  takeAnswer(queries, { person: here, day: DAY, newCondition: 'glaucoma' });
+  writeDraft(`door.4.1,${here}`, { version: null, value: { added: [here], told: { [here]: { pain: 3 } } } });
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(waitingAnswers()).toHaveLength(2);
+  expect((await queries.fetchQuery(personQuery(here))).conditions).toMatchObject([{ id: 'glaucoma' }]);
+  expect(withGivenIds(`/sequences/4/for/1,${here}/door`)).toBe(`/sequences/4/for/1,${here}/door`);
+  server = 200;
+  await jest.advanceTimersByTimeAsync(9000);
+  expect(waitingAnswers()).toEqual([]);
+  expect(givenIds()).toEqual({ [here]: 3 });
+  expect(stored.get(3)?.conditions).toMatchObject([{ id: 'glaucoma' }]);
+  expect(readDraft('door.4.1,3')?.value).toEqual({ added: [3], told: { 3: { pain: 3 } } });
+  expect(withGivenIds(`/sequences/4/for/1,${here}/door?here=${here}`)).toBe('/sequences/4/for/1,3/door?here=3');
+  // Whoever still has the address of before finds them.
+  expect((await queries.fetchQuery(personQuery(here))).id).toBe(here);
+});
+
+test('a guest whom the server refuses stays, is told, and holds up nobody', async () => {
+  server = 422;
+  const here = newIdHere();
+  takeGuest(queries, { ...person(here), conditions: [] }, DAY);
+  await jest.advanceTimersByTimeAsync(5000);
+  server = 200;
+  takeAnswer(queries, answer(2, 'aneurysm', false));
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(written()[1]).toMatchObject({ aneurysm: false });
+  expect(waitingAnswers()).toMatchObject([{ person: here }]);
+  expect((await queries.fetchQuery(personQuery(here))).id).toBe(here);
 });

@@ -1,32 +1,13 @@
-import { answersOn, withEnergy, type Trial } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import { changePerson } from '../api/change-person.js';
-import { ApiError } from '../api/client.js';
+import { ApiError, request } from '../api/client.js';
 import { mayPass } from '../api/failed.js';
 import { personQuery } from '../api/queries.js';
-import { answered, type Answer } from './answer.js';
-import { dropDraft, readDraft, WAITING_ANSWERS as KEY, writeDraft } from './drafts.js';
-
-/** An answer to one question of a condition. */
-interface OfCondition {
-  readonly condition: string;
-  readonly parameter: string;
-  readonly value: Answer;
-}
-/** A height that was found by trial. */
-interface Found {
-  readonly trial: Trial;
-  /** In cm; `undefined` where it is taken back. */
-  readonly height: number | undefined;
-}
-/** What somebody said that belongs into their record, and the server hasn't got yet. */
-export type WaitingAnswer = (OfCondition | { readonly littleEnergy: boolean } | { readonly newCondition: string } | Found) & {
-  readonly person: number;
-  /** The day it is of, as YYYY-MM-DD. */
-  readonly day: string;
-};
+import { dropDraft, WAITING_ANSWERS as KEY, writeDraft } from './drafts.js';
+import { giveId } from './guest-ids.js';
+import { waitingAnswers, withAnswer, type WaitingAnswer } from './waiting.js';
 
 /** What is typed in one go is sent as one. */
 const PAUSE_MS = 600;
@@ -57,10 +38,6 @@ export function useRefused(person: number): string | null {
   );
 }
 
-export function waitingAnswers(): readonly WaitingAnswer[] {
-  return readDraft<readonly WaitingAnswer[]>(KEY)?.value ?? [];
-}
-
 function keep(waiting: readonly WaitingAnswer[]): void {
   if (waiting.length === 0) dropDraft(KEY);
   else writeDraft(KEY, { version: null, value: waiting });
@@ -68,32 +45,23 @@ function keep(waiting: readonly WaitingAnswer[]): void {
 
 /** What was asked: whoever answers it again says something else in its place. */
 function questionOf(said: WaitingAnswer): string {
+  if ('guest' in said) return `${said.person} guest`;
   if ('littleEnergy' in said) return `${said.person} energy`;
   if ('trial' in said) return `${said.person} ${said.trial}`;
   return 'newCondition' in said ? `${said.person} ${said.newCondition}` : `${said.person} ${said.condition} ${said.parameter}`;
-}
-
-/** A record with what was said. */
-function withAnswer<T extends Pick<Person, 'conditions' | 'ownLimits' | 'body'>>(record: T, said: WaitingAnswer): T {
-  const { day } = said;
-  if ('littleEnergy' in said) return { ...record, ownLimits: withEnergy(record.ownLimits, day, said.littleEnergy) };
-  if ('trial' in said) return { ...record, body: { ...record.body, [said.trial]: said.height, foundOn: day } };
-  if ('newCondition' in said) {
-    const id = said.newCondition;
-    const isKnown = record.conditions.some((one) => one.id === id);
-    return isKnown ? record : { ...record, conditions: [...record.conditions, { id, asOf: day }] };
-  }
-  const { condition, parameter, value } = said;
-  const conditions = record.conditions.map((one) =>
-    one.id === condition ? answered(answersOn(one, day).answer, parameter, value, day) : one,
-  );
-  return { ...record, conditions };
 }
 
 /** Shows a record with all that waits for it: what was said counts from now on. */
 function show(queries: QueryClient, person: Person): void {
   const own = waitingAnswers().filter((one) => one.person === person.id);
   queries.setQueryData(personQuery(person.id).queryKey, own.reduce<Person>(withAnswer, person));
+}
+
+/** Takes a guest in whom the server can't be told of now: their record counts at once on this device, and is sent first. */
+export function takeGuest(queries: QueryClient, guest: Person, day: string): void {
+  keep([...waitingAnswers(), { person: guest.id, day, guest }]);
+  show(queries, guest);
+  sendLater(queries, RETRY_MS);
 }
 
 /** Takes an answer: it counts at once on this device, lies sealed on it, and is sent as soon as the server is there. */
@@ -115,28 +83,50 @@ function mayWait(error: unknown): boolean {
   return mayPass(error) || (error instanceof ApiError && [409, 429].includes(error.status));
 }
 
+/** Guests whom the server refused: they stay on this device with all that they said, and hold up nobody. */
+const refusedGuests = new Set<number>();
+
+function nextWaiting(): WaitingAnswer | undefined {
+  return waitingAnswers().find(({ person }) => !refusedGuests.has(person));
+}
+
+/** Sends one of what waits; returns the record that comes of it. */
+async function send(sent: WaitingAnswer, drop: () => void): Promise<Person> {
+  if (!('guest' in sent)) {
+    const person = await changePerson(sent.person, (now) => withAnswer(now, sent));
+    drop();
+    return person;
+  }
+  const { id: here, version: _version, studio: _studio, updatedAt: _updatedAt, ...record } = sent.guest;
+  const person = await request<Person>('POST', 'people', record);
+  drop();
+  giveId(here, person.id);
+  return person;
+}
+
 /** Sends what waits, in its order; what can't be sent now waits on, what is refused is told. */
 export async function sendAnswers(queries: QueryClient): Promise<void> {
   if (sending) return;
   sending = true;
-  for (let [next] = waitingAnswers(); next; [next] = waitingAnswers()) {
+  for (let next = nextWaiting(); next; next = nextWaiting()) {
     const sent = next;
     // Another answer to the same question may have come meanwhile: that one waits on.
     const drop = () => keep(waitingAnswers().filter((one) => one !== sent));
     try {
-      const person = await changePerson(sent.person, (now) => withAnswer(now, sent));
-      drop();
-      show(queries, person);
+      show(queries, await send(sent, drop));
       void queries.invalidateQueries({ queryKey: ['people'], exact: true });
     } catch (error) {
       if (!mayWait(error)) {
-        drop();
         refuse(sent.person, error instanceof Error ? error.message : String(error));
-        void queries.invalidateQueries({ queryKey: personQuery(sent.person).queryKey });
+        if ('guest' in sent) refusedGuests.add(sent.person);
+        else {
+          drop();
+          void queries.invalidateQueries({ queryKey: personQuery(sent.person).queryKey });
+        }
       }
       break;
     }
   }
   sending = false;
-  if (waitingAnswers().length > 0) sendLater(queries, RETRY_MS);
+  if (nextWaiting()) sendLater(queries, RETRY_MS);
 }

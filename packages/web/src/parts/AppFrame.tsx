@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { CircleHelp, Moon, Sun, UserRound } from 'lucide-react';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { sessionQuery } from '../api/queries.js';
 import { useStudioWords } from '../api/use-words.js';
 import { useStudioClock } from '../clock.js';
+import { useGivenAddress } from '../drafts/guest-ids.js';
 import { Connection } from './Connection.js';
 import { loadInterruptions } from './interruption-later.js';
 import { SignInAgain } from './SignInAgain.js';
@@ -83,6 +84,14 @@ const LINKS = [
   { to: '/limits', label: 'Limits' },
 ];
 
+/** The screen of an address; it opens anew where the server has given a guest in it another id, as after a reload. */
+function Screen() {
+  const { pathname, search } = useLocation();
+  const address = `${pathname}${search}`;
+  const given = useGivenAddress(address);
+  return given === address ? <Outlet /> : <Navigate to={given} replace />;
+}
+
 /** The bar above every screen but teaching. */
 export function AppFrame() {
   const session = useQuery(sessionQuery);
@@ -136,7 +145,7 @@ export function AppFrame() {
         <Connection />
       </header>
       <main ref={main} id="main" tabIndex={-1} className="mx-auto w-full max-w-[100rem] grow px-3 py-4 outline-none sm:px-6">
-        <Outlet />
+        <Screen />
       </main>
       <SignInAgain />
       <EverywhereKeys />

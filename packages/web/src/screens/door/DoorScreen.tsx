@@ -102,7 +102,7 @@ export function DoorScreen() {
       <div className="mt-3">
         <Room narrow shared={readShared(search)} onChange={share} />
       </div>
-      {adding && <SomeoneElse here={ids} onTake={take} />}
+      {adding && <SomeoneElse here={ids} day={day} onTake={take} />}
       <div className="sticky bottom-0 mt-3 flex gap-3 border-t border-rule bg-paper py-3">
         <button type="button" className={`${PLAIN} min-h-12 grow`} aria-expanded={adding} onClick={() => setAdding(!adding)}>
           <Plus size={18} aria-hidden /> Someone else
@@ -120,8 +120,14 @@ export function DoorScreen() {
   );
 }
 
+interface SomeoneElseProps {
+  readonly here: readonly number[];
+  readonly day: string;
+  readonly onTake: (id: number, asks: readonly Question[]) => void;
+}
+
 /** Somebody of the studio who wasn't expected, or a guest who is new. */
-function SomeoneElse({ here, onTake }: { here: readonly number[]; onTake: (id: number, asks: readonly Question[]) => void }) {
+function SomeoneElse({ here, day, onTake }: SomeoneElseProps) {
   const people = useQuery(peopleQuery);
   const [name, setName] = useState('');
   const found = (people.data ?? [])
@@ -139,7 +145,7 @@ function SomeoneElse({ here, onTake }: { here: readonly number[]; onTake: (id: n
           </li>
         ))}
       </ul>
-      {name.trim() !== '' && <Guest name={name.trim()} onTake={onTake} />}
+      {name.trim() !== '' && <Guest name={name.trim()} day={day} onTake={onTake} />}
     </section>
   );
 }

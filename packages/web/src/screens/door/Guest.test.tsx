@@ -24,7 +24,7 @@ function open() {
   }) as typeof fetch;
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <Guest name="Juno Wick" onTake={taken} />
+      <Guest name="Juno Wick" day="2026-03-02" onTake={taken} />
     </QueryClientProvider>,
   );
   return userEvent.setup();

@@ -3,6 +3,10 @@ import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../../api/client.js';
+import { mayPass } from '../../api/failed.js';
+import { studioQuery } from '../../api/queries.js';
+import { newIdHere } from '../../drafts/guest-ids.js';
+import { takeGuest } from '../../drafts/waiting-answers.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { ConditionWords } from './ConditionWords.js';
@@ -14,25 +18,37 @@ function addWords(hasConditions: boolean, hasRemark: boolean): string {
   return hasRemark ? 'Add them with this as a remark: nothing is checked' : 'Add them: nothing to look after';
 }
 
+interface Props {
+  readonly name: string;
+  /** Of the class, as YYYY-MM-DD. */
+  readonly day: string;
+  readonly onTake: (id: number, asks: readonly Question[]) => void;
+}
+
 /** Somebody who comes for the first time: a name, and what they say of themselves in plain words. */
-export function Guest({ name, onTake }: { name: string; onTake: (id: number, asks: readonly Question[]) => void }) {
+export function Guest({ name, day, onTake }: Props) {
   // What was typed and stands for no condition is not lost.
   const [said, setSaid] = useState('');
   const [chosen, setChosen] = useState<readonly Condition[]>([]);
   const queries = useQueryClient();
   const conditions = chosen.map(({ id }) => ({ id }));
   const keep = useMutation({
-    // Without a network it is said at once, and what was typed stays.
+    // Without a network they count on this device at once, and are sent later.
     networkMode: 'always',
-    mutationFn: () =>
-      request<Person>('POST', 'people', {
-        ...NEW_PERSON,
-        name,
-        note: said,
-        props: anybody('').props,
-        conditions,
-      }),
-    onSuccess: async ({ id }) => {
+    mutationFn: async () => {
+      const record = { ...NEW_PERSON, name, note: said, props: anybody('').props, conditions };
+      try {
+        const { id } = await request<Person>('POST', 'people', record);
+        return id;
+      } catch (error) {
+        const studio = queries.getQueryData(studioQuery.queryKey);
+        if (!mayPass(error) || !studio) throw error;
+        const id = newIdHere();
+        takeGuest(queries, { ...record, id, studio, version: 1, updatedAt: '' }, day);
+        return id;
+      }
+    },
+    onSuccess: async (id) => {
       await queries.invalidateQueries({ queryKey: ['people'], exact: true });
       onTake(id, decidingQuestions(conditions, MOST_ASKED));
     },

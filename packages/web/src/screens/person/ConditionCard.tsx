@@ -70,7 +70,7 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
           value={answer[FLAGS]}
           problem={undefined}
           optionWords={(id) => flagWords.get(id) ?? id}
-          onChange={(value) => onChange(answered(answer, FLAGS, value))}
+          onChange={(value) => onChange(answered(answer, FLAGS, value, day))}
         />
       </div>
       <Schools condition={condition} chosen={schools} onChange={onSchools} />

@@ -29,9 +29,9 @@ function open(id: string, given: Partial<ConditionAnswer> = {}, problems: readon
 }
 
 test('an answer carries the day on which it was given, and is gone when it is taken back', () => {
-  const told = answered({ id: 'pregnancy' }, 'week', 20);
+  const told = answered({ id: 'pregnancy' }, 'week', 20, today());
   expect(told).toEqual({ id: 'pregnancy', week: 20, asOf: today() });
-  expect(answered(told, 'week', undefined)).toEqual({ id: 'pregnancy', asOf: today() });
+  expect(answered(told, 'week', undefined, today())).toEqual({ id: 'pregnancy', asOf: today() });
 });
 
 test('a choice that nobody has made is not answered, and can be unmade', async () => {

@@ -190,7 +190,7 @@ export function Questions({ condition, answer, problems, onChange }: Props) {
             spec={spec}
             value={answer[name]}
             problem={problemAt(problems, `${condition.id}.${name}`)}
-            onChange={(value) => onChange(answered(answer, name, value))}
+            onChange={(value) => onChange(answered(answer, name, value, today()))}
           />
         ))}
     </div>

@@ -1,0 +1,58 @@
+import { useSyncExternalStore } from 'react';
+import { GIVEN_IDS, readDraft, replaceInDrafts, writeDraft } from './drafts.js';
+
+/** Above every id that the server gives: whoever is taken in without it has an id of this device until it gives theirs. */
+const FIRST_HERE = 1e12;
+
+/** Ids that the server gave, by those that this device had given, as digits. */
+type GivenIds = Readonly<Record<string, number>>;
+
+const listeners = new Set<() => void>();
+let last = 0;
+
+export function isIdOfThisDevice(id: number): boolean {
+  return id >= FIRST_HERE;
+}
+
+export function newIdHere(now = Date.now()): number {
+  last = Math.max(last + 1, now, FIRST_HERE);
+  return last;
+}
+
+const NONE: GivenIds = {};
+export function givenIds(): GivenIds {
+  return readDraft<GivenIds>(GIVEN_IDS)?.value ?? NONE;
+}
+
+/** The server has given somebody their id: it stands in the place of the other in all that is kept here. */
+export function giveId(here: number, given: number): void {
+  replaceInDrafts(String(here), String(given));
+  // Written last, so that the id of this device stays known in it.
+  writeDraft(GIVEN_IDS, { version: null, value: { ...givenIds(), [here]: given } });
+  whenNobodyTypes(() => {
+    for (const tell of listeners) tell();
+  });
+}
+
+/** Opening a screen anew would take away what is half typed in it. */
+function whenNobodyTypes(then: () => void): void {
+  const field = document.activeElement;
+  if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) field.addEventListener('blur', then, { once: true });
+  else then();
+}
+
+/** A text with the ids that the server gave in the place of those of this device. */
+export function withGivenIds(text: string): string {
+  return Object.entries(givenIds()).reduce((all, [here, given]) => all.replaceAll(here, String(given)), text);
+}
+
+/** An address as it is with the ids that the server gave, as soon as it gives them. */
+export function useGivenAddress(address: string): string {
+  return useSyncExternalStore(
+    (tell) => {
+      listeners.add(tell);
+      return () => listeners.delete(tell);
+    },
+    () => withGivenIds(address),
+  );
+}
