@@ -11,6 +11,7 @@ import type {
   SchoolChoices,
 } from '@lotus-steady/core';
 import type { LoggedClass } from '@lotus-steady/core/formats';
+import type { ZoneOffset } from './day.js';
 
 /** What the server answers, as its rows make it and the screens read it. */
 export interface Teacher {
@@ -56,6 +57,11 @@ export interface Studio {
   readonly limits: readonly OwnLimit[];
   /** By whose clock a day begins (IANA name). */
   readonly timeZone: string;
+}
+
+/** A studio with the clock of its zone, so that a browser needs no names of zones. */
+export interface StudioAnswer extends Studio {
+  readonly offsets: readonly ZoneOffset[];
 }
 
 export interface Person extends Omit<Participant, 'id'> {

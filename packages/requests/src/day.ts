@@ -10,6 +10,48 @@ export function dayIn(timeZone: string, at: Date = new Date()): string {
   return format.format(at);
 }
 
+/** How far a zone's clock is ahead of universal time from a moment on (ISO 8601), in minutes. */
+export interface ZoneOffset {
+  readonly from: string;
+  readonly minutes: number;
+}
+
+const HOUR_MS = 3_600_000;
+const WEEK_MS = 168 * HOUR_MS;
+/** So far ahead a change of the clock is looked for. */
+const WEEKS_AHEAD = 53;
+
+function minutesAhead(timeZone: string, at: number): number {
+  const parts = new Intl.DateTimeFormat('en', { timeZone, timeZoneName: 'longOffset' }).formatToParts(at);
+  const [, sign, hours = '0', minutes = '0'] =
+    /GMT([+-])(\d+):(\d+)/.exec(parts.find(({ type }) => type === 'timeZoneName')?.value ?? '') ?? [];
+  return (sign === '-' ? -1 : 1) * (Number(hours) * 60 + Number(minutes));
+}
+
+/** The offset of a zone (IANA name) at a moment, and the next one where its clock changes within a year. @throws RangeError for a zone that doesn't exist. */
+export function offsetsOf(timeZone: string, at: Date = new Date()): readonly ZoneOffset[] {
+  const now = at.getTime();
+  const minutes = minutesAhead(timeZone, now);
+  const offset = (from: number) => ({ from: new Date(from).toISOString(), minutes: minutesAhead(timeZone, from) });
+  for (let week = 1; week <= WEEKS_AHEAD; week++) {
+    let [before, after] = [now + (week - 1) * WEEK_MS, now + week * WEEK_MS];
+    if (minutesAhead(timeZone, after) === minutes) continue;
+    while (after - before > 1000) {
+      const middle = Math.floor((before + after) / 2);
+      if (minutesAhead(timeZone, middle) === minutes) before = middle;
+      else after = middle;
+    }
+    return [offset(now), offset(after)];
+  }
+  return [offset(now)];
+}
+
+/** The day by a zone's offsets, as YYYY-MM-DD. */
+export function dayBy(offsets: readonly ZoneOffset[], at: Date = new Date()): string {
+  const { minutes } = offsets.findLast(({ from }) => Date.parse(from) <= at.getTime()) ?? offsets[0]!;
+  return new Date(at.getTime() + minutes * 60_000).toISOString().slice(0, 10);
+}
+
 /** The time zone of this machine. */
 export function ownTimeZone(): string {
   return new Intl.DateTimeFormat().resolvedOptions().timeZone;

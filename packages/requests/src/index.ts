@@ -1,5 +1,5 @@
 export { toParticipant } from './answers.js';
-export { dayIn, ownTimeZone, shifted } from './day.js';
+export { dayBy, dayIn, offsetsOf, ownTimeZone, shifted, type ZoneOffset } from './day.js';
 export type {
   AuditEntry,
   ClassLog,
@@ -16,6 +16,7 @@ export type {
   StoredPlan,
   StoredSequence,
   Studio,
+  StudioAnswer,
   Teacher,
 } from './answers.js';
 export {

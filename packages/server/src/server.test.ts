@@ -407,7 +407,12 @@ describe('the studio', () => {
   const put = (body: object) => api().put('/api/studio').set('Cookie', cookie).send(body);
 
   test('decides nothing until it is asked', async () => {
-    expect((await api().get('/api/studio').set('Cookie', cookie)).body).toEqual({ schools: {}, limits: [], timeZone: expect.any(String) });
+    expect((await api().get('/api/studio').set('Cookie', cookie)).body).toEqual({
+      schools: {},
+      limits: [],
+      timeZone: expect.any(String),
+      offsets: expect.arrayContaining([{ from: expect.any(String), minutes: expect.any(Number) }]),
+    });
   });
 
   test('what it decides is kept, and comes with everyone in it', async () => {

@@ -1,4 +1,4 @@
-import { dayIn } from '@lotus-steady/requests';
+import { dayBy, type ZoneOffset } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { studioQuery } from './api/queries.js';
@@ -6,13 +6,13 @@ import { studioQuery } from './api/queries.js';
 /** How often a page that stays open looks at the clock. */
 const LOOK_MS = 30_000;
 
-/** The studio's time zone, once it is known; until then this device's holds. */
-let timeZone: string | null = null;
+/** The clock of the studio's time zone, once it is known; until then this device's holds. */
+let offsets: readonly ZoneOffset[] | null = null;
 const listeners = new Set<() => void>();
 
-function setTimeZone(next: string): void {
-  if (next === timeZone) return;
-  timeZone = next;
+function setOffsets(next: readonly ZoneOffset[]): void {
+  if (next === offsets) return;
+  offsets = next;
   for (const tell of listeners) tell();
 }
 
@@ -24,7 +24,7 @@ function ownDay(now = new Date()): string {
 
 /** The studio's day, as YYYY-MM-DD. */
 export function today(): string {
-  return timeZone === null ? ownDay() : dayIn(timeZone);
+  return offsets === null ? ownDay() : dayBy(offsets);
 }
 
 function subscribe(tell: () => void): () => void {
@@ -41,10 +41,10 @@ function subscribe(tell: () => void): () => void {
 /** Lets the clock follow the studio's time zone. */
 export function useStudioClock(): void {
   const { data } = useQuery(studioQuery);
-  const zone = data?.timeZone;
+  const known = data?.offsets;
   useEffect(() => {
-    if (zone !== undefined) setTimeZone(zone);
-  }, [zone]);
+    if (known !== undefined) setOffsets(known);
+  }, [known]);
 }
 
 /** The studio's day as it is now, on a page that may stay open past midnight. */

@@ -1,4 +1,4 @@
-import { StudioBody, type Teacher } from '@lotus-steady/requests';
+import { offsetsOf, StudioBody, type Studio, type StudioAnswer, type Teacher } from '@lotus-steady/requests';
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentTeacher } from '../auth/session.guard.js';
@@ -10,12 +10,16 @@ export class StudioController {
   constructor(private readonly studio: StudioService) {}
 
   @Get()
-  read(@CurrentTeacher() { id }: Teacher) {
-    return this.studio.read(id);
+  async read(@CurrentTeacher() { id }: Teacher) {
+    return withClock(await this.studio.read(id));
   }
 
   @Put()
-  replace(@CurrentTeacher() { id }: Teacher, @Body() body: StudioBody) {
-    return this.studio.replace(id, body);
+  async replace(@CurrentTeacher() { id }: Teacher, @Body() body: StudioBody) {
+    return withClock(await this.studio.replace(id, body));
   }
+}
+
+function withClock(studio: Studio): StudioAnswer {
+  return { ...studio, offsets: offsetsOf(studio.timeZone) };
 }

@@ -16,7 +16,7 @@ import type {
   PersonSummary,
   SequenceSummary,
   StoredSequence,
-  Studio,
+  StudioAnswer,
   Teacher,
   TrainingProgress,
 } from '@lotus-steady/requests';
@@ -27,7 +27,7 @@ export const sessionQuery = queryOptions({
   queryFn: () => request<Teacher>('GET', 'session'),
   staleTime: 5 * 60_000,
 });
-export const studioQuery = queryOptions({ queryKey: ['studio'], queryFn: () => request<Studio>('GET', 'studio') });
+export const studioQuery = queryOptions({ queryKey: ['studio'], queryFn: () => request<StudioAnswer>('GET', 'studio') });
 export const trailQuery = infiniteQueryOptions({
   queryKey: ['trail'],
   queryFn: ({ pageParam }) => request<AuditEntry[]>('GET', pageParam === null ? 'audit' : `audit?before=${pageParam}`),

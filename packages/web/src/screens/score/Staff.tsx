@@ -1,5 +1,5 @@
 import { counted, type Pin } from '@lotus-steady/core';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { TOOL } from '../../parts/button-styles.js';
 import { UndoButtons } from '../../parts/UndoButtons.js';
@@ -16,7 +16,11 @@ import type { useClassScore } from './use-class-score.js';
 import { useColumns } from './use-columns.js';
 import { WholeClass } from './WholeClass.js';
 import { usualZoom, ZOOMS } from './zooms.js';
-import { WhyPanel } from './WhyPanel.js';
+
+/** What speaks of limits knows all of them: it comes once the score itself is there. */
+const loadWhy = () => import('./WhyPanel.js');
+const WhyPanel = lazy(async () => ({ default: (await loadWhy()).WhyPanel }));
+const LATER_MS = 6000;
 
 const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')).ClassCurve }));
 
@@ -66,6 +70,11 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const { figures, shared, day, edits } = of;
   const [zoom, setZoom] = useState<number>(usualZoom(people.length));
   const [open, setOpen] = useState<Open | null>(null);
+  useEffect(() => {
+    // Ready before a server that is away could keep it from opening.
+    const timer = setTimeout(() => void loadWhy().catch(() => undefined), LATER_MS);
+    return () => clearTimeout(timer);
+  }, []);
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;
   const asked = { figures, pins: edits.now.pins, shared };
@@ -181,18 +190,20 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
         )}
         {selected !== null && person !== null && (
           <div className={SHEET}>
-            <WhyPanel
-              key={`${person} ${selected.index}`}
-              of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
-              score={scoreOf(score, person)}
-              onClose={close}
-              onPick={(figure) => pick(selected, figure)}
-              onUnpick={
-                chosenFor(selected).length > 0
-                  ? () => edits.setPins(edits.now.pins.filter((pin) => !chosenFor(selected).includes(pin)))
-                  : undefined
-              }
-            />
+            <Suspense fallback={<p className="p-4 text-soft">Looking …</p>}>
+              <WhyPanel
+                key={`${person} ${selected.index}`}
+                of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
+                score={scoreOf(score, person)}
+                onClose={close}
+                onPick={(figure) => pick(selected, figure)}
+                onUnpick={
+                  chosenFor(selected).length > 0
+                    ? () => edits.setPins(edits.now.pins.filter((pin) => !chosenFor(selected).includes(pin)))
+                    : undefined
+                }
+              />
+            </Suspense>
           </div>
         )}
       </div>

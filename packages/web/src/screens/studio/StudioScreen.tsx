@@ -1,5 +1,5 @@
 import { CONDITIONS, schoolMatters } from '@lotus-steady/core';
-import type { Studio } from '@lotus-steady/requests';
+import type { Studio, StudioAnswer } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { request } from '../../api/client.js';
@@ -17,7 +17,7 @@ export function StudioScreen() {
   const studio = useQuery(studioQuery);
   const queries = useQueryClient();
   const keep = useMutation({
-    mutationFn: (next: Studio) => request<Studio>('PUT', 'studio', next),
+    mutationFn: ({ schools, limits, timeZone }: Studio) => request<StudioAnswer>('PUT', 'studio', { schools, limits, timeZone }),
     onSuccess: async (kept) => {
       queries.setQueryData(studioQuery.queryKey, kept);
       // What people may do follows from it.
