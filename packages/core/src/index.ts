@@ -1,3 +1,4 @@
+export type { Sweep } from './solving/movement.js';
 export { getKnown } from './get-or-create.js';
 export { asides, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';

@@ -84,7 +84,7 @@ export const concussion = condition({
     ...limits('tbi-05', 'A second blow is the danger.', 'AMST*', ['fallHeight', '= 0', 'avoid', ['rest', 'fresh', 'build', 'tbi', 'open']]),
     ...limits('tbi-06', 'Balance is off.', 'common practice', ['support', '>= 1', 'modify', ['giddy', 'tbi'], 'feetDown = 1'], ['balanceMargin', '>= 4', 'modify', ['giddy', 'tbi'], 'standing', 'support < 1']),
     ...limits('tbi-07', 'Quick moves of the head bring symptoms.', 'common practice', ['headJolt', '= 0', 'avoid', ['rest', 'fresh', 'tbi', 'open']], ['headJolt', '<= 1', 'modify', ['build']]),
-    ...limits('tbi-08', 'Turn the head slowly.', 'common practice', ['transitionTime', '>= 5', 'modify', ['rest', 'fresh', 'giddy'], 'headSweep > 60'], ['neckSweep', '<= 60', 'modify', ['giddy']]),
+    ...limits('tbi-08', 'Turn the head slowly.', 'common practice', ['transitionTime', '>= 5', 'modify', ['rest', 'fresh', 'giddy'], 'headSweep > 60'], ['neckSpeed', '<= 60', 'modify', ['rest', 'fresh', 'giddy'], { reading: 'Usual turns take thirty to sixty degrees a second.' }], ['neckSweep', '<= 60', 'modify', ['giddy']]),
     ...limits('tbi-09', 'The neck took the same blow.', 'AMST*', ['cervicalFlexion', '-20..40', 'modify', ['neck']], ['cervicalRotation', '<= 45', 'modify', ['neck']]),
     ...limits('tbi-10', 'Straining raises the pressure in the head.', 'common practice', ['breathRetention', '= 0', 'avoid', ['rest', 'fresh', 'tbi', 'open', 'shunt']], ['breathRate', '<= 20', 'avoid', ['rest', 'fresh', 'tbi', 'open', 'shunt']], ['breathRetention', '<= 5', 'modify', ['build']], ['breathRate', '<= 20', 'modify', ['build']]),
     ...limits('tbi-11', 'Light and noise hurt.', 'CRT6*', ['sensoryLoad', '<= 1', 'modify', ['rest', 'fresh', 'sens']]),

@@ -100,7 +100,7 @@ export const knee = condition({
     ...limits('kn-09', 'Bending sags the shin back.', 'LIG17*', ['kneeFlexion', '<= 90', 'avoid', ['pcl']]),
     ...limits('kn-10', 'Long lunges wobble.', 'common practice', ['legAsymmetry', '<= 90', 'watch', ['wobble']]),
     ...limits('kn-11', 'Kneeling down is the load.', 'common practice', ['floorTrips', '= 0', 'avoid', ['op0']], ['floorTrips', '<= 1', 'modify', ['op1']], ['floorTrips', '<= 3', 'watch', ['irr']]),
-    ...limits('kn-12', 'Land by stepping.', 'AAOSK*', ['impact', '= 0', 'avoid', ['landing']], ['impact', '<= 1', 'modify', ['calm']]),
+    ...limits('kn-12', 'Land by stepping.', 'AAOSK*', ['impact', '= 0', 'avoid', ['landing']], ['impact', '<= 1', 'modify', ['calm']], ['kneeSpeedLoaded', '<= 60', 'modify', ['landing', 'calm'], { reading: 'Rising from a chair in less than three seconds.' }]),
     ...limits('kn-13', 'Graded strength.', 'NG226*', ['effort', '<= 2', 'avoid', ['op0']], ['effort', '<= 3', 'modify', ['load-60']]),
   ], // prettier-ignore
   favour: ['strengthen-legs', 'strengthen-hips', 'balance', 'mobilise-knees'],

@@ -80,7 +80,7 @@ export const lowBackPain = condition({
     ...limits('lbp-10', 'Bracing hard hurts before it helps.', 'common practice', ['abdominalLoad', '<= 3', 'modify', ['acute']], ['abdominalLoad', '<= 4', 'watch', ['subacute']]),
     ...limits('lbp-11', 'Stay moving, change position.', 'NG59*', ['unrelievedSitting', '<= 20', 'modify', ['acute']]),
     ...limits('lbp-12', 'Short and repeated beats long.', 'common practice', ['hold', '<= 25', 'modify', ['acute'], 'effort >= 3', FIVE_BREATHS]),
-    ...limits('lbp-13', 'Straining and jolts spike the load.', 'NACH*', ['breathRetention', '= 0', 'modify', ['acute']], ['effort', '<= 3', 'modify', ['acute']], ['impact', '<= 1', 'modify', ['acute']]),
+    ...limits('lbp-13', 'Straining and jolts spike the load.', 'NACH*', ['breathRetention', '= 0', 'modify', ['acute']], ['effort', '<= 3', 'modify', ['acute']], ['impact', '<= 1', 'modify', ['acute']], ['lumbarSpeed', '<= 30', 'modify', ['acute'], { reading: 'Brisk for a movement that goes with the breath.' }]),
   ], // prettier-ignore
   favour: ['ease-back', 'mobilise-hips', 'strengthen-back', 'strengthen-hips', 'calm'],
   stopInClass: 'Pain further down the leg, new tingling or weakness, pain up by more than 2.',

@@ -78,7 +78,7 @@ export const neckPain = condition({
     ...limits('nk-10', 'Strong arm work braces the neck.', 'common practice', ['handLoad', '<= 0.55', 'modify', FRESH], ['handLoad', '<= 0.3', 'avoid', ['guard']]),
     ...limits('nk-11', 'Unsteady.', 'common practice', ['support', '>= 1', 'modify', ['unsteady'], 'standing']),
     ...limits('nk-12', 'Move rather than hang.', 'common practice', ['hold', '<= 20', 'modify', FRESH, 'cervicalFlexion > 20'], ['hold', '<= 20', 'modify', FRESH, 'cervicalFlexion < -20'], ['hold', '<= 20', 'modify', FRESH, 'cervicalRotation > 20']),
-    ...limits('nk-13', 'No quick head moves.', 'common practice', ['headJolt', '= 0', 'avoid'], ['neckSweep', '<= 30', 'avoid', ['root-guard']], ['neckSweep', '<= 60', 'modify', [...FRESH, 'worn'], { reading: 'Worn joints too: half a circle in front, no full one.' }]),
+    ...limits('nk-13', 'No quick head moves.', 'common practice', ['headJolt', '= 0', 'avoid'], ['neckSweep', '<= 30', 'avoid', ['root-guard']], ['neckSpeed', '<= 60', 'modify', [...FRESH, 'worn'], { reading: 'Usual turns take thirty to sixty degrees a second.' }], ['neckSweep', '<= 60', 'modify', [...FRESH, 'worn'], { reading: 'Worn joints too: half a circle in front, no full one.' }]),
     ...limits('nk-14', 'No pulling, no pressing at head and neck.', 'AHACAD*', ['touch', '= 0', 'avoid']),
     ...limits('nk-15', 'Jolts reach the neck.', 'common practice', ['effort', '<= 3', 'modify', FRESH], ['impact', '<= 1', 'modify', FRESH], ['effort', '<= 2', 'avoid', ['guard']], ['impact', '= 0', 'avoid', ['guard']]),
     ...limits('nk-16', 'Straining raises pressure on the nerve.', 'common practice', ['breathRetention', '= 0', 'modify', ['root-guard']]),

@@ -108,7 +108,7 @@ export const osteoporosis = condition({
     ...limits('opo-11', 'Widen the stance or take the wall.', 'STEADI*', ['balanceMargin', '>= 4', 'modify', ['vf-falls'], 'standing', 'support = 0']),
     ...limits('opo-12', 'Pad the ribs, or lie less long on the belly.', 'common practice', ['chestLoad', '<= 0.1', 'modify', BROKEN]),
     ...limits('opo-13', 'A cushion under the head of a rounded back.', 'common practice', ['cervicalFlexion', '>= -15', 'modify', ['rounded'], 'facing supine']),
-    ...limits('opo-14', 'No fast bending or turning.', 'TFTF*', ['repSeconds', '>= 4', 'modify', ['penia', 'op', 'vf'], 'spineRotation > 10'], ['repSeconds', '>= 4', 'modify', ['penia', 'op', 'vf'], 'lumbarFlexion > 10']),
+    ...limits('opo-14', 'No fast bending or turning.', 'TFTF*', ['lumbarSpeed', '<= 25', 'modify', ['penia', 'op', 'vf'], { reading: 'Ten to twenty degrees a second are slow for the trunk.' }]),
     ...limits('opo-15', 'Nobody pushes deeper.', 'common practice', ['touch', '= 0', 'avoid', WEAK]),
     ...limits('opo-16', 'Load builds bone, jerks break it.', ['TFTF*', 'ROS18*'],
       ['effort', '<= 4', 'watch', ['penia']], ['impact', '<= 2', 'watch', ['penia']], ['headJolt', '<= 1', 'watch', ['penia']],

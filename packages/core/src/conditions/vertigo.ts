@@ -53,7 +53,7 @@ export const vertigo = condition({
     ...limits('ver-05', 'The affected ear down brings it on.', 'BPPV17*', ['cervicalRotation', '<= 30', 'modify', ['act-tre'], 'not facing upright', { reading: 'The ear is not told apart: a turn to either side counts while the trunk lies.' }]),
     ...limits('ver-06', 'Crystals, and falls.', 'common practice', ['headLoad', '<= 0.1', 'avoid'], ['neckLoad', '<= 0.05', 'avoid'], ['fallHeight', '= 0', 'avoid']),
     ...limits('ver-07', 'Falls.', 'common practice', ['support', '>= 1', 'avoid', ['act'], 'standing'], ['support', '>= 2', 'modify', ['unsteady'], 'feetDown = 1']),
-    ...limits('ver-08', 'Slowly, and wait for it to pass.', 'common practice', ['transitionTime', '>= 8', 'modify', undefined, 'levelChange >= 30', { reading: 'A rise.' }], ['transitionTime', '>= 8', 'modify', undefined, 'headSweep > 45', { reading: 'A turn of the head.' }]),
+    ...limits('ver-08', 'Slowly, and wait for it to pass.', 'common practice', ['transitionTime', '>= 8', 'modify', undefined, 'levelChange >= 30', { reading: 'A rise.' }], ['transitionTime', '>= 8', 'modify', undefined, 'headSweep > 45', { reading: 'A turn of the head.' }], ['neckSpeed', '<= 60', 'modify', undefined, { reading: 'Usual turns take thirty to sixty degrees a second.' }]),
     ...limits('ver-09', 'Every trip is two big turns of the head.', 'common practice', ['floorTrips', '<= 1', 'modify', ['act']]),
     ...limits('ver-10', 'No neck rolls or swings.', 'common practice', ['headJolt', '= 0', 'avoid'], ['impact', '= 0', 'avoid']),
     ...limits('ver-11', 'Over-breathing fakes vertigo; straining.', 'common practice', ['breathRate', '<= 20', 'avoid'], ['breathRetention', '= 0', 'avoid']),

@@ -56,6 +56,26 @@ describe('time held still', () => {
   });
 });
 
+describe('how fast joints go', () => {
+  const catCow = (breathSeconds: number, ...limits: readonly OwnLimit[]) =>
+    plan(sequence({ asana: 'marjaryasana', dose: { repetitions: 6 } }), { ...within(...limits), breathSeconds }).steps[0]!;
+
+  test('is slowed to its bound for a quick breather, and left alone for one who breathes slowly', () => {
+    const slow = limit('lumbarSpeed', '<= 12');
+    expect(catCow(8, slow).verdict).toBe('keep');
+    const { verdict, chosen } = catCow(4, slow);
+    expect(verdict).toBe('modify');
+    // Some 39 degrees there and back at 12 a second.
+    expect(chosen).toMatchObject({ dose: { repetitions: 6 }, timed: { repSeconds: 7, seconds: 42 } });
+    expect(said(catCow(4, slow))).toBe('slowly, 7 s each time');
+  });
+
+  test('is nothing that a hold could break', () => {
+    const { steps } = plan(sequence({ asana: 'utkatasana', dose: { seconds: 20 } }), within(limit('kneeSpeedLoaded', '<= 1')));
+    expect(steps[0]!.verdict).toBe('keep');
+  });
+});
+
 describe('breath', () => {
   test('is held no longer than is allowed, and flows where it may not be held', () => {
     const given = sequence({ asana: 'tadasana', dose: { breaths: 5 }, retention: 8 });

@@ -10,6 +10,7 @@ import { costAnywhere, endsOf, type Candidate } from '../candidates/candidates.j
 import { isRest, COST } from '../plan/cost.js';
 import type { Wanted } from '../candidates/changes.js';
 import { factsOf, rowOf, type Values } from '../solving/facts.js';
+import { secondsAtMost, speedsOf, SPEEDS, sweepOf, type Sweep } from '../solving/movement.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
 import { findings } from '../judging/judge.js';
 import { worstOf, isHard, type Finding } from '../plan/finding.js';
@@ -188,10 +189,12 @@ class Fitting {
     const { profile, totals } = this.context;
     const runs = totalsAfter(totals, this.ends, this.timed);
     const standing = this.first.measured.standing && this.timed.holdSeconds > 0;
+    const { repSeconds } = this.timed;
     const values = {
       hold: this.timed.holdSeconds,
       // Someone who stays once takes the whole hold for one repetition.
-      repSeconds: this.timed.repSeconds ?? this.timed.holdSeconds,
+      repSeconds: repSeconds ?? this.timed.holdSeconds,
+      ...(profile.judges.speeds && speedsOf(this.sweep, repSeconds ?? Infinity)),
       breathRetention: this.retention,
       breathRate: 60 / breathSecondsOf(this.rhythm, profile.breathSeconds),
       ...arrivingOf(this.context, this.ends),
@@ -235,11 +238,12 @@ class Fitting {
       }
       case 'repSeconds': {
         const least = 'atLeast' in wants ? wants.atLeast : null;
-        if (least === null || this.timed.repSeconds === null) return false;
-        this.timed = { ...this.timed, seconds: (this.timed.seconds * least) / this.timed.repSeconds, repSeconds: least };
-        this.say(message('pace.each-time', { seconds: least }), COST.slower);
-        return true;
+        return least !== null && this.takeLonger(least);
       }
+      case 'neckSpeed':
+      case 'lumbarSpeed':
+      case 'kneeSpeedLoaded':
+        return most !== null && this.takeLonger(Math.ceil(secondsAtMost(this.sweep[SPEEDS[measure]], most)));
       case 'impact':
         if (this.impact === null) return false;
         this.impact = 0;
@@ -253,6 +257,18 @@ class Fitting {
       default:
         return false;
     }
+  }
+
+  /** So many seconds for each repetition. */
+  private takeLonger(seconds: number): boolean {
+    if (this.timed.repSeconds === null) return false;
+    this.timed = { ...this.timed, seconds: (this.timed.seconds * seconds) / this.timed.repSeconds, repSeconds: seconds };
+    this.say(message('pace.each-time', { seconds }), COST.slower);
+    return true;
+  }
+
+  private get sweep(): Sweep {
+    return sweepOf(this.ends, this.candidate.variation.declared.neckSweep);
   }
 
   /** Whether the practice is its pause: a box breath without pauses is another practice. */

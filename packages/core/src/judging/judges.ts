@@ -1,3 +1,4 @@
+import { SPEEDS } from '../solving/movement.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { DeclaredSpec } from '../asanas/asana.js';
 import { measuresBy, ON_THE_WAY, type MeasureBy, type OnTheWay } from '../body/measure.js';
@@ -67,6 +68,8 @@ export interface Judges {
   readonly aboutPlace: ReadonlySet<string>;
   /** Whether they look at how far the head turns over. */
   readonly sweeps: boolean;
+  /** Whether they look at how fast joints go. */
+  readonly speeds: boolean;
   /** What a way itself breaks, whoever takes it. */
   readonly ofWay: (way: WayId) => readonly Finding[];
   /** Those on what this body passes through on a way: what its lowest values may break, and its highest. */
@@ -135,6 +138,7 @@ export function judging(limits: readonly ActiveLimit[]): Judges {
     arriving: ARRIVING.some((measure) => looked.has(measure)) ? telling(limits, ARRIVING) : null,
     aboutPlace: new Set(limits.filter((limit) => measuresOf(limit).some((measure) => PLACE.has(measure))).map(({ id }) => id)),
     sweeps: looked.has('headSweep'),
+    speeds: Object.keys(SPEEDS).some((measure) => looked.has(measure)),
     ofWay: (way) => getKnown(byWay, way),
     ofPassage: {
       low: ofPassage.filter(({ spec: { bound, when } }) => when || rangeOf(bound).least > -Infinity),

@@ -13,6 +13,7 @@ import { tightest, type Finding } from '../plan/finding.js';
 import type { PersonPlan, PlannedStep } from '../plan/plan.js';
 import { setupOf } from '../candidates/props-needed.js';
 import { declaredValues } from '../solving/facts.js';
+import { sweepOf } from '../solving/movement.js';
 import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.js';
 
 function reason({ by: _by, ...finding }: Finding) {
@@ -171,7 +172,7 @@ export function measureJson(form: SolvedVariation) {
     asana: form.asana.id,
     variation: form.variation.id,
     ...endJson(form.ends[0]!, form),
-    ...(other && { moves: endJson(other, form) }),
+    ...(other && { moves: endJson(other, form), sweep: sweepOf(form.ends, form.variation.declared.neckSweep) }),
   };
 }
 
