@@ -116,11 +116,11 @@ export function dropDraft(key: string): void {
   keep(key, null);
 }
 
-/** Puts other words in the place of some, in all that is kept and in what it is called. */
+/** Puts other words in the place of some, in all that is kept and in what it is called; which id was given for which stays. */
 export function replaceInDrafts(from: string, to: string): void {
   for (const [key, draft] of [...drafts]) {
     const text = JSON.stringify(draft);
-    if (!key.includes(from) && !text.includes(from)) continue;
+    if (key === GIVEN_IDS || (!key.includes(from) && !text.includes(from))) continue;
     if (key.includes(from)) dropDraft(key);
     writeDraft(key.replaceAll(from, to), JSON.parse(text.replaceAll(from, to)) as Draft<unknown>);
   }

@@ -24,20 +24,29 @@ export function givenIds(): GivenIds {
   return readDraft<GivenIds>(GIVEN_IDS)?.value ?? NONE;
 }
 
+function moveTo(here: number, given: number): void {
+  replaceInDrafts(String(here), String(given));
+  writeDraft(GIVEN_IDS, { version: null, value: { ...givenIds(), [here]: given } });
+}
+
 /** The server has given somebody their id: it stands in the place of the other in all that is kept here. */
 export function giveId(here: number, given: number): void {
-  replaceInDrafts(String(here), String(given));
-  // Written last, so that the id of this device stays known in it.
-  writeDraft(GIVEN_IDS, { version: null, value: { ...givenIds(), [here]: given } });
+  moveTo(here, given);
   whenNobodyTypes(() => {
+    // The screen that was open meanwhile still wrote under the other.
+    moveTo(here, given);
     for (const tell of listeners) tell();
   });
 }
 
+/** What takes the focus away from a field is still pressed in the screen that it stands in. */
+const PRESSED_MS = 500;
+
 /** Opening a screen anew would take away what is half typed in it. */
 function whenNobodyTypes(then: () => void): void {
   const field = document.activeElement;
-  if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) field.addEventListener('blur', then, { once: true });
+  const isTyping = field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement;
+  if (isTyping) field.addEventListener('blur', () => setTimeout(then, PRESSED_MS), { once: true });
   else then();
 }
 

@@ -140,6 +140,9 @@ test('a guest who comes without a network counts at once, and has what they said
   expect(stored.get(3)?.conditions).toMatchObject([{ id: 'glaucoma' }]);
   expect(readDraft('door.4.1,3')?.value).toEqual({ added: [3], told: { 3: { pain: 3 } } });
   expect(withGivenIds(`/sequences/4/for/1,${here}/door?here=${here}`)).toBe('/sequences/4/for/1,3/door?here=3');
+  takeAnswer(queries, { person: here, day: DAY, littleEnergy: true });
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(stored.get(3)).toMatchObject({ ownLimits: [{ measure: 'met' }] });
   // Whoever still has the address of before finds them.
   expect((await queries.fetchQuery(personQuery(here))).id).toBe(here);
 });

@@ -6,7 +6,7 @@ import { ApiError, request } from '../api/client.js';
 import { mayPass } from '../api/failed.js';
 import { personQuery } from '../api/queries.js';
 import { dropDraft, WAITING_ANSWERS as KEY, writeDraft } from './drafts.js';
-import { giveId } from './guest-ids.js';
+import { givenIds, giveId } from './guest-ids.js';
 import { waitingAnswers, withAnswer, type WaitingAnswer } from './waiting.js';
 
 /** What is typed in one go is sent as one. */
@@ -65,7 +65,9 @@ export function takeGuest(queries: QueryClient, guest: Person, day: string): voi
 }
 
 /** Takes an answer: it counts at once on this device, lies sealed on it, and is sent as soon as the server is there. */
-export function takeAnswer(queries: QueryClient, answer: WaitingAnswer): void {
+export function takeAnswer(queries: QueryClient, said: WaitingAnswer): void {
+  // What is open may not have heard yet of the id that the server gave.
+  const answer = { ...said, person: givenIds()[said.person] ?? said.person };
   keep([...waitingAnswers().filter((one) => questionOf(one) !== questionOf(answer)), answer]);
   refuse(answer.person, null);
   const known = queries.getQueryData(personQuery(answer.person).queryKey);
