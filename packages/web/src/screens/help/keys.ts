@@ -30,7 +30,7 @@ export const KEYS: readonly { readonly where: string; readonly keys: readonly (r
     where: 'While teaching',
     keys: [
       ['Space', 'start, pause'],
-      ['← →, a page-turner pedal', 'the step before, the next'],
+      ['← →, a page-turner pedal', 'from the beginning of the step, then the one before; the next'],
       ['O', 'another way for someone'],
       ['N on a name', 'a note on them'],
       ['Escape', 'stop'],

@@ -336,7 +336,14 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
                 <button type="button" className={`${KEY} text-lg max-sm:hidden`} onClick={() => add(LONGER)} title="Stay longer">
                   +{LONGER} s
                 </button>
-                <button type="button" className={KEY} onClick={() => go(-1)} disabled={at === 0} aria-label="Back">
+                <button
+                  type="button"
+                  className={KEY}
+                  onClick={() => go(-1)}
+                  disabled={at === 0 && elapsed === 0}
+                  aria-label="Back"
+                  title="From the beginning; pressed again, the step before"
+                >
                   <ChevronLeft size={30} aria-hidden />
                 </button>
                 <button

@@ -28,6 +28,18 @@ test('back from the first stays there and begins it anew', () => {
   expect(clock.current).toMatchObject({ beat: 0, left: 10, running: true });
 });
 
+test('back out of a beat that has lasted a while begins it anew, and pressed again goes to the one before', () => {
+  const clock = countdown();
+  act(() => clock.current.go(1));
+  act(() => clock.current.turn());
+  act(() => void jest.advanceTimersByTime(6000));
+  act(() => clock.current.go(-1));
+  expect(clock.current).toMatchObject({ beat: 1, left: 20, running: true });
+  act(() => void jest.advanceTimersByTime(2000));
+  act(() => clock.current.go(-1));
+  expect(clock.current).toMatchObject({ beat: 0, left: 10, running: true });
+});
+
 test('it runs from one to the next and stops after the last', () => {
   const clock = countdown();
   act(() => clock.current.turn());

@@ -15,9 +15,12 @@ type Action =
 /** Steps of the clock while it runs; short enough for a breath that is seen to move. */
 const TICK_MS = 100;
 
+/** Whoever goes back out of a beat that has lasted longer wants it again; before that, the one before it. */
+const HARDLY_BEGUN_S = 4;
+
 /**
- * Counts a row of beats down, one after the other. Stops after the last one; `go` moves by one and `jump` to any, and
- * both keep what the clock was doing. It begins at `from`, standing.
+ * Counts a row of beats down, one after the other. Stops after the last one; `go` moves by one, back to the beginning
+ * of the beat first, and `jump` to any; both keep what the clock was doing. It begins at `from`, standing.
  */
 export function useCountdown(seconds: readonly number[], from: Pick<Countdown, 'beat' | 'left'> | null = null) {
   const reduce = useCallback(
@@ -27,6 +30,8 @@ export function useCountdown(seconds: readonly number[], from: Pick<Countdown, '
         case 'turn':
           return { ...now, running: !now.running };
         case 'go': {
+          const done = (seconds[now.beat] ?? 0) - now.left;
+          if (action.by === -1 && done > HARDLY_BEGUN_S) return at(now.beat, now.running);
           const to = now.beat + action.by;
           return to >= seconds.length ? { ...now, running: false, left: 0 } : at(Math.max(0, to), now.running);
         }
