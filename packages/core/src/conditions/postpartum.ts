@@ -40,7 +40,7 @@ const EARLY = ['p0', 'p1', 'p2'] as const;
 export const postpartum = condition({
   id: 'postpartum',
   name: 'After birth',
-  words: ['breastfeeding', 'miscarriage', 'stillbirth', 'postnatal', 'after birth', 'new mother', 'C-section', 'caesarean', 'cesarian', 'diastasis', 'rectus gap', 'had a baby'],
+  words: ['breastfeeding', 'miscarriage', 'stillbirth', 'postnatal', 'after birth', 'new mother', 'new mum', 'new mom', 'C-section', 'caesarean', 'cesarian', 'diastasis', 'rectus gap', 'had a baby'],
   parameters: {
     weeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 104, ask: 'How many weeks since the birth?' },
     birth: { kind: 'choice', options: ['vaginal', 'assisted', 'caesarean'], ask: 'How was the birth?', default: 'caesarean' },

@@ -23,6 +23,11 @@ test('every condition is found by its own name, first', () => {
   for (const { id, name } of CONDITIONS) expect([id, findConditions(name)[0]?.id]).toEqual([id, id]);
 });
 
+test('a word that says nothing brings up nobody', () => {
+  expect(findConditions('bad knees').map(({ id }) => id)).toEqual(['knee']);
+  expect(findConditions('poor hearing').map(({ id }) => id)).not.toContain('peripheral-artery-disease');
+});
+
 test('nothing at all for nonsense, everything for no words', () => {
   expect(findConditions('zzzxqqj')).toEqual([]);
   expect(findConditions('  ')).toHaveLength(CONDITIONS.length);

@@ -30,10 +30,19 @@ function search(phrase: string) {
 /** What merely looks alike comes after what is written. */
 const LOOKS_ALIKE = 0.12;
 
+/** The words of a phrase that say which condition is meant. */
+function tellingWords(phrase: string): string[] {
+  return phrase.split(' ').filter((word) => word.length >= 2 && !IDLE.has(word));
+}
+
 /** How well a condition answers to one phrase, 0 exactly to 1 hardly. */
 function scores(phrase: string, weight: number, into: Map<Condition, number>): void {
+  const telling = tellingWords(phrase).join(' ');
+  const alike = telling === '' || telling === phrase ? null : new Set(search(telling).map(({ item }) => item));
   for (const { item, score = 1 } of search(phrase)) {
     const isWritten = ` ${item.text} `.includes(` ${phrase} `);
+    // "Bad knees" looks like "bad sleep" by the word alone that says nothing.
+    if (!isWritten && alike?.has(item) === false) continue;
     // A short abbreviation inside a longer word is an accident: "ms" is no part of "spasms".
     if (phrase.length <= 3 && !isWritten) continue;
     const value = (item.text === phrase ? 0 : score + (isWritten ? 0.01 : LOOKS_ALIKE)) + weight;
@@ -74,7 +83,7 @@ export function findConditions(words: string): Condition[] {
   const best = new Map<Condition, number>();
   scores(phrase, 0, best);
   // A sentence is tried word by word and two by two; single words count less than what matches as a whole.
-  const parts = phrase.split(' ').filter((word) => word.length >= 2 && !IDLE.has(word));
+  const parts = tellingWords(phrase);
   wordScores(parts, best);
   if (parts.length > 1) {
     parts.slice(1).forEach((word, i) => scores(`${parts[i]!} ${word}`, 0.3, best));
