@@ -1,4 +1,5 @@
 import { checkClearance, findCondition, screen, type Clearance } from '@lotus-steady/core';
+import { dayWords } from '../../parts/words.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { TextField } from '../../parts/TextField.js';
 import { shifted } from '@lotus-steady/requests';
@@ -18,7 +19,7 @@ function Standing({ clearance }: { clearance: Clearance }) {
       </p>
     );
   const { on, until } = clearance;
-  if (on > today()) return <p className="mt-2">Begins on {on}; until then it doesn’t count.</p>;
+  if (on > today()) return <p className="mt-2">Begins on {dayWords(on)}; until then it doesn’t count.</p>;
   if (until !== null && until < today()) return <p className="mt-2">It has run out: ask for a new one.</p>;
   return null;
 }

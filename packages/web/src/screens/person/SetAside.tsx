@@ -1,5 +1,6 @@
 import { type Loosened } from '@lotus-steady/core';
 import { useEffect, useId, useRef, useState } from 'react';
+import { dayWords } from '../../parts/words.js';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { limitWords } from '../../parts/limit-words.js';
 import { today } from '../../clock.js';
@@ -35,7 +36,7 @@ export function SetAside({ loosened, asked, onAsked, onChange }: Props) {
         {loosened.map((one) => (
           <li key={one.limit} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3">
             <span>
-              <strong>{limitWords(one.limit)}</strong> since {one.on}: {one.reason}
+              <strong>{limitWords(one.limit)}</strong> since {dayWords(one.on)}: {one.reason}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(loosened.filter((other) => other !== one))}>
               Hold to it again

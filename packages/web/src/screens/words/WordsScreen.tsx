@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { wordsQuery } from '../../api/queries.js';
 import { useWordChanges } from '../../api/use-words.js';
+import { dayWords } from '../../parts/words.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
 import { explain, Failure } from '../../parts/Failure.js';
@@ -71,7 +72,7 @@ export function WordsScreen() {
             <li key={word.text} className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-3 py-2">
               <strong>{word.text}</strong>
               <span className="grow">{meaningWords(word.means, (id) => names?.get(id) ?? id.replaceAll('-', ' '))}</span>
-              <span className="text-sm text-soft">since {word.since}</span>
+              <span className="text-sm text-soft">since {dayWords(word.since)}</span>
               <button
                 type="button"
                 className="text-sm underline"
