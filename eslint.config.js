@@ -51,7 +51,7 @@ export default tseslint.config(
   { files: ['scripts/**', '*.js', 'jest.config.js'], languageOptions: { globals: globals.node } },
   // Jest's set-up runs before anything can be imported.
   {
-    files: ['packages/web/jsdom-encoders.cjs'],
+    files: ['packages/web/jsdom-*.cjs'],
     languageOptions: { globals: globals.node },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },

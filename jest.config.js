@@ -44,5 +44,6 @@ export default {
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },
   setupFiles: ['<rootDir>/packages/web/jsdom-encoders.cjs'],
+  setupFilesAfterEnv: ['<rootDir>/packages/web/jsdom-patience.cjs'],
   testTimeout: 30_000,
 };
