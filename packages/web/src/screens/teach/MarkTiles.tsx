@@ -13,6 +13,8 @@ interface Someone {
 
 interface Props {
   readonly people: readonly Someone[];
+  /** Who is here, or was to come, and may not practise today: the plan is not for them. */
+  readonly sittingOut: readonly Someone[];
   readonly beat: Beat;
   readonly marks: readonly Mark[];
   /** What was noted of them so far, by their number. */
@@ -30,6 +32,8 @@ interface TileProps {
   readonly onNote: () => void;
 }
 
+const TILE = 'flex h-14 w-full flex-col items-center justify-center rounded border-2 px-2 text-xl leading-tight lg:h-16';
+
 function Tile({ name, short, mark, hasNote, onMark, onNote }: TileProps) {
   const press = useLongPress(onMark, onNote);
   return (
@@ -38,7 +42,7 @@ function Tile({ name, short, mark, hasNote, onMark, onNote }: TileProps) {
       {...press}
       aria-label={`${name}: ${mark ? MARK_WORDS[mark] : 'nothing marked'}`}
       title="A longer press, or N: a note"
-      className={`flex h-14 w-full touch-manipulation flex-col items-center justify-center rounded border-2 px-2 text-xl leading-tight select-none lg:h-16 ${mark ? 'border-ink bg-ink text-paper' : 'border-rule bg-sheet hover:border-ink'}`}
+      className={`${TILE} touch-manipulation select-none ${mark ? 'border-ink bg-ink text-paper' : 'border-rule bg-sheet hover:border-ink'}`}
     >
       <strong className="max-w-full truncate">
         {short}
@@ -50,12 +54,13 @@ function Tile({ name, short, mark, hasNote, onMark, onNote }: TileProps) {
 }
 
 /** One tap tells what was seen of someone in this step; the next tap goes on: stopped, in pain, another way, fine, nothing. A longer press is for a note. */
-export function MarkTiles({ people, beat, marks, notes, onMark, onNote }: Props) {
-  const short = shortNames(people.map(({ name }) => name));
+export function MarkTiles({ people, sittingOut, beat, marks, notes, onMark, onNote }: Props) {
+  const short = shortNames([...people, ...sittingOut].map(({ name }) => name));
+  const place = `min-w-28 grow ${short.length > ONE_ROW ? 'basis-[14%]' : 'basis-0'}`;
   return (
     <ul className="flex flex-wrap gap-2" aria-label="What you see of them">
       {people.map(({ id, name }, i) => (
-        <li key={id} className={`min-w-28 grow ${people.length > ONE_ROW ? 'basis-[14%]' : 'basis-0'}`}>
+        <li key={id} className={place}>
           <Tile
             name={name}
             short={short[i]!}
@@ -64,6 +69,14 @@ export function MarkTiles({ people, beat, marks, notes, onMark, onNote }: Props)
             onMark={() => onMark(id)}
             onNote={() => onNote(id)}
           />
+        </li>
+      ))}
+      {sittingOut.map(({ id, name }, i) => (
+        <li key={id} className={place}>
+          <p className={`${TILE} border-dashed border-rule text-soft`} title={`${name} may not practise yet: the plan is not for them`}>
+            <span className="max-w-full truncate">{short[people.length + i]}</span>
+            <span className="text-lg leading-none">sits out</span>
+          </p>
         </li>
       ))}
     </ul>

@@ -105,6 +105,7 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
       taught={taught}
       planned={beats}
       people={present}
+      sittingOut={everybody.filter((one) => !present.includes(one))}
       // The class breathes with its slowest.
       breathSeconds={Math.max(...everybody.map((one) => one.breathSeconds))}
       run={runKey(sequenceId, ids, day)}

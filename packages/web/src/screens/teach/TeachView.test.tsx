@@ -3,7 +3,7 @@ import 'reflect-metadata';
 import { adapt, adaptationJson, anybody, BodySolver, library, notesReader } from '@lotus-steady/core';
 import { beatsOf } from '@lotus-steady/core/cues';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { dropAllDrafts, openDrafts } from '../../drafts/drafts.js';
 import { TeachView } from './TeachView.js';
@@ -54,6 +54,7 @@ function open(run = 'run') {
           taught={taught}
           planned={beats}
           people={[{ ...anybody('1'), id: 1, name: 'Runa Velt' }]}
+          sittingOut={[{ id: 2, name: 'Odo Brand' }]}
           breathSeconds={5}
           run={run}
           back="/back"
@@ -89,6 +90,13 @@ test('a class is gone through step by step and side by side; nothing stands befo
   expect(document.body.textContent).toMatch(/left side/i);
   press('Back');
   expect(document.body.textContent).toMatch(/right side/i);
+});
+
+test('whoever may not practise is seen to sit out, and can’t be marked', () => {
+  open();
+  const seen = screen.getByRole('list', { name: 'What you see of them' });
+  expect(seen.textContent).toMatch(/Odo.*sits out/);
+  expect(within(seen).getAllByRole('button')).toHaveLength(1);
 });
 
 test('the clock stands until it is started, runs by the second, and stands again when it is stopped', () => {

@@ -55,6 +55,8 @@ interface Props {
   readonly planned: readonly Beat[];
   /** Who is taught. */
   readonly people: readonly (Listener & { readonly id: number; readonly name: string })[];
+  /** Whoever may not practise today. */
+  readonly sittingOut: readonly { readonly id: number; readonly name: string }[];
   readonly breathSeconds: number;
   /** Names the run on this device. */
   readonly run: string;
@@ -76,7 +78,8 @@ function lineAt(cues: readonly Cue[], beat: Pick<Beat, 'isSecondSide'>, at: numb
 const NO_NOTES: Readonly<Record<number, string>> = {};
 
 /** One step at a time, to be read from two metres: what to say, how long, which side, who does what, what next. */
-export function TeachView({ taught, planned, people, breathSeconds, run: key, back, log, plan, swapOf, onSwap }: Props) {
+export function TeachView({ taught, planned, people, sittingOut, breathSeconds, run: key, back, log, plan, swapOf, onSwap }: Props) {
+  const everybody = people.length + sittingOut.length;
   const [run, keepRun] = useClassRun(key);
   const [settings, changeSettings] = useTeachingSettings();
   const fits = run?.fits;
@@ -264,7 +267,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
             <StepFigurePair
               picture={main.picture}
               label={main.name}
-              className={`w-full ${others.length === 0 ? 'h-[26dvh] lg:h-[58dvh]' : people.length > ONE_ROW ? 'h-[17dvh] lg:h-[24dvh]' : 'h-[17dvh] lg:h-[32dvh]'}`}
+              className={`w-full ${others.length === 0 ? 'h-[26dvh] lg:h-[58dvh]' : everybody > ONE_ROW ? 'h-[17dvh] lg:h-[24dvh]' : 'h-[17dvh] lg:h-[32dvh]'}`}
             />
           </div>
           {main.who.length > 0 && <p className="text-center text-lg lg:text-2xl">{main.who.join(', ')}</p>}
@@ -312,7 +315,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
       <div className="sticky bottom-0 mt-2 border-t border-rule bg-paper py-2">
         <div className="mb-2 flex items-center justify-between gap-3">
           <div className="flex min-w-0 items-center gap-3">
-            {nextStep && people.length <= ONE_ROW && (
+            {nextStep && everybody <= ONE_ROW && (
               <StepFigure picture={nextStep.figures[0]!.picture} className={`hidden h-16 w-28 sm:block ${mirrored}`} />
             )}
             <p className="min-w-0 text-xl leading-tight lg:text-2xl">
@@ -364,6 +367,7 @@ export function TeachView({ taught, planned, people, breathSeconds, run: key, ba
         </div>
         <MarkTiles
           people={people}
+          sittingOut={sittingOut}
           beat={beat}
           marks={run?.marks ?? []}
           notes={notes}
