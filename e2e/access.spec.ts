@@ -63,6 +63,8 @@ test('the whole path works from the keyboard alone', async ({ page }) => {
   await press(/Classical salutation/);
   await press(/Bero Talman/);
   await press('Open the score');
+  // The first steps are there to be looked at; what opens a step comes with the whole.
+  await expect(page.getByRole('heading', { name: 'The class as a whole' })).toBeVisible({ timeout: 60_000 });
   const first = page.getByRole('button', { name: /Mountain/ }).first();
   await first.focus({ timeout: 30_000 });
   await page.keyboard.press('ArrowRight');

@@ -13,7 +13,9 @@ test('what is left out is replaced while it holds, with its reason, and kept aft
   const { verdict, chosen, reasons } = stepOn('2026-11-30');
   expect(verdict).toBe('substitute');
   expect(chosen!.asana.id).not.toBe('vrksasana');
-  expect(reasons).toMatchObject([{ limit: 'own/left-out', text: 'Left out since 1 November 2026, until 30 November 2026: It hurt on 2026-11-01.' }]);
+  expect(reasons).toMatchObject([
+    { limit: 'own/left-out', text: 'Left out since 1 November 2026, until 30 November 2026: It hurt on 2026-11-01.' },
+  ]);
   expect(stepOn('2026-12-01').verdict).toBe('keep');
 });
 
