@@ -63,6 +63,7 @@ test.each(['mats', 'hall', 'desks'] as const)('a story is told, on its subject o
       .say.join(' ');
   expect(story('sea')).toMatch(/\b(whale|ship|boat|wave|seal)/i);
   expect(story('night')).toMatch(/\b(night|moon|star|midnight|lantern)/i);
+  expect(story('The sea, and us')).toMatch(/\b(whale|ship|boat|wave|seal)/i);
   expect(story('')).toMatch(/\w/);
 });
 

@@ -89,9 +89,15 @@ const BALANCES = /tree|flamingo|aeroplane|vrksasana|balance-(two|three)/;
 const ON_TWO_FEET = 'Both feet down, one hand on the wall.';
 const CALLS = 6;
 
-/** A word that a lesson is about, with those that belong to it. */
-function family(word: string): ReadonlySet<string> {
-  return new Set([word, ...WORD_FAMILIES.filter((words) => words.includes(word)).flat()]);
+/** Words of a subject that may tell something: "the sea" is about the sea. */
+function subjectWords(subject: string): readonly string[] {
+  return subject.split(/[^\p{L}]+/u).filter((word) => word.length > 2 && word !== 'the' && word !== 'and');
+}
+
+/** The words of a subject, with those that belong to them. */
+function family(subject: string): ReadonlySet<string> {
+  const own = subjectWords(subject);
+  return new Set([...own, ...WORD_FAMILIES.filter((words) => own.some((word) => words.includes(word))).flat()]);
 }
 
 /** How many of these words stand in what is told. */
@@ -104,10 +110,10 @@ function mentions(words: ReadonlySet<string>, told: unknown): number {
   return [...words].filter((word) => said.has(word)).length;
 }
 
-/** Those of a list that tell most of a word and what belongs to it; all of them where none does. */
-function about<T>(list: readonly T[], word: string): readonly T[] {
-  if (word === '') return list;
-  for (const words of [new Set([word]), family(word)]) {
+/** Those of a list that tell most of a subject and what belongs to it; all of them where none does. */
+function about<T>(list: readonly T[], subject: string): readonly T[] {
+  if (subject === '') return list;
+  for (const words of [new Set(subjectWords(subject)), family(subject)]) {
     const counts = list.map((one) => mentions(words, one));
     const most = Math.max(...counts);
     if (most > 0) return list.filter((_, i) => counts[i] === most);
@@ -115,11 +121,11 @@ function about<T>(list: readonly T[], word: string): readonly T[] {
   return list;
 }
 
-/** One of a list, by a word: the same word, the same one. */
-function oneOf<T>(all: readonly T[], word: string, salt = 0): T {
-  const list = about(all, word);
+/** One of a list, by a subject: the same subject, the same one. */
+function oneOf<T>(all: readonly T[], subject: string, salt = 0): T {
+  const list = about(all, subject);
   let sum = salt;
-  for (const letter of word) sum = (sum * 31 + (letter.codePointAt(0) ?? 0)) % 9973;
+  for (const letter of subject) sum = (sum * 31 + (letter.codePointAt(0) ?? 0)) % 9973;
   return list[sum % list.length]!;
 }
 
