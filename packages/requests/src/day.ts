@@ -21,24 +21,27 @@ const WEEK_MS = 168 * HOUR_MS;
 /** So far ahead a change of the clock is looked for. */
 const WEEKS_AHEAD = 53;
 
-function minutesAhead(timeZone: string, at: number): number {
-  const parts = new Intl.DateTimeFormat('en', { timeZone, timeZoneName: 'longOffset' }).formatToParts(at);
-  const [, sign, hours = '0', minutes = '0'] =
-    /GMT([+-])(\d+):(\d+)/.exec(parts.find(({ type }) => type === 'timeZoneName')?.value ?? '') ?? [];
-  return (sign === '-' ? -1 : 1) * (Number(hours) * 60 + Number(minutes));
+/** Minutes that a zone is ahead at any moment, by one formatter: they are dear to make. */
+function clockOf(timeZone: string): (at: number) => number {
+  const format = new Intl.DateTimeFormat('en', { timeZone, timeZoneName: 'longOffset' });
+  return (at) => {
+    const [, sign, hours = '0', minutes = '0'] = /GMT([+-])(\d+):(\d+)/.exec(format.format(at)) ?? [];
+    return (sign === '-' ? -1 : 1) * (Number(hours) * 60 + Number(minutes));
+  };
 }
 
 /** The offset of a zone (IANA name) at a moment, and the next one where its clock changes within a year. @throws RangeError for a zone that doesn't exist. */
 export function offsetsOf(timeZone: string, at: Date = new Date()): readonly ZoneOffset[] {
   const now = at.getTime();
-  const minutes = minutesAhead(timeZone, now);
-  const offset = (from: number) => ({ from: new Date(from).toISOString(), minutes: minutesAhead(timeZone, from) });
+  const minutesAhead = clockOf(timeZone);
+  const minutes = minutesAhead(now);
+  const offset = (from: number) => ({ from: new Date(from).toISOString(), minutes: minutesAhead(from) });
   for (let week = 1; week <= WEEKS_AHEAD; week++) {
     let [before, after] = [now + (week - 1) * WEEK_MS, now + week * WEEK_MS];
-    if (minutesAhead(timeZone, after) === minutes) continue;
+    if (minutesAhead(after) === minutes) continue;
     while (after - before > 1000) {
       const middle = Math.floor((before + after) / 2);
-      if (minutesAhead(timeZone, middle) === minutes) before = middle;
+      if (minutesAhead(middle) === minutes) before = middle;
       else after = middle;
     }
     return [offset(now), offset(after)];
