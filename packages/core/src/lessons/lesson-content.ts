@@ -9,6 +9,10 @@ export interface ToldStep {
   readonly seconds?: number;
   readonly name?: string;
 }
+export interface Story {
+  readonly name: string;
+  readonly steps: readonly ToldStep[];
+}
 type ByAge<T> = Readonly<Record<AgeGroup, T>>;
 
 /** Seconds, and words of a sentence, that suit an age. Common practice, no source, like all that follows. */
@@ -509,7 +513,7 @@ export const RESTS: ByAge<readonly ToldStep[]> = {
 /** The same between desks. */
 export const DESK_REST: ToldStep = { asana: 'chair-forward-fold', variation: 'table', say: 'Put your head on your arms at the desk.' };
 
-export const STORIES: readonly { readonly id: number; readonly name: string; readonly steps: readonly ToldStep[] }[] = [
+export const STORIES: readonly (Story & { readonly id: number })[] = [
   {
     id: 1,
     name: 'The Bridge That Could Not Sleep',
@@ -1065,7 +1069,7 @@ export const BETWEEN_DESKS: readonly ToldStep[] = [
 ];
 
 /** Stories that are told sitting at a desk, in shapes of `BETWEEN_DESKS`. */
-export const DESK_STORIES: readonly { readonly name: string; readonly steps: readonly ToldStep[] }[] = [
+export const DESK_STORIES: readonly Story[] = [
   {
     name: 'The Ship With Twenty Captains',
     steps: [

@@ -4,7 +4,7 @@ import { secondsToSay } from '../cues/pace.js';
 import { ageGroup, type AgeGroup } from './age-groups.js';
 import {
   BALANCE_CALLS, BALANCE_SECONDS, BETWEEN_DESKS, BREATHS, DESK_REST, DESK_STORIES, HOME, LAUGHING, MANNER, OPENING, QUIET_GAMES, RESTS, RULES, STORIES, STORY_AGES, THOUGHTS, TIMINGS, WORDS, WORD_FAMILIES,
-  type ToldStep,
+  type Story, type ToldStep,
 } from './lesson-content.js'; // prettier-ignore
 
 export const SPACES = ['mats', 'hall', 'desks'] as const;
@@ -290,23 +290,14 @@ class LessonWriter {
     };
   }
 
+  /** One for the age, or for who sits at a desk; its steps take their time, or as much of it as there is. */
   private story(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
-    if (this.asked.space === 'desks') return this.deskStory(minutes);
     const suiting = STORY_AGES[this.group];
-    const all = STORIES.filter(({ id }) => suiting === 'all' || (suiting !== 'none' && suiting.includes(id)));
-    const { name, steps } = oneOf(all, this.theme);
-    const each = Math.min(MANNER[this.group].hold * 2, (minutes * 60) / steps.length);
-    return { say: [`${name}.`, ...steps.map(({ say }) => say)], steps: steps.map((one) => this.step(one, each)) };
-  }
-
-  /** In its own time, or in as much as there is. */
-  private deskStory(minutes: number): Pick<LessonPart, 'say' | 'steps'> {
-    const { name, steps } = oneOf(DESK_STORIES, this.theme);
-    const share = Math.min(1, (minutes * 60) / steps.reduce((sum, { seconds = 30 }) => sum + seconds, 0));
-    return {
-      say: [`${name}.`, ...steps.map(({ say }) => say)],
-      steps: steps.map((one) => this.step(one, (one.seconds ?? 30) * share)),
-    };
+    const onTheFloor = STORIES.filter(({ id }) => suiting === 'all' || (suiting !== 'none' && suiting.includes(id)));
+    const { name, steps } = oneOf<Story>(this.asked.space === 'desks' ? DESK_STORIES : onTheFloor, this.theme);
+    const secondsOf = ({ seconds = MANNER[this.group].hold * 2 }: ToldStep) => seconds;
+    const share = Math.min(1, (minutes * 60) / steps.reduce((sum, one) => sum + secondsOf(one), 0));
+    return { say: [`${name}.`, ...steps.map(({ say }) => say)], steps: steps.map((one) => this.step(one, secondsOf(one) * share)) };
   }
 
   /** Steps beside and on a chair, as many as fit. */
