@@ -10,6 +10,7 @@ import { Connection } from './Connection.js';
 import { loadInterruptions } from './interruption-later.js';
 import { SignInAgain } from './SignInAgain.js';
 import { SignOut } from './SignOut.js';
+import { useLater } from './use-later.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
 
 function ThemeButton() {
@@ -97,10 +98,7 @@ export function AppFrame() {
   const session = useQuery(sessionQuery);
   useStudioWords();
   useStudioClock();
-  useEffect(() => {
-    const timer = setTimeout(loadInterruptions, LATER_MS);
-    return () => clearTimeout(timer);
-  }, []);
+  useLater(loadInterruptions, LATER_MS);
   const main = useFocusOnArrival();
   return (
     <div className="flex min-h-dvh flex-col">

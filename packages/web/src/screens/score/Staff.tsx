@@ -1,6 +1,7 @@
 import { counted, type Pin } from '@lotus-steady/core';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
+import { useLater } from '../../parts/use-later.js';
 import { TOOL } from '../../parts/button-styles.js';
 import { UndoButtons } from '../../parts/UndoButtons.js';
 import type { ClassScore, Score } from '../../worker/answers.js';
@@ -70,11 +71,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const { figures, shared, day, edits } = of;
   const [zoom, setZoom] = useState<number>(usualZoom(people.length));
   const [open, setOpen] = useState<Open | null>(null);
-  useEffect(() => {
-    // Ready before a server that is away could keep it from opening.
-    const timer = setTimeout(() => void loadWhy().catch(() => undefined), LATER_MS);
-    return () => clearTimeout(timer);
-  }, []);
+  useLater(loadWhy, LATER_MS);
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;
   const asked = { figures, pins: edits.now.pins, shared };
