@@ -46,3 +46,22 @@ test('limits of a row are told apart by what they say, or as they are told to', 
   expect(ids(['hold', '<= 20', 'avoid'], ['effort', '<= 3', 'avoid'])).toEqual(['one-hold', 'one-effort']);
   expect(ids(['hold', '<= 20', 'avoid'], ['hold', '<= 40', 'watch', undefined, { as: 'later' }])).toEqual(['one', 'one-later']);
 });
+
+test('a row says why once for all its limits, or for each measure', () => {
+  const rows: Parameters<typeof limits>[3][] = [
+    ['hold', '<= 20', 'avoid'],
+    ['effort', '<= 3', 'avoid'],
+  ];
+  const reasons = (reason: Parameters<typeof limits>[1]) => limits('one', reason, 'common practice', ...rows).map((limit) => limit.reason);
+  expect(reasons('It tires.')).toEqual(['It tires.', 'It tires.']);
+  expect(reasons({ hold: 'It tires.', effort: 'It strains.' })).toEqual(['It tires.', 'It strains.']);
+  expect(() => reasons({ hold: 'It tires.' })).toThrow('one: no reason for effort');
+  expect(() => reasons({ hold: 'It tires.', effort: 'It strains.', impact: 'It jolts.' })).toThrow("one: a reason for impact, which it doesn't limit");
+});
+
+test('every reason is a sentence that names no measure of the code', () => {
+  for (const { id, reason } of CONDITIONS.flatMap(({ limits: all }) => all)) {
+    expect([id, reason]).toEqual([id, expect.stringMatching(/^[“A-Z]\S*( \S+){2,}[.”]$/)]);
+    expect([id, reason]).toEqual([id, expect.not.stringMatching(/[a-z][A-Z]/)]);
+  }
+});

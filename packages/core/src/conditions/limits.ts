@@ -13,6 +13,9 @@ export type WhenText =
   | `facing ${Facing}`
   | `not facing ${Facing}`;
 
+/** Why a row's limits are there: one sentence for all of them, or one for each measure. */
+export type Reason = string | Readonly<Partial<Record<Measure | 'facing', string>>>;
+
 interface RowOptions<School extends string> {
   /** What tells this limit apart in its id, where that is to be said: the others of the row then keep the row's own id. */
   readonly as?: string;
@@ -99,17 +102,32 @@ function suffixes(rows: readonly Row<string, string>[]): string[] {
   return all.find((names) => new Set(names).size === rows.length) ?? all.at(-1)!;
 }
 
+/** The sentence for a measure. @throws KnowledgeError for one that the row has no sentence for. */
+function reasonFor(measure: Measure | 'facing', reason: Reason, id: string): string {
+  const said = typeof reason === 'string' ? reason : reason[measure];
+  if (said === undefined) throw new KnowledgeError(`${id}: no reason for ${measure}`);
+  return said;
+}
+
+/** @throws KnowledgeError for a sentence about a measure that no row limits. */
+function checkReasons(id: string, reason: Reason, rows: readonly Row<string, string>[]): void {
+  if (typeof reason === 'string') return;
+  const idle = Object.keys(reason).find((measure) => !rows.some(([limited]) => limited === measure));
+  if (idle !== undefined) throw new KnowledgeError(`${id}: a reason for ${idle}, which it doesn't limit`);
+}
+
 /**
- * One row of a condition's table: the limits in it share their reason and source, and are known as the
- * row's id with what tells them apart.
- * @throws KnowledgeError for a bound that can't be read.
+ * One row of a condition's table: the limits in it share their source, and are known as the row's id with
+ * what tells them apart.
+ * @throws KnowledgeError for a bound that can't be read, and for a measure without a reason.
  */
 export function limits<const Stage extends string = never, const School extends string = never>(
   id: string,
-  reason: string,
+  reason: Reason,
   source: SourceMark | readonly SourceMark[],
   ...rows: readonly Row<Stage, School>[]
 ): LimitSpec<Stage, School>[] {
+  checkReasons(id, reason, rows as readonly Row<string, string>[]);
   const told = rows.map((row) => row.slice(4).find((one): one is RowOptions<School> => typeof one === 'object' && 'as' in one)?.as);
   const names = told.some((as) => as !== undefined)
     ? told.map((as) => (as === undefined ? '' : `-${as}`))
@@ -117,11 +135,11 @@ export function limits<const Stage extends string = never, const School extends 
   return rows.map((row, i) => {
     const [measure, bound, grade, stages, ...rest] = row;
     const when = rest.filter((one) => typeof one === 'string').map(readWhen);
-    const { of, as: _, ...options }: RowOptions<School> = Object.assign({}, ...rest.filter((one) => typeof one === 'object')) as RowOptions<School>;
+    const { of, as: _, reason: own, ...options }: RowOptions<School> = Object.assign({}, ...rest.filter((one) => typeof one === 'object')) as RowOptions<School>;
     const shared = {
       id: `${id}${names[i]}`,
       grade,
-      reason,
+      reason: own ?? reasonFor(measure, reason, id),
       source: typeof source === 'string' ? [source] : source,
       ...(stages && { stages }),
       ...(when.length > 0 && { when }),
@@ -142,7 +160,7 @@ const RESTING_HEAD = 'No load on the head is read as at most 0.1: the head’s o
 /** Nothing stands on head or neck: two limits of one row. */
 export function noInversion<const Stage extends string = never>(
   id: string,
-  reason: string,
+  reason: Reason,
   source: SourceMark | readonly SourceMark[],
   grade: Grade,
   stages?: readonly Stage[],

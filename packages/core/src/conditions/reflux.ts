@@ -45,15 +45,15 @@ export const reflux = condition({
   },
   limits: [
     ...limits('rf-01', 'Head down lets acid run up.', 'ACG22*', ['headBelowHeart', '<= 25', 'modify', ['calm']], ['headBelowHeart', '<= 0', 'avoid', BAD]),
-    ...limits('rf-02', 'The stomach slides towards the chest.', 'common practice', ['pelvisAboveHeart', '<= 40', 'modify', ['calm']], ['pelvisAboveHeart', '<= 5', 'avoid', BAD]),
+    ...limits('rf-02', 'With the hips raised, the stomach slides towards the chest.', 'common practice', ['pelvisAboveHeart', '<= 40', 'modify', ['calm']], ['pelvisAboveHeart', '<= 5', 'avoid', BAD]),
     ...limits('rf-03', 'Lying flat after food brings acid up.', ['ACG22*', 'CG184*'], ['trunkPitch', '<= 60', 'modify', FULL, 'facing supine']),
     ...limits('rf-04', 'On the right side acid runs up, on the left it stays.', 'ACG22*', ['facing', ['upright', 'prone', 'supine', 'left side'], 'modify', FULL, 'hold > 60']),
     ...limits('rf-05', 'Thighs or floor press the stomach.', 'common practice', ['bellyClosure', '<= 0.7', 'modify', ['calm']], ['bellyClosure', '<= 0.4', 'avoid', BAD]),
     ...limits('rf-06', 'A squeezed belly pushes acid up.', 'common practice', ['abdominalLoad', '<= 4', 'watch', ['calm']], ['abdominalLoad', '<= 2', 'modify', BAD]),
     ...limits('rf-07', 'A deep arch stretches the repair and the valve.', 'common practice', ['lumbarFlexion', '>= -30', 'modify', ['big']], ['lumbarFlexion', '>= -15', 'modify', ['op']]),
     ...limits('rf-08', 'Closed twists wring the stomach.', 'common practice', ['spineRotation', '<= 30', 'modify', FULL, 'bellyClosure > 0.4']),
-    ...limits('rf-09', 'Pumping and holding raise the pressure in the belly.', 'common practice', ['breathRetention', '= 0', 'avoid', BAD], ['breathRate', '<= 20', 'avoid', BAD]),
-    ...limits('rf-10', 'Straining and jumping slosh.', 'common practice', ['effort', '<= 3', 'modify', BAD], ['impact', '<= 1', 'modify', BAD]),
+    ...limits('rf-09', { breathRetention: 'A held breath raises the pressure in the belly.', breathRate: 'Pumping breath raises the pressure in the belly.' }, 'common practice', ['breathRetention', '= 0', 'avoid', BAD], ['breathRate', '<= 20', 'avoid', BAD]),
+    ...limits('rf-10', { effort: 'Straining pushes acid up.', impact: 'Jumping throws acid up.' }, 'common practice', ['effort', '<= 3', 'modify', BAD], ['impact', '<= 1', 'modify', BAD]),
   ], // prettier-ignore
   favour: ['stretch-side-body', 'breath-awareness', 'calm', 'posture-awareness'],
   stopInClass: 'Burning, sour taste, chest pain.',

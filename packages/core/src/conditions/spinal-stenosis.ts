@@ -50,10 +50,10 @@ export const spinalStenosis = condition({
     ...limits('sts-04', 'Arms overhead lift the ribs into an arch.', 'common practice', ['shoulderElevation', '<= 150', 'watch', ['mild'], 'standing'], ['shoulderElevation', '<= 150', 'modify', ['legs'], 'standing']),
     ...limits('sts-05', 'Standing still brings the leg ache.', 'NASSLSS*', ['standingRun', '<= 5', 'watch', ['mild']], ['standingRun', '<= 2', 'modify', ['legs']]),
     ...limits('sts-06', 'Leaning to the sore side narrows the nerve exit.', 'common practice', ['spineLateral', '<= 15', 'modify', ['legs']]),
-    ...limits('sts-07', 'Lengthen first, small turns.', 'common practice', ['spineRotation', '<= 30', 'watch', ['legs']]),
+    ...limits('sts-07', 'A lengthened spine turns a little; a big twist narrows the nerve canal.', 'common practice', ['spineRotation', '<= 30', 'watch', ['legs']]),
     ...limits('sts-08', 'Legs may give way.', 'STEADI*', ['support', '>= 1', 'modify', ['legs'], 'feetDown = 1']),
-    ...limits('sts-09', 'Sit down between.', 'common practice', ['hold', '<= 30', 'modify', ['legs'], 'standing', 'effort >= 3']),
-    ...limits('sts-10', 'Fatigue makes people sag into an arch.', 'common practice', ['effort', '<= 3', 'modify', ['legs']], ['impact', '<= 1', 'modify', ['legs']]),
+    ...limits('sts-09', 'The legs ache and tire standing; sitting down between eases them.', 'common practice', ['hold', '<= 30', 'modify', ['legs'], 'standing', 'effort >= 3']),
+    ...limits('sts-10', { impact: 'Jolts press the narrow canal.', effort: 'Tired people sag into an arch.' }, 'common practice', ['effort', '<= 3', 'modify', ['legs']], ['impact', '<= 1', 'modify', ['legs']]),
   ], // prettier-ignore
   favour: ['mobilise-spine-flexion', 'stretch-hip-flexors', 'strengthen-legs', 'balance', 'ease-back'],
   stopInClass: 'Heavy or numb legs that don’t settle in 2 minutes of sitting bent forward.',

@@ -39,13 +39,13 @@ export const varicoseVeins = condition({
     },
   },
   limits: [
-    ...limits('vv-01', 'The calf must pump; step on the spot.', 'CG168*', ['standingRun', '<= 5', 'watch', ['mild']], ['standingRun', '<= 2', 'modify', ['worse']]),
-    ...limits('vv-02', 'Bent hips and knees dam the vein.', 'common practice', ['unrelievedSitting', '<= 45', 'watch', ['mild']], ['unrelievedSitting', '<= 20', 'modify', ['sitting']]),
+    ...limits('vv-01', 'Standing still, the calf doesn’t pump; stepping on the spot does.', 'CG168*', ['standingRun', '<= 5', 'watch', ['mild']], ['standingRun', '<= 2', 'modify', ['worse']]),
+    ...limits('vv-02', 'Long sitting with bent hips and knees dams the vein.', 'common practice', ['unrelievedSitting', '<= 45', 'watch', ['mild']], ['unrelievedSitting', '<= 20', 'modify', ['sitting']]),
     ...limits('vv-03', 'Legs folded tight dam the vein.', 'common practice', ['hold', '<= 60', 'watch', ['mild'], 'kneeFlexion > 130'], ['hold', '<= 60', 'modify', ['sitting'], 'kneeFlexion > 130']),
     ...limits('vv-04', 'Still squeezing raises the pressure in the vein.', 'common practice', ['hold', '<= 30', 'modify', ['worse'], 'standing', 'effort >= 3']),
     ...limits('vv-05', 'Warmth widens veins.', 'common practice', ['heat', '<= 27', 'modify', ['worse']]),
-    ...limits('vv-06', 'Straining backs blood up.', 'common practice', ['breathRetention', '<= 5', 'modify', ['worse']]),
-    ...limits('vv-07', 'Wound and vein rest.', 'common practice', ['effort', '<= 3', 'modify', ['fresh']], ['impact', '<= 1', 'modify', ['fresh']]),
+    ...limits('vv-06', 'Straining on a held breath backs the blood up in the legs.', 'common practice', ['breathRetention', '<= 5', 'modify', ['worse']]),
+    ...limits('vv-07', { effort: 'The wound or the treated vein rests.', impact: 'Jolts disturb the wound or the treated vein.' }, 'common practice', ['effort', '<= 3', 'modify', ['fresh']], ['impact', '<= 1', 'modify', ['fresh']]),
   ], // prettier-ignore
   favour: ['drain-legs', 'mobilise-ankles', 'stretch-calves', 'strengthen-feet'],
   stopInClass: 'Calf pain, bleeding.',
