@@ -321,7 +321,7 @@ export const standingMovements: readonly AsanaSpec[] = [
     breath: { inhale: 'lift the axe', exhale: 'down with a "ha"' },
     variations: [
       { id: 'standing', for: 'knees, pregnancy, balance', root: { pitch: 6 }, spine: { lumbar: -2, thoracic: -3 }, legs: { hipFlexion: 12, hipAbduction: 14, hipRotation: 8, knee: 14, ankle: 4 }, moves: { root: { pitch: 30 }, spine: { lumbar: 8, thoracic: 6, cervical: 4 }, legs: { hipFlexion: 48, hipAbduction: 14, hipRotation: 8, knee: 28, ankle: 8 }, contacts: ['sole>floor', 'L.palm~R.palm'] }, contacts: ['sole>floor', 'L.palm~R.palm'], without: ['heel', 'ball'] },
-      { id: 'on-a-stool', for: 'squatting is hard', contacts: ['sitbone>block@30'], moves: { contacts: ['heel>wedge@5', 'ball>floor', 'L.palm~R.palm', 'sitbone>block@30'] }, declared: { effort: 2 } },
+      { id: 'on-a-stool', for: 'squatting is hard', root: { pitch: 8 }, legs: { hipFlexion: 94, knee: 102, ankle: 6 }, contacts: ['sole>floor', 'sitbone>block@30'], without: ['heel', 'ball'], moves: { root: { pitch: 22 }, contacts: ['sole>floor', 'L.palm~R.palm', 'sitbone>block@30'] }, declared: { effort: 2 } },
     ],
     substitutes: ['standing-sun-breath', 'utkata-konasana', 'chair-sun-breath'],
     counterposes: ['malasana', 'uttanasana'],

@@ -468,7 +468,7 @@ export const standing: readonly AsanaSpec[] = [
     breath: { inhale: 'lift the breastbone between the knees', exhale: 'let the pelvis grow heavy' },
     variations: [
       { id: 'heels-on-rolled-mat', for: 'stiff ankles (most people)', contacts: ['heel>wedge@5'] },
-      { id: 'seated-on-blocks-or-low-stool', for: 'pregnancy, pelvic floor weakness, knee pain', contacts: ['sitbone>block@23'] },
+      { id: 'seated-on-blocks-or-low-stool', for: 'pregnancy, pelvic floor weakness, knee pain', root: { pitch: 14 }, spine: { lumbar: 8, thoracic: 2 }, legs: { hipFlexion: 102, knee: 112, ankle: 8 }, contacts: ['sole>floor', 'sitbone>block@23'], without: ['heel', 'ball'] },
       { id: 'holding-a-door-frame-or-chair', for: 'getting down and up safely', contacts: ['hand~chairback'] },
     ],
     substitutes: ['utkata-konasana', 'baddha-konasana', 'chair-goddess', 'ananda-balasana'],

@@ -53,3 +53,15 @@ describe('how far the head turns against gravity', () => {
     expect(headSweep(placed('uttanasana'), placed('tadasana'))).toBeCloseTo(there, 6);
   });
 });
+
+// Facts of geometry: the hand is overhead in both, and in one of them the arm lies on the floor.
+test('an arm is above the heart where it is held up, not where it rests overhead', () => {
+  const of = (asana: string) => end(asana).measured.values;
+  for (const asana of ['urdhva-hastasana', 'virabhadrasana-1', 'trikonasana'])
+    expect([asana, of(asana).elbowAboveHeart! > 20]).toEqual([asana, true]);
+  for (const asana of ['balasana', 'adho-mukha-svanasana', 'uttanasana']) {
+    expect([asana, of(asana).shoulderElevation! > 120]).toEqual([asana, true]);
+    expect([asana, of(asana).elbowAboveHeart! < 0]).toEqual([asana, true]);
+  }
+  expect(Math.abs(of('tadasana').elbowAboveHeart!)).toBeLessThan(25);
+});

@@ -76,8 +76,8 @@ export function gradeOf(asana: Asana, variation: Variation): Grade | null {
   };
 }
 
-/** Positions that the same job may be done in elsewhere. */
-const POSITIONS: ReadonlySet<Exposure> = new Set<Exposure>(['supine-flat', 'prone', 'kneeling']);
+/** What a listed stand-in may add: positions that the same job may be done in, and eyes closed in a rest, which are a choice. */
+const ELSEWHERE: ReadonlySet<Exposure> = new Set<Exposure>(['supine-flat', 'prone', 'kneeling', 'eyes-closed']);
 
 /**
  * Whether a form may be offered in place of another: never with more skill, more effort or an exposure that the one asked
@@ -91,7 +91,7 @@ export function mayStandIn(library: Library, asked: Form, other: Form): boolean 
   return asksNoMore(asked, other, isElsewhere);
 }
 
-/** Whether a form has no more skill, no more effort and no exposure that another lacks; `mayMove`: but for where the body is. */
+/** Whether a form has no more skill, no more effort and no exposure that another lacks; `mayMove`: but for where the body is, and closed eyes. */
 export function asksNoMore(asked: Form, other: Form, mayMove = true): boolean {
   const [given, offered] = [gradeOf(asked.asana, asked.variation), gradeOf(other.asana, other.variation)];
   if (given === null) return true;
@@ -99,6 +99,6 @@ export function asksNoMore(asked: Form, other: Form, mayMove = true): boolean {
   return (
     offered.skill <= given.skill &&
     offered.effort <= given.effort &&
-    [...offered.exposure].every((one) => given.exposure.has(one) || (mayMove && POSITIONS.has(one)))
+    [...offered.exposure].every((one) => given.exposure.has(one) || (mayMove && ELSEWHERE.has(one)))
   );
 }

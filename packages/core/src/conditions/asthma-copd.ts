@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
+import { ARMS_HELD, FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
 import { callNow, clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
 
 type Level = 'well' | 'mod' | 'sev';
@@ -81,7 +81,7 @@ export const asthmaCopd = condition({
     ...limits('res-02', 'A pressed belly cramps the breath.', 'common practice', ['bellyClosure', '<= 0.4', 'modify', ['sev']], ['bellyClosure', '<= 0.7', 'modify', ['mod']]),
     ...limits('res-03', 'Lying flat the breath is harder than propped.', 'common practice', ['trunkPitch', '<= 60', 'modify', ['sev'], 'facing supine', 'supineRun > 2']),
     ...noInversion('res-04', 'Upside down, the belly weighs on the diaphragm.', 'common practice', 'avoid', SHORT),
-    ...limits('res-05', 'Arms held up tire the muscles that help the breath.', 'ATSERS*', ['hold', '<= 10', 'modify', SHORT, 'shoulderElevation > 90']),
+    ...limits('res-05', 'Arms held up tire the muscles that help the breath.', 'ATSERS*', ['hold', '<= 10', 'modify', SHORT, 'shoulderElevation > 90', 'elbowAboveHeart > 8', ARMS_HELD]),
     ...limits('res-06', 'In long holds people stop breathing freely.', 'ATSERS*', ['hold', '<= 25', 'modify', SHORT, 'effort >= 3', FIVE_BREATHS]),
     ...limits('res-07', 'A big backbend over-stretches a full chest; a long breath out comes first.', 'common practice', ['lumbarFlexion', '>= -25', 'watch']),
     ...limits('res-08', 'A raised pelvis puts pressure on thin lung.', 'common practice', ['pelvisAboveHeart', '<= 10', 'avoid', ['bullae']]),

@@ -1,5 +1,5 @@
 import { condition, type ScreeningFinding } from './condition.js';
-import { limits } from './limits.js';
+import { ARMS_HELD, limits } from './limits.js';
 
 /** Walks, but practises in a chair. From memory of the sources; to be reviewed. */
 export const chairAmbulatory = condition({
@@ -62,7 +62,7 @@ export const chairAmbulatory = condition({
     ...limits('cha-06', 'Standing here needs both hands on the chair back.', 'STEADI*', ['support', '>= 2', 'avoid', ['sitStand'], 'standing']),
     ...limits('cha-07', 'A slumped bend over the knees loads the discs.', 'common practice', ['lumbarFlexion', '<= 40', 'modify']),
     ...limits('cha-08', 'Hands on the chair can lever the twist too far.', 'common practice', ['spineRotation', '<= 40', 'modify']),
-    ...limits('cha-09', 'Arms held up tire and raise the blood pressure.', 'common practice', ['hold', '<= 20', 'watch', undefined, 'shoulderElevation > 120']),
+    ...limits('cha-09', 'Arms held up tire and raise the blood pressure.', 'common practice', ['hold', '<= 20', 'watch', undefined, 'shoulderElevation > 120', 'elbowAboveHeart > 18', ARMS_HELD]),
     ...limits('cha-10', 'Rising from so low a seat is too hard; a blanket on it helps.', 'common practice', ['kneeFlexionLoaded', '<= 100', 'modify', ['sitStand']]),
     ...limits('cha-11', 'The way down to the floor and up again isn’t safe here.', 'common practice', ['floorTrips', '<= 0', 'avoid', ['floor-never']]),
     ...limits('cha-12', 'People who sit much have small reserves; slow, light work.', 'common practice', ['effort', '<= 3', 'modify']),

@@ -1,5 +1,5 @@
 import { condition, type AnyAnswers } from './condition.js';
-import { limits, pick } from './limits.js';
+import { ARMS_HELD, limits, pick } from './limits.js';
 import { callNow, clearance, emergency, found, note, refer, today } from './screening.js';
 
 const session = ({ baselineMinutes, severity }: AnyAnswers) =>
@@ -63,7 +63,7 @@ export const chronicFatigue = condition({
     ...limits('cf-08', 'Getting up from the floor costs most.', 'common practice', ['floorTrips', '<= 1', 'watch', ['pace']]),
     ...limits('cf-09', 'Forced or held breath costs energy and makes giddy.', 'common practice', ['breathRetention', '= 0', 'modify'], ['breathRate', '5..15', 'modify']),
     ...limits('cf-10', 'So much stimulus can set off a crash.', 'common practice', ['impact', '= 0', 'avoid', ['paced']], ['headJolt', '= 0', 'avoid', ['paced']], ['heat', '<= 25', 'avoid', ['paced']]),
-    ...limits('cf-11', 'Arms held up cost much energy.', 'common practice', ['hold', '<= 10', 'modify', ['pace-giddy'], 'shoulderElevation > 90']),
+    ...limits('cf-11', 'Arms held up cost much energy.', 'common practice', ['hold', '<= 10', 'modify', ['pace-giddy'], 'shoulderElevation > 90', 'elbowAboveHeart > 8', ARMS_HELD]),
     ...limits('cf-12', 'After a crash there is only lying rest.', 'common practice', ['facing', ['supine', 'left side', 'right side'], 'avoid', ['crash']]),
   ], // prettier-ignore
   favour: ['rest', 'calm', 'lengthen-exhale', 'breath-awareness'],

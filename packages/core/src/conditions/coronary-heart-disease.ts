@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { ARMS_HELD, limits, noInversion, pick } from './limits.js';
 import { clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
 
 type Event = 'none' | 'stableAngina' | 'mi' | 'stent' | 'bypass' | 'valve';
@@ -85,7 +85,7 @@ export const coronaryHeartDisease = condition({
     ...limits('chd-05', 'The breastbone is knitting; nothing pulls across the chest.', 'CAHALIN*', ['shoulderElevation', '<= 90', 'avoid', ['sternum'], { school: 'heart-sternum=twelve' }], ['shoulderExtension', '<= 10', 'avoid', ['sternum'], { school: 'heart-sternum=twelve' }]),
     ...limits('chd-06', 'The breastbone is knitting; nothing pulls across the chest.', 'CAHALIN*', ['thoracicFlexion', '>= -10', 'avoid', ['sternum']], ['spineRotation', '<= 20', 'avoid', ['sternum']]),
     ...limits('chd-07', 'The wound on the chest isn’t lain on.', 'common practice', ['bellyClosure', '<= 0.6', 'modify', ['soft']]),
-    ...limits('chd-08', { hold: 'Long strain leaves the heart short of blood.' }, 'ACSM*', ['hold', '<= 30', 'modify', ANY, 'effort >= 3'], ['hold', '<= 15', 'modify', ANY, 'shoulderElevation > 120']),
+    ...limits('chd-08', 'Long strain leaves the heart short of blood.', 'ACSM*', ['hold', '<= 30', 'modify', ANY, 'effort >= 3'], ['hold', '<= 15', 'modify', ANY, 'shoulderElevation > 120', 'elbowAboveHeart > 18', { reason: 'Arms held up load the heart.', ...ARMS_HELD }]),
     ...limits('chd-09', 'Heart pills make people faint when they rise fast.', 'ACSM*', ['transitionTime', '>= 8', 'modify', undefined, 'levelChange >= 50']),
     ...limits('chd-10', 'Work stays light enough to talk in sentences.', 'AACVPR*', ['effort', '<= 2', 'avoid', ['recover']], ['effort', '<= 3', 'modify', ['stable']]),
     ...limits('chd-11', 'Work stays below what brings the chest pain.', 'ESCSPORT*', ['met', '<= 3', 'avoid', ['recover']],

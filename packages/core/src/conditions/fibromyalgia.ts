@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { ARMS_HELD, limits, pick } from './limits.js';
 import { clearanceAlone, emergency, found, note, open, SPINE_RED_FLAGS, today } from './screening.js';
 
 /** What is taken for usual where it was never told. */
@@ -63,7 +63,7 @@ export const fibromyalgia = condition({
     ...limits('fm-01', 'Work starts low and grows slowly; strength and stamina are the aim.', ['EULARFM*', 'BUSCH*'], ['effort', '<= 2', 'modify', ['flare']], ['effort', '<= 3', 'modify', ['start']], ['effort', '<= 4', 'watch', ['steady']]),
     ...limits('fm-02', 'Sore muscles tire sooner: repeat rather than hold.', 'common practice', ['hold', '<= 20', 'modify', ['flare'], 'effort >= 2'], ['hold', '<= 30', 'modify', ['start'], 'effort >= 3']),
     ...limits('fm-03', 'A stretch goes to the first pull, never into pain.', 'common practice', ['jointRangeUsed', '<= 0.85', 'watch', ['flare'], 'effort >= 2', { reading: 'Resting at the end of a range is no stretch into pain; a watch, since the range is an average one.' }], ['jointRangeUsed', '<= 1', 'watch', ['start'], 'effort >= 2']),
-    ...limits('fm-04', 'Raised arms tire neck and shoulders, the usual sore places.', 'common practice', ['hold', '<= 10', 'modify', ['flare'], 'shoulderElevation > 120', 'not facing supine'], ['hold', '<= 20', 'watch', ['start'], 'shoulderElevation > 120']),
+    ...limits('fm-04', 'Raised arms tire neck and shoulders, the usual sore places.', 'common practice', ['hold', '<= 10', 'modify', ['flare'], 'shoulderElevation > 120', 'elbowAboveHeart > 18', ARMS_HELD, 'not facing supine'], ['hold', '<= 20', 'watch', ['start'], 'shoulderElevation > 120', 'elbowAboveHeart > 18', ARMS_HELD]),
     ...limits('fm-05', 'Short and often beats long and seldom.', 'EULARFM*', ['sessionMinutes', '<= 20', 'modify', ['flare']], ['sessionMinutes', '<= 45', 'watch', ['start']]),
     ...limits('fm-06', 'Rests are planned before tiredness, not after.', 'common practice', ['restShare', '>= 0.4', 'modify', ['flare']], ['restShare', '>= 0.4', 'modify', ['tired']], ['restShare', '>= 0.2', 'watch', ['start']]),
     ...limits('fm-07', 'The pace is light at first and moderate later.', 'BIDONDE*', ['met', '<= 2.5', 'modify', ['flare']], ['met', '<= 4', 'watch', ['start']]),

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { ARMS_HELD, limits, pick } from './limits.js';
 import { clearance, emergency, found, note, refer, today } from './screening.js';
 
 const BOTH = ['n12', 'n3'] as const;
@@ -50,7 +50,7 @@ export const heartFailure = condition({
     ...limits('hfa-03', 'Lying flat, fluid gathers in the lungs.', 'HF22*', ['trunkPitch', '<= 60', 'avoid', ['flat'], 'facing supine']),
     ...limits('hfa-04', 'Bent over, the breath runs out.', 'BENDO*', ['bellyClosure', '<= 0.3', 'modify', ['bend']], ['trunkPitch', '<= 90', 'modify', ['bend']]),
     ...limits('hfa-05', 'A steady hard hold loads a weak heart.', 'ACSM*', ['hold', '<= 15', 'modify', BOTH, 'effort >= 3']),
-    ...limits('hfa-06', 'Arms held up tire a weak heart.', 'common practice', ['hold', '<= 10', 'modify', undefined, 'shoulderElevation > 90']),
+    ...limits('hfa-06', 'Arms held up tire a weak heart.', 'common practice', ['hold', '<= 10', 'modify', undefined, 'shoulderElevation > 90', 'elbowAboveHeart > 8', ARMS_HELD]),
     ...limits('hfa-07', { transitionTime: 'Pills and a weak heart make people giddy on rising.', floorTrips: 'Every rise from the floor costs strength.' }, 'common practice', ['transitionTime', '>= 10', 'modify', undefined, 'levelChange >= 30'], ['floorTrips', '<= 1', 'modify']),
     ...limits('hfa-08', 'A weak heart works at a light to somewhat hard level.', 'HF22*', ['effort', '<= 3', 'modify', ['n12']], ['effort', '<= 2', 'avoid', ['n3']]),
     ...limits('hfa-09', 'The heart has little reserve for more.', 'common practice', ['met', '<= 4', 'modify', ['n12']], ['met', '<= 2.5', 'avoid', ['n3']]),

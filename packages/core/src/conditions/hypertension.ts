@@ -1,6 +1,6 @@
 import { bloodPressureClass } from '../readings/blood-pressure.js';
 import { condition, type ScreeningFinding } from './condition.js';
-import { limits } from './limits.js';
+import { ARMS_HELD, limits } from './limits.js';
 
 type Stage = 'ok' | 's1' | 'ctrl' | 's2' | 's2b' | 's3';
 
@@ -124,7 +124,7 @@ export const hypertension = condition({
       ['hold', '<= 20', 'modify', ['s2'], 'effort >= 4', { as: 's2-effort' }],
       ['hold', '<= 20', 'modify', ['s2b'], 'effort >= 3', { as: 's2b-effort' }]),
     ...limits('hyp-07', 'Arms held up raise the blood pressure; hands on the hips don’t.', 'common practice',
-      ['hold', '<= 20', 'modify', ['s2', 's2b'], 'shoulderElevation > 120', { school: 'hypertension-arms=hips' }]),
+      ['hold', '<= 20', 'modify', ['s2', 's2b'], 'shoulderElevation > 120', 'elbowAboveHeart > 18', ARMS_HELD, { school: 'hypertension-arms=hips' }]),
     ...limits('hyp-08', 'Pressure pills make people faint when they rise fast.', 'ACSM*',
       ['transitionTime', '>= 5', 'modify', ['any'], 'levelChange >= 50', { as: 'level' }],
       ['transitionTime', '>= 5', 'modify', ['any'], 'headDrop > 15', { as: 'head' }],

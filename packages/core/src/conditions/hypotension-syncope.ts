@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { ARMS_HELD, limits, pick } from './limits.js';
 import { clearance, emergency, found, note, refer, today } from './screening.js';
 import { orthostaticClass } from '../readings/orthostatic.js';
 
@@ -67,7 +67,7 @@ export const hypotensionSyncope = condition({
     ...limits('hpo-02', 'Blood needs time to climb.', 'common practice', ['transitionTime', '>= 10', 'modify', undefined, 'levelChange >= 30']),
     ...limits('hpo-03', 'Standing still lets the blood sink; working calves pump it up.', 'ESCSYN*', ['standingRun', '<= 1', 'modify']),
     ...limits('hpo-04', 'Coming up after the head was low is what makes people faint.', 'common practice', ['headBelowHeart', '<= 15', 'modify', DROPS], ['hold', '<= 20', 'modify', DROPS, 'headBelowHeart > 5']),
-    ...limits('hpo-05', 'Arms held up let the pressure fall.', 'common practice', ['hold', '<= 15', 'modify', DROPS, 'shoulderElevation > 150', 'standing']),
+    ...limits('hpo-05', 'Arms held up let the pressure fall.', 'common practice', ['hold', '<= 15', 'modify', DROPS, 'shoulderElevation > 150', 'elbowAboveHeart > 18', ARMS_HELD, 'standing']),
     ...limits('hpo-06', 'A sensor in the neck can slow the heart when the head goes far back or round.', 'ESCSYN*', ['cervicalFlexion', '>= -30', 'modify', ['neck']], ['cervicalRotation', '<= 60', 'modify', ['neck']]),
     ...limits('hpo-07', { support: 'Something to hold makes a faint harmless.', fallHeight: 'A faint must land softly, never from a height.' }, 'common practice', ['support', '>= 1', 'avoid', ['oh', 'pots'], 'standing'], ['support', '>= 1', 'watch', ['faint'], 'standing'], ['fallHeight', '= 0', 'avoid', DROPS]),
     ...limits('hpo-08', 'Every rise from the floor costs blood pressure.', 'common practice', ['floorTrips', '<= 2', 'modify', DROPS]),

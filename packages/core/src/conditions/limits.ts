@@ -44,6 +44,8 @@ export const LYING_HAND = { reading: 'An arm that lies weighs 0.08 of the body; 
 export const LYING_ARMS = { reading: 'Two arms that lie weigh 0.13 of the body; more is leaning.' } as const;
 /** Why a bound on something to hold is for more than standing. */
 export const QUIET = { reading: 'Quiet standing on both feet asks for nothing to hold.' } as const;
+/** Why a bound on raised arms asks for the elbow above the heart. */
+export const ARMS_HELD = { reading: 'Arms that rest, or hang below the heart, are not held up.' } as const;
 /** Why holds that are written as 20 s are 25: teachers count breaths. */
 export const FIVE_BREATHS = { reading: 'Written as 20 s, read as five ordinary breaths.' } as const;
 

@@ -74,7 +74,7 @@ export const neckPain = condition({
     ...limits('nk-06', 'A headstand puts 40 to 48 % of the body’s weight on the head.', 'HECTOR*', ['headLoad', '<= 0.1', 'avoid']),
     ...limits('nk-07', 'Shoulder stand and plough bend and load the neck, blankets or not.', 'common practice', ['neckLoad', '<= 0.05', 'avoid', undefined, { school: 'neck-shoulderstand=none' }]),
     ...limits('nk-08', 'A hanging head can’t be controlled.', 'common practice', ['headBelowHeart', '<= 10', 'avoid', ['guard']]),
-    ...limits('nk-09', 'Raised arms tire the neck muscles.', 'common practice', ['hold', '<= 15', 'modify', FRESH, 'shoulderElevation > 120', 'trunkPitch < 60', { reading: 'Arms that are held up; folded or lying they rest or bear.' }]),
+    ...limits('nk-09', 'Raised arms tire the neck muscles.', 'common practice', ['hold', '<= 15', 'modify', FRESH, 'shoulderElevation > 120', 'elbowAboveHeart > 18', 'trunkPitch < 60', { reading: 'Arms that are held up; folded or lying they rest or bear.' }]),
     ...limits('nk-10', 'Strong arm work braces the neck.', 'common practice', ['handLoad', '<= 0.55', 'modify', FRESH], ['handLoad', '<= 0.3', 'avoid', ['guard']]),
     ...limits('nk-11', 'An unsteady neck makes people sway.', 'common practice', ['support', '>= 1', 'modify', ['unsteady'], 'standing']),
     ...limits('nk-12', 'A sore neck likes to move better than to hang.', 'common practice', ['hold', '<= 20', 'modify', FRESH, 'cervicalFlexion > 20'], ['hold', '<= 20', 'modify', FRESH, 'cervicalFlexion < -20'], ['hold', '<= 20', 'modify', FRESH, 'cervicalRotation > 20']),
