@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { library } from '../asanas/all.js';
 import { BodySolver } from '../solving/body-solver.js';
+import { contactLoads } from './loads.js';
 import { measurePosture, type Measure } from './measure.js';
 import { readPosture } from './posture.js';
 import { solve } from './solve.js';
@@ -188,4 +189,23 @@ test('something bears in every posture of the library: what isn’t known counts
           expect([form, measured.values.headLoad]).not.toEqual([form, undefined]);
           expect([form, solved.reached]).toEqual([form, true]);
         }
+});
+
+// Common practice, no source: who sits down takes most of the weight off the feet.
+test('whatever sits on a seat, a stool or a block bears there', () => {
+  const seated = library.asanas
+    .flatMap((asana) =>
+      asana.variations
+        .filter(({ posture }) => posture.contacts.some(({ part }) => part === 'sitbone'))
+        .map((variation) => ({ asana, variation })),
+    )
+    .map(({ asana, variation }) => {
+      const { contacts } = contactLoads(anyone.formOf(asana, variation).ends[0]!.solved.placed);
+      return {
+        form: `${asana.id}/${variation.id}`,
+        share: contacts.filter(({ contact }) => contact.part === 'sitbone').reduce((sum, { share }) => sum + share, 0),
+      };
+    });
+  expect(seated.length).toBeGreaterThan(50);
+  expect(seated.filter(({ share }) => share < 0.25)).toEqual([]);
 });

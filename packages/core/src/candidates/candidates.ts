@@ -184,9 +184,9 @@ function substitutes(library: Library, given: Candidate): Candidate[] {
       });
     });
   };
-  // Whom a condition names in its place is known to do the job, also where the asana's own list is silent.
+  // What a condition names in its place is known to be possible, also where the asana's own list is silent: the better, the more of the job it does.
   const named = [...(EVERY_SUBSTITUTE.get(given.asana.id) ?? [])].map((id) => library.get(id));
-  named.forEach((asana) => add(asana, COST.substitute + 1, (other) => asksNoMore(given, other)));
+  named.forEach((asana) => add(asana, COST.substitute + 1 + 2 * (1 - overlap(given.asana, asana)), (other) => asksNoMore(given, other)));
   stepsDown(library, given.asana).forEach((asana) => add(asana, COST.substitute));
   listed.forEach((asana, i) => add(asana, COST.substitute + i * COST.placeInList));
   further.forEach((asana) => add(asana, COST.substitute + 1.5 + 2 * (1 - overlap(given.asana, asana))));

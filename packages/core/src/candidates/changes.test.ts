@@ -66,6 +66,16 @@ test('the more is asked of a back, the less it rounds, as far as what it leans o
   }
 });
 
+test.each([
+  ['legs-nearer', 'anjaneyasana', 5],
+  ['legs-nearer', 'anjaneyasana', 15],
+  ['shorter-stance', 'virabhadrasana-1', 15],
+])('%s brings the leg behind of %s within %d degrees, and leaves the front leg in front', (id, asana, most) => {
+  const wants = wanted('hipExtension', most);
+  expect(effect(id, asana, 'hipExtension', wants)!.after).toBeLessThanOrEqual(most);
+  expect(effect(id, asana, 'hipFlexion', wants)!.after).toBeGreaterThan(35);
+});
+
 test('a hand on a chair back supports whoever stands, and isn’t offered to who bends far down or sits', () => {
   expect(effect('hold-one', 'vrksasana', 'support')).toMatchObject({ before: 0, after: 1 });
   expect(effect('hold-both', 'tadasana', 'support')!.after).toBeGreaterThan(effect('hold-one', 'tadasana', 'support')!.after);

@@ -170,22 +170,44 @@ function hold(sides: readonly Side[]) {
   };
 }
 
+/** Never less than a third of the step that was meant. */
+const LEAST_STEP = 0.35;
+/** The share of its step that a stance keeps so that a difference, or a leg led back, comes within its bound. */
+function shareOfStep(wanted: Wanted, apart: number, back: number): number {
+  const within = (measure: Measure, value: number) => {
+    const bound = wanted.get(measure);
+    return bound && 'atMost' in bound && value > 0 ? (bound.atMost - 3) / value : null;
+  };
+  const asked = [within('legAsymmetry', apart), within('hipExtension', back)].filter((share) => share !== null);
+  return asked.length > 0 ? Math.min(0.75, Math.max(LEAST_STEP, Math.min(...asked))) : 0.65;
+}
+
 /** Legs that are led less far apart, as far as is asked. */
 function legsNearer(posture: Posture, wanted: Wanted): Posture | null {
   const { left, right } = posture.legs;
   const apart = Math.abs(left.hipFlexion - right.hipFlexion);
   if (apart < 25 && Math.min(left.hipAbduction, right.hipAbduction) < 20) return null;
-  const bound = wanted.get('legAsymmetry');
-  // As far as the bound asks, but never less than a third of the step that was meant.
-  const share = bound && 'atMost' in bound ? Math.min(0.75, Math.max(0.35, (bound.atMost - 3) / apart)) : 0.65;
+  const share = shareOfStep(wanted, apart, Math.max(0, -left.hipFlexion, -right.hipFlexion));
   const mean = (left.hipFlexion + right.hipFlexion) / 2;
   return mapLegs(posture, (leg) => ({
     ...leg,
-    hipFlexion: mean * share + (leg.hipFlexion - mean) * share,
+    hipFlexion: leg.hipFlexion * share,
     hipAbduction: leg.hipAbduction * 0.75,
     knee: leg.hipFlexion > mean ? leg.knee * (share + 0.1) : leg.knee,
     ankle: leg.ankle * (share + 0.1),
   }));
+}
+
+/** A kneeling lunge with the back knee nearer to the hip: the front leg stays a right angle, as in half kneeling. */
+function backKneeNearer(posture: Posture, wanted: Wanted): Posture | null {
+  const bound = wanted.get('hipExtension');
+  const isKneeling = posture.contacts.some(({ part, on }) => part === 'knee' && on.kind === 'level');
+  const most = bound && 'atMost' in bound ? bound.atMost - 3 : Infinity;
+  const [least, greatest] = [posture.legs.left.hipFlexion, posture.legs.right.hipFlexion].sort((a, b) => a - b) as [number, number];
+  if (!isKneeling || least >= -most || greatest < 60) return null;
+  return mapLegs(posture, (leg) =>
+    leg.hipFlexion < 0 ? { ...leg, hipFlexion: -most, knee: 90 } : { ...leg, hipFlexion: Math.min(leg.hipFlexion, 88), knee: 90, ankle: 2 },
+  );
 }
 
 /** Every change that is tried, gentlest first. Sizes are what teachers say: a hand's width, half the way (common practice, no source). */
@@ -221,7 +243,7 @@ export const POSTURE_CHANGES: readonly PostureChange[] = [
     id: 'legs-nearer',
     cost: 1,
     helps: ['legAsymmetry', 'hipAbduction', 'hipExtension'],
-    apply: (posture, wanted) => (onFeet(posture) ? null : legsNearer(posture, wanted)),
+    apply: (posture, wanted) => (onFeet(posture) ? null : (backKneeNearer(posture, wanted) ?? legsNearer(posture, wanted))),
   },
   {
     id: 'half-bend', cost: 1, helps: ['kneeFlexionLoaded', 'kneeFlexion'],
