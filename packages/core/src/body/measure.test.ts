@@ -65,3 +65,11 @@ test('an arm is above the heart where it is held up, not where it rests overhead
   }
   expect(Math.abs(of('tadasana').elbowAboveHeart!)).toBeLessThan(25);
 });
+
+// Facts of the trade: out of an upward dog one lowers the hips, out of a handstand one falls.
+test('a height to fall from is one from which nobody just sinks down', () => {
+  const of = (asana: string) => end(asana).measured.values.fallHeight;
+  for (const asana of ['urdhva-mukha-svanasana', 'phalakasana', 'bhujangasana', 'navasana']) expect([asana, of(asana)]).toEqual([asana, 0]);
+  for (const asana of ['bakasana', 'sirsasana', 'adho-mukha-vrksasana', 'vasisthasana'])
+    expect([asana, of(asana)! > 40]).toEqual([asana, true]);
+});

@@ -279,6 +279,8 @@ const JOINT_RANGES = (Object.keys(NORMAL_RANGE) as NormalMeasure[]).filter(
 );
 const HIP_RANGES = JOINT_RANGES.filter((measure) => measure.startsWith('hip'));
 
+/** A pelvis no higher than this, in metres, sinks to the floor rather than falls, as out of an upward dog (common practice, no source). */
+const SINKS = 0.25;
 /** A leg weighs 16 % of the body (Dempster 1955): what of it rests on the floor in sitting is less than that. */
 const LEG_RESTS = 0.145;
 
@@ -417,7 +419,7 @@ export function measurePosture(solved: Solved): MeasuredPosture {
         Math.min(1, Math.max(0, (trunkPitch - UPTURNED_FROM) / (UPTURNED_TO - UPTURNED_FROM))),
       discLoad: discLoad(placed, loads, spine.lumbar, seated),
       feetDown,
-      fallHeight: feetDown === 0 && pelvisFree && !lying && bears(KNEES) < 0.05 ? pelvis[2] * 100 : 0,
+      fallHeight: feetDown === 0 && pelvisFree && !lying && bears(KNEES) < 0.05 && pelvis[2] > SINKS ? pelvis[2] * 100 : 0,
       bellyClosure: bellyClosure(placed, loads),
       support: supportGrade(on, posture, seated || lying, firm),
     } satisfies Partial<Record<Measure, number>>);

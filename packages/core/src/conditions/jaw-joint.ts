@@ -53,7 +53,7 @@ export const jawJoint = condition({
     'jaw-lion': { name: 'Lion’s breath', positions: { calm: 'While the jaw is calm', never: 'Left out' }, default: 'calm', because: 'Wide opening strains a sore joint, and moves a calm one.' },
   },
   limits: [
-    ...limits('tmj-01', 'The chin on the floor pushes the jaw back into its joint.', 'common practice', ['chinLoad', '<= 0.02', 'avoid', ['sore', 'shut', 'slip', 'op']], ['chinLoad', '<= 0.02', 'modify', ['ache']]),
+    ...limits('tmj-01', 'Weight on the chin or the side of the jaw presses into the joint.', 'common practice', ['chinLoad', '<= 0.02', 'avoid', ['sore', 'shut', 'slip', 'op']], ['chinLoad', '<= 0.02', 'modify', ['ache']]),
     ...limits('tmj-02', 'Lying on one cheek presses the jaw sideways.', 'common practice', ['cervicalRotation', '<= 60', 'modify', ['sore', 'shut', 'op'], 'facing prone']),
     ...limits('tmj-03', 'Opening wide slips or strains the joint of the jaw.', 'common practice', ['jawOpening', '<= 1', 'avoid', ['slip', 'shut', 'op']], ['jawOpening', '<= 1', 'modify', ['sore']]),
     ...limits('tmj-04', 'A head thrown back pulls the jaw open, a chin pressed in pushes it back.', 'common practice', ['cervicalFlexion', '-30..45', 'modify', ['sore', 'shut']]),

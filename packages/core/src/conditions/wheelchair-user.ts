@@ -45,7 +45,7 @@ export const wheelchairUser = condition({
   },
   stages: {
     ad: 'Injury at T6 or above, or dysreflexia before', low: 'Injury below T6', other: 'Another cause', trunk0: 'Little trunk control', press: 'Dysreflexia or a catheter',
-    numb: 'Skin without feeling', bones: 'Weak bones', tenodesis: 'Grip by bending the wrist back', fused: 'Part of the spine fused', 'no-floor': 'No safe way to the floor', 'no-touch': 'No agreement to touch', seated: 'Practises seated',
+    numb: 'Skin without feeling', bones: 'Weak bones', tenodesis: 'Grip by bending the wrist back', fused: 'Part of the spine fused', 'no-floor': 'No safe way to the floor', 'no-touch': 'No agreement to touch', seated: 'Practises seated', 'still-legs': 'No strength in the legs',
     cord: 'Spinal cord injury', 'low-other': 'Injury below T6, or another cause',
   }, // prettier-ignore
   stagesOf: (a) => {
@@ -66,6 +66,7 @@ export const wheelchairUser = condition({
       transfer !== 'alone' && a.helper !== true && 'no-floor',
       a.touchConsent !== true && 'no-touch',
       a.stands !== true && 'seated',
+      cord && (a.ais === undefined || a.ais === 'A' || a.ais === 'B') && a.stands !== true && 'still-legs',
     );
   },
   screen: ({ cause = 'sci', skin, systolic, baselineSystolic, level = 'T4', weeksSinceInjury }) => {
@@ -116,6 +117,9 @@ export const wheelchairUser = condition({
     ...limits('whe-19', 'Skin without feeling can’t warn; touch needs agreement, and a look before and after.', 'common practice', ['touch', '= 0', 'avoid', ['no-touch']]),
     ...limits('whe-21', 'Neck and arms are what carries every day: no body rests on them upside down.', 'common practice', ['neckLoad', '<= 0.05', 'avoid', undefined, { reading: 'Added: the table names no bound on the neck.' }], ['headLoad', '<= 0.1', 'avoid']),
     ...limits('whe-20', 'Legs that were not tried don’t carry: practice is seated until a therapist has agreed to more.', 'common practice', ['feetLoad', '<= 0.4', 'avoid', ['seated'], { reading: 'Added: the table names no bound on standing, yet its substitutes are all seated.' }]),
+    ...limits('whe-22', 'Legs without strength can’t lift or hold the body, kneeling or in a bridge.', 'common practice',
+      ['kneeLoad', '<= 0.3', 'avoid', ['still-legs'], { reading: 'Added: hips and knees are held by muscles that an injury of grade A or B leaves without strength.' }],
+      ['pelvisAboveHeart', '<= 5', 'avoid', ['still-legs'], 'effort >= 2']),
   ], // prettier-ignore
   favour: ['open-chest', 'strengthen-back', 'breath-awareness', 'mobilise-neck', 'balance', 'calm'],
   stopInClass: 'Any sign of dysreflexia, a spasm that won’t let go, skin red after, the chair moves.',
