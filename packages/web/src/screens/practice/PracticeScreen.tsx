@@ -18,7 +18,7 @@ import { VerdictWord } from '../../parts/Verdict.js';
 import { dayWords } from '../../parts/words.js';
 import type { TrainingCase } from '../../worker/answers.js';
 import { trainingQuery } from '../../worker/queries.js';
-import { ReasonItem } from '../score/WhyPanel.js';
+import { ReasonList } from '../../parts/ReasonList.js';
 import { answersOf, countsSaid } from './counts.js';
 
 const ANSWER_WORDS: Readonly<Record<TrainingAnswer, string>> = { keep: 'Keep it', change: 'Change it', out: 'Leave it out' };
@@ -47,22 +47,12 @@ function Solution({ of: { step }, mark, onNext }: { of: TrainingCase; mark: Trai
         {verdict === 'substitute' && to && `: ${to.name}`}
         {to && to.changes.length > 0 && ` (${to.changes.join('; ')})`}
       </p>
-      {reasons.length > 0 && (
-        <ul className="mt-3 space-y-3">
-          {reasons.map((reason) => (
-            <ReasonItem key={reason.limit + reason.where} reason={reason} />
-          ))}
-        </ul>
-      )}
+      {reasons.length > 0 && <ReasonList reasons={reasons} className="mt-3 space-y-3" />}
       {reasons.length === 0 && watch.length === 0 && <p className="mt-2">No limit speaks against it.</p>}
       {watch.length > 0 && (
         <>
           <h3 className="mt-3 mb-2 text-base">Take care</h3>
-          <ul className="space-y-3">
-            {watch.map((reason) => (
-              <ReasonItem key={reason.limit} reason={reason} />
-            ))}
-          </ul>
+          <ReasonList reasons={watch} />
         </>
       )}
       <button type="button" className={`${PRIMARY} mt-4`} onClick={onNext}>

@@ -10,6 +10,7 @@ import { useToday } from '../../clock.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { ReasonList } from '../../parts/ReasonList.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { GRADE_WORDS } from '../../parts/limit-words.js';
@@ -17,7 +18,6 @@ import { VerdictWord } from '../../parts/Verdict.js';
 import type { ClassScore } from '../../worker/answers.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import { readDay, readPeople } from '../score/class-address.js';
-import { ReasonItem } from '../score/WhyPanel.js';
 import { disputesOf, limitsOfPosition, otherThan, placesApart, type Dispute } from './apart.js';
 
 const PLAIN_CLASS = { figures: USUAL_FIGURES, pins: [], shared: null } as const;
@@ -36,11 +36,7 @@ function Outcome({ score, index, position }: { score: ClassScore; index: number;
       </p>
       {to && to.changes.length > 0 && <p className="text-sm">{to.changes.join('; ')}</p>}
       {verdict !== 'omit' && <p className="text-sm text-soft">{dose}</p>}
-      <ul className="mt-2 space-y-2 text-sm">
-        {reasons.map((reason) => (
-          <ReasonItem key={reason.limit + reason.where} reason={reason} />
-        ))}
-      </ul>
+      <ReasonList reasons={reasons} className="mt-2 space-y-2 text-sm" />
     </div>
   );
 }

@@ -1,14 +1,12 @@
 import { takenFromBefore } from '@lotus-steady/core';
-import { allowed, amount } from '../../parts/amounts.js';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { findConditionName } from '../../parts/condition-name.js';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { SetupTrial } from '../../parts/SetupTrial.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
-import { GRADE_WORDS, measureLabel } from '../../parts/limit-words.js';
+import { ReasonList } from '../../parts/ReasonList.js';
 import { takeAnswer } from '../../drafts/waiting-answers.js';
 import { setupWords } from '@lotus-steady/core/sheets';
 import { VerdictWord } from '../../parts/Verdict.js';
@@ -24,27 +22,6 @@ interface Props {
   readonly onPick?: (figure: string) => void;
   /** Gives a choice by hand back to the search. */
   readonly onUnpick?: (() => void) | undefined;
-}
-
-type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
-
-/** One reason: the measure against its bound, in words, with its source. */
-export function ReasonItem({ reason }: { reason: Reason }) {
-  const { measure, value, unit, bound, grade, text, source, condition, where } = reason;
-  return (
-    <li className="border-l-2 border-ink pl-3">
-      <p>
-        <strong>{measureLabel(measure)}</strong>
-        {bound !== '' && `: ${amount(value, unit)}, allowed ${allowed(bound, unit)}`}
-        {where === 'transition' && ' (on the way there)'}
-        {where === 'session' && ' (over the class)'}
-      </p>
-      <p>{text}</p>
-      <p className="text-sm text-soft">
-        {findConditionName(condition)}: {GRADE_WORDS[grade]}. {source}
-      </p>
-    </li>
-  );
 }
 
 /** Up to which cost another way is still so close to what was asked. */
@@ -149,21 +126,13 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       {step.reasons.length > 0 && (
         <>
           <h3 className="mt-4 mb-2 text-base">Why it is not kept</h3>
-          <ul className="space-y-3">
-            {step.reasons.map((reason) => (
-              <ReasonItem key={reason.limit + reason.where} reason={reason} />
-            ))}
-          </ul>
+          <ReasonList reasons={step.reasons} />
         </>
       )}
       {step.watch.length > 0 && (
         <>
           <h3 className="mt-4 mb-2 text-base">Take care</h3>
-          <ul className="space-y-3">
-            {step.watch.map((reason) => (
-              <ReasonItem key={reason.limit} reason={reason} />
-            ))}
-          </ul>
+          <ReasonList reasons={step.watch} />
         </>
       )}
       {step.cues.length > 0 && (
