@@ -1,6 +1,6 @@
 export type { Sweep } from './solving/movement.js';
 export { getKnown } from './get-or-create.js';
-export { asides, saidCues } from './asanas/cues.js';
+export { asides, asidesFor, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, limitsFor, otherWays, type AdaptOptions } from './planning/adapt.js';
 export { judgeLibrary, type AsanaVerdict } from './planning/judge-library.js';

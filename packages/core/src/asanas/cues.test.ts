@@ -2,7 +2,8 @@ import { person, plan, sequence } from '../planning/adapt.fixture.js';
 import { adaptationJson } from '../planning/json.js';
 import { CONDITIONS } from '../conditions/all.js';
 import { library } from './all.js';
-import { asides, saidCues } from './cues.js';
+import { namedConditions } from '../conditions/search.js';
+import { asides, asidesFor, saidCues } from './cues.js';
 
 test('every cue is either said or told to the teacher, in the order of the library', () => {
   for (const asana of library.asanas) {
@@ -34,4 +35,22 @@ test('an adaptation gives only what is said', () => {
   const [step] = adaptationJson(given, [plan(given, person('seniors age=70 sex=f tug=9 tandem=20 falls=0 injuriousFall=no bone=none'))]).participants[0]!.steps; // prettier-ignore
   expect(step!.cues.length).toBeGreaterThan(0);
   expect(step!.cues.join()).not.toMatch(/Not with/);
+});
+
+test('an aside is for those whom it speaks of', () => {
+  const told = ['Not with osteoporosis, acute disc trouble or uncontrolled blood pressure.', 'Not for therapeutic groups.', 'Small in late pregnancy.'];
+  expect(asidesFor(told, ['pregnancy'])).toEqual(told.slice(1));
+  expect(asidesFor(told, ['lumbar-disc', 'wrist'])).toEqual(told.slice(0, 2));
+  expect(asidesFor(told, [])).toEqual([told[1]]);
+});
+
+test('whom an aside names by a condition’s own words is told it', () => {
+  for (const aside of library.asanas.flatMap(asides))
+    for (const { id } of namedConditions(aside)) expect([aside, id, asidesFor([aside], [id])]).toEqual([aside, id, [aside]]);
+});
+
+test('every condition that asides speak of is one of ours', () => {
+  const told = library.asanas.flatMap(asides);
+  const reached = CONDITIONS.map(({ id }) => id).filter((id) => asidesFor(told, [id]).length > asidesFor(told, []).length);
+  expect(reached.length).toBeGreaterThan(25);
 });

@@ -1,4 +1,4 @@
-import { takenFromBefore } from '@lotus-steady/core';
+import { asidesFor, takenFromBefore } from '@lotus-steady/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
@@ -42,6 +42,10 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
   const step = score.answer.participants[0]!.steps[index]!;
   const { given, givenName, adapted } = score.steps[index]!;
   const person = of.people[of.whose]!;
+  const concerning = asidesFor(
+    step.asides,
+    person.conditions.map(({ id }) => id),
+  );
   const trials = new Set(step.setup.flatMap(({ trial }) => trial ?? []));
   const queries = useQueryClient();
   const others = useQuery(othersQuery(of));
@@ -148,10 +152,10 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
           </ul>
         </>
       )}
-      {step.asides.length > 0 && (
+      {concerning.length > 0 && (
         <p className="mt-3 text-sm">
           <strong>For you, not for the class: </strong>
-          {step.asides.join(' ')}
+          {concerning.join(' ')}
         </p>
       )}
       <h3 className="mt-4 mb-1 text-base">Other safe ways</h3>
