@@ -29,7 +29,7 @@ test('paste, choose a person, see it adapted, keep it, teach it', async ({ page 
 
   await fold.click();
   const why = page.getByRole('region', { name: 'Standing forward fold' });
-  await expect(why).toContainText('How closed the belly is');
+  await expect(why).toContainText('Belly pressed by thighs or floor');
   await expect(why).toContainText('allowed at most 30 %');
   await expect(why).toContainText('Common practice, no published source known.');
   await expect(why.getByRole('heading', { name: 'Other safe ways' })).toBeVisible();

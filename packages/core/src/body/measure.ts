@@ -86,7 +86,7 @@ export const MEASURES = {
   balanceMargin: { unit: 'cm', of: 'posture', label: 'Distance to tipping' },
   feetDown: { unit: 'feet', of: 'posture', label: 'Feet on the ground' },
   fallHeight: { unit: 'cm', of: 'posture', label: 'Height to fall from' },
-  bellyClosure: { unit: '1', of: 'posture', label: 'How closed the belly is' },
+  bellyClosure: { unit: '1', of: 'posture', label: 'Belly pressed by thighs or floor' },
   support: { unit: 'grade 0-3', of: 'posture', label: 'Something to hold' },
   comHeight: { unit: 'cm', of: 'posture', label: 'Height of the centre of mass' },
   kneeGap: { unit: 'cm', of: 'posture', label: 'Free height under the lower knee' },
