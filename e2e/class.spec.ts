@@ -120,10 +120,15 @@ function keptBodies(page: Page): Promise<number> {
 test('the first steps of a class are looked at while the others are worked out', async ({ page }) => {
   await page.goto('/sequences/1/for/1,2,3,4,5,6,7,8,9,10,11,12');
   await expect(page.getByRole('status').filter({ hasText: 'the rest is being checked' })).toBeVisible();
-  await expect(page.getByRole('grid').getByRole('button', { name: /^Mountain, .*: change it for everybody/ })).toBeVisible();
+  const mountain = page.getByRole('grid').getByRole('button', { name: /^Mountain, .*: change it for everybody/ });
+  await expect(mountain).toBeVisible();
   await expect(page.getByRole('link', { name: 'Teach' })).toBeHidden();
+  await mountain.click();
   await expect(page.getByRole('link', { name: 'Teach' })).toBeVisible();
   await expect(page.getByRole('status').filter({ hasText: 'the rest is being checked' })).toBeHidden();
+  // The step that was opened among them is open, and the keyboard is where it was.
+  await expect(page.getByRole('heading', { name: 'Mountain' })).toBeVisible();
+  await expect(mountain).toBeFocused();
 });
 
 test('a class that is opened again looks the same; what was kept of its bodies leaves with whoever signs out', async ({ page }) => {

@@ -1,4 +1,5 @@
 import { counted } from '@lotus-steady/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { StoredSequence } from '@lotus-steady/requests';
 import { hasFailed } from '../../api/failed.js';
@@ -10,6 +11,7 @@ import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { dayWords } from '../../parts/words.js';
 import { Differences } from './Differences.js';
 import { FirstSteps } from './FirstSteps.js';
+import type { OpenStep } from './open-step.js';
 import { Screenings } from './Screenings.js';
 import { Staff } from './Staff.js';
 import { useClassScore } from './use-class-score.js';
@@ -18,6 +20,7 @@ import { PageTitle } from '../../parts/PageTitle.js';
 /** A sequence for one person, or for several at once. */
 export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
   const asked = useClassScore(sequence, ids);
+  const [open, setOpen] = useState<OpenStep | null>(null);
   const { search, since, people, score, done, part, saving, keeping } = asked;
   const { failed } = people;
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
@@ -114,7 +117,7 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
           <progress className={`mt-2 h-2 w-64 ${BAR}`} max={done[1]} value={done[0]} aria-label="Steps worked out" />
         </div>
       )}
-      {part && <FirstSteps part={part} names={people.data.map(({ name }) => name)} figures={asked.figures} />}
+      {part && <FirstSteps part={part} names={people.data.map(({ name }) => name)} figures={asked.figures} open={open} onOpen={setOpen} />}
       {score.data && isEmpty && (
         <p className="py-8">
           “{sequence.title}” holds no step that was understood.{' '}
@@ -123,7 +126,9 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
           </Link>
         </p>
       )}
-      {score.data && !isEmpty && <Staff score={score.data} people={people.data} sequence={sequence} asked={asked} busy={score.isOld} />}
+      {score.data && !isEmpty && (
+        <Staff score={score.data} people={people.data} sequence={sequence} asked={asked} busy={score.isOld} first={open} />
+      )}
     </>
   );
 }

@@ -12,6 +12,7 @@ import { Differences } from './Differences.js';
 import { Added, NotUnderstood } from './Notes.js';
 import { StepPanel, type OwnEdit } from './StepPanel.js';
 import { PrintedScore } from './PrintedScore.js';
+import { controlAt, placeOfStep, stepAt, type OpenStep } from './open-step.js';
 import { Settings } from './Settings.js';
 import type { useClassScore } from './use-class-score.js';
 import { useColumns } from './use-columns.js';
@@ -54,32 +55,21 @@ interface Props {
   readonly asked: ReturnType<typeof useClassScore>;
   /** What is shown is being worked out anew. */
   readonly busy: boolean;
-}
-
-/** The step that is open: of a person, wherever their stave is drawn, or as it is given. */
-interface Open {
-  readonly person: number | null;
-  readonly index: number;
-}
-
-function staveOf(staves: ClassScore['staves'], person: number | null): number {
-  return person === null ? GIVEN : staves.findIndex(({ people }) => people.includes(person));
+  /** The step that was opened before all of the score was there. */
+  readonly first: OpenStep | null;
 }
 
 /** The score of a class, and what a teacher changes on it. */
-export function Staff({ score, people, sequence, asked: of, busy }: Props) {
+export function Staff({ score, people, sequence, asked: of, busy, first }: Props) {
   const { figures, shared, day, edits } = of;
   const [zoom, setZoom] = useState<number>(usualZoom(people.length));
-  const [open, setOpen] = useState<Open | null>(null);
+  const [open, setOpen] = useState(first);
   useLater(loadWhy, LATER_MS);
   const scale = ZOOMS[zoom]!;
   const { answer, staves } = score;
   const asked = { figures, pins: edits.now.pins, shared };
-  const selected = useMemo(() => open && { stave: staveOf(staves, open.person), index: open.index }, [open, staves]);
-  const setSelected = useCallback(
-    (at: Place | null) => setOpen(at && { person: staves[at.stave]?.people[0] ?? null, index: at.index }),
-    [staves],
-  );
+  const selected = useMemo(() => open && placeOfStep(staves, open), [open, staves]);
+  const setSelected = useCallback((at: Place | null) => setOpen(at && stepAt(staves, at)), [staves]);
   const columns = useColumns(score, scale);
   const own = useMemo(() => (people.length === 1 ? scoreOf(score, 0) : null), [people.length, score]);
   const names = useMemo(() => people.map(({ name }) => name), [people]);
@@ -90,7 +80,7 @@ export function Staff({ score, people, sequence, asked: of, busy }: Props) {
   const { edit } = edits;
   // The work goes on where it was left: at the step that was open.
   const close = useCallback(() => {
-    const left = selected && document.querySelector<HTMLElement>(`[data-place="${selected.stave} ${selected.index}"]`);
+    const left = selected && controlAt(selected);
     setOpen(null);
     left?.focus();
   }, [selected]);

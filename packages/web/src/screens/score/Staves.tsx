@@ -41,7 +41,7 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
   const { answer, given, staves } = score;
   const place = useRef<HTMLDivElement>(null);
   const namesPx = useIsNarrow() ? NAMES_PX.narrow : NAMES_PX.wide;
-  const [active, setActive] = useState<Place>({ stave: GIVEN, index: 0 });
+  const [active, setActive] = useState<Place>(selected ?? { stave: GIVEN, index: 0 });
   const above = useMemo(() => drawnAbove(score), [score]);
   const heights = useMemo(() => staffHeights(score, above), [score, above]);
   const staffPx = useCallback((cm: number) => Math.round((cm + GROUND_CM) * scale), [scale]);
@@ -74,7 +74,8 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
     across.measure();
     down.measure();
   }, [across, down, columns, rowPx]);
-  const wanted = useRef<Place | null>(null);
+  // Whoever opened a step before these staves were there goes on from it.
+  const wanted = useRef<Place | null>(selected);
   useEffect(() => {
     // A place that was out of sight is drawn first, then focused.
     if (wanted.current === null) return;
