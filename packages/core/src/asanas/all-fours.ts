@@ -22,7 +22,7 @@ export const allFours: readonly AsanaSpec[] = [
     variations: [
       { id: 'fists-or-forearms', for: 'wrist pain, carpal tunnel', arms: { wrist: 0 }, contacts: ['fist>floor'] },
       { id: 'blanket-under-knees', for: 'sore knees', contacts: ['knee>blanket@4'] },
-      { id: 'standing-version', for: 'cannot kneel', as: 'standing-cat-cow' },
+      { id: 'standing-version', name: 'Standing', for: 'cannot kneel', as: 'standing-cat-cow' },
     ],
     substitutes: ['standing-cat-cow', 'chair-dog', 'chair-cat-cow'],
     counterposes: ['balasana'],
@@ -65,17 +65,19 @@ export const allFours: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'half-neutral-to-cat',
+        name: 'Only from neutral to cat',
         for: 'pregnancy (no deep arch), wide pelvic-girdle care',
         spine: { lumbar: 0, thoracic: 0, cervical: 0 },
         moves: { spine: { lumbar: 32 } },
       },
       {
         id: 'half-neutral-to-cow',
+        name: 'Only from neutral to cow',
         for: 'osteoporosis, flexion-intolerant disc',
         spine: { lumbar: -12 },
         moves: { spine: { lumbar: 0, thoracic: 0, cervical: 0 } },
       },
-      { id: 'on-forearms-tiny', for: 'cramps, wrists, pelvic pain', root: { pitch: 100 }, spine: { lumbar: -2, thoracic: 0, cervical: 0 }, legs: { hipFlexion: 100 }, arms: { shoulder: 98, elbow: 88, wrist: 0 }, contacts: ['forearm>floor'], moves: { root: { pitch: 92 }, spine: { lumbar: 12, thoracic: 12, cervical: 10 }, legs: { hipFlexion: 92 }, arms: { shoulder: 104, elbow: 88, wrist: 0 } } },
+      { id: 'on-forearms-tiny', name: 'On the forearms, a tiny move', for: 'cramps, wrists, pelvic pain', root: { pitch: 100 }, spine: { lumbar: -2, thoracic: 0, cervical: 0 }, legs: { hipFlexion: 100 }, arms: { shoulder: 98, elbow: 88, wrist: 0 }, contacts: ['forearm>floor'], moves: { root: { pitch: 92 }, spine: { lumbar: 12, thoracic: 12, cervical: 10 }, legs: { hipFlexion: 92 }, arms: { shoulder: 104, elbow: 88, wrist: 0 } } },
       { id: 'seated', for: 'chair users, wrists, knees', as: 'chair-cat-cow' },
     ],
     substitutes: ['chair-cat-cow', 'standing-cat-cow', 'supine-pelvic-tilt'],
@@ -101,7 +103,7 @@ export const allFours: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'breastbone forward', exhale: 'keep the length' },
-    variations: [{ id: 'flat-table', for: 'late pregnancy, listhesis', spine: { lumbar: 0 } }],
+    variations: [{ id: 'flat-table', name: 'As a flat table', for: 'late pregnancy, listhesis', spine: { lumbar: 0 } }],
     substitutes: ['chair-cat-cow', 'sphinx', 'all-fours'],
     counterposes: ['balasana', 'marjaryasana'],
     cues: ['Arch from the chest more than the waist.', 'Belly does not hang.'],
@@ -128,10 +130,10 @@ export const allFours: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 3 },
     breath: { inhale: 'reach out long', exhale: 'hold level, or return' },
     variations: [
-      { id: 'leg-only-toes-on-floor', for: 'first step, weak core', contacts: ['L.ball~floor'] },
+      { id: 'leg-only-toes-on-floor', name: 'Only the leg, toes on the floor', for: 'first step, weak core', contacts: ['L.ball~floor'] },
       { id: 'forearm', for: 'wrists', contacts: ['L.forearm>block@23'] },
       { id: 'standing-at-chair', for: 'cannot kneel', as: 'chair-hip-extension' },
-      { id: 'arm-only', for: 'wrists, shoulders, balance', legL: { hipFlexion: 77, knee: 90, ankle: -45 }, legR: { hipFlexion: 77, knee: 90, ankle: -45 }, contacts: ['knee>floor', 'instep~floor'] },
+      { id: 'arm-only', name: 'Only the arm', for: 'wrists, shoulders, balance', legL: { hipFlexion: 77, knee: 90, ankle: -45 }, legR: { hipFlexion: 77, knee: 90, ankle: -45 }, contacts: ['knee>floor', 'instep~floor'] },
     ],
     substitutes: ['chair-warrior-3', 'chair-arm-leg-raise', 'prone-alternate-lift', 'dead-bug'],
     counterposes: ['balasana', 'marjaryasana'],
@@ -167,6 +169,7 @@ export const allFours: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'small-swing-flat-back',
+        name: 'A small swing, flat back',
         for: 'low-back care',
         spine: { lumbar: 0, thoracic: 0, cervical: 0 },
         moves: { spine: { lumbar: 10 } },
@@ -200,7 +203,7 @@ export const allFours: readonly AsanaSpec[] = [
     variations: [
       { id: 'head-on-block', for: 'neck, stiff shoulders, pregnancy', contacts: ['temple>block@10', 'R.shoulder>block@8'] },
       { id: 'on-a-chair', for: 'knees', as: 'chair-twist' },
-      { id: 'lifting-version', for: 'dynamic warm-up' },
+      { id: 'lifting-version', name: 'Lifting the arm', for: 'dynamic warm-up' },
     ],
     substitutes: ['chair-twist', 'side-lying-open-book', 'supine-twist-knees-together'],
     counterposes: ['all-fours', 'balasana'],
@@ -227,7 +230,7 @@ export const allFours: readonly AsanaSpec[] = [
     variations: [
       { id: 'forehead-on-block', for: 'cramps, blood pressure (forehead, not chest, down)', contacts: ['forehead>block@10'] },
       { id: 'forearms-on-seat', for: 'hypertension, pregnancy, shoulders', root: { pitch: 88 }, spine: { cervical: 0 }, legs: { hipFlexion: 88 }, arms: { shoulder: 150, elbow: 60 }, contacts: ['forearm>seat@41', 'forehead~seat@41'] },
-      { id: 'elbows-on-blocks-hands-to-nape', for: 'upper back', contacts: ['elbow>block@15'] },
+      { id: 'elbows-on-blocks-hands-to-nape', name: 'Elbows on blocks, hands to the nape', for: 'upper back', contacts: ['elbow>block@15'] },
     ],
     substitutes: ['chair-dog', 'wall-dog', 'balasana-wide', 'chair-cactus-arms'],
     counterposes: ['balasana', 'marjaryasana'],
@@ -256,7 +259,7 @@ export const allFours: readonly AsanaSpec[] = [
     neverStill: true,
     dose: { repetitions: 6, rounds: 1 },
     breath: { inhale: 'centre', exhale: 'curve to the side' },
-    variations: [{ id: 'small', for: 'scoliosis, rib pain', spine: { lateral: 'R12' } }],
+    variations: [{ id: 'small', name: 'A small move', for: 'scoliosis, rib pain', spine: { lateral: 'R12' } }],
     substitutes: ['chair-side-bend', 'parsva-sukhasana'],
     counterposes: ['all-fours'],
     cues: ['Hip and shoulder meet on one side.', 'Level back, no sagging.'],
@@ -312,7 +315,7 @@ export const allFours: readonly AsanaSpec[] = [
     dose: { repetitions: 8, rounds: 1 },
     breath: { inhale: 'forward to the table', exhale: 'seat towards the heels' },
     variations: [
-      { id: 'half-way-back-flat-back', for: 'disc, osteoporosis', spine: { lumbar: 0 }, legs: { knee: 110 } },
+      { id: 'half-way-back-flat-back', name: 'Half way back, with a flat back', for: 'disc, osteoporosis', spine: { lumbar: 0 }, legs: { knee: 110 } },
       { id: 'wide-knees', for: 'pregnancy', legs: { hipAbduction: 30 } },
     ],
     substitutes: ['chair-forward-fold', 'chair-cat-cow', 'apanasana'],
@@ -371,7 +374,7 @@ export const allFours: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen the arms and spine', exhale: 'press the hips up and back' },
     variations: [
-      { id: 'wide-feet-high-heels', for: 'pregnancy', legs: { hipAbduction: 18, knee: 15 } },
+      { id: 'wide-feet-high-heels', name: 'Feet wide, heels high', for: 'pregnancy', legs: { hipAbduction: 18, knee: 15 } },
       { id: 'bent-knees', for: 'hamstrings, round low back', legs: { knee: 40 } },
       { id: 'hands-on-blocks-or-seat', for: 'wrists, shoulders, head less low', contacts: ['palm>block@15'] },
       { id: 'behind-a-chair', for: 'hypertension, glaucoma, reflux, vertigo', as: 'chair-dog' },
@@ -401,7 +404,7 @@ export const allFours: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 2 },
     dose: { breaths: 3, rounds: 1 },
     breath: { inhale: 'lift the leg', exhale: 'keep the hips level' },
-    variations: [{ id: 'knee-bent-hip-open', for: 'hip opening', legR: { hipAbduction: 25, knee: 90 } }],
+    variations: [{ id: 'knee-bent-hip-open', name: 'Knee bent, hip open', for: 'hip opening', legR: { hipAbduction: 25, knee: 90 } }],
     substitutes: ['adho-mukha-svanasana', 'chair-hip-extension', 'bird-dog'],
     counterposes: ['balasana'],
     cues: ['Shoulders stay square.', 'Low lift is enough.'],
@@ -578,7 +581,7 @@ export const allFours: readonly AsanaSpec[] = [
     dose: { breaths: 1, rounds: 1 },
     breath: { inhale: 'before lowering', exhale: 'lower knees, chest and chin' },
     variations: [
-      { id: 'straight-to-the-belly', for: 'neck, low back, beginners', as: 'knee-plank' },
+      { id: 'straight-to-the-belly', name: 'Straight down to the belly', for: 'neck, low back, beginners', as: 'knee-plank' },
       { id: 'skipped', for: 'pregnancy, osteoporosis, listhesis', as: 'bitilasana' },
     ],
     substitutes: ['knee-plank', 'bhujangasana', 'anahatasana'],
@@ -605,7 +608,7 @@ export const allFours: readonly AsanaSpec[] = [
     breath: { inhale: 'in plank', exhale: 'lower to elbow height' },
     variations: [
       { id: 'knees-down', for: 'most people', contacts: ['knee>floor'] },
-      { id: 'wall', for: 'shoulders, pregnancy', as: 'wall-push-up' },
+      { id: 'wall', name: 'At the wall', for: 'shoulders, pregnancy', as: 'wall-push-up' },
     ],
     substitutes: ['knee-plank', 'wall-push-up', 'chair-plank'],
     counterposes: ['balasana', 'bhujangasana'],
@@ -630,7 +633,7 @@ export const allFours: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 2 },
     breath: { inhale: 'prepare', exhale: 'lift the knees 4 cm' },
     variations: [
-      { id: 'bear-walk', for: 'children, warm-up', declared: { impact: 'step' } },
+      { id: 'bear-walk', name: 'As a bear walk', for: 'children, warm-up', declared: { impact: 'step' } },
     ],
     substitutes: ['bird-dog', 'knee-plank'],
     counterposes: ['balasana'],

@@ -56,6 +56,8 @@ export interface DeclaredSpec {
 
 export interface VariationSpec extends AngleGroups {
   readonly id: string;
+  /** What people call it, where the words of its id are no phrase. */
+  readonly name?: string;
   /** Whom or what it is for. */
   readonly for: string;
   /** Parts that no longer touch what they touch in the asana. */

@@ -226,7 +226,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'fold over the straight leg' },
     variations: [
-      { id: 'no-bind', for: 'shoulders, most people', root: { pitch: 2 }, spine: { lumbar: 8, thoracic: 4, cervical: 0, rotation: 'L4' }, armL: { shoulder: 50, plane: 92, rotation: 0, elbow: 30 }, armR: { shoulder: 50, plane: 80, rotation: 0, elbow: 40 }, contacts: ['hand~R.shin'], without: ['upperarm'], declared: { effort: 2 } },
+      { id: 'no-bind', name: 'Not bound', for: 'shoulders, most people', root: { pitch: 2 }, spine: { lumbar: 8, thoracic: 4, cervical: 0, rotation: 'L4' }, armL: { shoulder: 50, plane: 92, rotation: 0, elbow: 30 }, armR: { shoulder: 50, plane: 80, rotation: 0, elbow: 40 }, contacts: ['hand~R.shin'], without: ['upperarm'], declared: { effort: 2 } },
       { id: 'strap-between-hands', for: 'shoulders', contacts: ['hand~strap'] },
     ],
     substitutes: ['janu-sirsasana', 'chair-hamstring-stretch', 'supta-padangusthasana-1'],
@@ -255,7 +255,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'fold over the straight leg' },
     variations: [
-      { id: 'foot-on-thigh-no-bind', for: 'shoulders, hips', root: { pitch: 0 }, spine: { lumbar: 10, thoracic: 6 }, armR: { shoulder: 72, plane: 86, rotation: 0, elbow: 12 }, contacts: ['hand~L.shin'], without: ['hand'], declared: { effort: 2 } },
+      { id: 'foot-on-thigh-no-bind', name: 'Foot on the thigh, not bound', for: 'shoulders, hips', root: { pitch: 0 }, spine: { lumbar: 10, thoracic: 6 }, armR: { shoulder: 72, plane: 86, rotation: 0, elbow: 12 }, contacts: ['hand~L.shin'], without: ['hand'], declared: { effort: 2 } },
       { id: 'foot-on-the-floor', for: 'knees', as: 'janu-sirsasana' },
     ],
     substitutes: ['janu-sirsasana', 'chair-pigeon', 'supine-figure-four'],
@@ -283,7 +283,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'fold' },
     variations: [
-      { id: 'sit-on-block', for: 'knees, level hips', root: { pitch: 0 }, spine: { lumbar: 10, thoracic: 6, cervical: 2 }, contacts: ['sitbone>block@15'] },
+      { id: 'sit-on-block', name: 'Sitting on a block', for: 'knees, level hips', root: { pitch: 0 }, spine: { lumbar: 10, thoracic: 6, cervical: 2 }, contacts: ['sitbone>block@15'] },
       { id: 'foot-in-front', for: 'knees', as: 'janu-sirsasana' },
     ],
     substitutes: ['janu-sirsasana', 'chair-hamstring-stretch', 'side-lying-quad-stretch'],
@@ -481,7 +481,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     dose: { repetitions: 4, rounds: 1 },
     breath: { inhale: 'to the middle', exhale: 'look to the opposite heel' },
     variations: [
-      { id: 'low', for: 'backs, necks', spine: { lumbar: -14, thoracic: -8, rotation: 'R8', neckRotation: 'R25' }, arms: { elbow: 95 }, declared: { effort: 2 } },
+      { id: 'low', name: 'Low above the floor', for: 'backs, necks', spine: { lumbar: -14, thoracic: -8, rotation: 'R8', neckRotation: 'R25' }, arms: { elbow: 95 }, declared: { effort: 2 } },
       { id: 'standing', for: 'cannot lie prone', as: 'standing-twist' },
     ],
     substitutes: ['bhujangasana', 'sphinx', 'chair-backbend', 'chair-twist'],
@@ -510,7 +510,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     dose: { breaths: 6, rounds: 1 },
     breath: { inhale: 'widen the chest', exhale: 'let the top hip roll back' },
     variations: [
-      { id: 'arm-only', for: 'shoulders, low back; the hips stay down', root: { pitch: 90, axial: 'L14' }, spine: { lumbar: -2, thoracic: 0, neckRotation: 'L50' }, legL: { hipFlexion: 0, knee: 4, ankle: -50 }, legR: { hipFlexion: 0, knee: 4, ankle: -50 }, contacts: ['pubis>floor', 'ribs>floor', 'temple>floor'], without: ['hipside', 'shoulder', 'palm'], declared: { effort: 1 } },
+      { id: 'arm-only', name: 'Only the arm', for: 'shoulders, low back; the hips stay down', root: { pitch: 90, axial: 'L14' }, spine: { lumbar: -2, thoracic: 0, neckRotation: 'L50' }, legL: { hipFlexion: 0, knee: 4, ankle: -50 }, legR: { hipFlexion: 0, knee: 4, ankle: -50 }, contacts: ['pubis>floor', 'ribs>floor', 'temple>floor'], without: ['hipside', 'shoulder', 'palm'], declared: { effort: 1 } },
       { id: 'side-lying', for: 'pregnancy, cannot lie prone', as: 'side-lying-open-book' },
     ],
     substitutes: ['side-lying-open-book', 'wall-chest-opener'],
@@ -566,7 +566,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     dose: { breaths: 8, rounds: 1 },
     breath: { inhale: 'widen', exhale: 'let the top shoulder sink back' },
     variations: [
-      { id: 'no-hold', for: 'knees, shoulders', armR: { shoulder: 70, plane: -20, elbow: 10 }, legL: { knee: 70 }, contacts: ['R.wrist~floor'], without: ['hand'] },
+      { id: 'no-hold', name: 'Without holding', for: 'knees, shoulders', armR: { shoulder: 70, plane: -20, elbow: 10 }, legL: { knee: 70 }, contacts: ['R.wrist~floor'], without: ['hand'] },
       { id: 'strap', for: 'reach', contacts: ['R.hand~strap'], without: ['hand'] },
     ],
     substitutes: ['side-lying-open-book', 'side-lying-quad-stretch', 'supine-twist-knees-together'],
@@ -614,7 +614,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     breath: { inhale: 'lift or spread', exhale: 'lay the toes down one by one' },
     variations: [
       { id: 'standing', for: 'balance', as: 'tadasana' },
-      { id: 'towel-scrunch', for: 'arches', declared: { effort: 2 } },
+      { id: 'towel-scrunch', name: 'Scrunching a towel', for: 'arches', declared: { effort: 2 } },
     ],
     substitutes: ['chair-heel-toe-raises', 'ball-under-foot', 'chair-ankle-circles'],
     counterposes: ['chair-ankle-circles'],

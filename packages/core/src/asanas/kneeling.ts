@@ -120,7 +120,7 @@ export const kneeling: readonly AsanaSpec[] = [
     breath: { inhale: 'widen the back ribs', exhale: 'sink a little' },
     variations: [
       { id: 'arms-alongside', for: 'shoulders, deep rest', arms: { shoulder: 35, plane: 80 }, contacts: ['handback>floor'] },
-      { id: 'wide-knees-bolster', for: 'pregnancy, full belly, breathing trouble', as: 'balasana-wide' },
+      { id: 'wide-knees-bolster', name: 'Knees wide, on a bolster', for: 'pregnancy, full belly, breathing trouble', as: 'balasana-wide' },
       { id: 'blanket-between-heels-and-seat', for: 'knees, tight thighs', legs: { knee: 130 }, contacts: ['sitbone>blanket@30'] },
       { id: 'fists-or-block-under-the-forehead', for: 'blood pressure, stiff back, head off the floor', contacts: ['forehead>block@10'] },
     ],
@@ -181,7 +181,7 @@ export const kneeling: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen the top side', exhale: 'bend over the straight leg' },
     variations: [
       { id: 'hand-on-chair-seat', for: 'balance, knees', contacts: ['R.hand>seat@41'] },
-      { id: 'upright-arm-on-hip', for: 'shoulder', armL: { shoulder: 35, plane: 0, elbow: 95 } },
+      { id: 'upright-arm-on-hip', name: 'Upright, hand on the hip', for: 'shoulder', armL: { shoulder: 35, plane: 0, elbow: 95 } },
       { id: 'seated', for: 'cannot kneel', as: 'chair-side-bend' },
     ],
     substitutes: ['chair-side-bend', 'parsva-sukhasana', 'parsva-tadasana'],
@@ -250,7 +250,7 @@ export const kneeling: readonly AsanaSpec[] = [
       { id: 'hands-on-thigh-or-blocks', for: 'balance, blood pressure', root: { pitch: 12 }, arms: { shoulder: 55, plane: 100, elbow: 30 }, contacts: ['hand>R.thigh'] },
       { id: 'hands-on-chair-seat', for: 'knees, elders', root: { pitch: 14 }, arms: { shoulder: 62, plane: 85, rotation: 0, elbow: 8 }, contacts: ['palm~seat@41'] },
       { id: 'blanket-under-knee', for: 'sore knees', contacts: ['L.knee>blanket@4'] },
-      { id: 'foot-on-seat-standing', for: 'cannot kneel', as: 'chair-lunge' },
+      { id: 'foot-on-seat-standing', name: 'Standing, one foot on the seat', for: 'cannot kneel', as: 'chair-lunge' },
     ],
     substitutes: ['chair-lunge', 'high-lunge', 'chair-warrior-1', 'side-lying-quad-stretch'],
     counterposes: ['ardha-hanumanasana', 'balasana'],
@@ -362,6 +362,7 @@ export const kneeling: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'folded-over-block-or-bolster',
+        name: 'Folded over a block or bolster',
         for: 'calm, cramps',
         root: { pitch: 82 },
         spine: { lumbar: 24, thoracic: 18 },
@@ -395,7 +396,7 @@ export const kneeling: readonly AsanaSpec[] = [
     declared: { effort: 4, abdominalLoad: 1 },
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'soften' },
-    variations: [{ id: 'half', for: 'nearly everyone', as: 'ardha-hanumanasana' }],
+    variations: [{ id: 'half', name: 'Half way', for: 'nearly everyone', as: 'ardha-hanumanasana' }],
     substitutes: ['ardha-hanumanasana', 'anjaneyasana', 'supta-padangusthasana-1'],
     counterposes: ['balasana', 'baddha-konasana'],
     cues: ['Height under hands and thigh.', 'Slide slowly; stop before a hamstring pull.'],
@@ -445,7 +446,7 @@ export const kneeling: readonly AsanaSpec[] = [
     declared: { effort: 2, abdominalLoad: 1 },
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'hold', exhale: 'roll a little on the crown, light weight' },
-    variations: [{ id: 'child-s-pose', for: 'neck, bones, blood pressure, eyes', as: 'balasana' }],
+    variations: [{ id: 'child-s-pose', name: 'As child’s pose', for: 'neck, bones, blood pressure, eyes', as: 'balasana' }],
     substitutes: ['balasana', 'marjaryasana'],
     counterposes: ['vajrasana', 'bhujangasana'],
     cues: ['The hands carry, the head only touches.', 'Not with neck, eye or disc trouble, nor brittle bones.'],

@@ -199,7 +199,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
     const moves = otherEnd && variation.moves?.contacts ? { ...otherEnd, contacts: variation.moves.contacts } : otherEnd;
     return {
       id: variation.id,
-      name: words(variation.id),
+      name: variation.name ?? words(variation.id),
       for: variation.for,
       as: variation.as ?? null,
       posture: readPosture(posture, where),

@@ -23,7 +23,7 @@ export const relaxation: readonly AsanaSpec[] = [
       { id: 'bolster-under-knees', for: 'low back', as: 'savasana-knees-bolster' },
       { id: 'on-the-side', for: 'pregnancy, reflux, snoring, heartburn', as: 'savasana-side' },
       { id: 'in-the-chair', for: 'cannot lie down', as: 'savasana-chair' },
-      { id: 'eyes-open-door-in-sight', for: 'trauma, anxiety' },
+      { id: 'eyes-open-door-in-sight', name: 'Eyes open, the door in sight', for: 'trauma, anxiety' },
     ],
     substitutes: ['savasana-knees-bolster', 'savasana-side', 'savasana-chair', 'incline-rest'],
     counterposes: ['side-lying-rest'],
@@ -142,7 +142,7 @@ export const relaxation: readonly AsanaSpec[] = [
     dose: { minutes: 12, rounds: 1 },
     breath: { inhale: 'notice', exhale: 'let go' },
     variations: [
-      { id: 'any-rest-shape', for: 'by need', as: 'savasana-side' },
+      { id: 'any-rest-shape', name: 'In any shape of rest', for: 'by need', as: 'savasana-side' },
     ],
     substitutes: ['savasana', 'savasana-chair', 'savasana-side'],
     counterposes: ['side-lying-rest'],

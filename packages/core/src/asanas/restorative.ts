@@ -110,7 +110,7 @@ export const restorative: readonly AsanaSpec[] = [
     dose: { minutes: 8, rounds: 1 },
     breath: { inhale: 'chest and belly open', exhale: 'heavy' },
     variations: [
-      { id: 'ramp-45-degrees', for: 'late pregnancy, reflux', root: { pitch: -45 } },
+      { id: 'ramp-45-degrees', name: 'On a half upright ramp', for: 'late pregnancy, reflux', root: { pitch: -45 } },
       { id: 'legs-long-over-a-roll', for: 'knees, hips, sacroiliac joint', legs: { hipFlexion: 58, hipAbduction: 8, hipRotation: 15, knee: 25 }, contacts: ['heel>floor'], without: ['sole', 'edge', 'knee'] },
     ],
     substitutes: ['incline-rest', 'supta-baddha-konasana', 'savasana-knees-bolster'],
@@ -136,7 +136,7 @@ export const restorative: readonly AsanaSpec[] = [
     dose: { minutes: 3, rounds: 1 },
     breath: { inhale: 'belly long', exhale: 'pelvis rests' },
     variations: [
-      { id: 'legs-straight-or-up', for: 'mild inversion', legs: { hipFlexion: 75, knee: 5 }, without: ['sole'] },
+      { id: 'legs-straight-or-up', name: 'Legs straight or up the wall', for: 'mild inversion', legs: { hipFlexion: 75, knee: 5 }, without: ['sole'] },
       { id: 'bolster-under-pelvis', for: 'softer', contacts: ['sacrum>bolster@18'] },
       { id: 'low-block', for: 'necks, discs', contacts: ['sacrum>block@8'] },
     ],

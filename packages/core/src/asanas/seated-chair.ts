@@ -69,6 +69,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'neutral-to-cow',
+        name: 'Only from neutral to cow',
         for: 'flexion-intolerant disc, osteoporosis',
         spine: { lumbar: -10 },
         moves: { spine: { lumbar: 0, thoracic: 0, cervical: 0 } },
@@ -106,7 +107,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen', exhale: 'turn from the ribs' },
     variations: [
       { id: 'arms-crossed-on-chest', for: 'osteoporosis, recovering disc', spine: { rotation: 'R15' }, arms: { shoulder: 40, plane: 75, rotation: -70, elbow: 110, forearm: 0, wrist: 0 }, without: ['hand'] },
-      { id: 'knees-wide-open-twist', for: 'pregnancy', legs: { hipAbduction: 25 }, spine: { rotation: 'R20' } },
+      { id: 'knees-wide-open-twist', name: 'Knees wide, turned open', for: 'pregnancy', legs: { hipAbduction: 25 }, spine: { rotation: 'R20' } },
       { id: 'sitting-sideways', for: 'hips stay square', contacts: ['hand~chairback@78'] },
     ],
     substitutes: ['parivrtta-sukhasana', 'bharadvajasana', 'supine-twist-knees-together', 'thread-the-needle'],
@@ -169,6 +170,7 @@ export const seatedChair: readonly AsanaSpec[] = [
       },
       {
         id: 'table',
+        name: 'On a table',
         for: 'reflux, glaucoma, late pregnancy (head above the heart)',
         root: { pitch: 24 },
         spine: { lumbar: 12, thoracic: 14, cervical: 26 },
@@ -178,6 +180,7 @@ export const seatedChair: readonly AsanaSpec[] = [
       { id: 'second-chair', for: 'longer rest', contacts: ['forearm>seat@45'] },
       {
         id: 'only-hinge',
+        name: 'Only hinged at the hips',
         for: 'osteoporosis, discs, late pregnancy, glaucoma',
         spine: { lumbar: 4, thoracic: 0, cervical: 4 },
         root: { pitch: 28 },
@@ -219,11 +222,12 @@ export const seatedChair: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'ankles-crossed-low',
+        name: 'Ankles crossed, feet low',
         for: 'stiff hips, hip or knee replacement (only with leave)',
         legR: { hipRotation: 35, knee: 105 },
         contacts: ['ankle>L.calf'],
       },
-      { id: 'hand-pressing-no-lean', for: 'pregnancy', root: { pitch: 0 } },
+      { id: 'hand-pressing-no-lean', name: 'Hand pressing, without leaning', for: 'pregnancy', root: { pitch: 0 } },
       { id: 'strap-round-the-ankle', for: 'short reach', legR: { hipFlexion: 88, hipAbduction: 18, hipRotation: 35, knee: 80 }, contacts: ['hand>strap'] },
     ],
     substitutes: ['supine-figure-four', 'agnistambhasana', 'standing-figure-four'],
@@ -248,7 +252,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lift the elbows a little', exhale: 'widen between the shoulder blades' },
-    variations: [{ id: 'self-hug', for: 'stiff shoulders, large chest', arms: { shoulder: 75, plane: 125, elbow: 125 } },
+    variations: [{ id: 'self-hug', name: 'Hugging oneself', for: 'stiff shoulders, large chest', arms: { shoulder: 75, plane: 125, elbow: 125 } },
       { id: 'forearms-parallel', for: 'first step', arms: { plane: 92 } },
     ],
     substitutes: ['garudasana', 'thread-the-needle', 'chair-shoulder-circles'],
@@ -301,7 +305,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     declared: { effort: 2, abdominalLoad: 1 },
     dose: { breaths: 3, rounds: 2 },
     breath: { inhale: 'return to the middle, tall', exhale: 'drop one shoulder, look over the other' },
-    variations: [{ id: 'upright', for: 'vertigo, hypertension, osteoporosis', root: { pitch: 10 }, spine: { rotation: 'L18' } }],
+    variations: [{ id: 'upright', name: 'Staying upright', for: 'vertigo, hypertension, osteoporosis', root: { pitch: 10 }, spine: { rotation: 'L18' } }],
     substitutes: ['chair-twist', 'utkata-konasana', 'bharadvajasana'],
     counterposes: ['chair-goddess', 'chair-mountain'],
     cues: ['Press the hands into the thighs, arms long.', 'Fold at the hips, not the waist.', 'Leave out with acute disc trouble.'],
@@ -327,7 +331,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     dose: { repetitions: 8, rounds: 2 },
     breath: { inhale: 'raise', exhale: 'lower' },
     variations: [
-      { id: 'knee-lift-instead-of-straightening', for: 'hamstrings, weakness', legL: { hipFlexion: 102, knee: 90 } },
+      { id: 'knee-lift-instead-of-straightening', name: 'Lifting the knee instead of straightening it', for: 'hamstrings, weakness', legL: { hipFlexion: 102, knee: 90 } },
       { id: 'arm-to-shoulder-height', for: 'shoulder pain, heart', armR: { shoulder: 90 } },
     ],
     substitutes: ['bird-dog', 'chair-march', 'dead-bug', 'prone-alternate-lift'],
@@ -381,7 +385,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     declared: { effort: 2, abdominalLoad: 2 },
     dose: { repetitions: 10, rounds: 2 },
     breath: { inhale: 'lower', exhale: 'straighten and hold two counts' },
-    variations: [{ id: 'half-straight', for: 'hamstrings, sciatica', legR: { knee: 35 } },
+    variations: [{ id: 'half-straight', name: 'Knee half straight', for: 'hamstrings, sciatica', legR: { knee: 35 } },
       { id: 'lean-back', for: 'weak back', root: { pitch: -14 }, contacts: ['upperback~chairback@85'] },
     ],
     substitutes: ['supine-leg-slide', 'supta-padangusthasana-1', 'chair-leg-slide'],
@@ -408,7 +412,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     detail: 'turns-of-the-head',
     breath: { inhale: 'towards the shoulder', exhale: 'across the chest' },
     variations: [{ id: 'lying', for: 'dizziness', as: 'supine-neck-release' },
-      { id: 'nose-draws-small-circles', for: 'vertigo, arthritis', spine: { neckRotation: 'R8', neckLateral: 0, cervical: 0 } },
+      { id: 'nose-draws-small-circles', name: 'The nose draws small circles', for: 'vertigo, arthritis', spine: { neckRotation: 'R8', neckLateral: 0, cervical: 0 } },
     ],
     substitutes: ['neck-release', 'supine-neck-release', 'chair-chin-tuck'],
     counterposes: ['chair-shoulder-circles'],
@@ -481,7 +485,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     dose: { repetitions: 6, rounds: 2 },
     breath: { inhale: 'elbows forward and up', exhale: 'elbows back and down' },
     variations: [
-      { id: 'shoulders-only', for: 'painful shoulders', without: ['fingertips'], arms: { shoulder: 8, plane: 20, elbow: 10, rotation: 0 }, moves: { arms: { shoulder: 14, plane: -30, elbow: 10, rotation: 0 } } },
+      { id: 'shoulders-only', name: 'Only the shoulders', for: 'painful shoulders', without: ['fingertips'], arms: { shoulder: 8, plane: 20, elbow: 10, rotation: 0 }, moves: { arms: { shoulder: 14, plane: -30, elbow: 10, rotation: 0 } } },
     ],
     substitutes: ['wall-arm-slide', 'supine-arm-float'],
     counterposes: ['chair-eagle-arms'],

@@ -117,6 +117,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'open-twist',
+        name: 'Turned open',
         for: 'pregnancy',
         spine: { rotation: 'L38', neckRotation: 'L30' },
         armL: { shoulder: 39, plane: -75, rotation: 0, elbow: 8, forearm: 60, wrist: -60 },
@@ -206,7 +207,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'turn' },
-    variations: [{ id: 'small-hands-light', for: 'osteoporosis, recovering disc', spine: { rotation: 'R15' } }],
+    variations: [{ id: 'small-hands-light', name: 'A small turn, hands light', for: 'osteoporosis, recovering disc', spine: { rotation: 'R15' } }],
     substitutes: ['chair-twist', 'bharadvajasana', 'supine-twist-knees-together'],
     counterposes: ['sukhasana', 'parsva-sukhasana'],
     cues: ['Chin in line with the breastbone.', 'Do not lever with the hands.'],
@@ -341,7 +342,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 2 },
     breath: { inhale: 'lift the hips', exhale: 'lower, or stay' },
     variations: [{ id: 'lying', for: 'wrists, shoulders', as: 'setu-bandhasana' },
-      { id: 'crab-walk', for: 'children', declared: { impact: 'step' } },
+      { id: 'crab-walk', name: 'As a crab walk', for: 'children', declared: { impact: 'step' } },
     ],
     substitutes: ['setu-bandhasana', 'purvottanasana', 'chair-backbend'],
     counterposes: ['dandasana', 'paschimottanasana'],

@@ -25,6 +25,7 @@ export const sideLying: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'pillow-between-knees-in-front-of-belly-and-behind-the-back',
+        name: 'Pillows between the knees, in front and behind',
         for: 'pregnancy (left side often easiest), hips',
         contacts: ['R.lowerleg>bolster@26'],
       },

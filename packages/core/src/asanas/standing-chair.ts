@@ -21,7 +21,7 @@ export const standingChair: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen through the spine', exhale: 'hips back, chest soft' },
     variations: [
       { id: 'higher-hands', for: 'hypertension, pregnancy, dizziness', root: { pitch: 50 }, contacts: ['hand>chairback@100'] },
-      { id: 'forearms-on-chair-back', for: 'wrist or grip trouble', root: { pitch: 62 }, contacts: ['forearm>chairback@85'] },
+      { id: 'forearms-on-chair-back', name: 'Forearms on the chair back', for: 'wrist or grip trouble', root: { pitch: 62 }, contacts: ['forearm>chairback@85'] },
       { id: 'bent-knees', for: 'tight hamstrings', legs: { knee: 25, hipFlexion: 92 } },
     ],
     substitutes: ['wall-dog', 'adho-mukha-svanasana', 'chair-forward-fold', 'anahatasana'],
@@ -53,7 +53,7 @@ export const standingChair: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen', exhale: 'press the hips up and back' },
     variations: [
       { id: 'heels-on-a-wedge', for: 'tight calves', contacts: ['heel>wedge@5'] },
-      { id: 'wide-feet-heels-high', for: 'pregnancy', legs: { hipAbduction: 18, ankle: 5 } },
+      { id: 'wide-feet-heels-high', name: 'Feet wide, heels high', for: 'pregnancy', legs: { hipAbduction: 18, ankle: 5 } },
     ],
     substitutes: ['chair-dog', 'adho-mukha-svanasana', 'wall-dog'],
     counterposes: ['tadasana', 'balasana'],
@@ -80,7 +80,7 @@ export const standingChair: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 2 },
     breath: { inhale: 'lengthen head to heel', exhale: 'lift the leg no higher than the hip' },
     variations: [{ id: 'toe-touch', for: 'weak hips, neuropathy', legR: { hipFlexion: 15 }, contacts: ['R.ball~floor'] },
-      { id: 'pulse', for: 'strength' },
+      { id: 'pulse', name: 'Pulsing', for: 'strength' },
     ],
     substitutes: ['wall-warrior-3', 'virabhadrasana-3', 'chair-hip-extension', 'bird-dog'],
     counterposes: ['chair-dog', 'tadasana'],
@@ -204,8 +204,8 @@ export const standingChair: readonly AsanaSpec[] = [
     dose: { repetitions: 8, rounds: 2 },
     breath: { inhale: 'sit back and down', exhale: 'press up' },
     variations: [
-      { id: 'mini', for: 'knee arthritis', legs: { knee: 35 } },
-      { id: 'wide-toes-out', for: 'pregnancy, inner thighs', legs: { hipAbduction: 25, hipRotation: 20 } },
+      { id: 'mini', name: 'A small bend', for: 'knee arthritis', legs: { knee: 35 } },
+      { id: 'wide-toes-out', name: 'Feet wide, toes turned out', for: 'pregnancy, inner thighs', legs: { hipAbduction: 25, hipRotation: 20 } },
     ],
     substitutes: ['sit-to-stand', 'wall-squat', 'utkatasana'],
     counterposes: ['chair-quad-stretch', 'chair-dog'],
@@ -258,7 +258,7 @@ export const standingChair: readonly AsanaSpec[] = [
     dose: { repetitions: 8, rounds: 2 },
     breath: { inhale: 'lower', exhale: 'lift sideways' },
     variations: [
-      { id: 'low-lift', for: 'hip pain, replacement', legR: { hipAbduction: 12 } },
+      { id: 'low-lift', name: 'Lifted low', for: 'hip pain, replacement', legR: { hipAbduction: 12 } },
       { id: 'lying', for: 'cannot stand', as: 'side-lying-leg-lift' },
     ],
     substitutes: ['side-lying-leg-lift', 'side-lying-clam', 'ardha-chandrasana'],
@@ -336,7 +336,7 @@ export const standingChair: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lift tall', exhale: 'lean the hips forward' },
     variations: [
-      { id: 'chair-back-turned-for-holding', for: 'balance', contacts: ['hand>chairback@85'] },
+      { id: 'chair-back-turned-for-holding', name: 'Chair turned, its back to hold on to', for: 'balance', contacts: ['hand>chairback@85'] },
       { id: 'lower-step', for: 'stiff hips, short legs, pregnancy', contacts: ['R.sole>step@20'] },
     ],
     substitutes: ['anjaneyasana', 'high-lunge', 'side-lying-quad-stretch'],
@@ -365,7 +365,7 @@ export const standingChair: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen the breastbone forward', exhale: 'fold from the front hip' },
     variations: [
       { id: 'hands-on-chair-back', for: 'hypertension, vertigo', root: { pitch: 42 }, contacts: ['hand>chairback@85'] },
-      { id: 'heel-on-a-book-knee-straight', for: 'hamstring hinge with a straight back', legR: { ankle: 15 }, contacts: ['R.heel>step@8'] },
+      { id: 'heel-on-a-book-knee-straight', name: 'Heel on a book, knee straight', for: 'hamstring hinge with a straight back', legR: { ankle: 15 }, contacts: ['R.heel>step@8'] },
     ],
     substitutes: ['parsvottanasana', 'chair-hamstring-stretch', 'supta-padangusthasana-1'],
     counterposes: ['chair-lunge', 'tadasana'],
@@ -442,6 +442,7 @@ export const standingChair: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'hands-on-chair-back-against-wall',
+        name: 'Hands on a chair back against the wall',
         for: 'weaker arms, bone loss, pregnancy',
         root: { pitch: 32 },
         contacts: ['hand>chairback@85'],
@@ -471,7 +472,7 @@ export const standingChair: readonly AsanaSpec[] = [
     breath: { inhale: 'tall', exhale: 'steady' },
     variations: [
       { id: 'head-turns', for: 'vestibular training, with the hand on', spine: { neckRotation: 'R40' } },
-      { id: 'eyes-closed-hand-on', for: 'later step only', declared: { eyesClosed: true } },
+      { id: 'eyes-closed-hand-on', name: 'Eyes closed, hand on the chair', for: 'later step only', declared: { eyesClosed: true } },
     ],
     substitutes: ['tandem-stand', 'chair-tree'],
     counterposes: ['chair-dog'],

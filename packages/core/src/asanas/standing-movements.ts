@@ -22,7 +22,7 @@ export const standingMovements: readonly AsanaSpec[] = [
     breath: { inhale: 'shoulders up to the ears', exhale: 'let them drop' },
     variations: [
       { id: 'hands-on-thighs', for: 'sitting, tired legs', as: 'chair-mountain' },
-      { id: 'slow-drop', for: 'neck pain, a replaced or dislocated shoulder', moves: { arms: { shoulder: 6, plane: 10, elbow: 12 } } },
+      { id: 'slow-drop', name: 'Dropped slowly', for: 'neck pain, a replaced or dislocated shoulder', moves: { arms: { shoulder: 6, plane: 10, elbow: 12 } } },
     ],
     substitutes: ['chair-shoulder-circles', 'wall-arm-slide'],
     counterposes: ['neck-release', 'tadasana'],
@@ -135,7 +135,7 @@ export const standingMovements: readonly AsanaSpec[] = [
     variations: [
       { id: 'sitting', for: 'balance, tired legs', as: 'chair-mountain', declared: { effort: 1, headJolt: undefined } },
       { id: 'lying', for: 'dizziness; arms and legs up', as: 'urdhva-prasarita-padasana', declared: { effort: 2, abdominalLoad: 2, headJolt: undefined } },
-      { id: 'hands-and-arms-only', for: 'neck, vertigo, pregnancy', declared: { effort: 1, headJolt: undefined } },
+      { id: 'hands-and-arms-only', name: 'Only hands and arms', for: 'neck, vertigo, pregnancy', declared: { effort: 1, headJolt: undefined } },
     ],
     substitutes: ['standing-sun-breath', 'chair-shoulder-circles'],
     counterposes: ['tadasana'],
@@ -257,7 +257,7 @@ export const standingMovements: readonly AsanaSpec[] = [
     variations: [
       { id: 'at-the-wall', for: 'learning it: the seat finds the wall behind', moves: { contacts: ['sole>floor', 'hand~hip', 'pelvis~wall.back'] } },
       { id: 'kneeling', for: 'short hamstrings', as: 'vajrasana' },
-      { id: 'small', for: 'acute back, blood pressure', moves: { root: { pitch: 25 }, legs: { hipFlexion: 35, knee: 15 } }, declared: { effort: 1 } },
+      { id: 'small', name: 'A small move', for: 'acute back, blood pressure', moves: { root: { pitch: 25 }, legs: { hipFlexion: 35, knee: 15 } }, declared: { effort: 1 } },
     ],
     substitutes: ['chair-dog', 'ardha-uttanasana', 'sit-to-stand'],
     counterposes: ['anuvittasana', 'tadasana'],

@@ -117,7 +117,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
         root: { pitch: 60 },
         contacts: ['L.palm>seat@41'],
       },
-      { id: 'top-hand-on-sacrum', for: 'shoulder pain', armR: { shoulder: 30, plane: -60, elbow: 90 } },
+      { id: 'top-hand-on-sacrum', name: 'Top hand on the back of the pelvis', for: 'shoulder pain', armR: { shoulder: 30, plane: -60, elbow: 90 } },
     ],
     substitutes: ['chair-twist', 'parivrtta-sukhasana', 'supine-twist-knees-together', 'parivrtta-anjaneyasana'],
     counterposes: ['parsvottanasana', 'ardha-uttanasana', 'prasarita-padottanasana'],
@@ -185,6 +185,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
       { id: 'back-knee-down', for: 'balance, strength', as: 'parivrtta-anjaneyasana' },
       {
         id: 'hand-on-block-open-twist-away-from-the-thigh',
+        name: 'Hand on a block, turned open, away from the thigh',
         for: 'pregnancy: leave the belly free',
         spine: { rotation: 'L25', neckRotation: 'L10' },
         armL: { shoulder: 80, plane: 10, rotation: 0, elbow: 4, wrist: 0 },
@@ -324,7 +325,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 1 },
     dose: { breaths: 3, rounds: 1 },
     breath: { inhale: 'sweep the front arm up and back', exhale: 'stay deep in the front knee' },
-    variations: [{ id: 'small-arc', for: 'low-back pain, scoliosis, neck', spine: { lateral: 'L10' } }],
+    variations: [{ id: 'small-arc', name: 'A small arc', for: 'low-back pain, scoliosis, neck', spine: { lateral: 'L10' } }],
     substitutes: ['chair-reverse-warrior', 'parsva-tadasana', 'parsva-sukhasana'],
     counterposes: ['parsvakonasana', 'tadasana'],
     cues: ['Lengthen the waist before leaning.', 'Back hand rests only lightly.', 'Do not collapse into the low back.'],
@@ -351,7 +352,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     breath: { inhale: 'lift tall', exhale: 'sink the hips' },
     variations: [
       { id: 'hands-on-chair-or-blocks', for: 'beginners, transition from a fold', root: { pitch: 45 } },
-      { id: 'short', for: 'weak legs, toe arthritis', legR: { knee: 50 } },
+      { id: 'short', name: 'Shorter', for: 'weak legs, toe arthritis', legR: { knee: 50 } },
     ],
     substitutes: ['anjaneyasana', 'virabhadrasana-1', 'chair-lunge', 'chair-warrior-1'],
     counterposes: ['ardha-uttanasana', 'adho-mukha-svanasana'],
@@ -414,7 +415,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen forward', exhale: 'fold from the front hip' },
     variations: [
-      { id: 'flat-back-hands-on-seat', for: 'hypertension, osteoporosis, discs', as: 'chair-pyramid' },
+      { id: 'flat-back-hands-on-seat', name: 'Flat back, hands on the seat', for: 'hypertension, osteoporosis, discs', as: 'chair-pyramid' },
       { id: 'front-knee-bent', for: 'tight hamstrings, sciatica', legR: { knee: 25 } },
     ],
     substitutes: ['chair-pyramid', 'ardha-hanumanasana', 'supta-padangusthasana-1', 'chair-hamstring-stretch'],
@@ -477,8 +478,8 @@ export const standingOneSided: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lift the elbows', exhale: 'sit a little deeper' },
     variations: [
-      { id: 'toe-tip-kickstand', for: 'beginners, knee trouble', legR: { knee: 70 }, contacts: ['R.ball~floor'] },
-      { id: 'self-hug-arms', for: 'shoulder stiffness', arms: { shoulder: 80, plane: 125, elbow: 120 } },
+      { id: 'toe-tip-kickstand', name: 'Tip of the toe on the floor', for: 'beginners, knee trouble', legR: { knee: 70 }, contacts: ['R.ball~floor'] },
+      { id: 'self-hug-arms', name: 'Arms hugging oneself', for: 'shoulder stiffness', arms: { shoulder: 80, plane: 125, elbow: 120 } },
       { id: 'on-a-chair', for: 'balance, pregnancy (legs uncrossed)', as: 'chair-eagle-arms' },
     ],
     substitutes: ['chair-eagle-arms', 'chair-eagle-legs', 'standing-figure-four', 'gomukhasana'],
@@ -571,7 +572,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     breath: { inhale: 'grow tall', exhale: 'draw the knee in' },
     variations: [
       { id: 'one-hand-on-chair', for: 'fall risk', contacts: ['L.palm>chairback@85'] },
-      { id: 'no-hands-march', for: 'strength, coordination', as: 'standing-march' },
+      { id: 'no-hands-march', name: 'Marching without hands', for: 'strength, coordination', as: 'standing-march' },
       { id: 'hold-under-the-thigh', for: 'knee replacement, knee pain', legR: { knee: 70 }, contacts: ['R.hand~R.thigh', 'L.hand~R.thigh'] },
     ],
     substitutes: ['chair-march-standing', 'apanasana-single', 'chair-knee-hug'],

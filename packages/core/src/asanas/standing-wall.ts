@@ -78,7 +78,7 @@ export const standingWall: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen from wrists to hips', exhale: 'let the chest soften, hips draw back' },
     variations: [
-      { id: 'hands-higher-trunk-50', for: 'pregnancy, hypertension, shoulder pain', root: { pitch: 50 } },
+      { id: 'hands-higher-trunk-50', name: 'Hands higher, trunk half upright', for: 'pregnancy, hypertension, shoulder pain', root: { pitch: 50 } },
       { id: 'bent-knees', for: 'hamstrings, sciatica', legs: { knee: 25 } },
       { id: 'forearms-on-wall', for: 'wrists', root: { pitch: 60 }, arms: { elbow: 70 }, contacts: ['forearm>wall.front'] },
     ],
@@ -136,7 +136,7 @@ export const standingWall: readonly AsanaSpec[] = [
     declared: { effort: 3, abdominalLoad: 1 },
     dose: { seconds: 30, rounds: 2 },
     breath: { inhale: 'stay', exhale: 'slide a little lower' },
-    variations: [{ id: 'high', for: 'knee arthritis, heart disease (short holds of 10 s)', legs: { knee: 30, hipFlexion: 30 } },
+    variations: [{ id: 'high', name: 'High on the wall', for: 'knee arthritis, heart disease (short holds of 10 s)', legs: { knee: 30, hipFlexion: 30 } },
       { id: 'cushion-between-the-knees', for: 'deep core after birth', legs: { hipAbduction: 3 } },
     ],
     substitutes: ['utkatasana', 'chair-squat', 'sit-to-stand', 'setu-bandhasana'],
@@ -276,7 +276,7 @@ export const standingWall: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'lift the back leg to hip height, not more' },
     variations: [
-      { id: 'sole-to-the-wall', for: 'clear feedback for the lifted leg', arms: { shoulder: 80, plane: 85 }, contacts: ['R.sole>wall.back', 'fingertips>block@35'] },
+      { id: 'sole-to-the-wall', name: 'Sole against the wall', for: 'clear feedback for the lifted leg', arms: { shoulder: 80, plane: 85 }, contacts: ['R.sole>wall.back', 'fingertips>block@35'] },
     ],
     substitutes: ['chair-warrior-3', 'virabhadrasana-3', 'chair-hip-extension'],
     counterposes: ['wall-dog', 'tadasana'],

@@ -53,8 +53,8 @@ export const standing: readonly AsanaSpec[] = [
         for: 'stiff or painful shoulders, high blood pressure',
         arms: { shoulder: 90, plane: 0, rotation: 90, elbow: 90 },
       },
-      { id: 'fingers-laced-palms-up', for: 'lengthening in scoliosis, desk workers', arms: { wrist: -80, forearm: 90 } },
-      { id: 'hands-shoulder-wide-only-to-eye-height', for: 'shoulder impingement, heart conditions', arms: { shoulder: 110, plane: 80 } },
+      { id: 'fingers-laced-palms-up', name: 'Fingers laced, palms up', for: 'lengthening in scoliosis, desk workers', arms: { wrist: -80, forearm: 90 } },
+      { id: 'hands-shoulder-wide-only-to-eye-height', name: 'Hands shoulder-wide, only to eye height', for: 'shoulder impingement, heart conditions', arms: { shoulder: 110, plane: 80 } },
     ],
     substitutes: ['chair-sun-breath', 'wall-arm-slide', 'supine-arm-float'],
     counterposes: ['uttanasana', 'tadasana'],
@@ -88,7 +88,7 @@ export const standing: readonly AsanaSpec[] = [
     dose: { repetitions: 6, rounds: 1 },
     breath: { inhale: 'arms float out and up, knees straighten', exhale: 'arms float down, knees soften' },
     variations: [{ id: 'seated', for: 'standing not possible', as: 'chair-sun-breath' },
-      { id: 'half-range', for: 'shoulder pain, breathlessness', moves: { arms: { shoulder: 88 } } },
+      { id: 'half-range', name: 'Half the way', for: 'shoulder pain, breathlessness', moves: { arms: { shoulder: 88 } } },
     ],
     substitutes: ['chair-sun-breath', 'supine-arm-float', 'urdhva-hastasana'],
     counterposes: ['tadasana'],
@@ -117,7 +117,7 @@ export const standing: readonly AsanaSpec[] = [
     variations: [
       { id: 'hand-on-hip', for: 'shoulder pain, hypertension', armR: { shoulder: 35, plane: 0, elbow: 95 } },
       { id: 'one-hand-on-chair-back', for: 'unsure balance', armR: { shoulder: 40, plane: 5, elbow: 20 }, contacts: ['R.palm>chairback@85'] },
-      { id: 'small-range', for: 'scoliosis (keep out of the deep end), osteoporosis, rib pain', spine: { lateral: 'R12' } },
+      { id: 'small-range', name: 'A small range', for: 'scoliosis (keep out of the deep end), osteoporosis, rib pain', spine: { lateral: 'R12' } },
     ],
     substitutes: ['chair-side-bend', 'parsva-sukhasana', 'supine-half-moon', 'parighasana'],
     counterposes: ['tadasana', 'parsva-tadasana'],
@@ -144,6 +144,7 @@ export const standing: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'crossed-arms-chin-tucked',
+        name: 'Arms crossed, chin tucked',
         for: 'flexion-intolerant disc, neck problems',
         arms: { shoulder: 40, plane: 75, rotation: -70, elbow: 110, wrist: 0 },
         spine: { cervical: 10 },
@@ -151,6 +152,7 @@ export const standing: readonly AsanaSpec[] = [
       },
       {
         id: 'tiny-bend-wide-feet',
+        name: 'A tiny arch, feet wide',
         for: 'pregnancy (head not dropped)',
         spine: { lumbar: -6, thoracic: -8, cervical: 0 },
         legs: { hipAbduction: 15 },
@@ -186,7 +188,7 @@ export const standing: readonly AsanaSpec[] = [
     breath: { inhale: 'arms up, stay low', exhale: 'sit back and down' },
     variations: [
       { id: 'arms-forward', for: 'shoulder pain, high blood pressure', arms: { shoulder: 90, plane: 85 } },
-      { id: 'hands-on-thighs-shallow', for: 'knee pain, early strength', root: { pitch: 42 }, legs: { hipFlexion: 62, knee: 40, ankle: 20 }, arms: { shoulder: 50, plane: 75, elbow: 12 }, contacts: ['palm>thigh'] },
+      { id: 'hands-on-thighs-shallow', name: 'Hands on the thighs, shallow', for: 'knee pain, early strength', root: { pitch: 42 }, legs: { hipFlexion: 62, knee: 40, ankle: 20 }, arms: { shoulder: 50, plane: 75, elbow: 12 }, contacts: ['palm>thigh'] },
       { id: 'back-to-wall', for: 'weak balance, knee rehabilitation', as: 'wall-squat' },
       { id: 'block-between-thighs', for: 'deep core and inner thighs', legs: { hipAbduction: -1 } },
     ],
@@ -223,7 +225,7 @@ export const standing: readonly AsanaSpec[] = [
         spine: { lumbar: 18, thoracic: 12 },
         contacts: ['fingertips>block@23'],
       },
-      { id: 'bent-knees-belly-on-thighs', for: 'tight hamstrings, easing the low back', legs: { knee: 45, hipFlexion: 115 } },
+      { id: 'bent-knees-belly-on-thighs', name: 'Knees bent, belly on the thighs', for: 'tight hamstrings, easing the low back', legs: { knee: 45, hipFlexion: 115 } },
       { id: 'hands-on-chair-seat', for: 'hypertension, dizziness, glaucoma, osteoporosis', as: 'chair-dog-seat' },
       { id: 'holding-elbows', for: 'release', arms: { shoulder: 140, elbow: 90 } },
     ],
@@ -335,6 +337,7 @@ export const standing: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'neutral-to-cow-only',
+        name: 'Only from neutral to cow',
         for: 'flexion-intolerant disc, osteoporosis',
         spine: { lumbar: -8 },
         moves: { spine: { lumbar: 0, thoracic: 0, cervical: 0 } },
@@ -366,6 +369,7 @@ export const standing: readonly AsanaSpec[] = [
     variations: [
       {
         id: 'hands-on-blocks-flat-back',
+        name: 'Hands on blocks, flat back',
         for: 'hamstrings, pregnancy, disc caution',
         spine: { lumbar: 4, thoracic: 0 },
         contacts: ['fingertips>block@23'],
@@ -408,7 +412,7 @@ export const standing: readonly AsanaSpec[] = [
         armL: { shoulder: 45, plane: 110 },
         contacts: ['L.hand~R.thigh'],
       },
-      { id: 'heel-only-march', for: 'heart conditions, low stamina', legR: { hipFlexion: 25, knee: 45 } },
+      { id: 'heel-only-march', name: 'Marching, only the heels lifted', for: 'heart conditions, low stamina', legR: { hipFlexion: 25, knee: 45 } },
     ],
     substitutes: ['chair-march', 'chair-march-standing', 'supine-heel-march'],
     counterposes: ['tadasana'],
@@ -530,8 +534,8 @@ export const standing: readonly AsanaSpec[] = [
     dose: { repetitions: 8, rounds: 1 },
     breath: { inhale: 'through the centre', exhale: 'wind to the side' },
     variations: [
-      { id: 'slow-with-hands-on-shoulders', for: 'back pain, osteoporosis (small range)', arms: { shoulder: 80, plane: 60, elbow: 140 } },
-      { id: 'back-heel-lifts', for: 'spare the knee', contacts: ['L.ball>floor'] },
+      { id: 'slow-with-hands-on-shoulders', name: 'Slowly, hands on the shoulders', for: 'back pain, osteoporosis (small range)', arms: { shoulder: 80, plane: 60, elbow: 140 } },
+      { id: 'back-heel-lifts', name: 'Back heel lifted', for: 'spare the knee', contacts: ['L.ball>floor'] },
     ],
     substitutes: ['chair-twist', 'parivrtta-sukhasana', 'supine-windscreen-wipers'],
     counterposes: ['tadasana', 'ardha-uttanasana'],
@@ -581,7 +585,7 @@ export const standing: readonly AsanaSpec[] = [
     dose: { seconds: 20, rounds: 2 },
     breath: { inhale: 'stand tall', exhale: 'soften the knees' },
     variations: [
-      { id: 'semi-tandem', for: 'first step of a balance ladder', legL: { hipAbduction: 1 }, legR: { hipAbduction: 1 } },
+      { id: 'semi-tandem', name: 'Feet half behind each other', for: 'first step of a balance ladder', legL: { hipAbduction: 1 }, legR: { hipAbduction: 1 } },
       { id: 'walking-the-line', for: 'gait training' },
     ],
     substitutes: ['chair-tandem', 'chair-heel-raise', 'tadasana'],
@@ -607,7 +611,7 @@ export const standing: readonly AsanaSpec[] = [
     breath: { inhale: 'shine out to all five points', exhale: 'root the legs' },
     variations: [
       { id: 'arms-in-cactus', for: 'stiff shoulders', arms: { shoulder: 90, rotation: 90, elbow: 90 } },
-      { id: 'narrow', for: 'pubic-joint pain, balance', legs: { hipAbduction: 14 } },
+      { id: 'narrow', name: 'Narrower', for: 'pubic-joint pain, balance', legs: { hipAbduction: 14 } },
     ],
     substitutes: ['tadasana', 'chair-cactus-arms', 'utkata-konasana'],
     counterposes: ['prasarita-padottanasana', 'tadasana'],

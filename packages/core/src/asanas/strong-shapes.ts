@@ -23,7 +23,7 @@ export const strongShapes: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'turn from the ribs' },
     variations: [
-      { id: 'open-turn', for: 'pregnancy, sacroiliac pain, blood pressure', root: { pitch: 36 }, legs: { hipFlexion: 78, knee: 66 }, spine: { rotation: 'R20' }, armL: { shoulder: 40, plane: 84, rotation: 0, elbow: 20 }, armR: { shoulder: 80, plane: 5, rotation: 0, elbow: 5, wrist: 0 }, contacts: ['L.palm>L.thigh'], without: ['palm', 'elbow'] },
+      { id: 'open-turn', name: 'Turned open', for: 'pregnancy, sacroiliac pain, blood pressure', root: { pitch: 36 }, legs: { hipFlexion: 78, knee: 66 }, spine: { rotation: 'R20' }, armL: { shoulder: 40, plane: 84, rotation: 0, elbow: 20 }, armR: { shoulder: 80, plane: 5, rotation: 0, elbow: 5, wrist: 0 }, contacts: ['L.palm>L.thigh'], without: ['palm', 'elbow'] },
       { id: 'on-a-chair', for: 'knees, balance', as: 'chair-twist' },
     ],
     substitutes: ['chair-twist', 'parivrtta-anjaneyasana', 'parivrtta-sukhasana'],
@@ -50,7 +50,7 @@ export const strongShapes: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'roll the chest up', exhale: 'sink the front hip' },
     variations: [
-      { id: 'half-bind', for: 'shoulders; the top hand only to the back', armR: { shoulder: 52, plane: 55, rotation: 0, elbow: 90 }, contacts: ['R.forearm>R.thigh'], without: ['hand'], declared: { effort: 3 } },
+      { id: 'half-bind', name: 'Half bound', for: 'shoulders; the top hand only to the back', armR: { shoulder: 52, plane: 55, rotation: 0, elbow: 90 }, contacts: ['R.forearm>R.thigh'], without: ['hand'], declared: { effort: 3 } },
       { id: 'strap-between-hands', for: 'stiff shoulders', contacts: ['hand>strap'] },
     ],
     substitutes: ['parsvakonasana', 'chair-side-angle', 'chair-shoulder-clasp'],
@@ -79,7 +79,7 @@ export const strongShapes: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen the lifted leg', exhale: 'fold over the standing leg' },
     variations: [
       { id: 'hands-on-chair', for: 'blood pressure, balance, hamstrings', root: { pitch: 78 }, spine: { lumbar: 2, thoracic: 2, cervical: -4 }, legL: { hipFlexion: 82 }, contacts: ['palm>seat@41'], without: ['fingertips'], declared: { effort: 3 } },
-      { id: 'low-lift-knee-bent', for: 'short hamstrings, sacroiliac pain', legL: { knee: 25 }, legR: { hipFlexion: 20 }, declared: { effort: 3 } },
+      { id: 'low-lift-knee-bent', name: 'Lifted low, knee bent', for: 'short hamstrings, sacroiliac pain', legL: { knee: 25 }, legR: { hipFlexion: 20 }, declared: { effort: 3 } },
     ],
     substitutes: ['chair-warrior-3', 'parsvottanasana', 'wall-warrior-3', 'supta-padangusthasana-1'],
     counterposes: ['uttanasana', 'tadasana'],
@@ -135,7 +135,7 @@ export const strongShapes: readonly AsanaSpec[] = [
     breath: { inhale: 'reach through the back heel', exhale: 'turn' },
     variations: [
       { id: 'hand-on-chair', for: 'balance, hamstrings, blood pressure', root: { pitch: 70 }, legR: { hipFlexion: 76 }, contacts: ['L.palm>seat@41'], declared: { effort: 3 } },
-      { id: 'top-hand-on-sacrum', for: 'shoulder pain', armR: { shoulder: 30, plane: -60, elbow: 90 } },
+      { id: 'top-hand-on-sacrum', name: 'Top hand on the back of the pelvis', for: 'shoulder pain', armR: { shoulder: 30, plane: -60, elbow: 90 } },
     ],
     substitutes: ['parivrtta-trikonasana', 'chair-warrior-3', 'chair-twist'],
     counterposes: ['uttanasana', 'tadasana'],
@@ -278,7 +278,7 @@ export const strongShapes: readonly AsanaSpec[] = [
     breath: { inhale: 'over two steps', exhale: 'over two steps' },
     variations: [
       { id: 'hands-on-chair', for: 'wrists, after birth, blood pressure', root: { pitch: 56 }, arms: { shoulder: 72 }, contacts: ['palm>seat@41'], declared: { effort: 3, impact: 'step', abdominalLoad: 3 } },
-      { id: 'slow-steps', for: 'learners; one foot at a time', declared: { effort: 4, impact: 'step' } },
+      { id: 'slow-steps', name: 'In slow steps', for: 'learners; one foot at a time', declared: { effort: 4, impact: 'step' } },
     ],
     substitutes: ['standing-march', 'chair-plank', 'knee-plank', 'chair-march'],
     counterposes: ['balasana'],

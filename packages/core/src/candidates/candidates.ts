@@ -148,7 +148,7 @@ function sameBase(a: Asana, b: Asana): boolean {
 
 /** What a variation changes, as a teacher would say it. */
 function variationSaid(variation: Variation): Message {
-  return message('change.variation', { name: variation.name.toLowerCase() });
+  return message('change.variation', { name: variation.name.charAt(0).toLowerCase() + variation.name.slice(1) });
 }
 
 /** What a substitute drops. */
