@@ -32,7 +32,7 @@ export { BodySolver } from './solving/body-solver.js';
 export type { SolvedPosture, SolvedVariation } from './solving/solved-posture.js';
 export { library } from './asanas/all.js';
 export type { Base, DoseSpec } from './asanas/asana.js';
-export type { Asana, Library, Variation } from './asanas/library.js';
+export { formName, type Asana, type Library, type Variation } from './asanas/library.js';
 export { PURPOSES, type Purpose } from './asanas/purposes.js';
 export { BODY_RANGES, checkBody, sizeBody, type BodyAnswers, type Sex } from './body/anthropometry.js';
 export { MEASURES, measurePosture, roundMeasure, type Facing, type Measure } from './body/measure.js';

@@ -159,6 +159,11 @@ function words(id: string): string {
   return text[0]!.toUpperCase() + text.slice(1);
 }
 
+/** The name of a form as it stands within a sentence. */
+export function formName({ name }: Pick<Variation, 'name'>): string {
+  return name.charAt(0).toLowerCase() + name.slice(1);
+}
+
 /** Whether an asana is one for children: never offered to grown-ups, nor theirs to children. */
 export function isForChildren({ id }: Pick<Asana, 'id'>): boolean {
   return id.startsWith('kids-');

@@ -1,7 +1,7 @@
 import { message, type Message } from '../messages/message.js';
 import { getOrCreate, memoize } from '../get-or-create.js';
 import { EVERY_SUBSTITUTE } from '../conditions/substitutes.js';
-import { isForChildren, type Asana, type Library, type Variation } from '../asanas/library.js';
+import { formName, isForChildren, type Asana, type Library, type Variation } from '../asanas/library.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import type { Posture } from '../body/posture.js';
@@ -148,7 +148,7 @@ function sameBase(a: Asana, b: Asana): boolean {
 
 /** What a variation changes, as a teacher would say it. */
 function variationSaid(variation: Variation): Message {
-  return message('change.variation', { name: variation.name.charAt(0).toLowerCase() + variation.name.slice(1) });
+  return message('change.variation', { name: formName(variation) });
 }
 
 /** What a substitute drops. */

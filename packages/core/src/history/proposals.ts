@@ -250,7 +250,7 @@ function likedOften(classes: readonly PastClass[], preferences: readonly Prefere
         id: `liked ${key} ${day}`,
         kind: 'liked',
         asana,
-        what: message('proposal.liked', { asana, form: variation.replaceAll('-', ' ') }),
+        what: message('proposal.liked', { asana, form: variation }),
         evidence: message('evidence.liked', { times: days.size }),
         source: PRACTICE,
         ...CHANGES_NOTHING,

@@ -10,13 +10,15 @@ export interface ReadLine {
   readonly name: string;
   readonly asana: string;
   readonly variation: string | null;
+  /** The form's name; `null` for the asana as it is usually done. */
+  readonly form: string | null;
   /** Names its figure in `figures`. */
   readonly figure: string;
 }
 
 /** A line as the reader understood it; what it may be instead has its name and its figure. */
 export type NotesLine = Omit<CoreLine, 'candidates'> & {
-  readonly candidates: readonly (Candidate & { readonly name: string; readonly figure: string | null })[];
+  readonly candidates: readonly (Candidate & { readonly name: string; readonly form: string | null; readonly figure: string | null })[];
 };
 
 /** What a text means, with a small figure for each step. */

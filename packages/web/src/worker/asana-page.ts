@@ -1,5 +1,5 @@
 import {
-  asides, bestFigures, describeDose, describePart, propsOf, saidCues, setupOf,
+  asides, bestFigures, describeDose, describePart, formName, propsOf, saidCues, setupOf,
   type Asana, type Base, type SolvedPosture, type Library, type Measure, type Prop, type Purpose, type SetupItem, type BodySolver, type Figure,
 } from '@lotus-steady/core'; // prettier-ignore
 
@@ -7,6 +7,8 @@ import {
 export interface AsanaEntry {
   readonly id: string;
   readonly name: string;
+  /** What its forms are called within a sentence, by their ids. */
+  readonly forms: Readonly<Record<string, string>>;
   readonly iast: string | null;
   readonly base: Base;
   readonly purposes: readonly Purpose[];
@@ -66,7 +68,16 @@ export interface AsanaPage {
 
 export function entryOf({ id, name, iast, base, purposes, variations }: Asana): AsanaEntry {
   const plain = variations[0];
-  return { id, name, iast, base, purposes: Object.keys(purposes) as Purpose[], props: plain ? [...propsOf(plain.posture).keys()] : [] };
+  const forms = Object.fromEntries(variations.map((variation) => [variation.id, formName(variation)]));
+  return {
+    id,
+    name,
+    forms,
+    iast,
+    base,
+    purposes: Object.keys(purposes) as Purpose[],
+    props: plain ? [...propsOf(plain.posture).keys()] : [],
+  };
 }
 
 function measuredEnd({ measured }: SolvedPosture): MeasuredEnd {

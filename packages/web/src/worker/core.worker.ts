@@ -1,5 +1,5 @@
 import {
-  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, sayInEnglish, setupOf, stepFigures, strainsOf, BodySolver, BodySolverCache, understood, whatToSay,
+  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, formName, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, sayInEnglish, setupOf, stepFigures, strainsOf, BodySolver, BodySolverCache, understood, whatToSay,
   type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type ClassPlan, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin, type Place, type StepMark, type Strain,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -176,18 +176,24 @@ const core = {
     const result = read(text);
     if (!result.sequence) return { sequence: null, lines: [], notes: [], figures: {}, problems: result.problems };
     const figures: Record<string, Figure> = {};
-    const shownAs = (asana: string, variation: string | null, side: StepSide): { name: string; figure: string | null } => {
+    const shownAs = (
+      asana: string,
+      variation: string | null,
+      side: StepSide,
+    ): { name: string; form: string | null; figure: string | null } => {
       const { name, variations, steps } = library.get(asana);
+      const formed = variations.find(({ id }) => id === variation);
+      const form = formed && formed.id !== 'plain' ? formName(formed) : null;
       // A salutation is shown by the step in its middle.
       const drawn = variations[0] ? { asana, variation } : steps[Math.floor(steps.length / 2)];
-      if (!drawn) return { name, figure: null };
+      if (!drawn) return { name, form, figure: null };
       const key = `${drawn.asana} ${drawn.variation ?? null} ${side}`;
       figures[key] ??= smallFigure(anySolver, anySolver.form(drawn.asana, drawn.variation ?? null), side);
-      return { name, figure: key };
+      return { name, form, figure: key };
     };
     const lines = result.sequence.steps.map(({ line, asana, variation, side }): ReadLine => {
-      const { name, figure } = shownAs(asana, variation, side);
-      return { line, asana, variation, name, figure: figure ?? '' };
+      const { figure, ...called } = shownAs(asana, variation, side);
+      return { line, asana, variation, ...called, figure: figure ?? '' };
     });
     const notes = result.lines.map((line): NotesLine => ({
       ...line,

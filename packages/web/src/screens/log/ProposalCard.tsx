@@ -5,17 +5,20 @@ import { changePerson } from '../../api/change-person.js';
 import { personQuery } from '../../api/queries.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
+import { formWords, type LibraryNames } from '../../parts/library-names.js';
 import { dayWords } from '../../parts/words.js';
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 /** A message with asanas by name and days as people say them. */
-function said({ id, values = {} }: Message, asanas: ReadonlyMap<string, string> | undefined): string {
+function said({ id, values = {} }: Message, asanas: LibraryNames | undefined): string {
+  const word = (name: string, value: string) => {
+    if (name === 'asana') return asanas?.get(value) ?? value;
+    if (name === 'form') return formWords(asanas, String(values['asana']), value);
+    return DAY.test(value) ? dayWords(value) : value;
+  };
   const worded = Object.fromEntries(
-    Object.entries(values).map(([name, value]) => {
-      if (typeof value !== 'string') return [name, value];
-      return [name, name === 'asana' ? (asanas?.get(value) ?? value) : DAY.test(value) ? dayWords(value) : value];
-    }),
+    Object.entries(values).map(([name, value]) => [name, typeof value === 'string' ? word(name, value) : value]),
   );
   return sayInEnglish({ id, values: worded });
 }
@@ -44,7 +47,7 @@ export function ownLimitsAfter(ownLimits: readonly OwnLimit[], { limit }: Propos
 interface Props {
   readonly person: Person;
   readonly proposal: Proposal;
-  readonly asanas: ReadonlyMap<string, string> | undefined;
+  readonly asanas: LibraryNames | undefined;
   /** It was taken or refused: it is not proposed again. */
   readonly onDecided: (id: string) => void;
 }

@@ -1,4 +1,5 @@
 import type { Preference } from '@lotus-steady/core';
+import { formWords, type LibraryNames } from '../../parts/library-names.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
 
@@ -7,11 +8,11 @@ interface Props {
   readonly onChange: (preferences: Preference[]) => void;
 }
 
-function preferredWords({ variation, firstSide, longer }: Preference): string {
+function preferredWords({ asana, variation, firstSide, longer }: Preference, names: LibraryNames | undefined): string {
   if (firstSide !== null) return `${firstSide} side first`;
-  return variation === null
+  return variation === null || asana === null
     ? `${Math.round(((longer ?? 1) - 1) * 100)} % longer`
-    : `${variation.replaceAll('-', ' ')}, before others as good`;
+    : `${formWords(names, asana, variation)}, before others as good`;
 }
 
 /** What this person does rather than what is as good: taken from the log of classes, and taken back here. */
@@ -28,8 +29,8 @@ export function PreferenceList({ preferences, onChange }: Props) {
             className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3"
           >
             <span>
-              <strong>{one.asana === null ? 'All that takes effort' : (asanas?.get(one.asana) ?? one.asana)}</strong>, {preferredWords(one)}
-              , since {dayWords(one.on)}: {one.reason}
+              <strong>{one.asana === null ? 'All that takes effort' : (asanas?.get(one.asana) ?? one.asana)}</strong>,{' '}
+              {preferredWords(one, asanas)}, since {dayWords(one.on)}: {one.reason}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(preferences.filter((other) => other !== one))}>
               Take it back

@@ -13,8 +13,9 @@ import {
 } from '@lotus-steady/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor, within } from '@testing-library/react';
+import { entryOf } from '../../worker/asana-page.js';
 
-jest.mock('../../worker/core.js', () => ({ core: { find: async () => library.asanas } }));
+jest.mock('../../worker/core.js', () => ({ core: { find: async () => library.asanas.map(entryOf) } }));
 
 const solver = new BodySolver(library);
 const read = notesReader(library);

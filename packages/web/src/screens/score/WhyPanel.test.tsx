@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import 'reflect-metadata';
+import type { Person } from '@lotus-steady/requests';
 import {
   adapt, adaptationJson, anybody, bestFigures, library, otherWays, readCondition, notesReader, sayInEnglish, setupOf, BodySolver, type Participant,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -41,11 +42,13 @@ jest.mock('../../worker/core.js', () => ({
   },
 }));
 
+const person = { ...ann, id: 1, name: 'Ann', studio: { schools: {}, limits: [] } } as unknown as Person;
+
 type Given = Partial<{ index: number; onClose: () => void; onPick: (figure: string) => void; onUnpick: () => void }>;
 
 async function open({ index = FOLD, onClose = () => undefined, ...choosing }: Given = {}) {
   const { WhyPanel } = await import('./WhyPanel.js');
-  const of = { text: '', people: [], whose: 0, asked: null, index, day: TODAY };
+  const of = { text: '', people: [person], whose: 0, asked: null, index, day: TODAY };
   render(
     <QueryClientProvider client={new QueryClient()}>
       <WhyPanel of={of} score={score} onClose={onClose} {...choosing} />
@@ -107,4 +110,11 @@ test('it closes by its button and by Escape', async () => {
 test('a step that is kept has nothing against it', async () => {
   const panel = await open({ index: 0 });
   expect(within(panel).queryByRole('heading', { name: 'Why it is not kept' })).toBeNull();
+});
+
+test('an aside that speaks of others is not told', async () => {
+  const panel = await open();
+  const told = score.answer.participants[0]!.steps[FOLD]!.asides;
+  expect(told).toContain('Not with osteoporosis, acute disc trouble or uncontrolled blood pressure.');
+  expect(panel.textContent).not.toContain('Not with osteoporosis');
 });

@@ -11,8 +11,8 @@ const line: NotesLine = {
   sure: 0.4,
   steps: [],
   candidates: [
-    { asana: 'balasana', variation: null, likely: 0.5, name: 'Child’s pose', figure: null },
-    { asana: 'apanasana', variation: 'knees-wide', likely: 0.3, name: 'Knees to chest', figure: null },
+    { asana: 'balasana', variation: null, likely: 0.5, name: 'Child’s pose', form: null, figure: null },
+    { asana: 'apanasana', variation: 'knees-wide', likely: 0.3, name: 'Knees to chest', form: 'knees wide', figure: null },
   ],
   spans: [],
   unread: [],

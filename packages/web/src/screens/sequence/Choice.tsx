@@ -33,7 +33,7 @@ export function Choice({ line, figures, onSettle, onSplit }: Props) {
       className="my-1 rounded border-2 border-ink bg-shade p-2"
     >
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-3 xl:grid-cols-5">
-        {candidates.map(({ asana, variation, name, figure }, i) => (
+        {candidates.map(({ asana, variation, name, form, figure }, i) => (
           <button
             key={asana}
             type="button"
@@ -45,7 +45,7 @@ export function Choice({ line, figures, onSettle, onSplit }: Props) {
             <span className="leading-tight">
               <kbd className="mr-1 rounded border border-soft px-1">{i + 1}</kbd>
               {name}
-              {variation !== null && <span className="block text-soft">{variation.replaceAll('-', ' ')}</span>}
+              {form !== null && <span className="block text-soft">{form}</span>}
             </span>
           </button>
         ))}

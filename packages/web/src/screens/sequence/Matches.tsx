@@ -18,14 +18,14 @@ interface Props {
 
 const SIDE_WORDS = { none: '', left: 'left', right: 'right', both: 'each side' } as const;
 
-function details({ dose, side, variation, way, retention }: Step): string {
+function details({ dose, side, way, retention }: Step, form: string | null): string {
   return [
-    variation?.replaceAll('-', ' '),
+    form ?? '',
     SIDE_WORDS[side],
     describeDose(dose),
     retention !== null && retention > 0 ? `breath held ${retention} s` : '',
     way ? sayInEnglish(message(`way.${way}.told`)) : '',
-  ].filter((part) => part !== undefined && part !== '').join(', '); // prettier-ignore
+  ].filter((part) => part !== '').join(', '); // prettier-ignore
 }
 
 /** Steps of one line, and what each is called and looks like. */
@@ -100,7 +100,7 @@ const LineRow = memo(function LineRow({
                   <FigureDrawing figure={figures[match.figure]!} className="h-11 w-full" />
                   <div>
                     <span className="font-semibold">{match.name}</span>
-                    <span className="block text-sm text-soft">{details(step)}</span>
+                    <span className="block text-sm text-soft">{details(step, match.form)}</span>
                   </div>
                 </div>
               ))

@@ -8,15 +8,18 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
+import { formWords, type LibraryNames } from '../../parts/library-names.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { hasFailed } from '../../api/failed.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 
-function meaningWords(means: WordMeaning, nameOf: (id: string) => string): string {
+function meaningWords(means: WordMeaning, names: LibraryNames | undefined): string {
   switch (means.is) {
-    case 'asana':
-      return means.variation === null ? nameOf(means.asana) : `${nameOf(means.asana)}, ${means.variation.replaceAll('-', ' ')}`;
+    case 'asana': {
+      const name = names?.get(means.asana) ?? means.asana.replaceAll('-', ' ');
+      return means.variation === null ? name : `${name}, ${formWords(names, means.asana, means.variation)}`;
+    }
     case 'note':
       return 'no step, a note';
     case 'own':
@@ -71,7 +74,7 @@ export function WordsScreen() {
           {words.data.map((word) => (
             <li key={word.text} className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-3 py-2">
               <strong>{word.text}</strong>
-              <span className="grow">{meaningWords(word.means, (id) => names?.get(id) ?? id.replaceAll('-', ' '))}</span>
+              <span className="grow">{meaningWords(word.means, names)}</span>
               <span className="text-sm text-soft">since {dayWords(word.since)}</span>
               <button
                 type="button"
