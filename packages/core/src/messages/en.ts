@@ -85,13 +85,17 @@ export const EN = {
   'way.fold-up.told': 'step to the hands and rise out of the fold',
   'way.squat-down.told': 'squat down, hands to the floor, sit',
   'way.split-squat.told': 'step one foot back, that knee down, then knees together',
+  'way.split-squat.told.up': 'step one foot forward, both hands on that thigh, and rise',
   'way.with-chair.told': 'with both hands on a chair seat, one knee after the other',
+  'way.with-chair.told.up': 'both hands on a chair seat, one foot forward, and push up',
   'way.roll-up.told': 'roll up, bone by bone',
   'way.hands-to-thighs.told': 'knees bent, hands up the thighs, with a long back',
   'way.jump-back.told': 'jump back',
   'way.step-back.told': 'step back, one foot after the other',
   'way.sit-up.told': 'sit straight up',
+  'way.sit-up.told.down': 'lie straight back',
   'way.roll-to-side.told': 'bend the knees, roll to the side in one piece, push up with the hands',
+  'way.roll-to-side.told.down': 'sit sideways, lower on to the elbow, then roll on to the back in one piece',
 
   // Why a way was taken that isn't the closest one.
   'why.ahead': 'Taken with what follows in mind: closer here would be {way}; that costs more later.',

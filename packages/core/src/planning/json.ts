@@ -8,6 +8,7 @@ import { firstSides } from '../participants/preference.js';
 import type { Side } from '../angles.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
+import { wayTold } from '../sequence/ways.js';
 import { CONTRACT } from '../version.js';
 import { tightest, type Finding } from '../plan/finding.js';
 import type { PersonPlan, PlannedStep } from '../plan/plan.js';
@@ -39,12 +40,12 @@ const stepJson = memoize((planned: PlannedStep) => {
       figure: chosen.figure,
       ...(chosen.isLonger && { longer: true }),
     },
-    ways: (chosen?.ways ?? []).map((way) => ({ way, say: sayInEnglish(message(`way.${way}.told`)) })),
+    ways: (chosen?.ways ?? []).map((way) => ({ way, say: sayInEnglish(wayTold(way, chosen!.ends[0]!.level)) })),
     wayIn: chosen?.wayIn
       ? {
           way: chosen.wayIn.ways.at(-1)!,
           usual: false,
-          say: chosen.wayIn.ways.map((way) => sayInEnglish(message(`way.${way}.told`))),
+          say: chosen.wayIn.ways.map((way) => sayInEnglish(wayTold(way, chosen.ends[0]!.level))),
           reasons: tightest(chosen.wayIn.reasons).map(reason),
         }
       : null,

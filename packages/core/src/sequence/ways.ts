@@ -1,4 +1,5 @@
 import type { Measure } from '../body/measure.js';
+import { message, type Message, type MessageId } from '../messages/message.js';
 
 /** A named way from one posture to the next, with the worst values passed through on it; its words are the message `way.<id>`. */
 export interface Way {
@@ -39,6 +40,20 @@ export const WAYS = {
   },
 } as const satisfies Record<string, Way>;
 export type WayId = keyof typeof WAYS;
+
+/** Ways that are gone in both directions: to this level they are told in other words. */
+const TURNED: Partial<Record<WayId, { readonly to: Level; readonly told: MessageId }>> = {
+  'split-squat': { to: 'up', told: 'way.split-squat.told.up' },
+  'with-chair': { to: 'up', told: 'way.with-chair.told.up' },
+  'sit-up': { to: 'supine', told: 'way.sit-up.told.down' },
+  'roll-to-side': { to: 'supine', told: 'way.roll-to-side.told.down' },
+};
+
+/** How a way to a level is told. */
+export function wayTold(way: WayId, to: Level): Message {
+  const turned = TURNED[way];
+  return message(turned?.to === to ? turned.told : `way.${way}.told`);
+}
 
 /** Where the body is, as far as getting from one to the other matters. */
 export type Level = 'up' | 'floor' | 'supine';

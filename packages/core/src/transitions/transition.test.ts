@@ -2,6 +2,7 @@ import { library } from '../asanas/all.js';
 import { sayInEnglish } from '../messages/message.js';
 import { anybody, type Participant } from '../participants/participant.js';
 import { person, plan, sequence } from '../planning/adapt.fixture.js';
+import { personJson } from '../planning/json.js';
 import { waysBetween, WAYS, type Level, type WayId } from '../sequence/ways.js';
 
 const LEVELS: readonly Level[] = ['up', 'floor', 'supine'];
@@ -69,6 +70,18 @@ describe('a way that is written', () => {
     const other = jumped(person('wrist kind=sprain weeksSince=6 extensionFree=40 painNow=4'));
     expect(other.chosen?.ways ?? []).not.toContain('jump-back');
   });
+});
+
+// Facts of the trade: one kneels down by a foot back and rises by a foot forward; one lies down over the side and comes up over it.
+test('a way is told in the direction in which it is gone', () => {
+  const told = (from: string, to: string) =>
+    personJson(plan(sequence({ asana: from }, { asana: to }), disc))
+      .steps[1]!.ways.map(({ say }) => say)
+      .join('; ');
+  expect(told('tadasana', 'makarasana')).toMatch(/one foot back/);
+  expect(told('makarasana', 'tadasana')).toMatch(/one foot forward.* rise/);
+  expect(told('makarasana', 'savasana')).toMatch(/on to the back/);
+  expect(told('savasana', 'makarasana')).toMatch(/push up/);
 });
 
 test('every way names its words', () => {
