@@ -29,7 +29,7 @@ export const abdominalSurgery = condition({
   words: ['tummy tuck', 'abdominal surgery', 'belly operation', 'hysterectomy', 'gallbladder', 'appendix', 'bowel surgery', 'prolapse repair', 'stoma', 'keyhole surgery'],
   parameters: {
     approach: { kind: 'choice', options: ['laparoscopic', 'open'], ask: 'Keyhole or open?', default: 'open' },
-    weeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 104, ask: 'Weeks since', default: 0 },
+    weeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 104, ask: 'Weeks since the operation', default: 0 },
     procedure: { kind: 'set', options: ['bowel', 'gallbladder', 'hysterectomy', 'prolapse-repair', 'other'], ask: 'What was done? (say none if nothing of these)' },
     woundHealed: { kind: 'yesno', ask: 'Is the wound healed?' },
     stoma: { kind: 'yesno', ask: 'A stoma?', default: false },

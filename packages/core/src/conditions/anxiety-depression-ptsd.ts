@@ -11,7 +11,7 @@ export const anxietyDepressionPtsd = condition({
   name: 'Anxiety, depression, trauma',
   words: ['anxious', 'grief', 'anxiety', 'panic', 'depression', 'PTSD', 'trauma', 'bipolar', 'burnout', 'mental health', 'low mood'],
   parameters: {
-    states: { kind: 'set', options: ['anxiety', 'panic', 'depression', 'ptsd', 'bipolar', 'psychosis'], ask: 'Which of these? (say none if not)' },
+    states: { kind: 'set', options: ['anxiety', 'panic', 'depression', 'ptsd', 'bipolar', 'psychosis'], ask: 'Which of these apply? (say none if none)' },
     phq9: { kind: 'number', holdsDays: 30, unit: 'points', from: 0, to: 27, ask: 'PHQ-9, only if the person or a clinician brings it', onlyIf: { states: ['depression'] } },
     phq9item9: { kind: 'number', holdsDays: 30, unit: 'points', from: 0, to: 3, ask: 'Its last item, thoughts of being better off dead', onlyIf: { states: ['depression'] } },
     gad7: { kind: 'number', holdsDays: 30, unit: 'points', from: 0, to: 21, ask: 'GAD-7, only if brought', onlyIf: { states: ['anxiety', 'panic'] } },

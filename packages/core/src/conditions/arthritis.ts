@@ -18,7 +18,7 @@ export const arthritis = condition({
     joints: { kind: 'set', options: JOINTS, ask: 'Which joints? (say none if none is sore)' },
     morningStiffness: { kind: 'number', unit: 'min', from: 0, to: 600, ask: 'Minutes of stiffness in the morning', default: 60 },
     hoursSinceWaking: { kind: 'number', holdsDays: 0, unit: 'h', from: 0, to: 24, ask: 'Hours since getting up', default: 2 },
-    neckInvolved: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'Is the top of the neck involved (from a picture)?', default: 'unknown', onlyIf: { type: ['ra'] } },
+    neckInvolved: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'Is the top of the neck involved (from an X-ray or scan)?', default: 'unknown', onlyIf: { type: ['ra'] } },
     fused: { kind: 'yesno', ask: 'Has the spine grown stiff?', default: false, onlyIf: { type: ['axial'] } },
     immuneTreatment: { kind: 'yesno', ask: 'Medicine that lowers immunity?', default: false },
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },

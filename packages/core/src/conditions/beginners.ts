@@ -13,7 +13,7 @@ export const beginners = condition({
     classes: { kind: 'number', unit: 'class', from: 0, to: 500, ask: 'How many classes so far?', default: 0 },
     screen: { kind: 'choice', options: ['allNo', 'anyYes', 'notDone'], ask: 'General health questions: all no, any yes, or not asked', default: 'notDone' },
     activeBefore: { kind: 'yesno', ask: 'Moderately active on three days a week for three months?', default: false },
-    invertedCleared: { kind: 'yesno', ask: 'Has a teacher signed that inversions were learned?', default: false },
+    invertedCleared: { kind: 'yesno', ask: 'Has a teacher signed that inversions were learnt?', default: false },
   },
   stages: { b0: '0 to 5 classes', b1: '6 to 20 classes', b2: '21 to 40 classes', upside: 'Inversions not yet signed off', unasked: 'Health questions not asked' },
   stagesOf: ({ classes = 0, screen = 'notDone', invertedCleared = false }) =>

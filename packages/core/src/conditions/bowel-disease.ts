@@ -26,7 +26,7 @@ export const bowelDisease = condition({
     stomaWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the stoma', default: 0, onlyIf: { stoma: ['ileostomy', 'colostomy'] } },
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since an operation on the belly, if any' },
     perianal: { kind: 'choice', options: ['none', 'fistula', 'abscess'], ask: 'A fistula or abscess at the seat?' },
-    urgency: { kind: 'yesno', ask: 'Must it be quick?', default: true },
+    urgency: { kind: 'yesno', ask: 'Must the way to the toilet be quick?', default: true },
     steroids: { kind: 'yesno', ask: 'Steroids for 3 months or more?' },
     pattern: { kind: 'choice', options: ['constipation', 'diarrhoea', 'mixed', 'bloating'], ask: 'Which pattern?', onlyIf: { kind: ['ibs'] } },
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class?' },

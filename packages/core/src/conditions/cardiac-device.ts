@@ -13,7 +13,7 @@ export const cardiacDevice = condition({
     side: { kind: 'choice', options: ['left', 'right'], ask: 'On which side?' },
     icdRate: { kind: 'number', unit: 'beats/min', from: 120, to: 220, ask: 'Rate at which it shocks', default: 140, onlyIf: { kind: ['icd', 'crt'] } },
     shock: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since the last shock, if ever', onlyIf: { kind: ['icd', 'crt'] } },
-    rhythm: { kind: 'choice', options: ['sinus', 'af', 'afPermanent', 'paced', 'unknown'], ask: 'Rhythm' },
+    rhythm: { kind: 'choice', options: ['sinus', 'af', 'afPermanent', 'paced', 'unknown'], ask: 'Which heart rhythm?' },
     bloodThinner: { kind: 'choice', options: ['none', 'aspirin', 'dual', 'warfarin', 'doac', 'heparin', 'unknown'], ask: 'A blood thinner?', onlyIf: { rhythm: ['af', 'afPermanent', 'unknown'] } },
     restingPulse: { kind: 'number', holdsDays: 0, unit: 'beats/min', from: 25, to: 220, ask: 'Resting pulse, counted for a full minute', onlyIf: { rhythm: ['af', 'afPermanent'] } },
     afRateMax: { kind: 'number', unit: 'beats/min', from: 60, to: 220, ask: 'Highest pulse seen in class or in a test', onlyIf: { rhythm: ['af', 'afPermanent'] } },

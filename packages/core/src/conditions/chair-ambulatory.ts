@@ -41,7 +41,7 @@ export const chairAmbulatory = condition({
   },
   redFlags: [
     { id: 'chest', text: 'Chest pain or pressure, breathless at rest, fainting, new one-sided weakness', urgency: 'emergency' },
-    { id: 'fever', text: 'Fever of 38.0 or more, swelling or pain of one calf', urgency: 'today' },
+    { id: 'fever', text: 'Fever of 38.0 °C or more, swelling or pain of one calf', urgency: 'today' },
   ],
   schools: {
     'chair-practice': {

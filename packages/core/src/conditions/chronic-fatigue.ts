@@ -15,7 +15,7 @@ export const chronicFatigue = condition({
     severity: { kind: 'choice', options: ['mild', 'moderate', 'severe', 'very-severe'], ask: 'How severe?', default: 'moderate' },
     baselineMinutes: { kind: 'number', unit: 'min', from: 0, to: 120, ask: 'Minutes of activity a day without a crash' },
     daysSinceCrash: { kind: 'number', unit: 'days', goesOn: true, from: 0, to: 3650, ask: 'Days since the last crash', default: 0 },
-    steadyWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks steady' },
+    steadyWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks without a crash' },
     orthostatic: { kind: 'yesno', ask: 'Giddy on standing?', default: true },
     restingPulse: { kind: 'number', unit: 'beats/min', from: 30, to: 130, ask: 'Resting pulse' },
     weeksSinceInfection: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the infection' },

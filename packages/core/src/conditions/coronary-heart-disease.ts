@@ -32,7 +32,7 @@ export const coronaryHeartDisease = condition({
   words: ['valve replacement', 'heart attack', 'angina', 'stent', 'bypass', 'CABG', 'MI', 'heart valve', 'open heart surgery', 'coronary'],
   parameters: {
     event: { kind: 'choice', options: ['none', 'stableAngina', 'mi', 'stent', 'bypass', 'valve'], ask: 'What happened?', default: 'bypass' },
-    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since', default: 0, onlyIf: { event: ['mi', 'stent', 'bypass', 'valve'] } },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since it happened', default: 0, onlyIf: { event: ['mi', 'stent', 'bypass', 'valve'] } },
     sternotomy: { kind: 'yesno', ask: 'Was the breastbone opened?', onlyIf: { event: ['bypass', 'valve'] } },
     angina: { kind: 'number', unit: 'class 0-4', from: 0, to: 4, ask: 'Chest pain class, 0 none to 4 at rest', default: 2 },
     ef: { kind: 'number', unit: '%', from: 10, to: 80, ask: 'Pumping share of the heart (EF), if known' },

@@ -8,9 +8,9 @@ export const dementia = condition({
   name: 'Dementia or memory loss',
   words: ['confused', 'dementia', 'demensia', 'dimentia', 'Alzheimer’s', "Alzheimer's", 'alzheimers', 'altzheimer', 'memory loss', 'memory problems', 'forgetful', 'MCI', 'mild cognitive impairment', 'vascular dementia', 'Lewy body', 'frontotemporal', 'cognitive decline'],
   parameters: {
-    level: { kind: 'choice', options: ['mci', 'mild', 'moderate', 'severe'], ask: 'How far?', default: 'moderate' },
+    level: { kind: 'choice', options: ['mci', 'mild', 'moderate', 'severe'], ask: 'How far has it gone?', default: 'moderate' },
     type: { kind: 'choice', options: ['alzheimer', 'vascular', 'lewy', 'frontotemporal', 'parkinson', 'mixed', 'unknown'], ask: 'Which kind?', default: 'unknown' },
-    assent: { kind: 'yesno', holdsDays: 0, ask: 'Does the person want to today?' },
+    assent: { kind: 'yesno', holdsDays: 0, ask: 'Does the person want to take part today?' },
     consentOnFile: { kind: 'yesno', ask: 'Consent on file, own or by a legal representative?' },
     companion: { kind: 'yesno', ask: 'A companion beside the person?', default: false },
     falls: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last 12 months', default: 1 },

@@ -46,7 +46,7 @@ export const diabetes = condition({
     ketones: { kind: 'number', holdsDays: 0, unit: 'mmol/L', from: 0, to: 10, ask: 'Ketones, if glucose is 14 or more' },
     lowIn24h: { kind: 'choice', holdsDays: 0, options: ['severe', 'mild', 'none'], ask: 'A low in the last 24 hours' },
     years: { kind: 'number', unit: 'year', from: 0, to: 100, ask: 'Years with diabetes' },
-    neuropathy: { kind: 'choice', options: ['none', 'feet', 'autonomic', 'both', 'unknown'], ask: 'Damaged nerves' },
+    neuropathy: { kind: 'choice', options: ['none', 'feet', 'autonomic', 'both', 'unknown'], ask: 'Damaged nerves from diabetes' },
     retinopathy: { kind: 'choice', options: ['none', 'mild', 'moderate', 'severe', 'proliferative', 'unknown'], ask: 'Eyes, at a check in the last two years', default: 'unknown' },
     weeksSinceEyeTreatment: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since an eye treatment, if any', onlyIf: { retinopathy: ['moderate', 'severe', 'proliferative'] } },
     footWound: { kind: 'yesno', ask: 'A wound or a hot swollen foot?' },

@@ -22,7 +22,7 @@ export const fibromyalgia = condition({
     weeksPractising: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks of regular practice', default: 0 },
     seenByDoctor: { kind: 'yesno', ask: 'Has a doctor looked at the pain?' },
     months: { kind: 'number', unit: 'months', from: 0, to: 900, ask: 'Months of pain' },
-    lowMood: { kind: 'yesno', ask: 'Low or anxious as well?' },
+    lowMood: { kind: 'yesno', ask: 'Low mood or anxiety as well?' },
   },
   stages: { flare: 'In a flare', start: 'First 12 weeks of practice', steady: 'Steady from 12 weeks', tired: 'Very tired today', giddy: 'Giddy on standing', sens: 'Noise, light or smell is hard to bear', tender: 'Touch is hard to bear', cold: 'Cold is hard to bear' },
   stagesOf: ({ painUsual, painNow, flare, fatigue = 5, giddy = true, sensory = ['noise', 'touch'], weeksPractising = 0 }) =>

@@ -52,7 +52,7 @@ export const hypotensionSyncope = condition({
   redFlags: [
     emergency('effort-faint', 'A faint during effort or lying, with palpitations or chest pain'),
     today('faint-injury', 'A faint with injury, sudden death under 40 in the family'),
-    today('bleeding', 'New, with black stools or bleeding'),
+    today('bleeding', 'Low pressure that is new, with black stools or bleeding'),
   ],
   schools: {
     'hypotension-inversions': {

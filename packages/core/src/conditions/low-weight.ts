@@ -24,7 +24,7 @@ export const lowWeight = condition({
   name: 'Low weight or eating disorder',
   words: ['eating disorder', 'eating dissorder', 'ED', 'anorexia', 'anorexia nervosa', 'anorexic', 'anorexa', 'bulimia', 'bulemia', 'binge eating', 'purging', 'orthorexia', 'ARFID', 'underweight', 'under weight', 'low weight', 'too thin', 'low BMI', 'RED-S', 'REDs', 'exercise addiction', 'compulsive exercise'],
   parameters: {
-    kind: { kind: 'choice', options: ['anorexia', 'bulimia', 'binge', 'arfid', 'other', 'recovered', 'lifelongThin', 'illness', 'unknown'], ask: 'What is it? (asked alone)' },
+    kind: { kind: 'choice', options: ['anorexia', 'bulimia', 'binge', 'arfid', 'other', 'recovered', 'lifelongThin', 'illness', 'unknown'], ask: 'What is it? (asked in private)' },
     bmi: { kind: 'number', unit: 'kg/m²', from: 8, to: 60, ask: 'Body-mass index, from the team or by choice; never weighed in class' },
     medianBmiPct: { kind: 'number', unit: '%', from: 40, to: 200, ask: 'Below 18: share of the median index' },
     lossKgWeek: { kind: 'number', holdsDays: 14, unit: 'kg/week', from: -1, to: 5, ask: 'Weight lost a week, in the last two' },
@@ -35,7 +35,7 @@ export const lowWeight = condition({
     faints: { kind: 'number', holdsDays: 28, unit: 'faints', from: 0, to: 50, ask: 'Faints in the last 4 weeks', default: 0 },
     potassium: { kind: 'number', holdsDays: 7, unit: 'mmol/L', from: 1.5, to: 6, ask: 'Potassium, if known' },
     purge: { kind: 'choice', options: ['none', 'weekly', 'daily'], ask: 'Vomiting or purging?' },
-    drive: { kind: 'choice', options: ['none', 'some', 'compulsive'], ask: 'Must move, guilty when not?' },
+    drive: { kind: 'choice', options: ['none', 'some', 'compulsive'], ask: 'A pressing need to move, and guilt when not moving?' },
     teamWord: { kind: 'choice', options: ['yes', 'no', 'unknown'], ask: 'Does the treating team say yes to yoga?', default: 'unknown' },
     noPeriods: { kind: 'number', unit: 'months', from: 0, to: 600, ask: 'Months without periods', default: 0 },
     bone: { kind: 'choice', options: ['unknown', 'normal', 'low'], ask: 'Bones', default: 'unknown' },

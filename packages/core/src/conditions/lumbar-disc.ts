@@ -106,7 +106,7 @@ export const lumbarDisc = condition({
   redFlags: [
     {
       id: 'saddle',
-      text: 'Numb saddle or genitals, new trouble with urine or stool, pain or weakness in both legs, weakness that grows, a foot that newly drops',
+      text: 'Numbness between the legs or of the genitals, new trouble with urine or stool, pain or weakness in both legs, weakness that grows, a foot that newly drops',
       urgency: 'emergency',
     },
     { id: 'after-fall', text: 'Severe back pain after a fall or crash, sudden tearing pain with faintness', urgency: 'emergency' },

@@ -14,7 +14,7 @@ export const lupus = condition({
     chestPain: { kind: 'yesno', holdsDays: 0, ask: 'Chest pain or breathless?', default: false },
     temp: { kind: 'number', holdsDays: 0, unit: '°C', from: 34, to: 42.5, ask: 'Temperature, if unwell' },
     steroidMg: { kind: 'number', unit: 'mg/day', from: 0, to: 100, ask: 'Prednisolone a day' },
-    steroidMonths: { kind: 'number', unit: 'months', from: 0, to: 600, ask: 'Months of it' },
+    steroidMonths: { kind: 'number', unit: 'months', from: 0, to: 600, ask: 'Months on prednisolone' },
     boneScan: { kind: 'yesno', ask: 'Bones measured?' },
     hipPain: { kind: 'yesno', ask: 'Pain in the groin or deep in the hip on weight?' },
     hipImaged: { kind: 'yesno', ask: 'Was the hip imaged, and is it sound?', default: false, onlyIf: { hipPain: [true] } },

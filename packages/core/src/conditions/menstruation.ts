@@ -9,7 +9,7 @@ export const menstruation = condition({
   parameters: {
     flow: { kind: 'choice', options: ['none', 'light', 'moderate', 'heavy'], ask: 'How strong is the flow today?', default: 'moderate' },
     cramps: { kind: 'number', unit: '0-10', from: 0, to: 10, ask: 'Cramps now', default: 0 },
-    premenstrual: { kind: 'yesno', ask: 'Days before the period, with complaints?', default: false },
+    premenstrual: { kind: 'yesno', ask: 'In the days before the period, with complaints?', default: false },
     giddyOrAnaemic: { kind: 'yesno', ask: 'Giddy, or known lack of iron?', default: false },
     school: {
       kind: 'choice',
@@ -17,7 +17,7 @@ export const menstruation = condition({
       ask: 'Inversions while bleeding: rest from them, or as one feels?',
       default: 'free',
     },
-    cycleDay: { kind: 'number', unit: 'day', from: 1, to: 60, ask: 'Day of the cycle, if wished' },
+    cycleDay: { kind: 'number', unit: 'day', from: 1, to: 60, ask: 'Day of the cycle, if the person wishes to say' },
   },
   stages: {
     pms: 'Before the period',

@@ -16,7 +16,7 @@ export const parkinsons = condition({
     freezing: { kind: 'yesno', ask: 'Freezing?' },
     falls: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last 12 months', default: 1 },
     dropSystolic: { kind: 'number', unit: 'mmHg', from: 0, to: 80, ask: 'Fall of the upper pressure on standing' },
-    dbsWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1000, ask: 'Weeks since a brain stimulator was set in, if ever' },
+    dbsWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1000, ask: 'Weeks since a brain stimulator was put in, if ever' },
     cognition: { kind: 'choice', options: ['ok', 'mild', 'more'], ask: 'Memory and thinking', default: 'mild' },
   },
   stages: { early: 'Stage 1 to 2', mid: 'Stage 2.5 to 3', late: 'Stage 4 and more', off: 'Medicine not working now', drop: 'Pressure falls on standing, or late', box: 'New stimulator', unsteady: 'From stage 2.5, or off' },
@@ -40,7 +40,7 @@ export const parkinsons = condition({
     ),
   redFlags: [
     emergency('rigid', 'Sudden worse stiffness or fever after a missed dose, a fall with a blow to the head, choking'),
-    today('mind', 'New seeing of things, a faint'),
+    today('mind', 'Newly seeing things that are not there, a faint'),
   ],
   schools: {
     'parkinsons-balance': {

@@ -40,7 +40,7 @@ export const pelvicFloor = condition({
       (weeksPostpartum ?? 99) <= 26 && note('weeksPostpartum', 'Add after birth: its limits hold too.'),
     ),
   redFlags: [
-    emergency('saddle', 'Numb saddle'),
+    emergency('saddle', 'Numbness between the legs'),
     today('urine', 'Can’t pass urine, a bulge that is out and bleeds or is stuck, blood in the urine, new loss of stool'),
   ],
   schools: {

@@ -14,7 +14,7 @@ export const peripheralArteryDisease = condition({
     newChange: { kind: 'yesno', holdsDays: 0, ask: 'Pain, cold or colour that is new in 2 weeks?' },
     suddenCold: { kind: 'yesno', holdsDays: 0, ask: 'A leg suddenly cold, pale, numb or weak?', default: false },
     procedure: { kind: 'choice', options: ['none', 'stent', 'bypassGroin', 'bypassKnee'], ask: 'A stent or bypass?', default: 'none' },
-    weeksSinceProcedure: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since', default: 0, onlyIf: { procedure: ['stent', 'bypassGroin', 'bypassKnee'] } },
+    weeksSinceProcedure: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the stent or bypass', default: 0, onlyIf: { procedure: ['stent', 'bypassGroin', 'bypassKnee'] } },
     skin: { kind: 'choice', holdsDays: 0, options: ['whole', 'wound'], ask: 'Skin of the feet (look)' },
     numb: { kind: 'yesno', ask: 'Numb feet?' },
     bloodThinner: { kind: 'choice', options: ['none', 'aspirin', 'dual', 'warfarin', 'doac', 'heparin', 'unknown'], ask: 'A blood thinner?' },

@@ -8,8 +8,8 @@ export const polyneuropathy = condition({
   name: 'Polyneuropathy (not from diabetes)',
   words: ['neuropathy', 'polyneuropathy', 'peripheral neuropathy', 'nuropathy', 'neuropathie', 'numb feet', 'numb hands', 'tingling feet', 'pins and needles', 'burning feet', 'nerve damage', 'chemo nerves', 'CIPN', 'Guillain-Barré', 'GBS', 'CIDP', 'Charcot-Marie-Tooth', 'CMT', 'HNPP', 'B12 nerves', 'alcohol nerves'],
   parameters: {
-    cause: { kind: 'choice', options: ['chemo', 'alcohol', 'vitamin', 'inherited', 'pressureLiable', 'gbs', 'cidp', 'kidney', 'thyroid', 'idiopathic', 'unknown'], ask: 'From what?' },
-    course: { kind: 'choice', options: ['steady', 'slow', 'fast'], ask: 'How does it go on? (fast: worse within 4 weeks)' },
+    cause: { kind: 'choice', options: ['chemo', 'alcohol', 'vitamin', 'inherited', 'pressureLiable', 'gbs', 'cidp', 'kidney', 'thyroid', 'idiopathic', 'unknown'], ask: 'What is it from?' },
+    course: { kind: 'choice', options: ['steady', 'slow', 'fast'], ask: 'How has it gone on? (fast: worse within 4 weeks)' },
     cleared: { kind: 'yesno', ask: 'Cleared by the rehabilitation team?', onlyIf: { cause: ['gbs', 'cidp'] } },
     feeling: { kind: 'choice', options: ['normal', 'reduced', 'absent'], ask: 'Feeling at the toes, eyes shut', default: 'reduced' },
     weak: { kind: 'set', options: ['ankle', 'knee', 'hand'], ask: 'What is weak?' },

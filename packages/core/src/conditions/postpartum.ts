@@ -100,7 +100,7 @@ export const postpartum = condition({
     emergency('flooding', 'Soaking a pad in an hour, clots larger than an egg'),
     emergency('breath', 'Sudden breathlessness, chest pain, a fit, severe headache with changed sight'),
     emergency('harm', 'Thoughts of harming herself or the baby, seeing or hearing things, no sleep with high energy'),
-    today('infection', 'Fever of 38.0 or more, foul flow, a red, hot or open wound, a hot breast with fever'),
+    today('infection', 'Fever of 38.0 °C or more, foul flow, a red, hot or open wound, a hot breast with fever'),
     today('calf', 'Calf pain or swelling on one side'),
     today('bleeding-back', 'Bright bleeding that comes back after exercise, can’t pass urine, a new bulge'),
   ],

@@ -148,19 +148,19 @@ export const pregnancy = condition({
     return found;
   },
   redFlags: [
-    { id: 'heavy-bleeding', text: 'Heavy bleeding, waters with cord or green fluid, a fit, chest pain', urgency: 'emergency' },
+    { id: 'heavy-bleeding', text: 'Heavy bleeding, the waters broken with the cord felt or green fluid, a fit, chest pain', urgency: 'emergency' },
     { id: 'bleeding', text: 'Any bleeding or loss of fluid', urgency: 'today' },
     { id: 'contractions', text: 'Regular painful contractions before 37 weeks', urgency: 'today' },
-    { id: 'less-movement', text: 'The child moves less', urgency: 'today' },
+    { id: 'less-movement', text: 'The baby moves less than usual', urgency: 'today' },
     {
       id: 'headache-or-sight',
       text: 'Severe headache, visual spots, pain under the ribs, sudden swelling of face or hands',
       urgency: 'today',
     },
     { id: 'calf', text: 'Pain or swelling of one calf', urgency: 'today' },
-    { id: 'breathless', text: 'Breathless before effort, or dizziness that stays', urgency: 'today' },
+    { id: 'breathless', text: 'Breathless already at rest, or dizziness that stays', urgency: 'today' },
     { id: 'fall', text: 'A fall or blow on the belly', urgency: 'today' },
-    { id: 'fever', text: 'Fever of 38.0 or more', urgency: 'today' },
+    { id: 'fever', text: 'Fever of 38.0 °C or more', urgency: 'today' },
   ],
   schools: {
     'first-trimester': {

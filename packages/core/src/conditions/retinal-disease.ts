@@ -38,7 +38,7 @@ export const retinalDisease = condition({
     kind: { kind: 'set', options: KINDS, ask: 'Which eye disease or operation?' },
     weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since the operation, laser or injection', default: 0, onlyIf: { kind: ['vitrectomy', 'detachmentRepaired', 'tearLasered', 'cataractOp', 'refractiveOp', 'cornealGraft', 'injection'] } },
     gasBubble: { kind: 'yesno', ask: 'A gas bubble in the eye?', onlyIf: { kind: ['vitrectomy', 'detachmentRepaired'] } },
-    release: { kind: 'yesno', ask: 'Has the surgeon released for exercise in writing?', default: false, onlyIf: { kind: ['vitrectomy', 'detachmentRepaired', 'tearLasered', 'cataractOp', 'refractiveOp', 'cornealGraft', 'injection'] } },
+    release: { kind: 'yesno', ask: 'Has the surgeon agreed to exercise, in writing?', default: false, onlyIf: { kind: ['vitrectomy', 'detachmentRepaired', 'tearLasered', 'cataractOp', 'refractiveOp', 'cornealGraft', 'injection'] } },
     diopters: { kind: 'number', unit: 'dioptres', from: -30, to: 20, ask: 'Strength of the glasses', onlyIf: { kind: ['highMyopia'] } },
     lowVision: { kind: 'yesno', ask: 'Poor sight in daily life?', default: false },
   },

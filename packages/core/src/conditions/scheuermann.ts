@@ -14,7 +14,7 @@ export const scheuermann = condition({
     ...PAIN.parameters,
     age: { kind: 'number', unit: 'years', ofBody: 'age', from: 8, to: 110, ask: 'Age' },
     growing: { kind: 'yesno', ask: 'Still growing?' },
-    kyphosis: { kind: 'number', unit: '°', from: 0, to: 120, ask: 'Curve on the standing picture', default: 60 },
+    kyphosis: { kind: 'number', unit: '°', from: 0, to: 120, ask: 'Angle of the curve on the standing X-ray', default: 60 },
     form: { kind: 'choice', options: ['thoracic', 'thoracolumbar', 'lumbar'], ask: 'Where?', default: 'thoracic' },
     seen: { kind: 'yesno', ask: 'Seen by a doctor for it?' },
     brace: { kind: 'number', unit: 'h', from: 0, to: 24, ask: 'Hours a day in a brace', default: 0 },

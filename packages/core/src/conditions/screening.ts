@@ -46,13 +46,13 @@ export const GENERAL_RED_FLAGS: readonly RedFlag[] = [
   emergency('chest-pain', 'Chest pain or pressure, breathless at rest'),
   emergency('collapse', 'Fainting, a seizure without a plan, new confusion'),
   emergency('stroke-signs', 'New weakness of one side, speech trouble, worst headache ever'),
-  today('fever', 'Fever of 38.0 or more'),
+  today('fever', 'Fever of 38.0 °C or more'),
   today('calf', 'Calf swelling or pain on one side'),
 ];
 
 /** Signs of serious disease of the spine: IFOMPT 2020, NICE NG59 and NG234 (from memory). */
 export const SPINE_RED_FLAGS: readonly RedFlag[] = [
-  emergency('saddle', 'Numb saddle or genitals, new trouble passing or holding urine or stool'),
+  emergency('saddle', 'Numbness between the legs or of the genitals, new trouble passing or holding urine or stool'),
   emergency('both-legs', 'New pain below the knee or weakness in both legs, weakness that grows, a foot that newly drops'),
   emergency('fall', 'Severe spine pain after a fall or crash'),
   emergency('tearing', 'Sudden tearing back or belly pain with faintness'),

@@ -16,7 +16,7 @@ export const seniors = condition({
     oneLeg: { kind: 'number', holdsDays: 183, unit: 's', from: 0, to: 60, ask: 'Standing on one leg', clock: 'up', how: 'Near a wall, eyes open, the better leg, arms free. Stop when the foot touches or a hand reaches out. Less than 5 s is a risk.' },
     gaitSpeed: { kind: 'number', holdsDays: 183, unit: 'm/s', from: 0, to: 3, ask: 'Walking speed', how: 'Time 4 metres at the usual pace, with a metre to start and to stop; 4 divided by the seconds. 0.8 or less is a risk.' },
     falls: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last twelve months' },
-    injuriousFall: { kind: 'yesno', ask: 'Was anyone of them with an injury?' },
+    injuriousFall: { kind: 'yesno', ask: 'Did any of these falls cause an injury?' },
     recentInjuriousFall: { kind: 'yesno', ask: 'An injury from a fall in the last six months?', default: false },
     fear: { kind: 'yesno', ask: 'Afraid of falling?', default: false },
     aid: { kind: 'choice', options: ['none', 'stick', 'frame'], ask: 'Walking aid', default: 'none' },

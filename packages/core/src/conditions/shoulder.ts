@@ -18,8 +18,8 @@ export const shoulder = condition({
     nightPain: { kind: 'yesno', ask: 'Pain at night?', default: true },
     frozenPhase: { kind: 'choice', options: ['freezing', 'frozen', 'thawing'], ask: 'Frozen shoulder: which phase?', default: 'freezing', onlyIf: { kind: ['frozen'] } },
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the operation, if any', onlyIf: { kind: ['cuff-repair', 'replacement'] } },
-    dislocations: { kind: 'number', unit: 'times', from: 0, to: 100, ask: 'How often out of joint?', default: 0, onlyIf: { kind: ['instability'] } },
-    weeksSinceDislocation: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the last time', onlyIf: { kind: ['instability'] } },
+    dislocations: { kind: 'number', unit: 'times', from: 0, to: 100, ask: 'How often has it been out of joint?', default: 0, onlyIf: { kind: ['instability'] } },
+    weeksSinceDislocation: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since it was last out of joint', onlyIf: { kind: ['instability'] } },
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },
   },
   stages: {

@@ -11,8 +11,8 @@ export const strokeTia = condition({
   words: ['stroke', 'TIA', 'mini stroke', 'brain bleed', 'dissection', 'hemiplegia', 'half-sided weakness', 'aneurysm'],
   parameters: {
     event: { kind: 'choice', options: ['tia', 'ischaemic', 'haemorrhagic', 'subarachnoid', 'dissection'], ask: 'What was it?', default: 'haemorrhagic' },
-    evaluated: { kind: 'yesno', ask: 'Looked into by doctors?', default: false },
-    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since', default: 0 },
+    evaluated: { kind: 'yesno', ask: 'Examined by a doctor for it?', default: false },
+    weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 1040, ask: 'Weeks since it happened', default: 0 },
     affected: { kind: 'choice', options: ['left', 'right', 'none'], ask: 'Weaker side' },
     berg: { kind: 'number', unit: 'points', from: 0, to: 56, ask: 'Berg balance scale', default: 44 },
     aid: { kind: 'yesno', ask: 'Walks with a stick or frame?', default: false },

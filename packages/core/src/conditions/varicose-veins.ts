@@ -8,7 +8,7 @@ export const varicoseVeins = condition({
   name: 'Varicose veins',
   words: ['varicose veins', 'spider veins', 'heavy legs', 'leg ulcer', 'venous', 'swollen legs'],
   parameters: {
-    severity: { kind: 'choice', options: ['spider', 'varicose', 'swelling', 'skin-change', 'ulcer'], ask: 'How far?', default: 'swelling' },
+    severity: { kind: 'choice', options: ['spider', 'varicose', 'swelling', 'skin-change', 'ulcer'], ask: 'How far has it gone?', default: 'swelling' },
     weeksSinceProcedure: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since a treatment, if any' },
     bleedEver: { kind: 'yesno', ask: 'Ever bled?', default: false },
     clot6m: { kind: 'yesno', ask: 'A clot in the last 6 months?', default: false },

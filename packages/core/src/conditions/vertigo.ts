@@ -13,7 +13,7 @@ export const vertigo = condition({
     phase: { kind: 'choice', options: ['active', 'treated', 'quiet'], ask: 'Active, treated in the last week, or quiet?', default: 'active' },
     attackNow: { kind: 'yesno', holdsDays: 0, ask: 'An attack now, or Menière attack in the last 24 hours?', default: false },
     oneLeg: { kind: 'number', holdsDays: 183, unit: 's', from: 0, to: 60, ask: 'Seconds on one leg', clock: 'up', how: 'Near a wall, eyes open, the better leg.', default: 3 },
-    hearing: { kind: 'yesno', ask: 'Is hearing falling?', default: false },
+    hearing: { kind: 'yesno', ask: 'Is the hearing getting worse?', default: false },
   },
   stages: { act: 'Active', tre: 'Treated in the last week', qui: 'Quiet', later: 'Treated or quiet', unsteady: 'Treated, Menière, neuritis, or unsteady', eyes: 'Balance needs the eyes', 'act-tre': 'Active or treated' },
   stagesOf: ({ type = 'unknown', phase = 'active', oneLeg = 3 }) => {

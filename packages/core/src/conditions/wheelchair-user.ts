@@ -84,7 +84,7 @@ export const wheelchairUser = condition({
     );
   },
   redFlags: [
-    emergency('dysreflexia', 'Pounding headache, flushing or sweating above the injury, slow pulse: sit up, legs down, never lay down, loosen straps, check bladder, bowel, skin'),
+    emergency('dysreflexia', 'Pounding headache, flushing or sweating above the injury, slow pulse: sit up, legs down, never lie down, loosen straps, check bladder, bowel, skin'),
     today('change', 'New weakness or change of feeling, a hot swollen limb, fever, open skin on a seat bone'),
   ],
   schools: {
