@@ -76,7 +76,7 @@ test('what a sequence lacks is said, and mended by one action each', async ({ pa
   await page.goto('/sequences/new');
   const text = page.getByLabel('Your notes, one step a line');
   await text.fill('# Short\nMountain, 5 breaths\nCat cow flow 20x\nWarrior II, right, 5 breaths\nStanding twist, each side 5 breaths');
-  const list = page.getByRole('list', { name: 'To be mended' });
+  const list = page.getByRole('list', { name: 'To be put right' });
   await expect(list).toContainText('Warrior II: more on the right than on the left.', { timeout: 30_000 });
   await page.getByRole('button', { name: 'Do it on both sides' }).click();
   await expect(text).toHaveValue(/Warrior II, each side, 5 breaths/);
@@ -165,7 +165,7 @@ test('choices that can’t be kept are said, and given back to the search by one
   await page.goto(`${page.url()}?chosen=99999.7.vrksasana/plain&chosen=${whose}.80.vrksasana/plain`);
   await expect(found).toBeVisible({ timeout: 120_000 });
   const said = page.getByRole('alert');
-  await expect(said).toContainText('Someone else, Tree: Whom this was chosen for isn’t in the class.');
+  await expect(said).toContainText('Someone else, Tree: The person for whom this was chosen isn’t in the class.');
   await expect(said).toContainText('Ansa Kettil: There is no step 81 in this class.');
   await said.getByRole('button', { name: 'Leave this to the search' }).click();
   await expect(said).toHaveCount(0);

@@ -35,7 +35,7 @@ export const varicoseVeins = condition({
       name: 'Inversions',
       positions: { relieve: 'They relieve', cure: 'They cure veins' },
       default: 'relieve',
-      because: 'Raised legs empty the veins while they are up; nothing mends the valves.',
+      because: 'Raised legs empty the veins while they are up; nothing repairs the valves.',
     },
   },
   limits: [

@@ -16,7 +16,7 @@ export const EN = {
   'change.lean-less': 'lean less to the side',
   'change.bend-knees': 'knees more bent',
   'change.shorter-stance': 'a shorter stance',
-  'change.legs-nearer': 'the legs less far apart',
+  'change.legs-nearer': 'legs closer together',
   'change.half-bend': 'bend the knees only half as far',
   'change.knees-wide': 'knees wide, room for the belly',
   'change.arms-lower': 'arms no higher than the shoulders',
@@ -105,7 +105,7 @@ export const EN = {
   // A choice by hand that can't be kept.
   'choice.unsafe': 'What was chosen is not safe here; another way was taken.',
   'choice.does-not-fit': 'What was chosen would need more than {figures} different figures, or props that the class doesn’t have.',
-  'choice.nobody': 'Whom this was chosen for isn’t in the class.',
+  'choice.nobody': 'The person for whom this was chosen isn’t in the class.',
   'choice.no-step': 'There is no step {step} in this class.',
 
   // What differs between two classes.

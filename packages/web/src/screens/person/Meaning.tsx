@@ -40,7 +40,7 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
       <h2 id="meaning" className="text-lg">
         What this means
       </h2>
-      {!valid && <p className="mt-2">Mend the marked answers first; until then nothing is worked out.</p>}
+      {!valid && <p className="mt-2">Correct the marked answers first; until then nothing is worked out.</p>}
       {meaning && (
         <div role="status">
           <p className="mt-2 text-lg">

@@ -260,7 +260,7 @@ export function PersonForm({ stored }: { stored: Person | null }) {
         found.length === 0 || found.every(({ field }) => field === 'name') ? (
           <Clearances draft={draft} onChange={(clearances) => set({ clearances: clearances.map((one) => ({ ...one })) })} />
         ) : (
-          <p className="text-soft">Mend the marked answers first.</p>
+          <p className="text-soft">Correct the marked answers first.</p>
         ),
     },
     {

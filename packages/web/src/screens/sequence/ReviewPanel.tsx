@@ -38,7 +38,7 @@ export function ReviewPanel({ text, onChange, onGoTo }: Props) {
         ))}
       </dl>
       {findings.length === 0 && <p className="mt-2 text-soft">Both sides, all directions, counterposes and rest are there.</p>}
-      <ul className="mt-3 space-y-2" aria-label="To be mended">
+      <ul className="mt-3 space-y-2" aria-label="To be put right">
         {findings.map(({ rule, line, text: said, repair }) => (
           <li key={`${rule} ${line} ${said}`} className="flex flex-wrap items-center justify-between gap-2 border-l-2 border-ink pl-3">
             <span>
