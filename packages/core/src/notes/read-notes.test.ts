@@ -467,3 +467,23 @@ test.each(['tri, rev tri', 'W1-W3 R/L', 'Warrior 1 to 3', 'w1 → humble → pyr
     expect(line!.kind === 'ask' || line!.steps.length > 1).toBe(true);
   },
 );
+
+describe('how a posture is got to, and then the posture', () => {
+  const after = (before: string, line: string) => {
+    const last = read(`${before}\n${line}`).lines.at(-1)!;
+    return last.kind === 'step' ? last.steps.map(({ asana }) => asana) : last.kind;
+  };
+  test.each([
+    ['Cat-cow', 'back to child’s', 'balasana'],
+    ['Warrior 2', 'then back to mountain', 'tadasana'],
+    ['Cobra', 'press back to child’s pose', 'balasana'],
+    ['Downward dog', 'lower the knees into child’s pose', 'balasana'],
+  ])('%s, "%s"', (before, line, asana) => expect(after(before, line)).toEqual([asana]));
+
+  test('what is done several times is a movement', () => expect(after('Cat-cow', 'sit back to child’s x8')).not.toEqual(['balasana']));
+
+  test('a place on the mat or a level is only a way', () => {
+    for (const line of ['back to centre', 'back to standing', 'lower to your belly', 'push up to kneeling'])
+      expect([line, after('Cobra', line)]).toEqual([line, 'way']);
+  });
+});

@@ -307,6 +307,10 @@ function readSide(blanks: Blanks): StepSide | null {
   return side;
 }
 
+/** "Back to dog" says where a line leads again; "back to the wall" is how the body stands, "back to centre" and "back to standing" are ways. */
+const RETURNS =
+  /^\s*(?:(?:and|then|now)\s+)*(?:(?:come|go|return)(?:ing)?\s+)?back\s+(?:in)?to\s+(?:(?:a|an|the|your)\s+)*(?!(?:wall|back|start|cent|middle|neutral|front|top|bed|stand|sit|seat|lying|all|hands|floor|mat|base|begin|where|feet|foot|room|life|earth|ground|breath|rest)[a-zä]*)(?=[a-zä]{3})/i;
+
 /** Reads all that is not the name out of a line; `text` is one line, its places are kept. A part of one begins with no bullet. */
 export function tokensOf(text: string, isPart = false): Tokens {
   const blanks = new Blanks(text.replace(/\t/g, ' '));
@@ -319,6 +323,8 @@ export function tokensOf(text: string, isPart = false): Tokens {
   if (bullet.trim() !== '' && blanks.rest.slice(bullet.length).trim() !== '') blanks.take(0, bullet.length, 'bullet');
   const label = LABEL.exec(blanks.rest);
   if (label) blanks.take(label.index, label[0].length, 'bullet');
+  const again = RETURNS.exec(blanks.rest);
+  if (again) blanks.take(again.index, again[0].length, 'bullet');
 
   let retention: number | null = null;
   const noHold = NO_HOLD.exec(blanks.rest);

@@ -34,6 +34,8 @@ const NAMED_SHARE = 0.35;
 const OVERRULED_SHARE = 0.3;
 /** No surer than this where a posture that the line names would be dropped, or most of its words are unknown. */
 const LEAVING = 0.5;
+/** A posture that a line leads to is taken from here on: "release down to rest" is seldom the rest at the end. */
+const LIKELY_ARRIVAL = 0.05;
 /** A line is taken as no posture at all where that is likelier than all else together. */
 const LIKELY_NO_STEP = 0.5;
 /** Or where the kinds that hold none are so together, and it hardly names one that the library lacks. */
@@ -96,7 +98,8 @@ export class Understanding {
   private decide(line: WeighedLine, best: number, likely: readonly number[]): Understood {
     const { readings } = line;
     const candidates = this.candidatesOf(line, likely);
-    const chosen = preferred(line, best);
+    const arrival = this.arrivalOf(line, likely);
+    const chosen = arrival ?? preferred(line, best);
     const { hypothesis } = readings[chosen]!;
     const share = likely[chosen]!;
     const shareOf = (...kinds: readonly Hypothesis['is'][]) =>
@@ -107,7 +110,7 @@ export class Understanding {
       const isName =
         standsForItself(hypothesis) &&
         (isList(hypothesis) || isOnlyName(line, hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
-      const least = isName ? NAMED : isWordForWordList(line, hypothesis) ? LISTED : 0;
+      const least = isName ? NAMED : arrival !== null || isWordForWordList(line, hypothesis) ? LISTED : 0;
       const undoubted = Math.max(least, certain);
       // What is not sure in any case needs no doubts.
       const sure = undoubted > LEAVING && this.isDoubtful(line, hypothesis) ? Math.min(certain, LEAVING) : undoubted;
@@ -151,6 +154,16 @@ export class Understanding {
   }
 
   /** What some words of a line name by themselves, if anything. */
+  /** The reading of a posture, named to the letter, that a line says how to get to; what is done several times is a movement. */
+  private arrivalOf({ evidence, readings }: WeighedLine, likely: readonly number[]): number | null {
+    const name = ARRIVES.exec(evidence.tokens.rest)?.[1];
+    if (name === undefined || evidence.tokens.dose.repetitions !== undefined) return null;
+    const [found] = this.nameOf(name, evidence);
+    if (!found || !isAsanaToTheLetter(found)) return null;
+    const at = readings.findIndex(({ hypothesis }) => hypothesis.is === 'step' && hypothesis.asana.id === idOf(found));
+    return at >= 0 && likely[at]! >= LIKELY_ARRIVAL ? at : null;
+  }
+
   private nameOf(words: string, { surrounding }: LineEvidence): Agreement[] {
     return this.lexicon.agreements(this.lexicon.query(words), 1, surrounding);
   }
@@ -226,6 +239,9 @@ function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypot
   return !knowsAWord || (query.words.length === 1 && query.guessed === 0);
 }
 
+/** "Press back to child's pose", "lower the knees into child's": how to get there, then the posture. */
+const ARRIVES =
+  /^\s*(?:(?:and|then|now)\s+)*(?:press|push|sit|lower|walk|come|move|release|melt|sink|settle|drop|shift)(?:ing)?\s+(?:(?:the|your)\s+)*(?:(?:hips|knees|seat|bottom|heels|chest|hands|down|back|up|forwards?|gently|slowly)\s+)*(?:in)?to\s+(?:(?:a|an|the|your)\s+)*(\p{L}[\p{L}'’ -]+?)\s*$/iu;
 /** From one posture to the next: "warrior 3 to half moon". */
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 /** What a line says is not done, up to the next sign. */
