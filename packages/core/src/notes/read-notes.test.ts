@@ -480,6 +480,18 @@ describe('how a posture is got to, and then the posture', () => {
     ['Downward dog', 'lower the knees into child’s pose', 'balasana'],
   ])('%s, "%s"', (before, line, asana) => expect(after(before, line)).toEqual([asana]));
 
+  test.each([
+    ['bow if backs are happy', 'dhanurasana'],
+    ['camel, only if knees are ok', 'ustrasana'],
+    ['wheel for those who want', 'urdhva-dhanurasana'],
+    ['chair pose, only as low as you want', 'utkatasana'],
+    ['child’s pose - or sit up if that’s too closed', 'balasana'],
+  ])('for whom or how far it is done stands behind it: %s', (line, asana) => expect(after('Cobra', line)).toEqual([asana]));
+
+  test('what to do in some case is a note', () => {
+    for (const line of ['rest if tired', 'blocks if needed', 'stop if dizzy']) expect([line, after('Cobra', line)]).toEqual([line, 'note']);
+  });
+
   test('what is done several times is a movement', () => expect(after('Cat-cow', 'sit back to child’s x8')).not.toEqual(['balasana']));
 
   test('a place on the mat or a level is only a way', () => {

@@ -98,8 +98,8 @@ export class Understanding {
   private decide(line: WeighedLine, best: number, likely: readonly number[]): Understood {
     const { readings } = line;
     const candidates = this.candidatesOf(line, likely);
-    const arrival = this.arrivalOf(line, likely);
-    const chosen = arrival ?? preferred(line, best);
+    const pointed = this.pointedAt(line, likely);
+    const chosen = pointed ?? preferred(line, best);
     const { hypothesis } = readings[chosen]!;
     const share = likely[chosen]!;
     const shareOf = (...kinds: readonly Hypothesis['is'][]) =>
@@ -110,7 +110,7 @@ export class Understanding {
       const isName =
         standsForItself(hypothesis) &&
         (isList(hypothesis) || isOnlyName(line, hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
-      const least = isName ? NAMED : arrival !== null || isWordForWordList(line, hypothesis) ? LISTED : 0;
+      const least = isName ? NAMED : pointed !== null || isWordForWordList(line, hypothesis) ? LISTED : 0;
       const undoubted = Math.max(least, certain);
       // What is not sure in any case needs no doubts.
       const sure = undoubted > LEAVING && this.isDoubtful(line, hypothesis) ? Math.min(certain, LEAVING) : undoubted;
@@ -154,14 +154,16 @@ export class Understanding {
   }
 
   /** What some words of a line name by themselves, if anything. */
-  /** The reading of a posture, named to the letter, that a line says how to get to; what is done several times is a movement. */
-  private arrivalOf({ evidence, readings }: WeighedLine, likely: readonly number[]): number | null {
-    const name = ARRIVES.exec(evidence.tokens.rest)?.[1];
-    if (name === undefined || evidence.tokens.dose.repetitions !== undefined) return null;
+  /** The reading of the one posture, named to the letter, that a line says how to get to, or for whom; what is done several times is a movement. */
+  private pointedAt({ evidence, readings }: WeighedLine, likely: readonly number[]): number | null {
+    const { rest, dose } = evidence.tokens;
+    const arrives = dose.repetitions === undefined ? ARRIVES.exec(rest)?.[1] : undefined;
+    const name = arrives ?? FOR_SOME.exec(rest)?.[1];
+    if (name === undefined) return null;
     const [found] = this.nameOf(name, evidence);
     if (!found || !isAsanaToTheLetter(found)) return null;
     const at = readings.findIndex(({ hypothesis }) => hypothesis.is === 'step' && hypothesis.asana.id === idOf(found));
-    return at >= 0 && likely[at]! >= LIKELY_ARRIVAL ? at : null;
+    return at >= 0 && (arrives === undefined || likely[at]! >= LIKELY_ARRIVAL) ? at : null;
   }
 
   private nameOf(words: string, { surrounding }: LineEvidence): Agreement[] {
@@ -242,6 +244,9 @@ function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypot
 /** "Press back to child's pose", "lower the knees into child's": how to get there, then the posture. */
 const ARRIVES =
   /^\s*(?:(?:and|then|now)\s+)*(?:press|push|sit|lower|walk|come|move|release|melt|sink|settle|drop|shift)(?:ing)?\s+(?:(?:the|your)\s+)*(?:(?:hips|knees|seat|bottom|heels|chest|hands|down|back|up|forwards?|gently|slowly)\s+)*(?:in)?to\s+(?:(?:a|an|the|your)\s+)*(\p{L}[\p{L}'’ -]+?)\s*$/iu;
+/** "Bow if backs are happy", "chair pose, only as low as you like": a posture, then for whom or how far. What begins with a plain verb says what to do then: "rest if tired", "stand at the wall if ...". */
+const FOR_SOME =
+  /^\s*(?!(?:rest|relax|sit|stand|kneel|lie|breathe|pause|wait|hold|stay|stop|move)(?!\p{L}))(\p{L}[\p{L}'’ -]*?)\s*[,–—(-]?\s+(?:or sit up |or not )?(?:only )?(?:if|unless|when|as (?:low|far|deep|high|long|much|slow(?:ly)?) as|for (?:those|whoever|anybody|anyone|some))(?!\p{L}).*$/iu;
 /** From one posture to the next: "warrior 3 to half moon". */
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 /** What a line says is not done, up to the next sign. */
