@@ -97,3 +97,12 @@ describe('reading an edited line gives the edited step', () => {
     expect(lost).toEqual([]);
   });
 });
+
+test.each([
+  ['Salabhasana 3', { repetitions: 3 }],
+  ['Cobra 2', { repetitions: 2 }],
+  ['Warrior 3', {}],
+  ['Marichyasana 3', {}],
+  ['Flow 2', {}],
+  ['Week 3', {}],
+])('a small number at the end counts, unless it tells which: %s', (text, dose) => expect(tokensOf(text).dose).toEqual(dose));

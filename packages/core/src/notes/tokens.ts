@@ -155,6 +155,10 @@ const BARE: readonly RegExp[] = [
 const NUMBERED =
   /(?<![a-zä])(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
 
+/** Things of which a small number tells which one it is. */
+const COUNTED_THINGS =
+  /(?<![a-zä])(?:phase|variations?|version|day|class|session|term|flow|option|round|set|side|step|group|module|unit|block|plan|lesson|circuit|combo|chapter|salute|namaskara?)\s*$/i;
+
 const R = String.raw`(?:right|r(?![a-zä'’]))`;
 const L = String.raw`(?:left|l(?![a-zä'’]))`;
 const BETWEEN = String.raw`\s*(?:\/|&|\+|,|;|\||and|then|or|-|–|→|>|\s)\s*(?:then\s+|and\s+|the\s+|on\s+(?:the\s+)?|to\s+the\s+)*`;
@@ -259,12 +263,11 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
       for (const found of [...blanks.rest.matchAll(pattern)]) {
         const value = Number(found.groups?.['low']);
         if (dose.repetitions !== undefined || value < 1 || NUMBERED.test(blanks.rest.slice(0, found.index))) continue;
-        if (
-          value <= 3 &&
-          !/[,:–—-]\s*$/.test(blanks.rest.slice(0, found.index)) &&
-          !/^\s*(?:each|ea|both|on)/i.test(blanks.rest.slice(found.index + found[0].length))
-        )
-          continue;
+        const [before, behind] = [blanks.rest.slice(0, found.index), blanks.rest.slice(found.index + found[0].length)];
+        if (value <= 3 && !/[,:–—-]\s*$/.test(before) && !/^\s*(?:each|ea|both|on)/i.test(behind)) {
+          // "Salabhasana 3" at the end of a line counts; "flow 2" is a second flow.
+          if (value === 1 || behind.trim() !== '' || COUNTED_THINGS.test(before)) continue;
+        }
         const isOfBreaths = /breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
         dose[isOfBreaths ? 'breaths' : 'repetitions'] = value;
         isBare = !isOfBreaths;

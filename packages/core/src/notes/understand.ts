@@ -253,6 +253,7 @@ const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(?:(?:the|a|any|full|into)\s+)*(\p{L}[^,;:.()–—/]*)/iu;
 /** The same behind its name: "hover – NO". */
 const DENIED_AFTER = /\p{L}.*(?:[-–—:?!(]\s*|\s)(?:no|not (?:today|yet|this week)|skip(?: it)?)\W*$/iu;
+const ARROW = /→|➔|⇒|->/u;
 /** "And then" in a line: one posture after another. */
 const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
@@ -293,7 +294,8 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
   const isExact = hypothesis.found?.exact === true;
   const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);
-  if ((isExact && !isTwice && !isSeries) || !parts) return false;
+  // An arrow leads from one to the other, also where both share a word: "uttanasana → ardha utt".
+  if ((isExact && !isTwice && !isSeries && !ARROW.test(tokens.text)) || !parts) return false;
   // "Plank 30 s, side plank 15 s": what has a dose of its own is done by itself.
   if (areApart(parts) && hypothesis.asana.pattern === null) return true;
   const areClear = parts.every(({ found }) => found.best >= CLEAR_PART) || areAllButOneExact(parts);

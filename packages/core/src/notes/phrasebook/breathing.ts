@@ -561,6 +561,7 @@ export const breathing: Phrases = {
   },
   'chair-sun-breath': {
     plain: `
+      sunrise, sunset @chair; sunrise sunset arms @chair; arms float up and down with the breath @chair;
       seated sun arms; sun salute arms only, sitting; arms circle up and down with the breath sitting;
       sun breath on chair; sun breath @chair; sun breaths @chair; chair sun breath; chair sun breaths; seated sun breath;
       seated sun breaths; seated sun arms; sun arms @chair; sunflower; sunflower arms sitting;
