@@ -3,6 +3,7 @@ import type { Phrases } from './phrases.js';
 export const seatedFloor: Phrases = {
   sukhasana: {
     plain: `
+      sit with eyes closed; seated, eyes closed; sit quietly, eyes closed; sit tall and close your eyes; sit and arrive, eyes shut;
       easy seat; easy pose; sukhasana; sukasana; sukhasan; sukh asana; sooka sana; suka sana; sukhāsana; cross legged;
       cross-legged sitting; x-leg seat; sit cross legged; sitting cross legs on mat; comfortable seat; comfy seat;
       sit comfortably; simple cross legs; palthi; criss cross applesauce; crisscross; legs crossed on floor, spine tall;
