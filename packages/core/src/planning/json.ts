@@ -40,7 +40,7 @@ const stepJson = memoize((planned: PlannedStep) => {
       figure: chosen.figure,
       ...(chosen.isLonger && { longer: true }),
     },
-    ways: (chosen?.ways ?? []).map((way) => ({ way, say: sayInEnglish(wayTold(way, chosen!.ends[0]!.level)) })),
+    ways: chosen ? chosen.ways.map((way) => ({ way, say: sayInEnglish(wayTold(way, chosen.ends[0]!.level)) })) : [],
     wayIn: chosen?.wayIn
       ? {
           way: chosen.wayIn.ways.at(-1)!,
