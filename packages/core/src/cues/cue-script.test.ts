@@ -222,3 +222,29 @@ describe('which movement goes with which breath', () => {
     expect(breathOf(text, true)).toBe(breathOf(text, false));
   });
 });
+
+describe('what a body does otherwise in a form', () => {
+  const pregnant = (id: string): Participant => ({
+    ...anybody(id),
+    conditions: [readCondition('pregnancy week=32 experience=experienced fetuses=1 complications=none systolic=115 diastolic=72').answer],
+  });
+  const DOG = 'Mountain, 5 breaths\nDownward dog, 5 breaths';
+
+  test('is said before anybody moves, in every length', () => {
+    for (const length of ['whole', 'short', 'words'] as const) {
+      const entries = script(DOG, { length }, pregnant('p')).filter(({ beat, kind }) => beat === 1 && kind === 'way-in');
+      expect([length, entries.map(({ say }) => say).join(' ')]).toEqual([length, expect.stringMatching(/hands on a chair/i)]);
+    }
+    const [first] = script(DOG, {}, pregnant('p')).filter(({ beat, kind }) => beat === 1 && kind === 'way-in');
+    expect(first!.say).toMatch(/^Hands on a chair/);
+  });
+
+  test('is what another form offers in a class, with the chair named as such', () => {
+    const sequence = understood(read(DOG));
+    const members = [anybody('a'), anybody('b'), pregnant('c')].map((participant) => ({ solver, participant }));
+    const { participants } = classJson(sequence, adaptClass(members, sequence));
+    const offered = cueScript(library, beatsOf(participants)).filter(({ beat, kind }) => beat === 1 && kind === 'option');
+    expect(offered.map(({ say }) => say)).toEqual([expect.stringMatching(/chair.*Hands on a chair/)]);
+    expect(offered[0]!.for).toEqual(['c']);
+  });
+});

@@ -4,7 +4,7 @@ import type { Asana, Library } from '../asanas/library.js';
 import { counted } from '../counted.js';
 import type { StepJson } from '../planning/json.js';
 import type { Beat, BeatForm } from './beats.js';
-import { formLines, withSide, type FormLines } from './form-lines.js';
+import { formLines, sentence, withSide, type FormLines } from './form-lines.js';
 import { OPTION_LEADS } from './option-leads.js';
 import { secondsToSay, type Pace } from './pace.js';
 
@@ -91,6 +91,18 @@ function propLine({ setup }: StepJson): string | null {
   return things.length === 0 ? null : `Have ${things.join(' and ')} ready.`;
 }
 
+/** What the body does otherwise than in the lines of its form, as sentences. */
+function shapeLines({ to }: StepJson): readonly string[] {
+  return (to?.shape ?? []).map(sentence);
+}
+
+const PLACES_HANDS = /^(?:one |both )?hands?\b/i;
+/** Lines of a form with what is otherwise in it: where the hands go is said before anybody moves. */
+function withShape(lines: readonly string[], step: StepJson): string[] {
+  const shape = shapeLines(step);
+  return [...shape.filter((line) => PLACES_HANDS.test(line)), ...lines, ...shape.filter((line) => !PLACES_HANDS.test(line))];
+}
+
 /** Puts the words of a plan into speech, one step after the other. */
 class ScriptWriter {
   private readonly cues: Cue[] = [];
@@ -123,7 +135,11 @@ class ScriptWriter {
     const entry = this.entry(beat, asana, lines, main, others);
     const stay = this.stay(beat, lines, main);
     const exit = this.exit(beat, lines, main);
-    const kept = this.fitted([entry, stay, exit], window, withSide(lines.short, this.sideOf(beat, asana)));
+    const kept = this.fitted(
+      [entry, stay, exit],
+      window,
+      withSide(withShape([lines.short], main.step).join(' '), this.sideOf(beat, asana)),
+    );
 
     for (const line of kept[0]!) this.say(beat, place, Math.max(start, this.free), line);
     const out = kept[2]!;
@@ -174,10 +190,16 @@ class ScriptWriter {
     const props = propLine(main.step);
     const prop: Line[] = props ? [{ kind: 'prop', say: props, rank: 1, people }] : [];
     if (length === 'words')
-      return [name, ...prop, ...options, ...resting, { kind: 'way-in', say: `${fill(lines.words.join(', '))}.`, rank: 0, people }];
+      return [
+        name,
+        ...prop,
+        ...options,
+        ...resting,
+        { kind: 'way-in', say: `${fill([...lines.words, ...(main.step.to?.shape ?? [])].join(', '))}.`, rank: 0, people },
+      ];
     const stay = stayLine(beat.amount, moves);
     const breath = this.breath(lines, fill);
-    const wayIn = length === 'short' ? [lines.short] : lines.in;
+    const wayIn = withShape(length === 'short' ? [lines.short] : lines.in, main.step);
     const staying: Line[] = stay ? [{ kind: 'stay', say: stay, rank: 2, people: this.everybody }] : [];
     return [
       name,
@@ -197,13 +219,16 @@ class ScriptWriter {
   }
 
   /** Another form, offered as an equal before anybody moves; whom it is for is never said. */
-  private option(beat: Beat, asana: Asana, { asana: id, variation, people }: BeatForm): Line {
+  private option(beat: Beat, asana: Asana, { asana: id, variation, people, step }: BeatForm): Line {
     const other = this.library.get(id);
     const lines = formLines(other, variation);
-    const kind = id === asana.id ? lines.kind : other.base !== asana.base ? baseKind(other) : 'other-way';
+    const shape = shapeLines(step);
+    const ofForm = shape.some((line) => CHAIR.test(line)) ? 'chair' : lines.kind;
+    const kind = id === asana.id ? ofForm : other.base !== asana.base ? baseKind(other) : 'other-way';
     const leads = OPTION_LEADS[kind];
     const lead = leads[this.offered++ % leads.length]!;
-    const change = id === asana.id && lines.change ? lines.change : `${other.name}. ${lines.short}`;
+    const form = id !== asana.id || (lines.change === null && shape.length === 0) ? `${other.name}. ${lines.short}` : (lines.change ?? '');
+    const change = [form, ...shape].filter((said) => said !== '').join(' ');
     const said = this.options.length === 'words' ? change : `${lead} ${change}`;
     return { kind: 'option', say: withSide(said, this.sideOf(beat, other)), rank: 0, people };
   }
@@ -270,6 +295,8 @@ class ScriptWriter {
     this.cues.push({ line, beat: place, kind, at: tenth(begins), seconds: tenth(seconds), say, side, teacher, for: people });
   }
 }
+
+const CHAIR = /\bchair\b/i;
 
 /** The kind of change that another base is. */
 function baseKind({ base }: Asana): 'lie-down-instead' | 'sit-instead' | 'stand-instead' | 'other-way' {

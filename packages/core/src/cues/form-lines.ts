@@ -43,7 +43,7 @@ function bare(line: string): string {
   return line.replace(/[.!?]+$/, '');
 }
 
-function sentence(text: string): string {
+export function sentence(text: string): string {
   const words = text.trim();
   const begun = words.charAt(0).toUpperCase() + words.slice(1);
   return /[.!?]$/.test(begun) ? begun : `${begun}.`;

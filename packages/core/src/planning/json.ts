@@ -1,4 +1,4 @@
-import { message, sayInEnglish } from '../messages/message.js';
+import { message, sayInEnglish, type Message } from '../messages/message.js';
 import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
@@ -12,6 +12,7 @@ import { wayTold } from '../sequence/ways.js';
 import { CONTRACT } from '../version.js';
 import { tightest, type Finding } from '../plan/finding.js';
 import type { PersonPlan, PlannedStep } from '../plan/plan.js';
+import { POSTURE_CHANGES } from '../candidates/changes.js';
 import { setupOf } from '../candidates/props-needed.js';
 import { declaredValues } from '../solving/facts.js';
 import { sweepOf } from '../solving/movement.js';
@@ -19,6 +20,11 @@ import type { SolvedPosture, SolvedVariation } from '../solving/solved-posture.j
 
 function reason({ by: _by, ...finding }: Finding) {
   return finding;
+}
+
+/** Whether a change is one of the body's shape, neither another form nor a dose. */
+function isOfShape({ id }: Message): boolean {
+  return POSTURE_CHANGES.some((change) => `change.${change.id}` === id);
 }
 
 const stepJson = memoize((planned: PlannedStep) => {
@@ -37,6 +43,8 @@ const stepJson = memoize((planned: PlannedStep) => {
       variation: chosen.variation.id,
       name: chosen.asana.name,
       changes: chosen.changes.map(sayInEnglish),
+      /** Of these, what the body does otherwise than in its variation. */
+      shape: chosen.changes.filter(isOfShape).map(sayInEnglish),
       figure: chosen.figure,
       ...(chosen.isLonger && { longer: true }),
     },
