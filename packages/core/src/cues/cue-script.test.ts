@@ -239,6 +239,14 @@ describe('what a body does otherwise in a form', () => {
     expect(first!.say).toMatch(/^Hands on a chair/);
   });
 
+  test('leads nobody down to the floor who is on their feet', () => {
+    const leaving = script(DOG, {}, pregnant('p')).filter(({ beat, kind }) => beat === 1 && (kind === 'way-out' || kind === 'stop'));
+    expect(leaving.map(({ say }) => say).join(' ')).toMatch(/come up/i);
+    expect(leaving.map(({ say }) => say).join(' ')).not.toMatch(/knees down|come down|sit back/i);
+    const given = script(DOG).filter(({ beat, kind }) => beat === 1 && kind === 'way-out');
+    expect(given.map(({ say }) => say).join(' ')).toMatch(/come down/);
+  });
+
   test('is what another form offers in a class, with the chair named as such', () => {
     const sequence = understood(read(DOG));
     const members = [anybody('a'), anybody('b'), pregnant('c')].map((participant) => ({ solver, participant }));

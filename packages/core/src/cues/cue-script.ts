@@ -96,6 +96,19 @@ function shapeLines({ to }: StepJson): readonly string[] {
   return (to?.shape ?? []).map(sentence);
 }
 
+const ON_THE_FLOOR: ReadonlySet<string> = new Set(['all-fours', 'prone', 'kneeling', 'inverted']);
+/** What ends a posture of the floor that is done on the feet, at a chair or a wall. */
+const ON_THE_FEET = {
+  stop: 'Come up if anything hurts, tingles or makes you dizzy.',
+  out: ['Bend your knees, step in, and come up slowly.'],
+};
+
+/** The lines of a form; where it is off the floor, the plain ones that lead down to it are not said. */
+function linesOf(asana: Asana, { variation, step }: BeatForm): FormLines {
+  const lines = formLines(asana, variation);
+  return lines.change === null && step.to?.level === 'up' && ON_THE_FLOOR.has(asana.base) ? { ...lines, ...ON_THE_FEET } : lines;
+}
+
 const PLACES_HANDS = /^(?:one |both )?hands?\b/i;
 /** Lines of a form with what is otherwise in it: where the hands go is said before anybody moves. */
 function withShape(lines: readonly string[], step: StepJson): string[] {
@@ -129,7 +142,7 @@ class ScriptWriter {
   private beat(beat: Beat, place: number, start: number): void {
     const [main, ...others] = beat.forms as [BeatForm, ...BeatForm[]];
     const asana = this.library.get(main.asana);
-    const lines = formLines(asana, main.variation);
+    const lines = linesOf(asana, main);
     const window = beat.ready + beat.seconds;
     const end = start + window;
     const entry = this.entry(beat, asana, lines, main, others);

@@ -45,6 +45,7 @@ const stepJson = memoize((planned: PlannedStep) => {
       changes: chosen.changes.map(sayInEnglish),
       /** Of these, what the body does otherwise than in its variation. */
       shape: chosen.changes.filter(isOfShape).map(sayInEnglish),
+      level: chosen.ends[0]!.level,
       figure: chosen.figure,
       ...(chosen.isLonger && { longer: true }),
     },

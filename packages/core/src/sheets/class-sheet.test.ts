@@ -67,7 +67,7 @@ test('as many of a prop are brought as the step needs that needs most', () => {
 });
 
 test('what is done is said once: another dose is one of the changes', () => {
-  const to = { asana: 'a', variation: 'plain', name: 'Bridge', changes: ['hold 20 s'], shape: [], figure: 'f' };
+  const to = { asana: 'a', variation: 'plain', name: 'Bridge', changes: ['hold 20 s'], shape: [], level: 'up' as const, figure: 'f' };
   expect(doneWords({ verdict: 'modify', to, dose: '20 s' })).toBe('hold 20 s');
   expect(doneWords({ verdict: 'substitute', to: { ...to, changes: [] }, dose: '20 s' })).toBe('Bridge, 20 s');
   expect(doneWords({ verdict: 'omit', to: null, dose: '' })).toBe('leave it out');
