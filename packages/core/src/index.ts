@@ -1,5 +1,4 @@
 export type { Sweep } from './solving/movement.js';
-export { getKnown } from './get-or-create.js';
 export { asides, asidesFor, saidCues } from './asanas/cues.js';
 export { opposite, SIDES, type Side } from './angles.js';
 export { adapt, givenSeconds, limitsFor, otherWays, type AdaptOptions } from './planning/adapt.js';
@@ -80,7 +79,7 @@ export { buildSequence, CHARACTERS, missingChairs, type BuildAsked, type Charact
 export { reviewOf, DIRECTIONS, type Review, type ReviewFinding, type Direction } from './review/review.js';
 export { blockOf, joinBlock, sectionsOf, type Section } from './sequence/blocks.js';
 export { editText, type StepEdit, type TextEdit } from './notes/edit-text.js';
-export { getOrCreate } from './get-or-create.js';
+export { getKnown, getOrCreate } from './get-or-create.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';

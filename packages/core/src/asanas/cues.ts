@@ -21,8 +21,6 @@ export function asides({ cues }: Pick<Asana, 'cues'>): readonly string[] {
 }
 
 const HEART = ['coronary-heart-disease', 'heart-failure', 'cardiac-device', 'arrhythmia'];
-const BELLY = ['abdominal-surgery', 'recent-surgery', 'abdominal-hernia'];
-const BACK = ['lumbar-disc', 'sciatica', 'low-back-pain'];
 
 /** Which words of an aside speak to whom, by the ids of conditions. */
 const SPEAKS_OF: readonly (readonly [RegExp, readonly string[]])[] = [
@@ -30,7 +28,7 @@ const SPEAKS_OF: readonly (readonly [RegExp, readonly string[]])[] = [
   [/girdle|pubic|sacroiliac/i, ['sacroiliac-pain']],
   [/menstruation/i, ['menstruation']],
   [/osteopor|brittle|\bbone\b|fracture/i, ['osteoporosis', 'seniors', 'menopause', 'low-weight', 'recent-surgery']],
-  [/\bdiscs?\b|acute back|low-back|sciatic/i, BACK],
+  [/\bdiscs?\b|acute back|low-back|sciatic/i, ['lumbar-disc', 'sciatica', 'low-back-pain']],
   [/listhesis|slipped vertebra/i, ['spondylolisthesis']],
   [/narrow canal/i, ['spinal-stenosis']],
   [/scoliosis/i, ['scoliosis', 'scheuermann']],
@@ -43,7 +41,7 @@ const SPEAKS_OF: readonly (readonly [RegExp, readonly string[]])[] = [
   [/migraine/i, ['migraine-headache']],
   [/panic|trauma|low mood/i, ['anxiety-depression-ptsd']],
   [/hernia/i, ['abdominal-hernia']],
-  [/surgery|ulcer/i, BELLY],
+  [/surgery|ulcer/i, ['abdominal-surgery', 'recent-surgery', 'abdominal-hernia']],
   [/prolapse|pelvic floor/i, ['pelvic-floor', 'pelvic-pain', 'postpartum']],
   [/reflux|throat/i, ['reflux']],
   [/asthma|cold or dirty air|lung/i, ['asthma-copd', 'acute-illness']],

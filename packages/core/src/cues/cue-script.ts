@@ -91,9 +91,9 @@ function propLine({ setup }: StepJson): string | null {
   return things.length === 0 ? null : `Have ${things.join(' and ')} ready.`;
 }
 
-/** What the body does otherwise than in the lines of its form, as sentences. */
-function shapeLines({ to }: StepJson): readonly string[] {
-  return (to?.shape ?? []).map(sentence);
+/** What the body does otherwise than in the lines of its form. */
+function shapeOf({ to }: StepJson): readonly string[] {
+  return to?.shape ?? [];
 }
 
 const ON_THE_FLOOR: ReadonlySet<string> = new Set(['all-fours', 'prone', 'kneeling', 'inverted']);
@@ -109,10 +109,11 @@ function linesOf(asana: Asana, { variation, step }: BeatForm): FormLines {
   return lines.change === null && step.to?.level === 'up' && ON_THE_FLOOR.has(asana.base) ? { ...lines, ...ON_THE_FEET } : lines;
 }
 
+const CHAIR = /\bchair\b/i;
 const PLACES_HANDS = /^(?:one |both )?hands?\b/i;
 /** Lines of a form with what is otherwise in it: where the hands go is said before anybody moves. */
 function withShape(lines: readonly string[], step: StepJson): string[] {
-  const shape = shapeLines(step);
+  const shape = shapeOf(step).map(sentence);
   return [...shape.filter((line) => PLACES_HANDS.test(line)), ...lines, ...shape.filter((line) => !PLACES_HANDS.test(line))];
 }
 
@@ -208,7 +209,7 @@ class ScriptWriter {
         ...prop,
         ...options,
         ...resting,
-        { kind: 'way-in', say: `${fill([...lines.words, ...(main.step.to?.shape ?? [])].join(', '))}.`, rank: 0, people },
+        { kind: 'way-in', say: `${fill([...lines.words, ...shapeOf(main.step)].join(', '))}.`, rank: 0, people },
       ];
     const stay = stayLine(beat.amount, moves);
     const breath = this.breath(lines, fill);
@@ -228,20 +229,22 @@ class ScriptWriter {
   /** Which movement goes with which breath. */
   private breath({ breath: { inhale, exhale }, liftsOnInhale }: FormLines, fill: (line: string) => string): string {
     if (liftsOnInhale && this.options.exhaleOnEffort) return `Breathe out, ${lowered(fill(inhale))}. Breathe in, ${lowered(fill(exhale))}.`;
-    return `Breathe in, ${fill(inhale).replace(/^./, (first) => first.toLowerCase())}. Breathe out, ${lowered(fill(exhale))}.`;
+    return `Breathe in, ${lowered(fill(inhale))}. Breathe out, ${lowered(fill(exhale))}.`;
   }
 
   /** Another form, offered as an equal before anybody moves; whom it is for is never said. */
   private option(beat: Beat, asana: Asana, { asana: id, variation, people, step }: BeatForm): Line {
     const other = this.library.get(id);
     const lines = formLines(other, variation);
-    const shape = shapeLines(step);
+    const shape = shapeOf(step).map(sentence);
     const ofForm = shape.some((line) => CHAIR.test(line)) ? 'chair' : lines.kind;
     const kind = id === asana.id ? ofForm : other.base !== asana.base ? baseKind(other) : 'other-way';
     const leads = OPTION_LEADS[kind];
     const lead = leads[this.offered++ % leads.length]!;
-    const form = id !== asana.id || (lines.change === null && shape.length === 0) ? `${other.name}. ${lines.short}` : (lines.change ?? '');
-    const change = [form, ...shape].filter((said) => said !== '').join(' ');
+    // What is said of it first: the posture by its name, where it is another or nothing in it differs; otherwise what differs.
+    const isNamed = id !== asana.id || (lines.change === null && shape.length === 0);
+    const form = isNamed ? `${other.name}. ${lines.short}` : lines.change;
+    const change = [...(form ? [form] : []), ...shape].join(' ');
     const said = this.options.length === 'words' ? change : `${lead} ${change}`;
     return { kind: 'option', say: withSide(said, this.sideOf(beat, other)), rank: 0, people };
   }
@@ -308,8 +311,6 @@ class ScriptWriter {
     this.cues.push({ line, beat: place, kind, at: tenth(begins), seconds: tenth(seconds), say, side, teacher, for: people });
   }
 }
-
-const CHAIR = /\bchair\b/i;
 
 /** The kind of change that another base is. */
 function baseKind({ base }: Asana): 'lie-down-instead' | 'sit-instead' | 'stand-instead' | 'other-way' {

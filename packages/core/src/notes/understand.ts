@@ -153,7 +153,6 @@ export class Understanding {
     return denied.some((found) => found.best >= NEAR_PART && idOf(found) === hypothesis.asana.id);
   }
 
-  /** What some words of a line name by themselves, if anything. */
   /** The reading of the one posture, named to the letter, that a line says how to get to, or for whom; what is done several times is a movement. */
   private pointedAt({ evidence, readings }: WeighedLine, likely: readonly number[]): number | null {
     const { rest, dose } = evidence.tokens;
@@ -166,6 +165,7 @@ export class Understanding {
     return at >= 0 && (arrives === undefined || likely[at]! >= LIKELY_ARRIVAL) ? at : null;
   }
 
+  /** What some words of a line name by themselves, if anything. */
   private nameOf(words: string, { surrounding }: LineEvidence): Agreement[] {
     return this.lexicon.agreements(this.lexicon.query(words), 1, surrounding);
   }
@@ -253,9 +253,10 @@ const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(?:(?:the|a|any|full|into)\s+)*(\p{L}[^,;:.()–—/]*)/iu;
 /** The same behind its name: "hover – NO". */
 const DENIED_AFTER = /\p{L}.*(?:[-–—:?!(]\s*|\s)(?:no|not (?:today|yet|this week)|skip(?: it)?)\W*$/iu;
+/** From one posture to the other, as teachers draw it. */
 const ARROW = /→|➔|⇒|->/u;
 /** "And then" in a line: one posture after another. */
-const ONE_AFTER_ANOTHER = /→|➔|⇒|->|(?<!\p{L})then(?!\p{L})/iu;
+const ONE_AFTER_ANOTHER = new RegExp(`${ARROW.source}|(?<!\\p{L})then(?!\\p{L})`, 'iu');
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
 const SERIES =
   /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})(?:\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?|\s+(?:w|war|warriors?|vira\p{L}*))\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
@@ -294,7 +295,7 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
   const isExact = hypothesis.found?.exact === true;
   const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);
-  // An arrow leads from one to the other, also where both share a word: "uttanasana → ardha utt".
+  // A posture named to the letter is the whole line, unless it stands there twice, is of a series, or an arrow leads on.
   if ((isExact && !isTwice && !isSeries && !ARROW.test(tokens.text)) || !parts) return false;
   // "Plank 30 s, side plank 15 s": what has a dose of its own is done by itself.
   if (areApart(parts) && hypothesis.asana.pattern === null) return true;

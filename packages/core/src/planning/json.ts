@@ -22,9 +22,11 @@ function reason({ by: _by, ...finding }: Finding) {
   return finding;
 }
 
+const OF_SHAPE: ReadonlySet<string> = new Set(POSTURE_CHANGES.map(({ id }) => `change.${id}`));
+
 /** Whether a change is one of the body's shape, neither another form nor a dose. */
 function isOfShape({ id }: Message): boolean {
-  return POSTURE_CHANGES.some((change) => `change.${change.id}` === id);
+  return OF_SHAPE.has(id);
 }
 
 const stepJson = memoize((planned: PlannedStep) => {

@@ -6,11 +6,11 @@ import { GRADE_WORDS, measureLabel } from './limit-words.js';
 
 export type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
 
-const WHERE = { transition: ' (on the way there)', session: ' (over the class)' } as const;
+const WHERE: Partial<Readonly<Record<Reason['where'], string>>> = { transition: ' (on the way there)', session: ' (over the class)' };
 
 function measured({ measure, value, unit, bound, where }: Reason): string {
   const against = bound === '' ? '' : `: ${amount(value, unit)}, allowed ${allowed(bound, unit)}`;
-  return `${measureLabel(measure)}${against}${where in WHERE ? WHERE[where as keyof typeof WHERE] : ''}`;
+  return `${measureLabel(measure)}${against}${WHERE[where] ?? ''}`;
 }
 
 /** Why a step is changed, or what to heed: each sentence once, then what was measured for it against what is allowed, then whose limit it is. */

@@ -80,7 +80,7 @@ export function Staff({ score, people, sequence, asked: of, busy, first }: Props
   const { edit } = edits;
   // The work goes on where it was left: at the step that was open.
   const close = useCallback(() => {
-    const left = selected && controlAt(selected);
+    const left = selected && controlAt(selected, document);
     setOpen(null);
     left?.focus();
   }, [selected]);

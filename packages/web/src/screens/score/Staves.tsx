@@ -7,6 +7,7 @@ import type { ClassScore } from '../../worker/answers.js';
 import { GROUND_CM } from '../../parts/FigureDrawing.js';
 import { Cell, GIVEN, Head, HEAD_PX, PLAIN_PX, WORDS_PX, type Place } from './Cell.js';
 import { drawnAbove, staffHeights, type Column } from './layout.js';
+import { controlAt } from './open-step.js';
 
 interface Props {
   readonly score: ClassScore;
@@ -79,8 +80,7 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
   useEffect(() => {
     // A place that was out of sight is drawn first, then focused.
     if (wanted.current === null) return;
-    const { stave, index } = wanted.current;
-    const cell = place.current?.querySelector<HTMLElement>(`[data-place="${stave} ${index}"]`);
+    const cell = place.current && controlAt(wanted.current, place.current);
     if (cell) {
       cell.focus();
       wanted.current = null;

@@ -19,7 +19,7 @@ export function stepAt(staves: Staves, { stave, index }: Place): OpenStep {
   return { person: staves[stave]?.people[0] ?? null, index };
 }
 
-/** The control of the step in a place, where it is drawn. */
-export function controlAt({ stave, index }: Place): HTMLElement | null {
-  return document.querySelector<HTMLElement>(`[data-place="${stave} ${index}"]`);
+/** The control of the step in a place, where it is drawn within a part of the page. */
+export function controlAt({ stave, index }: Place, within: ParentNode): HTMLElement | null {
+  return within.querySelector<HTMLElement>(`[data-place="${stave} ${index}"]`);
 }
