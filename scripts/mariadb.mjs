@@ -35,7 +35,7 @@ export function freePort() {
   });
 }
 
-function makeDataFolder(folder) {
+function makeDataFolder(folder, temporary) {
   const tables = join(folder, 'mariadb');
   if (existsSync(join(tables, 'lotus-made'))) return tables;
   if (existsSync(tables))
@@ -44,8 +44,9 @@ function makeDataFolder(folder) {
   const making = `${tables}.making`;
   rmSync(making, { recursive: true, force: true });
   mkdirSync(making, { recursive: true });
-  const args = [`--datadir=${making}`, '--auth-root-authentication-method=socket', '--skip-test-db', `--user=${userInfo().username}`];
-  const { status, stderr } = spawnSync('mariadb-install-db', ['--no-defaults', ...args], { encoding: 'utf8' });
+  const folders = [`--datadir=${making}`, `--tmpdir=${temporary}`];
+  const args = ['--no-defaults', ...folders, '--auth-root-authentication-method=socket', '--skip-test-db', `--user=${userInfo().username}`];
+  const { status, stderr } = spawnSync('mariadb-install-db', args, { encoding: 'utf8' });
   if (status !== 0) throw new Stop(`mariadb-install-db failed: ${(stderr ?? '').trim().split('\n').at(-1)}`);
   writeFileSync(join(making, 'lotus-made'), `${new Date().toISOString()}\n`);
   renameSync(making, tables);
@@ -78,7 +79,10 @@ export async function startMariadb(folder) {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   // Health data lies in it: nobody else on this machine reads it, also where the folder is older than this rule.
   chmodSync(folder, 0o700);
-  const tables = makeDataFolder(folder);
+  // A MariaDB that starts clears the temporary tables out of its folder, also those of another one that runs.
+  const temporary = join(folder, 'tmp');
+  mkdirSync(temporary, { recursive: true });
+  const tables = makeDataFolder(folder, temporary);
   const pidFile = join(folder, 'mariadb.pid');
   if (existsSync(pidFile)) {
     const pid = Number(readFileSync(pidFile, 'utf8'));
@@ -107,6 +111,7 @@ export async function startMariadb(folder) {
   const args = [
     '--no-defaults',
     `--datadir=${tables}`,
+    `--tmpdir=${temporary}`,
     `--socket=${socket}`,
     `--port=${port}`,
     '--bind-address=127.0.0.1',

@@ -1,3 +1,5 @@
+import { tmpdir } from 'node:os';
+import { resolve } from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { readSettings } from '../settings.js';
 import { migrate } from './migrate.js';
@@ -47,6 +49,14 @@ async function anew(): Promise<void> {
   await root.query(`CREATE DATABASE ${NAME} CHARACTER SET utf8mb4`, { type: QueryTypes.RAW });
   await root.close();
 }
+
+test('tables for a moment lie where no other MariaDB that starts clears them away', async () => {
+  const root = connect(database.name);
+  const rows = await root.query<{ folder: string }>('SELECT @@tmpdir AS folder', { type: QueryTypes.SELECT });
+  await root.close();
+  expect(rows.map(({ folder }) => resolve(folder))).not.toContain(resolve(tmpdir()));
+  expect(rows).toHaveLength(1);
+});
 
 test('cut off at any statement, the next start brings the database to the same shape', async () => {
   await anew();
