@@ -113,9 +113,7 @@ const POSITIONS: Readonly<Record<string, readonly Base[]>> = {
   supine: ['supine', 'inverted'],
   prone: ['prone'],
   sidelin: ['side-lying'],
-  sideline: ['side-lying'],
-  four: ['all-fours'],
-  fours: ['all-fours'],
+  allfour: ['all-fours'],
   chair: ['seated-chair', 'standing-chair'],
   sit: ['seated-floor', 'seated-chair', 'kneeling'],
   stand: ['standing', 'standing-chair', 'standing-wall'],
@@ -132,18 +130,21 @@ export function tellsPosition(stem: string): boolean {
 export function lineEvidence(lexicon: Lexicon, text: string, surrounding: ReadonlySet<string>, without = -1): LineEvidence {
   const tokens = tokensOf(text);
   const query = lexicon.query(tokens.rest);
-  const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding, without);
-  const head = headOf(tokens.rest);
-  const headQuery = head === null ? null : lexicon.query(head);
+  const headText = headOf(tokens.rest);
+  const headQuery = headText === null ? null : lexicon.query(headText);
   // What stands before a comma is the first part of a list as well.
   const known = new Map<string, readonly Agreement[]>();
   const agree = (part: Query) =>
     getOrCreate(known, part.words.join(), () => lexicon.agreements(part, MOST_PART_MEANINGS, surrounding, without));
+  const head = headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length ? agree(headQuery) : null;
+  // "Chair pose, only as low as you want": so much may follow a name that other postures agree with more of it.
+  const named = head?.find(({ meaning, exact }) => exact && meaning.kind === 'asana');
+  const agreements = query.words.length === 0 ? [] : lexicon.agreements(query, MOST_MEANINGS, surrounding, without, named && idOf(named));
   const words: LineWords = {
     tokens,
     query,
     agreements,
-    head: headQuery && headQuery.words.length > 0 && headQuery.words.length < query.words.length ? agree(headQuery) : null,
+    head,
     parts: partsOf(lexicon, tokens, query, surrounding, agreements, agree),
     words: query.places.map(({ stem }) => stem),
     surrounding,
@@ -175,6 +176,9 @@ export const NEXT_OF_SERIES = /[,;+&]\s*(?:[b-d]|ii|iii)(?!\p{L})/iu;
 const ONLY_NUMBER = /^\s*(?:[1-4]|[a-d]|i{1,3})\s*$/i;
 /** A kind of the posture before it. */
 const ONLY_KIND = /^\s*(?:rev(?:olved|\.)?|pari?vri?tta|twist(?:ed)?|bound|baddha|half|ardha)\s*$/i;
+/** How the posture before it is done, in full: "down dog, knees bent". */
+const ONLY_SHAPE =
+  /^\W*(?:with\s+)?(?:(?:the|your|both|front|back)\s+)*(?:knees?|elbows?|legs?|arms?)\s+(?:soft(?:ly)?|slightly|gently|a (?:little|bit))?\s*(?:bent|soft|straight|wide|together|apart)\W*$/i;
 /** How to do the posture before it, in full: "down dog, bend the knees". */
 const ONLY_ADVICE =
   /^\W*(?:(?:and|but|just|gently|slightly|softly)\s+)*(?:keep|bend|micro-?bend|soften|relax|lengthen|tuck|spread|engage|root|ground|unlock|release|drop)\s+(?:(?:the|your|both|front|back|inner|outer|lower|upper)\s+)*(?:knees?|elbows?|shoulders?|heels?|jaw|face|neck|spine|chin|tail(?:bone)?|belly|ribs|chest|hands?|fingers|feet|toes|legs?|arms?|back|head)(?:\s+(?:soft|straight|long|bent|down|wide|relaxed|loose|heavy|close|strong|active))?\W*$/i;
@@ -286,7 +290,7 @@ function partsOf(
     if (query.words.length === 0 || (parts.length === 0 && /:\s*$/.test(tokens.text.slice(cut.from, cut.to + 1)))) continue;
     // "Half moon, block": what the posture before it is done with, or how.
     const last = parts.at(-1);
-    if (last && (ONLY_THINGS.test(rest) || ONLY_ADVICE.test(rest))) {
+    if (last && [ONLY_THINGS, ONLY_SHAPE, ONLY_ADVICE].some((only) => only.test(rest))) {
       parts[parts.length - 1] = { ...last, tokens: tokensOf(tokens.text.slice(last.from, cut.to)), to: cut.to };
       continue;
     }

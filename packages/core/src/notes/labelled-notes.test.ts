@@ -73,7 +73,7 @@ test('labelled notes: most lines are understood, hardly any is silently taken as
 });
 
 test('sheets that were never fitted to', () => {
-  expect(share(unseen, 'right')).toBeGreaterThan(0.77);
+  expect(share(unseen, 'right')).toBeGreaterThan(0.8);
   // Of 267 lines one is 0.4 %.
   expect(share(unseen, 'wrong')).toBeLessThan(0.015);
 });
@@ -83,8 +83,8 @@ test('sheets of which only the words were learnt', () => {
   const { sheets: more } = JSON.parse(readFileSync(join(__dirname, 'more-notes.fixture.json'), 'utf8')) as Pick<Labelled, 'sheets'>;
   const found = resultsOf(more);
   expect(found.length).toBeGreaterThan(500);
-  expect(share(found, 'right')).toBeGreaterThan(0.8);
-  expect(share(found, 'wrong')).toBeLessThan(0.03);
+  expect(share(found, 'right')).toBeGreaterThan(0.78);
+  expect(share(found, 'wrong')).toBeLessThan(0.01);
 });
 
 // The curve of certainty: of the postures that the reader is so sure of, so many are right. Between the

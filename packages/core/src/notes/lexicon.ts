@@ -54,11 +54,18 @@ export interface Agreement {
   readonly tags: readonly string[];
 }
 
+interface VariationWords {
+  readonly words: Map<number, number>;
+  /** The words of each of its phrases. */
+  readonly phrases: (readonly number[])[];
+  readonly name: ReadonlySet<number>;
+}
+
 /** How often the phrases of one asana hold each word. */
 interface AsanaWords {
   readonly plain: Map<number, number>;
   phrases: number;
-  readonly variations: Map<string, { readonly words: Map<number, number>; phrases: number; readonly name: ReadonlySet<number> }>;
+  readonly variations: Map<string, VariationWords>;
 }
 
 /** A line's words as the lexicon knows them. */
@@ -128,8 +135,16 @@ function editDistance(a: string, b: string, most: number): number {
   return last[b.length]!;
 }
 
+/** The classes that hold a word, and how much it speaks for each. */
+interface WordClasses {
+  readonly classes: Int32Array;
+  readonly speaks: Float64Array;
+}
+/** Pairs of words are not counted by class. */
+const NO_CLASSES: WordClasses = { classes: new Int32Array(0), speaks: new Float64Array(0) };
+
 /** Said of one thing they deny each other. */
-const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg'];
+const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand'];
 
 export class Lexicon {
   readonly meanings: Meaning[] = [];
@@ -142,8 +157,9 @@ export class Lexicon {
   private readonly bySound = new Map<string, string>();
   /** What each word of the phrasebook is taken for; words of a teacher's text are not remembered. */
   private readonly commonest = new Map<string, string>();
-  /** Phrases that hold a word or a pair of words, by its number. */
-  private readonly postings: number[][] = [];
+  /** Phrases that hold a word or a pair of words, those of each number together; and where those of each begin. */
+  private readonly holders: Int32Array;
+  private readonly holdersFrom: Int32Array;
   private readonly scores: Float64Array;
   /** The phrases that a line touches, as many as it does. */
   private readonly touched: Int32Array;
@@ -169,17 +185,23 @@ export class Lexicon {
   private readonly classWords: Map<number, number>[] = [];
   private readonly classTotals: number[] = [];
   /** For each word the classes that hold it, and how much it speaks for each. */
-  private readonly wordClasses: { readonly classes: Int32Array; readonly speaks: Float64Array }[] = [];
+  private readonly wordClasses: WordClasses[] = [];
   private readonly oddsOf: Float64Array;
   /** The number of each class among the word model's answers, -1 where it has none. */
   private readonly modelNumbers: readonly number[];
   private readonly wordTotals = new Map<number, number>();
   private total = 0;
+  /** Words that tell no variation. */
+  private readonly small: ReadonlySet<number>;
   /** Words that deny each other, both ways round. */
   private readonly opposites: readonly (readonly number[])[];
   /** How each asana's plain way and variations are written, for telling them apart. */
   private readonly groups = new Map<string, AsanaWords>();
+  /** What a line was found to ask of each asana, and whether it says a variation: a line is asked again with every key. */
   private readonly variations = new WeakMap<Query, Map<string, string | null>>();
+  private readonly saids = new WeakMap<Query, Map<string, boolean>>();
+  /** The words of each asana's name, as the library says it. */
+  private readonly ownNames = new Map<string, string>();
   private readonly spelled = new Map<string, readonly string[]>();
   private readonly byLetters = new Map<string, string[]>();
 
@@ -240,8 +262,10 @@ export class Lexicon {
       const words = this.numbered(raw);
       if (words.length > 0) this.phrases.push({ ...phrase, words, weight: 0 });
     }
+    this.small = new Set(this.known(SMALL_WORDS));
     this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, [...pair].reverse()]);
     this.classify();
+    ({ holders: this.holders, from: this.holdersFrom } = holdersOf(this.phrases, this.arePairs.length));
     this.weights = this.weigh();
     this.count();
     this.oddsOf = new Float64Array(this.classes.length);
@@ -273,7 +297,6 @@ export class Lexicon {
   }
 
   private newNumber(isPair: boolean): number {
-    this.postings.push([]);
     return this.arePairs.push(isPair) - 1;
   }
 
@@ -304,20 +327,18 @@ export class Lexicon {
   }
 
   private weigh(): Float64Array {
-    this.phrases.forEach(({ words }, i) => {
-      for (const word of words) this.postings[word]!.push(i);
-    });
+    const { holders, holdersFrom } = this;
     const spoken = new Set(this.phrases.map(({ meaning }) => this.classOf[meaning]!)).size;
     // The word for which each class was counted last.
     const counted = new Int32Array(this.classes.length).fill(-1);
-    const weights = Float64Array.from(this.postings, (phrases, word) => {
+    const weights = Float64Array.from(this.arePairs, (isPair, word) => {
       let among = 0;
-      for (const i of phrases) {
-        const group = this.classOf[this.phrases[i]!.meaning]!;
+      for (let k = holdersFrom[word]!; k < holdersFrom[word + 1]!; k++) {
+        const group = this.classOf[this.phrases[holders[k]!]!.meaning]!;
         if (counted[group] !== word) among++;
         counted[group] = word;
       }
-      return Math.log(1 + spoken / among) * (this.arePairs[word] ? PAIR_WEIGHT : 1);
+      return Math.log(1 + spoken / among) * (isPair ? PAIR_WEIGHT : 1);
     });
     this.phrases.forEach((phrase, i) => {
       this.phrases[i] = { ...phrase, weight: phrase.words.reduce((sum, word) => sum + weights[word]!, 0) };
@@ -356,16 +377,14 @@ export class Lexicon {
         this.total++;
       }
     }
-    const holders = this.arePairs.map((): number[] => []);
+    const classesOf = this.arePairs.map((isPair): number[] | null => (isPair ? null : []));
     this.classWords.forEach((words, group) => {
-      for (const word of words.keys()) holders[word]!.push(group);
+      for (const word of words.keys()) classesOf[word]?.push(group);
     });
-    holders.forEach((classes, word) => {
+    classesOf.forEach((classes, word) => {
       const background = (this.wordTotals.get(word) ?? 1) / this.total;
-      this.wordClasses.push({
-        classes: Int32Array.from(classes),
-        speaks: Float64Array.from(classes, (group) => Math.log(1 + getKnown(this.classWords[group]!, word) / (SMOOTHING * background))),
-      });
+      const speaks = (group: number) => Math.log(1 + getKnown(this.classWords[group]!, word) / (SMOOTHING * background));
+      this.wordClasses.push(classes ? { classes: Int32Array.from(classes), speaks: Float64Array.from(classes, speaks) } : NO_CLASSES);
     });
   }
 
@@ -376,10 +395,10 @@ export class Lexicon {
     else {
       const own = getOrCreate(group.variations, variation, () => ({
         words: new Map(),
-        phrases: 0,
+        phrases: [],
         name: new Set(this.known(variation.replaceAll('-', ' '))),
       }));
-      own.phrases++;
+      own.phrases.push(words.filter((word) => !this.arePairs[word]));
       into = own.words;
     }
     for (const word of words) if (!this.arePairs[word]) into.set(word, (into.get(word) ?? 0) + 1);
@@ -470,7 +489,7 @@ export class Lexicon {
       else {
         const meant = this.spell(word.stem);
         if (meant.length === 0) found.push(word);
-        else for (const stem of meant) found.push({ ...word, stem });
+        else for (const stem of meant) found.push({ ...word, stem: this.commoner(stem) });
         if (meant.length > 0 && sound(meant[0]!) !== sound(word.stem)) guessed++;
       }
     }
@@ -498,26 +517,55 @@ export class Lexicon {
   private findVariation({ words }: Query, asana: Asana): string | null {
     const group = this.groups.get(asana.id);
     if (!group) return null;
-    // What is held is not yet held on to, and "with" tells of anything.
-    const [hold, together] = [this.numbers.get('hold'), this.numbers.get('with')];
-    const single = [...new Set(words.filter((word) => word >= 0 && word !== hold && word !== together))];
+    const single = this.tellingIn(words);
     let best: { variation: string; score: number } | null = null;
-    for (const [variation, vocabulary] of group.variations) {
-      if (this.denies(words, vocabulary.name)) continue;
+    for (const [variation, own] of group.variations) {
+      if (this.denies(words, own.name)) continue;
       let score = 0;
       for (const word of single) {
-        const often = vocabulary.words.get(word);
-        if (often === undefined) continue;
-        // A word that the plain way is written with as well tells nothing.
-        const plainShare = (group.plain.get(word) ?? 0) / Math.max(1, group.phrases);
-        if (plainShare >= PLAIN_SHARE) continue;
-        score += this.weight(word) * Math.min(1, (1.5 * often) / vocabulary.phrases);
+        const often = own.words.get(word);
+        if (often !== undefined && isTelling(group, word)) score += this.weight(word) * Math.min(1, (1.5 * often) / own.phrases.length);
       }
       // The words of its very name.
-      for (const word of single) if (vocabulary.name.has(word) && !group.plain.has(word)) score += this.weight(word) * 0.4;
-      if (score > VARIATION_LEAD && (!best || score > best.score)) best = { variation, score };
+      for (const word of single) if (own.name.has(word) && !group.plain.has(word)) score += this.weight(word) * 0.4;
+      if (score <= WHOLE_PHRASE_LEAD || (best && score <= best.score)) continue;
+      if (this.saidOf(group, own, single) >= (score > VARIATION_LEAD ? MOSTLY_SAID : WHOLLY_SAID)) best = { variation, score };
     }
     return best?.variation ?? null;
+  }
+
+  /** Whether a line says enough for a variation that some phrase speaks for: "hands on blocks" is not yet the head on a block. */
+  saysVariation(query: Query, asana: Asana, variation: string): boolean {
+    const known = getOrCreate(this.saids, query, () => new Map<string, boolean>());
+    return getOrCreate(known, `${asana.id}/${variation}`, () => {
+      const group = this.groups.get(asana.id);
+      const own = group?.variations.get(variation);
+      return group !== undefined && own !== undefined && this.saidOf(group, own, this.tellingIn(query.words)) >= MOSTLY_SAID;
+    });
+  }
+
+  private tellingIn(words: readonly number[]): Set<number> {
+    return new Set(words.filter((word) => word >= 0 && !this.small.has(word)));
+  }
+
+  /** How much of what tells it from the plain way some phrase for a variation has among the words of a line, 0 to 1. */
+  private saidOf(group: AsanaWords, { phrases }: VariationWords, words: ReadonlySet<number>): number {
+    let most = 0;
+    for (const phrase of phrases) {
+      let [there, all] = [0, 0];
+      for (const word of phrase) {
+        if (this.small.has(word) || !isTelling(group, word)) continue;
+        all += this.weight(word);
+        if (words.has(word)) there += this.weight(word);
+      }
+      if (all > 0) most = Math.max(most, there / all);
+    }
+    return most;
+  }
+
+  /** Whether a line is, word for word, what the library calls an asana. */
+  isOwnName({ words }: Query, asana: Asana): boolean {
+    return getOrCreate(this.ownNames, asana.id, () => this.query(asana.name).words.join()) === words.join();
   }
 
   /** Whether a line says the opposite of a variation: "eyes open" is not done with closed eyes. */
@@ -563,12 +611,11 @@ export class Lexicon {
 
   /** Gives each phrase that holds some of the terms its score; returns how many there are, listed in `touched`. */
   private scorePhrases(terms: readonly number[], without: number): number {
-    const { scores, touched, postings, weights } = this;
+    const { scores, touched, holders, holdersFrom, weights } = this;
     let count = 0;
     for (const word of terms) {
       const telling = weights[word]!;
-      const holders = postings[word]!;
-      for (let k = 0; k < holders.length; k++) {
+      for (let k = holdersFrom[word]!, end = holdersFrom[word + 1]!; k < end; k++) {
         const phrase = holders[k]!;
         const score = scores[phrase]!;
         if (score === 0) {
@@ -626,9 +673,10 @@ export class Lexicon {
 
   /**
    * The meanings that agree best with a line, the likeliest first; at most one for each asana and kind.
-   * `without` leaves one phrase out, as if nobody had written it down: how the fit learns from phrases.
+   * `without` leaves one phrase out, as if nobody had written it down: how the fit learns from phrases. `also` is the id
+   * of an asana that is answered with wherever some word speaks for it, however likely.
    */
-  agreements({ words, places }: Query, most: number, surrounding: ReadonlySet<string>, without = -1): Agreement[] {
+  agreements({ words, places }: Query, most: number, surrounding: ReadonlySet<string>, without = -1, also?: string): Agreement[] {
     const left =
       without < 0 ? null : { group: this.classOf[this.phrases[without]!.meaning]!, words: new Set(this.phrases[without]!.words) };
     const countIn = (group: number, word: number) =>
@@ -652,7 +700,10 @@ export class Lexicon {
     );
     const likely = (group: number) => (this.modelNumbers[group]! < 0 ? UNLIKELY : Math.max(UNLIKELY, shares[this.modelNumbers[group]!]!));
     const worth = (group: number) => classScores[group]! * 12 + odds[group]! + 2 * likely(group);
-    const ranked = likeliest(groups, worth, most).map((group) => {
+    const chosen = likeliest(groups, worth, most);
+    const asked = also === undefined ? -1 : this.classes.indexOf(also);
+    if (groups.includes(asked) && !chosen.includes(asked)) chosen.push(asked);
+    const ranked = chosen.map((group) => {
       const meaning = classMeanings[group]!;
       const phrase = bestPhrases[meaning]!;
       return { group, meaning, score: classScores[group]!, match: scores[phrase]!, phrase, odds: odds[group]!, likely: likely(group) };
@@ -690,6 +741,13 @@ const AMBIGUOUS = 0.97;
 const TAG_MISFIT = 0.5;
 /** How much better the words must speak for a variation than for the plain way. */
 const VARIATION_LEAD = 1.4;
+/** The same where a line says all that some phrase for the variation says. */
+const WHOLE_PHRASE_LEAD = 0.7;
+/** How much of some phrase for a variation a line has to say; all of it, but for rounding, where they speak for it little. */
+const MOSTLY_SAID = 0.5;
+const WHOLLY_SAID = 0.999;
+/** Small words, what is held, and what is done "with" something tell of anything. */
+const SMALL_WORDS = 'hold with on onto to in into at of and or from by for as';
 /** A word in so large a share of the plain phrases is the asana's own. */
 const PLAIN_SHARE = 0.06;
 const UNKNOWN_WEIGHT = 3;
@@ -702,6 +760,24 @@ const COMMON = 9;
 const MOST_TOUCHED = 1_200;
 /** So many words of a line are read; a longer line is no step. */
 const MOST_WORDS = 48;
+
+/** The phrases that hold each number, one number's after the other's, and where those of each begin; one more for the end. */
+function holdersOf(phrases: readonly Phrase[], count: number): { readonly holders: Int32Array; readonly from: Int32Array } {
+  const from = new Int32Array(count + 1);
+  for (const { words } of phrases) for (const word of words) from[word + 1]!++;
+  for (let word = 0; word < count; word++) from[word + 1]! += from[word]!;
+  const holders = new Int32Array(from[count]!);
+  const next = from.slice();
+  phrases.forEach(({ words }, i) => {
+    for (const word of words) holders[next[word]!++] = i;
+  });
+  return { holders, from };
+}
+
+/** Whether a word tells something of an asana beside its plain way; one that this is written with as well tells nothing. */
+function isTelling({ plain: often, phrases }: AsanaWords, word: number): boolean {
+  return (often.get(word) ?? 0) / Math.max(1, phrases) < PLAIN_SHARE;
+}
 
 /** Neighbours in whichever order: a twist standing is a standing twist. */
 function pairKey(one: number, next: number): number {

@@ -392,6 +392,28 @@ test.each(['Plank challenge 30 s, side plank 15 s', 'Chair pose vira 1 vira 2', 
   (line) => expect(read(`Mountain\n${line}\nBridge`).lines[1]!.kind).toBe('ask'),
 ); // prettier-ignore
 
+test('how a posture is done, behind its name, is no other exercise', () => {
+  expect(read('Mountain\nDown dog – knees bent, pedal the heels\nBridge').lines[1]!.steps[0]?.asana).toBe('adho-mukha-svanasana');
+});
+
+// A word or two of a variation are not yet the variation (common practice, no source).
+test.each([
+  ['Wide-leg forward fold, hands on blocks', 'head-on-block'],
+  ['Tadasana – feet, knees, ribs, crown', 'wide-stance'],
+  ['Staff on 2 foam blocks', 'on-a-chair-heels-on-second-chair'],
+  ['Bridge – cars go under', 'block-under-the-sacrum'],
+])('"%s" does not say %s', (line, variation) => {
+  const [step] = read(line).sequence!.steps;
+  expect(step!.variation).not.toBe(variation);
+});
+
+test.each([
+  ['Seated forward fold with a strap', 'flat-back-with-strap'],
+  ['Tadasana, feet wide', 'wide-stance'],
+  ['Wide-leg forward fold, head on a block', 'head-on-block'],
+  ['Roll-down, half way', 'half-roll'],
+])('"%s" says %s', (line, variation) => expect(read(line).sequence!.steps[0]!.variation).toBe(variation));
+
 test('eyes that are open are not closed', () => {
   const variationOf = (line: string) => read(line).sequence!.steps[0]!.variation;
   expect([variationOf('Mountain with eyes open, 5 breaths'), variationOf('Mountain with eyes closed, 5 breaths')]).toEqual([

@@ -1,4 +1,4 @@
-import { isForChildren, type Library } from '../asanas/library.js';
+import type { Library } from '../asanas/library.js';
 import { getOrCreate } from '../get-or-create.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import {
@@ -23,16 +23,16 @@ import { CERTAINTY } from './weights.js';
 /** So many names, each to the letter, are a list. */
 const LIST_PARTS = 3;
 /** From here on a posture is taken as understood: of sheets that were never fitted to, one to two lines in a hundred are then taken wrongly. */
-export const SURE = 0.8;
+export const SURE = 0.82;
 /** How often a line that is a name of the library, to the letter, has meant just that. */
 const NAMED = 0.99;
 /** The same of a list whose parts are each just what somebody calls a posture. */
 const LISTED = 0.9;
-/** How likely such a name has to be among all postures, all around it considered. */
-const NAMED_SHARE = 0.35;
-/** The same where another posture is likelier: a cow among chairs sits on one. */
-const OVERRULED_SHARE = 0.3;
-/** No surer than this where a posture that the line names would be dropped, or most of its words are unknown. */
+/** How likely what was taken has to be among all postures, all around it considered: a "pigeon" among postures on the back may be the one there. */
+const CLEAR_SHARE = 0.55;
+/** The same of the name that the library itself says: "knees to chest" among standing postures is still that. */
+const OWN_NAME_SHARE = 0.3;
+/** No surer than this where another posture is nearly as likely, one that the line names would be dropped, or most of its words are unknown. */
 const LEAVING = 0.5;
 /** A posture that a line leads to is taken from here on: "release down to rest" is seldom the rest at the end. */
 const LIKELY_ARRIVAL = 0.05;
@@ -107,13 +107,15 @@ export class Understanding {
     if (hypothesis.is === 'step' || hypothesis.is === 'many') {
       const postures = shareOf('step', 'many');
       const certain = certaintyOf(signsOf(line, chosen, likely), CERTAINTY);
-      const isName =
-        standsForItself(hypothesis) &&
-        (isList(hypothesis) || isOnlyName(line, hypothesis) || share > (chosen === best ? NAMED_SHARE : OVERRULED_SHARE) * postures);
+      const isOwnName = hypothesis.is === 'step' && this.lexicon.isOwnName(line.evidence.query, hypothesis.asana);
+      const clear = isOwnName ? OWN_NAME_SHARE : CLEAR_SHARE;
+      const isClear = isList(hypothesis) || pointed !== null || share > clear * postures;
+      const isName = standsForItself(hypothesis) && (hypothesis.is === 'step' || isList(hypothesis));
       const least = isName ? NAMED : pointed !== null || isWordForWordList(line, hypothesis) ? LISTED : 0;
       const undoubted = Math.max(least, certain);
       // What is not sure in any case needs no doubts.
-      const sure = undoubted > LEAVING && this.isDoubtful(line, hypothesis) ? Math.min(certain, LEAVING) : undoubted;
+      const isDoubted = undoubted > LEAVING && (!isClear || this.isDoubtful(line, hypothesis));
+      const sure = isDoubted ? Math.min(certain, LEAVING) : undoubted;
       return { kind: sure >= SURE ? hypothesis.is : 'ask', hypothesis, sure, candidates, word: null };
     }
     const noPosture = shareOf('way', 'repeat', 'note', 'heading');
@@ -180,16 +182,6 @@ export class Understanding {
 
 function isAsanaToTheLetter({ meaning, exact, ambiguous }: Agreement): boolean {
   return meaning.kind === 'asana' && exact && !ambiguous;
-}
-
-/** Whether nothing else is called by just these words in such a class. */
-function isOnlyName({ evidence, surrounding }: WeighedLine, hypothesis: Hypothesis): boolean {
-  if (hypothesis.is !== 'step') return false;
-  const isElsewhere = ({ meaning }: Agreement) =>
-    meaning.kind === 'asana'
-      ? meaning.asana === hypothesis.asana || (isForChildren(meaning.asana) && !surrounding.has('kids'))
-      : meaning.kind === 'note' && counts(evidence.tokens.dose).any;
-  return evidence.agreements.every((found) => !found.exact || isElsewhere(found));
 }
 
 const SOME_LETTER = /\p{L}/u;
@@ -312,7 +304,7 @@ function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothe
 function leavesHead({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
   if (hypothesis.is !== 'many') return false;
   const begins = hypothesis.parts[0]!.from;
-  return query.places.some(({ stem, to }) => to <= begins && !tellsPosition(stem));
+  return query.places.some(({ stem, to }) => to <= begins && SOME_LETTER.test(stem) && !tellsPosition(stem));
 }
 
 /** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */
@@ -370,7 +362,10 @@ function isWordForWordList({ evidence: { agreements, tokens } }: WeighedLine, hy
     hypothesis.is === 'many' &&
     hypothesis.parts.every(({ found: { exact } }) => exact) &&
     !agreements[0]?.exact &&
-    (isList(hypothesis) || (areDosed(hypothesis.parts) && !NEXT_OF_SERIES.test(tokens.rest)) || ONE_AFTER_ANOTHER.test(tokens.text))
+    (isList(hypothesis) ||
+      (areDosed(hypothesis.parts) && !NEXT_OF_SERIES.test(tokens.rest)) ||
+      SERIES.test(tokens.rest) ||
+      ONE_AFTER_ANOTHER.test(tokens.text))
   );
 }
 
@@ -380,7 +375,12 @@ type Meant = Omit<StepHypothesis, 'is'>;
 
 /** The way to do an asana that a line's words ask for. */
 export function variationOf(lexicon: Lexicon, query: Query, { asana, variation, found }: Meant): string | null {
-  if (variation !== null && !lexicon.deniesVariation(query, asana, variation)) return variation;
+  if (
+    variation !== null &&
+    (found?.exact || lexicon.saysVariation(query, asana, variation)) &&
+    !lexicon.deniesVariation(query, asana, variation)
+  )
+    return variation;
   // The asana's own name and nothing more is its plain way.
   return found?.exact ? null : lexicon.variation(query, asana);
 }

@@ -25,6 +25,12 @@ test.each([
   ['w2', 'Virabhadrasana II'],
 ])('%s and %s are the same words', (one, other) => expect(stems(one)).toEqual(stems(other)));
 
+test.each([
+  ['side bend', 'side-lying bend'],
+  ['box', 'all fours'],
+  ['four', 'all fours'],
+])('%s and %s are other words', (one, other) => expect(stems(one)).not.toEqual(stems(other)));
+
 test('the three warriors are three words', () => {
   const [one, two, three] = ['warrior 1', 'warrior two', 'virabhadrasana iii'].map(stems);
   expect(new Set([one, two, three].map(String)).size).toBe(3);

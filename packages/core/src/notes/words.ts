@@ -51,8 +51,8 @@ const EMPTY = new Set(
 const SAME = `
   supine: on back; on backs; on the back; on your back; lying on back; lie on back; laying on back; lie back; lying face up; face up; supta; reclining; reclined; recline; reclines; lying down; lie down; laying down; lay down; hook lying supine
   prone: on belly; on the belly; on tummy; on tummies; on the tummy; on stomach; on the stomach; on front; on the front; on your front; belly down; bellydown; face down; lying face down; lie face down; on your tummy; on your belly; lie on belly; lying on belly; lying on front; lying on tummy; lie on front; lie on tummy
-  sideline: on side; on the side; on your side; on one side; side lying; sidelying; lying on side; lie on side; on their side
-  fours: all fours; all 4s; all 4; on 4s; four legs; hands and knees; hands knees; quadruped; four point kneel; four point kneeling; 4 pt kneel; 4 pt kneeling; 4 point kneeling; box position; four foot stand; tabletop; table top
+  sideline: on side; on the side; on your side; on one side; side lying; lying on side; lie on side; on their side
+  allfours: all fours; all four; all 4s; all 4; on 4s; on fours; four legs; hands and knees; hands knees; quadruped; four point kneel; four point kneeling; 4 pt kneel; 4 pt kneeling; 4 point kneeling; four foot stand; tabletop; table top
   butt: bum; bottom; butt; buttocks; buttock; backside; bums; tush; glutes; glute; gluteal
   lift: lift; raise; raising; raised; lifting; hoist
   belly: tummy; stomach; abdomen; abdominal; tum; tums; bump; abs
@@ -146,7 +146,15 @@ const WORD = /\bw\/o\b|\bw\/|[\p{L}\p{M}’'`]+|\d+(?:[.,]\d+)?|[½¼¾]/gu;
 const ENGLISH_WORD = /\bw\/o\b|\bw\/|[a-z'`]+|\d+(?:[.,]\d+)?/gi;
 /** Nothing beyond the letters of English. */
 export const ENGLISH = /^[\0-\x7f]*$/;
-const SIGNS: Readonly<Record<string, string>> = { 'w/': 'with', 'w/o': 'without', '½': 'half', '¼': 'quarter', '¾': 'most' };
+const SIGNS: ReadonlyMap<string, string> = new Map([
+  ['w/', 'with'],
+  ['w/o', 'without'],
+  ['½', 'half'],
+  ['¼', 'quarter'],
+  ['¾', 'most'],
+  // Its stem would be that of a side.
+  ['sidelying', 'sideline'],
+]);
 
 const PLAIN = /^[a-z0-9]+$/;
 
@@ -171,7 +179,7 @@ export function rawWords(text: string): Word[] {
     const low = match[0].toLowerCase();
     // Most words are plain already.
     const isWith = low === 'w' && found.length > 0 && standsForWith(text, match.index + 1);
-    const word = isWith ? 'with' : (SIGNS[low] ?? (PLAIN.test(low) ? low : plain(low).replaceAll(' ', '')));
+    const word = isWith ? 'with' : (SIGNS.get(low) ?? (PLAIN.test(low) ? low : plain(low).replaceAll(' ', '')));
     if (word === '' || (EMPTY.has(word) && !(found.length > 0 && countsSeries(match[0], text, match.index)))) continue;
     found.push({ stem: stemOf(word), from: match.index, to: match.index + match[0].length });
   }

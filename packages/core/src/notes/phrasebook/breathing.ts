@@ -85,7 +85,7 @@ export const breathing: Phrases = {
     `,
     'strap-round-the-ribs': `
       rib breath with strap; belt round the ribs, breathe into it; scarf around ribcage, feel it stretch;
-      theraband round ribs, push it out with the breath; strap rib breathing
+      theraband round ribs, push it out with the breath; strap rib breathing; scarf round the ribs
     `,
     not: `
       belly breath = balloon-breath; three-part breath = three-part-breath; rib circles = seated-circles;
@@ -275,7 +275,7 @@ export const breathing: Phrases = {
     `,
     'with-holds': `
       nadi shodhana with kumbhaka; ANB with retention; alternate nostril + holds; anulom vilom w/ antar kumbhak;
-      hold between nostrils
+      hold between nostrils; with kumbhaka; nostrils with kumbhak
     `,
     not: `
       left nostril only = chandra-bhedana; right nostril only = surya-bhedana; viloma (interrupted breath) = absent;

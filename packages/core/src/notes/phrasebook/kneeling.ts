@@ -79,7 +79,7 @@ export const kneeling: Phrases = {
     `,
     'hand-on-chair': `
       tall kneeling, hand on chair @chair; kneel up holding chair; kneel by the chair; kneel up, hand on sofa/seat;
-      tall kneel with support
+      tall kneel with support; kneel tall, one hand on the seat
     `,
     'one-foot-forward': `
       half kneeling; half kneel; one foot forward, kneeling up; proposal position; kneel on one knee, tall;

@@ -448,7 +448,7 @@ export const resting: Phrases = {
     `,
     steeper: `
       steeper ramp; higher ramp for breathless; more upright ramp rest; sit up more, ramp; raise ramp;
-      nearly sitting ramp rest
+      nearly sitting ramp rest; on a steep slope
     `,
     'against-a-wall-with-pillows': `
       pillows against wall, lean back; sit back against wall with cushions; in bed, pillows at the headboard;

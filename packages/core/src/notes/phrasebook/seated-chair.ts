@@ -3,12 +3,12 @@ import type { Phrases } from './phrases.js';
 export const seatedChair: Phrases = {
   'chair-mountain': {
     plain: `
-      seated mountain; chair mountain; sitting mountain; mountain @chair; mountain in chair; mountain sitting; sit tall;
-      sit tall on chair; sit up tall; base seat; starting position @chair; SP @chair; tadasana on chair; chair tadasana;
+      seated mountain; chair mountain; sitting mountain; mountain @chair; mountain in chair; mountain sitting; sit tall @chair;
+      sit tall on chair; sit up tall @chair; base seat; starting position @chair; SP @chair; tadasana on chair; chair tadasana;
       seated tadasana; tadasan @chair; tadasana @chair; sit upright, feet flat, hands on thighs;
       sit away from backrest, feet under knees; feet hip-width on floor, crown up, sitting; tall seat, feet grounded;
       good posture in chair; sitting posture check; queen on the throne @kids; arrive on chair; neutral sit @chair;
-      sit forward on chair, spine long; sit on the sit bones, feet down; sit upright; sit up straight, feet flat;
+      sit forward on chair, spine long; sit on the sit bones, feet down; sit upright @chair; sit up straight, feet flat;
       find your seat on the chair; feel feet on floor, sitting; sit forward on the chair; posture check sitting;
       arrive in chair; sit well; tall seat; grow tall in chair; stack the spine sitting @chair; settle in chair;
       upright on the chair, feet flat; sit up, feet on floor, hands on lap; sit well in the chair; settle in your chair
@@ -404,7 +404,7 @@ export const seatedChair: Phrases = {
     `,
     'shoulders-only': `
       shoulders only, arms hang; small shoulder rolls, hands in lap; roll shoulders, hands on thighs;
-      shoulder rolls no elbows; just shoulders up-back-down; easy: shoulders not elbows
+      shoulder rolls no elbows; just shoulders up-back-down; easy: shoulders not elbows; without the elbows; no elbows
     `,
     not: `
       shoulder stand = sarvangasana; arm circles = absent; shoulder shrugs = absent; wrist circles = chair-wrist-fingers;
@@ -789,7 +789,7 @@ export const seatedChair: Phrases = {
     'tilts-only': `
       just pelvic tilts on chair; pelvic tilts sitting; tip pelvis forward and back, seated;
       rock on sit bones front and back @chair; seated pelvic tilt; tuck and untuck tail sitting on chair;
-      12 to 6 only @chair
+      12 to 6 only @chair; tilt the pelvis forward and back on the seat
     `,
     not: `
       pelvic clock lying = pelvic-clock; pelvic tilts lying = supine-pelvic-tilt;

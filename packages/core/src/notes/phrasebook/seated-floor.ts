@@ -11,7 +11,8 @@ export const seatedFloor: Phrases = {
       sit on the mat, legs folded in, back straight; legs folded, each foot under opposite knee, hands resting;
       on floor, ankles crossed, sit tall; sit down, cross the legs, hands on the knees; easy sit; tailor seat;
       cross-legged; crosslegged sitting; sit easy; criss cross; sukh; legs crossed; quiet sitting; criss-cross applesauce;
-      cross legged seat; tailor sitting; sit comfortably on a block; centering seat; meditation seat
+      cross legged seat; tailor sitting; sit comfortably on a block; centering seat; meditation seat;
+      sit tall ?; sit up tall ?; sit upright ?
     `,
     'higher-seat': `
       sukhasana on a block; sit up on folded blankets, legs crossed; cross-legged on a bolster;
@@ -153,7 +154,8 @@ export const seatedFloor: Phrases = {
     `,
     'flat-back-with-strap': `
       strap round feet, long back, seated fold; paschi w/ belt, flat back; hold strap, hinge with straight spine, legs out;
-      seated fold, half way, belt round soles; concave back, strap on feet @sitting
+      seated fold, half way, belt round soles; concave back, strap on feet @sitting;
+      seated forward bend with strap; strap round the feet in the seated fold
     `,
     'head-on-chair-or-bolster': `
       seated forward fold, head on bolster; paschimottanasana forehead on chair seat; bolster on legs, rest head, fold;
@@ -221,7 +223,7 @@ export const seatedFloor: Phrases = {
     `,
     'back-to-wall-high-seat': `
       bound angle back to wall, on blankets; butterfly at the wall, sit high; sit on bolster, wall behind, soles together;
-      cobbler's with back against wall; baddha konasana raised seat + wall
+      cobbler's with back against wall; baddha konasana raised seat + wall; bound angle sitting on a block
     `,
     lying: `
       butterfly lying ?; cobbler lying down; bound angle on back ?; take butterfly lying instead of sitting;

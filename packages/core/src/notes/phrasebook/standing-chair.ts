@@ -139,7 +139,7 @@ export const standingChair: Phrases = {
     `,
     'hands-on-thighs-or-arm-rests': `
       sit to stand, push on arm rests; stand up with hands on thighs; STS using the arms;
-      sit to stand w/ hands helping on armrests; push off thighs to stand from chair
+      sit to stand w/ hands helping on armrests; push off thighs to stand from chair; stand up by the arms of the chair
     `,
     'raised-seat': `
       sit to stand from a higher seat; STS with cushion on the seat; raised chair, stand up and sit;
@@ -167,7 +167,7 @@ export const standingChair: Phrases = {
     `,
     mini: `
       mini squat; mini squats; small knee bend behind chair; quarter squat holding chair; tiny squats, hands on chair;
-      little dips at the chair
+      little dips at the chair; small knee bends; little knee bends
     `,
     'wide-toes-out': `
       plié behind the chair; plie squat holding chair; wide squat toes out with chair;

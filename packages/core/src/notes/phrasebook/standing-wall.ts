@@ -156,7 +156,7 @@ export const standingWall: Phrases = {
     `,
     'hand-lower': `
       chest opener at wall, hand lower; arm below shoulder height on wall, turn away; low arm wall pec stretch;
-      hand at hip height on wall, rotate
+      hand at hip height on wall, rotate; hand low at the door frame
     `,
     not: `
       wall angels = wall-arm-slide; hands clasped behind = chair-shoulder-clasp; open book = side-lying-open-book;

@@ -244,7 +244,7 @@ export const standing: Phrases = {
     `,
     'half-roll': `
       half roll-down; roll only half way; roll down to hands on thighs; roll to mid-back and come up;
-      little roll down, stop halfway
+      little roll down, stop halfway; roll down half way and up again; halfway roll-down
     `,
     'at-the-wall': `
       roll-down at the wall; roll down back against wall; wall roll down; peel spine off the wall;

@@ -217,7 +217,7 @@ export const supine: Phrases = {
     `,
     dynamic: `
       lying butterfly, open and close the knees; dynamic supta baddha konasana; knees open and close lying, soles together;
-      bring knees together and open again, feet touching, on back; moving reclined butterfly
+      bring knees together and open again, feet touching, on back; moving reclined butterfly; flap the knees, lying; lying butterfly flapping
     `,
     not: `
       butterfly sitting = baddha-konasana; supported reclining bound angle = supported-bound-angle;
