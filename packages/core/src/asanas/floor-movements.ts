@@ -84,6 +84,7 @@ export const floorMovements: readonly AsanaSpec[] = [
     purposes: { 'mobilise-shoulders': 1, 'strengthen-arms': 1, 'warm-up': 2 },
     posture: {
       like: 'dandasana',
+      spine: { lumbar: 4 },
       arms: { shoulder: 84, plane: 84, elbow: 4, forearm: -60 },
       contacts: ['sitbone>blanket@8', 'heel>floor'],
     },

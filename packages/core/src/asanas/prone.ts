@@ -380,7 +380,7 @@ export const prone: readonly AsanaSpec[] = [
       legR: { hipFlexion: -1, hipAbduction: -1, knee: 7, ankle: -51 },
       armL: { shoulder: 35, plane: 68, rotation: 12, elbow: 101, wrist: -5 },
       armR: { shoulder: 90, plane: -34, elbow: 3 },
-      contacts: ['R.hipside>floor', 'R.shoulder>floor', 'R.wrist>floor', 'temple>cushion@6', 'R.knee>floor'],
+      contacts: ['R.hipside>floor', 'ribs>floor', 'R.shoulder>floor', 'R.wrist>floor', 'temple>cushion@6', 'L.knee>floor'],
     },
     declared: { effort: 2, abdominalLoad: 1 },
     dose: { breaths: 6, rounds: 1 },

@@ -50,7 +50,7 @@ export const seatedChair: readonly AsanaSpec[] = [
     posture: {
       like: 'chair-mountain',
       root: { pitch: 12 },
-      spine: { lumbar: -10, thoracic: -12, cervical: -12 },
+      spine: { lumbar: -10, thoracic: -12, cervical: -8 },
       legs: { hipFlexion: 98, hipAbduction: 5, knee: 88, ankle: 2 },
       arms: { shoulder: 15, plane: 75, elbow: 35 },
       contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh'],

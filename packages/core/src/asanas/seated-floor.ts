@@ -331,7 +331,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     posture: {
       like: 'sukhasana',
       root: { pitch: 8 },
-      spine: { lumbar: -5, thoracic: -3, cervical: -12 },
+      spine: { lumbar: -5, thoracic: -3, cervical: -8 },
       legL: { hipFlexion: 95, hipAbduction: 45, hipRotation: 49, knee: 118, ankle: -20 },
       legR: { hipFlexion: 100, hipAbduction: 49, hipRotation: 50, knee: 108, ankle: -20 },
       contacts: ['sitbone>blanket@10', 'ankle>floor', 'hand~thigh'],
@@ -369,6 +369,14 @@ export const seatedFloor: readonly AsanaSpec[] = [
       legL: { hipFlexion: 93, hipAbduction: 45, hipRotation: 49, knee: 118, ankle: -20 },
       legR: { hipFlexion: 101, hipAbduction: 49, hipRotation: 50, knee: 108, ankle: -20 },
       contacts: ['R.sitbone>blanket@10', 'ankle>floor'],
+    },
+    moves: {
+      when: 'exhale',
+      root: { pitch: -10, roll: 'L4' },
+      spine: { lumbar: 18, thoracic: 8, lateral: 'L6', cervical: -6 },
+      legL: { hipFlexion: 79, hipAbduction: 45, hipRotation: 49, knee: 112, ankle: -20 },
+      legR: { hipFlexion: 77, hipAbduction: 47, hipRotation: 50, knee: 112, ankle: -20 },
+      contacts: ['sitbone>blanket@10', 'ankle>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
     neverStill: true,

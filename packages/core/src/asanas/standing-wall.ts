@@ -96,7 +96,7 @@ export const standingWall: readonly AsanaSpec[] = [
     purposes: { 'strengthen-arms': 3, 'strengthen-core': 2, 'posture-awareness': 1 },
     posture: {
       root: { pitch: 15 },
-      spine: { lumbar: -6, thoracic: -6, cervical: -6 },
+      spine: { lumbar: -2, thoracic: -2, cervical: -4 },
       legs: { hipFlexion: -2, knee: 2, ankle: 18 },
       arms: { shoulder: 86, plane: 85, elbow: 10, forearm: 80, wrist: -76 },
       contacts: ['sole>floor', 'palm>wall.front'],

@@ -471,7 +471,7 @@ export const standing: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lift the breastbone between the knees', exhale: 'let the pelvis grow heavy' },
     variations: [
-      { id: 'heels-on-rolled-mat', for: 'stiff ankles (most people)', contacts: ['heel>wedge@5'] },
+      { id: 'heels-on-rolled-mat', for: 'stiff ankles (most people)', contacts: ['heel>wedge@5', 'ball>floor'] },
       { id: 'seated-on-blocks-or-low-stool', for: 'pregnancy, pelvic floor weakness, knee pain', root: { pitch: 14 }, spine: { lumbar: 8, thoracic: 2 }, legs: { hipFlexion: 102, knee: 112, ankle: 8 }, contacts: ['sole>floor', 'sitbone>block@23'], without: ['heel', 'ball'] },
       { id: 'holding-a-door-frame-or-chair', for: 'getting down and up safely', contacts: ['hand~chairback'] },
     ],
@@ -554,6 +554,14 @@ export const standing: readonly AsanaSpec[] = [
       spine: { thoracic: 7, lateral: 'L3' },
       legL: { hipFlexion: 2, hipAbduction: 9, hipRotation: 5, knee: 8, ankle: 6 },
       legR: { hipFlexion: 2, hipAbduction: 2, hipRotation: 5, knee: 8, ankle: 6 },
+      arms: { shoulder: 42, plane: -7, rotation: -67, elbow: 99, wrist: 2 },
+      contacts: ['sole>floor', 'hand~hip'],
+    },
+    moves: {
+      when: 'inhale',
+      root: { pitch: -6 },
+      spine: { lumbar: -10, thoracic: 6 },
+      legs: { hipFlexion: -9, hipAbduction: 5, hipRotation: 5, knee: 6, ankle: 8 },
       arms: { shoulder: 42, plane: -7, rotation: -67, elbow: 99, wrist: 2 },
       contacts: ['sole>floor', 'hand~hip'],
     },

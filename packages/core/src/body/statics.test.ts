@@ -209,3 +209,19 @@ test('whatever sits on a seat, a stool or a block bears there', () => {
   expect(seated.length).toBeGreaterThan(50);
   expect(seated.filter(({ share }) => share < 0.25)).toEqual([]);
 });
+
+/** Lying postures in which the head is meant to bear, or is lifted by what bears under the shoulders. */
+const ON_THE_HEAD = /^(?:matsyasana|setu-bandhasana|urdhva-dhanurasana|supported-bridge|viparita-karani|karnapidasana|halasana)/;
+test('a head that lies bears no more than itself: who may put no weight on it may lie', () => {
+  const heavy = library.asanas
+    .filter(({ id, base }) => ['supine', 'prone', 'side-lying'].includes(base) && !ON_THE_HEAD.test(id))
+    .flatMap((asana) =>
+      asana.variations.flatMap((variation) =>
+        anyone
+          .formOf(asana, variation)
+          .ends.filter(({ measured, level }) => level !== 'up' && (measured.values.headLoad ?? 0) > 0.12)
+          .map(({ measured }) => [`${asana.id}/${variation.id}`, measured.values.headLoad]),
+      ),
+    );
+  expect(heavy).toEqual([]);
+});
