@@ -123,7 +123,7 @@ const PART_WORDS: Readonly<Record<string, string>> = {
   palm: 'the hands', hand: 'the hands', fingertips: 'the fingertips', fist: 'the fists', handback: 'the hands', sole: 'the feet', ball: 'the feet', heel: 'the heels', foot: 'the feet',
   sitbone: 'the seat', pelvis: 'the pelvis', sacrum: 'the sacrum', hipside: 'the hip', headback: 'the head', head: 'the head', crown: 'the crown', temple: 'the head', forehead: 'the forehead', chin: 'the chin',
   knee: 'the knees', shin: 'the shins', lowerleg: 'the lower legs', calf: 'the calves', thigh: 'the thighs', ankle: 'the ankles', instep: 'the feet', upperback: 'the upper back', midback: 'the back', lowback: 'the low back',
-  forearm: 'the forearms', elbow: 'the elbows', chest: 'the chest', ribs: 'the ribs', ribside: 'the side of the ribs', belly: 'the belly', pubis: 'the front of the pelvis', shoulder: 'the shoulders', upperarm: 'the upper arms', hip: 'the hips',
+  forearm: 'the forearms', elbow: 'the elbows', chest: 'the chest', ribs: 'the ribs', ribside: 'the side of the ribs', belly: 'the belly', waist: 'the waist', pubis: 'the front of the pelvis', shoulder: 'the shoulders', upperarm: 'the upper arms', hip: 'the hips',
 }; // prettier-ignore
 
 /** Which props, how high for this body, and under what. */

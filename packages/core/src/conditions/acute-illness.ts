@@ -80,7 +80,7 @@ export const acuteIllness = condition({
     },
   },
   limits: [
-    ...limits('acu-01', 'With the head low, a stuffed head throbs and the ears press.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['head']], ['headBelowHeart', '<= 10', 'modify', ['back']]),
+    ...limits('acu-01', 'With the head low, a stuffed head throbs and the ears press.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['head']], ['headBelowHeart', '<= 10', 'modify', ['back']]),
     ...limits('acu-02', 'After glandular fever a swollen spleen can tear.', 'common practice', ['bellyClosure', '<= 0.4', 'avoid', ['spleen']], ['spineRotation', '<= 20', 'avoid', ['spleen']]),
     ...limits('acu-03', 'Coughing is worse lying flat.', 'common practice', ['supineRun', '<= 5', 'modify', ['flat']]),
     ...limits('acu-04', { floorTrips: 'An ill body is weak and giddy on rising.', support: 'An ill body is weak and giddy; something to hold is near.' }, 'common practice', ['floorTrips', '<= 1', 'modify', ['head', 'back']], ['support', '>= 1', 'modify', ['head', 'back'], 'feetDown = 1']),

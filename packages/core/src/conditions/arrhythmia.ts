@@ -82,7 +82,7 @@ export const arrhythmia = condition({
     ...limits('arr-03', 'A long strain on a held breath upsets the rhythm.', 'common practice', ['hold', '<= 30', 'watch', ['quiet', 'thin', 'rate'], 'effort >= 3']),
     ...limits('arr-04', 'Holding the breath and straining act on the nerves that steer the heart.', 'common practice', ['breathRetention', '<= 5', 'modify', ['quiet']], ['breathRetention', '= 0', 'avoid', ['fast', 'danger']], ['breathRetention', '= 0', 'avoid', ['hold']]),
     ...limits('arr-05', 'Over-breathing brings palpitations.', 'common practice', ['breathRate', '<= 20', 'modify', ['quiet']], ['breathRate', '<= 20', 'avoid', ['fast', 'danger']]),
-    ...limits('arr-06', 'With the head low, blood returns suddenly to an unsteady heart.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['fast', 'danger']]),
+    ...limits('arr-06', 'With the head low, blood returns suddenly to an unsteady heart.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['fast', 'danger']]),
     ...noInversion('arr-07', 'Upside down, a faint or a bleed would be dangerous.', 'common practice', 'avoid', ['fast', 'danger', 'thin', 'abl']),
     ...limits('arr-08', 'A fall on a blood thinner bleeds.', 'NG232*', ['fallHeight', '<= 5', 'avoid', ['fast', 'danger', 'thin', 'abl']]),
     ...limits('arr-09', 'With a giddy heart or thin blood, something to hold is within reach.', 'common practice', ['support', '>= 1', 'watch', ['thin'], 'feetDown = 1'], ['support', '>= 1', 'modify', ['fast', 'danger'], 'feetDown = 1']),

@@ -77,7 +77,7 @@ export const asthmaCopd = condition({
     },
   },
   limits: [
-    ...limits('res-01', 'With the head low, the belly weighs on the diaphragm.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['sev']], ['headBelowHeart', '<= 15', 'modify', ['mod']]),
+    ...limits('res-01', 'With the head low, the belly weighs on the diaphragm.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['sev']], ['headBelowHeart', '<= 15', 'modify', ['mod']]),
     ...limits('res-02', 'A pressed belly cramps the breath.', 'common practice', ['bellyClosure', '<= 0.4', 'modify', ['sev']], ['bellyClosure', '<= 0.7', 'modify', ['mod']]),
     ...limits('res-03', 'Lying flat the breath is harder than propped.', 'common practice', ['trunkPitch', '<= 60', 'modify', ['sev'], 'facing supine', 'supineRun > 2']),
     ...noInversion('res-04', 'Upside down, the belly weighs on the diaphragm.', 'common practice', 'avoid', SHORT),

@@ -45,7 +45,7 @@ export const bloodThinners = condition({
   },
   limits: [
     ...limits('bt-01', 'A fall from a height bleeds inside.', 'common practice', ['fallHeight', '<= 5', 'avoid', ['full', 'high']]),
-    ...limits('bt-02', 'A fall from upside down hits the head, and on a blood thinner it bleeds inside.', 'NG232*', ['headLoad', '<= 0.1', 'avoid', ['full', 'high'], { reading: 'The head’s own weight may rest.' }]),
+    ...limits('bt-02', 'No weight goes on the head: in a fall it is hit, and on a blood thinner it bleeds inside.', 'NG232*', ['headLoad', '<= 0.1', 'avoid', ['full', 'high'], { reading: 'The head’s own weight may rest.' }]),
     ...limits('bt-03', 'Weight on the neck bruises on a blood thinner.', 'common practice', ['neckLoad', '<= 0.05', 'watch', ['full']], ['neckLoad', '= 0', 'avoid', ['high']]),
     ...limits('bt-04', 'On a blood thinner balance is trained, with the wall in reach.', ['MANSON*', 'WFG22*'], ['support', '>= 1', 'watch', ['full', 'high'], 'feetDown = 1'], ['support', '>= 1', 'modify', ['faller'], 'feetDown = 1']),
     ...limits('bt-05', 'On a blood thinner balance is trained from a wider stance.', 'WFG22*', ['balanceMargin', '>= 4', 'watch', ['faller'], 'standing', 'support < 1'], ['balanceMargin', '>= 4', 'modify', ['high'], 'standing', 'support < 1']),

@@ -79,7 +79,7 @@ export const concussion = condition({
   limits: [
     ...limits('tbi-01', 'Light movement helps from the first days; hard work waits.', ['AMST*', 'LEDDY*'], ['effort', '<= 2', 'avoid', ['rest']], ['effort', '<= 3', 'modify', ['fresh']], ['effort', '<= 3', 'modify', ['tbi']], ['effort', '<= 4', 'watch', ['build']]),
     ...limits('tbi-02', 'Work stays below what brings the symptoms on.', 'AMST*', ['met', '<= 2.5', 'avoid', ['rest']], ['met', '<= 4', 'modify', ['fresh', 'tbi']]),
-    ...limits('tbi-03', 'With the head low, pressure in a sore head brings symptoms.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['rest', 'open', 'tbi']], ['headBelowHeart', '<= 10', 'modify', ['fresh', 'shunt']], ['headBelowHeart', '<= 35', 'watch', ['build']]),
+    ...limits('tbi-03', 'With the head low, pressure in a sore head brings symptoms.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['rest', 'open', 'tbi']], ['headBelowHeart', '<= 10', 'modify', ['fresh', 'shunt']], ['headBelowHeart', '<= 35', 'watch', ['build']]),
     ...noInversion('tbi-04', { headLoad: 'Head and neck bear nothing before they are cleared; a second blow is the danger.', neckLoad: 'Head and neck bear nothing before they are cleared.' }, 'AMST*', 'avoid', ['rest', 'fresh', 'build', 'tbi', 'open', 'shunt']),
     ...limits('tbi-05', 'A second blow to the head is the danger.', 'AMST*', ['fallHeight', '= 0', 'avoid', ['rest', 'fresh', 'build', 'tbi', 'open']]),
     ...limits('tbi-06', 'The balance is off after the blow.', 'common practice', ['support', '>= 1', 'modify', ['giddy', 'tbi'], 'feetDown = 1'], ['balanceMargin', '>= 4', 'modify', ['giddy', 'tbi'], 'standing', 'support < 1']),

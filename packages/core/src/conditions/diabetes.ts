@@ -102,7 +102,7 @@ export const diabetes = condition({
     },
   },
   limits: [
-    ...limits('dm-01', 'With the head low, the pressure rises in fragile vessels of the eye.', 'ADA16*', ['headBelowHeart', '<= 25', 'watch', ['eye1']], ['headBelowHeart', '<= 0', 'avoid', ['eye2']]),
+    ...limits('dm-01', 'With the head low, the pressure rises in fragile vessels of the eye.', 'ADA16*', ['headBelowHeart', '<= 25', 'watch', ['eye1']], ['headBelowHeart', '<= 3', 'avoid', ['eye2']]),
     ...limits('dm-02', { pelvisAboveHeart: 'With the hips raised, the pressure rises in fragile vessels of the eye.', headLoad: 'Upside down, the pressure rises in fragile vessels of the eye.', neckLoad: 'Upside down, the pressure rises in fragile vessels of the eye.' }, 'ADA16*', ['pelvisAboveHeart', '<= 5', 'avoid', ['eye2']], ['headLoad', '<= 0.1', 'avoid', ['eye2']], ['neckLoad', '<= 0.05', 'avoid', ['eye2']]),
     ...limits('dm-03', 'Numb feet don’t feel the floor.', 'ADA16*', ['balanceMargin', '>= 4', 'modify', NERVES, 'standing', 'support < 1'], ['support', '>= 1', 'modify', NERVES, 'feetDown = 1']),
     ...limits('dm-04', 'The eyes replace the feeling of the feet.', 'common practice', ['eyesClosed', '= 0', 'avoid', NERVES, 'standing']),

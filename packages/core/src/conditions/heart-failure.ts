@@ -45,7 +45,7 @@ export const heartFailure = condition({
     },
   },
   limits: [
-    ...limits('hfa-01', 'A low head or a raised pelvis lets fluid rush back to a weak heart.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', BOTH], ['pelvisAboveHeart', '<= 0', 'avoid', BOTH]),
+    ...limits('hfa-01', 'A low head or a raised pelvis lets fluid rush back to a weak heart.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', BOTH], ['pelvisAboveHeart', '<= 0', 'avoid', BOTH]),
     ...limits('hfa-02', 'Raised legs let fluid rush back to a weak heart.', 'common practice', ['feetAboveHeart', '<= 20', 'avoid', ['n12']], ['feetAboveHeart', '<= 0', 'avoid', ['n3']]),
     ...limits('hfa-03', 'Lying flat, fluid gathers in the lungs.', 'HF22*', ['trunkPitch', '<= 60', 'avoid', ['flat'], 'facing supine']),
     ...limits('hfa-04', 'Bent over, the breath runs out.', 'BENDO*', ['bellyClosure', '<= 0.3', 'modify', ['bend']], ['trunkPitch', '<= 90', 'modify', ['bend']]),

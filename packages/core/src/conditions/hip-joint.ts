@@ -80,7 +80,7 @@ export const hipJoint = condition({
     ...limits('hj-05', 'Deep turning, as in lotus, grinds a worn joint and gapes a loose one.', 'common practice', ['hipExternalRotation', '<= 40', 'modify', SORE], ['hipExternalRotation', '<= 60', 'modify', ['calm']]),
     ...limits('hj-06', 'The front of the joint is loose, and a leg behind and rolled out pushes on it.', 'HIPNA*', ['hipExternalRotation', '<= 20', 'modify', ['front'], 'hipExtension > 5']),
     ...limits('hj-07', 'Wide legs jam the rim.', 'common practice', ['hipAbduction', '<= 30', 'modify', ['wide-irr']], ['hipAbduction', '<= 50', 'modify', ['wide-calm']]),
-    ...limits('hj-08', 'Crossing squeezes the side tendon on the bone.', 'GRIM*', ['hipAdduction', '<= 0', 'avoid', ['tendon-irr']], ['hipAdduction', '<= 10', 'modify', ['tendon-calm']]),
+    ...limits('hj-08', 'Crossing squeezes the side tendon on the bone.', 'GRIM*', ['hipAdduction', '<= 3', 'avoid', ['tendon-irr']], ['hipAdduction', '<= 10', 'modify', ['tendon-calm']]),
     ...limits('hj-09', 'Hanging on one hip loads the tendon.', 'GRIM*', ['hold', '<= 10', 'modify', ['tendon-irr'], 'feetDown = 1']),
     ...limits('hj-10', 'A loose joint needs strength, not range.', 'HIPNA*', ['hipRangeUsed', '<= 0.8', 'modify', ['loose']]),
     ...limits('hj-11', 'A painful hip gives way.', 'common practice', ['support', '>= 1', 'modify', SORE, 'feetDown = 1']),

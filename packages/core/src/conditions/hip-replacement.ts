@@ -91,7 +91,7 @@ export const hipReplacement = condition({
   limits: [
     ...PAIN.limits('hpr'),
     ...limits('hpr-01', 'Bending past a right angle can lever the ball out backwards.', ['AAOSTHR*', 'RCOT17*'], ['hipFlexion', '<= 90', 'avoid', ['back-01']], ['hipFlexion', '<= 100', 'modify', ['back-2']], ['hipFlexion', '<= 110', 'watch', ['back-3']], ['trunkThigh', '>= 90', 'avoid', ['back-01']], ['trunkThigh', '>= 80', 'modify', ['back-2']], ['trunkThigh', '>= 65', 'modify', ['lasting']]),
-    ...limits('hpr-02', 'Crossing the midline can lever the new joint out.', 'AAOSTHR*', ['hipAdduction', '<= 0', 'avoid', ['cross-01']], ['hipAdduction', '<= 5', 'modify', ['cross-2']], ['hipAdduction', '<= 15', 'watch', ['cross-3']]),
+    ...limits('hpr-02', 'Crossing the midline can lever the new joint out.', 'AAOSTHR*', ['hipAdduction', '<= 3', 'avoid', ['cross-01'], { reading: 'A thigh that lies on a pillow points up to 3 degrees inwards.' }], ['hipAdduction', '<= 5', 'modify', ['cross-2']], ['hipAdduction', '<= 15', 'watch', ['cross-3']]),
     ...limits('hpr-03', 'Turning the knee in can lever the new joint out.', 'AAOSTHR*', ['hipInternalRotation', '<= 0', 'avoid', ['back-01']], ['hipInternalRotation', '<= 10', 'modify', ['back-2']], ['hipInternalRotation', '<= 20', 'watch', ['back-3']]),
     ...limits('hpr-17', 'The surgeon alone decides whether the new joint may go to its ends.', 'common practice', ['hipExternalRotation', '<= 60', 'modify', ['lasting'], 'kneeFlexion > 110'], ['legAsymmetry', '<= 100', 'modify', ['lasting'], { reading: 'The stance of a warrior measures 96.' }]),
     ...limits('hpr-04', 'Bent, crossed and turned in together is how the new joint slips out.', 'common practice',
@@ -105,7 +105,7 @@ export const hipReplacement = condition({
     ...limits('hpr-10', 'Kneeling comes later, on padding.', 'common practice', ['kneeLoad', '<= 0.1', 'avoid', ['h0']], ['kneeLoad', '<= 0.5', 'watch', ['kneel']]),
     ...limits('hpr-11', 'Getting down is the hardest move.', 'common practice', ['floorTrips', '= 0', 'avoid', ['h0']], ['floorTrips', '<= 1', 'watch', ['h1']], ['floorTrips', '<= 3', 'watch', ['h2']]),
     ...limits('hpr-12', 'Turning the trunk on a fixed foot turns the hip.', 'RCOT17*', ['spineRotation', '<= 20', 'avoid', ['first'], 'standing'], ['spineRotation', '<= 20', 'modify', ['h2'], 'standing']),
-    ...noInversion('hpr-13', { headLoad: 'A fall from upside down would break the bone round the new joint.', neckLoad: 'Rolling up overhead folds the new joint far and risks a fall.' }, 'common practice', 'avoid', ['half']),
+    ...noInversion('hpr-13', { headLoad: 'No weight goes on the head: a fall would break the bone round the new joint.', neckLoad: 'Rolling up overhead folds the new joint far and risks a fall.' }, 'common practice', 'avoid', ['half']),
     ...limits('hpr-14', 'Jolts wear and loosen the new joint.', 'common practice', ['impact', '= 0', 'avoid', ['half-year']], ['impact', '<= 1', 'modify', ['h3']]),
     ...limits('hpr-15', { effort: 'Work comes back in steps with a new joint.', hold: 'Holds grow longer in steps with a new joint.' }, 'NG157*', ['effort', '<= 2', 'avoid', ['h0']], ['hold', '<= 15', 'avoid', ['h0'], 'effort >= 2'], ['effort', '<= 3', 'modify', ['mid']], ['hold', '<= 30', 'modify', ['mid'], 'effort >= 3']),
     ...limits('hpr-16', 'Nobody presses the leg deeper.', 'common practice', ['touch', '= 0', 'avoid', ['hands']]),

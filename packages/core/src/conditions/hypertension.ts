@@ -107,7 +107,7 @@ export const hypertension = condition({
     ...limits('hyp-02', 'Head-down raises the pressure in head and eyes.', 'common practice',
       ['headBelowHeart', '<= 10', 'avoid', ['s2'], 'hold > 5'],
       ['headBelowHeart', '<= 20', 'avoid', ['s2'], { as: 'moving' }]),
-    ...limits('hyp-03', 'Head-down raises the pressure in head and eyes.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['s2b']]),
+    ...limits('hyp-03', 'Head-down raises the pressure in head and eyes.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['s2b']]),
     ...limits('hyp-04', 'A raised pelvis pours blood to chest and head.', 'common practice',
       ['pelvisAboveHeart', '<= 20', 'avoid', ['s2'], { as: 's2' }],
       ['pelvisAboveHeart', '<= 5', 'avoid', ['s2b'], { as: 's2b' }]),

@@ -60,7 +60,7 @@ export const jawJoint = condition({
     ...limits('tmj-05', { neckLoad: 'With the chin pressed to the chest people clench the jaw.', headLoad: 'Weight on the head makes people clench the jaw.' }, 'common practice', ['neckLoad', '<= 0.05', 'modify', ['sore', 'shut', 'slip']], ['headLoad', '<= 0.1', 'modify', ['sore', 'shut', 'slip'], { reading: 'The head’s own weight may rest.' }], ['neckLoad', '<= 0.05', 'avoid', ['op']], ['headLoad', '<= 0.1', 'avoid', ['op']]),
     ...limits('tmj-06', 'In hard holds people bite; lips together, teeth apart.', 'BRUX*', ['hold', '<= 20', 'watch', ['clench', 'sore'], 'effort >= 4']),
     ...limits('tmj-07', 'Arms held up make neck and jaw brace.', 'common practice', ['hold', '<= 20', 'watch', ['sore'], 'shoulderElevation > 150']),
-    ...limits('tmj-08', 'With the head low, a fresh wound swells and bleeds.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['op2']]),
+    ...limits('tmj-08', 'With the head low, a fresh wound swells and bleeds.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['op2']]),
     ...limits('tmj-09', 'Straining makes people clench a healing jaw.', 'common practice', ['handLoad', '<= 0.3', 'modify', ['op6']], ['abdominalLoad', '<= 2', 'modify', ['op6']]),
     ...limits('tmj-10', 'With the breath held, people clench the teeth.', 'common practice', ['breathRetention', '<= 10', 'watch', ['clench', 'sore']], ['breathRetention', '= 0', 'modify', ['op']]),
     ...limits('tmj-11', 'Jerks jar the joint.', 'common practice', ['headJolt', '= 0', 'modify', ['sore', 'shut', 'slip', 'op']]),

@@ -50,10 +50,10 @@ export const migraineHeadache = condition({
     },
   },
   limits: [
-    ...limits('mig-01', 'With the head low, the head throbs.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['attack']], ['headBelowHeart', '<= 15', 'modify', ['between']]),
+    ...limits('mig-01', 'With the head low, the head throbs.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['attack']], ['headBelowHeart', '<= 15', 'modify', ['between']]),
     ...noInversion('mig-02', 'Upside down, the head throbs.', 'common practice', 'avoid'),
     ...limits('mig-03', 'This pain comes from the neck; its ends bring it on.', 'common practice', ['cervicalFlexion', '-20..40', 'modify', ['neck']], ['cervicalRotation', '<= 60', 'modify', ['neck']]),
-    ...limits('mig-04', { headBelowHeart: 'With the head low, the pressure in the skull rises further.', trunkPitch: 'Lying flat raises the pressure in the skull.' }, 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['csf-high']], ['trunkPitch', '<= 45', 'avoid', ['csf-high'], 'facing supine']),
+    ...limits('mig-04', { headBelowHeart: 'With the head low, the pressure in the skull rises further.', trunkPitch: 'Lying flat raises the pressure in the skull.' }, 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['csf-high']], ['trunkPitch', '<= 45', 'avoid', ['csf-high'], 'facing supine']),
     ...limits('mig-05', { trunkPitch: 'With low pressure in the skull, being upright worsens it; all is done lying.', effort: 'With low pressure in the skull, there is only rest.' }, 'common practice', ['trunkPitch', '>= 80', 'avoid', ['csf-low']], ['effort', '<= 1', 'avoid', ['csf-low']]),
     ...limits('mig-06', 'Long strain can set off an attack.', 'common practice', ['hold', '<= 20', 'watch', ['between'], 'effort >= 3']),
     ...limits('mig-07', { breathRetention: 'A held breath makes the head throb.', breathRate: 'Forced breath makes the head throb.' }, 'common practice', ['breathRetention', '= 0', 'avoid'], ['breathRate', '<= 20', 'avoid']),

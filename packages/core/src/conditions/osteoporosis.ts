@@ -119,7 +119,7 @@ export const osteoporosis = condition({
     ...limits('opo-19', 'The end of a turn narrows a worn or weak neck.', 'common practice', ['cervicalRotation', '<= 60', 'watch', ['neckWorn']], ['cervicalRotation', '<= 40', 'modify', ['neckTight']], ['cervicalRotation', '<= 25', 'avoid', ['neckBroken']]),
     ...limits('opo-20', 'Back and turned together narrows the neck most.', 'AHACAD*', ['cervicalRotation', '<= 30', 'modify', ['neckWorn'], 'cervicalFlexion < -10'], ['cervicalRotation', '<= 30', 'avoid', ['neckHeld'], 'cervicalFlexion < -10']),
     ...limits('opo-21', { headJolt: 'Quick turns jerk on a worn or weak neck.', neckSweep: 'Circles take the neck through all its ends.' }, 'common practice', ['headJolt', '= 0', 'avoid', ['neckFound']], ['neckSweep', '<= 45', 'avoid', ['neckHeld']]),
-    ...limits('opo-22', 'A hanging head pulls on the neck.', 'common practice', ['headBelowHeart', '<= 15', 'modify', ['neckTight']], ['headBelowHeart', '<= 0', 'avoid', ['neckBroken']]),
+    ...limits('opo-22', 'A hanging head pulls on the neck.', 'common practice', ['headBelowHeart', '<= 15', 'modify', ['neckTight']], ['headBelowHeart', '<= 5', 'avoid', ['neckBroken']]),
     ...limits('opo-23', 'Strong arms brace the neck.', 'common practice', ['handLoad', '<= 0.5', 'watch', ['neckTight']], ['handLoad', '<= 0.3', 'modify', ['neckBroken']]),
     ...limits('opo-24', 'The head drops back without a cushion.', 'common practice', ['cervicalFlexion', '>= -10', 'modify', ['neckHeld'], 'facing supine']),
   ], // prettier-ignore

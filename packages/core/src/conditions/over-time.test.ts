@@ -74,12 +74,12 @@ describe('readings grow old', () => {
 describe('what is told before class', () => {
   test('a pregnancy that enters week 28', () => {
     expect(news({ conditions: [pregnant], clearances: [] }, '2026-03-08')).toEqual([]);
-    expect(news({ conditions: [pregnant], clearances: [] }, '2026-03-09')).toEqual(['Pregnancy: now from 28 weeks']);
+    expect(news({ conditions: [pregnant], clearances: [] }, '2026-03-09')).toEqual(['Pregnancy: now in the stage “from 28 weeks”']);
   });
 
   test('six weeks after a birth', () => {
     const birth = { id: 'postpartum', weeks: 5, birth: 'vaginal', checkDone: true, doming: false, gapFingers: 1, pelvicFloor: ['none'], lochia: 'none', breastfeeding: false, asOf: '2026-03-02' }; // prettier-ignore
-    expect(news({ conditions: [birth], clearances: [] }, '2026-03-09').join()).toMatch(/After birth: now to 12 weeks, after the check/);
+    expect(news({ conditions: [birth], clearances: [] }, '2026-03-09').join()).toMatch(/After birth: now in the stage “to 12 weeks, after the check”/);
   });
 
   test('a clearance that ends soon, and one that ended', () => {
@@ -92,9 +92,9 @@ describe('what is told before class', () => {
 
   test('a reading that is too old, and what has to be asked anew', () => {
     const pressure = { id: 'hypertension', systolic: 122, diastolic: 76, controlled: 'yes', aneurysm: false, asOf: '2026-03-02' };
-    expect(news({ conditions: [pressure], clearances: [] }, '2026-03-20').join()).toMatch(/too old, ask again: Upper number/);
+    expect(news({ conditions: [pressure], clearances: [] }, '2026-03-20').join()).toMatch(/too old, ask again: upper number.*; lower number/);
     const pain = { id: 'elbow', painNow: 2, asOf: '2026-03-02' };
-    expect(news({ conditions: [pain], clearances: [] }, '2026-03-03')).toEqual(['Elbow trouble: ask today: Pain now, before class']);
+    expect(news({ conditions: [pain], clearances: [] }, '2026-03-03')).toEqual(['Elbow trouble: ask today: pain now, before class']);
   });
 });
 

@@ -98,11 +98,12 @@ export function newsOf({ conditions, clearances }: Dated, today: string): Messag
     const old = askedAgain.filter((name) => condition.parameters[name]!.holdsDays !== 0);
     const daily = askedAgain.filter((name) => condition.parameters[name]!.holdsDays === 0);
     const { name } = condition;
-    const question = (parameter: string) => condition.parameters[parameter]!.ask.replace(/\?$/, '');
+    const questions = (parameters: readonly string[]) =>
+      parameters.map((one) => lowerFirst(condition.parameters[one]!.ask.replace(/\?$/, ''))).join('; ');
     return [
       ...(came.length > 0 ? [message('news.stage', { condition: name, stages: came.map(lowerFirst).join('; ') })] : []),
-      ...old.map((parameter) => message('news.too-old', { condition: name, question: question(parameter) })),
-      ...(daily.length > 0 ? [message('news.ask-today', { condition: name, questions: daily.map(question).join('; ') })] : []),
+      ...(old.length > 0 ? [message('news.too-old', { condition: name, questions: questions(old) })] : []),
+      ...(daily.length > 0 ? [message('news.ask-today', { condition: name, questions: questions(daily) })] : []),
     ];
   });
   const clearanceNews = clearances.flatMap(({ condition: id, until }): Message[] => {

@@ -196,7 +196,7 @@ export const pregnancy = condition({
       ['abdominalLoad', '<= 4', 'watch', ['t1'], { as: 't1' }],
       ['abdominalLoad', '<= 3', 'modify', ['t2'], { as: 't2' }],
       ['abdominalLoad', '<= 2', 'avoid', ['t3'], { as: 't3' }]),
-    ...limits('prg-10', { headLoad: 'A fall from upside down can’t be risked.', neckLoad: 'The ligaments of the neck are softer now; it carries no weight.' }, 'ACOG804*',
+    ...limits('prg-10', { headLoad: 'No weight goes on the head: a fall can’t be risked.', neckLoad: 'The ligaments of the neck are softer now; it carries no weight.' }, 'ACOG804*',
       ['headLoad', '<= 0.1', 'avoid', ['t1', 't2'], { as: 'head', school: 'pregnancy-inversions=stop', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
       ['neckLoad', '<= 0.05', 'avoid', ['t1', 't2'], { as: 'neck', school: 'pregnancy-inversions=stop', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
       ['headLoad', '<= 0.1', 'avoid', ['t3'], { as: 'head-t3', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
@@ -211,7 +211,7 @@ export const pregnancy = condition({
       ['support', '>= 1', 'modify', ['t2'], 'feetDown = 1', 'standing', { as: 't2' }],
       ['support', '>= 1', 'avoid', ['t3'], 'feetDown = 1', 'standing', { as: 't3' }],
       ['support', '>= 2', 'modify', ['t2', 't3'], 'feetDown = 1', 'standing', 'trunkPitch > 45', { as: 'bent-over', reading: 'One leg and a trunk that leans: a wall or a chair, more than a hand on a block.' }]),
-    ...limits('prg-15', 'The bigger belly makes standing less steady; a wider base or a hand helps.', 'common practice', ['balanceMargin', '>= 5', 'modify', ['t2', 't3'], 'standing', 'support < 1']),
+    ...limits('prg-15', 'The bigger belly makes standing less steady; a wider base or a hand helps.', 'common practice', ['balanceMargin', '>= 5', 'modify', ['t2', 't3'], 'standing', 'support < 1', 'hold > 0', { reading: 'What is held: a step while walking is none.' }]),
     ...limits('prg-16', 'Ligaments are loose now, and a long lunge pulls on the joints of the pelvis.', 'common practice',
       ['legAsymmetry', '<= 90', 'watch', ['t1', 't2'], { as: 't1-t2' }],
       // Shortens long lunges and leaves ordinary standing poses: no evidence bars these where the pelvis doesn't hurt.

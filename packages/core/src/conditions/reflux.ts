@@ -44,7 +44,7 @@ export const reflux = condition({
     },
   },
   limits: [
-    ...limits('rf-01', 'Head down lets acid run up.', 'ACG22*', ['headBelowHeart', '<= 25', 'modify', ['calm']], ['headBelowHeart', '<= 0', 'avoid', BAD]),
+    ...limits('rf-01', 'Head down lets acid run up.', 'ACG22*', ['headBelowHeart', '<= 25', 'modify', ['calm']], ['headBelowHeart', '<= 5', 'avoid', BAD]),
     ...limits('rf-02', 'With the hips raised, the stomach slides towards the chest.', 'common practice', ['pelvisAboveHeart', '<= 40', 'modify', ['calm']], ['pelvisAboveHeart', '<= 5', 'avoid', BAD]),
     ...limits('rf-03', 'Lying flat after food brings acid up.', ['ACG22*', 'CG184*'], ['trunkPitch', '<= 60', 'modify', FULL, 'facing supine']),
     ...limits('rf-04', 'On the right side acid runs up, on the left it stays.', 'ACG22*', ['facing', ['upright', 'prone', 'supine', 'left side'], 'modify', FULL, 'hold > 60']),

@@ -3,12 +3,13 @@ import { limits, QUIET } from './limits.js';
 
 /** What remains until written clearance is there: limits of every condition whose screening says `restricted`. Common practice, no source. */
 export const RESTRICTED_PROFILE: readonly LimitSpec[] = limits('restricted', 'Until there is written clearance only gentle, supported work.', 'common practice',
-  ['headBelowHeart', '<= 0', 'avoid', undefined, { as: 'head' }],
+  ['headBelowHeart', '<= 5', 'avoid', undefined, { as: 'head', reading: 'Whoever lies flat has the eyes within 5 cm of the heart.' }],
   ['pelvisAboveHeart', '<= 15', 'avoid', undefined, { as: 'pelvis' }],
-  ['lumbarFlexion', '-10..30', 'avoid', undefined, { as: 'low-back' }],
+  ['lumbarFlexion', '-15..30', 'avoid', undefined, { as: 'low-back', reading: 'Ordinary cat-cow stays inside.' }],
   ['spineRotation', '<= 20', 'avoid', undefined, { as: 'twist' }],
   ['bellyClosure', '<= 0.4', 'avoid', undefined, { as: 'belly' }],
-  ['handLoad', '<= 0.3', 'avoid', undefined, { as: 'hands' }],
+  ['handLoad', '<= 0.4', 'avoid', undefined, 'facing prone', { as: 'hands-on-fours', reading: 'All fours stay inside, planks and dogs do not.' }],
+  ['handLoad', '<= 0.3', 'avoid', undefined, 'not facing prone', { as: 'hands' }],
   ['headLoad', '<= 0.1', 'avoid', undefined, { as: 'on-head' }],
   ['neckLoad', '<= 0.05', 'avoid', undefined, { as: 'on-neck' }],
   ['support', '>= 1', 'avoid', undefined, 'standing', 'effort >= 2', { as: 'support', ...QUIET }],

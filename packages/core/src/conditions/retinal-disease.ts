@@ -81,7 +81,7 @@ export const retinalDisease = condition({
   },
   limits: [
     ...limits('ret-01', 'With the head low the vessels of the eye fill, and can bleed or tear.', ['ADA16*', 'SHAH*'],
-      ['headBelowHeart', '<= 0', 'avoid', ['high']], ['headBelowHeart', '<= 10', 'avoid', ['mod']], ['headBelowHeart', '<= 25', 'watch', ['low']]),
+      ['headBelowHeart', '<= 3', 'avoid', ['high']], ['headBelowHeart', '<= 10', 'avoid', ['mod']], ['headBelowHeart', '<= 25', 'watch', ['low']]),
     ...noInversion('ret-02', 'With the head low the vessels of the eye fill.', 'SHAH*', 'avoid', STRICT),
     ...limits('ret-03', 'A long strain raises the pressure in the eye.', 'ADA16*', ['hold', '<= 25', 'modify', STRICT, 'effort >= 3', FIVE_BREATHS]),
     ...limits('ret-04', 'A raised pelvis sends blood to the head and eyes.', 'common practice', ['pelvisAboveHeart', '<= 5', 'avoid', ['high']], ['pelvisAboveHeart', '<= 15', 'avoid', ['mod']]),

@@ -70,7 +70,7 @@ export const strokeTia = condition({
     },
   },
   limits: [
-    ...limits('str-01', 'With the head low, the pressure rises in healing vessels.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['tender']], ['headBelowHeart', '<= 10', 'modify', ['settled'], 'hold > 5'], ['headBelowHeart', '<= 20', 'modify', ['settled']]),
+    ...limits('str-01', 'With the head low, the pressure rises in healing vessels.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['tender']], ['headBelowHeart', '<= 10', 'modify', ['settled'], 'hold > 5'], ['headBelowHeart', '<= 20', 'modify', ['settled']]),
     ...limits('str-02', { headLoad: 'The arteries of the neck and the balance aren’t safe upside down.', neckLoad: 'The arteries of the neck aren’t safe under weight.', fallHeight: 'After a stroke a fall from a height can’t be caught.' }, 'AHACAD*', ['headLoad', '<= 0.1', 'avoid', LATER], ['neckLoad', '<= 0.05', 'avoid', LATER], ['fallHeight', '= 0', 'avoid', LATER]),
     ...limits('str-03', 'A torn artery of the neck is healing.', 'AHACAD*', ['cervicalFlexion', '>= -10', 'avoid', ['neck']], ['cervicalRotation', '<= 30', 'avoid', ['neck']], ['neckSweep', '<= 30', 'avoid', ['neck']]),
     ...limits('str-04', 'At its end, turning or tipping the neck narrows its arteries.', 'AHACAD*', ['cervicalFlexion', '>= -20', 'modify', LATER], ['cervicalRotation', '<= 45', 'modify', LATER]),

@@ -48,7 +48,7 @@ export const vertigo = condition({
   limits: [
     ...limits('ver-01', 'The crystals in the ear roll when the head turns far.', 'BPPV17*', ['headSweep', '<= 60', 'avoid', ['act']], ['neckSweep', '<= 30', 'avoid'], ['headSweep', '<= 100', 'modify', ['tre']]),
     ...limits('ver-02', 'Looking up is the position in which the giddiness is tested.', 'BPPV17*', ['cervicalFlexion', '>= -10', 'avoid', ['act']], ['cervicalFlexion', '>= -25', 'modify', ['later']]),
-    ...limits('ver-03', 'With the head low, the crystals in the ear roll.', 'BPPV17*', ['headBelowHeart', '<= 0', 'avoid', ['act']], ['headBelowHeart', '<= 15', 'modify', ['tre']]),
+    ...limits('ver-03', 'With the head low, the crystals in the ear roll.', 'BPPV17*', ['headBelowHeart', '<= 5', 'avoid', ['act']], ['headBelowHeart', '<= 15', 'modify', ['tre']]),
     ...limits('ver-04', 'Lying flat sets off the spinning; propped, it stays away.', 'common practice', ['trunkPitch', '<= 50', 'modify', ['act'], 'facing supine']),
     ...limits('ver-05', 'The affected ear downwards brings it on.', 'BPPV17*', ['cervicalRotation', '<= 30', 'modify', ['act-tre'], 'not facing upright', { reading: 'The ear is not told apart: a turn to either side counts while the trunk lies.' }]),
     ...limits('ver-06', { headLoad: 'Whoever spins upside down falls on the head.', neckLoad: 'Whoever spins upside down falls on the neck.', fallHeight: 'Whoever spins falls; nothing is done at a height.' }, 'common practice', ['headLoad', '<= 0.1', 'avoid'], ['neckLoad', '<= 0.05', 'avoid'], ['fallHeight', '= 0', 'avoid']),

@@ -97,10 +97,10 @@ export const wheelchairUser = condition({
   },
   limits: [
     ...limits('whe-01', 'Pressing a full bladder can set off dysreflexia.', 'PVA-AD*', ['bellyClosure', '<= 0.4', 'avoid', ['press']]),
-    ...limits('whe-02', 'With an injury this high, the blood pressure swings either way when the head goes down.', 'common practice', ['headBelowHeart', '<= 0', 'avoid', ['ad']]),
+    ...limits('whe-02', 'With an injury this high, the blood pressure swings either way when the head goes down.', 'common practice', ['headBelowHeart', '<= 5', 'avoid', ['ad']]),
     ...limits('whe-03', 'The pressure may fall on coming up; it is done slowly, hands on the thighs.', 'common practice', ['headBelowHeart', '<= 10', 'modify', ['low-other']]),
     ...limits('whe-04', 'Skin without feeling is damaged before it hurts; leaning forward or sideways relieves it.', 'PVA-PU', ['unrelievedSitting', '<= 15', 'avoid', ['numb'], { reading: 'Every 15 to 30 minutes (from memory); the shorter is used.' }]),
-    ...limits('whe-05', 'With little hold in the trunk, a strap or a hand on the rim keeps the body from tipping.', 'common practice', ['balanceMargin', '>= 8', 'avoid', ['trunk0']], ['balanceMargin', '>= 5', 'avoid']),
+    ...limits('whe-05', 'With little hold in the trunk, a strap or a hand on the rim keeps the body from tipping.', 'common practice', ['balanceMargin', '>= 8', 'avoid', ['trunk0'], 'trunkPitch < 45'], ['balanceMargin', '>= 5', 'avoid', undefined, 'trunkPitch < 45']),
     ...limits('whe-06', 'Leaning so far, the trunk falls forward and can’t come back by itself.', 'common practice', ['trunkPitch', '<= 20', 'avoid', ['trunk0'], 'handLoad < 0.05', 'forearmLoad < 0.05']),
     ...limits('whe-07', 'Thin bones of the legs break without pain, and new bone can lie round the hips.', 'common practice', ['hipFlexion', '<= 110', 'avoid', ['bones']]),
     ...limits('whe-08', 'A twisting force breaks the thigh bone.', 'common practice', ['hipExternalRotation', '<= 30', 'modify', ['bones']], ['hipInternalRotation', '<= 20', 'modify', ['bones']]),

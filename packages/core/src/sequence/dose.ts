@@ -65,11 +65,21 @@ export function timeOf(rhythm: Rhythm, dose: DoseSpec, side: StepSide, breathSec
   return { holdSeconds: moves ? 0 : breaths * breath, repSeconds: moves ? breath : null, seconds: breaths * breath * times };
 }
 
-/** A share of a dose, in whole breaths and times, 5 s and half minutes; never nothing. */
+/** Below so many minutes half a minute is too coarse a step. */
+const SHORT_MINUTES = 1.5;
+
+/** A share of a dose, in whole breaths and times, half minutes, and 5 s where it is short; never nothing. */
 export function scaleDose(dose: DoseSpec, share: number): DoseSpec {
   const whole = (n: number) => Math.max(1, Math.round(n * share));
-  if (dose.minutes !== undefined) return { ...dose, minutes: Math.max(0.5, Math.floor(dose.minutes * share * 2 + 1e-9) / 2) };
-  if (dose.seconds !== undefined) return { ...dose, seconds: Math.max(10, Math.floor((dose.seconds * share) / 5 + 1e-9) * 5) };
+  const fives = (seconds: number) => Math.max(10, Math.floor(seconds / 5 + 1e-9) * 5);
+  if (dose.minutes !== undefined) {
+    const { minutes, ...rest } = dose;
+    const halves = Math.floor(minutes * share * 2 + 1e-9) / 2;
+    return minutes * share >= SHORT_MINUTES || halves === minutes * share
+      ? { ...rest, minutes: halves }
+      : { ...rest, seconds: fives(60 * minutes * share) };
+  }
+  if (dose.seconds !== undefined) return { ...dose, seconds: fives(dose.seconds * share) };
   if (dose.breaths !== undefined && dose.breaths > 1) return { ...dose, breaths: whole(dose.breaths) };
   if (dose.repetitions !== undefined) return { ...dose, repetitions: whole(dose.repetitions) };
   if (dose.rounds !== undefined) return { ...dose, rounds: whole(dose.rounds) };
