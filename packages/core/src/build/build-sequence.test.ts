@@ -67,6 +67,15 @@ test('built for people it costs them less to adapt than built for nobody', () =>
   expect(costOf(built(asked, who).text)).toBeLessThan(costOf(built(asked).text));
 });
 
+test.each(CHARACTERS)('a %s class that is built for one person is given to them nearly as it is', (character) => {
+  const who = members('pregnancy week=32 experience=experienced fetuses=1 complications=none');
+  const { sequence } = built({ purposes: ['calm'], minutes: 45, character }, who);
+  const changed = adaptClass(who, sequence, { today: TODAY }).plans[0]!.steps.filter(({ verdict }) => verdict !== 'keep');
+  expect(changed.length).toBeLessThan(0.15 * sequence.steps.length);
+  // She doesn't end on her back.
+  expect(sequence.steps.at(-1)!.asana).toBe('savasana-side');
+});
+
 describe('props in the room', () => {
   const who = members(
     'seniors age=78 sex=f tug=13 tandem=7 falls=0 injuriousFall=no bone=unknown',

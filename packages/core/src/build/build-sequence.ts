@@ -59,10 +59,12 @@ const BASES = {
   mat: { Arrive: ['standing', 'seated-floor', 'supine'], Warm: ['standing', 'all-fours', 'supine', 'kneeling'], Main: ['standing', 'all-fours', 'kneeling', 'seated-floor', 'prone'], Cool: ['seated-floor', 'supine', 'prone', 'side-lying'] },
   chair: { Arrive: ['seated-chair'], Warm: ['seated-chair'], Main: ['seated-chair', 'standing-chair'], Cool: ['seated-chair'] },
 } as const satisfies Record<BuildAsked['place'], Record<string, readonly Base[]>>; // prettier-ignore
-/** So many of the best by purpose are tried on the people. */
-const TRIED = 6;
+/** So many of the best by purpose are tried on the people: what most need not change is seldom among the first. */
+const TRIED = 40;
 /** What a step may cost the people on average, set against one purpose of weight 1. */
-const COST_WEIGHT = 0.8;
+const COST_WEIGHT = 2;
+/** Rests that may end a class, the usual one first. */
+const RESTS: Readonly<Record<BuildAsked['place'], readonly string[]>> = { mat: ['savasana', 'savasana-side'], chair: ['savasana-chair'] };
 const REST = { share: 0.15, most: 12, floor: 5, floorShare: 0.2 };
 /** More steps than one in so many minutes can't be told apart by whoever does them. */
 const MINUTES_A_STEP = 1.5;
@@ -159,20 +161,28 @@ function bare(steps: readonly Step[]): Sequence {
   return { ...BARE_HEADER, steps, unknown: [], notes: [] };
 }
 
-function writeText(library: Library, steps: readonly Step[], asked: BuildAsked): string {
+/** The rest that costs the people least. */
+function chooseRest(library: Library, company: Company, { place, minutes }: BuildAsked): Asana {
+  const rests = RESTS[place].map((id) => {
+    const asana = library.get(id);
+    return { asana, cost: company.costOf({ ...usualStep(asana, 'Rest'), dose: { minutes: restMinutes(minutes) } }) };
+  });
+  return rests.reduce((best, one) => (one.cost < best.cost ? one : best)).asana;
+}
+
+function writeText(library: Library, steps: readonly Step[], rest: Asana, asked: BuildAsked): string {
   const lines = steps.map((step, i) => {
     const heading = step.section !== steps[i - 1]?.section ? [`\n## ${step.section}`] : [];
     return [...heading, `${library.get(step.asana).name}${step.side === 'both' ? ', each side' : ''}, ${describeDose(step.dose)}`].join(
       '\n',
     );
   });
-  const rest = asked.place === 'chair' ? 'Savasana on a chair' : 'Savasana';
   return [
     `# ${asked.title ?? `A ${asked.character} class`}`,
     `minutes: ${asked.minutes}`,
     ...(asked.place === 'chair' ? ['place: chair'] : []),
     ...lines,
-    `\n## Rest\n${rest}, ${restMinutes(asked.minutes)} min`,
+    `\n## Rest\n${rest.name}, ${restMinutes(asked.minutes)} min`,
   ].join('\n');
 }
 
@@ -235,7 +245,7 @@ export function buildSequence(
   const cache = new PlanningCache();
   const company = new Company(members.length > 0 ? members : [{ solver, participant: anybody('anybody') }], asked, cache);
   const steps = chooseSteps(library, solver, company, asked, cache);
-  let text = writeText(library, steps, asked);
+  let text = writeText(library, steps, chooseRest(library, company, asked), asked);
   // Names that neighbours decide are written so that they mean what was chosen.
   const lines = text.split('\n');
   let line = 0;
