@@ -102,6 +102,32 @@ export const EN = {
   'why.together': 'Changed so that the class shows at most {figures} different figures here and shares its props.',
   'why.sits-out': 'Nothing else fits in this class with at most {figures} different figures and the props it shares.',
 
+  // What a teacher's craft says of a sequence, and the one action that mends it. `asana` and `calm` are names.
+  'review.sides': '{asana}: more on the {more, select, left {left} other {right}} than on the {less, select, left {left} other {right}}.',
+  'review.directions': 'The spine is not moved in one direction: {direction}.',
+  'review.counterpose': '{asana} goes far, and nothing after it counters that.',
+  'review.twist': '{asana} turns the spine before anything has lengthened it.',
+  'review.warm-up': '{asana} takes the spine to its end before it is warm.',
+  'review.calm': '{asana} wakes up again after {calm} has calmed.',
+  'review.no-rest': 'The class doesn’t end in a rest.',
+  'review.short-rest': 'The rest at the end takes {seconds} s of {minutes} min.',
+  'review.proportion': '{minutes} min of {more} to {seconds} s of {less}.',
+  'review.wrists': '{minutes} min on the wrists without a break.',
+  'review.knees': '{minutes} min on the knees without a break.',
+  'review.trips':
+    'Down to the floor {now} times{hasSection, select, yes { in “{section}”} other {}}; with what stands and what is on the floor kept together {then}.',
+  'repair.same-dose': '{dose} on the {side, select, left {left} other {right}} too',
+  'repair.both-sides': 'Do it on both sides',
+  'repair.add': 'Add {asana}',
+  'repair.add-after': 'Add {asana} after it',
+  'repair.add-before': 'Add {asana} before it',
+  'repair.add-between': 'Add {asana} between',
+  'repair.add-rest': 'Add {minutes, plural, one {# minute} other {# minutes}} of rest',
+  'repair.begin-with': 'Begin with {asana}',
+  'repair.move-before': 'Move it before {asana}',
+  'repair.rest': 'Rest {minutes, plural, one {# minute} other {# minutes}}',
+  'repair.group': 'Put them together',
+
   // A choice by hand that can't be kept.
   'choice.unsafe': 'What was chosen is not safe here; another way was taken.',
   'choice.does-not-fit': 'What was chosen would need more than {figures} different figures, or props that the class doesn’t have.',
@@ -115,8 +141,8 @@ export const EN = {
   'difference.not-in-sequence': 'not in the sequence',
 
   // What has changed since a person was last asked.
-  'news.stage': '{condition}: now {stages}',
-  'news.too-old': '{condition}: too old, ask again: {question}',
+  'news.stage': '{condition}: now in the stage “{stages}”',
+  'news.too-old': '{condition}: the answers are too old, ask again: {questions}',
   'news.ask-today': '{condition}: ask today: {questions}',
   'news.clearance-ended': '{condition}: the written clearance ended on {day}',
   'news.clearance-ends': '{condition}: the written clearance ends on {day}',

@@ -1,5 +1,6 @@
 import { solver } from '../planning/adapt.fixture.js';
 import { library } from '../asanas/all.js';
+import { sayInEnglish } from '../messages/message.js';
 import { notesReader } from '../notes/read-notes.js';
 import { reviewOf, DIRECTIONS } from './review.js';
 import { editText } from '../notes/edit-text.js';
@@ -50,6 +51,11 @@ describe.each(BROKEN)('%s: %s', (rule, _what, text, line) => {
   test('is said, of its line', () => {
     const found = review(text).findings.filter((one) => one.rule === rule);
     expect(found.map((one) => one.line)).toEqual([line]);
+    for (const { says, repair } of found)
+      expect([says, repair.label].map(sayInEnglish)).toEqual([
+        expect.stringMatching(/^[^{}]+\.$/),
+        expect.stringMatching(/^[^{}]+[^.{}]$/),
+      ]);
   });
 
   test('is mended by its one action, and the text is still understood', () => {

@@ -4,6 +4,7 @@ import type { Purpose } from '../asanas/purposes.js';
 import type { Measure } from '../body/measure.js';
 import { describeDose, rhythmOf, timeOf } from '../sequence/dose.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
+import { message, type Message } from '../messages/message.js';
 import type { TextEdit } from '../notes/edit-text.js';
 import { isExtreme, isRest as isRestful, LEAST_REST, wantedRest } from '../planning/proposals.js';
 
@@ -12,13 +13,13 @@ export const DIRECTIONS = ['rounding', 'arching', 'turning', 'bending aside', 'l
 export type Direction = (typeof DIRECTIONS)[number];
 
 /** An edit of the text, and what to call it. */
-export type Repair = TextEdit & { readonly label: string };
+export type Repair = TextEdit & { readonly label: Message };
 
 export interface ReviewFinding {
   readonly rule: string;
   /** The line that it is about; `null` for the sequence as a whole. */
   readonly line: number | null;
-  readonly text: string;
+  readonly says: Message;
   /** One action that mends it. */
   readonly repair: Repair;
 }
@@ -97,6 +98,11 @@ function gentle(direction: Direction, sequence: Sequence): string {
   return GENTLE[direction][isChair(sequence) ? 'chair' : 'mat'];
 }
 
+/** The name at the beginning of a line that is added. */
+function nameIn(line: string): string {
+  return line.split(',')[0]!;
+}
+
 /** The line before the rest at the end, or the last one. */
 function beforeRest(seen: readonly Seen[]): number {
   const last = seen.at(-1)!;
@@ -129,10 +135,10 @@ function sides(seen: readonly Seen[]): ReviewFinding[] {
       {
         rule: 'sides',
         line: (short ?? last).step.line,
-        text: `${last.form.asana.name}: more on the ${more} than on the ${less}.`,
+        says: message('review.sides', { asana: last.form.asana.name, more, less }),
         repair: short
-          ? { do: 'dose', line: short.step.line, dose, label: `${dose} on the ${less} too` }
-          : { do: 'both-sides', line: last.step.line, label: 'Do it on both sides' },
+          ? { do: 'dose', line: short.step.line, dose, label: message('repair.same-dose', { dose, side: less }) }
+          : { do: 'both-sides', line: last.step.line, label: message('repair.both-sides') },
       },
     ];
   });
@@ -145,8 +151,13 @@ function missingDirections(seen: readonly Seen[], sequence: Sequence, directions
     return {
       rule: 'directions',
       line: null,
-      text: `The spine is not moved in one direction: ${direction}.`,
-      repair: { do: 'insert', after: standing?.step.line ?? beforeRest(seen), text: line, label: `Add ${line.split(',')[0]!}` },
+      says: message('review.directions', { direction }),
+      repair: {
+        do: 'insert',
+        after: standing?.step.line ?? beforeRest(seen),
+        text: line,
+        label: message('repair.add', { asana: nameIn(line) }),
+      },
     };
   });
 }
@@ -165,8 +176,13 @@ function counterposes(solver: BodySolver, seen: readonly Seen[]): ReviewFinding[
       {
         rule: 'counterpose',
         line: one.step.line,
-        text: `${name} goes far, and nothing after it counters that.`,
-        repair: { do: 'insert', after: one.step.line, text: `${counter.name}, 5 breaths`, label: `Add ${counter.name} after it` },
+        says: message('review.counterpose', { asana: name }),
+        repair: {
+          do: 'insert',
+          after: one.step.line,
+          text: `${counter.name}, 5 breaths`,
+          label: message('repair.add-after', { asana: counter.name }),
+        },
       },
     ];
   });
@@ -181,8 +197,8 @@ function twistsAfterLength(seen: readonly Seen[], sequence: Sequence): ReviewFin
     {
       rule: 'twist',
       line: twist.step.line,
-      text: `${twist.form.asana.name} turns the spine before anything has lengthened it.`,
-      repair: { do: 'insert', after: twist.step.line - 1, text: line, label: `Add ${line.split(',')[0]!} before it` },
+      says: message('review.twist', { asana: twist.form.asana.name }),
+      repair: { do: 'insert', after: twist.step.line - 1, text: line, label: message('repair.add-before', { asana: nameIn(line) }) },
     },
   ];
 }
@@ -196,8 +212,8 @@ function warmUp(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
         {
           rule: 'warm-up',
           line: one.step.line,
-          text: `${one.form.asana.name} takes the spine to its end before it is warm.`,
-          repair: { do: 'insert', after: seen[0]!.step.line - 1, text: line, label: 'Begin with cat-cow' },
+          says: message('review.warm-up', { asana: one.form.asana.name }),
+          repair: { do: 'insert', after: seen[0]!.step.line - 1, text: line, label: message('repair.begin-with', { asana: nameIn(line) }) },
         },
       ];
     }
@@ -218,8 +234,13 @@ function calmAfterEnergy(seen: readonly Seen[]): ReviewFinding[] {
     {
       rule: 'calm',
       line: last.step.line,
-      text: `${last.form.asana.name} wakes up again after ${first.form.asana.name} has calmed.`,
-      repair: { do: 'move', line: last.step.line, after: first.step.line - 1, label: `Move it before ${first.form.asana.name}` },
+      says: message('review.calm', { asana: last.form.asana.name, calm: first.form.asana.name }),
+      repair: {
+        do: 'move',
+        line: last.step.line,
+        after: first.step.line - 1,
+        label: message('repair.move-before', { asana: first.form.asana.name }),
+      },
     },
   ];
 }
@@ -234,8 +255,13 @@ function rest(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
       {
         rule: 'rest',
         line: last.step.line,
-        text: 'The class doesn’t end in a rest.',
-        repair: { do: 'insert', after: last.step.line, text: `${name}, ${wanted} min`, label: `Add ${wanted} minutes of rest` },
+        says: message('review.no-rest'),
+        repair: {
+          do: 'insert',
+          after: last.step.line,
+          text: `${name}, ${wanted} min`,
+          label: message('repair.add-rest', { minutes: wanted }),
+        },
       },
     ];
   const short = last.seconds < Math.min(LEAST_REST.seconds, 0.2 * total) || last.seconds < LEAST_REST.share * total - 1;
@@ -244,8 +270,8 @@ function rest(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
     {
       rule: 'rest',
       line: last.step.line,
-      text: `The rest at the end takes ${Math.round(last.seconds)} s of ${Math.round(total / 60)} min.`,
-      repair: { do: 'dose', line: last.step.line, dose: `${wanted} min`, label: `Rest ${wanted} minutes` },
+      says: message('review.short-rest', { seconds: Math.round(last.seconds), minutes: Math.round(total / 60) }),
+      repair: { do: 'dose', line: last.step.line, dose: `${wanted} min`, label: message('repair.rest', { minutes: wanted }) },
     },
   ];
 }
@@ -256,25 +282,25 @@ function proportion(seen: readonly Seen[], sequence: Sequence, directions: Revie
   const [more, less]: [Direction, Direction] = rounding > arching ? ['rounding', 'arching'] : ['arching', 'rounding'];
   if (directions[more] <= OUT_OF_PROPORTION * directions[less]) return [];
   const breaths = Math.min(20, Math.ceil((directions[more] / OUT_OF_PROPORTION - directions[less]) / 5) + 1);
-  const [name] = gentle(less, sequence).split(',');
+  const name = nameIn(gentle(less, sequence));
   return [
     {
       rule: 'proportion',
       line: null,
-      text: `${Math.round(directions[more] / 60)} min of ${more} to ${Math.round(directions[less])} s of ${less}.`,
-      repair: { do: 'insert', after: beforeRest(seen), text: `${name}, ${breaths} breaths`, label: `Add ${name}` },
+      says: message('review.proportion', { minutes: Math.round(directions[more] / 60), more, seconds: Math.round(directions[less]), less }),
+      repair: { do: 'insert', after: beforeRest(seen), text: `${name}, ${breaths} breaths`, label: message('repair.add', { asana: name }) },
     },
   ];
 }
 
 const STAYS = [
-  { rule: 'wrists', bears: (one: Seen) => one.most('handLoad') >= 0.2 && one.most('wristExtensionLoaded') >= 40, most: LONGEST.wrists, of: 'on the wrists' },
-  { rule: 'knees', bears: (one: Seen) => one.most('kneeLoad') >= 0.2, most: LONGEST.knees, of: 'on the knees' },
+  { rule: 'wrists', bears: (one: Seen) => one.most('handLoad') >= 0.2 && one.most('wristExtensionLoaded') >= 40, most: LONGEST.wrists },
+  { rule: 'knees', bears: (one: Seen) => one.most('kneeLoad') >= 0.2, most: LONGEST.knees },
 ] as const; // prettier-ignore
 
 function longStays(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
   const relief = isChair(sequence) ? 'Chair mountain, 5 breaths' : 'Easy seat, 5 breaths';
-  return STAYS.flatMap(({ rule, bears, most, of }): ReviewFinding[] => {
+  return STAYS.flatMap(({ rule, bears, most }): ReviewFinding[] => {
     let run = 0;
     let from: Seen | null = null;
     for (const one of seen) {
@@ -285,8 +311,8 @@ function longStays(seen: readonly Seen[], sequence: Sequence): ReviewFinding[] {
           {
             rule,
             line: one.step.line,
-            text: `${Math.round(run / 60)} min ${of} without a break.`,
-            repair: { do: 'insert', after: from.step.line, text: relief, label: `Add ${relief.split(',')[0]!} between` },
+            says: message(`review.${rule}`, { minutes: Math.round(run / 60) }),
+            repair: { do: 'insert', after: from.step.line, text: relief, label: message('repair.add-between', { asana: nameIn(relief) }) },
           },
         ];
       from = one;
@@ -336,12 +362,13 @@ function trips(seen: readonly Seen[]): ReviewFinding[] {
     const start = before ? [isUp(before)] : [];
     const [now, then] = [stretch, grouped].map((order) => tripsOf([...start, ...order.map(isUp)])) as [number, number];
     if (then >= now) return [];
+    const { section } = stretch[0]!.step;
     return [
       {
         rule: 'trips',
         line: stretch[0]!.step.line,
-        text: `Down to the floor ${now} times${stretch[0]!.step.section === '' ? '' : ` in “${stretch[0]!.step.section}”`}; with what stands and what is on the floor kept together ${then}.`,
-        repair: { do: 'order', lines: grouped.map(({ step }) => step.line), label: 'Put them together' },
+        says: message('review.trips', { now, then, section, hasSection: section === '' ? 'no' : 'yes' }),
+        repair: { do: 'order', lines: grouped.map(({ step }) => step.line), label: message('repair.group') },
       },
     ];
   });

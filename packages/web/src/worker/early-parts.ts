@@ -1,5 +1,5 @@
 /** So long a score stays unseen before its first part is shown. */
-const FIRST_MS = 350;
+const FIRST_MS = 120;
 
 /** When a part of a score is worth showing before all of it is there: after a moment, then each time after twice as long. */
 export class EarlyParts {

@@ -1,4 +1,4 @@
-import { activeLimits, CONDITIONS, describeBound, factsFrom, judge, limitsFor, MEASURES } from '@lotus-steady/core';
+import { activeLimits, CONDITIONS, describeBound, factsFrom, getOrCreate, judge, limitsFor, MEASURES } from '@lotus-steady/core';
 import { allowed, amount } from '../../parts/amounts.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { GRADE_WORDS } from '../../parts/limit-words.js';
@@ -17,11 +17,15 @@ export function Touching({ form, whom }: { form: VariationPage; whom: ForWhom | 
     const broken = ends.map((facts) => judge(limit, facts)).find((judgement) => judgement?.is === 'broken');
     return broken?.is === 'broken' ? [{ limit, measure, value: broken.value, bound }] : [];
   });
+  // Two rows of one condition may bar the same with the same words.
+  const said = new Map<string, (typeof touching)[number]>();
+  for (const one of touching)
+    getOrCreate(said, [one.limit.condition, one.measure, describeBound(one.bound), one.limit.spec.reason].join('\n'), () => one);
   if (touching.length === 0)
     return <p className="text-soft">No limit {whom ? `of ${whom.name}` : 'of any condition'} is broken by its posture.</p>;
   return (
     <ul className="space-y-2">
-      {touching.map(({ limit, measure, value, bound }) => (
+      {[...said.values()].map(({ limit, measure, value, bound }) => (
         <li key={limit.id} className="border-l-2 border-ink pl-3">
           <strong>{findConditionName(limit.condition)}</strong>, {GRADE_WORDS[limit.spec.grade]}: {MEASURES[measure].label}{' '}
           {amount(value, MEASURES[measure].unit)}, allowed {allowed(describeBound(bound), MEASURES[measure].unit)}.{' '}

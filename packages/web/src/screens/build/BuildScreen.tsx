@@ -10,7 +10,8 @@ import {
 } from '@lotus-steady/core';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { request } from '../../api/client.js';
 import { peopleQuery } from '../../api/queries.js';
@@ -39,6 +40,16 @@ const OFFERED: readonly Purpose[] = [
   'strengthen-arms', 'pelvic-floor', 'mobilise-shoulders', 'mobilise-hips', 'play',
 ]; // prettier-ignore
 const MINUTES = { from: 5, to: 120, usual: 45 };
+
+/** What a class is asked for by, as the form holds it. */
+interface Wanted {
+  readonly purposes: Purpose[];
+  readonly chosen: number[];
+  readonly minutes: number | undefined;
+  readonly place: BuildAsked['place'];
+  readonly shared: PropsAtHand | null;
+}
+const USUAL: Wanted = { purposes: [], chosen: [], minutes: MINUTES.usual, place: 'mat', shared: null };
 
 function Steps({ read }: { read: Extract<ReadText, { readonly problems: readonly [] }> }) {
   const drawn = useGrowing(read.sequence.steps.length, 3);
@@ -118,11 +129,8 @@ function askedIn(build: Omit<BuildAsked, 'character'>, character: Character): Bu
 /** A class from nothing: what it is for, for whom, how long, where and with which props. */
 export function BuildScreen() {
   const everybody = useQuery(peopleQuery);
-  const [purposes, setPurposes] = useState<readonly Purpose[]>([]);
-  const [chosen, setChosen] = useState<readonly number[]>([]);
-  const [minutes, setMinutes] = useState<number | undefined>(MINUTES.usual);
-  const [place, setPlace] = useState<BuildAsked['place']>('mat');
-  const [shared, setShared] = useState<PropsAtHand | null>(null);
+  const { handleSubmit, control, setValue } = useForm<Wanted>({ defaultValues: USUAL });
+  const [purposes, chosen, minutes, place, shared] = useWatch({ control, name: ['purposes', 'chosen', 'minutes', 'place', 'shared'] });
   const [asked, setAsked] = useState<{ readonly build: Omit<BuildAsked, 'character'>; readonly ids: readonly number[] } | null>(null);
   const people = usePeople(asked?.ids ?? []);
   const day = useToday();
@@ -142,8 +150,7 @@ export function BuildScreen() {
   });
   const isTime = minutes !== undefined && minutes >= MINUTES.from && minutes <= MINUTES.to;
   const seats = place === 'chair' ? missingChairs(shared, Math.max(1, chosen.length)) : null;
-  const build = (event: FormEvent) => {
-    event.preventDefault();
+  const build = () => {
     if (isTime && seats === null) setAsked({ build: { purposes, minutes, place, props: shared }, ids: chosen });
   };
   const failed = [everybody, people.failed, ...built].find((one) => one && hasFailed(one));
@@ -152,7 +159,7 @@ export function BuildScreen() {
     <>
       <PageTitle>{'Build a class'}</PageTitle>
       <h1 className="mb-4 text-2xl">Build a class</h1>
-      <form onSubmit={build} className="space-y-5">
+      <form onSubmit={(event) => void handleSubmit(build)(event)} className="space-y-5">
         <fieldset>
           <legend className="mb-2 font-semibold">What is it for?</legend>
           <div className="flex flex-wrap gap-2">
@@ -161,7 +168,7 @@ export function BuildScreen() {
                 key={purpose}
                 label={words(purpose)}
                 pressed={purposes.includes(purpose)}
-                onTurn={() => setPurposes(turned(purposes, purpose))}
+                onTurn={() => setValue('purposes', turned(purposes, purpose))}
               />
             ))}
           </div>
@@ -175,7 +182,7 @@ export function BuildScreen() {
                 label={name}
                 note={conditionNames.join(', ') || 'Nothing to watch'}
                 pressed={chosen.includes(id)}
-                onTurn={() => setChosen(turned(chosen, id))}
+                onTurn={() => setValue('chosen', turned(chosen, id))}
               />
             ))}
           </div>
@@ -185,15 +192,15 @@ export function BuildScreen() {
             label="How long"
             unit="min"
             value={minutes}
-            onChange={setMinutes}
+            onChange={(value) => setValue('minutes', value)}
             problem={isTime ? undefined : `${MINUTES.from} to ${MINUTES.to} minutes`}
           />
-          <SelectField label="Where" value={place} onChange={(value) => setPlace(value === 'chair' ? 'chair' : 'mat')}>
+          <SelectField label="Where" value={place} onChange={(value) => setValue('place', value === 'chair' ? 'chair' : 'mat')}>
             <option value="mat">On the mat</option>
             <option value="chair">On chairs</option>
           </SelectField>
         </div>
-        <Room shared={shared} onChange={setShared} />
+        <Room shared={shared} onChange={(value) => setValue('shared', value)} />
         {seats !== null && (
           <p role="alert" className="text-accent">
             {seats}

@@ -1,7 +1,8 @@
 import { answersInWords, readLetter, type ConditionAnswer } from '@lotus-steady/core';
 import { aboutAnswers, changedAnswers, checkCase, LEVELS, type TrainingCaseText, type TrainingLevel } from '@lotus-steady/core/training';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { peopleQuery, personQuery } from '../../api/queries.js';
 import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { findConditionName } from '../../parts/condition-name.js';
@@ -13,7 +14,7 @@ interface Draft {
   readonly name: string;
   readonly about: string;
   readonly level: TrainingLevel;
-  readonly conditions: readonly ConditionAnswer[];
+  readonly conditions: ConditionAnswer[];
   /** As they are written, a line each. */
   readonly steps: string;
 }
@@ -36,18 +37,19 @@ interface Props {
 export function CaseForm({ isSaving, onSave }: Props) {
   const people = useQuery(peopleQuery);
   const queries = useQueryClient();
-  const [draft, setDraft] = useState(EMPTY);
+  const { register, handleSubmit, control, setValue, reset } = useForm<Draft>({ defaultValues: EMPTY });
   const [problems, setProblems] = useState<readonly string[]>([]);
-  const set = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
+  const [about, level, conditions] = useWatch({ control, name: ['about', 'level', 'conditions'] });
   const borrow = useMutation({
     mutationFn: (id: number) => queries.fetchQuery(personQuery(id)),
     onSuccess: ({ conditions: told }) => {
-      const conditions = told.map((answer) => changedAnswers(answer, Math.random));
-      set({ conditions, about: aboutAnswers(conditions).slice(0, MOST_ABOUT) });
+      const others = told.map((answer) => changedAnswers(answer, Math.random));
+      setValue('conditions', others);
+      setValue('about', aboutAnswers(others).slice(0, MOST_ABOUT));
     },
   });
   const save = useMutation({
-    mutationFn: async () => {
+    mutationFn: async (draft: Draft) => {
       const written: TrainingCaseText = { ...draft, name: draft.name.trim(), about: draft.about.trim(), steps: linesOf(draft.steps) };
       const unclear = await core.unclearSteps(written.steps);
       const found = [
@@ -55,18 +57,18 @@ export function CaseForm({ isSaving, onSave }: Props) {
         ...unclear.map((text) => `“${text}” names no single step of the library`),
       ];
       setProblems(found);
-      if (found.length === 0) onSave(written, () => setDraft(EMPTY));
+      if (found.length === 0) onSave(written, () => reset());
     },
   });
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    save.mutate();
-  };
   // What was made of the conditions says nothing new.
-  const isMade = draft.conditions.length > 0 && draft.about === aboutAnswers(draft.conditions).slice(0, MOST_ABOUT);
-  const heard = isMade ? [] : readLetter(draft.about).found.filter(({ answer }) => !draft.conditions.some(({ id }) => id === answer.id));
+  const isMade = conditions.length > 0 && about === aboutAnswers(conditions).slice(0, MOST_ABOUT);
+  const heard = isMade ? [] : readLetter(about).found.filter(({ answer }) => !conditions.some(({ id }) => id === answer.id));
   return (
-    <form className="mt-6 space-y-4" onSubmit={submit} aria-labelledby="write-case">
+    <form
+      className="mt-6 space-y-4"
+      onSubmit={(event) => void handleSubmit((draft) => save.mutate(draft))(event)}
+      aria-labelledby="write-case"
+    >
       <h2 id="write-case" className="text-lg">
         Write a case
       </h2>
@@ -88,18 +90,12 @@ export function CaseForm({ isSaving, onSave }: Props) {
       <div className="grid gap-4 sm:grid-cols-[1fr_8rem]">
         <label className="block text-sm font-semibold">
           Invented name
-          <input
-            className={`${INPUT} mt-1 text-base font-normal`}
-            value={draft.name}
-            maxLength={80}
-            autoComplete="off"
-            onChange={({ target }) => set({ name: target.value })}
-          />
+          <input className={`${INPUT} mt-1 text-base font-normal`} maxLength={80} autoComplete="off" {...register('name')} />
         </label>
-        <SelectField label="Level" value={String(draft.level)} onChange={(level) => set({ level: Number(level) as TrainingLevel })}>
-          {LEVELS.map((level) => (
-            <option key={level} value={level}>
-              {level}
+        <SelectField label="Level" value={String(level)} onChange={(one) => setValue('level', Number(one) as TrainingLevel)}>
+          {LEVELS.map((one) => (
+            <option key={one} value={one}>
+              {one}
             </option>
           ))}
         </SelectField>
@@ -111,15 +107,14 @@ export function CaseForm({ isSaving, onSave }: Props) {
           rows={3}
           maxLength={MOST_ABOUT}
           placeholder="30 weeks pregnant with one child, blood pressure 112/70"
-          value={draft.about}
-          onChange={({ target }) => set({ about: target.value })}
+          {...register('about')}
         />
       </label>
       <div>
         <p className="text-sm font-semibold">Judged by</p>
-        {draft.conditions.length === 0 && <p className="text-sm text-soft">Nothing yet: add what is heard in the words above.</p>}
+        {conditions.length === 0 && <p className="text-sm text-soft">Nothing yet: add what is heard in the words above.</p>}
         <ul className="space-y-1">
-          {draft.conditions.map((answer) => (
+          {conditions.map((answer) => (
             <li key={answer.id} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-ink pl-3 text-sm">
               <strong>{findConditionName(answer.id)}</strong>
               <span>{answersInWords(answer).join('; ')}</span>
@@ -127,7 +122,12 @@ export function CaseForm({ isSaving, onSave }: Props) {
                 type="button"
                 className="underline"
                 aria-label={`Not ${findConditionName(answer.id)}`}
-                onClick={() => set({ conditions: draft.conditions.filter(({ id }) => id !== answer.id) })}
+                onClick={() =>
+                  setValue(
+                    'conditions',
+                    conditions.filter(({ id }) => id !== answer.id),
+                  )
+                }
               >
                 take out
               </button>
@@ -136,7 +136,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
         </ul>
         <div className="mt-2 flex flex-wrap gap-2">
           {heard.map(({ answer }) => (
-            <button key={answer.id} type="button" className={PLAIN} onClick={() => set({ conditions: [...draft.conditions, answer] })}>
+            <button key={answer.id} type="button" className={PLAIN} onClick={() => setValue('conditions', [...conditions, answer])}>
               Add {findConditionName(answer.id)}
               {answersInWords(answer).length > 0 && ` (${answersInWords(answer).join('; ')})`}
             </button>
@@ -149,8 +149,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
           className={`${INPUT} mt-1 text-base font-normal`}
           rows={5}
           placeholder={'Cobra, 4 breaths\nFinal rest, 6 min'}
-          value={draft.steps}
-          onChange={({ target }) => set({ steps: target.value })}
+          {...register('steps')}
         />
       </label>
       {problems.length > 0 && (

@@ -1,4 +1,5 @@
-import { useId, useState, type FormEvent } from 'react';
+import { useId } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { useSearchParams } from 'react-router';
 import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { FigurePair } from '../../parts/FigurePair.js';
@@ -10,33 +11,32 @@ import { useRoomByCode } from './room-code.js';
 
 function AskCode({ refused, onCode }: { refused: boolean; onCode: (code: string) => void }) {
   const id = useId();
-  const [code, setCode] = useState('');
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    onCode(code.replace(/\s/g, '').toUpperCase());
-  };
+  const { register, handleSubmit, control } = useForm({ defaultValues: { code: '' } });
+  const typed = useWatch({ control, name: 'code' });
   return (
-    <form onSubmit={submit} className="w-72 text-center">
+    <form
+      onSubmit={(event) => void handleSubmit(({ code }) => onCode(code.replace(/\s/g, '').toUpperCase()))(event)}
+      className="w-72 text-center"
+    >
       <label htmlFor={id} className="mb-2 block text-xl">
         On another device: type its code
       </label>
       <input
         id={id}
-        value={code}
-        onChange={({ target }) => setCode(target.value)}
         autoComplete="off"
         autoCapitalize="characters"
         spellCheck={false}
         maxLength={8}
         aria-describedby={refused ? `${id}-refused` : undefined}
         className={`${INPUT} mb-3 text-center text-3xl tracking-widest`}
+        {...register('code')}
       />
       {refused && (
         <p id={`${id}-refused`} role="alert" className="mb-3 text-accent">
           No class is shown under this code. Ask for a new one.
         </p>
       )}
-      <button type="submit" className={PRIMARY} disabled={code.trim() === ''}>
+      <button type="submit" className={PRIMARY} disabled={typed.trim() === ''}>
         Follow the class
       </button>
     </form>

@@ -71,7 +71,7 @@ test('why a step isn’t kept: measure, value, bound and source of each limit ag
     expect(within(panel).getAllByText(text).length).toBeGreaterThan(0);
     expect(panel.textContent).toContain(source);
   }
-  expect(panel.textContent).toMatch(/Eyes below the heart: \d+ cm, allowed at most 0 cm/);
+  expect(panel.textContent).toMatch(/Eyes below the heart: \d+ cm, allowed at most 3 cm/);
 });
 
 test('the other safe ways leave out the one that is taken, and one of them can be taken', async () => {

@@ -1,4 +1,4 @@
-import { DIRECTIONS, editText } from '@lotus-steady/core';
+import { DIRECTIONS, editText, sayInEnglish } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { PLAIN } from '../../parts/button-styles.js';
 import { reviewQuery } from '../../worker/queries.js';
@@ -39,10 +39,13 @@ export function ReviewPanel({ text, onChange, onGoTo }: Props) {
       </dl>
       {findings.length === 0 && <p className="mt-2 text-soft">Both sides, all directions, counterposes and rest are there.</p>}
       <ul className="mt-3 space-y-2" aria-label="To be put right">
-        {findings.map(({ rule, line, text: said, repair }) => (
-          <li key={`${rule} ${line} ${said}`} className="flex flex-wrap items-center justify-between gap-2 border-l-2 border-ink pl-3">
+        {findings.map(({ rule, line, says, repair }) => (
+          <li
+            key={`${rule} ${line} ${JSON.stringify(says)}`}
+            className="flex flex-wrap items-center justify-between gap-2 border-l-2 border-ink pl-3"
+          >
             <span>
-              {said}{' '}
+              {sayInEnglish(says)}{' '}
               {line !== null && (
                 <button type="button" className="text-sm underline" onClick={() => onGoTo(line)}>
                   line {line}
@@ -50,7 +53,7 @@ export function ReviewPanel({ text, onChange, onGoTo }: Props) {
               )}
             </span>
             <button type="button" className={PLAIN} disabled={isPlaceholderData} onClick={() => onChange(editText(text, repair))}>
-              {repair.label}
+              {sayInEnglish(repair.label)}
             </button>
           </li>
         ))}
