@@ -91,9 +91,9 @@ test('a position where practitioners disagree is chosen in the record, and chang
 test('the desk says what has changed since people were asked', async ({ page }) => {
   await page.goto('/');
   const before = page.getByRole('region', { name: 'Before class' });
-  await expect(before).toContainText('After birth: now to 12 weeks, after the check');
+  await expect(before).toContainText('After birth: now in the stage “to 12 weeks, after the check”');
   await expect(before).toContainText('Hip replacement: the written clearance ends on');
-  await expect(before).toContainText('too old, ask again: Upper number');
+  await expect(before).toContainText('too old, ask again: upper number');
 });
 
 test('a condition’s page: what is barred, on the body, in the library, two stages side by side', async ({ page }) => {

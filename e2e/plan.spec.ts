@@ -43,7 +43,8 @@ test('a class is edited on its score: dose, order by drag and by keys, a note, a
   await expect.poll(async () => (await order())[0]).toBe('Downward dog');
 
   await page.getByRole('button', { name: 'Compare' }).click();
-  await expect(page.getByRole('region', { name: 'Since you opened it' })).toContainText(/Everybody.*Cat-cow, 8 times/);
+  // The dog at the front takes its time: all doses give a little, so that the class keeps its minutes.
+  await expect(page.getByRole('region', { name: 'Since you opened it' })).toContainText(/Everybody.*Cat-cow, 7 times/);
   const undo = page.getByRole('button', { name: 'Undo' });
   for (let i = 0; i < 9 && (await undo.isEnabled()); i++) await undo.click();
   // What is in sight depends on the room that the panel leaves.
