@@ -269,6 +269,14 @@ row(
   ms(() => read('Mountain')),
   'ms',
 );
+// As the editor does while its page is still empty.
+row(
+  'and rehearsed, while the page waits for a text',
+  ms(() => {
+    for (const _ of read.rehearse());
+  }),
+  'ms',
+);
 const firstReadings = [60, 120, 180, 240, 300, 360, 420].map((from) => ms(() => read(sheetOf(from))));
 row(
   '60 lines of notes read for the first time (target: 60 ms)',

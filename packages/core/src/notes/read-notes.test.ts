@@ -2,6 +2,7 @@ import { library } from '../asanas/all.js';
 import { readSequenceJson } from '../sequence/read-json.js';
 import { MOST_LINES } from './layout.js';
 import { notesReader } from './read-notes.js';
+import { rehearsalSheets } from './rehearsal.js';
 import { plain, sound } from './words.js';
 
 const read = notesReader(library);
@@ -519,5 +520,24 @@ describe('how a posture is got to, and then the posture', () => {
   test('a place on the mat or a level is only a way', () => {
     for (const line of ['back to centre', 'back to standing', 'lower to your belly', 'push up to kneeling'])
       expect([line, after('Cobra', line)]).toEqual([line, 'way']);
+  });
+});
+
+describe('rehearsing', () => {
+  const phrases = Array.from({ length: 4_000 }, (_, i) => `phrase ${i}`);
+
+  test('goes through the whole phrasebook, a sheet at a time', () => {
+    const lines = rehearsalSheets(phrases).flatMap((sheet) => sheet.split('\n'));
+    const told = lines.map((line) => Number(/^phrase (\d+)/.exec(line)?.[1]));
+    expect(new Set(told).size).toBe(lines.length);
+    expect(Math.min(...told)).toBe(0);
+    expect(Math.max(...told)).toBeGreaterThan(3_800);
+  });
+
+  test('changes nothing of what is read', () => {
+    const fresh = notesReader(library);
+    for (const done of fresh.rehearse()) expect(done).toBeUndefined();
+    const text = 'Tree each side\nWarrior 1, 2\nroll over\nshine the lamp\nCobra x3 then bow x2';
+    expect(fresh(text)).toEqual(read(text));
   });
 });

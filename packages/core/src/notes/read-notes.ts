@@ -13,10 +13,15 @@ import { evidenceOf, weighLines, type EvidenceOf, type WeighedLine } from './she
 import { wordKey, type StudioWord } from './studio-words.js';
 import { Understanding, type Understood } from './understand.js';
 import { WEIGHTS } from './weights.js';
+import { rehearsalSheets } from './rehearsal.js';
 import { SequenceWriter } from './write-sequence.js';
 
-/** Reads a text; `words` are the studio's own. */
-export type NotesReader = (text: string, words?: readonly StudioWord[], audience?: Audience) => ReadResult;
+export interface NotesReader {
+  /** Reads a text; `words` are the studio's own. */
+  (text: string, words?: readonly StudioWord[], audience?: Audience): ReadResult;
+  /** Gets ready in the meantime, bit by bit, so that the first text is read as quickly as the next. */
+  rehearse(): Generator<void, void>;
+}
 
 /** The evidence of so many lines is remembered: a text is read again with every key that is typed into it. */
 const MOST_EVIDENCE = 2_000;
@@ -27,6 +32,7 @@ function remembered(evidenceFor: EvidenceOf): EvidenceOf {
 }
 
 class Reader {
+  private readonly lexicon: Lexicon;
   private readonly follows: Followers;
   private readonly evidenceFor: EvidenceOf;
   private readonly understanding: Understanding;
@@ -34,7 +40,7 @@ class Reader {
   private readonly weights = Float64Array.from(FEATURES, (feature) => WEIGHTS.features[feature] ?? 0);
 
   constructor(library: Library) {
-    const lexicon = new Lexicon(library);
+    const lexicon = (this.lexicon = new Lexicon(library));
     this.follows = followers(library);
     this.evidenceFor = remembered(evidenceOf(lexicon));
     this.understanding = new Understanding(library, lexicon);
@@ -52,6 +58,10 @@ class Reader {
     return this.writer.write(layout, weighed, this.understand(free, own));
   }
 
+  *rehearse(): Generator<void, void> {
+    for (const sheet of rehearsalSheets(this.lexicon.allPhrases().map(({ text }) => text))) yield void this.read(sheet, [], 'anybody');
+  }
+
   private understand(lines: readonly WeighedLine[], own: ReadonlyMap<string, StudioWord>): Map<number, Understood> {
     const { best, likely } = weighChain(
       lines.map(({ readings }) => readings),
@@ -66,7 +76,15 @@ class Reader {
 /** A reader for a library; make it once, reading is then quick. */
 export function notesReader(library: Library): NotesReader {
   let reader: Reader | null = null;
-  return (text, words = [], audience = 'anybody') => (reader ??= new Reader(library)).read(text, words, audience);
+  const made = () => (reader ??= new Reader(library));
+  return Object.assign(
+    (text: string, words: readonly StudioWord[] = [], audience: Audience = 'anybody') => made().read(text, words, audience),
+    {
+      *rehearse() {
+        yield* made().rehearse();
+      },
+    },
+  );
 }
 
 /**

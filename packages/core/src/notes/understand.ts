@@ -139,8 +139,10 @@ export class Understanding {
   /** Whether a line leads from one posture to another by "to", each named to the letter, and one of them would be dropped. */
   private leadsElsewhere({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
+    const { rest } = evidence.tokens;
+    if (!TO.test(rest)) return false;
     const named = getOrCreate(this.ends, evidence, () =>
-      (LEADS.exec(evidence.tokens.rest)?.slice(1) ?? []).flatMap((end) => this.nameOf(end, evidence)),
+      (LEADS.exec(rest)?.slice(1) ?? []).flatMap((end) => this.nameOf(end, evidence)),
     );
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
   }
@@ -239,7 +241,8 @@ const ARRIVES =
 /** "Bow if backs are happy", "chair pose, only as low as you like": a posture, then for whom or how far. What begins with a plain verb says what to do then: "rest if tired", "stand at the wall if ...". */
 const FOR_SOME =
   /^\s*(?!(?:rest|relax|sit|stand|kneel|lie|breathe|pause|wait|hold|stay|stop|move)(?!\p{L}))(\p{L}[\p{L}'’ -]*?)\s*[,–—(-]?\s+(?:or sit up |or not )?(?:only )?(?:if|unless|when|as (?:low|far|deep|high|long|much|slow(?:ly)?) as|for (?:those|whoever|anybody|anyone|some))(?!\p{L}).*$/iu;
-/** From one posture to the next: "warrior 3 to half moon". */
+/** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
+const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 /** What a line says is not done, up to the next sign. */
 const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(?:(?:the|a|any|full|into)\s+)*(\p{L}[^,;:.()–—/]*)/iu;

@@ -172,6 +172,12 @@ const core = {
     return (await runner.work(judged, judged, undefined, (go) => store.around([solver], go))) ?? [];
   },
 
+  /** Gets ready to read notes, before the first are typed or pasted. */
+  async rehearse(): Promise<void> {
+    const rehearsal = reader.rehearse();
+    await runner.work(rehearsal, rehearsal);
+  },
+
   read(text: string): ReadText {
     const result = read(text);
     if (!result.sequence) return { sequence: null, lines: [], notes: [], figures: {}, problems: result.problems };

@@ -21,6 +21,17 @@ export const readTextQuery = (text: string) =>
     retry: false,
   });
 
+/** What is ready once the reader of notes is. */
+export const rehearsalQuery = queryOptions({
+  queryKey: ['rehearsal'],
+  queryFn: async () => {
+    await core.rehearse();
+    return true;
+  },
+  staleTime: Infinity,
+  gcTime: Infinity,
+});
+
 export const reviewQuery = (text: string) =>
   queryOptions({
     queryKey: ['review', text],

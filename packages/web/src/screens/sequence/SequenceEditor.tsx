@@ -7,7 +7,7 @@ import { useSequenceText } from '../../drafts/use-sequence-text.js';
 import { Loading } from '../../parts/Loading.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
-import { readTextQuery } from '../../worker/queries.js';
+import { readTextQuery, rehearsalQuery } from '../../worker/queries.js';
 import { Blocks } from './Blocks.js';
 import { ReviewPanel } from './ReviewPanel.js';
 import { EarlierTexts } from './EarlierTexts.js';
@@ -42,6 +42,8 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
   const { settle, split, status } = useSettling(text, change);
   const settled = useDeferredValue(text);
   const read = useQuery({ ...readTextQuery(settled), enabled: settled.trim() !== '', placeholderData: (before) => before });
+  // Whoever begins pastes or types soon; a text that is there already makes the reader ready.
+  useQuery({ ...rehearsalQuery, enabled: stored === null });
   const goToLine = (line: number) => {
     const lines = text.split('\n');
     const from = lines.slice(0, line - 1).join('\n').length + (line > 1 ? 1 : 0);
