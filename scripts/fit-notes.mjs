@@ -12,7 +12,7 @@ import { library } from '@lotus-steady/core';
 import { BASES } from '../packages/core/dist/asanas/asana.js';
 import { certaintyOf, signsOf, SIGNS } from '../packages/core/dist/notes/certainty.js';
 import { CLASS_PARTS, followers, partOf, weighChain } from '../packages/core/dist/notes/chain.js';
-import { FEATURES, lineEvidence } from '../packages/core/dist/notes/evidence.js';
+import { FEATURES, lineEvidence, lineText } from '../packages/core/dist/notes/evidence.js';
 import { Lexicon } from '../packages/core/dist/notes/lexicon.js';
 import { WordModel } from '../packages/core/dist/notes/word-model.js';
 import { evidenceOf, weighLines } from '../packages/core/dist/notes/sheet.js';
@@ -78,7 +78,8 @@ function weighed({ name, text, lines, without }, lexicon) {
     without
       ? (line, surrounding) => {
           const phrase = without.get(line);
-          return lineEvidence(phrase === undefined ? lexicon : phraseLexicons[phrase % FOLDS], line, surrounding, phrase);
+          const words = phrase === undefined ? lexicon : phraseLexicons[phrase % FOLDS];
+          return lineEvidence(words, lineText(words, line), surrounding, phrase);
         }
       : evidenceOf(lexicon),
   );

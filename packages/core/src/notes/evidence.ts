@@ -127,11 +127,26 @@ export function tellsPosition(stem: string): boolean {
   return Object.hasOwn(POSITIONS, stem);
 }
 
-export function lineEvidence(lexicon: Lexicon, text: string, surrounding: ReadonlySet<string>, without = -1): LineEvidence {
+/** A line's parts and words, whatever stands around it. */
+export interface LineText {
+  readonly tokens: Tokens;
+  readonly query: Query;
+  /** The words before the first sign that more is told of it; `null` where there is none. */
+  readonly head: Query | null;
+}
+
+export function lineText(lexicon: Lexicon, text: string): LineText {
   const tokens = tokensOf(text);
-  const query = lexicon.query(tokens.rest);
-  const headText = headOf(tokens.rest);
-  const headQuery = headText === null ? null : lexicon.query(headText);
+  const head = headOf(tokens.rest);
+  return { tokens, query: lexicon.query(tokens.rest), head: head === null ? null : lexicon.query(head) };
+}
+
+export function lineEvidence(
+  lexicon: Lexicon,
+  { tokens, query, head: headQuery }: LineText,
+  surrounding: ReadonlySet<string>,
+  without = -1,
+): LineEvidence {
   // What stands before a comma is the first part of a list as well.
   const known = new Map<string, readonly Agreement[]>();
   const agree = (part: Query) =>
@@ -277,7 +292,8 @@ function partsOf(
     from = match.index + match[0].length;
   }
   cuts.push({ from, to: tokens.text.length });
-  const parts: Part[] = [];
+  // Each is read before any is compared: a line with one that is no name has no parts.
+  const pieces: { tokens: Tokens; readonly query: Query; readonly from: number; to: number }[] = [];
   let before = '';
   for (const cut of cuts) {
     const own = tokensOf(tokens.text.slice(cut.from, cut.to), cut.from > 0);
@@ -285,23 +301,29 @@ function partsOf(
     const rest = before === '' ? own.rest : withNameBefore(own, before);
     // "0.35 | ...": a time of day is no part.
     if (!/\p{L}/u.test(rest)) continue;
-    const query = lexicon.query(rest);
+    const part = lexicon.query(rest);
     // "R 20 s / L 20 s", "Seated: eagle arms": no name of its own.
-    if (query.words.length === 0 || (parts.length === 0 && /:\s*$/.test(tokens.text.slice(cut.from, cut.to + 1)))) continue;
+    if (part.words.length === 0 || (pieces.length === 0 && /:\s*$/.test(tokens.text.slice(cut.from, cut.to + 1)))) continue;
     // "Half moon, block": what the posture before it is done with, or how.
-    const last = parts.at(-1);
+    const last = pieces.at(-1);
     if (last && [ONLY_THINGS, ONLY_SHAPE, ONLY_ADVICE].some((only) => only.test(rest))) {
-      parts[parts.length - 1] = { ...last, tokens: tokensOf(tokens.text.slice(last.from, cut.to)), to: cut.to };
+      last.tokens = tokensOf(tokens.text.slice(last.from, cut.to));
+      last.to = cut.to;
       continue;
     }
-    if (query.words.length > MOST_PART_WORDS) return null;
-    const found = likeliest(agree(query), surrounding);
-    if (!found || found.best < 0.35) return null;
-    parts.push({ tokens: own, from: cut.from, to: cut.to, found, words: query.words.length });
+    if (part.words.length > MOST_PART_WORDS) return null;
+    pieces.push({ tokens: own, query: part, from: cut.from, to: cut.to });
     // "Warrior 1, 2, 3": the name goes on through its numbers.
     if (!ONLY_NUMBER.test(own.rest)) before = own.rest.replace(/\s*(?:\d|[a-d]|i{1,3})\s*$/i, '');
   }
-  return parts.length >= 2 && parts.length <= MOST_PARTS ? parts : null;
+  if (pieces.length < 2 || pieces.length > MOST_PARTS) return null;
+  const parts: Part[] = [];
+  for (const { tokens: own, query: part, from: begins, to } of pieces) {
+    const found = likeliest(agree(part), surrounding);
+    if (!found || found.best < 0.35) return null;
+    parts.push({ tokens: own, from: begins, to, found, words: part.words.length });
+  }
+  return parts;
 }
 
 /** The asana that a part by itself most likely names in such a class. */

@@ -439,8 +439,10 @@ export class Lexicon {
     if (heard !== undefined) return [heard];
     // Two words run together: "catcow".
     for (let cut = 3; cut <= stem.length - 3; cut++) {
-      const [a, b] = [stemOf(stem.slice(0, cut)), stemOf(stem.slice(cut))];
-      if (this.countOf(a) >= 3 && this.countOf(b) >= 3) return [a, b];
+      const a = stemOf(stem.slice(0, cut));
+      if (this.countOf(a) < RUN_TOGETHER) continue;
+      const b = stemOf(stem.slice(cut));
+      if (this.countOf(b) >= RUN_TOGETHER) return [a, b];
     }
     const most = stem.length >= 8 ? 2 : 1;
     const shared = new Map<string, number>();
@@ -733,6 +735,8 @@ export class Lexicon {
 
 /** The log of a share that is as good as none: of a meaning that no word speaks for. */
 export const UNLIKELY = -12;
+/** So often the phrasebook writes each of two words that may be run together. */
+const RUN_TOGETHER = 3;
 /** More than there are words and pairs. */
 const MOST_NUMBERS = 2 ** 20;
 /** What is left of a phrase's agreement where it may mean something else. */

@@ -1,6 +1,18 @@
 import type { Base } from '../asanas/asana.js';
 import { isForChildren } from '../asanas/library.js';
-import { baseIn, CHAIR_BASES, lineEvidence, readingsOf, type LineEvidence, type LinePlace, type Reading } from './evidence.js';
+import { getOrCreate } from '../get-or-create.js';
+import { leastRecentlyUsed } from '../lru.js';
+import {
+  baseIn,
+  CHAIR_BASES,
+  lineEvidence,
+  lineText,
+  readingsOf,
+  type LineEvidence,
+  type LinePlace,
+  type LineText,
+  type Reading,
+} from './evidence.js';
 import type { Agreement, Lexicon } from './lexicon.js';
 import { surroundingOf, tellsOf, toldPosition } from './surrounding.js';
 
@@ -68,8 +80,17 @@ const CHILDREN_LEAD = 0.15;
 /** Evidence of one line alone, kept by whoever reads the same sheet again and again. */
 export type EvidenceOf = (text: string, surrounding: ReadonlySet<string>) => LineEvidence;
 
+/** The words of so many lines are kept: a sheet is weighed twice where it first seemed to be done on chairs. */
+const MOST_TEXTS = 400;
+
 export function evidenceOf(lexicon: Lexicon): EvidenceOf {
-  return (text, surrounding) => lineEvidence(lexicon, text, surrounding);
+  const texts = leastRecentlyUsed<string, LineText>(MOST_TEXTS);
+  return (text, surrounding) =>
+    lineEvidence(
+      lexicon,
+      getOrCreate(texts, text, () => lineText(lexicon, text)),
+      surrounding,
+    );
 }
 
 /** Where fewer of its lines are done on chairs than this share, a class that speaks of chairs does not sit on them. */

@@ -141,15 +141,14 @@ export class Understanding {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
     const { rest } = evidence.tokens;
     if (!TO.test(rest)) return false;
-    const named = getOrCreate(this.ends, evidence, () =>
-      (LEADS.exec(rest)?.slice(1) ?? []).flatMap((end) => this.nameOf(end, evidence)),
-    );
+    const named = getOrCreate(this.ends, evidence, () => (LEADS.exec(rest)?.slice(1) ?? []).flatMap((end) => this.nameOf(end, evidence)));
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
   }
 
   /** Whether the line says that the posture is not done: "no savasana today". */
   private isDenied({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step') return false;
+    if (!NEGATION.test(evidence.tokens.text)) return false;
     if (DENIED_AFTER.test(evidence.tokens.text)) return true;
     const denied = getOrCreate(this.denied, evidence, () =>
       (DENIED.exec(evidence.tokens.rest)?.slice(1) ?? []).flatMap((rest) => this.nameOf(rest, evidence)),
@@ -244,6 +243,8 @@ const FOR_SOME =
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
+/** Without such a word nothing is denied. */
+const NEGATION = /no|skip|avoid|never|instead|rather/i;
 /** What a line says is not done, up to the next sign. */
 const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(?:(?:the|a|any|full|into)\s+)*(\p{L}[^,;:.()–—/]*)/iu;
 /** The same behind its name: "hover – NO". */

@@ -57,6 +57,10 @@ export class WordModel {
   private readonly traits: Int16Array;
   private readonly traitsFrom: Int32Array;
   private readonly meaningNumbers: ReadonlyMap<string, number>;
+  /** Of each word that was met, how much it speaks for each meaning. */
+  private readonly votes: Int16Array[] = [];
+  /** Filled anew for each line. */
+  private readonly sums: Int32Array;
 
   constructor(library: Library, table: WordTable) {
     const words = table.words === '' ? [] : table.words.split('\n');
@@ -81,6 +85,7 @@ export class WordModel {
     this.step = table.step;
     this.traitCount = table.traits.length;
     this.meaningNumbers = new Map(table.meanings.map((meaning, i) => [meaning, i]));
+    this.sums = new Int32Array(table.meanings.length);
     const traitNumbers = new Map(table.traits.map((trait, i) => [trait, i]));
     const own = table.meanings.map((meaning) => {
       const asana = library.find(meaning);
@@ -96,28 +101,38 @@ export class WordModel {
     return this.meaningNumbers.get(meaning) ?? -1;
   }
 
+  /** What a word speaks for each meaning, by itself and through the meaning's traits. */
+  private votesOf(word: number): Int16Array {
+    const known = this.votes[word];
+    if (known) return known;
+    const { targets, weights, traits, traitsFrom } = this;
+    const votes = (this.votes[word] = new Int16Array(this.meaningNumbers.size));
+    const byTrait = new Int16Array(this.traitCount);
+    const traitsBegin = this.traitBegins[word]!;
+    for (let k = this.begins[word]!; k < traitsBegin; k++) votes[targets[k]!]! += weights[k]!;
+    for (let k = traitsBegin, to = this.begins[word + 1]!; k < to; k++) byTrait[targets[k]!]! += weights[k]!;
+    for (let i = 0; i < votes.length; i++)
+      for (let k = traitsFrom[i]!, end = traitsFrom[i + 1]!; k < end; k++) votes[i]! += byTrait[traits[k]!]!;
+    return votes;
+  }
+
   /** The log of each meaning's share, given a line's words and what its class is like. */
   logShares(stems: readonly string[], surrounding: Iterable<string>): Float64Array {
     const features = wordFeatures(stems, surrounding);
     const count = this.meaningNumbers.size;
-    const { targets, weights, traits, traitsFrom } = this;
-    const sums = new Int32Array(count);
-    const byTrait = new Int32Array(this.traitCount);
+    const sums = this.sums.fill(0);
     for (const feature of features) {
       const word = this.numbers.get(feature);
       if (word === undefined) continue;
-      const [from, traitsBegin, to] = [this.begins[word]!, this.traitBegins[word]!, this.begins[word + 1]!];
-      for (let k = from; k < traitsBegin; k++) sums[targets[k]!]! += weights[k]!;
-      for (let k = traitsBegin; k < to; k++) byTrait[targets[k]!]! += weights[k]!;
+      const votes = this.votesOf(word);
+      for (let i = 0; i < count; i++) sums[i]! += votes[i]!;
     }
     // A long line holds more words, not more certainty.
     const scale = this.step / Math.sqrt(Math.max(1, features.length));
     const shares = new Float64Array(count);
     let most = -Infinity;
     for (let i = 0; i < count; i++) {
-      let sum = sums[i]!;
-      for (let k = traitsFrom[i]!, end = traitsFrom[i + 1]!; k < end; k++) sum += byTrait[traits[k]!]!;
-      const share = sum * scale;
+      const share = sums[i]! * scale;
       shares[i] = share;
       if (share > most) most = share;
     }
