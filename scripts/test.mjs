@@ -40,6 +40,7 @@ async function checkCode() {
     await once('boundaries', 'npm', ['run', '--silent', 'boundaries']);
     await once('snapshot of the terminal', 'node', ['scripts/snapshot.mjs', '--check']);
     await once('knowledge page', 'node', ['scripts/knowledge.mjs', '--check']);
+    await once('texts of the screens', 'node', ['scripts/texts.mjs', '--check']);
   };
   await Promise.all([once('lint', 'npm', ['run', '--silent', 'lint']), others()]);
 }

@@ -10,6 +10,7 @@ import { noteFailure } from './api/session-lost.js';
 import { routes } from './routes.js';
 import { startLook } from './theme/figure-look.js';
 import { startTheme } from './theme/theme.js';
+import { speakAs } from './words/languages.js';
 
 startTheme();
 startLook();
@@ -36,10 +37,13 @@ const queries = new QueryClient({
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no element #root');
-createRoot(root).render(
-  <StrictMode>
-    <QueryClientProvider client={queries}>
-      <RouterProvider router={routes(queries)} />
-    </QueryClientProvider>
-  </StrictMode>,
+const page = createRoot(root);
+void speakAs(navigator.languages).then(() =>
+  page.render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={routes(queries)} />
+      </QueryClientProvider>
+    </StrictMode>,
+  ),
 );

@@ -6,13 +6,14 @@ import { hasLeft } from './api/leave.js';
 import { classesQuery, peopleQuery, sequencesQuery, sessionQuery } from './api/queries.js';
 import { AppFrame } from './parts/AppFrame.js';
 import { RouteFailure } from './parts/Failure.js';
+import { t } from './words/t.js';
 
 /** The same as the page shows before any of this is loaded. */
 function Opening() {
   return (
     <div className="p-8 font-[system-ui]">
-      <p className="text-xl">Lotus Steady</p>
-      <p className="text-soft">Opening …</p>
+      <p className="text-xl">{t('Lotus Steady')}</p>
+      <p className="text-soft">{t('Opening …')}</p>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import type { Problem } from '@lotus-steady/core';
+import { t } from '../words/t.js';
 
 /** The server answered, and the answer was no. */
 export class ApiError extends Error {
@@ -40,6 +41,7 @@ export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path
   const answer = (await response.json()) as unknown;
   if (response.ok) return answer as T;
   const details = (typeof answer === 'object' && answer !== null ? answer : {}) as Record<string, unknown>;
-  const message = typeof details['message'] === 'string' ? details['message'] : `The server answered ${response.status}`;
+  const message =
+    typeof details['message'] === 'string' ? details['message'] : t('The server answered {status}', { status: response.status });
   throw new ApiError(response.status, message, isProblems(details['problems']) ? details['problems'] : [], details);
 }

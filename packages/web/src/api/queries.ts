@@ -20,6 +20,7 @@ import type {
   Teacher,
   TrainingProgress,
 } from '@lotus-steady/requests';
+import { t } from '../words/t.js';
 
 export const stateQuery = queryOptions({ queryKey: ['state'], queryFn: () => request<InstallationState>('GET', 'state') });
 export const sessionQuery = queryOptions({
@@ -52,7 +53,7 @@ async function guestOf(id: number): Promise<Person> {
   const { guestHere } = await import('../drafts/waiting.js');
   const given = givenIds()[id];
   const guest = given === undefined ? guestHere(id) : { ...(await request<Person>('GET', `people/${given}`)), id };
-  if (!guest) throw new ApiError(404, 'This guest was taken in on another device, or is not here any more', [], {});
+  if (!guest) throw new ApiError(404, t('This guest was taken in on another device, or is not here any more'), [], {});
   return guest;
 }
 export const sequencesQuery = queryOptions({ queryKey: ['sequences'], queryFn: () => request<SequenceSummary[]>('GET', 'sequences') });

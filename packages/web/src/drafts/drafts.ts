@@ -1,5 +1,6 @@
 import type { Teacher } from '@lotus-steady/requests';
 import { forgetKeys, openVault, type Vault } from './vault.js';
+import { later, t } from '../words/t.js';
 
 /** What was typed and is not saved yet, kept on this device so that nothing is lost when the server is away. */
 export interface Draft<T> {
@@ -134,12 +135,12 @@ export const HISTORY = 'history';
 export const GIVEN_IDS = 'given-ids';
 
 const WHAT: Readonly<Record<string, string>> = {
-  person: 'A person’s record',
-  sequence: 'A sequence',
-  class: 'What happened in a class',
-  log: 'How a class was',
-  door: 'Who is at the door',
-  answers: 'What people answered at the door',
+  person: later('A person’s record'),
+  sequence: later('A sequence'),
+  class: later('What happened in a class'),
+  log: later('How a class was'),
+  door: later('Who is at the door'),
+  answers: later('What people answered at the door'),
 };
 
 /** What isn't saved yet, in words. */
@@ -147,8 +148,9 @@ export function unsaved(): string[] {
   return draftKeys().flatMap((key) => {
     const [kind, id] = key.split('.');
     if (kind === HISTORY || kind === GIVEN_IDS) return [];
-    const what = WHAT[kind ?? ''] ?? 'Something';
-    return id === 'new' ? `${what} that is new` : what;
+    const what = WHAT[kind ?? ''];
+    const said = what === undefined ? t('Something') : t(what);
+    return id === 'new' ? t('{what} that is new', { what: said }) : said;
   });
 }
 

@@ -12,6 +12,7 @@ import { SignInAgain } from './SignInAgain.js';
 import { SignOut } from './SignOut.js';
 import { useLater } from './use-later.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
+import { later, t } from '../words/t.js';
 
 function ThemeButton() {
   const [theme, set] = useState(currentTheme);
@@ -25,8 +26,8 @@ function ThemeButton() {
       type="button"
       onClick={turn}
       className="rounded p-2 hover:bg-shade"
-      aria-label={`Use the ${other} theme`}
-      title={`Use the ${other} theme`}
+      aria-label={t('Use the {other} theme', { other })}
+      title={t('Use the {other} theme', { other })}
     >
       {theme === 'dark' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
     </button>
@@ -78,11 +79,11 @@ function useFocusOnArrival() {
 }
 
 const LINKS = [
-  { to: '/', label: 'Desk' },
-  { to: '/sequences', label: 'Sequences' },
-  { to: '/people', label: 'People' },
-  { to: '/asanas', label: 'Asanas' },
-  { to: '/limits', label: 'Limits' },
+  { to: '/', label: later('Desk') },
+  { to: '/sequences', label: later('Sequences') },
+  { to: '/people', label: later('People') },
+  { to: '/asanas', label: later('Asanas') },
+  { to: '/limits', label: later('Limits') },
 ];
 
 /** The screen of an address; it opens anew where the server has given a guest in it another id, as after a reload. */
@@ -103,14 +104,14 @@ export function AppFrame() {
   return (
     <div className="flex min-h-dvh flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-sheet focus:p-3">
-        Skip to the content
+        {t('Skip to the content')}
       </a>
       <header className="border-b border-rule bg-sheet print:hidden">
         <div className="mx-auto flex max-w-[100rem] items-center gap-x-1 px-2 py-1.5 sm:gap-x-4 sm:px-6">
           <Link to="/" className="hidden font-serif text-lg font-semibold no-underline sm:block">
-            Lotus Steady
+            {t('Lotus Steady')}
           </Link>
-          <nav aria-label="Main" className="flex grow text-[0.9rem] sm:gap-1 sm:text-base">
+          <nav aria-label={t('Main')} className="flex grow text-[0.9rem] sm:gap-1 sm:text-base">
             {LINKS.map(({ to, label }) => (
               <NavLink
                 key={to}
@@ -118,19 +119,19 @@ export function AppFrame() {
                 end={to === '/'}
                 className={({ isActive }) => `rounded px-1 py-1.5 sm:px-3 ${isActive ? 'bg-shade font-semibold' : 'hover:bg-shade'}`}
               >
-                {label}
+                {t(label)}
               </NavLink>
             ))}
           </nav>
-          <Link to="/account" className="rounded px-1 py-1.5 text-sm hover:bg-shade" title="Account, studio and trail">
+          <Link to="/account" className="rounded px-1 py-1.5 text-sm hover:bg-shade" title={t('Account, studio and trail')}>
             <UserRound size={20} aria-hidden className="inline md:hidden" />
-            <span className="sr-only md:not-sr-only">{session.data?.name ?? 'Account'}</span>
+            <span className="sr-only md:not-sr-only">{session.data?.name ?? t('Account')}</span>
           </Link>
           <Link
             to="/help"
             className="max-sm:hidden rounded p-2 hover:bg-shade"
-            aria-label="Help"
-            title="Help: how it goes, and the keys (?)"
+            aria-label={t('Help')}
+            title={t('Help: how it goes, and the keys (?)')}
           >
             <CircleHelp size={20} aria-hidden />
           </Link>
@@ -138,7 +139,7 @@ export function AppFrame() {
           <SignOut />
         </div>
         {session.data?.demo && (
-          <p className="bg-shade px-3 py-1 text-center text-sm">Demo: everybody here is invented. Don’t enter real people.</p>
+          <p className="bg-shade px-3 py-1 text-center text-sm">{t('Demo: everybody here is invented. Don’t enter real people.')}</p>
         )}
         <Connection />
       </header>

@@ -1,8 +1,8 @@
-import { counted } from '@lotus-steady/core';
 import type { KeyedLogBody } from '@lotus-steady/requests';
 import { useMutation } from '@tanstack/react-query';
 import { request } from '../api/client.js';
 import { explain } from './Failure.js';
+import { t } from '../words/t.js';
 
 type BroughtLog = Omit<KeyedLogBody, 'people'> & { readonly people: readonly object[] };
 
@@ -27,13 +27,13 @@ export function useBroughtLogs(renew: () => Promise<unknown>, onTakenBack?: () =
   return { bring, takeBack, forget };
 }
 
-/** How many were added, with their way back; `unit` is one of them and several. */
+/** How many were added, as `said`, with their way back. */
 export function BroughtLogs({
   logs: { bring, takeBack },
-  unit,
+  said,
 }: {
   logs: ReturnType<typeof useBroughtLogs>;
-  unit: readonly [string, string];
+  said: (count: number) => string;
 }) {
   const failed = [bring, takeBack].find(({ isError }) => isError);
   const done = bring.data?.keys;
@@ -47,13 +47,13 @@ export function BroughtLogs({
       <p role="status" className="mt-3">
         {done && (
           <>
-            {counted(done.length, ...unit)} added.{' '}
+            {said(done.length)}{' '}
             <button type="button" className="underline" disabled={takeBack.isPending} onClick={() => takeBack.mutate(done)}>
-              Undo
+              {t('Undo')}
             </button>
           </>
         )}
-        {takeBack.isSuccess && 'Removed again.'}
+        {takeBack.isSuccess && t('Removed again.')}
       </p>
     </>
   );

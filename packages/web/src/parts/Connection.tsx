@@ -4,6 +4,7 @@ import { registerSW } from 'virtual:pwa-register';
 import { useReached } from '../api/reach.js';
 import { isKept } from '../api/kept-answers.js';
 import { draftKeys, WAITING_ANSWERS } from '../drafts/drafts.js';
+import { t } from '../words/t.js';
 
 /** Asks again as soon as the network is back. */
 function useAskAgain() {
@@ -42,14 +43,14 @@ export function Connection() {
     <div role="status">
       {!isReached && (
         <p className="bg-shade px-3 py-1 text-center text-sm">
-          No connection. You see what this device kept; what you write stays here and is sent when the connection is back.
+          {t('No connection. You see what this device kept; what you write stays here and is sent when the connection is back.')}
         </p>
       )}
       {update && (
         <p className="bg-shade px-3 py-1 text-center text-sm">
-          A new version is here.{' '}
+          {t('A new version is here. ')}
           <button type="button" className="underline" onClick={update}>
-            Use it now
+            {t('Use it now')}
           </button>
         </p>
       )}

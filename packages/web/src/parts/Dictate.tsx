@@ -2,6 +2,7 @@ import { Mic, Square } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { canDictate, listen, withPhrase } from './dictation.js';
 import { useLatest } from './use-latest.js';
+import { t } from '../words/t.js';
 
 interface Props {
   /** What is written so far. */
@@ -45,8 +46,8 @@ export function Dictate({ text, onChange, into }: Props) {
         type="button"
         className="rounded p-2.5 hover:bg-shade"
         aria-pressed={stop !== null}
-        aria-label={stop ? `Stop writing what is said into ${into}` : `Say it: ${into}`}
-        title={stop ? 'Stop' : 'Say it'}
+        aria-label={stop ? t('Stop writing what is said into {into}', { into }) : t('Say it: {into}', { into })}
+        title={stop ? t('Stop') : t('Say it')}
         onClick={() => (stop ? stop() : start())}
       >
         {stop ? <Square size={18} aria-hidden /> : <Mic size={18} aria-hidden />}

@@ -2,6 +2,7 @@ import type { Figure } from '@lotus-steady/core';
 import type { Pair } from '../worker/figure-cache.js';
 import { GROUND_CM } from './FigureDrawing.js';
 import { FigureShapes } from './FigureShapes.js';
+import { t } from '../words/t.js';
 
 const ROOM = 6;
 
@@ -32,7 +33,7 @@ export function FigurePair({ drawing, label, className = '' }: { drawing: Pair; 
       viewBox={`0 ${top} ${width} ${GROUND_CM - top}`}
       preserveAspectRatio="xMidYMax meet"
       role="img"
-      aria-label={`${label}, from two sides`}
+      aria-label={t('{label}, from two sides', { label })}
     >
       {views.map(({ ends, shift }) => (
         <g key={shift} transform={`translate(${shift} 0)`}>

@@ -7,6 +7,7 @@ import { peopleQuery, sequencesQuery } from '../api/queries.js';
 import { useAsanaNames } from './use-asana-names.js';
 import { INPUT } from './button-styles.js';
 import { holds } from './FindField.js';
+import { t } from '../words/t.js';
 
 interface Place {
   readonly name: string;
@@ -71,8 +72,8 @@ export default function FindAnything({ onClose }: { onClose: () => void }) {
           >
             <ComboboxInput
               ref={field}
-              aria-label="Find anything"
-              placeholder="A person, sequence, asana, condition, screen …"
+              aria-label={t('Find anything')}
+              placeholder={t('A person, sequence, asana, condition, screen …')}
               autoComplete="off"
               className={INPUT}
               value={wanted}
@@ -85,7 +86,7 @@ export default function FindAnything({ onClose }: { onClose: () => void }) {
                   <span className="text-sm text-soft">{place.kind}</span>
                 </ComboboxOption>
               ))}
-              {found.length === 0 && <p className="px-3 py-2 text-soft">Nothing here goes by that name.</p>}
+              {found.length === 0 && <p className="px-3 py-2 text-soft">{t('Nothing here goes by that name.')}</p>}
             </ComboboxOptions>
           </Combobox>
         </DialogPanel>

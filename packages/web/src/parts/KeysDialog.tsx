@@ -1,15 +1,16 @@
 import { Link } from 'react-router';
 import { KEYS } from '../screens/help/keys.js';
 import { Interruption } from './Interruption.js';
+import { t } from '../words/t.js';
 
 /** The keys, wherever one is. */
 export default function KeysDialog({ onClose }: { onClose: () => void }) {
   return (
-    <Interruption open onClose={onClose} title="Keys">
+    <Interruption open onClose={onClose} title={t('Keys')}>
       <KeyList />
       <p className="mt-3">
         <Link to="/help" className="underline" onClick={onClose}>
-          How it all goes
+          {t('How it all goes')}
         </Link>
       </p>
     </Interruption>

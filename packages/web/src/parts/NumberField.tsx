@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useConventions } from '../theme/conventions.js';
 import { INPUT } from './button-styles.js';
 import { Labelled } from './Labelled.js';
+import { t } from '../words/t.js';
 
 interface Props {
   readonly label: string;
@@ -31,7 +32,7 @@ export function NumberField({ unit, value, onChange, ...props }: Props) {
   if (unit !== 'cm' || lengths === 'cm') return <PlainNumberField unit={unit} value={value} onChange={onChange} {...props} />;
   return (
     <PlainNumberField
-      unit="in"
+      unit={t('in')}
       value={value === undefined ? undefined : value / CM_PER_INCH}
       // To a millimetre: finer is not measured.
       onChange={(inches) => onChange(inches === undefined ? undefined : Math.round(inches * CM_PER_INCH * 10) / 10)}

@@ -1,5 +1,5 @@
 import { useToday } from '../clock.js';
-import { anybody, checkOwn, CONDITIONS, counted, mayReplace, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
+import { anybody, checkOwn, CONDITIONS, mayReplace, MEASURES, type Grade, type Measure, type OwnLimit } from '@lotus-steady/core';
 import { allowed } from './amounts.js';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
@@ -10,6 +10,8 @@ import { NumberField } from './NumberField.js';
 import { SelectField } from './SelectField.js';
 import { dayWords } from './words.js';
 import { useAsanaNames } from './use-asana-names.js';
+import { t } from '../words/t.js';
+import { tell } from '../words/tell.js';
 
 const NAMED = Object.entries(MEASURES)
   .map(([measure, { label }]) => ({ measure: measure as Measure, label }))
@@ -20,11 +22,14 @@ const NAMED = Object.entries(MEASURES)
 function Effect({ limit }: { limit: OwnLimit }) {
   const verdicts = useQuery(verdictsQuery({ ...anybody('try'), ownLimits: [{ ...limit, replaces: undefined }] }, useToday()));
   const names = useAsanaNames();
-  if (!verdicts.data || !names) return <p className="text-sm text-soft">Trying it against the library …</p>;
+  if (!verdicts.data || !names) return <p className="text-sm text-soft">{t('Trying it against the library …')}</p>;
   const touched = verdicts.data.filter(({ verdict }) => verdict === (limit.grade === 'watch' ? 'watch' : 'change'));
   return (
     <p role="status" className="text-sm">
-      {limit.grade === 'watch' ? 'This cautions' : 'This bars'} {counted(touched.length, 'asana')} as usually done
+      {t('{grade}  {touched} as usually done', {
+        grade: limit.grade === 'watch' ? t('This cautions') : t('This bars'),
+        touched: tell('{count, plural, one {# asana} other {# asanas}}', { count: touched.length }),
+      })}
       {touched.length > 0 &&
         `: ${touched
           .slice(0, 8)
@@ -72,36 +77,37 @@ export function OwnLimits({ limits, by, onChange }: Props) {
           {limits.map((limit, i) => (
             <li key={i} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-ink pl-3">
               <span>
-                <strong>{MEASURES[limit.measure].label}</strong> {allowed(limit.bound, MEASURES[limit.measure].unit)},{' '}
+                <strong>{t(MEASURES[limit.measure].label)}</strong> {allowed(limit.bound, MEASURES[limit.measure].unit)},{' '}
                 {GRADE_WORDS[limit.grade]}.{' '}
                 <span className="text-soft">
-                  {limit.until !== undefined && `Until ${dayWords(limit.until)}. `}
-                  {limit.reason} ({limit.by}){limit.replaces !== undefined && `, in place of ${limitWords(limit.replaces)}`}
+                  {limit.until !== undefined && t('Until {dayWords}. ', { dayWords: dayWords(limit.until) })}
+                  {limit.reason} ({limit.by})
+                  {limit.replaces !== undefined && t(', in place of {limitWords}', { limitWords: limitWords(limit.replaces) })}
                 </span>
               </span>
               <button type="button" className="text-sm underline" onClick={() => onChange(limits.filter((one) => one !== limit))}>
-                Remove
+                {t('Remove')}
               </button>
             </li>
           ))}
         </ul>
       )}
       <fieldset className="rounded border border-rule bg-sheet p-4">
-        <legend className="px-1 font-semibold">Add a limit</legend>
+        <legend className="px-1 font-semibold">{t('Add a limit')}</legend>
         <div className="grid gap-4 sm:grid-cols-3">
-          <SelectField label="What" value={measure} onChange={(value) => setMeasure(value as Measure)}>
+          <SelectField label={t('What')} value={measure} onChange={(value) => setMeasure(value as Measure)}>
             {NAMED.map(({ measure: one, label }) => (
               <option key={one} value={one}>
                 {label}
               </option>
             ))}
           </SelectField>
-          <SelectField label="Allowed" value={side} onChange={(value) => setSide(value as '<=' | '>=')}>
-            <option value="<=">at most</option>
-            <option value=">=">at least</option>
+          <SelectField label={t('Allowed')} value={side} onChange={(value) => setSide(value as '<=' | '>=')}>
+            <option value="<=">{t('at most')}</option>
+            <option value=">=">{t('at least')}</option>
           </SelectField>
-          <NumberField label="Number" unit={unit === '1' ? 'from 0 to 1' : unit} value={number} onChange={setNumber} />
-          <SelectField label="Beyond it" value={grade} onChange={(value) => setGrade(value as Grade)}>
+          <NumberField label={t('Number')} unit={unit === '1' ? t('from 0 to 1') : unit} value={number} onChange={setNumber} />
+          <SelectField label={t('Beyond it')} value={grade} onChange={(value) => setGrade(value as Grade)}>
             {(['avoid', 'modify', 'watch'] as const).map((one) => (
               <option key={one} value={one}>
                 {GRADE_WORDS[one]}
@@ -110,13 +116,13 @@ export function OwnLimits({ limits, by, onChange }: Props) {
           </SelectField>
           <div>
             <label htmlFor={ids[0]} className="mb-1 block text-sm font-semibold">
-              Why
+              {t('Why')}
             </label>
             <input id={ids[0]} value={reason} onChange={(event) => setReason(event.target.value)} className={INPUT} />
           </div>
           <div>
             <label htmlFor={ids[1]} className="mb-1 block text-sm font-semibold">
-              Who said so
+              {t('Who said so')}
             </label>
             <input id={ids[1]} value={whose} onChange={(event) => setWhose(event.target.value)} className={INPUT} />
           </div>
@@ -124,14 +130,14 @@ export function OwnLimits({ limits, by, onChange }: Props) {
         {replaceable.length > 0 && (
           <div className="mt-4 max-w-xl">
             <SelectField
-              label="On top of all others, or in place of one where practitioners disagree"
+              label={t('On top of all others, or in place of one where practitioners disagree')}
               value={replaces}
               onChange={setReplaces}
             >
-              <option value="">on top of all others: stricter only</option>
+              <option value="">{t('on top of all others: stricter only')}</option>
               {replaceable.map((limit) => (
                 <option key={limit} value={limit}>
-                  in place of: {limitWords(limit)}
+                  {t('in place of: {limitWords}', { limitWords: limitWords(limit) })}
                 </option>
               ))}
             </SelectField>
@@ -147,7 +153,7 @@ export function OwnLimits({ limits, by, onChange }: Props) {
               setReason('');
             }}
           >
-            Add this limit
+            {t('Add this limit')}
           </button>
           {measurable && <Effect limit={draft} />}
         </div>

@@ -3,6 +3,7 @@ import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { PLAIN } from './button-styles.js';
 import { SelectField } from './SelectField.js';
+import { t } from '../words/t.js';
 
 /** Where paper is sold as Letter (common practice, no source). */
 const LETTER_REGIONS: ReadonlySet<string | undefined> = new Set(['US', 'CA', 'MX', 'PH']);
@@ -27,16 +28,16 @@ export function PrintPdf({ path, asked, name }: Props) {
   for (const [key, value] of Object.entries(asked)) if (value !== undefined && value !== '') query.set(key, String(value));
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <SelectField label="Paper" value={paper} onChange={(value) => setPaper(value as Paper)}>
+      <SelectField label={t('Paper')} value={paper} onChange={(value) => setPaper(value as Paper)}>
         <option value="A4">A4</option>
-        <option value="LETTER">Letter</option>
+        <option value="LETTER">{t('Letter')}</option>
       </SelectField>
       <label className="flex min-h-11 items-center gap-2">
         <input type="checkbox" className="size-5" checked={isLarge} onChange={(event) => setLarge(event.target.checked)} />
-        Large print
+        {t('Large print')}
       </label>
       <a href={`/api/${path}?${query}`} download={`${name}.pdf`} className={PLAIN}>
-        <FileDown size={18} aria-hidden /> PDF
+        <FileDown size={18} aria-hidden /> {t('PDF')}
       </a>
     </div>
   );

@@ -3,13 +3,14 @@ import type { Score } from '../worker/answers.js';
 import { allowed, amount } from './amounts.js';
 import { findConditionName } from './condition-name.js';
 import { GRADE_WORDS, measureLabel } from './limit-words.js';
+import { t } from '../words/t.js';
 
 export type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
 
-const WHERE: Partial<Readonly<Record<Reason['where'], string>>> = { transition: ' (on the way there)', session: ' (over the class)' };
+const WHERE: Partial<Readonly<Record<Reason['where'], string>>> = { transition: t(' (on the way there)'), session: t(' (over the class)') };
 
 function measured({ measure, value, unit, bound, where }: Reason): string {
-  const against = bound === '' ? '' : `: ${amount(value, unit)}, allowed ${allowed(bound, unit)}`;
+  const against = bound === '' ? '' : t(': {amount}, allowed {allowed}', { amount: amount(value, unit), allowed: allowed(bound, unit) });
   return `${measureLabel(measure)}${against}${WHERE[where] ?? ''}`;
 }
 
@@ -24,7 +25,7 @@ export function ReasonList({ reasons, className = 'space-y-3' }: { reasons: read
         const { text, condition, grade, source } = group[0]!;
         return (
           <li key={key} className="border-l-2 border-ink pl-3">
-            <p className="font-semibold">{text}</p>
+            <p className="font-semibold">{t(text)}</p>
             {[...new Set(group.map(measured))].map((line) => (
               <p key={line}>{line}</p>
             ))}

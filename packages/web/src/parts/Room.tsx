@@ -1,6 +1,7 @@
 import { COMMON_PROPS, PROPS, type PropsAtHand } from '@lotus-steady/core';
 import { PLAIN } from './button-styles.js';
 import { NumberField } from './NumberField.js';
+import { t } from '../words/t.js';
 
 interface Props {
   readonly shared: PropsAtHand | null;
@@ -14,11 +15,11 @@ export function Room({ shared, onChange, narrow = false }: Props) {
   return (
     <details className="mb-3" open={shared !== null}>
       <summary className="cursor-pointer font-semibold">
-        {shared === null ? 'Everybody has their own props' : 'The class shares what is in the room'}
+        {shared === null ? t('Everybody has their own props') : t('The class shares what is in the room')}
       </summary>
       {shared === null ? (
         <button type="button" className={`${PLAIN} mt-2`} onClick={() => onChange(COMMON_PROPS)}>
-          Share what is in the room …
+          {t('Share what is in the room …')}
         </button>
       ) : (
         <div className={`mt-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-4 ${narrow ? '' : 'lg:grid-cols-9'}`}>
@@ -34,7 +35,7 @@ export function Room({ shared, onChange, narrow = false }: Props) {
             />
           ))}
           <button type="button" className={PLAIN} onClick={() => onChange(null)}>
-            Everybody’s own
+            {t('Everybody’s own')}
           </button>
         </div>
       )}

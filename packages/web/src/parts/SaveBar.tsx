@@ -2,21 +2,22 @@ import type { SaveState } from '../drafts/use-saved.js';
 import { PRIMARY, TOOL } from './button-styles.js';
 import { UndoButtons } from './UndoButtons.js';
 import { explain } from './Failure.js';
+import { t } from '../words/t.js';
 
 const SAID: Record<Exclude<SaveState['is'], 'refused' | 'conflict' | 'edited'>, string> = {
-  saved: 'Saved',
-  saving: 'Saving …',
-  waiting: 'Not saved yet: the server can’t be reached. It is kept on this device and will be sent as soon as the server is back.',
+  saved: t('Saved'),
+  saving: t('Saving …'),
+  waiting: t('Not saved yet: the server can’t be reached. It is kept on this device and will be sent as soon as the server is back.'),
 };
 
 function words(state: SaveState): string {
   switch (state.is) {
     case 'edited':
-      return state.restored ? 'Changes from last time are still here, not saved yet' : 'Not saved yet';
+      return state.restored ? t('Changes from last time are still here, not saved yet') : t('Not saved yet');
     case 'refused':
-      return `Not saved: ${explain(state.error)}`;
+      return t('Not saved: {explain}', { explain: explain(state.error) });
     case 'conflict':
-      return 'Not saved: it was changed elsewhere meanwhile. Both versions are below.';
+      return t('Not saved: it was changed elsewhere meanwhile. Both versions are below.');
     default:
       return SAID[state.is];
   }
@@ -37,13 +38,13 @@ interface Props {
   };
 }
 
-export function SaveBar({ state, onSave, label = 'Save', steps }: Props) {
+export function SaveBar({ state, onSave, label = t('Save'), steps }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-3">
       {steps && <UndoButtons {...steps} />}
       {steps?.canDiscard && state.is !== 'saving' && (
-        <button type="button" className={TOOL} onClick={steps.discard} title="Back to what was saved; this can be undone">
-          Discard changes
+        <button type="button" className={TOOL} onClick={steps.discard} title={t('Back to what was saved; this can be undone')}>
+          {t('Discard changes')}
         </button>
       )}
       <button type="button" onClick={onSave} disabled={state.is === 'saving' || state.is === 'saved'} className={PRIMARY}>

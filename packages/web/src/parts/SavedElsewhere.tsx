@@ -1,6 +1,7 @@
 import type { StoredSequence } from '@lotus-steady/requests';
 import type { SaveState } from '../drafts/use-saved.js';
 import { PLAIN } from './button-styles.js';
+import { t } from '../words/t.js';
 
 interface Props {
   readonly state: SaveState;
@@ -15,15 +16,15 @@ export function SavedElsewhere({ state, text, onTakeOver }: Props) {
   return (
     <section aria-labelledby="conflict" className="mb-4 rounded border border-accent bg-sheet p-4">
       <h2 id="conflict" className="text-base">
-        Saved elsewhere meanwhile
+        {t('Saved elsewhere meanwhile')}
       </h2>
       <pre className="mt-2 max-h-64 overflow-auto rounded bg-shade p-3 font-sans text-sm whitespace-pre-wrap">{theirs.text}</pre>
       <div className="mt-3 flex flex-wrap gap-2">
         <button type="button" className={PLAIN} onClick={() => onTakeOver(theirs.text, theirs.version)}>
-          Go on from that one
+          {t('Go on from that one')}
         </button>
         <button type="button" className={PLAIN} onClick={() => onTakeOver(text, theirs.version)}>
-          Keep mine instead
+          {t('Keep mine instead')}
         </button>
       </div>
     </section>

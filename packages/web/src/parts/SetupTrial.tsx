@@ -6,11 +6,12 @@ import { Thumb } from './Thumb.js';
 import { TOOL } from './button-styles.js';
 import { dayWords } from './words.js';
 import { useConventions } from '../theme/conventions.js';
+import { t } from '../words/t.js';
 
 /** Half a centimetre is the least that a neck feels; a folded blanket, as it lies, is the next. */
 const STEPS = [
-  { by: 0.5, label: '5 mm' },
-  { by: 2.5, label: 'one blanket' },
+  { by: 0.5, label: t('5 mm') },
+  { by: 2.5, label: t('one blanket') },
 ] as const;
 
 interface First {
@@ -29,16 +30,19 @@ const TRIED: Readonly<
   >
 > = {
   shoulderStack: {
-    title: 'Shoulder stand: the blankets',
+    title: t('Shoulder stand: the blankets'),
     asana: 'sarvangasana-supported',
     first: (body, lengths) => {
       const { shoulderHeight, edge, ...guess } = shoulderStandSetup(body);
-      const more = ` Shoulders ${lengthWords(edge.from, lengths)} to ${lengthWords(edge.to, lengths)} in from the edge.`;
+      const more = t(' Shoulders {lengthWords} to {lengthWords2} in from the edge.', {
+        lengthWords: lengthWords(edge.from, lengths),
+        lengthWords2: lengthWords(edge.to, lengths),
+      });
       return { ...guess, height: shoulderHeight.value, more };
     },
   },
   seatHeight: {
-    title: 'Sitting on the floor: the blankets under the seat',
+    title: t('Sitting on the floor: the blankets under the seat'),
     asana: 'sukhasana',
     first: (body) => {
       const { seatHeight, ...guess } = seatSetup(body);
@@ -78,9 +82,13 @@ export function SetupTrial({ trial, body, problem, onChange }: Props) {
           {title}
         </h3>
         <p className="text-sm text-soft">
-          First guess from this body: {lengthWords(guess.height, lengths)}, {guess.blankets.count} folded blankets.{guess.more}
+          {t('First guess from this body: {lengthWords}, {count} folded blankets.{more}', {
+            lengthWords: lengthWords(guess.height, lengths),
+            count: guess.blankets.count,
+            more: guess.more,
+          })}
         </p>
-        <NumberField key={moves} label="Found by trial" unit={unit} value={found} problem={problem} onChange={onChange} />
+        <NumberField key={moves} label={t('Found by trial')} unit={unit} value={found} problem={problem} onChange={onChange} />
         <p className="flex flex-wrap items-center gap-2">
           {STEPS.flatMap(({ by, label }) => [
             <button key={`less ${label}`} type="button" className={TOOL} onClick={() => move(-by)}>
@@ -92,7 +100,9 @@ export function SetupTrial({ trial, body, problem, onChange }: Props) {
           ])}
           {found !== undefined && (
             <span className="text-sm text-soft">
-              about {blankets} blankets{body.foundOn !== undefined && `, found on ${dayWords(body.foundOn)}`}; used in plans and figures
+              {t('about {blankets} blankets', { blankets })}
+              {body.foundOn !== undefined && t(', found on {dayWords}', { dayWords: dayWords(body.foundOn) })}
+              {t('; used in plans and figures')}
             </span>
           )}
         </p>

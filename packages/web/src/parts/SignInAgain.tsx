@@ -8,6 +8,7 @@ import { INPUT, PRIMARY } from './button-styles.js';
 import { explain } from './Failure.js';
 import { LaterInterruption } from './interruption-later.js';
 import { Labelled } from './Labelled.js';
+import { t } from '../words/t.js';
 
 /** Where a session has ended: signing in again in place. What is on the screen stays, and what waits is sent afterwards. */
 export function SignInAgain() {
@@ -32,8 +33,8 @@ export function SignInAgain() {
   if (!isLost) return null;
   return (
     <Suspense>
-      <LaterInterruption open onClose={() => undefined} title="Sign in again">
-        <p className="mt-2">Your session has ended. What is on the screen stays, and what isn’t saved is saved afterwards.</p>
+      <LaterInterruption open onClose={() => undefined} title={t('Sign in again')}>
+        <p className="mt-2">{t('Your session has ended. What is on the screen stays, and what isn’t saved is saved afterwards.')}</p>
         <form
           className="mt-4 space-y-4"
           onSubmit={(event) => {
@@ -42,7 +43,7 @@ export function SignInAgain() {
           }}
         >
           {session.data?.demo !== true && (
-            <Labelled label={`Password of ${session.data?.name ?? 'your account'}`}>
+            <Labelled label={t('Password of {name}', { name: session.data?.name ?? t('your account') })}>
               {(id) => (
                 <input
                   id={id}
@@ -62,7 +63,7 @@ export function SignInAgain() {
             </p>
           )}
           <button type="submit" disabled={enter.isPending} className={`${PRIMARY} w-full`}>
-            {session.data?.demo ? 'Go on' : 'Sign in'}
+            {session.data?.demo ? t('Go on') : t('Sign in')}
           </button>
         </form>
       </LaterInterruption>

@@ -1,6 +1,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { TOOL } from './button-styles.js';
 import { useUndoKeys } from './use-undo-keys.js';
+import { t } from '../words/t.js';
 
 interface Steps {
   readonly canUndo: boolean;
@@ -14,11 +15,11 @@ export function UndoButtons({ canUndo, canRedo, undo, redo }: Steps) {
   useUndoKeys({ undo, redo });
   return (
     <>
-      <button type="button" className={TOOL} disabled={!canUndo} onClick={undo} title="Undo (Ctrl Z)">
-        <Undo2 size={18} aria-hidden /> <span className="max-sm:sr-only">Undo</span>
+      <button type="button" className={TOOL} disabled={!canUndo} onClick={undo} title={t('Undo (Ctrl Z)')}>
+        <Undo2 size={18} aria-hidden /> <span className="max-sm:sr-only">{t('Undo')}</span>
       </button>
-      <button type="button" className={TOOL} disabled={!canRedo} onClick={redo} title="Redo (Ctrl Shift Z)">
-        <Redo2 size={18} aria-hidden /> <span className="max-sm:sr-only">Redo</span>
+      <button type="button" className={TOOL} disabled={!canRedo} onClick={redo} title={t('Redo (Ctrl Shift Z)')}>
+        <Redo2 size={18} aria-hidden /> <span className="max-sm:sr-only">{t('Redo')}</span>
       </button>
     </>
   );

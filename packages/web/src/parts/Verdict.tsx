@@ -1,6 +1,7 @@
 import type { Decision, Verdict } from '@lotus-steady/core';
+import { t } from '../words/t.js';
 
-const WORDS: Record<Verdict, string> = { keep: 'Kept', modify: 'Changed', substitute: 'Replaced', omit: 'Left out' };
+const WORDS: Record<Verdict, string> = { keep: t('Kept'), modify: t('Changed'), substitute: t('Replaced'), omit: t('Left out') };
 
 /** Verdicts are told by word and by an ink mark: a line, a dashed line, an open ring, a hatch. */
 export function VerdictMark({ verdict }: { verdict: Verdict }) {
@@ -33,9 +34,9 @@ export function VerdictWord({ verdict }: { verdict: Verdict }) {
 }
 
 export const DECISIONS: Record<Decision, { readonly mark: string; readonly word: string }> = {
-  practise: { mark: '○', word: 'May practise' },
-  clearance: { mark: '◐', word: 'Written clearance first' },
-  refer: { mark: '●', word: 'Not today: refer' },
+  practise: { mark: '○', word: t('May practise') },
+  clearance: { mark: '◐', word: t('Written clearance first') },
+  refer: { mark: '●', word: t('Not today: refer') },
 };
 
 export function DecisionWord({ decision }: { decision: Decision }) {

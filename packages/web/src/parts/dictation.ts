@@ -1,3 +1,4 @@
+import { t } from '../words/t.js';
 /** What a browser offers of speech recognition, as far as it is used here (Web Speech API, on-device recognition). */
 interface Recognition {
   lang: string;
@@ -37,7 +38,7 @@ export async function canDictate(): Promise<boolean> {
 /** Listens until `stop` is called, or nobody speaks any more; each phrase is told once it is whole. */
 export function listen(onPhrase: (text: string) => void, onEnd: (problem: string | null) => void): () => void {
   const Made = recognizer();
-  if (!Made) throw new Error('This device does not write down what is said');
+  if (!Made) throw new Error(t('This device does not write down what is said'));
   const recognition = new Made();
   let problem: string | null = null;
   recognition.lang = LANG;
@@ -48,7 +49,7 @@ export function listen(onPhrase: (text: string) => void, onEnd: (problem: string
     for (let i = resultIndex; i < results.length; i++) onPhrase(results[i]![0]!.transcript.trim());
   };
   recognition.onerror = ({ error }) => {
-    problem = error === 'not-allowed' ? 'The microphone is not allowed for this page.' : 'Nothing was understood.';
+    problem = error === 'not-allowed' ? t('The microphone is not allowed for this page.') : t('Nothing was understood.');
   };
   recognition.onend = () => onEnd(problem);
   recognition.start();

@@ -1,4 +1,5 @@
 import type { AsanaEntry } from '../worker/asana-page.js';
+import { t } from '../words/t.js';
 
 /** Names of the library's asanas by their ids, and of their forms by `asana/form`. */
 export type LibraryNames = ReadonlyMap<string, string>;
@@ -6,8 +7,8 @@ export type LibraryNames = ReadonlyMap<string, string>;
 export function namesOf(entries: readonly Pick<AsanaEntry, 'id' | 'name' | 'forms'>[]): LibraryNames {
   return new Map(
     entries.flatMap(({ id, name, forms }) => [
-      [id, name] as const,
-      ...Object.entries(forms).map(([form, called]) => [`${id}/${form}`, called] as const),
+      [id, t(name)] as const,
+      ...Object.entries(forms).map(([form, called]) => [`${id}/${form}`, t(called)] as const),
     ]),
   );
 }

@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import { t } from '../words/t.js';
 
 /** Words whose hyphen or capitals belong to them. */
 const OWN: Readonly<Record<string, string>> = {
@@ -87,13 +88,13 @@ const LEVEL = /^[ctls]\d+(?:-[ctls]?\d+)?$/i;
 
 /** An id such as `sitStand` or `placenta-praevia` as words. */
 export function words(id: string): string {
-  return (
+  return t(
     (Object.hasOwn(OWN, id) ? OWN[id]! : null) ??
-    (LEVEL.test(id) ? id.toUpperCase() : null) ??
-    id
-      .replace(/([a-z])([A-Z])/g, '$1 $2')
-      .replaceAll('-', ' ')
-      .toLowerCase()
+      (LEVEL.test(id) ? id.toUpperCase() : null) ??
+      id
+        .replace(/([a-z])([A-Z])/g, '$1 $2')
+        .replaceAll('-', ' ')
+        .toLowerCase(),
   );
 }
 

@@ -11,6 +11,7 @@ import { Labelled } from '../../parts/Labelled.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { ConventionFields } from './ConventionFields.js';
 import { FigureLooks } from './FigureLooks.js';
+import { t } from '../../words/t.js';
 
 /** Name and password of whoever is signed in, and the ways to the studio and the trail. */
 export function AccountScreen() {
@@ -18,36 +19,36 @@ export function AccountScreen() {
   if (!teacher) return null;
   return (
     <>
-      <PageTitle>Account</PageTitle>
-      <h1 className="mb-4 text-2xl">Account</h1>
+      <PageTitle>{t('Account')}</PageTitle>
+      <h1 className="mb-4 text-2xl">{t('Account')}</h1>
       <ul className="mb-6 space-y-2">
         <li>
           <Link to="/studio" className="underline">
-            The studio
+            {t('The studio')}
           </Link>
-          : what it decides for everyone, its time zone and its words
+          {t(': what it decides for everyone, its time zone and its words')}
         </li>
         <li>
           <Link to="/help" className="underline">
-            Help
+            {t('Help')}
           </Link>
-          : how it goes, and the keys
+          {t(': how it goes, and the keys')}
         </li>
         <li>
           <Link to="/register" className="underline">
-            The register
+            {t('The register')}
           </Link>
-          : classes that were held, and how they were
+          {t(': classes that were held, and how they were')}
         </li>
         <li>
           <Link to="/account/trail" className="underline">
-            The trail
+            {t('The trail')}
           </Link>
-          : who was looked at or changed, and who signed in, when
+          {t(': who was looked at or changed, and who signed in, when')}
         </li>
       </ul>
       {teacher.demo ? (
-        <p>This is the demo: its account has no password and is everybody’s.</p>
+        <p>{t('This is the demo: its account has no password and is everybody’s.')}</p>
       ) : (
         <div className="grid max-w-3xl gap-6 md:grid-cols-2">
           <NameForm teacher={teacher} />
@@ -85,22 +86,22 @@ function NameForm({ teacher }: { teacher: Teacher }) {
       noValidate
       className="space-y-3 rounded border border-rule bg-sheet p-4"
     >
-      <h2 className="text-lg">Name</h2>
-      <Labelled label="The name you sign in with">
+      <h2 className="text-lg">{t('Name')}</h2>
+      <Labelled label={t('The name you sign in with')}>
         {(id) => <input id={id} autoComplete="username" className={INPUT} {...register('name')} />}
       </Labelled>
       <Problem error={rename.error} said={formState.errors.name?.message} />
-      {rename.isSuccess && <p role="status">Changed.</p>}
+      {rename.isSuccess && <p role="status">{t('Changed.')}</p>}
       <button type="submit" disabled={rename.isPending} className={PLAIN}>
-        Change the name
+        {t('Change the name')}
       </button>
     </form>
   );
 }
 
 const FIELDS = [
-  { name: 'old', label: 'Password as it is now', autoComplete: 'current-password' },
-  { name: 'password', label: 'New password', autoComplete: 'new-password' },
+  { name: 'old', label: t('Password as it is now'), autoComplete: 'current-password' },
+  { name: 'password', label: t('New password'), autoComplete: 'new-password' },
 ] as const;
 
 function PasswordForm() {
@@ -115,16 +116,16 @@ function PasswordForm() {
       noValidate
       className="space-y-3 rounded border border-rule bg-sheet p-4"
     >
-      <h2 className="text-lg">Password</h2>
+      <h2 className="text-lg">{t('Password')}</h2>
       {FIELDS.map(({ name, label, autoComplete }) => (
         <Labelled key={name} label={label}>
           {(id) => <input id={id} type="password" autoComplete={autoComplete} className={INPUT} {...register(name)} />}
         </Labelled>
       ))}
       <Problem error={change.error} said={formState.errors.old?.message ?? formState.errors.password?.message} />
-      {change.isSuccess && <p role="status">Changed. Whoever else was signed in with the old one has to sign in again.</p>}
+      {change.isSuccess && <p role="status">{t('Changed. Whoever else was signed in with the old one has to sign in again.')}</p>}
       <button type="submit" disabled={change.isPending} className={PLAIN}>
-        Change the password
+        {t('Change the password')}
       </button>
     </form>
   );

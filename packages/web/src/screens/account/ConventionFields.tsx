@@ -1,6 +1,7 @@
 import type { Conventions } from '@lotus-steady/core/sheets';
 import { SelectField } from '../../parts/SelectField.js';
 import { setConventions, useConventions } from '../../theme/conventions.js';
+import { t } from '../../words/t.js';
 
 /** How lengths and weeks are written on this device. */
 export function ConventionFields() {
@@ -8,20 +9,26 @@ export function ConventionFields() {
   const choose = (part: Partial<Conventions>) => setConventions({ ...conventions, ...part });
   return (
     <section className="mt-6 max-w-3xl rounded border border-rule bg-sheet p-4">
-      <h2 className="text-lg">Lengths and weeks</h2>
-      <p className="mb-3 text-soft">How they are written on this device and on what is printed from it. Dates follow the language.</p>
+      <h2 className="text-lg">{t('Lengths and weeks')}</h2>
+      <p className="mb-3 text-soft">
+        {t('How they are written on this device and on what is printed from it. Dates follow the language.')}
+      </p>
       <div className="flex flex-wrap items-end gap-4">
-        <SelectField label="Lengths" value={conventions.lengths} onChange={(value) => choose({ lengths: value as Conventions['lengths'] })}>
-          <option value="cm">centimetres</option>
-          <option value="in">inches</option>
+        <SelectField
+          label={t('Lengths')}
+          value={conventions.lengths}
+          onChange={(value) => choose({ lengths: value as Conventions['lengths'] })}
+        >
+          <option value="cm">{t('centimetres')}</option>
+          <option value="in">{t('inches')}</option>
         </SelectField>
         <SelectField
-          label="First day of the week"
+          label={t('First day of the week')}
           value={conventions.weekBegins}
           onChange={(value) => choose({ weekBegins: value as Conventions['weekBegins'] })}
         >
-          <option value="monday">Monday</option>
-          <option value="sunday">Sunday</option>
+          <option value="monday">{t('Monday')}</option>
+          <option value="sunday">{t('Sunday')}</option>
         </SelectField>
       </div>
     </section>

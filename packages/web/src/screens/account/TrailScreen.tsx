@@ -6,24 +6,25 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 const WORDS: Readonly<Record<string, string>> = {
-  list: 'seen in a list',
-  read: 'record opened',
-  create: 'record made',
-  change: 'record changed',
-  plan: 'planned for',
-  export: 'record exported',
-  note: 'letter made',
+  list: t('seen in a list'),
+  read: t('record opened'),
+  create: t('record made'),
+  change: t('record changed'),
+  plan: t('planned for'),
+  export: t('record exported'),
+  note: t('letter made'),
   erase: 'erased',
-  log: 'class logged',
-  'class-removed': 'class removed that they were in',
-  'sequence-removed': 'A sequence was removed',
-  'first-account': 'The account was made',
-  'sign-in': 'Signed in',
-  'sign-in-failed': 'A wrong password was tried',
-  'sign-out': 'Signed out',
-  password: 'The password was changed',
+  log: t('class logged'),
+  'class-removed': t('class removed that they were in'),
+  'sequence-removed': t('A sequence was removed'),
+  'first-account': t('The account was made'),
+  'sign-in': t('Signed in'),
+  'sign-in-failed': t('A wrong password was tried'),
+  'sign-out': t('Signed out'),
+  password: t('The password was changed'),
 };
 
 /** So many names are said; the rest is counted. */
@@ -47,11 +48,15 @@ function together(entries: readonly AuditEntry[]): AuditEntry[][] {
 function said(group: readonly AuditEntry[]): string {
   const words = WORDS[group[0]!.action] ?? group[0]!.action;
   const names = [
-    ...new Set(group.flatMap(({ personId, name }) => (personId === null ? [] : [name ?? `someone who was erased (number ${personId})`]))),
+    ...new Set(
+      group.flatMap(({ personId, name }) =>
+        personId === null ? [] : [name ?? t('someone who was erased (number {personId})', { personId })],
+      ),
+    ),
   ];
   if (names.length === 0) return words;
   const rest = names.length - MOST_NAMES;
-  const whom = rest > 1 ? `${names.slice(0, MOST_NAMES).join(', ')} and ${rest} more` : names.join(', ');
+  const whom = rest > 1 ? t('{names} and {rest} more', { names: names.slice(0, MOST_NAMES).join(', '), rest }) : names.join(', ');
   return `${whom}: ${words}`;
 }
 
@@ -59,20 +64,20 @@ function said(group: readonly AuditEntry[]): string {
 export function TrailScreen() {
   const trail = useInfiniteQuery(trailQuery);
   if (hasFailed(trail)) return <Failure error={trail.error} onRetry={() => void trail.refetch()} />;
-  if (trail.data === undefined) return <Loading what="Opening the trail" />;
+  if (trail.data === undefined) return <Loading what={t('Opening the trail')} />;
   return (
     <>
-      <PageTitle>The trail</PageTitle>
-      <h1 className="mb-1 text-2xl">The trail</h1>
-      <p className="mb-4 max-w-prose text-soft">What was done to whose record, and to the account. It only grows.</p>
+      <PageTitle>{t('The trail')}</PageTitle>
+      <h1 className="mb-1 text-2xl">{t('The trail')}</h1>
+      <p className="mb-4 max-w-prose text-soft">{t('What was done to whose record, and to the account. It only grows.')}</p>
       <table className="w-full max-w-3xl text-left">
         <thead>
           <tr className="border-b border-rule">
             <th scope="col" className="py-1 pr-6">
-              When
+              {t('When')}
             </th>
             <th scope="col" className="py-1">
-              What
+              {t('What')}
             </th>
           </tr>
         </thead>
@@ -89,7 +94,7 @@ export function TrailScreen() {
       </table>
       {trail.hasNextPage && (
         <button type="button" className={`${PLAIN} mt-4`} disabled={trail.isFetchingNextPage} onClick={() => void trail.fetchNextPage()}>
-          Earlier ones
+          {t('Earlier ones')}
         </button>
       )}
     </>

@@ -8,6 +8,7 @@ import { asanaQuery } from '../../worker/queries.js';
 import { useToday } from '../../clock.js';
 import { AsanaView } from './AsanaView.js';
 import { hasFailed } from '../../api/failed.js';
+import { t } from '../../words/t.js';
 
 const ANY_BODY = {};
 
@@ -20,8 +21,8 @@ export function AsanaScreen() {
   const asana = useQuery({ ...asanaQuery(id, body ?? ANY_BODY), enabled: body !== undefined });
   const failed = [person, asana].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (asana.data === null) return <p className="py-8">There is no asana “{id}” in the library.</p>;
-  if (!asana.data) return <Loading what="Working out this asana" />;
+  if (asana.data === null) return <p className="py-8">{t('There is no asana “{id}” in the library.', { id })}</p>;
+  if (!asana.data) return <Loading what={t('Working out this asana')} />;
   const choose = (next: string) => setSearch(next === '' ? {} : { for: next }, { replace: true });
   return <AsanaView key={id} page={asana.data} whom={whom ?? null} body={body ?? ANY_BODY} onWhom={choose} />;
 }

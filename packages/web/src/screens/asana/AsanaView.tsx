@@ -15,6 +15,7 @@ import { Touching } from './Touching.js';
 import { Turnable } from './Turnable.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { useConventions } from '../../theme/conventions.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly page: AsanaPage;
@@ -65,7 +66,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
           <p className="text-soft">
             {entry.iast && <em>{entry.iast}</em>}
             {entry.iast && names.length > 0 && ' · '}
-            {names.join(', ')} · with children: {kids}
+            {t('{names} · with children: {kids}', { names: names.join(', '), kids })}
           </p>
         </div>
         <div className="w-60">
@@ -85,28 +86,30 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
           />
           <div className="space-y-3">
             <p>
-              <strong>For: </strong>
+              <strong>{t('For:')} </strong>
               {form.for}
             </p>
             {form.setup.length > 0 && (
               <p>
-                <strong>Set up{whom?.isPerson ? ` for ${whom.name}` : ''}: </strong>
+                <strong>{t('Set up{name}:', { name: whom?.isPerson ? t(' for {name}', { name: whom.name }) : '' })} </strong>
                 {setupWords(form.setup, conventions)}
               </p>
             )}
-            {!form.reached && <p className="text-accent">Not quite reached with this body: {form.warnings.join('; ')}.</p>}
+            {!form.reached && (
+              <p className="text-accent">{t('Not quite reached with this body: {warnings}.', { warnings: form.warnings.join('; ') })}</p>
+            )}
             <p>
-              <strong>Usually: </strong>
+              <strong>{t('Usually:')} </strong>
               {dose}
-              {shown && `; the picture shows ${shown.as}`}
+              {shown && t('; the picture shows {as}', { as: shown.as })}
             </p>
             <p>
-              <strong>In: </strong>
-              {breath.inhale}. <strong>Out: </strong>
+              <strong>{t('In:')} </strong>
+              {breath.inhale}. <strong>{t('Out:')} </strong>
               {breath.exhale}.
             </p>
             <p>
-              <strong>Good for: </strong>
+              <strong>{t('Good for:')} </strong>
               {Object.entries(weights)
                 .sort(([, a], [, b]) => b - a)
                 .map(([purpose, weight]) => `${words(purpose)} (${WEIGHTS[weight]})`)
@@ -114,7 +117,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             </p>
             {cues.length > 0 && (
               <div>
-                <strong>Say:</strong>
+                <strong>{t('Say:')}</strong>
                 <ul className="list-disc pl-5">
                   {cues.map((cue) => (
                     <li key={cue}>{cue}</li>
@@ -124,13 +127,15 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             )}
             {asides.length > 0 && (
               <p>
-                <strong>For you, not for the class: </strong>
+                <strong>{t('For you, not for the class:')} </strong>
                 {asides.join(' ')}
               </p>
             )}
             {form.ends[0]!.loads.length > 0 && (
               <p className="text-sm text-soft">
-                Weight: {form.ends[0]!.loads.map(({ part, on, share }) => `${words(part)} ${Math.round(share * 100)} % (${on})`).join(', ')}
+                {t('Weight: {loads}', {
+                  loads: form.ends[0]!.loads.map(({ part, on, share }) => `${words(part)} ${Math.round(share * 100)} % (${on})`).join(', '),
+                })}
               </p>
             )}
           </div>
@@ -138,12 +143,12 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
       )}
       <Growing>
         {ways.length > 0 && (
-          <Section title="Its steps">
+          <Section title={t('Its steps')}>
             <StepListWays key={entry.id} ways={ways} suffix={suffix} />
           </Section>
         )}
         {variations.length > 1 && (
-          <Section title="Ways to do it">
+          <Section title={t('Ways to do it')}>
             <ul className="flex flex-wrap gap-3">
               {variations.map(({ id, name, for: whom, drawn }, i) => (
                 <li key={id} className="w-40">
@@ -163,12 +168,12 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
           </Section>
         )}
         {form && (
-          <Section title={whom ? `Limits of ${whom.name} that it goes beyond` : 'Limits that it goes beyond'}>
+          <Section title={whom ? t('Limits of {name} that it goes beyond', { name: whom.name }) : t('Limits that it goes beyond')}>
             <Touching form={form} whom={whom} />
           </Section>
         )}
         {form && (
-          <Section title="Measures">
+          <Section title={t('Measures')}>
             <label className="mb-2 inline-flex items-center gap-2 text-sm">
               <input
                 type="checkbox"
@@ -176,18 +181,18 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
                 checked={all}
                 onChange={(event) => setAll(event.target.checked)}
               />
-              all of them
+              {t('all of them')}
             </label>
             <MeasureTable variations={variations} all={all} />
           </Section>
         )}
         {substitutes.length > 0 && (
-          <Section title="Does the same job">
+          <Section title={t('Does the same job')}>
             <Row asanas={substitutes} suffix={suffix} />
           </Section>
         )}
         {counterposes.length > 0 && (
-          <Section title="Usually followed by">
+          <Section title={t('Usually followed by')}>
             <Row asanas={counterposes} suffix={suffix} />
           </Section>
         )}

@@ -1,6 +1,7 @@
 import { MEASURES, NORMAL_RANGE, roundMeasure, type Measure, type NormalMeasure } from '@lotus-steady/core';
 import { amount } from '../../parts/amounts.js';
 import type { VariationPage } from '../../worker/asana-page.js';
+import { t } from '../../words/t.js';
 
 /** What a page shows first: the measures that limits ask for most. */
 const MAIN: readonly Measure[] = ['headBelowHeart', 'pelvisAboveHeart', 'trunkPitch', 'lumbarFlexion', 'spineRotation', 'spineLateral', 'cervicalFlexion', 'hipFlexion', 'hipAbduction', 'kneeFlexionLoaded', 'shoulderElevation', 'handLoad', 'kneeLoad', 'headLoad', 'neckLoad', 'discLoad', 'bellyClosure', 'balanceMargin', 'feetDown', 'support']; // prettier-ignore
@@ -14,7 +15,7 @@ function show(measure: Measure, value: number): string {
 
 function norm(measure: Measure): string {
   const range = (NORMAL_RANGE as Partial<Record<Measure, readonly [number, number]>>)[measure as NormalMeasure];
-  return range ? `${range[0]} to ${range[1]}°` : '';
+  return range ? t('{from} to {to}°', { from: range[0], to: range[1] }) : '';
 }
 
 /** The measures of every variation side by side; where one differs from the first it stands out. */
@@ -32,12 +33,12 @@ export function MeasureTable({ variations, all }: { variations: readonly Variati
   const columns = variations.map(valuesOf);
   const rows = all ? (Object.keys(MEASURES) as Measure[]).filter((measure) => columns.some((column) => column.has(measure))) : MAIN;
   return (
-    <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Measures of the variations">
+    <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={t('Measures of the variations')}>
       <table className="w-max min-w-full border-collapse text-sm">
         <thead>
           <tr className="border-b border-ink text-left align-bottom">
             <th scope="col" className="sticky left-0 bg-paper py-1.5 pr-4">
-              Measure
+              {t('Measure')}
             </th>
             {variations.map(({ id, name }) => (
               <th key={id} scope="col" className="max-w-36 px-3 py-1.5 leading-tight">
@@ -45,7 +46,7 @@ export function MeasureTable({ variations, all }: { variations: readonly Variati
               </th>
             ))}
             <th scope="col" className="px-3 py-1.5">
-              Ordinary range
+              {t('Ordinary range')}
             </th>
           </tr>
         </thead>
@@ -53,7 +54,7 @@ export function MeasureTable({ variations, all }: { variations: readonly Variati
           {rows.map((measure) => (
             <tr key={measure} className="border-b border-rule">
               <th scope="row" className="sticky left-0 bg-paper py-1 pr-4 text-left font-normal">
-                {MEASURES[measure].label}
+                {t(MEASURES[measure].label)}
               </th>
               {columns.map((column, i) => {
                 const value = column.get(measure);
@@ -61,7 +62,7 @@ export function MeasureTable({ variations, all }: { variations: readonly Variati
                 const differs = i > 0 && value !== undefined && first !== undefined && show(measure, value) !== show(measure, first);
                 return (
                   <td key={variations[i]!.id} className={`px-3 py-1 tabular-nums ${differs ? 'font-bold' : ''}`}>
-                    {value === undefined ? 'not known' : show(measure, value)}
+                    {value === undefined ? t('not known') : show(measure, value)}
                   </td>
                 );
               })}

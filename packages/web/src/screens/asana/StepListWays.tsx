@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Thumb } from '../../parts/Thumb.js';
 import type { ListWay } from '../../worker/asana-page.js';
+import { t } from '../../words/t.js';
 
 /** The steps of a salutation or a transfer, in the way that is chosen; steps that differ from the usual way are marked. */
 export function StepListWays({ ways, suffix }: { ways: readonly ListWay[]; suffix: string }) {
@@ -39,7 +40,7 @@ export function StepListWays({ ways, suffix }: { ways: readonly ListWay[]; suffi
                 {i + 1}. {name}
               </span>
               <span className="block text-sm text-soft">{how}</span>
-              {differs && <span className="block text-sm italic">instead</span>}
+              {differs && <span className="block text-sm italic">{t('instead')}</span>}
             </Link>
           </li>
         ))}

@@ -4,6 +4,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { PLAIN } from '../../parts/button-styles.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { core } from '../../worker/core.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly id: string;
@@ -49,12 +50,17 @@ export function Turnable({ id, variation, body, name, start, hasSides }: Props) 
         onPointerUp={() => (dragging.current = null)}
       >
         {figures?.[0] && (
-          <FigureDrawing figure={figures[0]} ghost={figures[1]} label={`${name}, seen from ${yaw} degrees`} className="size-full" />
+          <FigureDrawing
+            figure={figures[0]}
+            ghost={figures[1]}
+            label={t('{name}, seen from {yaw} degrees', { name, yaw })}
+            className="size-full"
+          />
         )}
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <label htmlFor={sliderId} className="text-sm">
-          Turn it
+          {t('Turn it')}
         </label>
         <input
           id={sliderId}
@@ -68,7 +74,7 @@ export function Turnable({ id, variation, body, name, start, hasSides }: Props) 
         />
         {hasSides && (
           <button type="button" aria-pressed={mirrored} onClick={() => setMirrored(!mirrored)} className={PLAIN}>
-            <FlipHorizontal2 size={18} aria-hidden /> Other side
+            <FlipHorizontal2 size={18} aria-hidden /> {t('Other side')}
           </button>
         )}
       </div>

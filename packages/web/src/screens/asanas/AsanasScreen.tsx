@@ -18,8 +18,9 @@ import type { AsanaEntry } from '../../worker/asana-page.js';
 import { findQuery, verdictsQuery } from '../../worker/queries.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
-const VERDICT_WORDS = { keep: 'allowed', watch: 'with care', change: 'only when changed' } as const;
+const VERDICT_WORDS = { keep: 'allowed', watch: t('with care'), change: t('only when changed') } as const;
 const MARKS = { keep: '○', watch: '◐', change: '●' } as const;
 
 interface FilterProps {
@@ -32,7 +33,7 @@ interface FilterProps {
 function Filter({ options, ...field }: FilterProps) {
   return (
     <SelectField {...field}>
-      <option value="">any</option>
+      <option value="">{t('any')}</option>
       {options.map((option) => (
         <option key={option} value={option}>
           {words(option)}
@@ -101,30 +102,30 @@ export function AsanasScreen() {
 
   const failed = [found, person, verdicts].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!found.data || !everything.data) return <Loading what="Opening the library" />;
+  if (!found.data || !everything.data) return <Loading what={t('Opening the library')} />;
   const suffix = get('for') === '' ? '' : `?for=${get('for')}`;
   const options = (of: 'base' | 'purposes') => [...new Set(everything.data.flatMap((entry) => entry[of]))].sort();
   return (
     <>
-      <PageTitle>{'Asanas'}</PageTitle>
-      <h1 className="mb-4 text-2xl">Asanas</h1>
+      <PageTitle>{t('Asanas')}</PageTitle>
+      <h1 className="mb-4 text-2xl">{t('Asanas')}</h1>
       <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-5">
         <div>
           <label htmlFor={searchId} className="mb-1 block text-sm font-semibold">
-            Find by any name
+            {t('Find by any name')}
           </label>
           <input
             id={searchId}
             type="search"
             value={get('q')}
             onChange={(event) => set('q', event.target.value)}
-            placeholder="tree, vrksasana, willow …"
+            placeholder={t('tree, vrksasana, willow …')}
             className={INPUT}
           />
         </div>
-        <Filter label="Position" value={get('base')} options={options('base')} onChange={(value) => set('base', value)} />
-        <Filter label="Good for" value={get('purpose')} options={options('purposes')} onChange={(value) => set('purpose', value)} />
-        <Filter label="Uses" value={get('prop')} options={PROPS} onChange={(value) => set('prop', value)} />
+        <Filter label={t('Position')} value={get('base')} options={options('base')} onChange={(value) => set('base', value)} />
+        <Filter label={t('Good for')} value={get('purpose')} options={options('purposes')} onChange={(value) => set('purpose', value)} />
+        <Filter label={t('Uses')} value={get('prop')} options={PROPS} onChange={(value) => set('prop', value)} />
         <WhomSelect value={get('for')} onChange={(value) => set('for', value)} />
       </div>
       {whom && (
@@ -135,14 +136,16 @@ export function AsanasScreen() {
             checked={get('safe') !== ''}
             onChange={(event) => set('safe', event.target.checked ? '1' : '')}
           />
-          only what {whom.isPerson ? `${whom.name} may do as it is` : `may be done as it is: ${whom.name}`}
+          {t('only what {name}', {
+            name: whom.isPerson ? t('{name} may do as it is', { name: whom.name }) : t('may be done as it is: {name}', { name: whom.name }),
+          })}
         </label>
       )}
       <p role="status" className="my-3 text-sm text-soft">
-        {shown.length} of {everything.data.length}
-        {get('for') !== '' && verdicts.isPending && ', judging …'}
+        {t('{shown} of {data}', { shown: shown.length, data: everything.data.length })}
+        {get('for') !== '' && verdicts.isPending && t(', judging …')}
       </p>
-      {shown.length === 0 && <p>Nothing in the library fits all of that.</p>}
+      {shown.length === 0 && <p>{t('Nothing in the library fits all of that.')}</p>}
       <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-5 xl:grid-cols-6">
         {shown.slice(0, drawn).map((entry) => (
           <Card key={entry.id} entry={entry} verdict={verdictOf.get(entry.id)} suffix={suffix} />

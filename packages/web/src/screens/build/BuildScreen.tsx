@@ -32,6 +32,7 @@ import { buildQuery, fitsQuery, readTextQuery } from '../../worker/queries.js';
 import { writeShared } from '../score/class-address.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 /** What classes are usually built for; the library knows more. */
 const OFFERED: readonly Purpose[] = [
@@ -65,7 +66,7 @@ function Steps({ read }: { read: Extract<ReadText, { readonly problems: readonly
               {name}
               <span className="block text-sm text-soft">
                 {describeDose(dose)}
-                {side === 'both' && ', each side'}
+                {side === 'both' && t(', each side')}
               </span>
             </span>
           </li>
@@ -94,29 +95,31 @@ function Built({
   const read = useQuery({ ...readTextQuery(text ?? ''), enabled: text !== undefined });
   const fits = useQuery(fitsQuery(text, people, day));
   return (
-    <section aria-label={`A ${character} class`} className="rounded border border-rule bg-sheet p-4">
+    <section aria-label={t('A {character} class', { character })} className="rounded border border-rule bg-sheet p-4">
       <div className="mb-2 flex items-center justify-between gap-3">
         <h2 className="text-lg capitalize">{character}</h2>
         <button type="button" className={PRIMARY} disabled={text === undefined || busy} onClick={() => text !== undefined && onTake(text)}>
-          Take this one
+          {t('Take this one')}
         </button>
       </div>
       {fits.data && (
         <div className="mb-2 text-sm">
-          <p>{fits.data.minutes} min</p>
+          <p>{t('{minutes} min', { minutes: fits.data.minutes })}</p>
           <ul>
             {fits.data.people.map(({ changed, out }, i) => (
               <li key={people[i]!.id} className="text-soft">
                 {people[i]!.name}:{' '}
                 {changed + out === 0
-                  ? 'all as given'
-                  : [changed > 0 && `${changed} changed`, out > 0 && `${out} left out`].filter(Boolean).join(', ')}
+                  ? t('all as given')
+                  : [changed > 0 && t('{changed} changed', { changed }), out > 0 && t('{out} left out', { out })]
+                      .filter(Boolean)
+                      .join(', ')}
               </li>
             ))}
           </ul>
         </div>
       )}
-      {read.data?.sequence ? <Steps read={read.data} /> : <Loading what="Building" />}
+      {read.data?.sequence ? <Steps read={read.data} /> : <Loading what={t('Building')} />}
     </section>
   );
 }
@@ -157,11 +160,11 @@ export function BuildScreen() {
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   return (
     <>
-      <PageTitle>{'Build a class'}</PageTitle>
-      <h1 className="mb-4 text-2xl">Build a class</h1>
+      <PageTitle>{t('Build a class')}</PageTitle>
+      <h1 className="mb-4 text-2xl">{t('Build a class')}</h1>
       <form onSubmit={(event) => void handleSubmit(build)(event)} className="space-y-5">
         <fieldset>
-          <legend className="mb-2 font-semibold">What is it for?</legend>
+          <legend className="mb-2 font-semibold">{t('What is it for?')}</legend>
           <div className="flex flex-wrap gap-2">
             {OFFERED.map((purpose) => (
               <Chip
@@ -174,13 +177,13 @@ export function BuildScreen() {
           </div>
         </fieldset>
         <fieldset>
-          <legend className="mb-2 font-semibold">Who comes?</legend>
+          <legend className="mb-2 font-semibold">{t('Who comes?')}</legend>
           <div className="flex flex-wrap gap-2">
             {everybody.data?.map(({ id, name, conditionNames }) => (
               <Chip
                 key={id}
                 label={name}
-                note={conditionNames.join(', ') || 'Nothing to watch'}
+                note={conditionNames.join(', ') || t('Nothing to watch')}
                 pressed={chosen.includes(id)}
                 onTurn={() => setValue('chosen', turned(chosen, id))}
               />
@@ -189,15 +192,15 @@ export function BuildScreen() {
         </fieldset>
         <div className="flex flex-wrap items-end gap-4">
           <NumberField
-            label="How long"
-            unit="min"
+            label={t('How long')}
+            unit={t('min')}
             value={minutes}
             onChange={(value) => setValue('minutes', value)}
-            problem={isTime ? undefined : `${MINUTES.from} to ${MINUTES.to} minutes`}
+            problem={isTime ? undefined : t('{from} to {to} minutes', { from: MINUTES.from, to: MINUTES.to })}
           />
-          <SelectField label="Where" value={place} onChange={(value) => setValue('place', value === 'chair' ? 'chair' : 'mat')}>
-            <option value="mat">On the mat</option>
-            <option value="chair">On chairs</option>
+          <SelectField label={t('Where')} value={place} onChange={(value) => setValue('place', value === 'chair' ? 'chair' : 'mat')}>
+            <option value="mat">{t('On the mat')}</option>
+            <option value="chair">{t('On chairs')}</option>
           </SelectField>
         </div>
         <Room shared={shared} onChange={(value) => setValue('shared', value)} />
@@ -207,12 +210,12 @@ export function BuildScreen() {
           </p>
         )}
         <button type="submit" className={asked === null ? PRIMARY : PLAIN} disabled={!isTime || seats !== null}>
-          {asked === null ? 'Build three' : 'Build three anew'}
+          {asked === null ? t('Build three') : t('Build three anew')}
         </button>
       </form>
       {take.isError && (
         <p role="alert" className="mt-3 text-accent">
-          Not taken: {explain(take.error)}
+          {t('Not taken: {explain}', { explain: explain(take.error) })}
         </p>
       )}
       {asked !== null && (

@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -14,6 +13,8 @@ import { useHeadStart } from './use-head-start.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { useFetchedAhead } from './use-fetched-ahead.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 const CHOICE = 'flex w-full flex-col items-start rounded border px-3 py-2 text-left';
 
@@ -39,20 +40,22 @@ export function DeskScreen() {
 
   const failed = [sequences, people].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!listed || !everybody) return <Loading what="Opening the desk" />;
+  if (!listed || !everybody) return <Loading what={t('Opening the desk')} />;
   const waiting = everybody.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
   const ready = sequence !== null && chosen.length > 0;
 
   return (
     <>
-      <PageTitle>{'Desk'}</PageTitle>
+      <PageTitle>{t('Desk')}</PageTitle>
       <TodaysClasses />
-      <h1 className="text-2xl">What do you teach, and to whom?</h1>
-      <p className="mt-1 mb-5 text-soft">Choose a sequence and everybody who comes: the score shows what stays, what changes and why.</p>
+      <h1 className="text-2xl">{t('What do you teach, and to whom?')}</h1>
+      <p className="mt-1 mb-5 text-soft">
+        {t('Choose a sequence and everybody who comes: the score shows what stays, what changes and why.')}
+      </p>
       {waiting.length > 0 && (
         <section aria-labelledby="waiting" className="mb-5 rounded border border-accent bg-sheet p-4">
           <h2 id="waiting" className="text-base">
-            Before class
+            {t('Before class')}
           </h2>
           <ul className="mt-2 grid gap-x-6 gap-y-2 md:grid-cols-2">
             {waiting.map(({ id, name, decision, news }) => (
@@ -78,18 +81,18 @@ export function DeskScreen() {
         <section aria-labelledby="desk-sequences">
           <div className="mb-2 flex items-baseline justify-between">
             <h2 id="desk-sequences" className="text-lg">
-              Sequence
+              {t('Sequence')}
             </h2>
             <span className="flex gap-4">
               <Link to="/sequences/build" className="underline">
-                Build one
+                {t('Build one')}
               </Link>
               <Link to="/sequences/new" className="underline">
-                Paste a sequence
+                {t('Paste a sequence')}
               </Link>
             </span>
           </div>
-          <FindField label="Find a sequence" of={listed.length} value={title} onChange={setTitle} />
+          <FindField label={t('Find a sequence')} of={listed.length} value={title} onChange={setTitle} />
           <ul className="space-y-2">
             {listed
               .filter((one) => one.id === sequence || holds(one.title, title))
@@ -98,8 +101,8 @@ export function DeskScreen() {
                   <button type="button" aria-pressed={sequence === id} onClick={() => setSequence(id)} className={choice(sequence === id)}>
                     <span className="font-semibold">{called}</span>
                     <span className="text-sm text-soft">
-                      {counted(steps, 'step')}
-                      {minutes === null ? '' : `, ${minutes} min`}
+                      {tell('{count, plural, one {# step} other {# steps}}', { count: steps })}
+                      {minutes === null ? '' : t(', {minutes} min', { minutes })}
                     </span>
                   </button>
                 </li>
@@ -109,13 +112,13 @@ export function DeskScreen() {
         <section aria-labelledby="desk-people">
           <div className="mb-2 flex items-baseline justify-between">
             <h2 id="desk-people" className="text-lg">
-              Who comes
+              {t('Who comes')}
             </h2>
             <Link to="/people/new" className="underline">
-              Add a person
+              {t('Add a person')}
             </Link>
           </div>
-          <FindField label="Find a person" of={everybody.length} value={name} onChange={setName} />
+          <FindField label={t('Find a person')} of={everybody.length} value={name} onChange={setName} />
           <ul className="grid gap-2 sm:grid-cols-2">
             {everybody
               .filter((one) => chosen.includes(one.id) || holds(one.name, name))
@@ -128,7 +131,7 @@ export function DeskScreen() {
                     className={`${choice(chosen.includes(id))} h-full`}
                   >
                     <span className="font-semibold">{called}</span>
-                    <span className="text-sm text-soft">{conditionNames.join(', ') || 'Nothing to watch'}</span>
+                    <span className="text-sm text-soft">{conditionNames.join(', ') || t('Nothing to watch')}</span>
                   </button>
                 </li>
               ))}
@@ -142,7 +145,11 @@ export function DeskScreen() {
           onClick={() => void navigate(`/sequences/${sequence}/for/${chosen.join(',')}`)}
           className={PRIMARY}
         >
-          {ready ? (chosen.length > 1 ? `Open the score for ${chosen.length}` : 'Open the score') : 'Choose a sequence and who comes'}
+          {ready
+            ? chosen.length > 1
+              ? t('Open the score for {chosen}', { chosen: chosen.length })
+              : t('Open the score')
+            : t('Choose a sequence and who comes')}
         </button>
       </div>
     </>

@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import type { ClassSummary } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
@@ -10,6 +9,8 @@ import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { dayWords } from '../../parts/words.js';
 import { againAddress, doorAddress, keptAddress, nextDay, teachAddress } from '../score/class-address.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 const MOST_KEPT = 8;
 
@@ -26,22 +27,23 @@ export function TodaysClasses() {
   return (
     <section aria-labelledby="today" className="mb-6 rounded border border-ink bg-sheet p-4">
       <h2 id="today" className="text-lg">
-        Today
+        {t('Today')}
       </h2>
       <ul className="mt-2 space-y-3">
         {kept.map((one) => (
           <li key={one.id} className="flex flex-wrap items-center gap-x-6 gap-y-2">
             <span className="grow">
-              <span className="font-semibold">{one.title}</span>, {counted(one.personIds.length, 'person', 'people')}
+              <span className="font-semibold">{one.title}</span>,{' '}
+              {tell('{count, plural, one {# person} other {# people}}', { count: one.personIds.length })}
             </span>
             <Link to={doorAddress(one)} className={PRIMARY}>
-              Who is here?
+              {t('Who is here?')}
             </Link>
             <Link to={teachAddress(one)} className={PLAIN}>
-              Teach
+              {t('Teach')}
             </Link>
             <Link to={keptAddress(one)} className={PLAIN}>
-              Look it over
+              {t('Look it over')}
             </Link>
           </li>
         ))}
@@ -57,7 +59,7 @@ export function KeptClasses() {
   return (
     <section aria-labelledby="kept" className="mb-5 rounded border border-rule bg-sheet p-4">
       <h2 id="kept" className="text-base">
-        Kept classes
+        {t('Kept classes')}
       </h2>
       <ul className="mt-2 space-y-2">
         {kept.map((one) => (
@@ -78,7 +80,7 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
     mutationFn: () => request('DELETE', `classes/${kept.id}`),
     onSuccess: () => queries.invalidateQueries({ queryKey: classesQuery.queryKey }),
   });
-  const name = `${kept.title} on ${dayWords(kept.day)}`;
+  const name = t('{title} on {dayWords}', { title: kept.title, dayWords: dayWords(kept.day) });
   return (
     <li>
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
@@ -87,28 +89,28 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
           <Link to={keptAddress(kept)} className="underline">
             {kept.title}
           </Link>
-          , {counted(kept.personIds.length, 'person', 'people')}
+          , {tell('{count, plural, one {# person} other {# people}}', { count: kept.personIds.length })}
         </span>
         <Link to={againAddress(kept, next)} className="underline">
-          Plan it again for {dayWords(next)}
+          {t('Plan it again for {dayWords}', { dayWords: dayWords(next) })}
         </Link>
         <button
           type="button"
           className="underline"
-          aria-label={`Another day for the class of ${dayWords(kept.day)}`}
+          aria-label={t('Another day for the class of {dayWords}', { dayWords: dayWords(kept.day) })}
           aria-expanded={otherDay !== null}
           onClick={() => setOtherDay(otherDay === null ? next : null)}
         >
-          Another day
+          {t('Another day')}
         </button>
         <button
           type="button"
           className="underline"
-          aria-label={`Remove the class of ${dayWords(kept.day)}`}
+          aria-label={t('Remove the class of {dayWords}', { dayWords: dayWords(kept.day) })}
           aria-expanded={isAsked}
           onClick={() => setIsAsked(!isAsked)}
         >
-          Remove
+          {t('Remove')}
         </button>
       </div>
       {otherDay !== null && (
@@ -120,22 +122,22 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
           }}
         >
           <label className="flex items-center gap-2">
-            On
+            {t('On')}
             <input type="date" required value={otherDay} onChange={({ target }) => setOtherDay(target.value)} className={INPUT} />
           </label>
           <button type="submit" className={PLAIN}>
-            Plan it for this day
+            {t('Plan it for this day')}
           </button>
         </form>
       )}
       {isAsked && (
         <p className="mt-2 flex flex-wrap items-center gap-3">
-          Remove {name}, with everybody’s part of it?
+          {t('Remove {name}, with everybody’s part of it?', { name })}
           <button type="button" className={PLAIN} disabled={remove.isPending} onClick={() => remove.mutate()}>
-            Remove it
+            {t('Remove it')}
           </button>
           <button type="button" className="underline" onClick={() => setIsAsked(false)}>
-            Keep it
+            {t('Keep it')}
           </button>
         </p>
       )}

@@ -27,6 +27,7 @@ import { SetField } from '../person/Questions.js';
 import { ConditionWords } from './ConditionWords.js';
 import { DoorQuestion } from './DoorQuestion.js';
 import { MOST_ASKED } from './use-door.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly person: Person;
@@ -87,9 +88,9 @@ export function DoorRow(props: Props) {
   const decision = meaning.data?.screening.decision ?? 'practise';
   const state = () => {
     if (!isHere) return '';
-    if (decision !== 'practise') return 'Have a word first';
-    if (questions.length > 0) return 'Something to ask';
-    return meaning.data ? 'All asked' : 'Looking …';
+    if (decision !== 'practise') return t('Have a word first');
+    if (questions.length > 0) return t('Something to ask');
+    return meaning.data ? t('All asked') : t('Looking …');
   };
   return (
     <li className={`border-b border-rule ${isOpen ? 'bg-shade' : ''}`}>
@@ -101,14 +102,14 @@ export function DoorRow(props: Props) {
         <button
           type="button"
           aria-pressed={isHere}
-          aria-label={`${person.name} is here`}
+          aria-label={t('{name} is here', { name: person.name })}
           onClick={() => {
             onHere(!isHere);
             if (!isHere && (questions.length > 0 || decision !== 'practise')) onOpen(true);
           }}
           className={`inline-flex min-h-12 w-28 items-center justify-center gap-1.5 rounded border-2 border-ink text-lg font-semibold ${isHere ? 'bg-ink text-paper' : 'bg-sheet'}`}
         >
-          {isHere && <Check size={20} aria-hidden />} Here
+          {isHere && <Check size={20} aria-hidden />} {t('Here')}
         </button>
       </div>
       {isOpen && (
@@ -142,18 +143,18 @@ export function DoorRow(props: Props) {
             );
           })}
           <div>
-            <p className="mb-1 text-sm font-semibold">Pain now (0 none, 10 the worst)</p>
+            <p className="mb-1 text-sm font-semibold">{t('Pain now (0 none, 10 the worst)')}</p>
             <Choices
-              label={`Pain of ${person.name} now`}
+              label={t('Pain of {name} now', { name: person.name })}
               options={POINTS}
               value={told.pain ?? null}
               onChange={(pain) => onTold(withScale(told, 'pain', pain === null ? '' : String(pain)))}
             />
             {(told.pain ?? 0) > 0 && (
               <div className="mt-2">
-                <p className="mb-1 text-sm font-semibold">Where</p>
+                <p className="mb-1 text-sm font-semibold">{t('Where')}</p>
                 <PlaceChoices
-                  label={`Where it hurts ${person.name} now`}
+                  label={t('Where it hurts {name} now', { name: person.name })}
                   value={told.where}
                   onChange={(where) => onTold(withPlace(told, where))}
                 />
@@ -166,7 +167,7 @@ export function DoorRow(props: Props) {
             onClick={() => takeAnswer(queries, { person: person.id, day, littleEnergy: !isTired })}
             className={`min-h-11 w-full rounded border font-semibold ${isTired ? 'border-ink bg-ink text-paper' : 'border-soft bg-sheet'}`}
           >
-            Little energy today
+            {t('Little energy today')}
           </button>
           {person.conditions.map((one) => {
             const condition = findCondition(one.id);
@@ -174,7 +175,7 @@ export function DoorRow(props: Props) {
             const words = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
             return (
               <details key={one.id}>
-                <summary className="cursor-pointer font-semibold">Warning signs? ({condition.name})</summary>
+                <summary className="cursor-pointer font-semibold">{t('Warning signs? ({name})', { name: t(condition.name) })}</summary>
                 <SetField
                   spec={flagsSpec(condition)}
                   value={answersOn(one, day).answer[FLAGS]}
@@ -186,9 +187,9 @@ export function DoorRow(props: Props) {
             );
           })}
           <details>
-            <summary className="cursor-pointer font-semibold">Something new?</summary>
+            <summary className="cursor-pointer font-semibold">{t('Something new?')}</summary>
             <ConditionWords
-              label="In their words"
+              label={t('In their words')}
               known={person.conditions.map((one) => one.id)}
               onChoose={({ id }) => {
                 takeAnswer(queries, { person: person.id, day, newCondition: id });
@@ -198,11 +199,11 @@ export function DoorRow(props: Props) {
           </details>
           {refused !== null && (
             <p role="alert" className="text-accent">
-              Not kept: {refused}
+              {t('Not kept: {refused}', { refused })}
             </p>
           )}
           <button type="button" className="min-h-11 w-full rounded border border-ink font-semibold" onClick={() => onOpen(false)}>
-            Done with {person.name.split(' ')[0]}
+            {t('Done with')} {person.name.split(' ')[0]}
           </button>
         </div>
       )}

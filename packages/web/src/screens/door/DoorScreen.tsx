@@ -20,6 +20,7 @@ import { runKey, tellRun } from '../teach/class-run.js';
 import { DoorRow } from './DoorRow.js';
 import { NOTHING_ASKED, useDoor } from './use-door.js';
 import { Guest } from './Guest.js';
+import { t } from '../../words/t.js';
 
 const MOST_FOUND = 6;
 
@@ -40,7 +41,7 @@ export function DoorScreen() {
   const navigate = useNavigate();
   const failed = [sequence, people.failed].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data) return <Loading what="Opening" />;
+  if (!sequence.data) return <Loading what={t('Opening')} />;
   const turn = (one: number, isHere: boolean) =>
     setSearch(
       (before) => {
@@ -71,14 +72,16 @@ export function DoorScreen() {
   };
   return (
     <div className="mx-auto max-w-lg">
-      <PageTitle>At the door</PageTitle>
+      <PageTitle>{t('At the door')}</PageTitle>
       <div className="mb-3 flex items-end justify-between">
         <div>
-          <h1 className="text-2xl">At the door</h1>
+          <h1 className="text-2xl">{t('At the door')}</h1>
           <p className="text-soft">{sequence.data.title}</p>
         </div>
         <p className="text-right text-2xl font-semibold" role="status">
-          {here.length} of {ids.length} <span className="block text-sm font-normal">here</span>
+          {t('{here} of {ids}', { here: here.length, ids: ids.length })}
+          {'  '}
+          <span className="block text-sm font-normal">{t('here')}</span>
         </p>
       </div>
       <ul className="border-t border-rule">
@@ -98,22 +101,22 @@ export function DoorScreen() {
           />
         ))}
       </ul>
-      {!people.data && <Loading what="Opening" />}
+      {!people.data && <Loading what={t('Opening')} />}
       <div className="mt-3">
         <Room narrow shared={readShared(search)} onChange={share} />
       </div>
       {adding && <SomeoneElse here={ids} day={day} onTake={take} />}
       <div className="sticky bottom-0 mt-3 flex gap-3 border-t border-rule bg-paper py-3">
         <button type="button" className={`${PLAIN} min-h-12 grow`} aria-expanded={adding} onClick={() => setAdding(!adding)}>
-          <Plus size={18} aria-hidden /> Someone else
+          <Plus size={18} aria-hidden /> {t('Someone else')}
         </button>
         <button type="button" className={`${PRIMARY} min-h-12 grow`} disabled={here.length === 0} onClick={done}>
-          <Check size={18} aria-hidden /> That’s everybody
+          <Check size={18} aria-hidden /> {t('That’s everybody')}
         </button>
       </div>
       <p className="pb-4 text-center text-sm">
         <Link to={`/sequences/${id}/for/${person}`} className="underline">
-          Back to the score
+          {t('Back to the score')}
         </Link>
       </p>
     </div>
@@ -134,13 +137,13 @@ function SomeoneElse({ here, day, onTake }: SomeoneElseProps) {
     .filter((one) => !here.includes(one.id) && name.trim() !== '' && holds(one.name, name))
     .slice(0, MOST_FOUND);
   return (
-    <section aria-label="Someone else" className="mt-3 rounded border border-ink bg-sheet p-3">
-      <TextField label="Name" value={name} onChange={setName} />
+    <section aria-label={t('Someone else')} className="mt-3 rounded border border-ink bg-sheet p-3">
+      <TextField label={t('Name')} value={name} onChange={setName} />
       <ul className="mt-2 space-y-2">
         {found.map(({ id, name: called }) => (
           <li key={id}>
             <button type="button" className={`${PLAIN} min-h-11 w-full`} onClick={() => onTake(id, NOTHING_ASKED)}>
-              {called} is here
+              {t('{called} is here', { called })}
             </button>
           </li>
         ))}

@@ -12,10 +12,11 @@ import { explain } from '../../parts/Failure.js';
 import { ConditionWords } from './ConditionWords.js';
 import { MOST_ASKED } from './use-door.js';
 import { NEW_PERSON } from '../person/person-draft.js';
+import { t } from '../../words/t.js';
 
 function addWords(hasConditions: boolean, hasRemark: boolean): string {
-  if (hasConditions) return hasRemark ? 'Add them with the remark, and ask what decides' : 'Add them, and ask what decides';
-  return hasRemark ? 'Add them with this as a remark: nothing is checked' : 'Add them: nothing to look after';
+  if (hasConditions) return hasRemark ? t('Add them with the remark, and ask what decides') : t('Add them, and ask what decides');
+  return hasRemark ? t('Add them with this as a remark: nothing is checked') : t('Add them: nothing to look after');
 }
 
 interface Props {
@@ -55,7 +56,7 @@ export function Guest({ name, day, onTake }: Props) {
   });
   return (
     <div className="mt-3 border-t border-rule pt-3">
-      <p className="font-semibold">{name} is new here</p>
+      <p className="font-semibold">{t('{name} is new here', { name })}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         {chosen.map((one) => (
           <button
@@ -70,7 +71,7 @@ export function Guest({ name, day, onTake }: Props) {
         ))}
       </div>
       <ConditionWords
-        label="Anything to look after? In their words"
+        label={t('Anything to look after? In their words')}
         known={chosen.map(({ id }) => id)}
         onChoose={(one) => setChosen([...chosen, one])}
         onWords={setSaid}

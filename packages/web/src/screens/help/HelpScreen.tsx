@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { KeyList } from '../../parts/KeysDialog.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 interface Part {
   readonly title: string;
@@ -13,56 +14,62 @@ interface Part {
 
 const PARTS: readonly Part[] = [
   {
-    title: '1. Write down who comes',
+    title: t('1. Write down who comes'),
     picture: {
       src: new URL('../../../../../docs/screenshots/intake.png', import.meta.url).href,
-      alt: 'A person’s page: the questions that decide, each with why it is asked, and beside them what the answers mean today.',
+      alt: t('A person’s page: the questions that decide, each with why it is asked, and beside them what the answers mean today.'),
     },
     says: [
-      'A name is enough to begin. What you know of their health, in plain words, finds its questions: “bad knees”, “expecting”.',
-      'Beside it stands what it means today: may practise, a doctor’s letter first, or not today.',
+      t('A name is enough to begin. What you know of their health, in plain words, finds its questions: “bad knees”, “expecting”.'),
+      t('Beside it stands what it means today: may practise, a doctor’s letter first, or not today.'),
     ],
     to: '/people/new',
-    go: 'Add a person',
+    go: t('Add a person'),
   },
   {
-    title: '2. Write your class as you always do',
+    title: t('2. Write your class as you always do'),
     picture: {
       src: new URL('../../../../../docs/screenshots/sequence.png', import.meta.url).href,
-      alt: 'Notes on the left as they were typed; on the right each line with its figure, side and dose.',
+      alt: t('Notes on the left as they were typed; on the right each line with its figure, side and dose.'),
     },
     says: [
-      'One step a line, in your own words. The right side shows how each line was read; an unsure line asks, and is never guessed.',
-      'What you settle once is your word from then on.',
+      t('One step a line, in your own words. The right side shows how each line was read; an unsure line asks, and is never guessed.'),
+      t('What you settle once is your word from then on.'),
     ],
     to: '/sequences/new',
-    go: 'Paste your notes',
+    go: t('Paste your notes'),
   },
   {
-    title: '3. See what everybody does',
+    title: t('3. See what everybody does'),
     picture: {
       src: new URL('../../../../../docs/screenshots/class.png', import.meta.url).href,
-      alt: 'A class as a score: a line for each person, a figure wherever somebody does something else.',
+      alt: t('A class as a score: a line for each person, a figure wherever somebody does something else.'),
     },
     says: [
-      'The score runs from left to right. A line that runs on is as given; a figure on it is what somebody does instead, with the reason one tap away.',
-      'You can take another way for anybody, move steps, make them longer or shorter, and undo it all.',
+      t(
+        'The score runs from left to right. A line that runs on is as given; a figure on it is what somebody does instead, with the reason one tap away.',
+      ),
+      t('You can take another way for anybody, move steps, make them longer or shorter, and undo it all.'),
     ],
     to: '/',
-    go: 'Open a score from the desk',
+    go: t('Open a score from the desk'),
   },
   {
-    title: '4. Teach it, and note how it was',
+    title: t('4. Teach it, and note how it was'),
     picture: {
       src: new URL('../../../../../docs/screenshots/teach.png', import.meta.url).href,
-      alt: 'Teaching: the figure, the words to say, the breath and the time in large letters, and who does what.',
+      alt: t('Teaching: the figure, the words to say, the breath and the time in large letters, and who does what.'),
     },
     says: [
-      'At the door: who is here, and how they are today. Then the words to say, the time, the breath and who does what, to be read from two metres.',
-      'One tap on a name marks who stopped or was in pain. Afterwards the log takes a minute, and proposes what the next plan could take up.',
+      t(
+        'At the door: who is here, and how they are today. Then the words to say, the time, the breath and who does what, to be read from two metres.',
+      ),
+      t(
+        'One tap on a name marks who stopped or was in pain. Afterwards the log takes a minute, and proposes what the next plan could take up.',
+      ),
     ],
     to: '/register',
-    go: 'The register of classes',
+    go: t('The register of classes'),
   },
 ];
 
@@ -70,8 +77,8 @@ const PARTS: readonly Part[] = [
 export function HelpScreen() {
   return (
     <div className="max-w-3xl">
-      <PageTitle>Help</PageTitle>
-      <h1 className="mb-4 text-2xl">How it goes</h1>
+      <PageTitle>{t('Help')}</PageTitle>
+      <h1 className="mb-4 text-2xl">{t('How it goes')}</h1>
       <ol className="space-y-5">
         {PARTS.map(({ title, picture: { src, alt }, says, to, go }) => (
           <li key={title} className="rounded border border-rule bg-sheet p-4">
@@ -88,12 +95,13 @@ export function HelpScreen() {
           </li>
         ))}
       </ol>
-      <h2 className="mt-8 text-lg">What it does not do</h2>
+      <h2 className="mt-8 text-lg">{t('What it does not do')}</h2>
       <p className="mt-1">
-        It shows cautions and their sources, and says when somebody should see a doctor first. It does not diagnose or treat, and where it
-        and a doctor, midwife or physiotherapist differ, they are right.
+        {t(
+          'It shows cautions and their sources, and says when somebody should see a doctor first. It does not diagnose or treat, and where it and a doctor, midwife or physiotherapist differ, they are right.',
+        )}
       </p>
-      <h2 className="mt-8 text-lg">Keys</h2>
+      <h2 className="mt-8 text-lg">{t('Keys')}</h2>
       <KeyList />
     </div>
   );

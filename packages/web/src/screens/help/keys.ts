@@ -1,39 +1,40 @@
+import { t } from '../../words/t.js';
 /** Keys by where they work. */
 export const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly [keys: string, does: string])[] }[] = [
   {
-    where: 'Everywhere',
+    where: t('Everywhere'),
     keys: [
-      ['Ctrl K', 'find any person, sequence, asana, condition, screen'],
-      ['?', 'these keys'],
-      ['Escape', 'close what is open'],
+      [t('Ctrl K'), t('find any person, sequence, asana, condition, screen')],
+      ['?', t('these keys')],
+      [t('Escape'), t('close what is open')],
     ],
   },
   {
-    where: 'On a score',
+    where: t('On a score'),
     keys: [
-      ['Arrows', 'from step to step, from person to person'],
-      ['Enter', 'open a step'],
-      ['Tab', 'from an open step to its panel'],
-      ['Alt ← →', 'take a step of the sequence earlier or later'],
-      ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+      [t('Arrows'), t('from step to step, from person to person')],
+      [t('Enter'), t('open a step')],
+      [t('Tab'), t('from an open step to its panel')],
+      [t('Alt ← →'), t('take a step of the sequence earlier or later')],
+      [t('Ctrl Z, Ctrl Shift Z'), t('undo, redo')],
     ],
   },
   {
-    where: 'In your notes',
+    where: t('In your notes'),
     keys: [
-      ['1 to 5', 'choose what an unsure line means'],
-      ['0', 'look it up'],
-      ['N', 'it is a note'],
+      [t('1 to 5'), t('choose what an unsure line means')],
+      ['0', t('look it up')],
+      ['N', t('it is a note')],
     ],
   },
   {
-    where: 'While teaching',
+    where: t('While teaching'),
     keys: [
-      ['Space', 'start, pause'],
-      ['← →, a page-turner pedal', 'from the beginning of the step, then the one before; the next'],
-      ['O', 'another way for someone'],
-      ['N on a name', 'a note on them'],
-      ['Escape', 'stop'],
+      [t('Space'), t('start, pause')],
+      [t('← →, a page-turner pedal'), t('from the beginning of the step, then the one before; the next')],
+      ['O', t('another way for someone')],
+      [t('N on a name'), t('a note on them')],
+      [t('Escape'), 'stop'],
     ],
   },
 ];

@@ -1,6 +1,5 @@
 import type { FileProblem } from '@lotus-steady/core/formats';
 import type { HomeDay } from '@lotus-steady/core/home';
-import { counted } from '@lotus-steady/core';
 import { homeLogKey } from '@lotus-steady/requests';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { addDays, formatISO, parseISO } from 'date-fns';
@@ -11,6 +10,8 @@ import { PRIMARY } from '../../parts/button-styles.js';
 import { FileProblems } from '../../parts/FileProblems.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { dayWords } from '../../parts/words.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** So many days back can be told without a file. */
 const DAYS_BACK = 14;
@@ -84,12 +85,12 @@ export function BroughtBack({ person, title, today }: Props) {
   return (
     <section aria-labelledby="brought-back" className="mt-6 print:hidden">
       <h2 id="brought-back" className="text-lg">
-        What was done
+        {t('What was done')}
       </h2>
-      <p className="mb-2 text-soft">Open the file that they bring back, or tick the days from their paper.</p>
+      <p className="mb-2 text-soft">{t('Open the file that they bring back, or tick the days from their paper.')}</p>
       <OpenFile
-        label="Open their file …"
-        name="File with what was done at home"
+        label={t('Open their file …')}
+        name={t('File with what was done at home')}
         accept=".json,application/json"
         onFile={(chosen) => void open(chosen)}
       />
@@ -97,10 +98,10 @@ export function BroughtBack({ person, title, today }: Props) {
       <table className="mt-3 text-left">
         <thead>
           <tr className="border-b border-ink text-sm">
-            <th className="py-1 pr-4">Day</th>
-            <th className="py-1 pr-4">Done</th>
-            <th className="py-1 pr-4">Pain before</th>
-            <th className="py-1">Pain after</th>
+            <th className="py-1 pr-4">{t('Day')}</th>
+            <th className="py-1 pr-4">{t('Done')}</th>
+            <th className="py-1 pr-4">{t('Pain before')}</th>
+            <th className="py-1">{t('Pain after')}</th>
           </tr>
         </thead>
         <tbody>
@@ -113,7 +114,7 @@ export function BroughtBack({ person, title, today }: Props) {
                 </th>
                 {isHere(day) ? (
                   <td colSpan={3} className="text-soft">
-                    kept already
+                    {t('kept already')}
                   </td>
                 ) : (
                   <>
@@ -121,7 +122,7 @@ export function BroughtBack({ person, title, today }: Props) {
                       <input
                         type="checkbox"
                         className="size-5"
-                        aria-label={`Done on ${dayWords(day)}`}
+                        aria-label={t('Done on {dayWords}', { dayWords: dayWords(day) })}
                         checked={own !== undefined}
                         onChange={({ target }) => change(day, target.checked ? { day, before: null, after: null } : null)}
                       />
@@ -130,7 +131,7 @@ export function BroughtBack({ person, title, today }: Props) {
                       <td key={when} className="pr-4">
                         <select
                           className="rounded border border-rule bg-sheet px-2 py-1"
-                          aria-label={`Pain ${when} on ${dayWords(day)}`}
+                          aria-label={t('Pain {when} on {dayWords}', { when, dayWords: dayWords(day) })}
                           value={own?.[when] ?? ''}
                           onChange={({ target }) =>
                             change(day, {
@@ -153,16 +154,16 @@ export function BroughtBack({ person, title, today }: Props) {
           })}
         </tbody>
       </table>
-      {note !== '' && <p className="mt-2">They write: “{note}”</p>}
+      {note !== '' && <p className="mt-2">{t('They write: “{note}”', { note })}</p>}
       <button
         type="button"
         className={`${PRIMARY} mt-3`}
         disabled={added.length === 0 || logs.bring.isPending || history.isPending}
         onClick={keep}
       >
-        {added.length === 0 ? 'Keep' : `Keep ${counted(added.length, 'day')}`}
+        {added.length === 0 ? t('Keep') : tell('Keep {added, plural, one {# day} other {# days}}', { added: added.length })}
       </button>
-      <BroughtLogs logs={logs} unit={['day', 'days']} />
+      <BroughtLogs logs={logs} said={(count) => tell('{count, plural, one {# day} other {# days}} added.', { count })} />
     </section>
   );
 }

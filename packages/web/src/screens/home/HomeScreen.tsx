@@ -20,6 +20,8 @@ import { homeQuery } from '../../worker/queries.js';
 import { readPeople } from '../score/class-address.js';
 import { useConventions } from '../../theme/conventions.js';
 import { BroughtBack } from './BroughtBack.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** Minutes that are left over for a practice at home. Common practice, no source. */
 const MINUTES = { from: 3, to: 40, usual: 12 } as const;
@@ -48,12 +50,12 @@ export function HomeScreen() {
         : null,
     [minutes, days, times, today],
   );
-  const title = `At home: ${sequence.data?.title ?? ''}`;
+  const title = t('At home: {title}', { title: sequence.data?.title ?? '' });
   const conventions = useConventions();
   const home = useQuery(homeQuery(sequence.data?.text, person.data, asked, title, conventions));
   const failed = [sequence, person, home].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data || !person.data || !home.data) return <Loading what="Choosing what is good to do alone" />;
+  if (!sequence.data || !person.data || !home.data) return <Loading what={t('Choosing what is good to do alone')} />;
   const { practice, html } = home.data;
   const calendar = async () => {
     const { homeCalendar } = await import('@lotus-steady/core/formats');
@@ -64,27 +66,38 @@ export function HomeScreen() {
       <PageTitle>{title}</PageTitle>
       <div className="mb-4 flex flex-wrap items-end gap-3 print:hidden">
         <NumberField
-          label="Minutes"
+          label={t('Minutes')}
           unit=""
           value={minutes}
           onChange={setMinutes}
-          problem={isWhole(minutes, MINUTES) ? undefined : '3 to 40'}
+          problem={isWhole(minutes, MINUTES) ? undefined : t('3 to 40')}
         />
-        <NumberField label="Days a week" unit="" value={days} onChange={setDays} problem={isWhole(days, DAYS) ? undefined : '1 to 7'} />
-        <NumberField label="Times a day" unit={times === undefined ? `${practice.times} as usual` : ''} value={times} onChange={setTimes} />
+        <NumberField
+          label={t('Days a week')}
+          unit=""
+          value={days}
+          onChange={setDays}
+          problem={isWhole(days, DAYS) ? undefined : t('1 to 7')}
+        />
+        <NumberField
+          label={t('Times a day')}
+          unit={times === undefined ? t('{times} as usual', { times: practice.times }) : ''}
+          value={times}
+          onChange={setTimes}
+        />
         <button
           type="button"
           className={PRIMARY}
           disabled={practice.steps.length === 0}
           onClick={() => download('at-home.html', html, 'text/html')}
         >
-          <Download size={18} aria-hidden /> Take it along
+          <Download size={18} aria-hidden /> {t('Take it along')}
         </button>
         <button type="button" className={PLAIN} disabled={practice.steps.length === 0} onClick={() => void calendar()}>
-          <CalendarPlus size={18} aria-hidden /> Into a calendar
+          <CalendarPlus size={18} aria-hidden /> {t('Into a calendar')}
         </button>
         <button type="button" className={PLAIN} onClick={() => window.print()}>
-          <Printer size={18} aria-hidden /> Print
+          <Printer size={18} aria-hidden /> {t('Print')}
         </button>
         {practice.steps.length > 0 && (
           <PrintPdf
@@ -94,13 +107,14 @@ export function HomeScreen() {
           />
         )}
         <Link to={`/sequences/${id}/for/${named}`} className="underline">
-          Back to the score
+          {t('Back to the score')}
         </Link>
       </div>
       <h1 className="text-2xl">{title}</h1>
       {practice.decision !== 'practise' ? (
         <p className="mt-2">
-          <DecisionWord decision={practice.decision} />: nothing is sent home before that.
+          <DecisionWord decision={practice.decision} />
+          {t(': nothing is sent home before that.')}
         </p>
       ) : (
         <Practice home={home.data} />
@@ -115,11 +129,12 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
   return (
     <>
       <p className="mt-1">
-        About {minutes} minutes, {times === 1 ? 'once' : `${times} times`} a day: <span className="capitalize">{days.join(', ')}</span>.
-        Until {dayWords(review)}, then you look at it together.
+        {tell('About {minutes} minutes, {times, plural, =1 {once} other {# times}} a day:', { minutes, times })}{' '}
+        <span className="capitalize">{days.join(', ')}</span>
+        {t('. Until {dayWords}, then you look at it together.', { dayWords: dayWords(review) })}
       </p>
       <p className="mt-1">
-        <strong>Not today:</strong> with {skipToday.join(', ')}.
+        <strong>{t('Not today:')}</strong> {t('with {skipToday}.', { skipToday: skipToday.join(', ') })}
       </p>
       {growing !== null && <p className="mt-1">{growing}</p>}
       <ol className="mt-3">
@@ -133,13 +148,15 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
               </h2>
               <p className="font-semibold">
                 {dose}
-                {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
-                {firstWeek !== null && <span className="font-normal text-soft"> (first week {firstWeek})</span>}
+                {side === 'both' ? t(', each side') : side === 'none' ? '' : `, ${side}`}
+                {firstWeek !== null && <span className="font-normal text-soft"> {t('(first week {firstWeek})', { firstWeek })}</span>}
               </p>
-              {setup.length > 0 && <p>You need: {setup.map(({ household, place }) => `${household}, ${place}`).join('; ')}</p>}
+              {setup.length > 0 && (
+                <p>{t('You need: {setup}', { setup: setup.map(({ household, place }) => `${household}, ${place}`).join('; ') })}</p>
+              )}
               <p>{into.join(' ')}</p>
-              {feel !== '' && <p>You may feel: {feel}</p>}
-              <p>Stop: {stop}</p>
+              {feel !== '' && <p>{t('You may feel: {feel}', { feel })}</p>}
+              <p>{t('Stop: {stop}', { stop })}</p>
               <p>{out.join(' ')}</p>
             </div>
           </li>
@@ -147,10 +164,10 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
       </ol>
       {(
         [
-          ['Stop at once with', stopSigns],
-          ['Ask the same day', askToday],
-          ['Call the emergency number', emergency],
-          ['Whom to ask', call],
+          [t('Stop at once with'), stopSigns],
+          [t('Ask the same day'), askToday],
+          [t('Call the emergency number'), emergency],
+          [t('Whom to ask'), call],
         ] as const
       ).map(([title, list]) => (
         <section key={title} className="mt-3 break-inside-avoid">
@@ -164,12 +181,10 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
       ))}
       {leftOut.length > 0 && (
         <details className="mt-4 print:hidden">
-          <summary className="cursor-pointer">Not at home, and why</summary>
+          <summary className="cursor-pointer">{t('Not at home, and why')}</summary>
           <ul className="list-disc pl-5">
             {leftOut.map(({ line, why }) => (
-              <li key={line}>
-                Line {line}: {why}
-              </li>
+              <li key={line}>{t('Line {line}: {why}', { line, why })}</li>
             ))}
           </ul>
         </details>

@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import { decodeText, peopleOfFile, type FileProblem } from '@lotus-steady/core/formats';
 import { MOST_IMPORTED } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -16,6 +15,8 @@ import { FileProblems } from '../../parts/FileProblems.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { choicesOf, draftsOf, type Choice } from './choices.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 function toggled<T>(set: ReadonlySet<T>, one: T): ReadonlySet<T> {
   const next = new Set(set);
@@ -30,14 +31,14 @@ function Row({ choice, onChange }: { choice: Choice; onChange: (choice: Choice) 
       <label className="flex items-baseline gap-2 font-semibold">
         <input type="checkbox" checked={isTaken} onChange={() => onChange({ ...choice, isTaken: !isTaken })} />
         {found.name}
-        {isTwice && <span className="font-normal text-accent">someone of this name is here already</span>}
+        {isTwice && <span className="font-normal text-accent">{t('someone of this name is here already')}</span>}
       </label>
       <p className="pl-6 text-sm text-soft">
-        {[found.where, found.age === null ? '' : `age ${found.age}`, found.note].filter((part) => part !== '').join(' · ')}
+        {[found.where, found.age === null ? '' : t('age {age}', { age: found.age }), found.note].filter((part) => part !== '').join(' · ')}
       </p>
       {isTaken && found.conditions.length > 0 && (
         <fieldset className="mt-1 pl-6 text-sm">
-          <legend className="inline">These words may mean (tick what is so, and ask the rest on the person’s page):</legend>
+          <legend className="inline">{t('These words may mean (tick what is so, and ask the rest on the person’s page):')}</legend>
           {found.conditions.map(({ id }) => (
             <label key={id} className="mr-4 inline-flex items-center gap-1.5 py-1">
               <input type="checkbox" checked={taken.has(id)} onChange={() => onChange({ ...choice, taken: toggled(taken, id) })} />
@@ -71,7 +72,7 @@ export function ImportScreen() {
     },
   });
   if (hasFailed(people)) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
-  if (!people.data) return <Loading what="Looking up people" />;
+  if (!people.data) return <Loading what={t('Looking up people')} />;
   const here = people.data.map((person) => person.name);
   const open = async (chosen: File) => {
     const read = peopleOfFile(decodeText(new Uint8Array(await chosen.arrayBuffer())), today);
@@ -85,18 +86,19 @@ export function ImportScreen() {
   const done = bring.data?.ids;
   return (
     <div className="mx-auto max-w-3xl">
-      <PageTitle>{'Add people from a file'}</PageTitle>
-      <h1 className="text-2xl">Add people from a file</h1>
+      <PageTitle>{t('Add people from a file')}</PageTitle>
+      <h1 className="text-2xl">{t('Add people from a file')}</h1>
       <p className="mb-4 text-soft">
-        A table (CSV) with a column called name, and if you like age and notes; contacts (vCard); or a FHIR bundle. Nothing is kept before
-        you say so. ·{' '}
+        {t(
+          'A table (CSV) with a column called name, and if you like age and notes; contacts (vCard); or a FHIR bundle. Nothing is kept before you say so. · ',
+        )}
         <Link to="/people" className="underline">
-          back to people
+          {t('back to people')}
         </Link>
       </p>
       <OpenFile
-        label={name === '' ? 'Choose a file' : 'Choose another file'}
-        name="File with people"
+        label={name === '' ? t('Choose a file') : t('Choose another file')}
+        name={t('File with people')}
         accept=".csv,.tsv,.txt,.vcf,.json"
         className={choices.length === 0 ? PRIMARY : PLAIN}
         onFile={(chosen) => void open(chosen)}
@@ -105,7 +107,7 @@ export function ImportScreen() {
       {choices.length > 0 && !done && (
         <>
           <h2 className="mt-4 mb-1 text-lg">
-            {counted(choices.length, 'person', 'people')} in {name}
+            {tell('{count, plural, one {# person} other {# people}} in {name}', { count: choices.length, name })}
           </h2>
           <ul className="divide-y divide-rule border-y border-rule">
             {choices.map((choice, at) => (
@@ -122,33 +124,35 @@ export function ImportScreen() {
             disabled={taken === 0 || taken > MOST_IMPORTED || bring.isPending}
             onClick={() => bring.mutate()}
           >
-            {taken === 0 ? 'Nobody is ticked' : `Add ${counted(taken, 'person', 'people')}`}
+            {taken === 0 ? t('Nobody is ticked') : tell('Add {taken, plural, one {# person} other {# people}}', { taken })}
           </button>
-          {taken > MOST_IMPORTED && <p className="mt-1 text-accent">At most {MOST_IMPORTED} at once: untick some.</p>}
+          {taken > MOST_IMPORTED && (
+            <p className="mt-1 text-accent">{t('At most {mostImported} at once: untick some.', { mostImported: MOST_IMPORTED })}</p>
+          )}
         </>
       )}
       {bring.error && (
         <p role="alert" className="mt-3 text-accent">
-          Nobody was added: {explain(bring.error)}
+          {t('Nobody was added: {explain}', { explain: explain(bring.error) })}
         </p>
       )}
       {done && (
         <div role="status" className="mt-4 rounded border border-ink bg-sheet p-4">
-          <p className="font-semibold">{counted(done.length, 'person is', 'people are')} here now.</p>
-          <p>Ask each what has to be asked before their first class.</p>
+          <p className="font-semibold">{tell('{done, plural, one {# person is} other {# people are}} here now.', { done: done.length })}</p>
+          <p>{t('Ask each what has to be asked before their first class.')}</p>
           <button type="button" className={`${PLAIN} mt-3`} disabled={takeBack.isPending} onClick={() => takeBack.mutate(done)}>
-            Remove all of them again
+            {t('Remove all of them again')}
           </button>
         </div>
       )}
       {takeBack.error && (
         <p role="alert" className="mt-3 text-accent">
-          They are still here: {explain(takeBack.error)}
+          {t('They are still here: {explain}', { explain: explain(takeBack.error) })}
         </p>
       )}
       {takeBack.isSuccess && !done && (
         <p role="status" className="mt-3">
-          They are removed again: nothing of them is kept.
+          {t('They are removed again: nothing of them is kept.')}
         </p>
       )}
     </div>

@@ -1,6 +1,7 @@
 import type { FoundPerson } from '@lotus-steady/core/formats';
 import { plainName } from '@lotus-steady/core/formats';
 import { NEW_PERSON, type PersonDraft } from '../person/person-draft.js';
+import { t } from '../../words/t.js';
 
 /** Somebody of a file, with what the teacher has decided so far. */
 export interface Choice {
@@ -30,7 +31,7 @@ export function draftsOf(choices: readonly Choice[]): PersonDraft[] {
     .map(({ found, taken }) => ({
       ...NEW_PERSON,
       name: found.name,
-      note: [found.age === null ? '' : `Age ${found.age}.`, found.note].filter((part) => part !== '').join(' '),
+      note: [found.age === null ? '' : t('Age {age}.', { age: found.age }), found.note].filter((part) => part !== '').join(' '),
       conditions: found.conditions.filter(({ id }) => taken.has(id)),
     }));
 }

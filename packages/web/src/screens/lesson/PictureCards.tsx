@@ -3,6 +3,7 @@ import { distinctShapes, type LessonStep } from '@lotus-steady/core/lessons';
 import { useState, type KeyboardEvent } from 'react';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Thumb } from '../../parts/Thumb.js';
+import { t } from '../../words/t.js';
 
 const TURNS: Readonly<Record<string, number>> = { ArrowRight: 1, PageDown: 1, ArrowLeft: -1, PageUp: -1 };
 
@@ -20,9 +21,9 @@ export function PictureCards({ steps }: { steps: readonly LessonStep[] }) {
   return (
     <section aria-labelledby="cards" className="mt-6 break-before-page">
       <h2 id="cards" className="text-lg">
-        Picture cards
+        {t('Picture cards')}
       </h2>
-      <p className="mb-3 text-soft print:hidden">One click shows a card to the whole room; the arrow keys go on to the next.</p>
+      <p className="mb-3 text-soft print:hidden">{t('One click shows a card to the whole room; the arrow keys go on to the next.')}</p>
       <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">
         {cards.map(({ asana, variation, name }, i) => (
           <li key={`${asana} ${variation}`} className="break-inside-avoid">
@@ -44,13 +45,13 @@ export function PictureCards({ steps }: { steps: readonly LessonStep[] }) {
             <DialogTitle className="text-center font-serif text-5xl sm:text-7xl">{card.name}</DialogTitle>
             <div className="flex flex-wrap justify-center gap-3">
               <button type="button" className={PLAIN} onClick={() => turn(-1)}>
-                Before
+                {t('Before')}
               </button>
               <button type="button" className={PRIMARY} onClick={() => turn(1)}>
-                Next
+                {t('Next')}
               </button>
               <button type="button" className={PLAIN} onClick={() => setShown(null)}>
-                Close
+                {t('Close')}
               </button>
             </div>
           </DialogPanel>

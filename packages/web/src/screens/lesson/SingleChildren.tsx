@@ -15,6 +15,7 @@ import { explain } from '../../parts/Failure.js';
 import { turned } from '../../parts/turned.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { lessonForChildrenQuery } from '../../worker/queries.js';
+import { t } from '../../words/t.js';
 
 const CHILDREN = findConditionName('children');
 
@@ -32,7 +33,7 @@ function ForChild({ name, screening: { decision, reasons }, ways }: LessonForChi
           ))}
         </>
       ) : ways.length === 0 ? (
-        <p>Joins in with everything.</p>
+        <p>{t('Joins in with everything.')}</p>
       ) : (
         <ul className="mt-1 space-y-2">
           {ways.map(({ shape, step }) => (
@@ -54,7 +55,7 @@ function Chosen({ asked, ids }: { readonly asked: LessonAsked; readonly ids: rea
   if (failed) return <p role="alert">{explain(failed)}</p>;
   if (ids.length === 0) return null;
   return (
-    <ul className="mt-3 divide-y divide-rule" aria-label="What they do otherwise" aria-busy={!found.data}>
+    <ul className="mt-3 divide-y divide-rule" aria-label={t('What they do otherwise')} aria-busy={!found.data}>
       {found.data?.map((one) => {
         const name = people.data?.find(({ id }) => String(id) === one.id)?.name;
         return name !== undefined && <ForChild key={one.id} name={name} {...one} />;
@@ -71,20 +72,21 @@ export function SingleChildren({ asked }: { readonly asked: LessonAsked }) {
   return (
     <Disclosure as="section" className="mt-6 print:hidden">
       <DisclosureButton className={`group ${PLAIN}`}>
-        Single children, for your eyes <ChevronDown size={18} aria-hidden className="group-data-open:rotate-180" />
+        {t('Single children, for your eyes')} <ChevronDown size={18} aria-hidden className="group-data-open:rotate-180" />
       </DisclosureButton>
       <DisclosurePanel className="mt-3 rounded border border-rule bg-sheet p-4">
         <p className="text-soft">
-          Who has limits does otherwise without a word: show it beside the others, and never say why. Nothing of this is printed or shown to
-          the room.
+          {t(
+            'Who has limits does otherwise without a word: show it beside the others, and never say why. Nothing of this is printed or shown to the room.',
+          )}
         </p>
         {everybody.data && children.length === 0 ? (
           <p className="mt-3">
-            No child is kept yet.{' '}
+            {t('No child is kept yet. ')}
             <Link to="/people/new" className="underline">
-              Add a child
+              {t('Add a child')}
             </Link>{' '}
-            with the condition “{CHILDREN}”.
+            {t('with the condition “{children}”.', { children: CHILDREN })}
           </p>
         ) : (
           <div className="mt-3 flex flex-wrap gap-2">

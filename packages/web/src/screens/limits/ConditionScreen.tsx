@@ -1,6 +1,7 @@
 import { findCondition } from '@lotus-steady/core';
 import { Link, useParams } from 'react-router';
 import { ConditionView } from './ConditionView.js';
+import { t } from '../../words/t.js';
 
 export function ConditionScreen() {
   const { condition: id = '' } = useParams();
@@ -8,9 +9,9 @@ export function ConditionScreen() {
   if (condition) return <ConditionView key={id} condition={condition} />;
   return (
     <>
-      <h1 className="text-2xl">No such condition</h1>
+      <h1 className="text-2xl">{t('No such condition')}</h1>
       <p className="mt-2">
-        Nothing here is called “{id}”. <Link to="/limits">All conditions</Link>
+        {t('Nothing here is called “{id}”.', { id })} <Link to="/limits">{t('All conditions')}</Link>
       </p>
     </>
   );

@@ -28,11 +28,12 @@ import { DoneInstead } from './DoneInstead.js';
 import { LibraryFor } from './LibraryFor.js';
 import { RangeFigure } from './RangeFigure.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 const GRADES: readonly { readonly grade: Grade; readonly title: string; readonly says: string }[] = [
-  { grade: 'avoid', title: 'Not at all', says: 'The given form is never offered; another is found, or the step is left out.' },
-  { grade: 'modify', title: 'Only when changed', says: 'A change is found; the teacher may decide otherwise with a written reason.' },
-  { grade: 'watch', title: 'With care', says: 'Kept, with this caution.' },
+  { grade: 'avoid', title: t('Not at all'), says: t('The given form is never offered; another is found, or the step is left out.') },
+  { grade: 'modify', title: t('Only when changed'), says: t('A change is found; the teacher may decide otherwise with a written reason.') },
+  { grade: 'watch', title: t('With care'), says: t('Kept, with this caution.') },
 ];
 
 /** One way to answer a condition's questions, and what follows. */
@@ -75,15 +76,15 @@ function Table({ title, says, grade, stages }: { title: string; says: string; gr
         <thead className={stages.length > 1 ? 'max-sm:sr-only' : 'sr-only'}>
           <tr className="border-b border-rule text-sm">
             <th scope="col" className="py-1 pr-3">
-              What
+              {t('What')}
             </th>
             {stages.map((_, i) => (
               <th key={i} scope="col" className="py-1 pr-3">
-                {stages.length > 1 ? (i === 0 ? 'First' : 'Second') : 'Allowed'}
+                {stages.length > 1 ? (i === 0 ? t('First') : t('Second')) : t('Allowed')}
               </th>
             ))}
             <th scope="col" className="py-1">
-              Why, and on whose word
+              {t('Why, and on whose word')}
             </th>
           </tr>
         </thead>
@@ -109,7 +110,7 @@ function Table({ title, says, grade, stages }: { title: string; says: string; gr
                   </td>
                 ))}
                 <td className="py-1.5 max-sm:col-span-2 max-sm:py-0">
-                  {any.spec.reason}{' '}
+                  {t(any.spec.reason)}{' '}
                   <span className="text-sm text-soft">
                     {describeSource(any.spec.source)}
                     {any.spec.reading && ` ${any.spec.reading}`}
@@ -133,10 +134,10 @@ export function ConditionView({ condition }: { condition: Condition }) {
   return (
     <>
       <p className="text-sm">
-        <Link to="/limits">All conditions</Link>
+        <Link to="/limits">{t('All conditions')}</Link>
       </p>
-      <PageTitle>{condition.name}</PageTitle>
-      <h1 className="text-2xl">{condition.name}</h1>
+      <PageTitle>{t(condition.name)}</PageTitle>
+      <h1 className="text-2xl">{t(condition.name)}</h1>
       <p className="text-soft">{condition.words.join(', ')}</p>
       <div className={`mt-4 grid items-start gap-6 ${stages.length > 1 ? 'lg:grid-cols-2' : 'lg:grid-cols-[1fr_26rem]'}`}>
         {stages.map(({ answer, names, limits, participant }, i) => {
@@ -145,22 +146,22 @@ export function ConditionView({ condition }: { condition: Condition }) {
           return (
             <section
               key={i}
-              aria-label={stages.length > 1 ? (i === 0 ? 'First' : 'Second') : 'Answers'}
+              aria-label={stages.length > 1 ? (i === 0 ? t('First') : t('Second')) : t('Answers')}
               className="rounded border border-rule bg-sheet p-4"
             >
               <div className="mb-3 flex items-start justify-between gap-3">
                 <p>
-                  {stages.length > 1 && <strong>{i === 0 ? 'First: ' : 'Second: '}</strong>}
-                  {names.length > 0 ? names.join('; ') : 'No limits in this stage'}
+                  {stages.length > 1 && <strong>{i === 0 ? t('First: ') : t('Second: ')}</strong>}
+                  {names.length > 0 ? names.join('; ') : t('No limits in this stage')}
                 </p>
                 {i > 0 && (
                   <button type="button" className="text-sm underline" onClick={() => setAnswers(answers.slice(0, 1))}>
-                    Stop comparing
+                    {t('Stop comparing')}
                   </button>
                 )}
               </div>
               <details open={stages.length > 1}>
-                <summary className="cursor-pointer font-semibold">Answer its questions</summary>
+                <summary className="cursor-pointer font-semibold">{t('Answer its questions')}</summary>
                 <div className="mt-3">
                   <Questions condition={condition} answer={answer} problems={checkAnswers(answer)} onChange={(next) => set(i, next)} />
                 </div>
@@ -171,17 +172,19 @@ export function ConditionView({ condition }: { condition: Condition }) {
               </p>
               {stages.length === 1 && (
                 <button type="button" className={`${PLAIN} mt-4`} onClick={() => setAnswers([answer, answer])}>
-                  Compare with another stage
+                  {t('Compare with another stage')}
                 </button>
               )}
-              {stages.length > 1 && ranges.length > 0 && <RangeFigure ranges={ranges} name={condition.name} />}
+              {stages.length > 1 && ranges.length > 0 && <RangeFigure ranges={ranges} name={t(condition.name)} />}
             </section>
           );
         })}
         {stages.length === 1 && (
           <div>
-            <RangeFigure ranges={allowedRanges(stages[0]!.limits)} name={condition.name} />
-            <p className="text-sm text-soft">Full: free. Hatched: barred. Twists: {twists(stages[0]!.limits)}.</p>
+            <RangeFigure ranges={allowedRanges(stages[0]!.limits)} name={t(condition.name)} />
+            <p className="text-sm text-soft">
+              {t('Full: free. Hatched: barred. Twists: {twists}.', { twists: twists(stages[0]!.limits) })}
+            </p>
           </div>
         )}
       </div>
@@ -190,8 +193,8 @@ export function ConditionView({ condition }: { condition: Condition }) {
           <Table key={one.grade} {...one} stages={stages} />
         ))}
         {schools.length > 0 && (
-          <section aria-label="Where practitioners disagree" className="mt-6 max-w-prose">
-            <h2 className="mb-2 text-lg">Where practitioners disagree</h2>
+          <section aria-label={t('Where practitioners disagree')} className="mt-6 max-w-prose">
+            <h2 className="mb-2 text-lg">{t('Where practitioners disagree')}</h2>
             {schools.map(([id, { name, positions, default: ours, because }]) => (
               <div key={name} className="mb-4">
                 <h3 className="font-semibold">{name}</h3>
@@ -199,31 +202,31 @@ export function ConditionView({ condition }: { condition: Condition }) {
                   {Object.entries(positions).map(([position, text]) => (
                     <li key={position} className={position === ours ? 'font-semibold' : ''}>
                       {text}
-                      {position === ours && ' – ours'}
+                      {position === ours && t(' – ours')}
                     </li>
                   ))}
                 </ul>
                 <p className="text-soft">
                   {because}{' '}
                   {schoolMatters(condition, id)
-                    ? 'Another position is chosen in the studio or in a person’s record.'
-                    : 'No limit depends on it.'}
+                    ? t('Another position is chosen in the studio or in a person’s record.')
+                    : t('No limit depends on it.')}
                 </p>
               </div>
             ))}
           </section>
         )}
-        <section aria-label="Warning signs" className="mt-6 max-w-prose">
-          <h2 className="mb-2 text-lg">Warning signs</h2>
+        <section aria-label={t('Warning signs')} className="mt-6 max-w-prose">
+          <h2 className="mb-2 text-lg">{t('Warning signs')}</h2>
           <ul className="list-disc pl-5">
             {condition.redFlags.map(({ id, text, urgency }) => (
               <li key={id}>
-                {text}: {urgency === 'emergency' ? 'emergency number' : 'no practice, medical contact today'}.
+                {text}: {urgency === 'emergency' ? t('emergency number') : t('no practice, medical contact today')}.
               </li>
             ))}
           </ul>
           <p className="mt-2">
-            <strong>Stop in class: </strong>
+            <strong>{t('Stop in class:')} </strong>
             {condition.stopInClass}
           </p>
         </section>
@@ -240,5 +243,5 @@ function twists(limits: readonly ActiveLimit[]): string {
       ? [spec.bound.atMost]
       : [],
   );
-  return most.length === 0 ? 'free' : `to ${Math.min(...most)}${MEASURES.spineRotation.unit}`;
+  return most.length === 0 ? 'free' : t('to {min}{unit}', { min: Math.min(...most), unit: MEASURES.spineRotation.unit });
 }

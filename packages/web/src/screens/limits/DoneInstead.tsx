@@ -1,6 +1,7 @@
 import { substitutesOf } from '@lotus-steady/core';
 import { Link } from 'react-router';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
+import { t } from '../../words/t.js';
 
 function AsanaLinks({ ids }: { ids: readonly string[] }) {
   const names = useAsanaNames();
@@ -15,9 +16,9 @@ function AsanaLinks({ ids }: { ids: readonly string[] }) {
 /** What practitioners do instead with this condition, asana by asana. */
 export function DoneInstead({ condition }: { condition: string }) {
   return (
-    <section aria-label="Done instead" className="mt-6 max-w-prose">
-      <h2 className="mb-1 text-lg">Done instead</h2>
-      <p className="mb-2 text-sm text-soft">Common practice. Offered before others, where all limits of the person are kept.</p>
+    <section aria-label={t('Done instead')} className="mt-6 max-w-prose">
+      <h2 className="mb-1 text-lg">{t('Done instead')}</h2>
+      <p className="mb-2 text-sm text-soft">{t('Common practice. Offered before others, where all limits of the person are kept.')}</p>
       <ul className="space-y-1">
         {[...substitutesOf(condition)].map(([asana, instead]) => (
           <li key={asana}>

@@ -8,8 +8,9 @@ import { measureLabel } from '../../parts/limit-words.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { verdictsQuery } from '../../worker/queries.js';
+import { t } from '../../words/t.js';
 
-const WORDS = { change: 'Only when changed, or not at all', watch: 'With care', keep: 'Allowed as it is' } as const;
+const WORDS = { change: t('Only when changed, or not at all'), watch: t('With care'), keep: t('Allowed as it is') } as const;
 const FIRST = 24;
 
 function number({ by }: AsanaVerdict): string {
@@ -24,19 +25,20 @@ export function LibraryFor({ stages, condition }: { stages: readonly Participant
   const verdicts = useQueries({ queries: stages.map((stage) => verdictsQuery(stage, day)) });
   const [all, setAll] = useState<AsanaVerdict['verdict'] | null>(null);
   const [first, second] = verdicts.map(({ data }) => data);
-  if (!nameOf || !first) return <p className="mt-6 text-soft">Judging the library …</p>;
+  if (!nameOf || !first) return <p className="mt-6 text-soft">{t('Judging the library …')}</p>;
   const other = new Map(second?.map((one) => [one.asana, one]));
   return (
-    <section aria-label="In the library" className="mt-6">
-      <h2 className="mb-2 text-lg">In the library</h2>
+    <section aria-label={t('In the library')} className="mt-6">
+      <h2 className="mb-2 text-lg">{t('In the library')}</h2>
       {second && (
         <p className="mb-3">
-          Allowed in the first, not in the second:{' '}
-          {first
-            .filter(({ asana, verdict }) => verdict !== 'change' && other.get(asana)?.verdict === 'change')
-            .map(({ asana }) => nameOf.get(asana))
-            .join(', ') || 'nothing'}
-          .
+          {t('Allowed in the first, not in the second: {filter}.', {
+            filter:
+              first
+                .filter(({ asana, verdict }) => verdict !== 'change' && other.get(asana)?.verdict === 'change')
+                .map(({ asana }) => nameOf.get(asana))
+                .join(', ') || t('nothing'),
+          })}
         </p>
       )}
       {(['change', 'watch', 'keep'] as const).map((verdict) => {
@@ -64,7 +66,7 @@ export function LibraryFor({ stages, condition }: { stages: readonly Participant
               </ul>
               {own.length > drawn.length && (
                 <button type="button" className="mt-2 text-sm underline" onClick={() => setAll(verdict)}>
-                  All {own.length}
+                  {t('All {own}', { own: own.length })}
                 </button>
               )}
             </details>

@@ -1,17 +1,19 @@
-import { CONDITIONS, counted, findConditions, type Condition } from '@lotus-steady/core';
+import { CONDITIONS, findConditions, type Condition } from '@lotus-steady/core';
 import { useDeferredValue, useId } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** Where each group begins, in the order of the conditions. */
 const GROUPS: readonly { readonly title: string; readonly first: string }[] = [
-  { title: 'Stages of life and ways of practising', first: 'pregnancy' },
-  { title: 'Heart, pressure, eyes, lungs', first: 'hypertension' },
-  { title: 'Head, nerves, mind, illness', first: 'migraine-headache' },
-  { title: 'Spine', first: 'low-back-pain' },
-  { title: 'Joints', first: 'shoulder' },
-  { title: 'Belly, pelvis, metabolism and the rest', first: 'abdominal-hernia' },
+  { title: t('Stages of life and ways of practising'), first: 'pregnancy' },
+  { title: t('Heart, pressure, eyes, lungs'), first: 'hypertension' },
+  { title: t('Head, nerves, mind, illness'), first: 'migraine-headache' },
+  { title: t('Spine'), first: 'low-back-pain' },
+  { title: t('Joints'), first: 'shoulder' },
+  { title: t('Belly, pelvis, metabolism and the rest'), first: 'abdominal-hernia' },
 ];
 
 function grouped(conditions: readonly Condition[]): { title: string; conditions: readonly Condition[] }[] {
@@ -30,8 +32,8 @@ function Entry({ condition: { id, name, words, limits, schools } }: { condition:
         <span className="font-semibold">{name}</span>
         <span className="block text-sm text-soft">{words.slice(0, 4).join(', ')}</span>
         <span className="mt-1 block text-sm">
-          {counted(limits.length, 'limit')}
-          {disputed > 0 && `, ${disputed} where practitioners disagree`}
+          {tell('{count, plural, one {# limit} other {# limits}}', { count: limits.length })}
+          {disputed > 0 && t(', {disputed} where practitioners disagree', { disputed })}
         </span>
       </Link>
     </li>
@@ -46,28 +48,29 @@ export function LimitsScreen() {
   const found = findConditions(words);
   return (
     <>
-      <PageTitle>{'Limits'}</PageTitle>
-      <h1 className="mb-1 text-2xl">Limits</h1>
+      <PageTitle>{t('Limits')}</PageTitle>
+      <h1 className="mb-1 text-2xl">{t('Limits')}</h1>
       <p className="mb-4 max-w-prose text-soft">
-        What each condition bars, why, and on whose word. Written from memory of its sources and not yet reviewed by a clinician; a written
-        word of a person’s own doctor, midwife or physiotherapist comes first. <Link to="/studio">What our studio decides</Link> ·{' '}
-        <Link to="/practice">Practise judging</Link>
+        {t(
+          'What each condition bars, why, and on whose word. Written from memory of its sources and not yet reviewed by a clinician; a written word of a person’s own doctor, midwife or physiotherapist comes first.',
+        )}{' '}
+        <Link to="/studio">{t('What our studio decides')}</Link> · <Link to="/practice">{t('Practise judging')}</Link>
       </p>
       <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-        Find by plain words
+        {t('Find by plain words')}
       </label>
       <input
         id={id}
         type="search"
         value={search.get('q') ?? ''}
         onChange={(event) => setSearch(event.target.value === '' ? {} : { q: event.target.value }, { replace: true })}
-        placeholder="high BP, slipped disc, new hip …"
+        placeholder={t('high BP, slipped disc, new hip …')}
         className={`${INPUT} max-w-md`}
       />
       <p role="status" className="my-3 text-sm text-soft">
-        {found.length} of {CONDITIONS.length}
+        {t('{found} of {conditions}', { found: found.length, conditions: CONDITIONS.length })}
       </p>
-      {found.length === 0 && <p>No condition here goes by that name. If in doubt, refer.</p>}
+      {found.length === 0 && <p>{t('No condition here goes by that name. If in doubt, refer.')}</p>}
       {grouped(found).map(({ title, conditions }) => (
         <section key={title} aria-label={title} className="mb-6">
           <h2 className="mb-2 text-lg">{title}</h2>

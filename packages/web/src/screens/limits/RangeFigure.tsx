@@ -4,6 +4,7 @@ import { useId } from 'react';
 import { standingQuery } from '../../worker/queries.js';
 import { fan } from './fan.js';
 import { FigureShapes } from '../../parts/FigureShapes.js';
+import { t } from '../../words/t.js';
 
 type Ranged = AllowedRange['measure'];
 
@@ -47,13 +48,19 @@ export function RangeFigure({ ranges, name }: { ranges: readonly AllowedRange[];
         const drawn = ranges.filter(({ measure }) => PLACES[measure]?.view === view);
         if (drawn.length === 0) return null;
         const told = drawn
-          .map(({ measure, free }) => `${MEASURES[measure].label} ${Math.round(free[0])} to ${Math.round(free[1])} degrees`)
+          .map(({ measure, free }) =>
+            t('{label} {from} to {to} degrees', {
+              label: t(MEASURES[measure].label),
+              from: Math.round(free[0]),
+              to: Math.round(free[1]),
+            }),
+          )
           .join(', ');
         return (
           <svg
             key={view}
             role="img"
-            aria-label={`${name}, seen from the ${view}: ${told}`}
+            aria-label={t('{name}, seen from the {view}: {told}', { name, view, told })}
             viewBox={`${ROOM.left} ${ROOM.top} ${ROOM.right - ROOM.left} ${ROOM.bottom - ROOM.top}`}
             className="max-h-96 w-full max-w-72"
           >

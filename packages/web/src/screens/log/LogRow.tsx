@@ -9,9 +9,10 @@ import { Thumb } from '../../parts/Thumb.js';
 import { PlaceChoices } from '../../parts/PlaceChoices.js';
 import { MOST_NOTED, withPlace, withScale } from './log-draft.js';
 import { MARK_WORDS } from '../teach/class-run.js';
+import { t } from '../../words/t.js';
 
-const COMPARED_WORDS: Readonly<Record<SideCompared, string>> = { left: 'Left harder', alike: 'Alike', right: 'Right harder' };
-const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'Worse', same: 'Same', better: 'Better' };
+const COMPARED_WORDS: Readonly<Record<SideCompared, string>> = { left: t('Left harder'), alike: t('Alike'), right: t('Right harder') };
+const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: t('Worse'), same: t('Same'), better: t('Better') };
 
 /** What is asked besides pain, where there is something to say: 0 none, 10 the most. */
 const BESIDES = SCALES.filter((scale) => scale !== 'pain');
@@ -32,8 +33,8 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
       <div className="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-2 sm:grid-cols-[11rem_1fr_auto_auto]">
         <strong className={present ? '' : 'text-soft'}>{name}</strong>
         <span className="text-sm max-sm:order-last">
-          {!present && 'was not there'}
-          {present && marks.length === 0 && <span className="text-soft">{felt === null ? 'not asked yet' : 'nothing marked'}</span>}
+          {!present && t('was not there')}
+          {present && marks.length === 0 && <span className="text-soft">{felt === null ? t('not asked yet') : t('nothing marked')}</span>}
           {present &&
             marks.map(({ asana, variation, side, mark }) => (
               <span key={`${asana} ${side} ${mark}`} className="flex items-center gap-2">
@@ -47,7 +48,7 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
         </span>
         {present ? (
           <Choices
-            label={`How ${name} went home`}
+            label={t('How {name} went home', { name })}
             options={FELT.map((one) => [one, FELT_WORDS[one]] as const)}
             value={felt}
             onChange={(next) => onChange({ felt: next })}
@@ -61,8 +62,8 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
             type="button"
             className="rounded p-2.5 hover:bg-shade"
             aria-expanded={open}
-            aria-label={`More about ${name}`}
-            title="A note, and numbers"
+            aria-label={t('More about {name}', { name })}
+            title={t('A note, and numbers')}
             onClick={() => setOpen(!open)}
           >
             <Pencil size={18} aria-hidden />
@@ -72,18 +73,18 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
       {open && (
         <div className="mt-2 grid gap-3 rounded bg-shade p-3 md:grid-cols-2">
           <div>
-            <p className="mb-1 text-sm font-semibold">Pain before (0 none, 10 the worst)</p>
+            <p className="mb-1 text-sm font-semibold">{t('Pain before (0 none, 10 the worst)')}</p>
             <Choices
-              label={`Pain of ${name} before`}
+              label={t('Pain of {name} before', { name })}
               options={POINTS}
               value={before.pain ?? null}
               onChange={(pain) => onChange({ before: withScale(before, 'pain', pain === null ? '' : String(pain)) })}
             />
           </div>
           <div>
-            <p className="mb-1 text-sm font-semibold">Pain after</p>
+            <p className="mb-1 text-sm font-semibold">{t('Pain after')}</p>
             <Choices
-              label={`Pain of ${name} after`}
+              label={t('Pain of {name} after', { name })}
               options={POINTS}
               value={after.pain ?? null}
               onChange={(pain) => onChange({ after: withScale(after, 'pain', pain === null ? '' : String(pain)) })}
@@ -91,18 +92,18 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
           </div>
           {(after.pain ?? 0) > 0 && (
             <div className="md:col-span-2">
-              <p className="mb-1 text-sm font-semibold">Where it hurts</p>
+              <p className="mb-1 text-sm font-semibold">{t('Where it hurts')}</p>
               <PlaceChoices
-                label={`Where it hurts ${name}`}
+                label={t('Where it hurts {name}', { name })}
                 value={after.where ?? before.where}
                 onChange={(where) => onChange({ after: withPlace(after, where) })}
               />
             </div>
           )}
           <div className="grid grid-cols-[auto_1fr_1fr] items-center gap-x-3 gap-y-1 text-sm md:col-span-2">
-            <span className="font-semibold">0 to 10</span>
-            <span className="font-semibold">before</span>
-            <span className="font-semibold">after</span>
+            <span className="font-semibold">{t('0 to 10')}</span>
+            <span className="font-semibold">{t('before')}</span>
+            <span className="font-semibold">{t('after')}</span>
             {BESIDES.map((scale) => (
               <Fragment key={scale}>
                 <span>{SCALE_WORDS[scale]}</span>
@@ -131,9 +132,9 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
             ))}
           </div>
           <div className="md:col-span-2">
-            <p className="mb-1 text-sm font-semibold">Left compared with right</p>
+            <p className="mb-1 text-sm font-semibold">{t('Left compared with right')}</p>
             <Choices
-              label={`The harder side of ${name}`}
+              label={t('The harder side of {name}', { name })}
               options={SIDES_COMPARED.map((one) => [one, COMPARED_WORDS[one]] as const)}
               value={part.harder ?? null}
               onChange={(harder) => onChange({ harder })}
@@ -142,7 +143,7 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
           </div>
           <div className="flex items-end gap-1 md:col-span-2">
             <label className="block grow text-sm font-semibold">
-              Note
+              {t('Note')}
               <input
                 className={`${INPUT} mt-1 font-normal`}
                 value={note}
@@ -150,7 +151,11 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
                 onChange={({ target }) => onChange({ note: target.value })}
               />
             </label>
-            <Dictate text={note} onChange={(text) => onChange({ note: text.slice(0, MOST_NOTED) })} into={`the note on ${name}`} />
+            <Dictate
+              text={note}
+              onChange={(text) => onChange({ note: text.slice(0, MOST_NOTED) })}
+              into={t('the note on {name}', { name })}
+            />
           </div>
           <label className="flex items-center gap-2 text-sm">
             <input
@@ -159,7 +164,7 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
               checked={!present}
               onChange={({ target }) => onChange({ present: !target.checked, ...(target.checked && { felt: null }) })}
             />
-            Was not there
+            {t('Was not there')}
           </label>
         </div>
       )}

@@ -23,6 +23,7 @@ import { dropRun, readRun, runKey } from '../teach/class-run.js';
 import { draftOf, historyWith, inOrder, notAsked, restTheSame, toDraft, withPart, type LogDraft } from './log-draft.js';
 import { LogRow } from './LogRow.js';
 import { ProposalCard } from './ProposalCard.js';
+import { t } from '../../words/t.js';
 
 /** Of each of the two texts about the whole class. */
 const MOST_LETTERS = 4000;
@@ -39,7 +40,7 @@ export function LogScreen() {
   const log = useQuery(logQuery(key));
   const failed = [sequence, people.failed, log].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data || !people.data || log.data === undefined) return <Loading what="Opening" />;
+  if (!sequence.data || !people.data || log.data === undefined) return <Loading what={t('Opening')} />;
   return <Log key={key} name={key} day={day} sequence={sequence.data} people={people.data} stored={log.data} />;
 }
 
@@ -74,7 +75,7 @@ function Log({ name, day, sequence, people, stored }: Props) {
   const row = (part: (typeof value.people)[number]) => (
     <LogRow
       key={part.personId}
-      name={nameOf.get(part.personId) ?? 'Someone who is not here any more'}
+      name={nameOf.get(part.personId) ?? t('Someone who is not here any more')}
       part={part}
       asanas={asanas}
       onChange={(next) => change(withPart(value, part.personId, next))}
@@ -82,17 +83,15 @@ function Log({ name, day, sequence, people, stored }: Props) {
   );
   return (
     <>
-      <PageTitle>{`How was it? ${value.title}`}</PageTitle>
+      <PageTitle>{t('How was it? {title}', { title: value.title })}</PageTitle>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="text-2xl">How was it?</h1>
-          <p className="text-soft">
-            {value.title}, {dayWords(day)}. {came} came.
-          </p>
+          <h1 className="text-2xl">{t('How was it?')}</h1>
+          <p className="text-soft">{t('{title}, {dayWords}. {came} came.', { title: value.title, dayWords: dayWords(day), came })}</p>
         </div>
         {isNew ? (
           <button type="button" className={PRIMARY} onClick={save}>
-            Save
+            {t('Save')}
           </button>
         ) : (
           <SaveBar state={state} onSave={save} steps={steps} />
@@ -101,7 +100,7 @@ function Log({ name, day, sequence, people, stored }: Props) {
       {state.is === 'conflict' && (
         <section aria-labelledby="conflict" className="mb-4 rounded border border-accent bg-sheet p-4">
           <h2 id="conflict" className="text-base">
-            This class was logged elsewhere meanwhile
+            {t('This class was logged elsewhere meanwhile')}
           </h2>
           <div className="mt-3 flex flex-wrap gap-2">
             <button
@@ -112,10 +111,10 @@ function Log({ name, day, sequence, people, stored }: Props) {
                 takeOver(toDraft(theirs), theirs.version);
               }}
             >
-              Go on from that one
+              {t('Go on from that one')}
             </button>
             <button type="button" className={PLAIN} onClick={() => takeOver(value, (state.error.details['theirs'] as ClassLog).version)}>
-              Keep mine instead
+              {t('Keep mine instead')}
             </button>
           </div>
         </section>
@@ -125,7 +124,7 @@ function Log({ name, day, sequence, people, stored }: Props) {
           {marked.length > 0 && (
             <section aria-labelledby="marked" className="mb-4 rounded border border-rule bg-sheet px-3">
               <h2 id="marked" className="pt-2 text-base">
-                Marked in class
+                {t('Marked in class')}
               </h2>
               <ul>{marked.map(row)}</ul>
             </section>
@@ -133,11 +132,15 @@ function Log({ name, day, sequence, people, stored }: Props) {
           <section aria-labelledby="others" className="rounded border border-rule bg-sheet px-3">
             <div className="flex flex-wrap items-center justify-between gap-3 py-2">
               <h2 id="others" className="text-base">
-                {marked.length > 0 ? 'The others' : 'Everybody'}
+                {marked.length > 0 ? t('The others') : t('Everybody')}
               </h2>
               {open > 0 && (
                 <button type="button" className={PLAIN} onClick={() => change(restTheSame(value))}>
-                  {open === came ? 'All felt the same' : open === 1 ? 'The other one felt the same' : `The ${open} others felt the same`}
+                  {open === came
+                    ? t('All felt the same')
+                    : open === 1
+                      ? t('The other one felt the same')
+                      : t('The {open} others felt the same', { open })}
                 </button>
               )}
             </div>
@@ -146,8 +149,8 @@ function Log({ name, day, sequence, people, stored }: Props) {
           <div className="mt-4 grid gap-4 md:grid-cols-2">
             {(
               [
-                ['note', 'About the class'],
-                ['incident', 'An incident: what, when, who was told'],
+                ['note', t('About the class')],
+                ['incident', t('An incident: what, when, who was told')],
               ] as const
             ).map(([field, label]) => (
               <div key={field}>
@@ -167,7 +170,7 @@ function Log({ name, day, sequence, people, stored }: Props) {
           </div>
           <p className="mt-4">
             <Link to="/register" className="underline">
-              The register of classes
+              {t('The register of classes')}
             </Link>
           </p>
         </div>
@@ -211,10 +214,10 @@ function NextTime({ name, day, people, draft, asanas, onDecided }: NextProps) {
   return (
     <section aria-labelledby="next-time" className="rounded border border-rule bg-sheet p-4">
       <h2 id="next-time" className="text-lg">
-        For next time
+        {t('For next time')}
       </h2>
-      <p className="mb-2 text-sm text-soft">Nothing changes until you say so.</p>
-      {proposals.length === 0 && <p>Nothing is proposed.</p>}
+      <p className="mb-2 text-sm text-soft">{t('Nothing changes until you say so.')}</p>
+      {proposals.length === 0 && <p>{t('Nothing is proposed.')}</p>}
       <ul>
         {proposals.map(({ person, proposal }) => (
           <ProposalCard

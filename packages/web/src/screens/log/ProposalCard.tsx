@@ -1,4 +1,4 @@
-import { boundWay, sayInEnglish, type OwnLimit, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
+import { boundWay, type OwnLimit, type LeftOut, type Message, type Preference, type Proposal } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { changePerson } from '../../api/change-person.js';
@@ -7,6 +7,8 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { formWords, type LibraryNames } from '../../parts/library-names.js';
 import { dayWords } from '../../parts/words.js';
+import { say } from '../../words/say.js';
+import { t } from '../../words/t.js';
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
@@ -20,7 +22,7 @@ function said({ id, values = {} }: Message, asanas: LibraryNames | undefined): s
   const worded = Object.fromEntries(
     Object.entries(values).map(([name, value]) => [name, typeof value === 'string' ? word(name, value) : value]),
   );
-  return sayInEnglish({ id, values: worded });
+  return say({ id, values: worded });
 }
 
 /** What a person prefers after a proposal was taken: of an asana one side, and each liked form once. */
@@ -82,15 +84,15 @@ export function ProposalCard({ person, proposal, asanas, onDecided }: Props) {
         {changes ? (
           <>
             <button type="button" className={PLAIN} disabled={take.isPending} onClick={() => take.mutate()}>
-              Do that
+              {t('Do that')}
             </button>
             <button type="button" className={PLAIN} onClick={() => onDecided(id)}>
-              Not now
+              {t('Not now')}
             </button>
           </>
         ) : (
           <button type="button" className={PLAIN} onClick={() => onDecided(id)}>
-            I have seen it
+            {t('I have seen it')}
           </button>
         )}
       </div>

@@ -9,37 +9,38 @@ import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 export function PeopleScreen() {
   const people = useQuery(peopleQuery);
   const [wanted, setWanted] = useState('');
   if (hasFailed(people)) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
-  if (people.data === undefined) return <Loading what="Looking up people" />;
+  if (people.data === undefined) return <Loading what={t('Looking up people')} />;
   const shown = people.data.filter(({ name }) => holds(name, wanted));
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
-        <PageTitle>{'People'}</PageTitle>
-        <h1 className="text-2xl">People</h1>
+        <PageTitle>{t('People')}</PageTitle>
+        <h1 className="text-2xl">{t('People')}</h1>
         <div className="flex flex-wrap gap-2">
           <Link to="/people/import" className={PLAIN}>
-            From a file
+            {t('From a file')}
           </Link>
           <Link to="/people/new" className={PRIMARY}>
-            Add a person
+            {t('Add a person')}
           </Link>
         </div>
       </div>
-      <FindField label="Find by name" of={people.data.length} value={wanted} onChange={setWanted} />
+      <FindField label={t('Find by name')} of={people.data.length} value={wanted} onChange={setWanted} />
       {people.data.length === 0 && (
-        <p className="text-soft">Nobody is here yet. Add the first person: a name, and what you know of their health.</p>
+        <p className="text-soft">{t('Nobody is here yet. Add the first person: a name, and what you know of their health.')}</p>
       )}
       <ul className="divide-y divide-rule border-y border-rule">
         {shown.map(({ id, name, conditionNames, decision }) => (
           <li key={id}>
             <Link to={`/people/${id}`} className="grid gap-x-4 px-2 py-2.5 hover:bg-shade sm:grid-cols-[14rem_1fr_14rem]">
               <span className="font-semibold">{name}</span>
-              <span className="text-soft">{conditionNames.join(', ') || 'Nothing to watch'}</span>
+              <span className="text-soft">{conditionNames.join(', ') || t('Nothing to watch')}</span>
               <span className="text-sm">
                 <DecisionWord decision={decision} />
               </span>
@@ -47,7 +48,9 @@ export function PeopleScreen() {
           </li>
         ))}
       </ul>
-      {shown.length === 0 && people.data.length > 0 && <p className="mt-3 text-soft">Nobody’s name contains “{wanted}”.</p>}
+      {shown.length === 0 && people.data.length > 0 && (
+        <p className="mt-3 text-soft">{t('Nobody’s name contains “{wanted}”.', { wanted })}</p>
+      )}
     </>
   );
 }

@@ -5,6 +5,7 @@ import { TextField } from '../../parts/TextField.js';
 import { shifted } from '@lotus-steady/requests';
 import { today } from '../../clock.js';
 import type { PersonDraft } from './person-draft.js';
+import { t } from '../../words/t.js';
 
 /** So long a clearance is proposed to hold (common practice, no source). */
 const USUAL_DAYS = 182;
@@ -15,12 +16,12 @@ function Standing({ clearance }: { clearance: Clearance }) {
   if (problem)
     return (
       <p role="alert" className="mt-2 font-semibold text-accent">
-        The dates don’t fit: {problem.message}.
+        {t('The dates don’t fit: {message}.', { message: problem.message })}
       </p>
     );
   const { on, until } = clearance;
-  if (on > today()) return <p className="mt-2">Begins on {dayWords(on)}; until then it doesn’t count.</p>;
-  if (until !== null && until < today()) return <p className="mt-2">It has run out: ask for a new one.</p>;
+  if (on > today()) return <p className="mt-2">{t('Begins on {dayWords}; until then it doesn’t count.', { dayWords: dayWords(on) })}</p>;
+  if (until !== null && until < today()) return <p className="mt-2">{t('It has run out: ask for a new one.')}</p>;
   return null;
 }
 
@@ -35,7 +36,7 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
     ),
   ];
   const ids = [...new Set([...asked, ...clearances.map(({ condition }) => condition)])];
-  if (ids.length === 0) return <p className="text-soft">Nothing that was said asks for a written word.</p>;
+  if (ids.length === 0) return <p className="text-soft">{t('Nothing that was said asks for a written word.')}</p>;
   const set = (condition: string, change: Partial<Clearance>) =>
     onChange(clearances.map((one) => (one.condition === condition ? { ...one, ...change } : one)));
   return (
@@ -47,10 +48,10 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
           <fieldset key={id} className="rounded border border-rule bg-sheet p-4">
             <legend className="px-1 font-semibold">{name}</legend>
             <div className="grid gap-4 sm:grid-cols-3">
-              <TextField label="Given by" value={own.by} onChange={(by) => set(id, { by })} />
-              <TextField label="On" type="date" value={own.on} onChange={(on) => set(id, { on })} />
+              <TextField label={t('Given by')} value={own.by} onChange={(by) => set(id, { by })} />
+              <TextField label={t('On')} type="date" value={own.on} onChange={(on) => set(id, { on })} />
               {own.until !== null && (
-                <TextField label="Holds until" type="date" value={own.until} onChange={(until) => set(id, { until })} />
+                <TextField label={t('Holds until')} type="date" value={own.until} onChange={(until) => set(id, { until })} />
               )}
             </div>
             <label className="mt-3 flex items-center gap-2">
@@ -59,11 +60,11 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
                 checked={own.until === null}
                 onChange={({ target }) => set(id, { until: target.checked ? null : shifted(today(), USUAL_DAYS) })}
               />
-              No end: it counts until it is taken back
+              {t('No end: it counts until it is taken back')}
             </label>
             <Standing clearance={own} />
             <button type="button" onClick={() => onChange(clearances.filter((one) => one !== own))} className="mt-3 text-sm underline">
-              Remove this clearance
+              {t('Remove this clearance')}
             </button>
           </fieldset>
         ) : (
@@ -73,7 +74,7 @@ export function Clearances({ draft, onChange }: { draft: PersonDraft; onChange: 
             className={PLAIN}
             onClick={() => onChange([...clearances, { condition: id, by: '', on: today(), until: shifted(today(), USUAL_DAYS) }])}
           >
-            Enter a clearance for: {name}
+            {t('Enter a clearance for: {name}', { name })}
           </button>
         );
       })}

@@ -16,6 +16,7 @@ import { useToday } from '../../clock.js';
 import { answered } from '../../drafts/answer.js';
 import { Questions, SetField } from './Questions.js';
 import { Schools } from './Schools.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly condition: Condition;
@@ -36,30 +37,30 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
   const tooOld = stale.flatMap((name) => condition.parameters[name]?.ask.replace(/\?$/, '') ?? []);
   const flagWords = new Map(condition.redFlags.map(({ id, text }) => [id, text]));
   return (
-    <section aria-label={condition.name} className="rounded border border-rule bg-sheet p-4">
+    <section aria-label={t(condition.name)} className="rounded border border-rule bg-sheet p-4">
       <div className="mb-3 flex items-start justify-between gap-2">
         <h3 className="text-lg">
-          {condition.name}{' '}
+          {t(condition.name)}{' '}
           <Link to={`/limits/${condition.id}`} className="font-sans text-sm font-normal">
-            its limits
+            {t('its limits')}
           </Link>
         </h3>
         <button
           type="button"
           onClick={onRemove}
           className="rounded p-1.5 hover:bg-shade"
-          aria-label={`Remove ${condition.name}`}
-          title="Remove"
+          aria-label={t('Remove {name}', { name: condition.name })}
+          title={t('Remove')}
         >
           <X size={18} aria-hidden />
         </button>
       </div>
       <p className="-mt-2 mb-3 text-sm text-soft">
-        Taken as: {stageWords(condition, answer).join('; ') || 'no stage that limits'}.
-        {codes.length > 0 && ` Coded as ${codes.join(', ')}.`}
+        {t('Taken as: {stageWords}.', { stageWords: stageWords(condition, answer).join('; ') || t('no stage that limits') })}
+        {codes.length > 0 && t(' Coded as {codes}.', { codes: codes.join(', ') })}
         {tooOld.length > 0 && (
           <strong className="block text-ink">
-            Last asked on {String(told['asOf'])}; too old now, ask again: {tooOld.join('; ')}.
+            {t('Last asked on {told}; too old now, ask again: {tooOld}.', { told: String(told['asOf']), tooOld: tooOld.join('; ') })}
           </strong>
         )}
       </p>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { t } from '../../words/t.js';
 
 export interface Part {
   readonly id: string;
@@ -22,7 +23,7 @@ export function Guided({ parts, last }: { parts: readonly Part[]; last: ReactNod
   const go = (to: number) => setSearch({ part: parts[to]!.id });
   return (
     <section aria-labelledby="part">
-      <nav aria-label="Parts of the intake" className="mb-5">
+      <nav aria-label={t('Parts of the intake')} className="mb-5">
         <ol className="flex flex-wrap gap-x-1 gap-y-1.5">
           {parts.map((part, i) => (
             <li key={part.id}>
@@ -45,12 +46,12 @@ export function Guided({ parts, last }: { parts: readonly Part[]; last: ReactNod
       <div className="mt-6 flex flex-wrap items-center gap-3 border-t border-rule pt-4">
         {at > 0 && (
           <button type="button" className={PLAIN} onClick={() => go(at - 1)}>
-            Back
+            {t('Back')}
           </button>
         )}
         {at < parts.length - 1 && (
           <button type="button" className={PRIMARY} onClick={() => go(at + 1)}>
-            Next: {parts[at + 1]!.title}
+            {t('Next: {title}', { title: parts[at + 1]!.title })}
           </button>
         )}
         {last}

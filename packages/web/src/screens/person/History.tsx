@@ -1,4 +1,4 @@
-import { counted, isChange, placeWords, type Felt } from '@lotus-steady/core';
+import { isChange, placeWords, type Felt } from '@lotus-steady/core';
 import type { HistoryEntry } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
@@ -7,16 +7,18 @@ import { Failure } from '../../parts/Failure.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
 import { MARK_WORDS } from '../teach/class-run.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 const PainChart = lazy(async () => ({ default: (await import('../../parts/PainChart.js')).PainChart }));
 
-const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: 'worse', same: 'the same', better: 'better' };
+const FELT_WORDS: Readonly<Record<Felt, string>> = { worse: t('worse'), same: t('the same'), better: t('better') };
 
 function painWords({ before, after }: HistoryEntry): string {
   if (before.pain === undefined && after.pain === undefined) return '–';
   const both = `${before.pain ?? '–'} → ${after.pain ?? '–'}`;
   if (before.pain === undefined || after.pain === undefined || !isChange(before.pain, after.pain)) return both;
-  return `${both}, ${after.pain > before.pain ? 'more' : 'less'}`;
+  return after.pain > before.pain ? t('{both}, more', { both }) : t('{both}, less', { both });
 }
 
 /** Where it hurt, before and after; empty where nobody asked. */
@@ -30,32 +32,33 @@ export function History({ person }: { person: number }) {
   const asanas = useAsanaNames();
   if (history.isError && !history.data) return <Failure error={history.error} />;
   const classes = history.data?.filter(({ present }) => present) ?? [];
-  if (classes.length === 0) return <p className="text-soft">No class was noted yet.</p>;
+  if (classes.length === 0) return <p className="text-soft">{t('No class was noted yet.')}</p>;
   const atHome = classes.filter((one) => one.atHome).length;
   const told = classes.filter(({ before, after }) => before.pain !== undefined || after.pain !== undefined);
   return (
     <>
       <p className="mb-2">
-        {counted(classes.length - atHome, 'class', 'classes')}
-        {atHome > 0 && ` and ${counted(atHome, 'practice', 'practices')} at home`} since {dayWords(classes.at(-1)!.day)}.
+        {tell('{count, plural, one {# class} other {# classes}}', { count: classes.length - atHome })}
+        {atHome > 0 && tell(' and {atHome, plural, one {# practice} other {# practices}} at home', { atHome })}{' '}
+        {t('since {dayWords}.', { dayWords: dayWords(classes.at(-1)!.day) })}
       </p>
       {told.length > 1 && (
-        <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+        <Suspense fallback={<p className="text-soft">{t('Drawing …')}</p>}>
           <PainChart
-            label={`Pain before and after ${told.length} classes, last on ${dayWords(told[0]!.day)}`}
-            caption="Pain, 0 to 10: dashed before the class, full after it."
+            label={t('Pain before and after {told} classes, last on {dayWords}', { told: told.length, dayWords: dayWords(told[0]!.day) })}
+            caption={t('Pain, 0 to 10: dashed before the class, full after it.')}
             classes={told.map(({ day, before, after }) => ({ day, before: before.pain ?? null, after: after.pain ?? null }))}
           />
         </Suspense>
       )}
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Their classes">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={t('Their classes')}>
         <table className="w-full text-left text-sm">
           <thead>
             <tr className="border-b border-ink">
-              <th className="py-1 pr-4">Day</th>
-              <th className="py-1 pr-4">Pain, 0 to 10</th>
-              <th className="py-1 pr-4">Went home</th>
-              <th className="py-1">Seen</th>
+              <th className="py-1 pr-4">{t('Day')}</th>
+              <th className="py-1 pr-4">{t('Pain, 0 to 10')}</th>
+              <th className="py-1 pr-4">{t('Went home')}</th>
+              <th className="py-1">{t('Seen')}</th>
             </tr>
           </thead>
           <tbody>
@@ -63,19 +66,19 @@ export function History({ person }: { person: number }) {
               <tr key={one.key} className="border-b border-rule align-top">
                 <td className="py-1.5 pr-4 whitespace-nowrap">
                   {dayWords(one.day)}
-                  {one.atHome && ', at home'}
+                  {one.atHome && t(', at home')}
                 </td>
                 <td className="py-1.5 pr-4">
                   <span className="whitespace-nowrap">{painWords(one)}</span>
                   {placesOf(one) !== '' && <span className="block text-soft">{placesOf(one)}</span>}
                 </td>
-                <td className="py-1.5 pr-4">{one.atHome ? '' : one.felt === null ? 'not asked' : FELT_WORDS[one.felt]}</td>
+                <td className="py-1.5 pr-4">{one.atHome ? '' : one.felt === null ? t('not asked') : FELT_WORDS[one.felt]}</td>
                 <td className="py-1.5">
                   {one.marks
                     .map(({ asana, side, mark }) => `${asanas?.get(asana) ?? asana}${side ? `, ${side}` : ''}: ${MARK_WORDS[mark]}`)
                     .join('; ')}
                   {(one.harder === 'left' || one.harder === 'right') && (
-                    <span className="block">The {one.harder} side was the harder one.</span>
+                    <span className="block">{t('The {harder} side was the harder one.', { harder: one.harder })}</span>
                   )}
                   {one.note !== '' && <em className="block">{one.note}</em>}
                 </td>
@@ -85,7 +88,7 @@ export function History({ person }: { person: number }) {
         </table>
       </div>
       <p className="mt-2 text-xs text-soft">
-        More or less: by two points or 30 % (Farrar et al., Pain 2001). A smaller step is nothing to go by.
+        {t('More or less: by two points or 30 % (Farrar et al., Pain 2001). A smaller step is nothing to go by.')}
       </p>
     </>
   );

@@ -4,6 +4,7 @@ import { today } from '../../clock.js';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly leftOut: readonly LeftOut[];
@@ -23,24 +24,24 @@ export function LeftOutList({ leftOut, onChange }: Props) {
   };
   return (
     <div className="space-y-3">
-      <h3 className="text-base">Left out</h3>
-      {leftOut.length === 0 && <p className="text-soft">Every asana may be offered, within their limits.</p>}
+      <h3 className="text-base">{t('Left out')}</h3>
+      {leftOut.length === 0 && <p className="text-soft">{t('Every asana may be offered, within their limits.')}</p>}
       <ul className="space-y-2">
         {leftOut.map((one) => (
           <li key={one.asana} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3">
             <span>
-              <strong>{asanas?.get(one.asana) ?? one.asana}</strong> since {dayWords(one.on)}
-              {one.until !== null && `, until ${dayWords(one.until)}`}: {one.reason}
+              <strong>{asanas?.get(one.asana) ?? one.asana}</strong> {t('since {dayWords}', { dayWords: dayWords(one.on) })}
+              {one.until !== null && t(', until {dayWords}', { dayWords: dayWords(one.until) })}: {one.reason}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(leftOut.filter((other) => other !== one))}>
-              Offer it again
+              {t('Offer it again')}
             </button>
           </li>
         ))}
       </ul>
       <div className="grid gap-3 sm:grid-cols-[14rem_1fr_auto]">
-        <select aria-label="Leave out" className={INPUT} value={asana} onChange={({ target }) => setAsana(target.value)}>
-          <option value="">Leave out …</option>
+        <select aria-label={t('Leave out')} className={INPUT} value={asana} onChange={({ target }) => setAsana(target.value)}>
+          <option value="">{t('Leave out …')}</option>
           {[...(asanas ?? [])].map(([id, name]) => (
             <option key={id} value={id}>
               {name}
@@ -48,15 +49,15 @@ export function LeftOutList({ leftOut, onChange }: Props) {
           ))}
         </select>
         <input
-          aria-label="Why it is left out"
-          placeholder="why"
+          aria-label={t('Why it is left out')}
+          placeholder={t('why')}
           className={INPUT}
           maxLength={300}
           value={reason}
           onChange={({ target }) => setReason(target.value)}
         />
         <button type="button" className={PLAIN} disabled={asana === '' || reason.trim() === ''} onClick={keep}>
-          Leave it out
+          {t('Leave it out')}
         </button>
       </div>
     </div>

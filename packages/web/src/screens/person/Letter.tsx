@@ -6,6 +6,7 @@ import { findConditionName } from '../../parts/condition-name.js';
 import { explain } from '../../parts/Failure.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { letterQuery } from '../../worker/queries.js';
+import { t } from '../../words/t.js';
 
 /** A letter is no longer than this; a whole file of papers is none. */
 const MOST_LETTERS = 20_000;
@@ -48,14 +49,14 @@ export function Letter({ conditions, onTake }: Props) {
       ),
     );
     write('');
-    setTold('Taken in. Look through the answers below, and save.');
+    setTold(t('Taken in. Look through the answers below, and save.'));
   };
   return (
     <details className="max-w-2xl rounded border border-rule px-3 py-2">
-      <summary className="cursor-pointer font-semibold">From a letter or report</summary>
+      <summary className="cursor-pointer font-semibold">{t('From a letter or report')}</summary>
       <div className="space-y-3 py-2">
         <label htmlFor={label} className="block text-sm">
-          Paste its text. What it names is proposed below; the letter itself is not kept.
+          {t('Paste its text. What it names is proposed below; the letter itself is not kept.')}
         </label>
         <textarea
           id={label}
@@ -66,8 +67,8 @@ export function Letter({ conditions, onTake }: Props) {
           onChange={({ target }) => write(target.value)}
         />
         <OpenFile
-          label="Open a text file …"
-          name="File with a letter"
+          label={t('Open a text file …')}
+          name={t('File with a letter')}
           accept=".txt,.md,text/plain"
           onFile={(chosen) => void chosen.text().then(write)}
         />
@@ -76,10 +77,10 @@ export function Letter({ conditions, onTake }: Props) {
             {explain(reading.error)}
           </p>
         )}
-        {reading.data && text.trim() !== '' && found.length === 0 && <p>No condition is named in it, as far as can be told.</p>}
+        {reading.data && text.trim() !== '' && found.length === 0 && <p>{t('No condition is named in it, as far as can be told.')}</p>}
         {found.length > 0 && (
           <fieldset>
-            <legend className="text-sm font-semibold">Tick what is so</legend>
+            <legend className="text-sm font-semibold">{t('Tick what is so')}</legend>
             <ul className="mt-1 space-y-2">
               {found.map((one) => (
                 <li key={one.answer.id} className="border-l-2 border-ink pl-3">
@@ -92,7 +93,7 @@ export function Letter({ conditions, onTake }: Props) {
                     />
                     <span>
                       <strong>{findConditionName(one.answer.id)}</strong>
-                      {conditions.some(({ id }) => id === one.answer.id) && ' (here already)'}
+                      {conditions.some(({ id }) => id === one.answer.id) && t(' (here already)')}
                       <span className="block text-sm">{answersInWords(one.answer).join('; ')}</span>
                     </span>
                   </label>
@@ -105,17 +106,17 @@ export function Letter({ conditions, onTake }: Props) {
               ))}
             </ul>
             <button type="button" className={`${PRIMARY} mt-3`} disabled={ticked.size === 0} onClick={take}>
-              Take in what is ticked
+              {t('Take in what is ticked')}
             </button>
           </fieldset>
         )}
         {not.length > 0 && (
           <div className="text-sm">
-            <p className="font-semibold">Named, and not proposed</p>
+            <p className="font-semibold">{t('Named, and not proposed')}</p>
             <ul className="list-disc pl-5">
               {not.map(({ condition, why, quote }) => (
                 <li key={condition}>
-                  {findConditionName(condition)}, {why === 'family' ? 'told of the family' : 'denied'}: “{quote}”
+                  {findConditionName(condition)}, {why === 'family' ? t('told of the family') : t('denied')}: “{quote}”
                 </li>
               ))}
             </ul>

@@ -1,5 +1,5 @@
 import { useToday } from '../../clock.js';
-import { counted, findCondition, type Answered, type Grade } from '@lotus-steady/core';
+import { findCondition, type Answered, type Grade } from '@lotus-steady/core';
 import { allowed } from '../../parts/amounts.js';
 import type { Studio } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
@@ -9,11 +9,13 @@ import { findConditionName } from '../../parts/condition-name.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { meaningQuery } from '../../worker/queries.js';
 import type { PersonDraft } from './person-draft.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 const GRADES: readonly { readonly grade: Grade; readonly title: string }[] = [
-  { grade: 'avoid', title: 'Not at all' },
-  { grade: 'modify', title: 'Only when changed' },
-  { grade: 'watch', title: 'With care' },
+  { grade: 'avoid', title: t('Not at all') },
+  { grade: 'modify', title: t('Only when changed') },
+  { grade: 'watch', title: t('With care') },
 ];
 
 interface Props {
@@ -38,9 +40,9 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
   return (
     <aside aria-labelledby="meaning" className="rounded border border-rule bg-sheet p-4 lg:sticky lg:top-4">
       <h2 id="meaning" className="text-lg">
-        What this means
+        {t('What this means')}
       </h2>
-      {!valid && <p className="mt-2">Correct the marked answers first; until then nothing is worked out.</p>}
+      {!valid && <p className="mt-2">{t('Correct the marked answers first; until then nothing is worked out.')}</p>}
       {meaning && (
         <div role="status">
           <p className="mt-2 text-lg">
@@ -60,12 +62,12 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
           )}
           {meaning.say !== null && (
             <p className="mt-3 border-l-2 border-ink pl-3">
-              <strong>What to say: </strong>“{meaning.say}”
+              <strong>{t('What to say:')} </strong>“{meaning.say}”
             </p>
           )}
           {meaning.conflicts.length > 0 && (
             <div className="mt-3 border-l-2 border-dashed border-ink pl-3">
-              <h3 className="font-semibold">Opposed directions</h3>
+              <h3 className="font-semibold">{t('Opposed directions')}</h3>
               <ul className="list-disc pl-5">
                 {meaning.conflicts.map((text) => (
                   <li key={text}>{text}</li>
@@ -73,14 +75,14 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
               </ul>
             </div>
           )}
-          {conditions.length === 0 && <p className="mt-2 text-soft">No condition, no limits.</p>}
+          {conditions.length === 0 && <p className="mt-2 text-soft">{t('No condition, no limits.')}</p>}
           {GRADES.map(({ grade, title }) => {
             const limits = meaning.limits.filter((limit) => limit.grade === grade);
             return (
               limits.length > 0 && (
                 <details key={grade} className="mt-3">
                   <summary className="cursor-pointer font-semibold">
-                    {title} ({counted(limits.length, 'limit')})
+                    {title} ({tell('{count, plural, one {# limit} other {# limits}}', { count: limits.length })})
                   </summary>
                   <ul className="mt-1 space-y-1.5 text-sm">
                     {limits.map(({ limit, label, bound, unit, when, text, asking, loose }) => (
@@ -89,16 +91,16 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
                         {when.map((one) => `, ${one}`)}.{' '}
                         <span className="text-soft">
                           {text}
-                          {asking.length > 1 && ` Asked for by ${asking.map(findConditionName).join(', ')}.`}
+                          {asking.length > 1 && t(' Asked for by {asking}.', { asking: asking.map(findConditionName).join(', ') })}
                         </span>
                         {loose && (
                           <button
                             type="button"
                             className="ml-1 underline"
                             onClick={() => onLoosen(limit)}
-                            aria-label={`Set aside: ${label} ${allowed(bound, unit)}`}
+                            aria-label={t('Set aside: {label} {allowed}', { label, allowed: allowed(bound, unit) })}
                           >
-                            set aside …
+                            {t('set aside …')}
                           </button>
                         )}
                       </li>
@@ -110,7 +112,7 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
           })}
           {conditions.length > 0 && (
             <p className="mt-4 border-t border-rule pt-3 text-sm">
-              <strong>Stop in class: </strong>
+              <strong>{t('Stop in class:')} </strong>
               {conditions.map(({ id }) => findCondition(id)?.stopInClass).join(' ')}
             </p>
           )}

@@ -2,6 +2,7 @@ import { answersOn, findCondition, stageWords, type ConditionAnswer } from '@lot
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Interruption } from '../../parts/Interruption.js';
 import { dayWords } from '../../parts/words.js';
+import { t } from '../../words/t.js';
 
 /** Whether what was told of a condition goes on by itself: it doesn't end because somebody says so. */
 export function goesOn({ id, ...answers }: ConditionAnswer): boolean {
@@ -15,8 +16,8 @@ function recorded(told: ConditionAnswer, day: string): string {
   if (!condition) return told.id;
   const { answer } = answersOn(told, day);
   const asOf = told['asOf'];
-  const since = typeof asOf === 'string' ? `, told on ${dayWords(asOf)}` : '';
-  return `${condition.name}: ${stageWords(condition, answer).join('; ') || 'no stage that limits'}${since}`;
+  const since = typeof asOf === 'string' ? t(', told on {dayWords}', { dayWords: dayWords(asOf) }) : '';
+  return `${t(condition.name)}: ${stageWords(condition, answer).join('; ') || t('no stage that limits')}${since}`;
 }
 
 interface Props {
@@ -32,17 +33,21 @@ interface Props {
 export function NoLonger({ told, day, onRemove, onKeep }: Props) {
   const record = told && recorded(told, day);
   return (
-    <Interruption open={told !== null} onClose={onKeep} title="The record says otherwise">
+    <Interruption open={told !== null} onClose={onKeep} title={t('The record says otherwise')}>
       <p className="mt-2">{record}.</p>
       <div className="mt-4 flex flex-col gap-3">
-        <button type="button" className={PRIMARY} onClick={() => onRemove(`${dayWords(day)}: no longer so. Before, ${record}.`)}>
-          It is over: keep this as a remark
+        <button
+          type="button"
+          className={PRIMARY}
+          onClick={() => onRemove(t('{day}: no longer so. Before, {record}.', { day: dayWords(day), record: record ?? '' }))}
+        >
+          {t('It is over: keep this as a remark')}
         </button>
         <button type="button" className={PLAIN} onClick={() => onRemove(null)}>
-          It was never so
+          {t('It was never so')}
         </button>
         <button type="button" className={PLAIN} onClick={onKeep}>
-          Leave it in the record
+          {t('Leave it in the record')}
         </button>
       </div>
     </Interruption>

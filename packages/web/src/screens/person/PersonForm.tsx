@@ -30,6 +30,7 @@ import { SetAside } from './SetAside.js';
 import { Why } from './Why.js';
 import { checkDraft, NEW_PERSON, problemAt, toDraft, type PersonDraft } from './person-draft.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 /** Until the studio's own decisions are there. */
 const NO_STUDIO = { schools: {}, limits: [], timeZone: 'UTC' };
@@ -49,28 +50,28 @@ function Erase({ person }: { person: Person }) {
   return (
     <section aria-labelledby="own-data" className="border-t border-rule pt-4">
       <h2 id="own-data" className="text-lg">
-        Their data
+        {t('Their data')}
       </h2>
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <a href={`/api/people/${person.id}/export`} download={`${person.name}.json`} className={PLAIN}>
-          Export everything
+          {t('Export everything')}
         </a>
-        <a href={`/api/people/${person.id}/note`} download={`About ${person.name}.pdf`} className={PLAIN}>
-          Note for their clinician (PDF)
+        <a href={`/api/people/${person.id}/note`} download={t('About {name}.pdf', { name: person.name })} className={PLAIN}>
+          {t('Note for their clinician (PDF)')}
         </a>
         {asked ? (
           <>
-            <span>Erase {person.name} and all their plans for good?</span>
+            <span>{t('Erase {name} and all their plans for good?', { name: person.name })}</span>
             <button type="button" className={PLAIN} onClick={() => erase.mutate()}>
-              Erase
+              {t('Erase')}
             </button>
             <button type="button" className="underline" onClick={() => setAsked(false)}>
-              Keep
+              {t('Keep')}
             </button>
           </>
         ) : (
           <button type="button" className={PLAIN} onClick={() => setAsked(true)}>
-            Erase …
+            {t('Erase …')}
           </button>
         )}
       </div>
@@ -133,12 +134,12 @@ export function PersonForm({ stored }: { stored: Person | null }) {
   const parts: readonly Part[] = [
     {
       id: 'who',
-      title: 'Who are they?',
+      title: t('Who are they?'),
       content: (
         <div className="grid gap-4 sm:grid-cols-4">
           <div className="sm:col-span-4">
             <label htmlFor="name" className="mb-1 block text-sm font-semibold">
-              Name
+              {t('Name')}
             </label>
             <input
               id="name"
@@ -160,13 +161,13 @@ export function PersonForm({ stored }: { stored: Person | null }) {
             />
           ))}
           <SelectField
-            label="Sex (for the body’s proportions)"
+            label={t('Sex (for the body’s proportions)')}
             value={draft.body.sex ?? ''}
             onChange={(sex) => setBody({ sex: sex === '' ? undefined : (sex as 'f' | 'm') })}
           >
-            <option value="">not told</option>
-            <option value="f">female</option>
-            <option value="m">male</option>
+            <option value="">{t('not told')}</option>
+            <option value="f">{t('female')}</option>
+            <option value="m">{t('male')}</option>
           </SelectField>
           <label className="flex items-center gap-2 sm:col-span-2">
             <input
@@ -175,24 +176,24 @@ export function PersonForm({ stored }: { stored: Person | null }) {
               checked={draft.body.headscarf === true}
               onChange={({ target }) => setBody({ headscarf: target.checked || undefined })}
             />
-            Their figures wear a headscarf
+            {t('Their figures wear a headscarf')}
           </label>
         </div>
       ),
     },
     {
       id: 'why',
-      title: 'Why are they here?',
+      title: t('Why are they here?'),
       content: <Why note={draft.note} present={present} onNote={(note) => set({ note })} onAdd={add} />,
     },
     {
       id: 'life',
-      title: 'Stage of life and way of practising',
+      title: t('Stage of life and way of practising'),
       content: <LifeStages present={present} onTurn={(id, on) => (on ? add(id) : remove(id))} />,
     },
     {
       id: 'conditions',
-      title: 'Health',
+      title: t('Health'),
       content: (
         <div className="space-y-4">
           <Growing>
@@ -219,17 +220,17 @@ export function PersonForm({ stored }: { stored: Person | null }) {
     },
     {
       id: 'reach',
-      title: 'Measured reach',
+      title: t('Measured reach'),
       content: (
         <>
-          <p className="mb-3 text-soft">Only what is known; figures and prop heights follow it.</p>
+          <p className="mb-3 text-soft">{t('Only what is known; figures and prop heights follow it.')}</p>
           <ReachFields body={draft.body} problems={problems} onBody={setBody} />
         </>
       ),
     },
     {
       id: 'props',
-      title: 'Props at hand, breath',
+      title: t('Props at hand, breath'),
       content: (
         <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
           {PROPS.map((prop: Prop) => (
@@ -243,8 +244,8 @@ export function PersonForm({ stored }: { stored: Person | null }) {
           ))}
           <div className="col-span-2">
             <NumberField
-              label="One breath, in and out"
-              unit={`seconds (${BREATH_RANGE.from} to ${BREATH_RANGE.to})`}
+              label={t('One breath, in and out')}
+              unit={t('seconds ({from} to {to})', { from: BREATH_RANGE.from, to: BREATH_RANGE.to })}
               value={draft.breathSeconds}
               problem={problemAt(problems, 'breathSeconds')}
               onChange={(value) => set({ breathSeconds: value ?? Number.NaN })}
@@ -255,17 +256,17 @@ export function PersonForm({ stored }: { stored: Person | null }) {
     },
     {
       id: 'word',
-      title: 'Word of doctor or midwife',
+      title: t('Word of doctor or midwife'),
       content:
         found.length === 0 || found.every(({ field }) => field === 'name') ? (
           <Clearances draft={draft} onChange={(clearances) => set({ clearances: clearances.map((one) => ({ ...one })) })} />
         ) : (
-          <p className="text-soft">Correct the marked answers first.</p>
+          <p className="text-soft">{t('Correct the marked answers first.')}</p>
         ),
     },
     {
       id: 'own',
-      title: 'Stricter or looser for them alone',
+      title: t('Stricter or looser for them alone'),
       content: (
         <div className="space-y-5">
           <OwnLimits limits={draft.ownLimits} by="" onChange={(ownLimits) => set({ ownLimits })} />
@@ -280,8 +281,8 @@ export function PersonForm({ stored }: { stored: Person | null }) {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
-        <PageTitle>{draft.name || 'Someone new'}</PageTitle>
-        <h1 className="text-2xl">{draft.name || 'Someone new'}</h1>
+        <PageTitle>{draft.name || t('Someone new')}</PageTitle>
+        <h1 className="text-2xl">{draft.name || t('Someone new')}</h1>
         {stored !== null && <SaveBar state={state} onSave={trySave} steps={steps} />}
       </div>
       <NoLonger
@@ -303,26 +304,28 @@ export function PersonForm({ stored }: { stored: Person | null }) {
       {theirs && (
         <section aria-labelledby="conflict" className="mb-4 rounded border border-accent bg-sheet p-4">
           <h2 id="conflict" className="text-base">
-            This record was changed elsewhere meanwhile
+            {t('This record was changed elsewhere meanwhile')}
           </h2>
           <p className="mt-1 text-sm">
-            There:{' '}
-            {theirs.conditions
-              .map(
-                ({ id, ...answers }) =>
-                  `${findCondition(id)?.name ?? id} (${Object.entries(answers)
-                    .map(([name, value]) => `${name} ${String(value)}`)
-                    .join(', ')})`,
-              )
-              .join('; ') || 'no condition'}
-            {theirs.note && `; note: ${theirs.note}`}
+            {t('There: {conditions}{note}', {
+              conditions:
+                theirs.conditions
+                  .map(
+                    ({ id, ...answers }) =>
+                      `${findCondition(id)?.name ?? id} (${Object.entries(answers)
+                        .map(([name, value]) => `${name} ${String(value)}`)
+                        .join(', ')})`,
+                  )
+                  .join('; ') || t('no condition'),
+              note: theirs.note && t('; note: {note}', { note: theirs.note }),
+            })}
           </p>
           <div className="mt-3 flex flex-wrap gap-2">
             <button type="button" className={PLAIN} onClick={() => takeOver(toDraft(theirs), theirs.version)}>
-              Go on from that one
+              {t('Go on from that one')}
             </button>
             <button type="button" className={PLAIN} onClick={() => takeOver(draft, theirs.version)}>
-              Keep mine instead
+              {t('Keep mine instead')}
             </button>
           </div>
         </section>
@@ -343,13 +346,13 @@ export function PersonForm({ stored }: { stored: Person | null }) {
               ))}
               <section aria-labelledby="classes">
                 <h2 id="classes" className="mb-3 text-lg">
-                  Their classes
+                  {t('Their classes')}
                 </h2>
                 <History person={stored.id} />
               </section>
               <section aria-labelledby="readings">
                 <h2 id="readings" className="mb-3 text-lg">
-                  Tests and readings over time
+                  {t('Tests and readings over time')}
                 </h2>
                 <Readings person={stored.id} />
               </section>

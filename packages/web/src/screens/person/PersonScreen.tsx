@@ -5,6 +5,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PersonForm } from './PersonForm.js';
 import { hasFailed } from '../../api/failed.js';
+import { t } from '../../words/t.js';
 
 export function PersonScreen() {
   const { person: id } = useParams();
@@ -12,6 +13,6 @@ export function PersonScreen() {
   const person = useQuery({ ...personQuery(Number(id)), enabled: !isNew });
   if (isNew) return <PersonForm key="new" stored={null} />;
   if (hasFailed(person)) return <Failure error={person.error} onRetry={() => void person.refetch()} />;
-  if (person.data === undefined) return <Loading what="Opening the record" />;
+  if (person.data === undefined) return <Loading what={t('Opening the record')} />;
   return <PersonForm key={person.data.id} stored={person.data} />;
 }

@@ -8,6 +8,7 @@ import { today } from '../../clock.js';
 import { answered, type Answer } from '../../drafts/answer.js';
 import { problemAt } from './person-draft.js';
 import { Stopwatch } from './Stopwatch.js';
+import { t } from '../../words/t.js';
 
 interface FieldProps {
   readonly spec: ParameterSpec;
@@ -27,7 +28,7 @@ interface AnswerSelectProps {
 function AnswerSelect({ options, ...field }: AnswerSelectProps) {
   return (
     <SelectField {...field}>
-      <option value="">not answered</option>
+      <option value="">{t('not answered')}</option>
       {options.map(([option, text]) => (
         <option key={option} value={option}>
           {text}
@@ -56,7 +57,7 @@ export function SetField({
   };
   return (
     <fieldset className="sm:col-span-2">
-      <legend className="mb-1 text-sm font-semibold">{spec.ask}</legend>
+      <legend className="mb-1 text-sm font-semibold">{t(spec.ask)}</legend>
       <div className="flex flex-wrap gap-x-5 gap-y-1">
         {['none', ...spec.options].map((option) => (
           <label key={option} className="inline-flex items-start gap-2">
@@ -66,7 +67,7 @@ export function SetField({
               checked={chosen.includes(option)}
               onChange={(event) => turn(option, event.target.checked)}
             />
-            <span>{option === 'none' ? 'none of these' : optionWords(option)}</span>
+            <span>{option === 'none' ? t('none of these') : optionWords(option)}</span>
           </label>
         ))}
       </div>
@@ -84,11 +85,11 @@ interface WeeksFromDateProps {
 function WeeksFromDate({ spec, onWeeks }: WeeksFromDateProps) {
   return (
     <label className="mt-1.5 flex items-center gap-2 text-sm whitespace-nowrap text-soft">
-      {spec.dueAt === undefined ? 'or the date' : 'or the due date'}
+      {spec.dueAt === undefined ? t('or the date') : t('or the due date')}
       <input
         type="date"
         className={`${INPUT} max-w-44`}
-        aria-label={`${spec.ask} ${spec.dueAt === undefined ? 'Or the date' : 'Or the due date'}`}
+        aria-label={`${t(spec.ask)} ${spec.dueAt === undefined ? t('Or the date') : t('Or the due date')}`}
         onChange={({ target: { value } }) => {
           // A year that is still being typed is no date yet.
           if (/^[12]\d{3}-/.test(value)) onWeeks(weeksOn(today(), value, spec.dueAt));
@@ -111,12 +112,12 @@ function TimedNumber({
     <div>
       <NumberField
         key={entered}
-        label={spec.ask}
-        unit={spec.unit === '0-10' ? 'of 10' : spec.unit}
+        label={t(spec.ask)}
+        unit={spec.unit === '0-10' ? t('of 10') : spec.unit}
         value={value}
         problem={problem}
         onChange={onChange}
-        {...(spec.how !== undefined && { hint: spec.how })}
+        {...(spec.how !== undefined && { hint: t(spec.how) })}
       />
       {spec.clock !== undefined && (
         <Stopwatch
@@ -148,7 +149,7 @@ export function ParameterField(props: FieldProps) {
     case 'choice':
       return (
         <AnswerSelect
-          label={spec.ask}
+          label={t(spec.ask)}
           options={spec.options.map((option) => [option, words(option)])}
           value={(value as string | undefined) ?? ''}
           onChange={(next) => onChange(next === '' ? undefined : next)}
@@ -157,10 +158,10 @@ export function ParameterField(props: FieldProps) {
     case 'yesno':
       return (
         <AnswerSelect
-          label={spec.ask}
+          label={t(spec.ask)}
           options={[
-            ['yes', 'yes'],
-            ['no', 'no'],
+            ['yes', t('yes')],
+            ['no', t('no')],
           ]}
           value={value === undefined ? '' : value ? 'yes' : 'no'}
           onChange={(next) => onChange(next === '' ? undefined : next === 'yes')}

@@ -4,38 +4,39 @@ import { NumberField } from '../../parts/NumberField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { problemAt } from './person-draft.js';
 import { SetupTrial } from '../../parts/SetupTrial.js';
+import { t } from '../../words/t.js';
 
 export type BodyKey = keyof typeof BODY_RANGES;
 export const WHO: readonly BodyKey[] = ['stature', 'mass', 'age'];
 export const BODY_LABELS: Record<BodyKey, string> = {
-  stature: 'Height',
-  mass: 'Weight',
-  age: 'Age',
-  legLength: 'Leg, floor to hip joint',
-  armLength: 'Arm, shoulder to fingertips',
-  neckFlexion: 'Chin to chest',
-  hamstring: 'Straight leg raised, lying',
-  hipFlexion: 'Bent knee to chest',
-  kneeFlexion: 'Knee bend',
-  shoulderElevation: 'Arm raised forward and up',
-  shoulderExtension: 'Arm straight back',
-  shoulderStack: 'Blankets under the shoulders',
-  seatHeight: 'Blankets under the seat',
+  stature: t('Height'),
+  mass: t('Weight'),
+  age: t('Age'),
+  legLength: t('Leg, floor to hip joint'),
+  armLength: t('Arm, shoulder to fingertips'),
+  neckFlexion: t('Chin to chest'),
+  hamstring: t('Straight leg raised, lying'),
+  hipFlexion: t('Bent knee to chest'),
+  kneeFlexion: t('Knee bend'),
+  shoulderElevation: t('Arm raised forward and up'),
+  shoulderExtension: t('Arm straight back'),
+  shoulderStack: t('Blankets under the shoulders'),
+  seatHeight: t('Blankets under the seat'),
 };
 
 /** How each is measured, with the figure of an asana in which it shows. */
 const HOW: Partial<Record<BodyKey, { readonly asana: string; readonly text: string }>> = {
-  legLength: { asana: 'tadasana', text: 'Standing without shoes: from the floor to the bony point at the side of the hip.' },
-  armLength: { asana: 'five-pointed-star', text: 'Arm out to the side: from the top of the shoulder to the tip of the middle finger.' },
-  neckFlexion: { asana: 'chair-chin-tuck', text: 'Sitting tall, chin down: how far the face turns from upright before it pulls.' },
+  legLength: { asana: 'tadasana', text: t('Standing without shoes: from the floor to the bony point at the side of the hip.') },
+  armLength: { asana: 'five-pointed-star', text: t('Arm out to the side: from the top of the shoulder to the tip of the middle finger.') },
+  neckFlexion: { asana: 'chair-chin-tuck', text: t('Sitting tall, chin down: how far the face turns from upright before it pulls.') },
   hamstring: {
     asana: 'supta-padangusthasana-1',
-    text: 'On the back, other leg flat, knee straight: how far the leg comes up from the floor.',
+    text: t('On the back, other leg flat, knee straight: how far the leg comes up from the floor.'),
   },
-  hipFlexion: { asana: 'apanasana-single', text: 'On the back, other leg flat: how far the thigh comes up from the floor, knee bent.' },
-  kneeFlexion: { asana: 'prone-quad-stretch', text: 'On the belly: how far the heel comes towards the seat, from a straight leg.' },
-  shoulderElevation: { asana: 'supine-arm-float', text: 'On the back, ribs down: how far the arm goes overhead, from beside the body.' },
-  shoulderExtension: { asana: 'chair-shoulder-clasp', text: 'Sitting tall: how far the straight arm goes behind without leaning.' },
+  hipFlexion: { asana: 'apanasana-single', text: t('On the back, other leg flat: how far the thigh comes up from the floor, knee bent.') },
+  kneeFlexion: { asana: 'prone-quad-stretch', text: t('On the belly: how far the heel comes towards the seat, from a straight leg.') },
+  shoulderElevation: { asana: 'supine-arm-float', text: t('On the back, ribs down: how far the arm goes overhead, from beside the body.') },
+  shoulderExtension: { asana: 'chair-shoulder-clasp', text: t('Sitting tall: how far the straight arm goes behind without leaning.') },
 };
 
 const TRIALS: readonly Trial[] = ['seatHeight', 'shoulderStack'];

@@ -2,6 +2,7 @@ import type { ReadingLine } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { LevelsChart } from '../../parts/LevelsChart.js';
 import { numberWords } from '../../parts/words.js';
+import { tell } from '../../words/tell.js';
 
 /** Room above and below what was measured, as a share of its span. */
 const ROOM = 0.2;
@@ -23,7 +24,7 @@ export function ReadingChart({ line: { ask, unit, values, cutOff } }: { line: Re
   return (
     <LevelsChart
       label={`${ask}: ${told} ${unit}`}
-      caption={`${ask}, ${unit}${cutOff ? `; the dotted line is where risk begins, ${cutOff.risk === 'from' ? 'from' : 'below'} ${numberWords(cutOff.at)} on` : ''}.`}
+      caption={`${ask}, ${unit}${cutOff ? tell('{risk, select, from {; the dotted line is where risk begins, from {value} on} other {; the dotted line is where risk begins, below {value} on}}', { risk: cutOff.risk, value: numberWords(cutOff.at) }) : ''}.`}
       days={days}
       least={least}
       most={most}

@@ -4,6 +4,7 @@ import { dayWords } from '../../parts/words.js';
 import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { limitWords } from '../../parts/limit-words.js';
 import { today } from '../../clock.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly loosened: readonly Loosened[];
@@ -30,16 +31,16 @@ export function SetAside({ loosened, asked, onAsked, onChange }: Props) {
   return (
     <div className="space-y-3">
       {loosened.length === 0 && asked === null && (
-        <p className="text-soft">Nothing is set aside. “Set aside …” beside a limit on the right asks for the reason.</p>
+        <p className="text-soft">{t('Nothing is set aside. “Set aside …” beside a limit on the right asks for the reason.')}</p>
       )}
       <ul className="space-y-2">
         {loosened.map((one) => (
           <li key={one.limit} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3">
             <span>
-              <strong>{limitWords(one.limit)}</strong> since {dayWords(one.on)}: {one.reason}
+              <strong>{limitWords(one.limit)}</strong> {t('since {dayWords}: {reason}', { dayWords: dayWords(one.on), reason: one.reason })}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(loosened.filter((other) => other !== one))}>
-              Hold to it again
+              {t('Hold to it again')}
             </button>
           </li>
         ))}
@@ -47,15 +48,15 @@ export function SetAside({ loosened, asked, onAsked, onChange }: Props) {
       {asked !== null && (
         <div className="rounded border border-ink bg-sheet p-4">
           <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-            Why is “{limitWords(asked)}” set aside for this person?
+            {t('Why is “{limitWords}” set aside for this person?', { limitWords: limitWords(asked) })}
           </label>
           <input id={id} ref={field} value={reason} onChange={(event) => setReason(event.target.value)} className={INPUT} />
           <div className="mt-3 flex gap-3">
             <button type="button" className={PLAIN} disabled={reason.trim() === ''} onClick={keep}>
-              Set it aside
+              {t('Set it aside')}
             </button>
             <button type="button" className="underline" onClick={() => onAsked(null)}>
-              Leave it
+              {t('Leave it')}
             </button>
           </div>
         </div>

@@ -1,6 +1,7 @@
 import { Timer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { QUIET } from '../../parts/button-styles.js';
+import { t } from '../../words/t.js';
 
 /** A stopwatch beside a test: counting up it enters the seconds when stopped, counting down it says when time is up. */
 export function Stopwatch({ from, onStop }: { from: 'up' | number; onStop: (seconds: number) => void }) {
@@ -26,9 +27,9 @@ export function Stopwatch({ from, onStop }: { from: 'up' | number; onStop: (seco
   return (
     <button type="button" onClick={turn} className={QUIET}>
       <Timer size={18} aria-hidden />
-      {!running && (from === 'up' ? 'Start the watch' : `Start ${from} seconds`)}
-      {running && left === null && `Stop at ${passed.toFixed(1)} s`}
-      {running && left !== null && (left > 0 ? `${Math.ceil(left)} s left` : 'Time is up: count and stop')}
+      {!running && (from === 'up' ? t('Start the watch') : t('Start {from} seconds', { from }))}
+      {running && left === null && t('Stop at {passed} s', { passed: passed.toFixed(1) })}
+      {running && left !== null && (left > 0 ? t('{ceil} s left', { ceil: Math.ceil(left) }) : t('Time is up: count and stop'))}
     </button>
   );
 }

@@ -3,6 +3,7 @@ import { Plus } from 'lucide-react';
 import { INPUT } from '../../parts/button-styles.js';
 import { findConditionName } from '../../parts/condition-name.js';
 import { mentionedQuery } from '../../worker/queries.js';
+import { t } from '../../words/t.js';
 
 const MOST_SUGGESTIONS = 6;
 
@@ -20,19 +21,19 @@ export function Why({ note, present, onNote, onAdd }: Props) {
   return (
     <div>
       <label htmlFor="note" className="mb-1 block text-sm font-semibold">
-        In their own words
+        {t('In their own words')}
       </label>
       <textarea
         id="note"
         rows={4}
         value={note}
         onChange={(event) => onNote(event.target.value)}
-        placeholder="a bulging disc since spring, high blood pressure, wants to sleep better …"
+        placeholder={t('a bulging disc since spring, high blood pressure, wants to sleep better …')}
         className={INPUT}
       />
       {suggestions.length > 0 && (
-        <div className="mt-3" role="group" aria-label="Heard in these words">
-          <p className="text-sm text-soft">Heard in these words; add what is meant:</p>
+        <div className="mt-3" role="group" aria-label={t('Heard in these words')}>
+          <p className="text-sm text-soft">{t('Heard in these words; add what is meant:')}</p>
           <ul className="mt-1 flex flex-wrap gap-2">
             {suggestions.map((id) => (
               <li key={id}>

@@ -1,5 +1,6 @@
 import { anybody, checkParticipant, COMMON_PROPS, type Problem } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
+import { t } from '../../words/t.js';
 
 /** A record while it is edited: all that the server keeps, without its own bookkeeping. */
 export type PersonDraft = Omit<Person, 'id' | 'version' | 'updatedAt' | 'studio'>;
@@ -25,7 +26,7 @@ export function toDraft({ id: _id, version: _version, updatedAt: _updatedAt, stu
 
 /** Problems of a draft as it is typed; the server checks the same. */
 export function checkDraft(draft: PersonDraft): Problem[] {
-  const name = draft.name.trim() === '' ? [{ field: 'name', message: 'Write a name' }] : [];
+  const name = draft.name.trim() === '' ? [{ field: 'name', message: t('Write a name') }] : [];
   return [...name, ...checkParticipant({ ...anybody('draft'), ...draft, id: 'draft' })];
 }
 

@@ -9,6 +9,7 @@ import { findConditionName } from '../../parts/condition-name.js';
 import { explain } from '../../parts/Failure.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { core } from '../../worker/core.js';
+import { t } from '../../words/t.js';
 
 interface Draft {
   readonly name: string;
@@ -54,7 +55,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
       const unclear = await core.unclearSteps(written.steps);
       const found = [
         ...checkCase(written).map(({ message }) => message),
-        ...unclear.map((text) => `“${text}” names no single step of the library`),
+        ...unclear.map((text) => t('“{text}” names no single step of the library', { text })),
       ];
       setProblems(found);
       if (found.length === 0) onSave(written, () => reset());
@@ -70,15 +71,15 @@ export function CaseForm({ isSaving, onSave }: Props) {
       aria-labelledby="write-case"
     >
       <h2 id="write-case" className="text-lg">
-        Write a case
+        {t('Write a case')}
       </h2>
       {people.data && people.data.length > 0 && (
         <SelectField
-          label="Take the conditions of someone here, with other numbers"
+          label={t('Take the conditions of someone here, with other numbers')}
           value=""
           onChange={(id) => id !== '' && borrow.mutate(Number(id))}
         >
-          <option value="">nobody</option>
+          <option value="">{t('nobody')}</option>
           {people.data.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
@@ -89,10 +90,10 @@ export function CaseForm({ isSaving, onSave }: Props) {
       {borrow.isError && <p className="text-sm text-accent">{explain(borrow.error)}</p>}
       <div className="grid gap-4 sm:grid-cols-[1fr_8rem]">
         <label className="block text-sm font-semibold">
-          Invented name
+          {t('Invented name')}
           <input className={`${INPUT} mt-1 text-base font-normal`} maxLength={80} autoComplete="off" {...register('name')} />
         </label>
-        <SelectField label="Level" value={String(level)} onChange={(one) => setValue('level', Number(one) as TrainingLevel)}>
+        <SelectField label={t('Level')} value={String(level)} onChange={(one) => setValue('level', Number(one) as TrainingLevel)}>
           {LEVELS.map((one) => (
             <option key={one} value={one}>
               {one}
@@ -101,18 +102,18 @@ export function CaseForm({ isSaving, onSave }: Props) {
         </SelectField>
       </div>
       <label className="block text-sm font-semibold">
-        What they say of themselves
+        {t('What they say of themselves')}
         <textarea
           className={`${INPUT} mt-1 text-base font-normal`}
           rows={3}
           maxLength={MOST_ABOUT}
-          placeholder="30 weeks pregnant with one child, blood pressure 112/70"
+          placeholder={t('30 weeks pregnant with one child, blood pressure 112/70')}
           {...register('about')}
         />
       </label>
       <div>
-        <p className="text-sm font-semibold">Judged by</p>
-        {conditions.length === 0 && <p className="text-sm text-soft">Nothing yet: add what is heard in the words above.</p>}
+        <p className="text-sm font-semibold">{t('Judged by')}</p>
+        {conditions.length === 0 && <p className="text-sm text-soft">{t('Nothing yet: add what is heard in the words above.')}</p>}
         <ul className="space-y-1">
           {conditions.map((answer) => (
             <li key={answer.id} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-ink pl-3 text-sm">
@@ -121,7 +122,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
               <button
                 type="button"
                 className="underline"
-                aria-label={`Not ${findConditionName(answer.id)}`}
+                aria-label={t('Not {findConditionName}', { findConditionName: findConditionName(answer.id) })}
                 onClick={() =>
                   setValue(
                     'conditions',
@@ -129,7 +130,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
                   )
                 }
               >
-                take out
+                {t('take out')}
               </button>
             </li>
           ))}
@@ -137,18 +138,18 @@ export function CaseForm({ isSaving, onSave }: Props) {
         <div className="mt-2 flex flex-wrap gap-2">
           {heard.map(({ answer }) => (
             <button key={answer.id} type="button" className={PLAIN} onClick={() => setValue('conditions', [...conditions, answer])}>
-              Add {findConditionName(answer.id)}
+              {t('Add {findConditionName}', { findConditionName: findConditionName(answer.id) })}
               {answersInWords(answer).length > 0 && ` (${answersInWords(answer).join('; ')})`}
             </button>
           ))}
         </div>
       </div>
       <label className="block text-sm font-semibold">
-        Steps to judge, a line each
+        {t('Steps to judge, a line each')}
         <textarea
           className={`${INPUT} mt-1 text-base font-normal`}
           rows={5}
-          placeholder={'Cobra, 4 breaths\nFinal rest, 6 min'}
+          placeholder={t('Cobra, 4 breaths\nFinal rest, 6 min')}
           {...register('steps')}
         />
       </label>
@@ -160,7 +161,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
         </ul>
       )}
       <button type="submit" className={PRIMARY} disabled={isSaving || save.isPending}>
-        Keep this case
+        {t('Keep this case')}
       </button>
     </form>
   );

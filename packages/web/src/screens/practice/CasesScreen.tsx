@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import {
   casesFile,
   readCasesFile,
@@ -23,6 +22,8 @@ import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { CaseForm } from './CaseForm.js';
 import { Results } from './Results.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 const JSON_FILE = '.json,application/json';
 
@@ -52,7 +53,7 @@ export function CasesScreen() {
   });
   const failed = [cases, progress].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!cases.data || !progress.data) return <Loading what="Opening the cases" />;
+  if (!cases.data || !progress.data) return <Loading what={t('Opening the cases')} />;
   const bad = [add, forget].find(({ isError }) => isError);
   const own = cases.data;
   const takeIn = (text: string) => {
@@ -70,22 +71,23 @@ export function CasesScreen() {
   };
   return (
     <div className="mx-auto max-w-3xl">
-      <PageTitle>{'Set and review tasks'}</PageTitle>
-      <h1 className="text-2xl">Set and review tasks</h1>
+      <PageTitle>{t('Set and review tasks')}</PageTitle>
+      <h1 className="text-2xl">{t('Set and review tasks')}</h1>
       <p className="max-w-prose text-soft">
-        Write invented cases, hand them to trainees as a file, and look at the results that they bring back. Cases that are here come first
-        in{' '}
+        {t(
+          'Write invented cases, hand them to trainees as a file, and look at the results that they bring back. Cases that are here come first in ',
+        )}
         <Link to="/practice" className="underline">
-          practice
+          {t('practice')}
         </Link>
         .
       </p>
       <p role="status" className="my-3 min-h-6 text-sm">
-        {bad && `Not kept: ${explain(bad.error)}`}
+        {bad && t('Not kept: {explain}', { explain: explain(bad.error) })}
         {problem}
         {!bad && gone && (
           <>
-            {gone.name} is removed, with the answers to it.{' '}
+            {t('{name} is removed, with the answers to it. ', { name: gone.name })}
             <button
               type="button"
               className="underline"
@@ -94,13 +96,13 @@ export function CasesScreen() {
                 add.mutate([text], { onSuccess: () => setGone(null) });
               }}
             >
-              Undo
+              {t('Undo')}
             </button>
           </>
         )}
       </p>
       {own.length === 0 ? (
-        <p>No case is here yet.</p>
+        <p>{t('No case is here yet.')}</p>
       ) : (
         <ul className="divide-y divide-rule rounded border border-rule bg-sheet">
           {own.map((one) => (
@@ -108,15 +110,18 @@ export function CasesScreen() {
               <strong>{one.name}</strong>
               <span className="min-w-0 grow basis-64 text-sm">{one.about}</span>
               <span className="text-sm text-soft">
-                level {one.level}, {counted(one.steps.length, 'step')}
+                {t('level {level}, {steps}', {
+                  level: one.level,
+                  steps: tell('{count, plural, one {# step} other {# steps}}', { count: one.steps.length }),
+                })}
               </span>
               <button
                 type="button"
                 className="text-sm underline"
-                aria-label={`Remove the case ${one.name}`}
+                aria-label={t('Remove the case {name}', { name: one.name })}
                 onClick={() => forget.mutate(one, { onSuccess: () => setGone(one) })}
               >
-                Remove
+                {t('Remove')}
               </button>
             </li>
           ))}
@@ -129,15 +134,20 @@ export function CasesScreen() {
           disabled={own.length === 0}
           onClick={() => download('training-cases.json', casesFile(own), 'application/json')}
         >
-          Hand these cases out
-        </button>
-        <OpenFile label="Take in cases" name="File with cases" accept={JSON_FILE} onFile={(chosen) => void chosen.text().then(takeIn)} />
-        <button type="button" className={PLAIN} disabled={progress.data.length === 0} onClick={handOver}>
-          Hand over my results
+          {t('Hand these cases out')}
         </button>
         <OpenFile
-          label="Look at somebody’s results"
-          name="File with results"
+          label={t('Take in cases')}
+          name={t('File with cases')}
+          accept={JSON_FILE}
+          onFile={(chosen) => void chosen.text().then(takeIn)}
+        />
+        <button type="button" className={PLAIN} disabled={progress.data.length === 0} onClick={handOver}>
+          {t('Hand over my results')}
+        </button>
+        <OpenFile
+          label={t('Look at somebody’s results')}
+          name={t('File with results')}
           accept={JSON_FILE}
           onFile={(chosen) => void chosen.text().then(review)}
         />

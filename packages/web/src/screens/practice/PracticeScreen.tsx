@@ -20,13 +20,14 @@ import type { TrainingCase } from '../../worker/answers.js';
 import { trainingQuery } from '../../worker/queries.js';
 import { ReasonList } from '../../parts/ReasonList.js';
 import { answersOf, countsSaid } from './counts.js';
+import { t } from '../../words/t.js';
 
-const ANSWER_WORDS: Readonly<Record<TrainingAnswer, string>> = { keep: 'Keep it', change: 'Change it', out: 'Leave it out' };
+const ANSWER_WORDS: Readonly<Record<TrainingAnswer, string>> = { keep: t('Keep it'), change: t('Change it'), out: t('Leave it out') };
 const MARK_TITLES: Readonly<Record<TrainingMark, string>> = {
-  right: 'Right.',
-  half: 'Something had to happen: half right.',
-  missed: 'Missed: it can’t stay.',
-  'false-alarm': 'More careful than needed: it may stay.',
+  right: t('Right.'),
+  half: t('Something had to happen: half right.'),
+  missed: t('Missed: it can’t stay.'),
+  'false-alarm': t('More careful than needed: it may stay.'),
 };
 const CHOICE = 'rounded border-2 border-rule bg-sheet px-4 py-3 text-left hover:border-ink';
 
@@ -48,15 +49,15 @@ function Solution({ of: { step }, mark, onNext }: { of: TrainingCase; mark: Trai
         {to && to.changes.length > 0 && ` (${to.changes.join('; ')})`}
       </p>
       {reasons.length > 0 && <ReasonList reasons={reasons} className="mt-3 space-y-3" />}
-      {reasons.length === 0 && watch.length === 0 && <p className="mt-2">No limit speaks against it.</p>}
+      {reasons.length === 0 && watch.length === 0 && <p className="mt-2">{t('No limit speaks against it.')}</p>}
       {watch.length > 0 && (
         <>
-          <h3 className="mt-3 mb-2 text-base">Take care</h3>
+          <h3 className="mt-3 mb-2 text-base">{t('Take care')}</h3>
           <ReasonList reasons={watch} />
         </>
       )}
       <button type="button" className={`${PRIMARY} mt-4`} onClick={onNext}>
-        Next
+        {t('Next')}
       </button>
     </section>
   );
@@ -81,14 +82,14 @@ function Case({ of, onAnswer, onNext }: { of: TrainingCase; onAnswer: (mark: Tra
         <div className="rounded border border-rule bg-sheet p-3">
           <p>
             <strong>{of.asana}</strong>, {of.dose}
-            {of.side === 'both' ? ', each side' : ''}
+            {of.side === 'both' ? t(', each side') : ''}
           </p>
           <StepFigurePair picture={of.picture} label={of.asana} className="mt-2 h-40 w-full" />
         </div>
       </div>
       {mark === null && (
         <fieldset className="mt-4">
-          <legend className="mb-2 font-semibold">What becomes of this step?</legend>
+          <legend className="mb-2 font-semibold">{t('What becomes of this step?')}</legend>
           <div className="flex flex-wrap gap-2">
             {ANSWERS.map((one) => (
               <button
@@ -109,7 +110,7 @@ function Case({ of, onAnswer, onNext }: { of: TrainingCase; onAnswer: (mark: Tra
       )}
       {mark === null && answer !== null && answer !== 'keep' && (
         <fieldset className="mt-4">
-          <legend className="mb-2 font-semibold">Because of what, first of all?</legend>
+          <legend className="mb-2 font-semibold">{t('Because of what, first of all?')}</legend>
           <div className="grid gap-2 sm:grid-cols-2">
             {of.options.map((measure) => (
               <button key={measure} type="button" className={CHOICE} onClick={() => finish(answer, measure)}>
@@ -118,7 +119,7 @@ function Case({ of, onAnswer, onNext }: { of: TrainingCase; onAnswer: (mark: Tra
             ))}
           </div>
           <button type="button" className={`${PLAIN} mt-2`} onClick={() => finish(answer, null)}>
-            I don’t know
+            {t('I don’t know')}
           </button>
         </fieldset>
       )}
@@ -146,23 +147,27 @@ export function PracticeScreen() {
   });
   const failed = [progress, own, next].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!progress.data || next.data === undefined) return <Loading what="Looking for someone" />;
+  if (!progress.data || next.data === undefined) return <Loading what={t('Looking for someone')} />;
   const [soonest] = progress.data.map(({ due }) => due).sort();
   const now = next.data;
   return (
     <div className="mx-auto max-w-3xl">
-      <PageTitle>{'Practise judging'}</PageTitle>
-      <h1 className="text-2xl">Practise judging</h1>
+      <PageTitle>{t('Practise judging')}</PageTitle>
+      <h1 className="text-2xl">{t('Practise judging')}</h1>
       <p className="mb-4 text-soft">
-        Everybody here is invented. {progress.data.length} of {now?.of ?? progress.data.length} tasks seen · {countsSaid(progress.data)}
-        {now && ` · level ${now.level} of 3`} ·{' '}
+        {t('Everybody here is invented. {data} of {of} tasks seen · {countsSaid}', {
+          data: progress.data.length,
+          of: now?.of ?? progress.data.length,
+          countsSaid: countsSaid(progress.data),
+        })}
+        {now && t(' · level {level} of 3', { level: now.level })} ·{' '}
         <Link to="/practice/cases" className="underline">
-          set and review tasks
+          {t('set and review tasks')}
         </Link>
       </p>
       {save.error && (
         <p role="alert" className="mb-3 text-accent">
-          This answer was not kept: {explain(save.error)}
+          {t('This answer was not kept: {explain}', { explain: explain(save.error) })}
         </p>
       )}
       {now ? (
@@ -177,8 +182,9 @@ export function PracticeScreen() {
         />
       ) : (
         <p>
-          Nothing is due now.{' '}
-          {soonest !== undefined && `The next task comes back ${dayWords(parseISO(soonest).toISOString().slice(0, 10))}.`}
+          {t('Nothing is due now. ')}
+          {soonest !== undefined &&
+            t('The next task comes back {dayWords}.', { dayWords: dayWords(parseISO(soonest).toISOString().slice(0, 10)) })}
         </p>
       )}
     </div>

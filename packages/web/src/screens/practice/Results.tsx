@@ -2,6 +2,7 @@ import { MARKS, type TrainingMark, type TrainingResults } from '@lotus-steady/co
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { countsSaid, MARK_WORDS } from './counts.js';
+import { t } from '../../words/t.js';
 
 /** What a trainee answered, what was missed first: misses and false alarms apart. */
 export function Results({ results: { trainee, results }, onClose }: { results: TrainingResults; onClose: () => void }) {
@@ -15,21 +16,21 @@ export function Results({ results: { trainee, results }, onClose }: { results: T
     <section aria-labelledby="results" className="mt-5 rounded border border-rule bg-sheet p-4">
       <div className="flex items-start justify-between gap-3">
         <h2 id="results" ref={heading} tabIndex={-1} className="text-lg">
-          Results of {trainee === '' ? 'a trainee' : trainee}
+          {t('Results of {trainee}', { trainee: trainee === '' ? t('a trainee') : trainee })}
         </h2>
-        <button type="button" className="rounded p-1.5 hover:bg-shade" aria-label="Close the results" onClick={onClose}>
+        <button type="button" className="rounded p-1.5 hover:bg-shade" aria-label={t('Close the results')} onClick={onClose}>
           <X size={18} aria-hidden />
         </button>
       </div>
       <p className="mb-2">{countsSaid(results)}</p>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Their answers">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={t('Their answers')}>
         <table className="w-full text-left text-sm">
           <thead>
             <tr className="border-b border-ink">
-              <th className="py-1 pr-4">Client</th>
-              <th className="py-1 pr-4">Step</th>
-              <th className="py-1 pr-4">Last answer</th>
-              <th className="py-1">So far</th>
+              <th className="py-1 pr-4">{t('Client')}</th>
+              <th className="py-1 pr-4">{t('Step')}</th>
+              <th className="py-1 pr-4">{t('Last answer')}</th>
+              <th className="py-1">{t('So far')}</th>
             </tr>
           </thead>
           <tbody>
@@ -37,7 +38,7 @@ export function Results({ results: { trainee, results }, onClose }: { results: T
               <tr key={`${client} ${step}`} className="border-b border-rule align-top">
                 <td className="py-1.5 pr-4">
                   {client}
-                  {isSet && <span className="block text-soft">set</span>}
+                  {isSet && <span className="block text-soft">{t('set')}</span>}
                 </td>
                 <td className="py-1.5 pr-4">{step}</td>
                 <td className={`py-1.5 pr-4 ${last === 'right' ? '' : 'font-semibold'}`}>{MARK_WORDS[last]}</td>

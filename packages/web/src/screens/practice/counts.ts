@@ -1,5 +1,6 @@
 import { MARKS, type TrainingMark } from '@lotus-steady/core/training';
 import type { TrainingProgress } from '@lotus-steady/requests';
+import { t } from '../../words/t.js';
 
 /** How often each mark was given, over all tasks: misses and false alarms apart. */
 export function countsOf(progress: readonly Pick<TrainingProgress, 'counts'>[]): Record<TrainingMark, number> {
@@ -14,9 +15,9 @@ export function answersOf(progress: readonly Pick<TrainingProgress, 'counts'>[])
 
 export const MARK_WORDS: Readonly<Record<TrainingMark, string>> = {
   right: 'right',
-  half: 'half right',
+  half: t('half right'),
   missed: 'missed',
-  'false-alarm': 'too careful',
+  'false-alarm': t('too careful'),
 };
 
 /** "3 right, 1 half right, 0 missed, 2 too careful". */

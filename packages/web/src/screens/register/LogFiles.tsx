@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import { logFile, plainName, readLogFile, type FileProblem, type LoggedClass } from '@lotus-steady/core/formats';
 import { fileLogKey, type ClassLog, type PersonSummary, type RegisterLine } from '@lotus-steady/requests';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -12,6 +11,8 @@ import { explain } from '../../parts/Failure.js';
 import { FileProblems } from '../../parts/FileProblems.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { dayWords } from '../../parts/words.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** A class of a file, with whom of it somebody here is. */
 export interface FoundLog {
@@ -101,13 +102,18 @@ export function LogFiles({ register, people }: Props) {
   return (
     <section aria-labelledby="log-files" className="mt-8">
       <h2 id="log-files" className="mb-2 text-lg">
-        Logs as a file
+        {t('Logs as a file')}
       </h2>
       <div className="flex flex-wrap gap-2">
         <button type="button" className={PLAIN} disabled={register.length === 0 || save.isPending} onClick={() => save.mutate()}>
-          Save all of them
+          {t('Save all of them')}
         </button>
-        <OpenFile label="Add from a file …" name="File with logs" accept=".json,application/json" onFile={(chosen) => void open(chosen)} />
+        <OpenFile
+          label={t('Add from a file …')}
+          name={t('File with logs')}
+          accept=".json,application/json"
+          onFile={(chosen) => void open(chosen)}
+        />
       </div>
       {save.isError && (
         <p role="alert" className="mt-2 text-accent">
@@ -120,18 +126,22 @@ export function LogFiles({ register, people }: Props) {
           <ul className="mt-3 max-w-3xl divide-y divide-rule rounded border border-rule bg-sheet">
             {found.map(({ logged: { title, day }, people: who, unknown, isHere }, i) => (
               <li key={i} className="px-3 py-2">
-                <strong>{title}</strong>, {dayWords(day)}: {counted(who.length, 'person', 'people')}
-                {isHere && <span className="block text-sm text-soft">Here already: not added again.</span>}
-                {unknown.length > 0 && <span className="block text-sm text-soft">Nobody here, so left out: {unknown.join(', ')}</span>}
+                <strong>{title}</strong>, {dayWords(day)}: {tell('{count, plural, one {# person} other {# people}}', { count: who.length })}
+                {isHere && <span className="block text-sm text-soft">{t('Here already: not added again.')}</span>}
+                {unknown.length > 0 && (
+                  <span className="block text-sm text-soft">
+                    {t('Nobody here, so left out: {unknown}', { unknown: unknown.join(', ') })}
+                  </span>
+                )}
               </li>
             ))}
           </ul>
           <button type="button" className={`${PRIMARY} mt-3`} disabled={usable.length === 0 || logs.bring.isPending} onClick={bring}>
-            Add {counted(usable.length, 'class', 'classes')}
+            {tell('Add {usable, plural, one {# class} other {# classes}}', { usable: usable.length })}
           </button>
         </>
       )}
-      <BroughtLogs logs={logs} unit={['class', 'classes']} />
+      <BroughtLogs logs={logs} said={(count) => tell('{count, plural, one {# class} other {# classes}} added.', { count })} />
     </section>
   );
 }

@@ -8,6 +8,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { dayWords } from '../../parts/words.js';
+import { t } from '../../words/t.js';
 
 /** Where the log of a class is: its key holds its sequence, its people and its day. */
 function addressOf(key: string): string {
@@ -26,45 +27,48 @@ export function RegisterScreen() {
   const register = useQuery(registerQuery);
   const people = useQuery(peopleQuery);
   if (hasFailed(register)) return <Failure error={register.error} onRetry={() => void register.refetch()} />;
-  if (!register.data) return <Loading what="Opening the register" />;
+  if (!register.data) return <Loading what={t('Opening the register')} />;
   const minutes = register.data.reduce((sum, one) => sum + (one.minutes ?? 0), 0);
   const all = (of: 'asked' | 'less' | 'more') => register.data.reduce((sum, { pain }) => sum + (pain?.[of] ?? 0), 0);
   const told = register.data.flatMap(({ day, pain }) => (pain ? [{ day, before: pain.before, after: pain.after }] : []));
   const [asked, less, more] = [all('asked'), all('less'), all('more')];
   return (
     <>
-      <PageTitle>Register</PageTitle>
-      <h1 className="mb-3 text-2xl">Register of classes</h1>
+      <PageTitle>{t('Register')}</PageTitle>
+      <h1 className="mb-3 text-2xl">{t('Register of classes')}</h1>
       {register.data.length === 0 ? (
-        <p>No class was logged yet. After teaching, “Note how it was” keeps it here.</p>
+        <p>{t('No class was logged yet. After teaching, “Note how it was” keeps it here.')}</p>
       ) : (
         <>
           <p className="mb-3 text-soft">
-            {register.data.length} classes, {Math.round(minutes / 6) / 10} hours by the clock.
+            {t('{data} classes, {minutes} hours by the clock.', { data: register.data.length, minutes: Math.round(minutes / 6) / 10 })}
             {asked > 0 &&
-              ` Of ${asked} times that pain was told before and after, it was less ${less} times and more ${more} times, by two points or 30 % (Farrar et al., Pain 2001).`}{' '}
-            Without names, and only where at least three told it.
+              t(
+                ' Of {asked} times that pain was told before and after, it was less {less} times and more {more} times, by two points or 30 % (Farrar et al., Pain 2001).',
+                { asked, less, more },
+              )}{' '}
+            {t('Without names, and only where at least three told it.')}
           </p>
           {told.length > 1 && (
-            <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+            <Suspense fallback={<p className="text-soft">{t('Drawing …')}</p>}>
               <PainChart
-                label={`Mean pain before and after ${told.length} classes`}
-                caption="Mean pain of a class, 0 to 10: dashed before it, full after it."
+                label={t('Mean pain before and after {told} classes', { told: told.length })}
+                caption={t('Mean pain of a class, 0 to 10: dashed before it, full after it.')}
                 classes={told}
               />
             </Suspense>
           )}
-          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Classes">
+          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={t('Classes')}>
             <table className="w-full text-left">
               <thead>
                 <tr className="border-b border-ink">
-                  <th className="py-1 pr-4">Day</th>
-                  <th className="py-1 pr-4">Class</th>
-                  <th className="py-1 pr-4">Came</th>
-                  <th className="py-1 pr-4">Minutes</th>
-                  <th className="py-1 pr-4">Pain before, after</th>
-                  <th className="py-1 pr-4">Less, more</th>
-                  <th className="py-1">Incident</th>
+                  <th className="py-1 pr-4">{t('Day')}</th>
+                  <th className="py-1 pr-4">{t('Class')}</th>
+                  <th className="py-1 pr-4">{t('Came')}</th>
+                  <th className="py-1 pr-4">{t('Minutes')}</th>
+                  <th className="py-1 pr-4">{t('Pain before, after')}</th>
+                  <th className="py-1 pr-4">{t('Less, more')}</th>
+                  <th className="py-1">{t('Incident')}</th>
                 </tr>
               </thead>
               <tbody>
@@ -83,8 +87,10 @@ export function RegisterScreen() {
                     <td className="py-1.5 pr-4">{present}</td>
                     <td className="py-1.5 pr-4">{length ?? '–'}</td>
                     <td className="py-1.5 pr-4 whitespace-nowrap">{pain ? `${tenth(pain.before)}, ${tenth(pain.after)}` : '–'}</td>
-                    <td className="py-1.5 pr-4">{pain ? `${pain.less}, ${pain.more} of ${pain.asked}` : '–'}</td>
-                    <td className="py-1.5">{incident ? 'yes' : ''}</td>
+                    <td className="py-1.5 pr-4">
+                      {pain ? t('{less}, {more} of {asked}', { less: pain.less, more: pain.more, asked: pain.asked }) : '–'}
+                    </td>
+                    <td className="py-1.5">{incident ? t('yes') : ''}</td>
                   </tr>
                 ))}
               </tbody>

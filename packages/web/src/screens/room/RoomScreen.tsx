@@ -8,6 +8,7 @@ import { clock } from '../score/layout.js';
 import { BreathPacer } from '../teach/BreathPacer.js';
 import { useRoom, type Shown } from './room-channel.js';
 import { useRoomByCode } from './room-code.js';
+import { t } from '../../words/t.js';
 
 function AskCode({ refused, onCode }: { refused: boolean; onCode: (code: string) => void }) {
   const id = useId();
@@ -19,7 +20,7 @@ function AskCode({ refused, onCode }: { refused: boolean; onCode: (code: string)
       className="w-72 text-center"
     >
       <label htmlFor={id} className="mb-2 block text-xl">
-        On another device: type its code
+        {t('On another device: type its code')}
       </label>
       <input
         id={id}
@@ -33,11 +34,11 @@ function AskCode({ refused, onCode }: { refused: boolean; onCode: (code: string)
       />
       {refused && (
         <p id={`${id}-refused`} role="alert" className="mb-3 text-accent">
-          No class is shown under this code. Ask for a new one.
+          {t('No class is shown under this code. Ask for a new one.')}
         </p>
       )}
       <button type="submit" className={PRIMARY} disabled={typed.trim() === ''}>
-        Follow the class
+        {t('Follow the class')}
       </button>
     </form>
   );
@@ -48,13 +49,13 @@ function Now({ shown }: { shown: Shown }) {
     <>
       <h1 className="text-center text-[7dvh]">
         {shown.name}
-        {shown.side && <span className="text-accent">, {shown.side} side</span>}
+        {shown.side && <span className="text-accent">{t(', {side} side', { side: shown.side })}</span>}
       </h1>
       {shown.drawing && (
         <FigurePair drawing={shown.drawing} label={shown.name} className={`h-[52dvh] w-full ${shown.mirrored ? '-scale-x-100' : ''}`} />
       )}
       <div className="flex items-center gap-12">
-        <p className="font-serif text-[18dvh] leading-none tabular-nums" role="timer" aria-label="Time left">
+        <p className="font-serif text-[18dvh] leading-none tabular-nums" role="timer" aria-label={t('Time left')}>
           {clock(shown.left)}
         </p>
         <BreathPacer elapsed={shown.elapsed} breathSeconds={shown.breathSeconds} running={shown.running} />
@@ -73,20 +74,20 @@ export function RoomScreen() {
   const refused = elsewhere.state === 'no such room';
   return (
     <main className="fixed inset-0 z-30 flex flex-col items-center justify-center gap-[3dvh] bg-paper p-6">
-      <PageTitle>The room’s screen</PageTitle>
+      <PageTitle>{t('The room’s screen')}</PageTitle>
       {shown ? (
         <Now shown={shown} />
       ) : (
         <>
           <h1 className="text-center text-3xl">
-            {code !== null && !refused ? 'Waiting for the class to begin.' : 'Start teaching in the other window: it shows here.'}
+            {code !== null && !refused ? t('Waiting for the class to begin.') : t('Start teaching in the other window: it shows here.')}
           </h1>
           {(code === null || refused) && <AskCode refused={refused} onCode={(given) => setSearch({ code: given })} />}
         </>
       )}
       {elsewhere.state === 'away' && (
         <p role="status" className="text-xl text-accent">
-          The connection is lost; trying again.
+          {t('The connection is lost; trying again.')}
         </p>
       )}
     </main>

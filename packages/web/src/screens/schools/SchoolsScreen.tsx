@@ -19,6 +19,7 @@ import type { ClassScore } from '../../worker/answers.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import { readDay, readPeople } from '../score/class-address.js';
 import { disputesOf, limitsOfPosition, otherThan, placesApart, type Dispute } from './apart.js';
+import { t } from '../../words/t.js';
 
 const PLAIN_CLASS = { figures: USUAL_FIGURES, pins: [], shared: null } as const;
 
@@ -47,7 +48,7 @@ function Position({ label, dispute, value, onChange }: { label: string; dispute:
       {Object.entries(dispute.positions).map(([position, text]) => (
         <option key={position} value={position}>
           {text}
-          {position === dispute.default ? ' (ours)' : ''}
+          {position === dispute.default ? t(' (ours)') : ''}
         </option>
       ))}
     </SelectField>
@@ -57,12 +58,16 @@ function Position({ label, dispute, value, onChange }: { label: string; dispute:
 /** What a position asks for, each with its source. */
 function Asks({ person, dispute, position }: { person: Person; dispute: Dispute; position: string }) {
   const limits = limitsOfPosition(dispute, position, toParticipant(person).conditions);
-  if (limits.length === 0) return <p className="mt-2 text-sm">Asks for nothing more, as {person.name} is now.</p>;
+  if (limits.length === 0) return <p className="mt-2 text-sm">{t('Asks for nothing more, as {name} is now.', { name: person.name })}</p>;
   return (
     <ul className="mt-2 list-disc space-y-1 pl-5 text-sm">
       {limits.map(({ limit, label, bound, unit, when, grade, text, source }) => (
         <li key={limit}>
-          {[`${label} ${allowed(bound, unit)}`, ...when].join(' ')}, else {GRADE_WORDS[grade]}. {text}{' '}
+          {t('{join}, else {grade}. {text} ', {
+            join: [`${label} ${allowed(bound, unit)}`, ...when].join(' '),
+            grade: GRADE_WORDS[grade],
+            text,
+          })}
           <span className="text-soft">{source}</span>
         </li>
       ))}
@@ -92,25 +97,31 @@ function SideBySide({ text, person, dispute, day }: { text: string; person: Pers
     <>
       <div className="mb-2 grid gap-3 sm:grid-cols-2">
         <div>
-          <Position label="On the left" dispute={dispute} value={left} onChange={setLeft} />
+          <Position label={t('On the left')} dispute={dispute} value={left} onChange={setLeft} />
           <Asks person={person} dispute={dispute} position={left} />
         </div>
         <div>
-          <Position label="On the right" dispute={dispute} value={right} onChange={setRight} />
+          <Position label={t('On the right')} dispute={dispute} value={right} onChange={setRight} />
           <Asks person={person} dispute={dispute} position={right} />
         </div>
       </div>
       <p className="mb-4 text-sm text-soft">
-        Ours is “{dispute.positions[dispute.default]}”: {dispute.because}
+        {t('Ours is “')}
+        {dispute.positions[dispute.default]}”: {dispute.because}
       </p>
       {failed && <Failure error={failed.error} onRetry={() => void failed.refetch()} />}
-      {!failed && !scores && <Loading what="Working out both" />}
+      {!failed && !scores && <Loading what={t('Working out both')} />}
       {scores && (
         <div aria-live="polite" className={one.isPlaceholderData || other.isPlaceholderData ? 'opacity-50' : ''}>
           <p className="mb-3">
             {apart.length === 0
-              ? 'For this person and this sequence both come to the same.'
-              : `${apart.length} of ${steps.length} steps come out otherwise. ${minutes[0]} min on the left, ${minutes[1]} on the right.`}
+              ? t('For this person and this sequence both come to the same.')
+              : t('{apart} of {steps} steps come out otherwise. {left} min on the left, {right} on the right.', {
+                  apart: apart.length,
+                  steps: steps.length,
+                  left: minutes[0] ?? '',
+                  right: minutes[1] ?? '',
+                })}
           </p>
           <ol className="space-y-3">
             {apart.map((index) => (
@@ -145,21 +156,23 @@ export function SchoolsScreen() {
   const dispute = disputes.find((one) => one.id === chosen) ?? disputes[0];
   const failed = [sequence, person].find(hasFailed);
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data || !person.data) return <Loading what="Opening" />;
+  if (!sequence.data || !person.data) return <Loading what={t('Opening')} />;
   return (
     <div className="mx-auto max-w-4xl">
-      <PageTitle>{`${sequence.data.title}: two schools`}</PageTitle>
-      <h1 className="text-2xl">Two schools side by side</h1>
+      <PageTitle>{t('{title}: two schools', { title: sequence.data.title })}</PageTitle>
+      <h1 className="text-2xl">{t('Two schools side by side')}</h1>
       <p className="mb-4 text-soft">
-        {sequence.data.title}, for {person.data.name} ·{' '}
+        {t('{title}, for {name} · ', { title: sequence.data.title, name: person.data.name })}
         <Link to={`/sequences/${id}/for/${named}`} className="underline">
-          back to the score
+          {t('back to the score')}
         </Link>
       </p>
-      {!dispute && <p>About what {person.data.name} has, the library knows of no disagreement between practitioners.</p>}
+      {!dispute && (
+        <p>{t('About what {name} has, the library knows of no disagreement between practitioners.', { name: person.data.name })}</p>
+      )}
       {disputes.length > 1 && dispute && (
         <div className="mb-3">
-          <SelectField label="Where practitioners disagree" value={dispute.id} onChange={setChosen}>
+          <SelectField label={t('Where practitioners disagree')} value={dispute.id} onChange={setChosen}>
             {disputes.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.condition}: {one.name}

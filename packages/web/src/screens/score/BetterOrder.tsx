@@ -6,6 +6,7 @@ import { useAsanaNames } from '../../parts/use-asana-names.js';
 import type { ClassAsked } from '../../worker/answers.js';
 import { findBetterOrder } from '../../worker/queries.js';
 import type { useEdits } from './use-edits.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly people: readonly Person[];
@@ -28,11 +29,11 @@ export function BetterOrder({ people, asked, day, edits }: Props) {
   return (
     <>
       <button type="button" className={TOOL} disabled={search.isPending} onClick={() => search.mutate(text)}>
-        Better order
+        {t('Better order')}
       </button>
       <span role="status" className="whitespace-nowrap">
-        {search.isPending && 'Trying other orders …'}
-        {isFresh && (moved === undefined ? 'No better order inside the sections.' : `Moved: ${moved}.`)}
+        {search.isPending && t('Trying other orders …')}
+        {isFresh && (moved === undefined ? t('No better order inside the sections.') : t('Moved: {moved}.', { moved }))}
         {search.isError && explain(search.error)}
       </span>
     </>

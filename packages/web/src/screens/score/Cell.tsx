@@ -1,12 +1,14 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo, type KeyboardEvent } from 'react';
-import { counted, type StepJson } from '@lotus-steady/core';
+import { type StepJson } from '@lotus-steady/core';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictMark } from '../../parts/Verdict.js';
 import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { GROUND_CM } from '../../parts/FigureDrawing.js';
 import { clock, type Column } from './layout.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 export const HEAD_PX = 40;
 /** What changes, and the dose: four lines of 16 pixels at the most. */
@@ -46,12 +48,12 @@ function Figures({ picture, scale, heightCm }: { picture: Picture; scale: number
 /** What a teacher has to cue in one column, and how many sit it out. */
 function ColumnMark({ distinct, out, figures }: { distinct: number; out: number; figures: number }) {
   if (distinct < 2 && out === 0) return null;
-  const shown = counted(distinct, 'figure');
+  const shown = tell('{count, plural, one {# figure} other {# figures}}', { count: distinct });
   if (out === 0) return <span className={distinct > figures ? MARKED : ''}>{shown}</span>;
   return (
-    <span className={MARKED} title={`${shown}, ${out} sit out`}>
+    <span className={MARKED} title={t('{shown}, {out} sit out', { shown, out })}>
       {distinct > 1 && `${distinct}, `}
-      {out} out
+      {t('{out} out', { out })}
     </span>
   );
 }
@@ -106,7 +108,7 @@ export const Head = memo(function Head(props: HeadProps) {
         data-place={`${GIVEN} ${index}`}
         tabIndex={isActive ? 0 : -1}
         aria-expanded={isSelected}
-        aria-label={`${givenName}, ${givenDose}: change it for everybody`}
+        aria-label={t('{givenName}, {givenDose}: change it for everybody', { givenName, givenDose })}
         onFocus={() => onActive(at)}
         onClick={() => onSelect(isSelected ? null : at)}
         onKeyDown={(event) => onMove(event, at)}
@@ -124,7 +126,7 @@ export const Head = memo(function Head(props: HeadProps) {
           <span className={`${note === undefined ? 'line-clamp-3' : 'line-clamp-2'} text-sm leading-4 font-semibold`}>{givenName}</span>
           <span className="block text-soft">
             {givenDose}
-            {side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`}
+            {side === 'both' ? t(', each side') : side === 'none' ? '' : `, ${side}`}
           </span>
           {note !== undefined && <em className="line-clamp-2">{note}</em>}
         </span>
@@ -174,10 +176,10 @@ export const Cell = memo(function Cell(props: CellProps) {
           {adapted && !isDrawnAbove && <Figures picture={adapted} scale={scale} heightCm={heightCm} />}
         </span>
         <span className="block w-full overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
-          {isDrawnAbove && <span className="text-soft">as above</span>}
+          {isDrawnAbove && <span className="text-soft">{t('as above')}</span>}
           {step.verdict !== 'keep' && !isDrawnAbove && (
             <span className="line-clamp-3">
-              <VerdictMark verdict={step.verdict} /> {step.verdict === 'omit' && <strong>Left out</strong>}
+              <VerdictMark verdict={step.verdict} /> {step.verdict === 'omit' && <strong>{t('Left out')}</strong>}
               {step.verdict === 'substitute' && <strong>{step.to?.name}. </strong>}
               {step.to?.changes.join('; ')}
             </span>

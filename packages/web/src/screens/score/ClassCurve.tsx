@@ -2,8 +2,9 @@ import { useCallback, useState, type PointerEvent } from 'react';
 import { charts, useChart, type ColourOf } from '../../parts/use-chart.js';
 import type { Score } from '../../worker/answers.js';
 import { clock, type Column } from './layout.js';
+import { t } from '../../words/t.js';
 
-const EFFORT_WORDS = ['rest', 'light', 'clear work', 'strong', 'near the most'] as const;
+const EFFORT_WORDS = ['rest', 'light', t('clear work'), 'strong', t('near the most')] as const;
 const MARGINS_PX = { left: 84, right: 12 };
 const HEIGHT_PX = 208;
 
@@ -44,7 +45,7 @@ export function ClassCurve({ score, columns }: { score: Score; columns: readonly
       <div
         ref={place}
         role="img"
-        aria-label={`Effort from ${Math.min(...efforts)} to ${Math.max(...efforts)} of 5 over the class`}
+        aria-label={t('Effort from {min} to {max} of 5 over the class', { min: Math.min(...efforts), max: Math.max(...efforts) })}
         className="w-full"
         style={{ height: HEIGHT_PX }}
         // Our own worker drew it from numbers and the words above.

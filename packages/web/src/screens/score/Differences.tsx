@@ -2,6 +2,7 @@ import { differencesOf, type Compared, type Difference } from '@lotus-steady/cor
 import { useMemo } from 'react';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { DECISIONS } from '../../parts/Verdict.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly before: Compared;
@@ -50,9 +51,9 @@ function grouped(found: readonly Told[], people: readonly string[], names: Props
   const forAll = found.flatMap((one) => (one.person === people[0] && isForAll(one) ? [{ ...one, same: '' }] : []));
   const own = found.filter((one) => !isForAll(one));
   return [
-    ...(forAll.length === 0 ? [] : [{ who: 'Everybody', found: forAll }]),
+    ...(forAll.length === 0 ? [] : [{ who: t('Everybody'), found: forAll }]),
     ...[...new Set(own.map(({ person }) => person))].map((id) => ({
-      who: names.get(id) ?? 'Someone',
+      who: names.get(id) ?? t('Someone'),
       found: own.filter(({ person }) => person === id),
     })),
   ];

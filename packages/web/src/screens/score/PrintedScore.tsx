@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { ClassScore } from '../../worker/answers.js';
+import { t } from '../../words/t.js';
 
 /** The score on paper, in words: the staves draw only what is in sight. The sheet has the figures. */
 export const PrintedScore = memo(function PrintedScore({ score, names }: { score: ClassScore; names: readonly string[] }) {
@@ -8,7 +9,7 @@ export const PrintedScore = memo(function PrintedScore({ score, names }: { score
     <table className="hidden w-full text-left text-sm print:table">
       <thead>
         <tr className="border-b">
-          <th>Step</th>
+          <th>{t('Step')}</th>
           {staves.map(({ people }) => (
             <th key={people.join()}>{people.map((one) => names[one]).join(', ')}</th>
           ))}
@@ -22,7 +23,7 @@ export const PrintedScore = memo(function PrintedScore({ score, names }: { score
             </th>
             {staves.map(({ people }) => {
               const { verdict, to, dose } = answer.participants[people[0]!]!.steps[index]!;
-              const words = verdict === 'keep' ? '–' : to === null ? 'left out' : [verdict === 'substitute' ? to.name : '', ...to.changes, dose].filter(Boolean).join('; '); // prettier-ignore
+              const words = verdict === 'keep' ? '–' : to === null ? t('left out') : [verdict === 'substitute' ? to.name : '', ...to.changes, dose].filter(Boolean).join('; '); // prettier-ignore
               return (
                 <td key={people.join()} className="pr-3">
                   {words}

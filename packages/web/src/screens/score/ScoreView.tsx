@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { StoredSequence } from '@lotus-steady/requests';
@@ -16,6 +15,8 @@ import { Screenings } from './Screenings.js';
 import { Staff } from './Staff.js';
 import { useClassScore } from './use-class-score.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** A sequence for one person, or for several at once. */
 export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
@@ -25,7 +26,7 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
   const { failed } = people;
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (hasFailed(score)) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
-  if (!people.data) return <Loading what="Opening" />;
+  if (!people.data) return <Loading what={t('Opening')} />;
   const [first = null, second] = people.data;
   const alone = second ? null : first;
   const minutes = score.data?.answer.minutes;
@@ -37,72 +38,84 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
     <>
       <div className="mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
-          <PageTitle>{`${title}: score`}</PageTitle>
+          <PageTitle>{t('{title}: score', { title })}</PageTitle>
           <h1 className="text-2xl">{title}</h1>
           <p className="text-soft">
-            for{' '}
+            {t('for ')}
             {alone ? (
               <Link to={`/people/${alone.id}`} className="underline">
                 {alone.name}
               </Link>
             ) : (
-              counted(people.data.length, 'person', 'people')
+              tell('{count, plural, one {# person} other {# people}}', { count: people.data.length })
             )}
-            {minutes && `, ${minutes.after} min (${minutes.before} as given${minutes.given === null ? '' : `, ${minutes.given} wanted`})`} ·{' '}
+            {minutes &&
+              tell('{given, select, none {, {after} min ({before} as given)} other {, {after} min ({before} as given, {given} wanted)}}', {
+                after: minutes.after,
+                before: minutes.before,
+                given: minutes.given ?? 'none',
+              })}{' '}
+            ·{' '}
             <Link to={`/sequences/${sequence.id}`} className="underline">
-              change the sequence
+              {t('change the sequence')}
             </Link>
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-2 print:hidden">
-          {saving.state.is !== 'saved' && <SaveBar state={saving.state} onSave={saving.save} label="Save the sequence" />}
+          {saving.state.is !== 'saved' && <SaveBar state={saving.state} onSave={saving.save} label={t('Save the sequence')} />}
           <button
             type="button"
             className={PLAIN}
             disabled={!score.data || isEmpty || keeping.isPending || keeping.isKept}
             onClick={keeping.keep}
           >
-            {keeping.isKept ? 'Class is kept' : keeping.isPending ? 'Keeping …' : keeping.isChange ? 'Keep the changes' : 'Keep this class'}
+            {keeping.isKept
+              ? t('Class is kept')
+              : keeping.isPending
+                ? t('Keeping …')
+                : keeping.isChange
+                  ? t('Keep the changes')
+                  : t('Keep this class')}
           </button>
           {alone && score.data && !isEmpty && (
             <Link to={`/sequences/${sequence.id}/for/${alone.id}/home`} className={PLAIN}>
-              For home
+              {t('For home')}
             </Link>
           )}
           {score.data && !isEmpty && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/sheet?${search}`} className={PLAIN}>
-              Sheet
+              {t('Sheet')}
             </Link>
           )}
           {score.data && !isEmpty && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/door?${search}`} className={PLAIN}>
-              Who is here?
+              {t('Who is here?')}
             </Link>
           )}
           {score.data && !isEmpty && mayTeach && (
             <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
-              Teach
+              {t('Teach')}
             </Link>
           )}
-          {score.data && !mayTeach && <span className="font-semibold">Teaching waits</span>}
+          {score.data && !mayTeach && <span className="font-semibold">{t('Teaching waits')}</span>}
         </div>
       </div>
       {keeping.error && (
         <p role="alert" className="mb-3 text-accent">
-          The class was not kept: {explain(keeping.error)}
+          {t('The class was not kept: {explain}', { explain: explain(keeping.error) })}
         </p>
       )}
       {since.isError && <Failure error={since.error} />}
       {since.data && score.data && (
         <section aria-labelledby="since" tabIndex={0} className="mb-3 max-h-56 overflow-auto rounded border border-ink bg-sheet p-4">
           <h2 id="since" className="mb-2 text-base">
-            Since the class of {dayWords(since.data.day)}
+            {t('Since the class of {dayWords}', { dayWords: dayWords(since.data.day) })}
           </h2>
           <Differences
             before={since.data}
             after={score.data.answer}
             names={new Map(people.data.map(({ id, name }) => [String(id), name]))}
-            none="Everybody’s plan is what it was."
+            none={t('Everybody’s plan is what it was.')}
           />
         </section>
       )}
@@ -111,18 +124,22 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
       {!score.data && (
         <div className={part ? 'pb-3' : 'py-8'} role="status">
           <p>
-            Working out what is safe for {alone ? alone.name : 'everybody'}: step {done[0]} of {done[1]}
-            {part && `. The first ${part.given.length} are below, the rest is being checked.`}
+            {t('Working out what is safe for {name}: step {done} of {all}', {
+              name: alone ? alone.name : t('everybody'),
+              done: done[0],
+              all: done[1],
+            })}
+            {part && t('. The first {given} are below, the rest is being checked.', { given: part.given.length })}
           </p>
-          <progress className={`mt-2 h-2 w-64 ${BAR}`} max={done[1]} value={done[0]} aria-label="Steps worked out" />
+          <progress className={`mt-2 h-2 w-64 ${BAR}`} max={done[1]} value={done[0]} aria-label={t('Steps worked out')} />
         </div>
       )}
       {part && <FirstSteps part={part} names={people.data.map(({ name }) => name)} figures={asked.figures} open={open} onOpen={setOpen} />}
       {score.data && isEmpty && (
         <p className="py-8">
-          “{sequence.title}” holds no step that was understood.{' '}
+          {t('“{title}” holds no step that was understood. ', { title: sequence.title })}
           <Link to={`/sequences/${sequence.id}`} className="underline">
-            Write some
+            {t('Write some')}
           </Link>
         </p>
       )}

@@ -2,6 +2,7 @@ import type { ClassJson } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { Link } from 'react-router';
 import { DecisionWord } from '../../parts/Verdict.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly people: readonly Person[];
@@ -17,15 +18,22 @@ export function Screenings({ people, participants }: Props) {
   const waiting = told.filter(({ screening }) => screening.decision !== 'practise').length;
   const alone = people.length === 1;
   return (
-    <section aria-label="Screening" className={`mb-3 rounded border bg-sheet px-4 py-1.5 ${waiting > 0 ? 'border-accent' : 'border-rule'}`}>
+    <section
+      aria-label={t('Screening')}
+      className={`mb-3 rounded border bg-sheet px-4 py-1.5 ${waiting > 0 ? 'border-accent' : 'border-rule'}`}
+    >
       {waiting > 0 && (
         <p className="font-semibold">
           {alone
-            ? 'The plan below is for thinking ahead; it is not to be taught yet.'
-            : 'Not everybody may practise yet. Their staves are for thinking ahead; teaching leaves them out.'}
+            ? t('The plan below is for thinking ahead; it is not to be taught yet.')
+            : t('Not everybody may practise yet. Their staves are for thinking ahead; teaching leaves them out.')}
         </p>
       )}
-      <ul className={`space-y-1 ${alone ? '' : 'max-h-40 overflow-auto'}`} tabIndex={alone ? undefined : 0} aria-label="Whom it concerns">
+      <ul
+        className={`space-y-1 ${alone ? '' : 'max-h-40 overflow-auto'}`}
+        tabIndex={alone ? undefined : 0}
+        aria-label={t('Whom it concerns')}
+      >
         {told.map(({ screening: { decision, reasons, notes }, person: { id, name } }) => (
           <li key={id}>
             <Link to={`/people/${id}`} className="font-semibold underline">

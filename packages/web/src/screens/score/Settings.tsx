@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import { ChevronDown } from 'lucide-react';
 import { Link } from 'react-router';
 import { TOOL } from '../../parts/button-styles.js';
@@ -9,6 +8,8 @@ import { TextField } from '../../parts/TextField.js';
 import { dayWords } from '../../parts/words.js';
 import { FIGURES, readSince, writeShared } from './class-address.js';
 import type { useClassScore } from './use-class-score.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** The day, how many figures, whose props, and what it is set against: one line that opens. */
 export function Settings({ asked, alone }: { asked: ReturnType<typeof useClassScore>; alone: boolean }) {
@@ -21,15 +22,16 @@ export function Settings({ asked, alone }: { asked: ReturnType<typeof useClassSc
         <>
           <span className="truncate">
             {dayWords(day)}
-            {!alone && `, at most ${counted(figures, 'figure')}`}, {shared ? 'the hall’s props' : 'own props'}
+            {!alone && tell(', at most {figures, plural, one {# figure} other {# figures}}', { figures })},{' '}
+            {shared ? t('the hall’s props') : t('own props')}
           </span>
           <ChevronDown size={16} aria-hidden className="shrink-0" />
         </>
       }
     >
-      <TextField label="Class on" type="date" value={day} onChange={(on) => ask('day', on || null)} />
+      <TextField label={t('Class on')} type="date" value={day} onChange={(on) => ask('day', on || null)} />
       {!alone && (
-        <SelectField label="Different figures a step, at most" value={String(figures)} onChange={(value) => ask('figures', value)}>
+        <SelectField label={t('Different figures a step, at most')} value={String(figures)} onChange={(value) => ask('figures', value)}>
           {FIGURES.map((count) => (
             <option key={count} value={count}>
               {count}
@@ -38,18 +40,18 @@ export function Settings({ asked, alone }: { asked: ReturnType<typeof useClassSc
         </SelectField>
       )}
       {earlier.length > 0 && (
-        <SelectField label="Set against" value={String(readSince(search) ?? '')} onChange={(value) => ask('since', value || null)}>
-          <option value="">no other class</option>
+        <SelectField label={t('Set against')} value={String(readSince(search) ?? '')} onChange={(value) => ask('since', value || null)}>
+          <option value="">{t('no other class')}</option>
           {earlier.map(({ id, day: on, personIds }) => (
             <option key={id} value={id}>
-              {dayWords(on)}, {counted(personIds.length, 'person', 'people')}
+              {dayWords(on)}, {tell('{count, plural, one {# person} other {# people}}', { count: personIds.length })}
             </option>
           ))}
         </SelectField>
       )}
       {alone && (
         <Link to={`schools?${search}`} className="basis-full text-sm underline">
-          Where practitioners disagree: two schools side by side
+          {t('Where practitioners disagree: two schools side by side')}
         </Link>
       )}
       <div className="basis-full">

@@ -1,4 +1,4 @@
-import { counted, type Pin } from '@lotus-steady/core';
+import { type Pin } from '@lotus-steady/core';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { useLater } from '../../parts/use-later.js';
@@ -18,6 +18,8 @@ import type { useClassScore } from './use-class-score.js';
 import { useColumns } from './use-columns.js';
 import { WholeClass } from './WholeClass.js';
 import { usualZoom, ZOOMS } from './zooms.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** What speaks of limits knows all of them: it comes once the score itself is there. */
 const loadWhy = () => import('./WhyPanel.js');
@@ -30,14 +32,12 @@ const ClassCurve = lazy(async () => ({ default: (await import('./ClassCurve.js')
 const SHEET =
   'max-xl:fixed max-xl:inset-x-0 max-xl:bottom-0 max-xl:z-20 max-xl:border-t-2 max-xl:border-ink max-xl:shadow-2xl max-h-[58dvh] overflow-auto bg-sheet xl:max-h-[78vh]';
 
-function times(count: number): string {
-  return count === 1 ? 'Once' : `${count} times`;
-}
-
 /** How good what was chosen is, as far as that is proven. */
 function choiceWords({ within, bestInEachStep }: ClassScore['answer']['choice']): string {
-  if (within === 0) return 'No better choice for the whole class.';
-  return `${bestInEachStep ? 'No better choice in any single step; the' : 'The'} whole class is within ${within} % of the best.`;
+  if (within === 0) return t('No better choice for the whole class.');
+  return bestInEachStep
+    ? t('No better choice in any single step; the whole class is within {within} % of the best.', { within })
+    : t('The whole class is within {within} % of the best.', { within });
 }
 
 /** One person's part of a class, as their own score. */
@@ -112,33 +112,39 @@ export function Staff({ score, people, sequence, asked: of, busy, first }: Props
           <ul className="list-disc pl-5">
             {answer.unmet.map(({ person: id, index, text }) => (
               <li key={`${id} ${index}`}>
-                {people.find((one) => String(one.id) === id)?.name ?? 'Someone else'}
+                {people.find((one) => String(one.id) === id)?.name ?? t('Someone else')}
                 {score.given[index] && `, ${score.given[index].givenName}`}: {text}
               </li>
             ))}
           </ul>
           <button type="button" className="mt-1 underline" onClick={() => edits.setPins(edits.now.pins.filter(isMet))}>
-            Leave this to the search
+            {t('Leave this to the search')}
           </button>
         </div>
       )}
       <div className="mb-2 flex items-center gap-2 text-sm print:hidden">
         <Settings asked={of} alone={people.length === 1} />
-        <div className="flex min-w-0 items-center gap-2 overflow-x-auto py-1 pr-1" role="group" aria-label="Changes by hand, and size">
+        <div className="flex min-w-0 items-center gap-2 overflow-x-auto py-1 pr-1" role="group" aria-label={t('Changes by hand, and size')}>
           <UndoButtons {...edits} />
           <BetterOrder people={people} asked={asked} day={day} edits={edits} />
           <button type="button" className={TOOL} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
-            Compare
+            {t('Compare')}
           </button>
-          <button type="button" className={TOOL} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label="Smaller">
+          <button type="button" className={TOOL} disabled={zoom === 0} onClick={() => setZoom(zoom - 1)} aria-label={t('Smaller')}>
             −
           </button>
-          <button type="button" className={TOOL} disabled={zoom === ZOOMS.length - 1} onClick={() => setZoom(zoom + 1)} aria-label="Larger">
+          <button
+            type="button"
+            className={TOOL}
+            disabled={zoom === ZOOMS.length - 1}
+            onClick={() => setZoom(zoom + 1)}
+            aria-label={t('Larger')}
+          >
             +
           </button>
           {busy && (
             <span role="status" className="whitespace-nowrap">
-              Working it out anew …
+              {t('Working it out anew …')}
             </span>
           )}
         </div>
@@ -146,9 +152,9 @@ export function Staff({ score, people, sequence, asked: of, busy, first }: Props
       {comparing && (
         <section aria-labelledby="compared" tabIndex={0} className="mb-3 max-h-80 overflow-auto rounded border border-rule bg-sheet p-4">
           <h2 id="compared" className="mb-2 text-base">
-            Since you opened it
+            {t('Since you opened it')}
           </h2>
-          <Differences before={opened} after={answer} names={nameOf} none="Nothing has changed." />
+          <Differences before={opened} after={answer} names={nameOf} none={t('Nothing has changed.')} />
         </section>
       )}
       <NotUnderstood unknown={answer.unknown} sequence={sequence.id} />
@@ -177,7 +183,7 @@ export function Staff({ score, people, sequence, asked: of, busy, first }: Props
         )}
         {selected !== null && person !== null && (
           <div className={SHEET}>
-            <Suspense fallback={<p className="p-4 text-soft">Looking …</p>}>
+            <Suspense fallback={<p className="p-4 text-soft">{t('Looking …')}</p>}>
               <WhyPanel
                 key={`${person} ${selected.index}`}
                 of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
@@ -198,10 +204,13 @@ export function Staff({ score, people, sequence, asked: of, busy, first }: Props
       <p className="mt-2 text-sm">
         {people.length > 1 &&
           (crowded === 0
-            ? `Every step shows at most ${counted(figures, 'figure')}. `
-            : `${counted(crowded, 'step shows', 'steps show')} more figures. `)}
-        {giving > 0 && `${times(giving)} someone gives way to the class. `}
-        {out > 0 && `${times(out)} ${people.length > 1 ? 'someone sits a step out' : 'a step is left out'}. `}
+            ? tell('Every step shows at most {figures, plural, one {# figure} other {# figures}}. ', { figures })
+            : tell('{crowded, plural, one {# step shows} other {# steps show}} more figures. ', { crowded }))}
+        {giving > 0 && tell('{giving, plural, =1 {Once} other {# times}} someone gives way to the class. ', { giving })}
+        {out > 0 &&
+          (people.length > 1
+            ? tell('{out, plural, =1 {Once} other {# times}} someone sits a step out. ', { out })
+            : tell('{out, plural, =1 {Once} other {# times}} a step is left out. ', { out }))}
         {people.length > 1 && <span className="text-soft">{choiceWords(answer.choice)}</span>}
       </p>
       {answer.participants.map(({ id, inserted }, i) => (
@@ -211,9 +220,9 @@ export function Staff({ score, people, sequence, asked: of, busy, first }: Props
       {own && (
         <section aria-labelledby="curve" className="mt-5 print:hidden">
           <h2 id="curve" className="text-lg">
-            Effort through the class
+            {t('Effort through the class')}
           </h2>
-          <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+          <Suspense fallback={<p className="text-soft">{t('Drawing …')}</p>}>
             <ClassCurve score={own} columns={columns} />
           </Suspense>
         </section>

@@ -8,6 +8,7 @@ import { GROUND_CM } from '../../parts/FigureDrawing.js';
 import { Cell, GIVEN, Head, HEAD_PX, PLAIN_PX, WORDS_PX, type Place } from './Cell.js';
 import { drawnAbove, staffHeights, type Column } from './layout.js';
 import { controlAt } from './open-step.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly score: ClassScore;
@@ -147,7 +148,10 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
       <div
         ref={place}
         role="grid"
-        aria-label={`${answer.title || 'Sequence'}, adapted for ${names.length === 1 ? names[0] : `${names.length} people`}`}
+        aria-label={t('{title}, adapted for {whom}', {
+          title: answer.title || t('Sequence'),
+          whom: names.length === 1 ? names[0]! : t('{names} people', { names: names.length }),
+        })}
         aria-rowcount={staves.length + 1}
         aria-colcount={columns.length + 1}
         className="relative max-h-[78vh] overflow-auto rounded print:max-h-none border border-rule bg-sheet"
@@ -160,7 +164,7 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
               className="sticky left-0 z-1 flex h-full items-end border-r border-rule bg-sheet px-2 pb-1 font-serif text-sm"
               style={{ width: namesPx }}
             >
-              as given
+              {t('as given')}
             </span>
             {shownOf(GIVEN).map(({ index, start, size }) => (
               <Head
@@ -205,11 +209,13 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
                 >
                   <span className="line-clamp-4 font-semibold">{staffName(people)}</span>
                   {participant.screening.decision !== 'practise' && (
-                    <span className="text-accent">{participant.screening.decision === 'refer' ? 'not today' : 'clearance first'}</span>
+                    <span className="text-accent">
+                      {participant.screening.decision === 'refer' ? t('not today') : t('clearance first')}
+                    </span>
                   )}
                   {participant.session.some(({ met }) => !met) && (
                     <span title={participant.session.flatMap(({ met, text }) => (met ? [] : [text])).join(' ')}>
-                      ● {participant.session.filter(({ met }) => !met).length} for the whole class
+                      {t('● {filter} for the whole class', { filter: participant.session.filter(({ met }) => !met).length })}
                     </span>
                   )}
                 </span>

@@ -6,6 +6,7 @@ import { INPUT, PLAIN } from '../../parts/button-styles.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { findQuery } from '../../worker/queries.js';
+import { t } from '../../words/t.js';
 
 /** An edit of the step that the panel shows. */
 export type OwnEdit = StepEdit extends infer E ? (E extends StepEdit ? Omit<E, 'index'> : never) : never;
@@ -48,7 +49,7 @@ function Finder({ label, onTake }: { label: string; onTake: (name: string) => vo
               </button>
             </li>
           ))}
-          {found.data?.length === 0 && <li className="text-sm text-soft">Nothing of that name.</li>}
+          {found.data?.length === 0 && <li className="text-sm text-soft">{t('Nothing of that name.')}</li>}
         </ul>
       )}
     </div>
@@ -60,7 +61,7 @@ function Note({ note, onChange }: { note: string; onChange: (note: string) => vo
   const keep = () => text.trim() !== note && onChange(text);
   return (
     <label className="block text-sm font-semibold">
-      Note to yourself
+      {t('Note to yourself')}
       <input
         className={`${INPUT} mt-1 font-normal`}
         value={text}
@@ -89,20 +90,26 @@ export function StepPanel({ given, step, index, count, onEdit, onClose }: Props)
     >
       <div className="flex items-start justify-between gap-3">
         <h2 id="step" ref={heading} className="text-lg">
-          {givenName}, for everybody
+          {t('{givenName}, for everybody', { givenName })}
         </h2>
-        <button type="button" onClick={onClose} className="rounded p-1.5 hover:bg-shade" aria-label="Close">
+        <button type="button" onClick={onClose} className="rounded p-1.5 hover:bg-shade" aria-label={t('Close')}>
           <X size={18} aria-hidden />
         </button>
       </div>
-      {step.of !== undefined && <p className="text-sm text-soft">Part of a salutation: its steps change together.</p>}
+      {step.of !== undefined && <p className="text-sm text-soft">{t('Part of a salutation: its steps change together.')}</p>}
       <StepFigurePair picture={given.given} label={givenName} className="my-3 h-36 w-full" />
       <div className="flex flex-wrap items-center gap-2">
-        <button type="button" className={ROUND} onClick={() => onEdit({ do: 'dose', by: -1 })} aria-label="Shorter" title="Shorter">
+        <button
+          type="button"
+          className={ROUND}
+          onClick={() => onEdit({ do: 'dose', by: -1 })}
+          aria-label={t('Shorter')}
+          title={t('Shorter')}
+        >
           <Minus size={18} aria-hidden />
         </button>
         <span className="min-w-24 text-center">{givenDose}</span>
-        <button type="button" className={ROUND} onClick={() => onEdit({ do: 'dose', by: 1 })} aria-label="Longer" title="Longer">
+        <button type="button" className={ROUND} onClick={() => onEdit({ do: 'dose', by: 1 })} aria-label={t('Longer')} title={t('Longer')}>
           <Plus size={18} aria-hidden />
         </button>
         <span className="grow" />
@@ -111,8 +118,8 @@ export function StepPanel({ given, step, index, count, onEdit, onClose }: Props)
           className={ROUND}
           disabled={index === 0}
           onClick={() => onEdit({ do: 'move', to: index - 1 })}
-          aria-label="Earlier"
-          title="Earlier"
+          aria-label={t('Earlier')}
+          title={t('Earlier')}
         >
           <ArrowLeft size={18} aria-hidden />
         </button>
@@ -121,19 +128,19 @@ export function StepPanel({ given, step, index, count, onEdit, onClose }: Props)
           className={ROUND}
           disabled={index === count - 1}
           onClick={() => onEdit({ do: 'move', to: index + 1 })}
-          aria-label="Later"
-          title="Later"
+          aria-label={t('Later')}
+          title={t('Later')}
         >
           <ArrowRight size={18} aria-hidden />
         </button>
       </div>
       <div className="mt-4 space-y-3">
         <Note key={`${index} ${step.note ?? ''}`} note={step.note ?? ''} onChange={(note) => onEdit({ do: 'note', note })} />
-        {step.of === undefined && <Finder label="Do something else here" onTake={(name) => onEdit({ do: 'name', name })} />}
-        <Finder label="Add a step after it" onTake={(name) => onEdit({ do: 'insert', text: name })} />
+        {step.of === undefined && <Finder label={t('Do something else here')} onTake={(name) => onEdit({ do: 'name', name })} />}
+        <Finder label={t('Add a step after it')} onTake={(name) => onEdit({ do: 'insert', text: name })} />
       </div>
       <button type="button" className={`${PLAIN} mt-4`} disabled={count === 1} onClick={() => onEdit({ do: 'remove' })}>
-        <Trash2 size={16} aria-hidden /> Take it out
+        <Trash2 size={16} aria-hidden /> {t('Take it out')}
       </button>
     </section>
   );

@@ -1,5 +1,6 @@
 import { MEASURES, type ClassJson, type Measure } from '@lotus-steady/core';
 import { allowed, amount } from '../../parts/amounts.js';
+import { t } from '../../words/t.js';
 
 /** What a limit asks of the class as a whole; of many people only what is not met. */
 export function WholeClass({ participants, names }: { participants: ClassJson['participants']; names: readonly string[] }) {
@@ -11,9 +12,9 @@ export function WholeClass({ participants, names }: { participants: ClassJson['p
   return (
     <section aria-labelledby="whole" className="mt-5">
       <h2 id="whole" className="text-lg">
-        The class as a whole
+        {t('The class as a whole')}
       </h2>
-      {told.length === 0 && <p className="mt-1 text-soft">Nothing limits the class as a whole.</p>}
+      {told.length === 0 && <p className="mt-1 text-soft">{t('Nothing limits the class as a whole.')}</p>}
       <ul className="mt-2 space-y-1">
         {told.map(({ key, name, measure, value, unit, bound, met, text }) => (
           <li key={key} className={met ? 'text-soft' : ''}>

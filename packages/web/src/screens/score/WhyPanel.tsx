@@ -13,6 +13,7 @@ import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/answers.js';
 import { othersQuery, type StepOf } from '../../worker/queries.js';
 import { useConventions } from '../../theme/conventions.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly of: StepOf;
@@ -26,13 +27,13 @@ interface Props {
 
 /** Up to which cost another way is still so close to what was asked. */
 const CLOSE: readonly (readonly [cost: number, words: string])[] = [
-  [1.5, 'very close to what was asked'],
-  [4, 'close to what was asked'],
-  [8, 'clearly other than what was asked'],
+  [1.5, t('very close to what was asked')],
+  [4, t('close to what was asked')],
+  [8, t('clearly other than what was asked')],
 ];
 
 function closeness(cost: number): string {
-  return CLOSE.find(([most]) => cost <= most)?.[1] ?? 'far from what was asked';
+  return CLOSE.find(([most]) => cost <= most)?.[1] ?? t('far from what was asked');
 }
 
 /** Why a step is what it is: the measure, its bound, the source, and the other safe ways. */
@@ -69,7 +70,7 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
         <h2 id="why" ref={heading} className="text-lg">
           {givenName}
         </h2>
-        <button type="button" onClick={onClose} className="rounded p-1.5 hover:bg-shade" aria-label="Close">
+        <button type="button" onClick={onClose} className="rounded p-1.5 hover:bg-shade" aria-label={t('Close')}>
           <X size={18} aria-hidden />
         </button>
       </div>
@@ -86,9 +87,9 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       ))}
       {onUnpick && (
         <p className="mt-1">
-          Chosen by hand.{' '}
+          {t('Chosen by hand. ')}
           <button type="button" className="underline" onClick={onUnpick}>
-            Leave it to the search
+            {t('Leave it to the search')}
           </button>
         </p>
       )}
@@ -104,13 +105,13 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       </div>
       {step.setup.length > 0 && (
         <p className="mt-2">
-          <strong>Set up: </strong>
+          <strong>{t('Set up:')} </strong>
           {setupWords(step.setup, conventions)}
         </p>
       )}
       {[...trials].map((trial) => (
         <details key={trial} className="mt-2">
-          <summary className="cursor-pointer font-semibold">Find the height by trial</summary>
+          <summary className="cursor-pointer font-semibold">{t('Find the height by trial')}</summary>
           <div className="mt-2">
             <SetupTrial
               trial={trial}
@@ -123,27 +124,27 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       ))}
       {step.ways.length > 0 && (
         <p className="mt-2">
-          <strong>Getting there: </strong>
+          <strong>{t('Getting there:')} </strong>
           {step.ways.map(({ say }) => say).join('; ')}
         </p>
       )}
       {step.reasons.length > 0 && (
         <>
-          <h3 className="mt-4 mb-2 text-base">Why it is not kept</h3>
+          <h3 className="mt-4 mb-2 text-base">{t('Why it is not kept')}</h3>
           <ReasonList reasons={step.reasons} />
         </>
       )}
       {step.watch.length > 0 && (
         <>
-          <h3 className="mt-4 mb-2 text-base">Take care</h3>
+          <h3 className="mt-4 mb-2 text-base">{t('Take care')}</h3>
           <ReasonList reasons={step.watch} />
         </>
       )}
       {step.cues.length > 0 && (
         <>
-          <h3 className="mt-4 mb-1 text-base">Say</h3>
+          <h3 className="mt-4 mb-1 text-base">{t('Say')}</h3>
           {step.to && step.to.changes.length > 0 && (
-            <p className="text-sm text-soft">Cues for the pose as it is usually done: leave out what the change rules out.</p>
+            <p className="text-sm text-soft">{t('Cues for the pose as it is usually done: leave out what the change rules out.')}</p>
           )}
           <ul className="list-disc pl-5">
             {step.cues.map((cue) => (
@@ -154,14 +155,14 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       )}
       {concerning.length > 0 && (
         <p className="mt-3 text-sm">
-          <strong>For you, not for the class: </strong>
+          <strong>{t('For you, not for the class:')} </strong>
           {concerning.join(' ')}
         </p>
       )}
-      <h3 className="mt-4 mb-1 text-base">Other safe ways</h3>
-      {others.isPending && <p className="text-soft">Looking …</p>}
+      <h3 className="mt-4 mb-1 text-base">{t('Other safe ways')}</h3>
+      {others.isPending && <p className="text-soft">{t('Looking …')}</p>}
       {others.isError && <Failure error={others.error} />}
-      {otherWays?.length === 0 && <p className="text-soft">None was found.</p>}
+      {otherWays?.length === 0 && <p className="text-soft">{t('None was found.')}</p>}
       <ul className="grid grid-cols-2 gap-2">
         {otherWays?.map(({ asana, variation, name: other, changes, drawn, figure, cost }) => (
           <li key={asana + variation + changes.join()} className="rounded border border-rule p-2">
@@ -176,9 +177,9 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
                 type="button"
                 className="mt-1 text-sm underline"
                 onClick={() => onPick(figure)}
-                aria-label={`Take ${other} ${changes.join('; ')}`}
+                aria-label={t('Take {other} {changes}', { other, changes: changes.join('; ') })}
               >
-                Take this
+                {t('Take this')}
               </button>
             )}
           </li>

@@ -7,6 +7,7 @@ import { sequencesQuery } from '../../api/queries.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { explain } from '../../parts/Failure.js';
 import { SelectField } from '../../parts/SelectField.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly own: number | null;
@@ -34,9 +35,9 @@ export function Blocks({ own, text, onChange }: Props) {
   const failed = keep.error ?? join.error;
   return (
     <details className="mt-6">
-      <summary className="cursor-pointer font-semibold">Blocks</summary>
+      <summary className="cursor-pointer font-semibold">{t('Blocks')}</summary>
       {sections.length > 0 && (
-        <ul className="mt-2 space-y-1" aria-label="Sections">
+        <ul className="mt-2 space-y-1" aria-label={t('Sections')}>
           {sections.map((section) => {
             const own = blockOf(text, section);
             const isKept = keep.isSuccess && keep.variables === own;
@@ -44,7 +45,7 @@ export function Blocks({ own, text, onChange }: Props) {
               <li key={section.from} className="flex flex-wrap items-center justify-between gap-3">
                 {section.name}
                 <button type="button" className={PLAIN} disabled={keep.isPending || isKept} onClick={() => keep.mutate(own)}>
-                  {isKept ? 'Kept' : 'Keep as a block'}
+                  {isKept ? t('Kept') : t('Keep as a block')}
                 </button>
               </li>
             );
@@ -52,24 +53,24 @@ export function Blocks({ own, text, onChange }: Props) {
         </ul>
       )}
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        <SelectField label="Join in" value={block} onChange={setBlock}>
-          <option value="">Choose …</option>
+        <SelectField label={t('Join in')} value={block} onChange={setBlock}>
+          <option value="">{t('Choose …')}</option>
           {others.map(({ id, title }) => (
             <option key={id} value={id}>
               {title}
             </option>
           ))}
         </SelectField>
-        <SelectField label="After" value={after} onChange={setAfter}>
+        <SelectField label={t('After')} value={after} onChange={setAfter}>
           {sections.map(({ name, to, from }) => (
             <option key={from} value={to}>
               {name}
             </option>
           ))}
-          <option value="">the end</option>
+          <option value="">{t('the end')}</option>
         </SelectField>
         <button type="button" className={PLAIN} disabled={block === '' || join.isPending} onClick={() => join.mutate(Number(block))}>
-          Join
+          {t('Join')}
         </button>
       </div>
       {failed && (

@@ -1,6 +1,7 @@
 import type { Figure, WordMeaning } from '@lotus-steady/core';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import type { NotesLine } from '../../worker/answers.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly line: NotesLine;
@@ -28,7 +29,7 @@ export function Choice({ line, figures, onSettle, onSplit }: Props) {
   return (
     <div
       role="group"
-      aria-label={`What “${line.text.trim()}” means`}
+      aria-label={t('What “{text}” means', { text: line.text.trim() })}
       onKeyDown={onKeyDown}
       className="my-1 rounded border-2 border-ink bg-shade p-2"
     >
@@ -53,16 +54,19 @@ export function Choice({ line, figures, onSettle, onSplit }: Props) {
       <p className="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
         {apart.length > 0 && (
           <button type="button" className="underline" aria-keyshortcuts="s" onClick={() => onSplit(line)}>
-            <kbd className="mr-1 rounded border border-soft px-1">S</kbd>several: a line for each
+            <kbd className="mr-1 rounded border border-soft px-1">S</kbd>
+            {t('several: a line for each')}
           </button>
         )}
         <button type="button" className="underline" aria-keyshortcuts="n" onClick={() => onSettle(line, { is: 'note' })}>
-          <kbd className="mr-1 rounded border border-soft px-1">N</kbd>no step, only a note
+          <kbd className="mr-1 rounded border border-soft px-1">N</kbd>
+          {t('no step, only a note')}
         </button>
         <button type="button" className="underline" aria-keyshortcuts="0" onClick={() => onSettle(line, { is: 'own' })}>
-          <kbd className="mr-1 rounded border border-soft px-1">0</kbd>a posture of our own, not judged
+          <kbd className="mr-1 rounded border border-soft px-1">0</kbd>
+          {t('a posture of our own, not judged')}
         </button>
-        <span className="text-soft">Asked once; then it is your word for it.</span>
+        <span className="text-soft">{t('Asked once; then it is your word for it.')}</span>
       </p>
     </div>
   );

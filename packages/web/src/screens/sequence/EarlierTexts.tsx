@@ -7,6 +7,7 @@ import { Failure } from '../../parts/Failure.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { dayWords } from '../../parts/words.js';
 import { hasFailed } from '../../api/failed.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly sequence: number;
@@ -25,17 +26,17 @@ export function EarlierTexts({ sequence, text, onChange }: Props) {
   if (!earlier) return null;
   return (
     <details className="mt-6">
-      <summary className="cursor-pointer font-semibold">Earlier texts</summary>
+      <summary className="cursor-pointer font-semibold">{t('Earlier texts')}</summary>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        <SelectField label="What it was" value={String(earlier.version)} onChange={(value) => setChosen(Number(value))}>
+        <SelectField label={t('What it was')} value={String(earlier.version)} onChange={(value) => setChosen(Number(value))}>
           {all.map(({ version, savedAt }) => (
             <option key={version} value={version}>
-              Version {version}, {dayWords(savedAt)}
+              {t('Version {version}, {dayWords}', { version, dayWords: dayWords(savedAt) })}
             </option>
           ))}
         </SelectField>
         <button type="button" className={PLAIN} disabled={earlier.text === text} onClick={() => onChange(earlier.text)}>
-          Go back to it
+          {t('Go back to it')}
         </button>
       </div>
       <div className="mt-3 rounded border border-rule bg-sheet p-3 text-sm leading-6 whitespace-pre-wrap">

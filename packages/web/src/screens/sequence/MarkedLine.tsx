@@ -1,4 +1,5 @@
 import type { Span } from '@lotus-steady/core';
+import { t } from '../../words/t.js';
 
 /** How each part of a line is marked: by its shape, never by colour alone. */
 const MARKS: Readonly<Record<Span['as'], string>> = {
@@ -37,11 +38,11 @@ export function MarkedLine({ text, spans }: { text: string; spans: readonly Span
 
 const LEGEND: readonly (readonly [Span['as'], string])[] = [
   ['name', 'posture'],
-  ['dose', 'how long'],
+  ['dose', t('how long')],
   ['side', 'side'],
   ['prop', 'prop'],
   ['place', 'where'],
-  ['way', 'way there'],
+  ['way', t('way there')],
   ['comment', 'note'],
 ];
 
@@ -54,7 +55,7 @@ export function MarksLegend() {
           <span className={`${MARKS[as]} text-ink`}>{word}</span>
         </span>
       ))}
-      <span>plain grey: not used</span>
+      <span>{t('plain grey: not used')}</span>
     </p>
   );
 }

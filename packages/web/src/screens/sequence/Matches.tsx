@@ -1,4 +1,4 @@
-import { counted, describeDose, message, sayInEnglish, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
+import { describeDose, message, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
@@ -7,6 +7,9 @@ import { useLatest } from '../../parts/use-latest.js';
 import type { NotesLine, ReadLine, ReadText } from '../../worker/answers.js';
 import { Choice } from './Choice.js';
 import { MarkedLine, MarksLegend } from './MarkedLine.js';
+import { say } from '../../words/say.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 interface Props {
   readonly read: ReadText | undefined;
@@ -16,15 +19,15 @@ interface Props {
   readonly onSplit: (line: NotesLine) => void;
 }
 
-const SIDE_WORDS = { none: '', left: 'left', right: 'right', both: 'each side' } as const;
+const SIDE_WORDS = { none: '', left: 'left', right: 'right', both: t('each side') } as const;
 
 function details({ dose, side, way, retention }: Step, form: string | null): string {
   return [
     form ?? '',
     SIDE_WORDS[side],
     describeDose(dose),
-    retention !== null && retention > 0 ? `breath held ${retention} s` : '',
-    way ? sayInEnglish(message(`way.${way}.told`)) : '',
+    retention !== null && retention > 0 ? t('breath held {retention} s', { retention }) : '',
+    way ? say(message(`way.${way}.told`)) : '',
   ].filter((part) => part !== '').join(', '); // prettier-ignore
 }
 
@@ -44,15 +47,17 @@ function meaning({ kind, word, text }: NotesLine, shown: readonly Shown[]): stri
     case 'many':
       return '';
     case 'way':
-      return 'The way to what follows';
+      return t('The way to what follows');
     case 'repeat':
-      return shown.length > 0 ? `Again: ${counted(shown.length, 'step')}` : 'Again, once the line before is settled';
+      return shown.length > 0
+        ? tell('Again: {shown, plural, one {# step} other {# steps}}', { shown: shown.length })
+        : t('Again, once the line before is settled');
     case 'note':
-      return word?.means.is === 'own' ? 'A posture of our own: shown, not judged' : 'A note';
+      return word?.means.is === 'own' ? t('A posture of our own: shown, not judged') : t('A note');
     case 'heading':
-      return /^#\s/.test(text) ? 'The title' : 'A section';
+      return /^#\s/.test(text) ? t('The title') : t('A section');
     case 'ask':
-      return 'Which one?';
+      return t('Which one?');
   }
 }
 
@@ -76,7 +81,7 @@ const LineRow = memo(function LineRow({
           type="button"
           onClick={() => onGoTo(line.line)}
           className="text-left text-sm text-soft underline-offset-2 hover:underline"
-          aria-label={`Go to line ${line.line}`}
+          aria-label={t('Go to line {line}', { line: line.line })}
         >
           {line.line}
         </button>
@@ -88,11 +93,15 @@ const LineRow = memo(function LineRow({
             {words !== '' && <span className={asked ? 'font-semibold' : 'text-sm text-soft'}>{words}</span>}
             {line.kind === 'repeat' || salutation !== null ? (
               <div className="flex flex-wrap items-end gap-1">
-                {salutation !== null && <span className="mr-2 text-sm">{counted(shown.length, 'step')}</span>}
+                {salutation !== null && (
+                  <span className="mr-2 text-sm">{tell('{count, plural, one {# step} other {# steps}}', { count: shown.length })}</span>
+                )}
                 {shown.slice(0, MOST_FIGURES).map(({ match }, i) => (
                   <FigureDrawing key={i} figure={figures[match.figure]!} label={match.name} className="h-8 w-10" />
                 ))}
-                {shown.length > MOST_FIGURES && <span className="text-sm text-soft">and {shown.length - MOST_FIGURES} more</span>}
+                {shown.length > MOST_FIGURES && (
+                  <span className="text-sm text-soft">{t('and {shown} more', { shown: shown.length - MOST_FIGURES })}</span>
+                )}
               </div>
             ) : (
               shown.map(({ step, match }, i) => (
@@ -117,7 +126,7 @@ const LineRow = memo(function LineRow({
                 className="absolute right-2 top-1.5 bg-sheet text-sm text-soft underline opacity-0 focus-visible:opacity-100 group-hover:opacity-100 aria-expanded:opacity-100 pointer-coarse:opacity-100"
                 onClick={() => setOpen(!open)}
               >
-                {open ? 'Leave it' : 'Something else?'}
+                {open ? t('Leave it') : t('Something else?')}
               </button>
             )}
           </div>
@@ -171,7 +180,7 @@ export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
   const settle = useCallback((line: NotesLine, means: WordMeaning) => latest.current.onSettle(line, means), [latest]);
   const split = useCallback((line: NotesLine) => latest.current.onSplit(line), [latest]);
   if (failure) return <Failure error={failure} />;
-  if (!read) return <p className="text-soft">Paste or write your sequence; every line shows here at once what it was taken for.</p>;
+  if (!read) return <p className="text-soft">{t('Paste or write your sequence; every line shows here at once what it was taken for.')}</p>;
   if (read.sequence === null)
     return (
       <ul role="alert" className="space-y-2 rounded border border-accent bg-sheet p-4">
@@ -182,7 +191,7 @@ export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
               {message}{' '}
               {line > 0 && (
                 <button type="button" onClick={() => onGoTo(line)} className="underline">
-                  Go there
+                  {t('Go there')}
                 </button>
               )}
             </li>
@@ -194,7 +203,13 @@ export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
   return (
     <>
       <p className="mb-2 text-sm text-soft" role="status">
-        {counted(steps.length, 'step')} understood{unknown.length > 0 ? `, ${counted(unknown.length, 'line')} to settle` : ''}
+        {tell(
+          '{steps, plural, one {# step} other {# steps}} understood{unknown, plural, =0 {} one {, # line to settle} other {, # lines to settle}}',
+          {
+            steps: steps.length,
+            unknown: unknown.length,
+          },
+        )}
       </p>
       <ol className="divide-y divide-rule rounded border border-rule bg-sheet">
         {rows.slice(0, drawn).map((row) => (

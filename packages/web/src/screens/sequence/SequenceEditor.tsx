@@ -14,6 +14,7 @@ import { EarlierTexts } from './EarlierTexts.js';
 import { Matches } from './Matches.js';
 import { useSettling } from './use-settling.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 const EXAMPLE = `# Slow morning
 minutes: 30
@@ -54,15 +55,15 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
-        <PageTitle>{read.data?.sequence?.title || stored?.title || 'New sequence'}</PageTitle>
-        <h1 className="text-2xl">{read.data?.sequence?.title || stored?.title || 'New sequence'}</h1>
+        <PageTitle>{read.data?.sequence?.title || stored?.title || t('New sequence')}</PageTitle>
+        <h1 className="text-2xl">{read.data?.sequence?.title || stored?.title || t('New sequence')}</h1>
         <SaveBar state={state} onSave={save} steps={steps} />
       </div>
       <SavedElsewhere state={state} text={text} onTakeOver={takeOver} />
       <div className="grid gap-5 lg:grid-cols-[minmax(20rem,30rem)_1fr]">
         <div>
           <label htmlFor="text" className="mb-1 block font-semibold">
-            Your notes, one step a line
+            {t('Your notes, one step a line')}
           </label>
           <textarea
             ref={area}
@@ -75,10 +76,10 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
           />
         </div>
         <div>
-          <h2 className="mb-1 text-base">Understood as</h2>
+          <h2 className="mb-1 text-base">{t('Understood as')}</h2>
           {status}
           {text.trim() !== '' && read.isPending ? (
-            <Loading what="Reading" />
+            <Loading what={t('Reading')} />
           ) : (
             <Matches
               read={text.trim() === '' ? undefined : read.data}
@@ -94,7 +95,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
           {stored && people.data && people.data.length > 0 && (
             <section aria-labelledby="adapt-for" className="mt-6">
               <h2 id="adapt-for" className="mb-2 text-base">
-                Adapt it for
+                {t('Adapt it for')}
               </h2>
               <ul className="flex flex-wrap gap-2">
                 {people.data.map(({ id, name }) => (
@@ -108,7 +109,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
                   </li>
                 ))}
               </ul>
-              {state.is !== 'saved' && <p className="mt-2 text-sm text-soft">The score uses the saved text.</p>}
+              {state.is !== 'saved' && <p className="mt-2 text-sm text-soft">{t('The score uses the saved text.')}</p>}
             </section>
           )}
         </div>

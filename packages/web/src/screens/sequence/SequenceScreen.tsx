@@ -5,6 +5,7 @@ import { Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { SequenceEditor } from './SequenceEditor.js';
 import { hasFailed } from '../../api/failed.js';
+import { t } from '../../words/t.js';
 
 export function SequenceScreen() {
   const { sequence: id } = useParams();
@@ -12,6 +13,6 @@ export function SequenceScreen() {
   const sequence = useQuery({ ...sequenceQuery(Number(id)), enabled: !isNew });
   if (isNew) return <SequenceEditor key="new" stored={null} />;
   if (hasFailed(sequence)) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
-  if (sequence.data === undefined) return <Loading what="Opening the sequence" />;
+  if (sequence.data === undefined) return <Loading what={t('Opening the sequence')} />;
   return <SequenceEditor key={sequence.data.id} stored={sequence.data} />;
 }

@@ -6,6 +6,7 @@ import { useWordChanges } from '../../api/use-words.js';
 import { explain } from '../../parts/Failure.js';
 import type { NotesLine } from '../../worker/answers.js';
 import { today } from '../../clock.js';
+import { t } from '../../words/t.js';
 
 /** What was settled last, and what was there before: `null` where it was nobody's word. */
 type Settled =
@@ -44,13 +45,15 @@ export function useSettling(
   const failed = [keep, forget].find(({ isError }) => isError);
   const status = (
     <p role="status" className="min-h-6 text-sm">
-      {failed && `Not kept: ${explain(failed.error)}`}
+      {failed && t('Not kept: {explain}', { explain: explain(failed.error) })}
       {/* Once something else is typed, taking the split back would lose it. */}
       {!failed && last && (last.is === 'word' || last.after === text) && (
         <>
-          {last.is === 'word' ? `“${last.word.text}” is your word now.` : `Put on ${last.lines} lines.`}{' '}
+          {last.is === 'word'
+            ? t('“{text}” is your word now.', { text: last.word.text })
+            : t('Put on {lines} lines.', { lines: last.lines })}{' '}
           <button type="button" className="underline" onClick={() => undo(last)}>
-            Undo
+            {t('Undo')}
           </button>
         </>
       )}

@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import type { SequenceSummary, StoredSequence } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Copy, Trash2 } from 'lucide-react';
@@ -14,10 +13,12 @@ import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { useRemoval } from './use-removal.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 const ORDERS: Readonly<Record<string, { readonly label: string; readonly compare: (a: SequenceSummary, b: SequenceSummary) => number }>> = {
-  title: { label: 'By title', compare: (a, b) => a.title.localeCompare(b.title) },
-  recent: { label: 'Last changed first', compare: (a, b) => b.updatedAt.localeCompare(a.updatedAt) },
+  title: { label: t('By title'), compare: (a, b) => a.title.localeCompare(b.title) },
+  recent: { label: t('Last changed first'), compare: (a, b) => b.updatedAt.localeCompare(a.updatedAt) },
 };
 
 const isSame = (one: string, other: string): boolean => one.toLowerCase() === other.toLowerCase();
@@ -55,7 +56,7 @@ export function SequencesScreen() {
     },
   });
   if (hasFailed(sequences)) return <Failure error={sequences.error} onRetry={() => void sequences.refetch()} />;
-  if (sequences.data === undefined) return <Loading what="Looking up sequences" />;
+  if (sequences.data === undefined) return <Loading what={t('Looking up sequences')} />;
   const kept = sequences.data.filter(({ id }) => id !== removal.removed?.id);
   const tags = tagsOf(kept);
   const filed = tag !== null && tags.includes(tag) ? tag : null;
@@ -69,25 +70,25 @@ export function SequencesScreen() {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
-        <PageTitle>{'Sequences'}</PageTitle>
-        <h1 className="text-2xl">Sequences</h1>
+        <PageTitle>{t('Sequences')}</PageTitle>
+        <h1 className="text-2xl">{t('Sequences')}</h1>
         <div className="flex flex-wrap gap-3">
           <Link to="/lesson" className={PLAIN}>
-            A lesson for children
+            {t('A lesson for children')}
           </Link>
           <Link to="/sequences/build" className={PLAIN}>
-            Build one
+            {t('Build one')}
           </Link>
           <Link to="/sequences/new" className={PRIMARY}>
-            Paste a sequence
+            {t('Paste a sequence')}
           </Link>
         </div>
       </div>
       <div className="flex flex-wrap gap-x-6">
-        <FindField label="Find by title or tag" of={sequences.data.length} value={wanted} onChange={setWanted} />
+        <FindField label={t('Find by title or tag')} of={sequences.data.length} value={wanted} onChange={setWanted} />
         {sequences.data.length > 1 && (
           <div className="mb-3 w-52">
-            <SelectField label="Order" value={order} onChange={setOrder}>
+            <SelectField label={t('Order')} value={order} onChange={setOrder}>
               {Object.entries(ORDERS).map(([id, { label }]) => (
                 <option key={id} value={id}>
                   {label}
@@ -98,7 +99,7 @@ export function SequencesScreen() {
         )}
       </div>
       {tags.length > 0 && (
-        <ul aria-label="Filed under" className="mb-3 flex flex-wrap gap-2">
+        <ul aria-label={t('Filed under')} className="mb-3 flex flex-wrap gap-2">
           {tags.map((one) => (
             <li key={one}>
               <button
@@ -116,9 +117,9 @@ export function SequencesScreen() {
       <div role="status">
         {removal.removed && (
           <p className="mb-3 flex flex-wrap items-center gap-3">
-            “{removal.removed.title}” is removed.
+            {t('“{title}” is removed.', { title: removal.removed.title })}
             <button type="button" className={PLAIN} onClick={removal.undo}>
-              Take it back
+              {t('Take it back')}
             </button>
           </p>
         )}
@@ -128,8 +129,8 @@ export function SequencesScreen() {
           {explain(failure)}
         </p>
       )}
-      {sequences.data.length === 0 && <p className="text-soft">No sequence yet. Paste one from your notes: one step a line.</p>}
-      <ul aria-label="Sequences" className="divide-y divide-rule border-y border-rule">
+      {sequences.data.length === 0 && <p className="text-soft">{t('No sequence yet. Paste one from your notes: one step a line.')}</p>}
+      <ul aria-label={t('Sequences')} className="divide-y divide-rule border-y border-rule">
         {shown.map(({ id, title, steps, unknown, minutes, tags: own }) => (
           <li key={id} className="flex items-center gap-1 hover:bg-shade">
             <Link to={`/sequences/${id}`} className="grid min-w-0 grow gap-x-4 px-2 py-2.5 sm:grid-cols-[1fr_8rem_14rem]">
@@ -137,17 +138,17 @@ export function SequencesScreen() {
                 <span className="font-semibold">{title}</span>
                 {own.length > 0 && <span className="ml-3 text-sm text-soft">{own.join(', ')}</span>}
               </span>
-              <span className="text-soft">{minutes === null ? 'no set length' : `${minutes} min`}</span>
+              <span className="text-soft">{minutes === null ? t('no set length') : t('{minutes} min', { minutes })}</span>
               <span className="text-soft">
-                {counted(steps, 'step')}
-                {unknown > 0 && <strong className="text-accent">, {unknown} not understood</strong>}
+                {tell('{count, plural, one {# step} other {# steps}}', { count: steps })}
+                {unknown > 0 && <strong className="text-accent">{t(', {unknown} not understood', { unknown })}</strong>}
               </span>
             </Link>
             <button
               type="button"
               className="rounded p-2"
-              aria-label={`Copy ${title}`}
-              title="Copy"
+              aria-label={t('Copy {title}', { title })}
+              title={t('Copy')}
               disabled={copy.isPending}
               onClick={() => copy.mutate(id)}
             >
@@ -156,8 +157,8 @@ export function SequencesScreen() {
             <button
               type="button"
               className="rounded p-2"
-              aria-label={`Remove ${title}`}
-              title="Remove"
+              aria-label={t('Remove {title}', { title })}
+              title={t('Remove')}
               onClick={() => removal.remove({ id, title })}
             >
               <Trash2 size={18} aria-hidden />
@@ -165,10 +166,10 @@ export function SequencesScreen() {
           </li>
         ))}
       </ul>
-      {shown.length === 0 && kept.length > 0 && <p className="mt-3 text-soft">No title or tag contains “{wanted}”.</p>}
+      {shown.length === 0 && kept.length > 0 && <p className="mt-3 text-soft">{t('No title or tag contains “{wanted}”.', { wanted })}</p>}
       {kept.length > 1 && tags.length === 0 && (
         <p className="mt-3 text-soft">
-          A line such as <q>tags: chair, Tuesday</q> under a title files a sequence; it is found here by each of them.
+          {t('A line such as')} <q>{t('tags: chair, Tuesday')}</q> {t('under a title files a sequence; it is found here by each of them.')}
         </p>
       )}
     </>

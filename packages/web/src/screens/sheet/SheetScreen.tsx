@@ -1,4 +1,3 @@
-import { counted } from '@lotus-steady/core';
 import { toParticipant } from '@lotus-steady/requests';
 import { doneWords, setupWords, sideWords, toBring } from '@lotus-steady/core/sheets';
 import { useQuery } from '@tanstack/react-query';
@@ -22,6 +21,8 @@ import { clock } from '../score/layout.js';
 import { TakeAlong } from './TakeAlong.js';
 import { readDay, readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
 import { useConventions } from '../../theme/conventions.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** The whole class on paper: each step with its figure, and who does it how. */
 export function SheetScreen() {
@@ -37,11 +38,11 @@ export function SheetScreen() {
   const score = useQuery(classScoreQuery(sequence.data?.text, people.data, options, day));
   const failed = [sequence, people.failed, score].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data || !people.data || !score.data) return <Loading what="Making the sheet" />;
+  if (!sequence.data || !people.data || !score.data) return <Loading what={t('Making the sheet')} />;
   const { answer, given, staves } = score.data;
   const present = people.data;
   const { steps: lines } = answer.participants[0]!;
-  const nameOf = (one: number) => (names ? present[one]!.name : `Person ${one + 1}`);
+  const nameOf = (one: number) => (names ? present[one]!.name : t('Person {one}', { one: one + 1 }));
   const starts: number[] = [];
   lines.reduce((sum, _, i) => {
     starts.push(sum);
@@ -57,10 +58,10 @@ export function SheetScreen() {
   const bring = toBring(answer.participants.map(({ steps }) => steps));
   return (
     <article className="mx-auto max-w-4xl print:max-w-none">
-      <PageTitle>{`${answer.title || sequence.data.title}: sheet`}</PageTitle>
+      <PageTitle>{t('{title}: sheet', { title: answer.title || sequence.data.title })}</PageTitle>
       <div className="mb-3 flex flex-wrap items-center gap-4 print:hidden">
         <button type="button" className={PRIMARY} onClick={() => window.print()}>
-          <Printer size={18} aria-hidden /> Print
+          <Printer size={18} aria-hidden /> {t('Print')}
         </button>
         <TakeAlong
           answer={answer}
@@ -72,25 +73,29 @@ export function SheetScreen() {
         />
         <label className="flex items-center gap-2">
           <input type="checkbox" className="size-4 accent-ink" checked={names} onChange={({ target }) => setNames(target.checked)} />
-          with names
+          {t('with names')}
         </label>
         <Link to={`/sequences/${id}/for/${person}?${search}`} className="underline">
-          Back to the score
+          {t('Back to the score')}
         </Link>
       </div>
       <h1 className="text-2xl">{answer.title || sequence.data.title}</h1>
       <p className="text-soft print:text-black">
-        {dayWords(day)}, {counted(people.data.length, 'person', 'people')}, {answer.minutes.after} min
+        {t('{dayWords}, {data}, {after} min', {
+          dayWords: dayWords(day),
+          data: tell('{count, plural, one {# person} other {# people}}', { count: people.data.length }),
+          after: answer.minutes.after,
+        })}
       </p>
       {bring !== '' && (
         <p className="mt-1">
-          <strong>Bring: </strong>
+          <strong>{t('Bring:')} </strong>
           {bring}.
         </p>
       )}
       {answer.participants.some(({ screening }) => screening.decision !== 'practise') && (
         <p className="mt-1">
-          <strong>Not to be taught yet: </strong>
+          <strong>{t('Not to be taught yet:')} </strong>
           {answer.participants.map(
             ({ id: one, screening }, i) =>
               screening.decision !== 'practise' && (

@@ -4,6 +4,7 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { PLAIN } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
 import { core } from '../../worker/core.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly answer: ClassJson;
@@ -22,14 +23,14 @@ export function TakeAlong({ answer, text, title, participants, day, calendar }: 
     return cues[as](await core.cues(cues.beatsOf(answer.participants), participants, {}));
   };
   const kinds: readonly (readonly [what: string, take: () => Promise<void>])[] = [
-    ['Calendar (iCalendar)', calendar],
-    ['Notes (text)', async () => download('class.md', text, 'text/markdown')],
-    ['Sequence (JSON)', async () => download('sequence.json', await core.sequenceFile(text), 'application/json')],
-    ['Everybody’s steps (CSV)', async () => download('class.csv', (await formats()).planCsv(answer.participants), 'text/csv')],
-    ['Spoken lines (WebVTT)', async () => download('cues.vtt', await script('cuesVtt'), 'text/vtt')],
-    ['Chapters (WebVTT)', async () => download('chapters.vtt', await script('chaptersVtt'), 'text/vtt')],
+    [t('Calendar (iCalendar)'), calendar],
+    [t('Notes (text)'), async () => download('class.md', text, 'text/markdown')],
+    [t('Sequence (JSON)'), async () => download('sequence.json', await core.sequenceFile(text), 'application/json')],
+    [t('Everybody’s steps (CSV)'), async () => download('class.csv', (await formats()).planCsv(answer.participants), 'text/csv')],
+    [t('Spoken lines (WebVTT)'), async () => download('cues.vtt', await script('cuesVtt'), 'text/vtt')],
+    [t('Chapters (WebVTT)'), async () => download('chapters.vtt', await script('chaptersVtt'), 'text/vtt')],
     [
-      'Plans and requests (FHIR R4)',
+      t('Plans and requests (FHIR R4)'),
       async () => {
         const bundle = (await formats()).fhirBundle(participants, answer.participants, title, day);
         download('class-fhir.json', JSON.stringify(bundle, null, 2), 'application/fhir+json');
@@ -39,7 +40,7 @@ export function TakeAlong({ answer, text, title, participants, day, calendar }: 
   return (
     <Menu>
       <MenuButton className={PLAIN}>
-        Take along <ChevronDown size={18} aria-hidden />
+        {t('Take along')} <ChevronDown size={18} aria-hidden />
       </MenuButton>
       <MenuItems anchor="bottom start" className="z-20 mt-1 rounded border border-soft bg-sheet py-1 shadow-lg">
         {kinds.map(([what, take]) => (

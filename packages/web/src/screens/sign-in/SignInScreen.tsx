@@ -13,6 +13,7 @@ import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { explain, Failure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 interface Entry {
   readonly name: string;
@@ -31,7 +32,7 @@ function EntryForm({ first, onEnter, error, busy }: { first: boolean; onEnter: (
       {(['name', 'password'] as const).map((field) => (
         <div key={field}>
           <label htmlFor={field} className="mb-1 block font-semibold">
-            {field === 'name' ? 'Name' : 'Password'}
+            {field === 'name' ? t('Name') : t('Password')}
           </label>
           <input
             id={field}
@@ -55,7 +56,7 @@ function EntryForm({ first, onEnter, error, busy }: { first: boolean; onEnter: (
         </p>
       )}
       <button type="submit" disabled={busy} className={`${PRIMARY} w-full`}>
-        {first ? 'Make the account' : 'Sign in'}
+        {first ? t('Make the account') : t('Sign in')}
       </button>
     </form>
   );
@@ -71,9 +72,9 @@ function demoLink(address: string): string {
 function DemoEntry({ busy, error, onEnter }: { busy: boolean; error: unknown; onEnter: () => void }) {
   return (
     <>
-      <p className="mb-4">This is the demo: everybody in it is invented. Don’t enter real people here; anybody may come in.</p>
+      <p className="mb-4">{t('This is the demo: everybody in it is invented. Don’t enter real people here; anybody may come in.')}</p>
       <button type="button" disabled={busy} onClick={onEnter} className={`${PRIMARY} w-full`}>
-        Look round the demo hall
+        {t('Look round the demo hall')}
       </button>
       {error !== null && (
         <p role="alert" className="mt-3 text-accent">
@@ -105,12 +106,14 @@ export function SignInScreen() {
   return (
     <main className="mx-auto flex min-h-dvh max-w-md flex-col justify-center px-5 py-10">
       <img src="/mark.svg" alt="" className="mb-5 size-14" />
-      <PageTitle>{'Sign in'}</PageTitle>
-      <h1 className="text-3xl">Lotus Steady</h1>
+      <PageTitle>{t('Sign in')}</PageTitle>
+      <h1 className="text-3xl">{t('Lotus Steady')}</h1>
       <p className="mt-2 mb-7 text-soft">
-        Sequences adapted to the people in front of you. It supports your judgement and defers to doctors, midwives and physiotherapists.
+        {t(
+          'Sequences adapted to the people in front of you. It supports your judgement and defers to doctors, midwives and physiotherapists.',
+        )}
       </p>
-      {state.isPending && <Loading what="Looking for the server" />}
+      {state.isPending && <Loading what={t('Looking for the server')} />}
       {state.isError && <Failure error={state.error} onRetry={() => void state.refetch()} />}
       {state.data && (
         <div className="rounded-lg border border-rule bg-sheet p-6">
@@ -119,7 +122,7 @@ export function SignInScreen() {
           ) : (
             <>
               {state.data.needsTeacher && (
-                <p className="mb-4">This installation is new. Make the owner’s account; everything you enter belongs to it.</p>
+                <p className="mb-4">{t('This installation is new. Make the owner’s account; everything you enter belongs to it.')}</p>
               )}
               <EntryForm
                 first={state.data.needsTeacher}
@@ -130,9 +133,9 @@ export function SignInScreen() {
               {state.data.demoAddress !== null && (
                 <p className="mt-5 border-t border-rule pt-4 text-sm">
                   <a href={demoLink(state.data.demoAddress)} className="underline">
-                    Look round the demo hall
+                    {t('Look round the demo hall')}
                   </a>{' '}
-                  first: invented people, apart from yours.
+                  {t('first: invented people, apart from yours.')}
                 </p>
               )}
             </>

@@ -11,6 +11,7 @@ import { SelectField } from '../../parts/SelectField.js';
 import { SchoolSelect } from '../../parts/SchoolSelect.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 /** What the studio decides for everyone: positions where practitioners disagree, and limits of its own. Every change is kept at once. */
 export function StudioScreen() {
@@ -25,30 +26,30 @@ export function StudioScreen() {
     },
   });
   if (hasFailed(studio)) return <Failure error={studio.error} onRetry={() => void studio.refetch()} />;
-  if (studio.data === undefined) return <Loading what="Opening the studio" />;
+  if (studio.data === undefined) return <Loading what={t('Opening the studio')} />;
   const { schools, limits, timeZone } = studio.data;
   return (
     <>
-      <PageTitle>{'The studio'}</PageTitle>
-      <h1 className="mb-1 text-2xl">The studio</h1>
+      <PageTitle>{t('The studio')}</PageTitle>
+      <h1 className="mb-1 text-2xl">{t('The studio')}</h1>
       <p className="max-w-prose text-soft">
-        For everyone who practises here; a person’s own record may decide otherwise where practitioners disagree.{' '}
+        {t('For everyone who practises here; a person’s own record may decide otherwise where practitioners disagree. ')}
         <Link to="/words" className="underline">
-          Our words for postures
+          {t('Our words for postures')}
         </Link>{' '}
-        have a page of their own.
+        {t('have a page of their own.')}
       </p>
       <p role="status" className="my-3 text-sm">
-        {keep.isPending && 'Keeping …'}
-        {keep.isSuccess && 'Kept'}
-        {keep.isError && `Not kept: ${explain(keep.error)}`}
+        {keep.isPending && t('Keeping …')}
+        {keep.isSuccess && t('Kept')}
+        {keep.isError && t('Not kept: {explain}', { explain: explain(keep.error) })}
       </p>
       <section aria-labelledby="day" className="mb-8">
         <h2 id="day" className="mb-2 text-lg">
-          Our day
+          {t('Our day')}
         </h2>
         <div className="max-w-xs">
-          <SelectField label="Time zone" value={timeZone} onChange={(next) => keep.mutate({ ...studio.data, timeZone: next })}>
+          <SelectField label={t('Time zone')} value={timeZone} onChange={(next) => keep.mutate({ ...studio.data, timeZone: next })}>
             {[...new Set([timeZone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map((zone) => (
               <option key={zone} value={zone}>
                 {zone.replaceAll('_', ' ')}
@@ -56,19 +57,19 @@ export function StudioScreen() {
             ))}
           </SelectField>
         </div>
-        <p className="mt-1 text-sm text-soft">By it a new day begins: what someone told today, and how long a clearance holds.</p>
+        <p className="mt-1 text-sm text-soft">{t('By it a new day begins: what someone told today, and how long a clearance holds.')}</p>
       </section>
       <section aria-labelledby="own" className="mb-8">
         <h2 id="own" className="mb-2 text-lg">
-          Limits of our own
+          {t('Limits of our own')}
         </h2>
-        <OwnLimits limits={limits} by="the studio" onChange={(next) => keep.mutate({ ...studio.data, limits: next })} />
+        <OwnLimits limits={limits} by={t('the studio')} onChange={(next) => keep.mutate({ ...studio.data, limits: next })} />
       </section>
       <section aria-labelledby="schools">
         <h2 id="schools" className="mb-2 text-lg">
-          Where practitioners disagree
+          {t('Where practitioners disagree')}
         </h2>
-        <p className="mb-3 text-sm text-soft">Only where a limit depends on it; all positions stand on the condition’s page.</p>
+        <p className="mb-3 text-sm text-soft">{t('Only where a limit depends on it; all positions stand on the condition’s page.')}</p>
         <div className="grid gap-5 sm:grid-cols-2 lg:grid-cols-3">
           {CONDITIONS.flatMap((condition) =>
             Object.entries(condition.schools)

@@ -1,3 +1,4 @@
+import { t } from '../../words/t.js';
 /** A ring that fills on the in-breath and empties on the out-breath, with its word in it; how far it is follows the clock. */
 export function BreathPacer({ elapsed, breathSeconds, running }: { elapsed: number; breathSeconds: number; running: boolean }) {
   // The out-breath takes a little longer than the in-breath.
@@ -13,9 +14,9 @@ export function BreathPacer({ elapsed, breathSeconds, running }: { elapsed: numb
         <circle r={14 + 31 * eased} fill="var(--far)" fillOpacity="0.35" stroke="var(--near)" strokeWidth="2.5" />
       </svg>
       <span className="absolute inset-0 flex items-center justify-center text-2xl font-semibold" aria-hidden>
-        {running ? (isIn ? 'in' : 'out') : ''}
+        {running ? (isIn ? t('in') : t('out')) : ''}
       </span>
-      <span className="sr-only">{running ? (isIn ? 'breathe in' : 'breathe out') : 'at rest'}</span>
+      <span className="sr-only">{running ? (isIn ? t('breathe in') : t('breathe out')) : t('at rest')}</span>
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { SelectField } from '../../parts/SelectField.js';
 import type { RoomCode } from '../room/room-code.js';
 import type { TeachingSettings } from './teaching-settings.js';
 import { canSpeak } from './use-voice.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly settings: TeachingSettings;
@@ -15,9 +16,9 @@ interface Props {
 }
 
 const WORDS = [
-  ['whole', 'all that there is time for'],
-  ['short', 'one line a step'],
-  ['words', 'key words'],
+  ['whole', t('all that there is time for')],
+  ['short', t('one line a step')],
+  ['words', t('key words')],
   ['none', 'nothing'],
 ] as const;
 
@@ -40,28 +41,32 @@ export function HowToTeach({ settings, onChange, room }: Props) {
   }, [code]);
   return (
     <Drop
-      label="Words, voice and tones"
+      label={t('Words, voice and tones')}
       buttonClass="rounded p-2 hover:bg-shade"
       panelClass="right-0 w-80 space-y-4"
       button={<SlidersHorizontal size={26} aria-hidden />}
     >
-      <SelectField label="What to say" value={settings.words} onChange={(words) => onChange({ words: words as TeachingSettings['words'] })}>
+      <SelectField
+        label={t('What to say')}
+        value={settings.words}
+        onChange={(words) => onChange({ words: words as TeachingSettings['words'] })}
+      >
         {WORDS.map(([value, words]) => (
           <option key={value} value={value}>
             {words}
           </option>
         ))}
       </SelectField>
-      <Switch label="I face the class: mirror me" on={settings.facing} onChange={(facing) => onChange({ facing })} />
+      <Switch label={t('I face the class: mirror me')} on={settings.facing} onChange={(facing) => onChange({ facing })} />
       <Switch
-        label="Breathe out to lift, as in strength work"
+        label={t('Breathe out to lift, as in strength work')}
         on={settings.exhaleOnEffort}
         onChange={(exhaleOnEffort) => onChange({ exhaleOnEffort })}
       />
-      <Switch label="A tone at each step and side" on={settings.tones} onChange={(tones) => onChange({ tones })} />
-      {canSpeak && <Switch label="This device says the words" on={settings.voice} onChange={(voice) => onChange({ voice })} />}
+      <Switch label={t('A tone at each step and side')} on={settings.tones} onChange={(tones) => onChange({ tones })} />
+      {canSpeak && <Switch label={t('This device says the words')} on={settings.voice} onChange={(voice) => onChange({ voice })} />}
       <label className="block text-lg">
-        How loud
+        {t('How loud')}
         <input
           type="range"
           min={0}
@@ -74,17 +79,18 @@ export function HowToTeach({ settings, onChange, room }: Props) {
       </label>
       {code === null ? (
         <button type="button" className={PLAIN} onClick={room.open}>
-          A screen on another device
+          {t('A screen on another device')}
         </button>
       ) : (
         <p ref={told} tabIndex={-1} className="text-lg" role="status">
-          On the other device open <strong className="break-all">{location.host}/room</strong> and type{' '}
+          {t('On the other device open')} <strong className="break-all">{t('{host}/room', { host: location.host })}</strong>{' '}
+          {t('and type ')}
           <strong className="text-2xl tracking-widest">{code}</strong>
         </p>
       )}
       {room.failed && (
         <p role="alert" className="text-accent">
-          The server could not be reached. Try again.
+          {t('The server could not be reached. Try again.')}
         </p>
       )}
     </Drop>

@@ -2,6 +2,7 @@ import type { Beat } from '@lotus-steady/core/cues';
 import { MARK_WORDS, type Mark } from './class-run.js';
 import { shortNames } from './short-names.js';
 import { useLongPress } from './use-long-press.js';
+import { t } from '../../words/t.js';
 
 /** More names than these stand in two rows. */
 export const ONE_ROW = 8;
@@ -40,8 +41,8 @@ function Tile({ name, short, mark, hasNote, onMark, onNote }: TileProps) {
     <button
       type="button"
       {...press}
-      aria-label={`${name}: ${mark ? MARK_WORDS[mark] : 'nothing marked'}`}
-      title="A longer press, or N: a note"
+      aria-label={`${name}: ${mark ? MARK_WORDS[mark] : t('nothing marked')}`}
+      title={t('A longer press, or N: a note')}
       className={`${TILE} touch-manipulation select-none ${mark ? 'border-ink bg-ink text-paper' : 'border-rule bg-sheet hover:border-ink'}`}
     >
       <strong className="max-w-full truncate">
@@ -58,7 +59,7 @@ export function MarkTiles({ people, sittingOut, beat, marks, notes, onMark, onNo
   const short = shortNames([...people, ...sittingOut].map(({ name }) => name));
   const place = `min-w-28 grow ${short.length > ONE_ROW ? 'basis-[14%]' : 'basis-0'}`;
   return (
-    <ul className="flex flex-wrap gap-2" aria-label="What you see of them">
+    <ul className="flex flex-wrap gap-2" aria-label={t('What you see of them')}>
       {people.map(({ id, name }, i) => (
         <li key={id} className={place}>
           <Tile
@@ -73,9 +74,12 @@ export function MarkTiles({ people, sittingOut, beat, marks, notes, onMark, onNo
       ))}
       {sittingOut.map(({ id, name }, i) => (
         <li key={id} className={place}>
-          <p className={`${TILE} border-dashed border-rule text-soft`} title={`${name} may not practise yet: the plan is not for them`}>
+          <p
+            className={`${TILE} border-dashed border-rule text-soft`}
+            title={t('{name} may not practise yet: the plan is not for them', { name })}
+          >
             <span className="max-w-full truncate">{short[people.length + i]}</span>
-            <span className="text-lg leading-none">sits out</span>
+            <span className="text-lg leading-none">{t('sits out')}</span>
           </p>
         </li>
       ))}

@@ -2,6 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { INPUT, PRIMARY } from '../../parts/button-styles.js';
 import { Dictate } from '../../parts/Dictate.js';
 import { MOST_NOTED } from '../log/log-draft.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   /** Of whom; `null` while nothing is noted. */
@@ -17,18 +18,22 @@ export function NoteDialog({ name, text, onChange, onClose }: Props) {
     <Dialog open={name !== null} onClose={onClose} className="relative z-50">
       <div className="fixed inset-0 flex items-end justify-center p-3">
         <DialogPanel className="w-full max-w-2xl rounded-lg border border-ink bg-sheet p-4">
-          <DialogTitle className="text-xl">A note on {name}</DialogTitle>
+          <DialogTitle className="text-xl">{t('A note on {name}', { name: name ?? '' })}</DialogTitle>
           <textarea
-            aria-label={`A note on ${name}`}
+            aria-label={t('A note on {name}', { name: name ?? '' })}
             className={`${INPUT} mt-2 h-24 text-xl`}
             value={text}
             maxLength={MOST_NOTED}
             onChange={({ target }) => onChange(target.value)}
           />
           <div className="mt-2 flex items-center justify-between gap-3">
-            <Dictate text={text} onChange={(next) => onChange(next.slice(0, MOST_NOTED))} into={`the note on ${name}`} />
+            <Dictate
+              text={text}
+              onChange={(next) => onChange(next.slice(0, MOST_NOTED))}
+              into={t('the note on {name}', { name: name ?? '' })}
+            />
             <button type="button" className={PRIMARY} onClick={onClose}>
-              Back to the class
+              {t('Back to the class')}
             </button>
           </div>
         </DialogPanel>

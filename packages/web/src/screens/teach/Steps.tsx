@@ -2,6 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { Beat } from '@lotus-steady/core/cues';
 import { clock } from '../score/layout.js';
 import type { TaughtStep } from './taught.js';
+import { t } from '../../words/t.js';
 
 interface Props {
   readonly beats: readonly Beat[];
@@ -24,7 +25,7 @@ export function Steps({ beats, taught, at, open, onClose, onJump }: Props) {
       <div className="fixed inset-0 bg-ink/40" aria-hidden />
       <div className="fixed inset-0 flex justify-end">
         <DialogPanel className="h-full w-full max-w-md overflow-auto bg-sheet p-5">
-          <DialogTitle className="text-2xl">Go to a step</DialogTitle>
+          <DialogTitle className="text-2xl">{t('Go to a step')}</DialogTitle>
           <ol className="mt-3">
             {beats.map((beat, i) => (
               <li key={i}>

@@ -5,6 +5,7 @@ import { PLAIN } from '../../parts/button-styles.js';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { othersQuery, type StepOf } from '../../worker/queries.js';
+import { t } from '../../words/t.js';
 
 /** So many ways are looked at in the middle of a class. */
 const MOST_WAYS = 4;
@@ -29,9 +30,9 @@ interface Props {
 function Ways({ of: { step, now }, onTake }: { of: SwapOf; onTake: (figure: string) => void }) {
   const ways = useQuery(othersQuery(step));
   if (ways.isError) return <Failure error={ways.error} onRetry={() => void ways.refetch()} />;
-  if (!ways.data) return <p className="py-4 text-xl text-soft">Looking …</p>;
+  if (!ways.data) return <p className="py-4 text-xl text-soft">{t('Looking …')}</p>;
   const others = ways.data.filter(({ figure }) => figure !== now);
-  if (others.length === 0) return <p className="py-4 text-xl">No other safe way was found: let them rest.</p>;
+  if (others.length === 0) return <p className="py-4 text-xl">{t('No other safe way was found: let them rest.')}</p>;
   return (
     <ul className="mt-3 grid gap-3 sm:grid-cols-2">
       {others.slice(0, MOST_WAYS).map(({ figure, name, changes, drawn }) => (
@@ -67,8 +68,8 @@ export function Swap({ open, onClose, step, people, of, onTake }: Props) {
         <DialogPanel className="max-h-full w-full max-w-2xl overflow-auto rounded-lg border border-rule bg-sheet p-5">
           <DialogTitle className="text-2xl">
             {person === null
-              ? `${step}: another way for whom?`
-              : `${step}: another way for ${people.find(({ id }) => id === person)?.name}`}
+              ? t('{step}: another way for whom?', { step })
+              : t('{step}: another way for {name}', { step, name: people.find(({ id }) => id === person)?.name ?? '' })}
           </DialogTitle>
           {person === null ? (
             <ul className="mt-3 flex flex-wrap gap-2">
@@ -94,7 +95,7 @@ export function Swap({ open, onClose, step, people, of, onTake }: Props) {
             />
           )}
           <button type="button" className={`${PLAIN} mt-4`} onClick={close}>
-            Leave it as it is
+            {t('Leave it as it is')}
           </button>
         </DialogPanel>
       </div>

@@ -14,6 +14,8 @@ import { readDay, readFigures, readPeople, readPins, readShared, withPins } from
 import { runKey } from './class-run.js';
 import { taughtOf } from './taught.js';
 import { TeachView } from './TeachView.js';
+import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** Teaching the people whom the address names, one or many. */
 export function TeachScreen() {
@@ -36,7 +38,7 @@ function Waiting({ children, back }: { children: ReactNode; back: string }) {
     <div className="p-8 text-xl">
       <p>{children}</p>
       <Link to={back} className="mt-4 inline-block underline">
-        Back to the score
+        {t('Back to the score')}
       </Link>
     </div>
   );
@@ -46,16 +48,18 @@ function Waiting({ children, back }: { children: ReactNode; back: string }) {
 function Unsettled({ lines, sequenceId }: { lines: readonly { readonly line: number; readonly text: string }[]; sequenceId: number }) {
   return (
     <div className="p-8 text-xl">
-      <p>{lines.length === 1 ? 'One line of your notes is' : `${lines.length} lines of your notes are`} still open:</p>
+      <p>
+        {tell('{count, plural, =1 {One line of your notes is still open:} other {# lines of your notes are still open:}}', {
+          count: lines.length,
+        })}
+      </p>
       <ul className="my-3 list-disc pl-6">
         {lines.map(({ line, text }) => (
-          <li key={line}>
-            “{text}” (line {line})
-          </li>
+          <li key={line}>{t('“{text}” (line {line})', { text, line })}</li>
         ))}
       </ul>
       <Link to={`/sequences/${sequenceId}`} className="inline-block underline">
-        Settle {lines.length === 1 ? 'it' : 'them'}, then teach
+        {tell('{count, plural, =1 {Settle it, then teach} other {Settle them, then teach}}', { count: lines.length })}
       </Link>
     </div>
   );
@@ -86,15 +90,16 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
   if (text === undefined || !everybody || !plan || !taught || !beats)
     return (
       <div className="p-8 text-xl">
-        <Loading what="Getting ready" />
+        <Loading what={t('Getting ready')} />
       </div>
     );
   const { participants, unknown } = plan.answer;
   if (participants.every(({ screening }) => screening.decision !== 'practise')) {
-    if (participants.length > 1) return <Waiting back={back}>Nobody of this class may practise today.</Waiting>;
+    if (participants.length > 1) return <Waiting back={back}>{t('Nobody of this class may practise today.')}</Waiting>;
     return (
       <Waiting back={back}>
-        <DecisionWord decision={participants[0]!.screening.decision} />: this plan is not taught yet.
+        <DecisionWord decision={participants[0]!.screening.decision} />
+        {t(': this plan is not taught yet.')}
       </Waiting>
     );
   }

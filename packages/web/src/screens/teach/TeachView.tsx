@@ -25,6 +25,7 @@ import { useCountdown } from './use-countdown.js';
 import { useLate } from './use-late.js';
 import { useVoice } from './use-voice.js';
 import { useWakeLock } from './use-wake-lock.js';
+import { t } from '../../words/t.js';
 
 const ROUND = 'rounded-full border-2 border-ink p-3 disabled:opacity-40 sm:p-4';
 const KEY = `${ROUND} hover:bg-shade`;
@@ -35,7 +36,7 @@ const LONGER = 15;
 /** What others in the class do instead, each with its names. */
 function Others({ others, mirrored }: { others: readonly TaughtFigure[]; mirrored: string }) {
   return (
-    <ul className="mt-1 flex flex-wrap justify-center gap-x-6 gap-y-2 border-t border-rule pt-2" aria-label="Instead">
+    <ul className="mt-1 flex flex-wrap justify-center gap-x-6 gap-y-2 border-t border-rule pt-2" aria-label={t('Instead')}>
       {others.map(({ picture, name, changes, who }) => (
         <li key={name + changes.join()} className="max-w-80 text-center leading-tight">
           <StepFigure picture={picture} className={`mx-auto h-[11dvh] lg:h-[14dvh] ${mirrored}`} />
@@ -192,7 +193,7 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
   const room = useRoomCode();
   useShownInRoom(told);
   useToldElsewhere(room, told);
-  if (!beat || !step || !main) return <p className="p-8 text-xl">Nothing is left to teach in this plan.</p>;
+  if (!beat || !step || !main) return <p className="p-8 text-xl">{t('Nothing is left to teach in this plan.')}</p>;
   const { figures, getting } = step;
   const others = figures.slice(1);
   const next = beats[at + 1];
@@ -203,13 +204,13 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
 
   return (
     <div className="flex min-h-full flex-col px-3 pt-1 sm:px-5 sm:pt-2">
-      <PageTitle>{`Teaching: ${main.name}`}</PageTitle>
+      <PageTitle>{t('Teaching: {name}', { name: main.name })}</PageTitle>
       <div className="flex items-center gap-1 sm:gap-3">
         <p className="text-xl whitespace-nowrap tabular-nums">
-          <strong>{at + 1}</strong> <span className="text-soft">of {beats.length}</span>
+          <strong>{at + 1}</strong> <span className="text-soft">{t('of {beats}', { beats: beats.length })}</span>
         </p>
-        <progress className={`h-2 min-w-8 grow ${BAR}`} max={total} value={total - remaining} aria-label="How far the class is" />
-        <p className="text-xl whitespace-nowrap tabular-nums" title="Time left in the class">
+        <progress className={`h-2 min-w-8 grow ${BAR}`} max={total} value={total - remaining} aria-label={t('How far the class is')} />
+        <p className="text-xl whitespace-nowrap tabular-nums" title={t('Time left in the class')}>
           {clock(remaining)}
         </p>
         {late > 0 && (
@@ -218,14 +219,20 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
             className="rounded border-2 border-ink px-3 py-1 text-lg font-semibold whitespace-nowrap hover:bg-shade"
             onClick={() => keepRun({ fits: [...(fits ?? []), { from: at + 1, secondsLeft: Math.max(0, remaining - left - late * 60) }] })}
           >
-            {late} min late: fit the rest
+            {t('{late} min late: fit the rest', { late })}
           </button>
         )}
-        <button type="button" className={TOOL} onClick={() => setListed(true)} aria-label="Go to a step" title="Go to a step">
+        <button type="button" className={TOOL} onClick={() => setListed(true)} aria-label={t('Go to a step')} title={t('Go to a step')}>
           <List size={26} aria-hidden />
         </button>
         {!finished && (
-          <button type="button" className={TOOL} aria-label="Another way for someone" title="Another way for someone (O)" onClick={swap}>
+          <button
+            type="button"
+            className={TOOL}
+            aria-label={t('Another way for someone')}
+            title={t('Another way for someone (O)')}
+            onClick={swap}
+          >
             <Shuffle size={26} aria-hidden />
           </button>
         )}
@@ -235,29 +242,29 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
           href="/room"
           target="_blank"
           rel="opener"
-          aria-label="Open the room’s screen"
-          title="Open the room’s screen"
+          aria-label={t('Open the room’s screen')}
+          title={t('Open the room’s screen')}
         >
           <MonitorUp size={26} aria-hidden />
         </a>
         <button
           type="button"
           className={`${TOOL} max-sm:hidden`}
-          aria-label="Full screen"
-          title="Full screen"
+          aria-label={t('Full screen')}
+          title={t('Full screen')}
           onClick={() => void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen())}
         >
           <Maximize size={26} aria-hidden />
         </button>
-        <button type="button" className={TOOL} onClick={leave} aria-label="Stop teaching" title="Stop teaching">
+        <button type="button" className={TOOL} onClick={leave} aria-label={t('Stop teaching')} title={t('Stop teaching')}>
           <X size={28} aria-hidden />
         </button>
       </div>
       {resumed && !running && !finished && (
         <p className="rounded bg-shade px-3 py-1 text-lg">
-          You were here when you left.{' '}
+          {t('You were here when you left. ')}
           <button type="button" className="underline" onClick={() => jump(0)}>
-            From the beginning
+            {t('From the beginning')}
           </button>
         </p>
       )}
@@ -279,8 +286,10 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
               <h1 className="text-2xl text-soft sm:text-4xl">{main.name}</h1>
               {beat.side && (
                 <p className="text-2xl font-semibold text-accent uppercase sm:text-4xl">
-                  {beat.side} side
-                  {facing && <span className="text-xl normal-case sm:text-2xl"> (you: {beat.side === 'left' ? 'right' : 'left'})</span>}
+                  {beat.side === 'left' ? t('left side') : t('right side')}
+                  {facing && (
+                    <span className="text-xl normal-case sm:text-2xl"> {beat.side === 'left' ? t('(you: right)') : t('(you: left)')}</span>
+                  )}
                 </p>
               )}
               <p className="text-xl sm:text-3xl">{step.step.dose}</p>
@@ -291,23 +300,27 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
                 <p
                   className="font-serif text-6xl leading-none tabular-nums sm:text-8xl"
                   role="timer"
-                  aria-label={ready ? 'Time to get ready' : 'Time left'}
+                  aria-label={ready ? t('Time to get ready') : t('Time left')}
                 >
-                  {finished ? 'Done' : clock(Math.ceil(ready ? left - beat.seconds : left))}
+                  {finished ? t('Done') : clock(Math.ceil(ready ? left - beat.seconds : left))}
                 </p>
-                {ready && !finished && <p className="text-lg sm:text-xl">getting there</p>}
+                {ready && !finished && <p className="text-lg sm:text-xl">{t('getting there')}</p>}
               </div>
               {!ready && !finished && <BreathPacer elapsed={elapsed - beat.ready} breathSeconds={breathSeconds} running={running} />}
             </div>
           </div>
           {line && (
-            <blockquote className="font-serif text-2xl leading-snug font-semibold sm:min-h-28 sm:text-4xl" aria-label="Say now">
+            <blockquote className="font-serif text-2xl leading-snug font-semibold sm:min-h-28 sm:text-4xl" aria-label={t('Say now')}>
               {line.say}
             </blockquote>
           )}
           {getting.map(({ say, who }) => (
             <p key={say} className="text-lg lg:text-xl">
-              <span className="text-soft">Getting there{who.length > 0 && who.length < people.length && `, ${who.join(', ')}`}:</span> {say}
+              <span className="text-soft">
+                {t('Getting there')}
+                {who.length > 0 && who.length < people.length && `, ${who.join(', ')}`}:
+              </span>{' '}
+              {say}
             </p>
           ))}
         </div>
@@ -319,7 +332,7 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
               <StepFigure picture={nextStep.figures[0]!.picture} className={`hidden h-16 w-28 sm:block ${mirrored}`} />
             )}
             <p className="min-w-0 text-xl leading-tight lg:text-2xl">
-              <span className="text-soft">{next ? 'Next: ' : 'Last step'}</span>
+              <span className="text-soft">{next ? t('Next: ') : t('Last step')}</span>
               {next && nextStep && (
                 <strong>
                   {nextStep.figures[0]!.name}
@@ -332,11 +345,11 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
           <div className="flex shrink-0 gap-2 sm:gap-3">
             {finished && begun ? (
               <Link to={log} className={`${PRIMARY} text-xl`}>
-                Note how it was
+                {t('Note how it was')}
               </Link>
             ) : (
               <>
-                <button type="button" className={`${KEY} text-lg max-sm:hidden`} onClick={() => add(LONGER)} title="Stay longer">
+                <button type="button" className={`${KEY} text-lg max-sm:hidden`} onClick={() => add(LONGER)} title={t('Stay longer')}>
                   +{LONGER} s
                 </button>
                 <button
@@ -344,8 +357,8 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
                   className={KEY}
                   onClick={() => go(-1)}
                   disabled={at === 0 && elapsed === 0}
-                  aria-label="Back"
-                  title="From the beginning; pressed again, the step before"
+                  aria-label={t('Back')}
+                  title={t('From the beginning; pressed again, the step before')}
                 >
                   <ChevronLeft size={30} aria-hidden />
                 </button>
@@ -354,11 +367,11 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
                   className={`${ROUND} bg-ink text-paper`}
                   onClick={turn}
                   disabled={finished}
-                  aria-label={running ? 'Pause' : 'Start'}
+                  aria-label={running ? t('Pause') : t('Start')}
                 >
                   {running ? <Pause size={30} aria-hidden /> : <Play size={30} aria-hidden />}
                 </button>
-                <button type="button" className={KEY} onClick={() => go(1)} disabled={finished} aria-label="Next">
+                <button type="button" className={KEY} onClick={() => go(1)} disabled={finished} aria-label={t('Next')}>
                   <ChevronRight size={30} aria-hidden />
                 </button>
               </>
@@ -403,17 +416,17 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
         of={(personId) => swapOf(personId, beat.index)}
         onTake={(personId, figure) => onSwap(personId, beat.index, figure)}
       />
-      <Interruption open={leaving} onClose={() => setLeaving(false)} title="Stop teaching?">
-        <p className="mt-2">Where you are and what you marked is kept on this device: you can come back to it.</p>
+      <Interruption open={leaving} onClose={() => setLeaving(false)} title={t('Stop teaching?')}>
+        <p className="mt-2">{t('Where you are and what you marked is kept on this device: you can come back to it.')}</p>
         <div className="mt-4 flex flex-col gap-3">
           <button type="button" className={PRIMARY} onClick={() => setLeaving(false)}>
-            Go on teaching
+            {t('Go on teaching')}
           </button>
           <Link to={log} className={PLAIN}>
-            End it and note how it was
+            {t('End it and note how it was')}
           </Link>
           <Link to={back} className={PLAIN}>
-            Back to the score
+            {t('Back to the score')}
           </Link>
         </div>
       </Interruption>

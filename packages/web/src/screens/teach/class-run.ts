@@ -1,8 +1,14 @@
 import { MARK_KINDS, type MarkKind, type StepMark, type Told } from '@lotus-steady/core';
 import { useCallback, useState } from 'react';
 import { dropDraft, readDraft, writeDraft } from '../../drafts/drafts.js';
+import { t } from '../../words/t.js';
 
-export const MARK_WORDS: Readonly<Record<MarkKind, string>> = { stopped: 'stopped', pain: 'in pain', other: 'another way', fine: 'fine' };
+export const MARK_WORDS: Readonly<Record<MarkKind, string>> = {
+  stopped: 'stopped',
+  pain: t('in pain'),
+  other: t('another way'),
+  fine: 'fine',
+};
 
 /** What a teacher saw of someone in a step, and in which. */
 export interface Mark extends StepMark {

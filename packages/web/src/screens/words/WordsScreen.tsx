@@ -13,6 +13,7 @@ import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { hasFailed } from '../../api/failed.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { t } from '../../words/t.js';
 
 function meaningWords(means: WordMeaning, names: LibraryNames | undefined): string {
   switch (means.is) {
@@ -21,9 +22,9 @@ function meaningWords(means: WordMeaning, names: LibraryNames | undefined): stri
       return means.variation === null ? name : `${name}, ${formWords(names, means.asana, means.variation)}`;
     }
     case 'note':
-      return 'no step, a note';
+      return t('no step, a note');
     case 'own':
-      return 'a posture of our own, not judged';
+      return t('a posture of our own, not judged');
   }
 }
 
@@ -32,9 +33,9 @@ async function wordsOf(file: File): Promise<readonly StudioWord[] | string> {
   try {
     const read = JSON.parse(await file.text()) as { words?: unknown };
     if (Array.isArray(read.words) && read.words.length > 0) return read.words as readonly StudioWord[];
-    return `${file.name} holds no list "words"`;
+    return t('{name} holds no list "words"', { name: file.name });
   } catch {
-    return `${file.name} is no JSON file`;
+    return t('{name} is no JSON file', { name: file.name });
   }
 }
 
@@ -46,43 +47,43 @@ export function WordsScreen() {
   const [gone, setGone] = useState<StudioWord | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   if (hasFailed(words)) return <Failure error={words.error} onRetry={() => void words.refetch()} />;
-  if (words.data === undefined) return <Loading what="Opening the words" />;
+  if (words.data === undefined) return <Loading what={t('Opening the words')} />;
   const failed = [keep, forget].find(({ isError }) => isError);
   return (
     <>
-      <PageTitle>{'Our words'}</PageTitle>
-      <h1 className="mb-1 text-2xl">Our words</h1>
+      <PageTitle>{t('Our words')}</PageTitle>
+      <h1 className="mb-1 text-2xl">{t('Our words')}</h1>
       <p className="max-w-prose text-soft">
-        What you settled in your notes. Every text is read with these words; where one is used, the line says “your word”.
+        {t('What you settled in your notes. Every text is read with these words; where one is used, the line says “your word”.')}
       </p>
       <p role="status" className="my-3 min-h-6 text-sm">
-        {failed && `Not kept: ${explain(failed.error)}`}
+        {failed && t('Not kept: {explain}', { explain: explain(failed.error) })}
         {problem}
         {!failed && gone && (
           <>
-            “{gone.text}” is forgotten.{' '}
+            {t('“{text}” is forgotten. ', { text: gone.text })}
             <button type="button" className="underline" onClick={() => keep.mutate([gone], { onSuccess: () => setGone(null) })}>
-              Undo
+              {t('Undo')}
             </button>
           </>
         )}
       </p>
       {words.data.length === 0 ? (
-        <p>None yet. Where the reader is not sure of a line, it asks; your answer is kept here.</p>
+        <p>{t('None yet. Where the reader is not sure of a line, it asks; your answer is kept here.')}</p>
       ) : (
         <ul className="max-w-3xl divide-y divide-rule rounded border border-rule bg-sheet">
           {words.data.map((word) => (
             <li key={word.text} className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-3 py-2">
               <strong>{word.text}</strong>
               <span className="grow">{meaningWords(word.means, names)}</span>
-              <span className="text-sm text-soft">since {dayWords(word.since)}</span>
+              <span className="text-sm text-soft">{t('since {dayWords}', { dayWords: dayWords(word.since) })}</span>
               <button
                 type="button"
                 className="text-sm underline"
-                aria-label={`Forget “${word.text}”`}
+                aria-label={t('Forget “{text}”', { text: word.text })}
                 onClick={() => forget.mutate(word.text, { onSuccess: () => setGone(word) })}
               >
-                Forget
+                {t('Forget')}
               </button>
             </li>
           ))}
@@ -95,11 +96,11 @@ export function WordsScreen() {
           disabled={words.data.length === 0}
           onClick={() => download('studio-words.json', JSON.stringify({ words: words.data }, null, 2), 'application/json')}
         >
-          Export to a file
+          {t('Export to a file')}
         </button>
         <OpenFile
-          label="Import from a file"
-          name="A file of words"
+          label={t('Import from a file')}
+          name={t('A file of words')}
           accept="application/json"
           onFile={async (chosen) => {
             const found = await wordsOf(chosen);
