@@ -8,15 +8,21 @@ export { describeBound } from './conditions/bound.js';
 export { judge } from './judging/judge.js';
 export type { Finding, Where } from './plan/finding.js';
 export {
+  adaptationInCodes,
+  adaptationInWords,
   adaptationJson,
   asanaJson,
   asanasJson,
   columnsOf,
   firstSideOf,
   measureJson,
+  personInCodes,
+  personInWords,
   personJson,
   takenFromBefore,
+  type AdaptationInCodes,
   type AdaptationJson,
+  type PersonInCodes,
   type PersonJson,
   type StepJson,
 } from './planning/json.js';

@@ -22,6 +22,16 @@ export function message(id: MessageId, values?: Message['values']): Message {
   return values ? { id, values } : { id };
 }
 
+/** Whether something that was kept as data is a message of this catalogue. */
+export function isMessage(value: object): value is Message {
+  return (
+    'id' in value &&
+    typeof value.id === 'string' &&
+    Object.hasOwn(EN, value.id) &&
+    Object.keys(value).every((key) => key === 'id' || key === 'values')
+  );
+}
+
 export type Say = (said: Message) => string;
 
 /** Says messages in a language, by its tag (BCP 47) and its catalogue. */

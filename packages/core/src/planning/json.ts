@@ -1,4 +1,4 @@
-import { message, sayInEnglish, type Message } from '../messages/message.js';
+import { isMessage, message, sayInEnglish, type Message } from '../messages/message.js';
 import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
@@ -29,7 +29,8 @@ function isOfShape({ id }: Message): boolean {
   return OF_SHAPE.has(id);
 }
 
-const stepJson = memoize((planned: PlannedStep) => {
+/** A step as programs read it, and all that is told of it as `say` puts it. */
+function stepSaid<Said>(planned: PlannedStep, say: (said: Message) => Said) {
   const { step, chosen, verdict, reasons } = planned;
   return {
     line: step.line,
@@ -44,19 +45,19 @@ const stepJson = memoize((planned: PlannedStep) => {
       asana: chosen.asana.id,
       variation: chosen.variation.id,
       name: chosen.asana.name,
-      changes: chosen.changes.map(sayInEnglish),
+      changes: chosen.changes.map(say),
       /** Of these, what the body does otherwise than in its variation. */
-      shape: chosen.changes.filter(isOfShape).map(sayInEnglish),
+      shape: chosen.changes.filter(isOfShape).map(say),
       level: chosen.ends[0]!.level,
       figure: chosen.figure,
       ...(chosen.isLonger && { longer: true }),
     },
-    ways: chosen ? chosen.ways.map((way) => ({ way, say: sayInEnglish(wayTold(way, chosen.ends[0]!.level)) })) : [],
+    ways: chosen ? chosen.ways.map((way) => ({ way, say: say(wayTold(way, chosen.ends[0]!.level)) })) : [],
     wayIn: chosen?.wayIn
       ? {
           way: chosen.wayIn.ways.at(-1)!,
           usual: false,
-          say: chosen.wayIn.ways.map((way) => sayInEnglish(wayTold(way, chosen.ends[0]!.level))),
+          say: chosen.wayIn.ways.map((way) => say(wayTold(way, chosen.ends[0]!.level))),
           reasons: tightest(chosen.wayIn.reasons).map(reason),
         }
       : null,
@@ -70,10 +71,12 @@ const stepJson = memoize((planned: PlannedStep) => {
     cues: chosen ? saidCues(chosen.asana) : [],
     asides: chosen ? asides(chosen.asana) : [],
     setup: chosen ? setupOf(chosen.ends[0]!) : [],
-    ...(planned.together !== null && { together: sayInEnglish(planned.together) }),
-    ...(planned.ahead !== null && { ahead: sayInEnglish(planned.ahead) }),
+    ...(planned.together !== null && { together: say(planned.together) }),
+    ...(planned.ahead !== null && { ahead: say(planned.ahead) }),
   };
-});
+}
+
+const stepJson = memoize((planned: PlannedStep) => stepSaid(planned, sayInEnglish));
 
 export type StepJson = ReturnType<typeof stepJson>;
 
@@ -81,7 +84,7 @@ function minutes(seconds: number): number {
   return Math.round(seconds / 6) / 10;
 }
 
-export function personJson(plan: PersonPlan) {
+function personSaid<Step>(plan: PersonPlan, stepOf: (planned: PlannedStep) => Step) {
   return {
     id: plan.id,
     /** Left out where nothing was decided. */
@@ -89,13 +92,38 @@ export function personJson(plan: PersonPlan) {
     screening: plan.screening,
     conflicts: plan.conflicts,
     minutes: { before: minutes(plan.before), after: minutes(plan.after) },
-    steps: plan.steps.map(stepJson),
+    steps: plan.steps.map(stepOf),
     inserted: plan.inserted,
     session: plan.session,
   };
 }
 
+export function personJson(plan: PersonPlan) {
+  return personSaid(plan, stepJson);
+}
+
 export type PersonJson = ReturnType<typeof personJson>;
+
+/** Somebody's part of a plan as it is kept: what is told of its steps are codes, in whichever words they are read one day. */
+export function personInCodes(plan: PersonPlan) {
+  return personSaid(plan, (planned) => stepSaid(planned, (said) => said));
+}
+
+export type PersonInCodes = ReturnType<typeof personInCodes>;
+
+type Json = string | number | boolean | null | undefined | readonly Json[] | { readonly [key: string]: Json };
+
+function inWords(value: Json): Json {
+  if (typeof value !== 'object' || value === null) return value;
+  if (isMessage(value)) return sayInEnglish(value);
+  if (Array.isArray(value)) return (value as readonly Json[]).map(inWords);
+  return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, inWords(one as Json)]));
+}
+
+/** What was kept, in words. A plan of an older version that holds words already stays what it is. */
+export function personInWords(kept: PersonInCodes | PersonJson): PersonJson {
+  return inWords(kept as unknown as Json) as unknown as PersonJson;
+}
 
 /** The side that a step on both sides begins with for one person; `null` where none was decided. */
 export function firstSideOf({ preferences = [], steps }: PersonJson, index: number): Side | null {
@@ -124,8 +152,12 @@ export function columnsOf(sequence: Sequence, plans: readonly PersonPlan[]) {
   }));
 }
 
-/** The answer to one adaptation, for one person or a class, as programs read it. Times of a class are its longest. */
-export function adaptationJson(sequence: Sequence, plans: readonly PersonPlan[], minutesAsked: number | null = sequence.minutes) {
+function adaptationSaid<Person>(
+  sequence: Sequence,
+  plans: readonly PersonPlan[],
+  minutesAsked: number | null,
+  personOf: (plan: PersonPlan) => Person,
+) {
   const most = (of: (plan: PersonPlan) => number) => Math.max(0, ...plans.map(of));
   return {
     contract: CONTRACT,
@@ -133,11 +165,26 @@ export function adaptationJson(sequence: Sequence, plans: readonly PersonPlan[],
     minutes: { given: minutesAsked, before: minutes(most(({ before }) => before)), after: minutes(most(({ after }) => after)) },
     unknown: sequence.unknown.map(({ line, text, nearest }) => ({ line, text, nearest: nearest.map(({ id }) => id) })),
     notes: sequence.notes,
-    participants: plans.map(personJson),
+    participants: plans.map(personOf),
     columns: columnsOf(sequence, plans),
   };
 }
+/** The answer to one adaptation, for one person or a class, as programs read it. Times of a class are its longest. */
+export function adaptationJson(sequence: Sequence, plans: readonly PersonPlan[], minutesAsked: number | null = sequence.minutes) {
+  return adaptationSaid(sequence, plans, minutesAsked, personJson);
+}
 export type AdaptationJson = ReturnType<typeof adaptationJson>;
+
+/** The same as it is kept. */
+export function adaptationInCodes(sequence: Sequence, plans: readonly PersonPlan[], minutesAsked: number | null = sequence.minutes) {
+  return adaptationSaid(sequence, plans, minutesAsked, personInCodes);
+}
+export type AdaptationInCodes = ReturnType<typeof adaptationInCodes>;
+
+/** @see personInWords */
+export function adaptationInWords({ participants, ...kept }: AdaptationInCodes | AdaptationJson): AdaptationJson {
+  return { ...kept, participants: participants.map(personInWords) };
+}
 
 function supportName({ on }: Contact): string {
   if (on.kind === 'wall') return `wall.${on.wall}`;

@@ -1,4 +1,4 @@
-import type { PersonJson, Pin, PropsAtHand } from '@lotus-steady/core';
+import { personInWords, type PersonInCodes, type PersonJson, type Pin, type PropsAtHand } from '@lotus-steady/core';
 import type { ClassSummary, StoredClass } from '@lotus-steady/requests';
 import { AutoIncrement, BelongsTo, Column, DataType, ForeignKey, HasMany, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
@@ -52,7 +52,7 @@ export class ClassRow extends Model {
   toClass(): StoredClass {
     const { text, libraryVersion } = this;
     const people = [...this.people].sort((a, b) => a.id - b.id);
-    return { ...this.toSummary(), text, libraryVersion, participants: people.map((one) => readJsonColumn(one, 'answer') as PersonJson) };
+    return { ...this.toSummary(), text, libraryVersion, participants: people.map((one) => one.toAnswer()) };
   }
 }
 
@@ -81,10 +81,14 @@ export class ClassPersonRow extends Model {
   declare pins: Pin[];
 
   @Column(DataType.JSON)
-  declare answer: PersonJson;
+  declare answer: PersonInCodes | PersonJson;
 
-  toPart() {
+  toAnswer(): PersonJson {
+    return personInWords(readJsonColumn(this, 'answer') as PersonInCodes | PersonJson);
+  }
+
+  toPart(): { readonly classId: number; readonly pins: Pin[]; readonly answer: PersonJson } {
     const { classId } = this;
-    return { classId, pins: readJsonColumn(this, 'pins') as Pin[], answer: readJsonColumn(this, 'answer') as PersonJson };
+    return { classId, pins: readJsonColumn(this, 'pins') as Pin[], answer: this.toAnswer() };
   }
 }

@@ -1,4 +1,4 @@
-import type { AdaptationJson } from '@lotus-steady/core';
+import { adaptationInWords, type AdaptationInCodes, type AdaptationJson } from '@lotus-steady/core';
 import type { StoredPlan } from '@lotus-steady/requests';
 import { AutoIncrement, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { readJsonColumn } from '../database/json-column.js';
@@ -29,7 +29,7 @@ export class PlanRow extends Model {
   declare libraryVersion: string;
 
   @Column(DataType.JSON)
-  declare answer: AdaptationJson;
+  declare answer: AdaptationInCodes | AdaptationJson;
 
   toPlan(): StoredPlan {
     const { id, sequenceId, personId, sequenceVersion, personVersion, libraryVersion } = this;
@@ -40,7 +40,7 @@ export class PlanRow extends Model {
       sequenceVersion,
       personVersion,
       libraryVersion,
-      answer: readJsonColumn(this, 'answer') as AdaptationJson,
+      answer: adaptationInWords(readJsonColumn(this, 'answer') as AdaptationInCodes | AdaptationJson),
       createdAt: (this.createdAt as Date).toISOString(),
     };
   }

@@ -1,6 +1,6 @@
 import {
   adaptClass,
-  adaptationJson,
+  adaptationInCodes,
   bodyOf,
   BodySolver,
   BodySolverCache,
@@ -8,12 +8,12 @@ import {
   library,
   measureJson,
   notesReader,
-  personJson,
-  type AdaptationJson,
+  personInCodes,
+  type AdaptationInCodes,
   type ClassJson,
   type ClassOptions,
   type Participant,
-  type PersonJson,
+  type PersonInCodes,
   type Problem,
   type Sequence,
   type StudioWord,
@@ -33,9 +33,10 @@ export interface PlanJob {
   readonly options: Omit<ClassOptions, 'cache'>;
 }
 export interface PlanAnswer {
-  readonly adaptation: AdaptationJson;
   readonly class: ClassJson;
-  readonly people: readonly PersonJson[];
+  /** The same as it is kept, and each person's part of it. */
+  readonly adaptation: AdaptationInCodes;
+  readonly people: readonly PersonInCodes[];
 }
 
 export interface ReadJob {
@@ -58,9 +59,9 @@ export function plan({ participants, sequence, options }: PlanJob): PlanAnswer {
   const planned = adaptClass(members, sequence, options);
   const minutes = options.minutes ?? sequence.minutes;
   return {
-    adaptation: adaptationJson(sequence, planned.plans, minutes),
     class: classJson(sequence, planned, minutes),
-    people: planned.plans.map(personJson),
+    adaptation: adaptationInCodes(sequence, planned.plans, minutes),
+    people: planned.plans.map(personInCodes),
   };
 }
 
