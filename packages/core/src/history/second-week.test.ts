@@ -47,7 +47,7 @@ const logs = new Map<Participant, readonly PastClass[]>([
 
 function planned(people: readonly Participant[]): readonly PersonJson[] {
   const members = people.map((participant) => ({ participant, solver }));
-  return adaptClass(members, sequence, { today: TODAY, figures: 6 }).plans.map(personJson);
+  return adaptClass(members, sequence, { today: TODAY, figures: 6 }).plans.map((plan) => personJson(plan));
 }
 
 test('what five proposals of the log ask for is what the second week differs in, and it says so', () => {

@@ -31,6 +31,10 @@ export const EN = {
   'change.hold-one': 'one hand on a chair back',
   'change.hold-both': 'both hands on a chair back',
 
+  // Why somebody may not practise today. `flag` is a warning sign.
+  'screening.flag':
+    '{flag}: {urgency, select, emergency {call the emergency number and stay with the person} other {no practice, medical contact today}}.',
+
   // What the next plan could take from past classes. `asana` is a name.
   'proposal.leave-out': 'Leave out {asana} from now on',
   'proposal.rest-from': 'Leave out {asana} until {until}',

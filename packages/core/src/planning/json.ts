@@ -1,4 +1,4 @@
-import { isMessage, message, sayInEnglish, type Message } from '../messages/message.js';
+import { isMessage, message, sayInEnglish, type Message, type Say } from '../messages/message.js';
 import { asides, saidCues } from '../asanas/cues.js';
 import type { Asana, Library } from '../asanas/library.js';
 import { describePart, type Contact } from '../body/contact.js';
@@ -76,9 +76,10 @@ function stepSaid<Said>(planned: PlannedStep, say: (said: Message) => Said) {
   };
 }
 
-const stepJson = memoize((planned: PlannedStep) => stepSaid(planned, sayInEnglish));
+/** Each step once in the words of a language. */
+const stepsIn = memoize((say: Say) => memoize((planned: PlannedStep) => stepSaid(planned, say)));
 
-export type StepJson = ReturnType<typeof stepJson>;
+export type StepJson = ReturnType<typeof stepSaid<string>>;
 
 function minutes(seconds: number): number {
   return Math.round(seconds / 6) / 10;
@@ -98,8 +99,8 @@ function personSaid<Step>(plan: PersonPlan, stepOf: (planned: PlannedStep) => St
   };
 }
 
-export function personJson(plan: PersonPlan) {
-  return personSaid(plan, stepJson);
+export function personJson(plan: PersonPlan, say: Say = sayInEnglish) {
+  return personSaid(plan, stepsIn(say));
 }
 
 export type PersonJson = ReturnType<typeof personJson>;
@@ -170,8 +171,13 @@ function adaptationSaid<Person>(
   };
 }
 /** The answer to one adaptation, for one person or a class, as programs read it. Times of a class are its longest. */
-export function adaptationJson(sequence: Sequence, plans: readonly PersonPlan[], minutesAsked: number | null = sequence.minutes) {
-  return adaptationSaid(sequence, plans, minutesAsked, personJson);
+export function adaptationJson(
+  sequence: Sequence,
+  plans: readonly PersonPlan[],
+  minutesAsked: number | null = sequence.minutes,
+  say: Say = sayInEnglish,
+) {
+  return adaptationSaid(sequence, plans, minutesAsked, (plan) => personJson(plan, say));
 }
 export type AdaptationJson = ReturnType<typeof adaptationJson>;
 

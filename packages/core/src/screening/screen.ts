@@ -3,6 +3,7 @@ import { getCondition } from '../conditions/all.js';
 import { FLAGS } from '../conditions/check-answers.js';
 import type { ConditionAnswer, RedFlag } from '../conditions/condition.js';
 import { holdsUntil, isDay } from '../day.js';
+import { message, sayInEnglish, type Message } from '../messages/message.js';
 import type { Problem } from '../problem.js';
 
 export type Decision = 'practise' | 'clearance' | 'refer';
@@ -12,6 +13,8 @@ export interface ScreeningReason {
   readonly parameter?: string;
   readonly flag?: string;
   readonly text: string;
+  /** The code of a text that is put together. */
+  readonly said?: Message;
   readonly outcome: 'refer' | 'clearance' | 'note';
   /** `emergency`: the local emergency number is to be called now. */
   readonly urgency?: RedFlag['urgency'];
@@ -60,13 +63,10 @@ export function screen(answers: readonly ConditionAnswer[], cleared: ReadonlySet
     return [
       ...condition.redFlags
         .filter(({ id }) => flags.includes(id))
-        .map(({ id, text, urgency }) => ({
-          condition: condition.id,
-          flag: id,
-          text: `${text}: ${urgency === 'emergency' ? 'call the emergency number and stay with the person' : 'no practice, medical contact today'}.`,
-          outcome: 'refer' as const,
-          urgency,
-        })),
+        .map(({ id, text, urgency }) => {
+          const said = message('screening.flag', { flag: text, urgency });
+          return { condition: condition.id, flag: id, text: sayInEnglish(said), said, outcome: 'refer' as const, urgency };
+        }),
       ...condition.screen(answer).map(({ parameter, flag, text, outcome, urgency }) => ({
         condition: condition.id,
         ...(parameter && { parameter }),

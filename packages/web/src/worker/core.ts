@@ -1,11 +1,16 @@
 import { wrap, type Remote } from 'comlink';
+import { spokenLanguage } from '../words/t.js';
 import type { CoreWorker } from './core.worker.js';
 
 let remote: Remote<CoreWorker> | null = null;
 
 /** Begun when it is first asked: the way in and the lists don't wait for the library. */
 function started(): Remote<CoreWorker> {
-  remote ??= wrap<CoreWorker>(new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module', name: 'core' }));
+  if (remote) return remote;
+  remote = wrap<CoreWorker>(new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module', name: 'core' }));
+  const language = spokenLanguage();
+  // Asked first, it is answered first.
+  if (language) void remote.speak(language.tag, language.texts);
   return remote;
 }
 

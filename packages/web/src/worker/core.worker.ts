@@ -1,5 +1,5 @@
 import {
-  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, formName, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, sayInEnglish, setupOf, stepFigures, strainsOf, BodySolver, BodySolverCache, understood, whatToSay,
+  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, formName, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, setupOf, stepFigures, strainsOf, BodySolver, BodySolverCache, understood, whatToSay,
   type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type ClassPlan, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin, type Place, type StepMark, type Strain,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -31,6 +31,9 @@ import { packScore, type ScoreDelta } from './score-delta.js';
 import { alike, givenStep, inSharingOrder, scoreStep } from './score-steps.js';
 import { PostureStore } from './posture-store.js';
 import { CooperativeRunner } from './cooperative-runner.js';
+import { say } from '../words/say.js';
+import { setLanguage, type Texts } from '../words/t.js';
+import { icuFormat } from '../words/tell.js';
 
 const bodies = (members: readonly Member[]) => members.map(({ solver }) => solver);
 
@@ -73,7 +76,7 @@ function scoreOf(sequence: Sequence, plan: ClassPlan, members: readonly Member[]
     steps: plan.plans[people[0]!]!.steps.map((step) => scoreStep(pictures, members[people[0]!]!.solver, step)),
   }));
   const given = plan.plans[0]!.steps.map(({ step }) => givenStep(pictures, anySolver, step));
-  return { answer: classJson(sequence, plan), given, staves };
+  return { answer: classJson(sequence, plan, sequence.minutes, say), given, staves };
 }
 
 function* collected<Bit>(bits: Iterable<Bit>): Generator<Bit, Bit[]> {
@@ -86,6 +89,11 @@ function* collected<Bit>(bits: Iterable<Bit>): Generator<Bit, Bit[]> {
 }
 
 const core = {
+  /** Tells everything from here on in the language of the page. */
+  speak(tag: string, texts: Texts): void {
+    setLanguage({ tag, texts, format: icuFormat(tag) });
+  },
+
   /** Asanas whose name, in any language of the library, holds these words; all of them for no words. */
   find(words: string): AsanaEntry[] {
     return search(words).map(entryOf);
@@ -381,7 +389,7 @@ const core = {
       asana: chosen.asana.id,
       name: chosen.asana.name,
       variation: chosen.variation.id,
-      changes: chosen.changes.map(sayInEnglish),
+      changes: chosen.changes.map(say),
       cost: chosen.cost,
       drawn: bestFigures(solver, chosen, sequence.steps[index]!.side),
       setup: setupOf(chosen.ends[0]!),

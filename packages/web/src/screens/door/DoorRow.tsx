@@ -27,6 +27,7 @@ import { SetField } from '../person/Questions.js';
 import { ConditionWords } from './ConditionWords.js';
 import { DoorQuestion } from './DoorQuestion.js';
 import { MOST_ASKED } from './use-door.js';
+import { sentence } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 interface Props {
@@ -118,8 +119,8 @@ export function DoorRow(props: Props) {
             <div className="rounded border border-accent bg-sheet p-3">
               <p className="font-semibold">{DECISIONS[decision].word}</p>
               <ul className="list-disc pl-5 text-sm">
-                {meaning.data.screening.reasons.map(({ text }) => (
-                  <li key={text}>{text}</li>
+                {meaning.data.screening.reasons.map((reason) => (
+                  <li key={reason.text}>{sentence(reason)}</li>
                 ))}
               </ul>
             </div>

@@ -28,6 +28,7 @@ import { DoneInstead } from './DoneInstead.js';
 import { LibraryFor } from './LibraryFor.js';
 import { RangeFigure } from './RangeFigure.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { sentence } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 const GRADES: readonly { readonly grade: Grade; readonly title: string; readonly says: string }[] = [
@@ -168,7 +169,7 @@ export function ConditionView({ condition }: { condition: Condition }) {
               </details>
               <p className="mt-3">
                 <DecisionWord decision={decision} />
-                {reasons.length > 0 && `: ${reasons.map(({ text }) => text).join(' ')}`}
+                {reasons.length > 0 && `: ${reasons.map(sentence).join(' ')}`}
               </p>
               {stages.length === 1 && (
                 <button type="button" className={`${PLAIN} mt-4`} onClick={() => setAnswers([answer, answer])}>

@@ -9,6 +9,7 @@ import { findConditionName } from '../../parts/condition-name.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { meaningQuery } from '../../worker/queries.js';
 import type { PersonDraft } from './person-draft.js';
+import { sentence } from '../../words/say.js';
 import { t } from '../../words/t.js';
 import { tell } from '../../words/tell.js';
 
@@ -49,14 +50,14 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
             <DecisionWord decision={meaning.screening.decision} />
           </p>
           <ul className="mt-1 list-disc pl-5">
-            {meaning.screening.reasons.map(({ text }) => (
-              <li key={text}>{text}</li>
+            {meaning.screening.reasons.map((reason) => (
+              <li key={reason.text}>{sentence(reason)}</li>
             ))}
           </ul>
           {meaning.screening.notes.length > 0 && (
             <ul className="mt-2 list-disc pl-5 text-sm text-soft">
-              {meaning.screening.notes.map(({ text }) => (
-                <li key={text}>{text}</li>
+              {meaning.screening.notes.map((note) => (
+                <li key={note.text}>{sentence(note)}</li>
               ))}
             </ul>
           )}

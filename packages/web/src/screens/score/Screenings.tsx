@@ -2,6 +2,7 @@ import type { ClassJson } from '@lotus-steady/core';
 import type { Person } from '@lotus-steady/requests';
 import { Link } from 'react-router';
 import { DecisionWord } from '../../parts/Verdict.js';
+import { sentence } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 interface Props {
@@ -42,12 +43,12 @@ export function Screenings({ people, participants }: Props) {
             {decision !== 'practise' && <DecisionWord decision={decision} />}
             {reasons.length > 0 && (
               <ul className="list-disc pl-5">
-                {reasons.map(({ text }) => (
-                  <li key={text}>{text}</li>
+                {reasons.map((reason) => (
+                  <li key={reason.text}>{sentence(reason)}</li>
                 ))}
               </ul>
             )}
-            <span className="text-sm text-soft">{notes.map(({ text }) => text).join(' ')}</span>
+            <span className="text-sm text-soft">{notes.map(sentence).join(' ')}</span>
           </li>
         ))}
       </ul>
