@@ -34,16 +34,28 @@ export function isMessage(value: object): value is Message {
 
 export type Say = (said: Message) => string;
 
+/** A message that only names its values: a formatter, dear to make, would do no more. */
+const NAMES_ONLY = /^[^'{}]*(?:\{\w+\}[^'{}]*)*$/;
+
+type Format = (values: Readonly<Record<string, string | number>>) => string;
+
+function formatOf(text: string, language: string): Format {
+  if (NAMES_ONLY.test(text)) return (values) => text.replace(/\{(\w+)\}/g, (whole, name: string) => String(values[name] ?? whole));
+  const format = new IntlMessageFormat(text, language);
+  return (values) => String(format.format(values));
+}
+
 /** Says messages in a language, by its tag (BCP 47) and its catalogue. */
 export function speaker(language: string, catalogue: Catalogue): Say {
-  const formats = new Map<MessageId, IntlMessageFormat>();
-  const formatOf = (id: MessageId) => getOrCreate(formats, id, () => new IntlMessageFormat(catalogue[id], language));
+  const formats = new Map<MessageId, Format>();
   const valueOf = (value: Value): string | number => {
     if (typeof value !== 'object') return isDay(value) ? dayInWords(value) : value;
     return 'id' in value ? say(value) : value.map(valueOf).join(', ');
   };
-  const say: Say = ({ id, values = {} }) =>
-    String(formatOf(id).format(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, valueOf(value)]))));
+  const say: Say = ({ id, values = {} }) => {
+    const format = getOrCreate(formats, id, () => formatOf(catalogue[id], language));
+    return format(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, valueOf(value)])));
+  };
   return say;
 }
 
