@@ -26,9 +26,9 @@ function Effect({ limit }: { limit: OwnLimit }) {
   const touched = verdicts.data.filter(({ verdict }) => verdict === (limit.grade === 'watch' ? 'watch' : 'change'));
   return (
     <p role="status" className="text-sm">
-      {t('{grade}  {touched} as usually done', {
-        grade: limit.grade === 'watch' ? t('This cautions') : t('This bars'),
-        touched: tell('{count, plural, one {# asana} other {# asanas}}', { count: touched.length }),
+      {tell('{grade, select, watch {This cautions} other {This bars}} {touched, plural, one {# asana} other {# asanas}} as usually done', {
+        grade: limit.grade,
+        touched: touched.length,
       })}
       {touched.length > 0 &&
         `: ${touched
