@@ -18,6 +18,9 @@ import { PageTitle } from '../../parts/PageTitle.js';
 import { t } from '../../words/t.js';
 import { tell } from '../../words/tell.js';
 
+/** As wide as what will be told once the class is worked out. */
+const USUAL_MINUTES = { given: 45, before: 45.5, after: 45.5 };
+
 /** A sequence for one person, or for several at once. */
 export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
   const asked = useClassScore(sequence, ids);
@@ -30,6 +33,7 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
   const [first = null, second] = people.data;
   const alone = second ? null : first;
   const minutes = score.data?.answer.minutes;
+  const told = minutes ?? USUAL_MINUTES;
   const participants = score.data?.answer.participants ?? [];
   const mayTeach = participants.some(({ screening }) => screening.decision === 'practise');
   const isEmpty = score.data?.given.length === 0;
@@ -49,12 +53,13 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
             ) : (
               tell('{count, plural, one {# person} other {# people}}', { count: people.data.length })
             )}
-            {minutes &&
-              tell('{given, select, none {, {after} min ({before} as given)} other {, {after} min ({before} as given, {given} wanted)}}', {
-                after: minutes.after,
-                before: minutes.before,
-                given: minutes.given ?? 'none',
-              })}{' '}
+            <span className={minutes ? '' : 'invisible'}>
+              {tell('{given, select, none {, {after} min ({before} as given)} other {, {after} min ({before} as given, {given} wanted)}}', {
+                after: told.after,
+                before: told.before,
+                given: told.given ?? 'none',
+              })}
+            </span>{' '}
             ·{' '}
             <Link to={`/sequences/${sequence.id}`} className="underline">
               {t('change the sequence')}
@@ -77,25 +82,26 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
                   ? t('Keep the changes')
                   : t('Keep this class')}
           </button>
-          {alone && score.data && !isEmpty && (
-            <Link to={`/sequences/${sequence.id}/for/${alone.id}/home`} className={PLAIN}>
-              {t('For home')}
-            </Link>
-          )}
-          {score.data && !isEmpty && (
-            <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/sheet?${search}`} className={PLAIN}>
-              {t('Sheet')}
-            </Link>
-          )}
-          {score.data && !isEmpty && (
-            <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/door?${search}`} className={PLAIN}>
-              {t('Who is here?')}
-            </Link>
-          )}
-          {score.data && !isEmpty && mayTeach && (
-            <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
-              {t('Teach')}
-            </Link>
+          {!isEmpty && (
+            // Their room is there from the beginning: nothing below jumps when the score comes.
+            <div className={`flex flex-wrap items-center gap-2 ${score.data ? '' : 'invisible'}`}>
+              {alone && (
+                <Link to={`/sequences/${sequence.id}/for/${alone.id}/home`} className={PLAIN}>
+                  {t('For home')}
+                </Link>
+              )}
+              <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/sheet?${search}`} className={PLAIN}>
+                {t('Sheet')}
+              </Link>
+              <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/door?${search}`} className={PLAIN}>
+                {t('Who is here?')}
+              </Link>
+              {(mayTeach || !score.data) && (
+                <Link to={`/sequences/${sequence.id}/for/${ids.join(',')}/teach?${search}`} className={PRIMARY}>
+                  {t('Teach')}
+                </Link>
+              )}
+            </div>
           )}
           {score.data && !mayTeach && <span className="font-semibold">{t('Teaching waits')}</span>}
         </div>
