@@ -127,6 +127,8 @@ export interface AsanaSpec {
   readonly base: Base;
   /** Only where left and right differ: the side that the posture shows, and in words. */
   readonly shown?: { readonly side: Side; readonly as: string };
+  /** Done once where nobody asks for both sides: a seat or a rest, in which one changes half way, and what changes sides by itself. */
+  readonly once?: true;
   readonly purposes: PurposeWeights;
   readonly posture?: Partial<PostureSpec> & { readonly like?: string; readonly contacts: readonly string[] };
   /** Only for movements: the other end, reached on the breath phase in `when`. */

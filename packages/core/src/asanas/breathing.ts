@@ -298,6 +298,7 @@ export const breathing: readonly AsanaSpec[] = [
     kids: 'Two Doors',
     base: 'seated-chair',
     shown: { side: 'right', as: 'right hand at the nose' },
+    once: true,
     purposes: { calm: 3, focus: 3 },
     posture: {
       like: 'chair-mountain',

@@ -38,6 +38,8 @@ export interface Asana {
   readonly kids: string;
   readonly base: Base;
   readonly shown: { readonly side: Side; readonly as: string } | null;
+  /** Whether it is done once, or on each side, where nobody tells; `none` too where both sides are the same. */
+  readonly usualSide: 'none' | 'both';
   readonly purposes: PurposeWeights;
   /** `plain` first. Empty for step lists. */
   readonly variations: readonly Variation[];
@@ -265,6 +267,7 @@ export function buildLibrary(specs: readonly AsanaSpec[]): Library {
       kids: spec.kids,
       base: spec.base,
       shown: spec.shown ?? null,
+      usualSide: spec.shown && !spec.once ? 'both' : 'none',
       purposes: spec.purposes,
       variations: [...plain, ...(spec.posture ? spec.variations.map((one) => variationOf(spec, one)) : [])],
       steps: spec.steps ?? [],

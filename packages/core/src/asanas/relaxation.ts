@@ -59,6 +59,7 @@ export const relaxation: readonly AsanaSpec[] = [
     kids: 'Fox in the Den',
     base: 'side-lying',
     shown: { side: 'left', as: 'lying on the left side' },
+    once: true,
     purposes: { rest: 3, calm: 3 },
     posture: {
       like: 'side-lying-rest',
@@ -82,6 +83,7 @@ export const relaxation: readonly AsanaSpec[] = [
     kids: 'Seal Asleep',
     base: 'prone',
     shown: { side: 'right', as: 'head to the right, cushion under the front of the pelvis' },
+    once: true,
     purposes: { rest: 3, calm: 2, 'ease-back': 1 },
     posture: {
       like: 'makarasana',

@@ -72,6 +72,7 @@ export const restorative: readonly AsanaSpec[] = [
     kids: 'Koala on a Log',
     base: 'kneeling',
     shown: { side: 'right', as: 'head turned to the right (change half way)' },
+    once: true,
     purposes: { rest: 3, calm: 3, 'ease-back': 2, 'stretch-inner-thighs': 1 },
     posture: {
       root: { pitch: 57 },
@@ -307,6 +308,7 @@ export const restorative: readonly AsanaSpec[] = [
     kids: 'Sloth on a Branch',
     base: 'prone',
     shown: { side: 'right', as: 'head to the right' },
+    once: true,
     purposes: { rest: 3, calm: 2, 'breath-awareness': 2 },
     posture: {
       like: 'makarasana',

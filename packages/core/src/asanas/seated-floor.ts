@@ -9,6 +9,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     kids: 'Quiet Camp Fire',
     base: 'seated-floor',
     shown: { side: 'right', as: 'right shin in front (change the crossing half way)' },
+    once: true,
     purposes: { 'breath-awareness': 2, 'posture-awareness': 2, calm: 2, 'open-hips': 1, focus: 1 },
     posture: {
       root: { pitch: 2 },
@@ -39,6 +40,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     kids: 'Statue',
     base: 'seated-floor',
     shown: { side: 'right', as: 'right heel in front of the left' },
+    once: true,
     purposes: { 'breath-awareness': 2, focus: 2, calm: 2, 'open-hips': 2 },
     posture: {
       like: 'sukhasana',
@@ -64,6 +66,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     kids: 'Water Lily',
     base: 'seated-floor',
     shown: { side: 'right', as: 'left foot on the right thigh, then right foot on the left' },
+    once: true,
     purposes: { focus: 3, 'open-hips': 2, 'breath-awareness': 2 },
     posture: {
       like: 'sukhasana',
@@ -327,6 +330,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     kids: 'Sea Horse',
     base: 'seated-floor',
     shown: { side: 'right', as: 'right shin in front (change the crossing half way)' },
+    once: true,
     purposes: { 'mobilise-spine-flexion': 2, 'mobilise-spine-extension': 2, 'warm-up': 1, 'breath-awareness': 1 },
     posture: {
       like: 'sukhasana',

@@ -9,6 +9,7 @@ export const sideLying: readonly AsanaSpec[] = [
     kids: 'Sleepy Bear',
     base: 'side-lying',
     shown: { side: 'left', as: 'lying on the left side' },
+    once: true,
     purposes: { rest: 3, calm: 2, 'breath-awareness': 1 },
     posture: {
       root: { roll: 'L83' },

@@ -149,6 +149,7 @@ export const standingMovements: readonly AsanaSpec[] = [
     kids: 'Walk like a Heron',
     base: 'standing',
     shown: { side: 'right', as: 'right foot in front' },
+    once: true,
     purposes: { focus: 3, balance: 2, calm: 2, 'functional-transfer': 2, coordination: 1 },
     posture: {
       legL: { hipFlexion: -14, hipAbduction: 1, hipRotation: 4, knee: 14, ankle: -4 },

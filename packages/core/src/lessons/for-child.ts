@@ -38,7 +38,7 @@ export function lessonSequence(library: Library, lesson: Lesson): Sequence {
       section: '',
       asana,
       variation,
-      side: library.get(asana).shown ? 'both' : 'none',
+      side: library.get(asana).usualSide,
       dose: { seconds: Math.round(seconds / times) },
       retention: null,
       breath: null,

@@ -280,9 +280,9 @@ class LineWriter {
         of: asana.id,
       }));
     }
-    let side: StepSide = asana.shown ? (told ?? 'both') : told === 'both' ? 'both' : 'none';
+    let side: StepSide = asana.shown ? (told ?? asana.usualSide) : told === 'both' ? 'both' : 'none';
     // "Low lunge, right" and again "low lunge": the second is the other side.
-    if (asana.shown && told === null && this.front?.asana === asana.id && this.front.side !== 'both')
+    if (asana.shown && told === null && this.front?.asana === asana.id && (this.front.side === 'left' || this.front.side === 'right'))
       side = this.front.side === 'left' ? 'right' : 'left';
     if (asana.shown) this.front = { asana: asana.id, side };
     const dose = doseGiven(tokens, asana, this.before.isLongHeld);

@@ -45,7 +45,7 @@ export function readSequenceJson(library: Library, raw: unknown): ReadJson {
         field: `${field}.variation`,
         message: `${asana.id} has no variation "${String(variation)}"; it has ${asana.variations.map(({ id }) => id).join(', ')}`,
       });
-    const side = one['side'] ?? (asana.shown ? 'both' : 'none');
+    const side = one['side'] ?? asana.usualSide;
     if (!STEP_SIDES.includes(side as StepSide))
       problems.push({ field: `${field}.side`, message: `side is "${String(side)}"; expected ${STEP_SIDES.join(', ')}` });
     const dose = readDose(one['dose'], `${field}.dose`, problems) ?? asana.dose;

@@ -57,15 +57,14 @@ export interface Sequence {
 }
 
 /** An asana as it is usually done, as a step of its own. */
-export function usualStep({ id, dose, shown }: Pick<Asana, 'id' | 'dose' | 'shown'>, section = ''): Step {
-  const side = shown ? 'both' : 'none';
+export function usualStep({ id, dose, usualSide }: Pick<Asana, 'id' | 'dose' | 'usualSide'>, section = ''): Step {
   return {
     line: 1,
     text: '',
     section,
     asana: id,
     variation: null,
-    side,
+    side: usualSide,
     dose,
     retention: null,
     breath: null,
