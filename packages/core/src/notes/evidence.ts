@@ -61,6 +61,8 @@ export interface Reading {
 interface LineWords {
   readonly tokens: Tokens;
   readonly query: Query;
+  /** The words that may ask for a variation. */
+  readonly asks: Query;
   readonly agreements: readonly Agreement[];
   /** What the words before the first comma, dash or bracket alone mean; `null` where there is no such sign. */
   readonly head: readonly Agreement[] | null;
@@ -133,17 +135,30 @@ export interface LineText {
   readonly query: Query;
   /** The words before the first sign that more is told of it; `null` where there is none. */
   readonly head: Query | null;
+  /** All but another posture that may be done instead: "headstand or dolphin". */
+  readonly asks: Query;
+}
+
+/** Two ways that a line leaves open. */
+const ALTERNATIVE = /^(.*?\p{L}.*?)[\s(]+or\s+(\p{L}.*)$/iu;
+
+function asksOf(lexicon: Lexicon, line: string, query: Query): Query {
+  const [, first, other] = ALTERNATIVE.exec(line) ?? [];
+  if (first === undefined || other === undefined) return query;
+  const [named] = lexicon.agreements(lexicon.query(other), 1, new Set());
+  return named?.exact && named.meaning.kind === 'asana' ? lexicon.query(first) : query;
 }
 
 export function lineText(lexicon: Lexicon, text: string): LineText {
   const tokens = tokensOf(text);
   const head = headOf(tokens.rest);
-  return { tokens, query: lexicon.query(tokens.rest), head: head === null ? null : lexicon.query(head) };
+  const query = lexicon.query(tokens.rest);
+  return { tokens, query, head: head === null ? null : lexicon.query(head), asks: asksOf(lexicon, tokens.rest, query) };
 }
 
 export function lineEvidence(
   lexicon: Lexicon,
-  { tokens, query, head: headQuery }: LineText,
+  { tokens, query, head: headQuery, asks }: LineText,
   surrounding: ReadonlySet<string>,
   without = -1,
 ): LineEvidence {
@@ -158,6 +173,7 @@ export function lineEvidence(
   const words: LineWords = {
     tokens,
     query,
+    asks,
     agreements,
     head,
     parts: partsOf(lexicon, tokens, query, surrounding, agreements, agree),

@@ -541,3 +541,29 @@ describe('rehearsing', () => {
     expect(fresh(text)).toEqual(read(text));
   });
 });
+
+describe('what is left open is asked', () => {
+  const kindOf = (line: string) => read(line).lines[0]?.kind;
+
+  test.each(['padmasana / sukhasana 10 br', 'parsvakonasana, then parivrtta parsvakonasana prep', 'Prasarita A C'])('%s', (line) =>
+    expect(kindOf(line)).toBe('ask'),
+  );
+
+  test('another posture that may be done instead is no way to do the first', () =>
+    expect(one('saddle (or half saddle) 3 min')).toMatchObject({ asana: 'supta-virasana', variation: null, dose: { minutes: 3 } }));
+
+  test('what is counted is no remark', () => expect(kindOf('Turn the head as if to say no, slowly, 4')).toBe('ask'));
+
+  test('a way that names half kneeling is a way', () => expect(kindOf('come up via half-kneel, hand on chair')).toBe('way'));
+});
+
+describe('a seat or a rest is done once', () => {
+  test.each([
+    ['easy seat 2 min', 'none'],
+    ['easy seat each side 2 min', 'both'],
+    ['rest on the side 8 min', 'none'],
+    ['rest on the left side 8 min', 'left'],
+    ['dragon low R, dragon low L 3+3', 'both'],
+    ['low lunge 5 breaths', 'both'],
+  ])('%s', (line, side) => expect(one(line)?.side).toBe(side));
+});

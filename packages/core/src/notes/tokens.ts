@@ -146,10 +146,12 @@ const DOSE_FORMS: readonly DoseForm[] = [
 
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
   // Not the minutes of a whole class: "Yin 75 – hips".
   /(?<=[a-zä]\s+)(?<low>[1-3]?\d)(?=\s*(?:\(|[–—-]\s))/gi,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
+  // The same number for each side: "dead bug 5/5", "dragon R, dragon L 3+3".
+  /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*$)/gi,
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
@@ -187,7 +189,7 @@ const WAYS_IN: readonly { readonly pattern: RegExp; readonly way: WayId }[] = [
   { pattern: /[,;(–—-]\s*sit(?:ting)? up\)?\s*$/gi, way: 'sit-up' },
   { pattern: /[,;(–—-]\s*roll(?:ing)? to (?:the|one|your) side\)?\s*$/gi, way: 'roll-to-side' },
   { pattern: /[,;(–—-]\s*split[- ]squat\)?\s*$/gi, way: 'split-squat' },
-  { pattern: /(?<![a-zä])(?:via|by|through|from)\s+(?:a\s+)?(?:split[- ]squat|half[- ]kneeling)(?![a-zä])/gi, way: 'split-squat' },
+  { pattern: /(?<![a-zä])(?:via|by|through|from)\s+(?:a\s+)?(?:split[- ]squat|half[- ]kneel(?:ing)?)(?![a-zä])/gi, way: 'split-squat' },
   { pattern: /(?<![a-zä])(?:jump(?:ing)?|hop) (?:back|forward|in|through)(?![a-zä])(?: (?:to|into)(?![a-zä]))?/gi, way: 'jump-back' },
   { pattern: /(?<![a-zä])step(?:ping)? back (?:to|into)(?![a-zä])/gi, way: 'step-back' },
   { pattern: /(?<![a-zä])(?:via|by) (?:a )?roll(?:ing)? up(?![a-zä])/gi, way: 'roll-up' },
@@ -302,7 +304,7 @@ function readSide(blanks: Blanks): StepSide | null {
       new Set(sides).size === 1 ||
       (!/[,;/]|\bthen\b/.test(between) && /\b(?:over|to|on|toward|towards|behind|under|across|onto|and|with|in)\b/.test(between))
         ? sides[0]!
-        : /\b(?:bent|long|straight|strap)\b|\+/.test(blanks.rest)
+        : /\b(?:bent|long|straight|strap)\b|(?<!\d\s*)\+/.test(blanks.rest)
           ? sides[0]!
           : 'both';
   }

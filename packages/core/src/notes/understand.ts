@@ -40,6 +40,8 @@ const LIKELY_ARRIVAL = 0.05;
 const LIKELY_NO_STEP = 0.5;
 /** Or where the kinds that hold none are so together, and it hardly names one that the library lacks. */
 const HARDLY_LACKING = 0.05;
+/** What has a dose is taken as a remark from here on. */
+const CLEARLY_NONE = 0.75;
 const MOST_CANDIDATES = 5;
 /** What a weighed line was understood as. */
 export interface Understood {
@@ -90,7 +92,7 @@ export class Understanding {
       .slice(0, MOST_CANDIDATES)
       .map(({ meant, likely: share }): Candidate => ({
         asana: meant.asana.id,
-        variation: variationOf(this.lexicon, evidence.query, meant),
+        variation: variationOf(this.lexicon, evidence.asks, meant),
         likely: share,
       }));
   }
@@ -129,6 +131,7 @@ export class Understanding {
     return (
       leavesPart(line, hypothesis) ||
       leavesHead(line, hypothesis) ||
+      isEitherOr(line, hypothesis) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
@@ -201,7 +204,8 @@ function mayHoldPosture({ evidence }: WeighedLine, is: Hypothesis['is'], share: 
       // Words of another language that are held or counted are no remark either.
       const isForeign = query.words.length > 0 && query.known === 0;
       const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
-      return told.some(isAsanaToTheLetter) || (isDosed && (isForeign || isNear));
+      // What is counted or held, and hardly a remark: "turn the head as if to say no, slowly, 4".
+      return told.some(isAsanaToTheLetter) || (isDosed && (isForeign || isNear || share < CLEARLY_NONE));
     }
     case 'repeat':
       // What is repeated is said in words that are known.
@@ -256,8 +260,10 @@ const ONE_AFTER_ANOTHER = new RegExp(`${ARROW.source}|(?<!\\p{L})then(?!\\p{L})`
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
 const SERIES =
   /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})(?:\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?|\s+(?:w|war|warriors?|vira\p{L}*))\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
-/** A posture, then the same revolved: "triangle, rev triangle". */
-const AND_REVOLVED = /(?<!\p{L})(?<name>\p{L}+)\s*(?:[,;+&/>→]|then)\s*(?:rev(?:olved)?\.?|pari?vri?t+a)\s+\k<name>/iu;
+/** A posture, then one that is revolved: "triangle, rev triangle", "side angle, then revolved side angle". */
+const AND_REVOLVED = /\p{L}{2}\s*(?:[,;+&/>→]|(?<!\p{L})then)\s*(?:then\s+)?(?:rev(?:olved)?\.?|pari?vri?t+a)\s+\p{L}{3}/iu;
+/** Several forms of one posture by their letters: "prasarita A C". */
+const LETTERED = /\p{L}{4}\s+[A-D](?:\s*[,+&/]\s*|\s+)[A-D](?!\p{L})/u;
 /** Parts set apart by dashes or arrows go one after another too, where there are several. */
 const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
 /** So are parts that each agree so well with some posture. */
@@ -287,7 +293,7 @@ function areAllButOneExact(parts: readonly Part[]): boolean {
 /** Whether a line holds, beside the posture it was taken for, others that are named to the letter and would be dropped. */
 function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothesis: Hypothesis): boolean {
   if (hypothesis.is !== 'step') return false;
-  if (SERIES.test(tokens.rest) || AND_REVOLVED.test(tokens.rest)) return true;
+  if ([SERIES, AND_REVOLVED, LETTERED].some((several) => several.test(tokens.rest))) return true;
   const isExact = hypothesis.found?.exact === true;
   const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);
@@ -309,6 +315,15 @@ function leavesHead({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis
   if (hypothesis.is !== 'many') return false;
   const begins = hypothesis.parts[0]!.from;
   return query.places.some(({ stem, to }) => to <= begins && SOME_LETTER.test(stem) && !tellsPosition(stem));
+}
+
+/** Whether a stroke may leave the choice between two postures that stand in for each other: "padmasana / sukhasana". */
+function isEitherOr({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'many' || hypothesis.parts.length !== 2) return false;
+  const [first, second] = hypothesis.parts as [Part, Part];
+  if (!/^\s*\/\s*$/.test(tokens.text.slice(first.to, second.from)) || areDosed(hypothesis.parts)) return false;
+  const [one, other] = meantBy(hypothesis).map(({ asana }) => asana);
+  return one !== undefined && other !== undefined && (one.substitutes.includes(other.id) || other.substitutes.includes(one.id));
 }
 
 /** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */

@@ -225,13 +225,13 @@ class LineWriter {
 
   /** The steps that the line names. */
   private read({ kind, hypothesis, candidates, word }: Understood): readonly ReadStep[] {
-    const { tokens, query } = this.line.evidence;
+    const { tokens, asks } = this.line.evidence;
     switch (kind) {
       case 'step': {
         const step = hypothesis as StepHypothesis;
         const { asana } = step;
         this.tellGuess(tokens, asana, candidates, word);
-        return this.addStep(tokens, asana, word ? step.variation : variationOf(this.lexicon, query, step), tokens.side);
+        return this.addStep(tokens, asana, word ? step.variation : variationOf(this.lexicon, asks, step), tokens.side);
       }
       case 'many':
         return this.addParts(tokens, (hypothesis as Extract<Hypothesis, { is: 'many' }>).parts);
