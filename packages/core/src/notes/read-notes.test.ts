@@ -16,6 +16,8 @@ describe('dose', () => {
   test.each([
     ['tree 5 breaths', { breaths: 5 }],
     ['tree x6', { repetitions: 6 }],
+    ['tree 6 es', { repetitions: 6 }],
+    ['tree once or twice', { repetitions: 2 }],
     ['tree 6x', { repetitions: 6 }],
     ['tree × 6', { repetitions: 6 }],
     ['tree 6 rounds', { rounds: 6 }],
@@ -564,6 +566,7 @@ describe('a seat or a rest is done once', () => {
     ['rest on the side 8 min', 'none'],
     ['rest on the left side 8 min', 'left'],
     ['dragon low R, dragon low L 3+3', 'both'],
+    ['side-lying clam 10 es', 'both'],
     ['low lunge 5 breaths', 'both'],
   ])('%s', (line, side) => expect(one(line)?.side).toBe(side));
 });

@@ -141,12 +141,12 @@ const DOSE_FORMS: readonly DoseForm[] = [
   { sign: TIMES, pattern: new RegExp(String.raw`(?<![a-zä])[x×]\s*${second}(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
   { sign: TIMES, pattern: new RegExp(String.raw`(?<=[a-zä])[x×](?<low>\d+)(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
   { sign: TIMES, pattern: new RegExp(String.raw`${N}\s*[x×](?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
-  { sign: /once|twice|thrice/i, pattern: /(?<![a-zä])(?<low>once|twice|thrice)(?![a-zä])/gi, read: ({ low = '' }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low.toLowerCase() as 'once']) },
+  { sign: /once|twice|thrice/i, pattern: /(?<![a-zä])(?:once or )?(?<low>once|twice|thrice)(?![a-zä])/gi, read: ({ low = '' }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low.toLowerCase() as 'once']) },
 ]; // prettier-ignore
 
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|es|e\/s|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
   // Not the minutes of a whole class: "Yin 75 – hips".
   /(?<=[a-zä]\s+)(?<low>[1-3]?\d)(?=\s*(?:\(|[–—-]\s))/gi,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
@@ -167,7 +167,7 @@ const BETWEEN = String.raw`\s*(?:\/|&|\+|,|;|\||and|then|or|-|–|→|>|\s)\s*(?
 const AFTER_SIDE = String.raw`(?:\s+(?:sides?|legs?(?!\s+(?:up|back|out|over|behind|across|long|straight|bent|slide|lift|raise))))?`;
 
 const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }[] = [
-  { pattern: /(?<![a-zä])(?:on |to |for )?(?:(?:each|per|every|ea\.?|e|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?![a-zä]| of )|(?<![a-zä])e\/s(?![a-zä])|(?<![a-zä])(?:b\/s|bs)(?![a-zä])/gi, side: 'both' },
+  { pattern: /(?<![a-zä])(?:on |to |for )?(?:(?:each|per|every|ea\.?|e|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?![a-zä]| of )|(?<![a-zä])e\/s(?![a-zä])|(?<=\d\s*)es(?![a-zä])|(?<![a-zä])(?:b\/s|bs)(?![a-zä])/gi, side: 'both' },
   { pattern: new RegExp(String.raw`(?<![a-zä])(?:on the |to the |on |to )?(?:${R}(?![a-zä])${AFTER_SIDE}${BETWEEN}${L}|${L}(?![a-zä])${AFTER_SIDE}${BETWEEN}${R})(?![a-zä])${AFTER_SIDE}`, flags), side: 'both' },
   { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)both\s*$/gi, side: 'both' },
   { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/gi, side: 'both' },
