@@ -144,7 +144,7 @@ interface WordClasses {
 const NO_CLASSES: WordClasses = { classes: new Int32Array(0), speaks: new Float64Array(0) };
 
 /** Said of one thing they deny each other. */
-const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand'];
+const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand', 'forward back'];
 
 export class Lexicon {
   readonly meanings: Meaning[] = [];

@@ -17,6 +17,8 @@ describe('dose', () => {
     ['tree 5 breaths', { breaths: 5 }],
     ['tree x6', { repetitions: 6 }],
     ['tree 6 es', { repetitions: 6 }],
+    ['tree 5/5', { repetitions: 5 }],
+    ['tree 8 R / 8 L', { repetitions: 8 }],
     ['tree once or twice', { repetitions: 2 }],
     ['tree 6x', { repetitions: 6 }],
     ['tree × 6', { repetitions: 6 }],
@@ -553,6 +555,9 @@ describe('what is left open is asked', () => {
 
   test('another posture that may be done instead is no way to do the first', () =>
     expect(one('saddle (or half saddle) 3 min')).toMatchObject({ asana: 'supta-virasana', variation: null, dose: { minutes: 3 } }));
+
+  test('a way that the line denies is not taken', () =>
+    expect(one('locust arms back x3')).toMatchObject({ asana: 'salabhasana', variation: null }));
 
   test('what is counted is no remark', () => expect(kindOf('Turn the head as if to say no, slowly, 4')).toBe('ask'));
 

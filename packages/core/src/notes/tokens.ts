@@ -150,8 +150,9 @@ const BARE: readonly RegExp[] = [
   // Not the minutes of a whole class: "Yin 75 – hips".
   /(?<=[a-zä]\s+)(?<low>[1-3]?\d)(?=\s*(?:\(|[–—-]\s))/gi,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
-  // The same number for each side: "dead bug 5/5", "dragon R, dragon L 3+3".
+  // The same number for each side: "dead bug 5/5", "dragon R, dragon L 3+3", "leg lifts 8 R / 8 L".
   /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*$)/gi,
+  /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*(?:r|right|l|left)\s*[,&+/]\s*\k<low>\s*(?:r|right|l|left)(?=\s*$)/gi,
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
@@ -272,7 +273,8 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
         }
         const isOfBreaths = /breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
         dose[isOfBreaths ? 'breaths' : 'repetitions'] = value;
-        isBare = !isOfBreaths;
+        // "5/5" counts, as "3+3" may not.
+        isBare = !isOfBreaths && !found[0].includes('/');
         blanks.take(found.index, found.index + found[0].length, 'dose');
       }
   return { dose, isBare };
