@@ -549,9 +549,12 @@ describe('rehearsing', () => {
 describe('what is left open is asked', () => {
   const kindOf = (line: string) => read(line).lines[0]?.kind;
 
-  test.each(['padmasana / sukhasana 10 br', 'parsvakonasana, then parivrtta parsvakonasana prep', 'Prasarita A C'])('%s', (line) =>
-    expect(kindOf(line)).toBe('ask'),
-  );
+  test.each([
+    'padmasana / sukhasana 10 br',
+    'parsvakonasana, then parivrtta parsvakonasana prep',
+    'Prasarita A C',
+    'setu bandha 3x, urdhva dhanurasana for those who do',
+  ])('%s', (line) => expect(kindOf(line)).toBe('ask'));
 
   test('another posture that may be done instead is no way to do the first', () =>
     expect(one('saddle (or half saddle) 3 min')).toMatchObject({ asana: 'supta-virasana', variation: null, dose: { minutes: 3 } }));

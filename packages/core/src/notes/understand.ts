@@ -133,6 +133,7 @@ export class Understanding {
       leavesHead(line, hypothesis) ||
       isEitherOr(line, hypothesis) ||
       this.leadsElsewhere(line, hypothesis) ||
+      this.offersAnother(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
       isMostlyUnknown(line, hypothesis)
@@ -146,6 +147,14 @@ export class Understanding {
     if (!TO.test(rest)) return false;
     const named = getOrCreate(this.ends, evidence, () => (LEADS.exec(rest)?.slice(1) ?? []).flatMap((end) => this.nameOf(end, evidence)));
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
+  }
+
+  /** Whether some are offered another posture behind it: "bridge 3x, wheel for those who do". */
+  private offersAnother({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step') return false;
+    const offered = OFFERED.exec(evidence.tokens.rest)?.[1];
+    const [found] = offered === undefined ? [] : this.nameOf(offered, evidence);
+    return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
   }
 
   /** Whether the line says that the posture is not done: "no savasana today". */
@@ -244,6 +253,8 @@ const ARRIVES =
 /** "Bow if backs are happy", "chair pose, only as low as you like": a posture, then for whom or how far. What begins with a plain verb says what to do then: "rest if tired", "stand at the wall if ...". */
 const FOR_SOME =
   /^\s*(?!(?:rest|relax|sit|stand|kneel|lie|breathe|pause|wait|hold|stay|stop|move)(?!\p{L}))(\p{L}[\p{L}'’ -]*?)\s*[,–—(-]?\s+(?:or sit up |or not )?(?:only )?(?:if|unless|when|as (?:low|far|deep|high|long|much|slow(?:ly)?) as|for (?:those|whoever|anybody|anyone|some))(?!\p{L}).*$/iu;
+/** Behind a sign, another posture and for whom it is. */
+const OFFERED = /\p{L}[^,;]*[,;]\s*(\p{L}[^,;]*?)\s+(?:for (?:those|whoever|anyone|anybody|some)|optional|option)(?!\p{L})/iu;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
