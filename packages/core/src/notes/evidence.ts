@@ -139,14 +139,15 @@ export interface LineText {
   readonly asks: Query;
 }
 
-/** Two ways that a line leaves open. */
-const ALTERNATIVE = /^(.*?\p{L}.*?)[\s(]+or\s+(\p{L}.*)$/iu;
+/** Between two ways that a line leaves open. */
+const OR = /[\s(]or\s+(?=\p{L})/iu;
 
 function asksOf(lexicon: Lexicon, line: string, query: Query): Query {
-  const [, first, other] = ALTERNATIVE.exec(line) ?? [];
-  if (first === undefined || other === undefined) return query;
-  const [named] = lexicon.agreements(lexicon.query(other), 1, new Set());
-  return named?.exact && named.meaning.kind === 'asana' ? lexicon.query(first) : query;
+  const between = OR.exec(line);
+  if (!between) return query;
+  const first = lexicon.query(line.slice(0, between.index));
+  const [named] = lexicon.agreements(lexicon.query(line.slice(between.index + between[0].length)), 1, new Set());
+  return first.words.length > 0 && named?.exact && named.meaning.kind === 'asana' ? first : query;
 }
 
 export function lineText(lexicon: Lexicon, text: string): LineText {

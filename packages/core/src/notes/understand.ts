@@ -152,7 +152,8 @@ export class Understanding {
   /** Whether some are offered another posture behind it: "bridge 3x, wheel for those who do". */
   private offersAnother({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step') return false;
-    const offered = OFFERED.exec(evidence.tokens.rest)?.[1];
+    const { rest } = evidence.tokens;
+    const offered = FOR_WHOM.test(rest) ? OFFERED.exec(rest)?.[1] : undefined;
     const [found] = offered === undefined ? [] : this.nameOf(offered, evidence);
     return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
   }
@@ -254,7 +255,9 @@ const ARRIVES =
 const FOR_SOME =
   /^\s*(?!(?:rest|relax|sit|stand|kneel|lie|breathe|pause|wait|hold|stay|stop|move)(?!\p{L}))(\p{L}[\p{L}'’ -]*?)\s*[,–—(-]?\s+(?:or sit up |or not )?(?:only )?(?:if|unless|when|as (?:low|far|deep|high|long|much|slow(?:ly)?) as|for (?:those|whoever|anybody|anyone|some))(?!\p{L}).*$/iu;
 /** Behind a sign, another posture and for whom it is. */
-const OFFERED = /\p{L}[^,;]*[,;]\s*(\p{L}[^,;]*?)\s+(?:for (?:those|whoever|anyone|anybody|some)|optional|option)(?!\p{L})/iu;
+const OFFERED = /[,;]\s*(\p{L}[^,;]*?)\s+(?:for (?:those|whoever|anyone|anybody|some)|optional|option)(?!\p{L})/iu;
+/** Without such words nobody is offered anything. */
+const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
