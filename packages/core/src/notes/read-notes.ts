@@ -79,11 +79,7 @@ export function notesReader(library: Library): NotesReader {
   const made = () => (reader ??= new Reader(library));
   return Object.assign(
     (text: string, words: readonly StudioWord[] = [], audience: Audience = 'anybody') => made().read(text, words, audience),
-    {
-      *rehearse() {
-        yield* made().rehearse();
-      },
-    },
+    { rehearse: () => made().rehearse() },
   );
 }
 

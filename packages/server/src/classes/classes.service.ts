@@ -85,7 +85,7 @@ export class ClassesService {
         personId: id,
         personVersion: version,
         pins: pins.filter(({ person }) => person === String(id)),
-        answer: plan.people[i]!,
+        answer: plan.adaptation.participants[i]!,
       })),
     };
   }

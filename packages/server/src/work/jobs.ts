@@ -8,12 +8,10 @@ import {
   library,
   measureJson,
   notesReader,
-  personInCodes,
   type AdaptationInCodes,
   type ClassJson,
   type ClassOptions,
   type Participant,
-  type PersonInCodes,
   type Problem,
   type Sequence,
   type StudioWord,
@@ -34,9 +32,8 @@ export interface PlanJob {
 }
 export interface PlanAnswer {
   readonly class: ClassJson;
-  /** The same as it is kept, and each person's part of it. */
+  /** The same as it is kept. */
   readonly adaptation: AdaptationInCodes;
-  readonly people: readonly PersonInCodes[];
 }
 
 export interface ReadJob {
@@ -52,16 +49,18 @@ const solvers = new BodySolverCache(library, MOST_BODIES);
 const read = notesReader(library);
 let usual: BodySolver | undefined;
 
-/** A sequence adapted to people who practise together, as the terminal and the database know it. */
-export function plan({ participants, sequence, options }: PlanJob): PlanAnswer {
+function adapted({ participants, sequence, options }: PlanJob) {
   const today = options.today ?? null;
   const members = participants.map((participant) => ({ solver: solvers.of(bodyOf(participant, today)), participant }));
-  const planned = adaptClass(members, sequence, options);
-  const minutes = options.minutes ?? sequence.minutes;
+  return { sequence, planned: adaptClass(members, sequence, options), minutes: options.minutes ?? sequence.minutes };
+}
+
+/** A sequence adapted to people who practise together, as the terminal and the database know it. */
+export function plan(job: PlanJob): PlanAnswer {
+  const { sequence, planned, minutes } = adapted(job);
   return {
     class: classJson(sequence, planned, minutes),
     adaptation: adaptationInCodes(sequence, planned.plans, minutes),
-    people: planned.plans.map(personInCodes),
   };
 }
 
@@ -70,7 +69,9 @@ export interface CuesJob extends PlanJob {
 }
 /** What is said in a class, as programs read it. */
 export function cues({ cues: asked, ...job }: CuesJob): CuesJson {
-  return cuesJson(cueScript(library, beatsOf(plan(job).class.participants), { pace: paceOf(job.participants), ...asked }));
+  const { sequence, planned, minutes } = adapted(job);
+  const { participants } = classJson(sequence, planned, minutes);
+  return cuesJson(cueScript(library, beatsOf(participants), { pace: paceOf(job.participants), ...asked }));
 }
 
 export interface HomeJob extends PlanJob {

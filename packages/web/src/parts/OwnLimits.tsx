@@ -80,9 +80,9 @@ export function OwnLimits({ limits, by, onChange }: Props) {
                 <strong>{t(MEASURES[limit.measure].label)}</strong> {allowed(limit.bound, MEASURES[limit.measure].unit)},{' '}
                 {GRADE_WORDS[limit.grade]}.{' '}
                 <span className="text-soft">
-                  {limit.until !== undefined && t('Until {dayWords}. ', { dayWords: dayWords(limit.until) })}
+                  {limit.until !== undefined && t('Until {day}. ', { day: dayWords(limit.until) })}
                   {limit.reason} ({limit.by})
-                  {limit.replaces !== undefined && t(', in place of {limitWords}', { limitWords: limitWords(limit.replaces) })}
+                  {limit.replaces !== undefined && t(', in place of {limit}', { limit: limitWords(limit.replaces) })}
                 </span>
               </span>
               <button type="button" className="text-sm underline" onClick={() => onChange(limits.filter((one) => one !== limit))}>
@@ -137,7 +137,7 @@ export function OwnLimits({ limits, by, onChange }: Props) {
               <option value="">{t('on top of all others: stricter only')}</option>
               {replaceable.map((limit) => (
                 <option key={limit} value={limit}>
-                  {t('in place of: {limitWords}', { limitWords: limitWords(limit) })}
+                  {t('in place of: {limit}', { limit: limitWords(limit) })}
                 </option>
               ))}
             </SelectField>

@@ -15,7 +15,7 @@ function words(state: SaveState): string {
     case 'edited':
       return state.restored ? t('Changes from last time are still here, not saved yet') : t('Not saved yet');
     case 'refused':
-      return t('Not saved: {explain}', { explain: explain(state.error) });
+      return t('Not saved: {reason}', { reason: explain(state.error) });
     case 'conflict':
       return t('Not saved: it was changed elsewhere meanwhile. Both versions are below.');
     default:

@@ -34,9 +34,9 @@ const TRIED: Readonly<
     asana: 'sarvangasana-supported',
     first: (body, lengths) => {
       const { shoulderHeight, edge, ...guess } = shoulderStandSetup(body);
-      const more = t(' Shoulders {lengthWords} to {lengthWords2} in from the edge.', {
-        lengthWords: lengthWords(edge.from, lengths),
-        lengthWords2: lengthWords(edge.to, lengths),
+      const more = t(' Shoulders {from} to {to} in from the edge.', {
+        from: lengthWords(edge.from, lengths),
+        to: lengthWords(edge.to, lengths),
       });
       return { ...guess, height: shoulderHeight.value, more };
     },
@@ -82,8 +82,8 @@ export function SetupTrial({ trial, body, problem, onChange }: Props) {
           {title}
         </h3>
         <p className="text-sm text-soft">
-          {t('First guess from this body: {lengthWords}, {count} folded blankets.{more}', {
-            lengthWords: lengthWords(guess.height, lengths),
+          {t('First guess from this body: {from}, {count} folded blankets.{more}', {
+            from: lengthWords(guess.height, lengths),
             count: guess.blankets.count,
             more: guess.more,
           })}
@@ -101,7 +101,7 @@ export function SetupTrial({ trial, body, problem, onChange }: Props) {
           {found !== undefined && (
             <span className="text-sm text-soft">
               {t('about {blankets} blankets', { blankets })}
-              {body.foundOn !== undefined && t(', found on {dayWords}', { dayWords: dayWords(body.foundOn) })}
+              {body.foundOn !== undefined && t(', found on {day}', { day: dayWords(body.foundOn) })}
               {t('; used in plans and figures')}
             </span>
           )}

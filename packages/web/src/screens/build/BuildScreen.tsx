@@ -215,7 +215,7 @@ export function BuildScreen() {
       </form>
       {take.isError && (
         <p role="alert" className="mt-3 text-accent">
-          {t('Not taken: {explain}', { explain: explain(take.error) })}
+          {t('Not taken: {reason}', { reason: explain(take.error) })}
         </p>
       )}
       {asked !== null && (

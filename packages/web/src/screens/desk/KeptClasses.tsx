@@ -80,7 +80,7 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
     mutationFn: () => request('DELETE', `classes/${kept.id}`),
     onSuccess: () => queries.invalidateQueries({ queryKey: classesQuery.queryKey }),
   });
-  const name = t('{title} on {dayWords}', { title: kept.title, dayWords: dayWords(kept.day) });
+  const name = t('{title} on {day}', { title: kept.title, day: dayWords(kept.day) });
   return (
     <li>
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
@@ -92,12 +92,12 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
           , {tell('{count, plural, one {# person} other {# people}}', { count: kept.personIds.length })}
         </span>
         <Link to={againAddress(kept, next)} className="underline">
-          {t('Plan it again for {dayWords}', { dayWords: dayWords(next) })}
+          {t('Plan it again for {day}', { day: dayWords(next) })}
         </Link>
         <button
           type="button"
           className="underline"
-          aria-label={t('Another day for the class of {dayWords}', { dayWords: dayWords(kept.day) })}
+          aria-label={t('Another day for the class of {day}', { day: dayWords(kept.day) })}
           aria-expanded={otherDay !== null}
           onClick={() => setOtherDay(otherDay === null ? next : null)}
         >
@@ -106,7 +106,7 @@ function KeptClass({ kept }: { kept: ClassSummary }) {
         <button
           type="button"
           className="underline"
-          aria-label={t('Remove the class of {dayWords}', { dayWords: dayWords(kept.day) })}
+          aria-label={t('Remove the class of {day}', { day: dayWords(kept.day) })}
           aria-expanded={isAsked}
           onClick={() => setIsAsked(!isAsked)}
         >

@@ -122,7 +122,7 @@ export function BroughtBack({ person, title, today }: Props) {
                       <input
                         type="checkbox"
                         className="size-5"
-                        aria-label={t('Done on {dayWords}', { dayWords: dayWords(day) })}
+                        aria-label={t('Done on {day}', { day: dayWords(day) })}
                         checked={own !== undefined}
                         onChange={({ target }) => change(day, target.checked ? { day, before: null, after: null } : null)}
                       />
@@ -131,7 +131,7 @@ export function BroughtBack({ person, title, today }: Props) {
                       <td key={when} className="pr-4">
                         <select
                           className="rounded border border-rule bg-sheet px-2 py-1"
-                          aria-label={t('Pain {when} on {dayWords}', { when, dayWords: dayWords(day) })}
+                          aria-label={t('Pain {when} on {day}', { when, day: dayWords(day) })}
                           value={own?.[when] ?? ''}
                           onChange={({ target }) =>
                             change(day, {

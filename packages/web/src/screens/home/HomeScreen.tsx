@@ -131,7 +131,7 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
       <p className="mt-1">
         {tell('About {minutes} minutes, {times, plural, =1 {once} other {# times}} a day:', { minutes, times })}{' '}
         <span className="capitalize">{days.join(', ')}</span>
-        {t('. Until {dayWords}, then you look at it together.', { dayWords: dayWords(review) })}
+        {t('. Until {day}, then you look at it together.', { day: dayWords(review) })}
       </p>
       <p className="mt-1">
         <strong>{t('Not today:')}</strong> {t('with {skipToday}.', { skipToday: skipToday.join(', ') })}

@@ -133,7 +133,7 @@ export function ImportScreen() {
       )}
       {bring.error && (
         <p role="alert" className="mt-3 text-accent">
-          {t('Nobody was added: {explain}', { explain: explain(bring.error) })}
+          {t('Nobody was added: {reason}', { reason: explain(bring.error) })}
         </p>
       )}
       {done && (
@@ -147,7 +147,7 @@ export function ImportScreen() {
       )}
       {takeBack.error && (
         <p role="alert" className="mt-3 text-accent">
-          {t('They are still here: {explain}', { explain: explain(takeBack.error) })}
+          {t('They are still here: {reason}', { reason: explain(takeBack.error) })}
         </p>
       )}
       {takeBack.isSuccess && !done && (

@@ -87,7 +87,7 @@ function Log({ name, day, sequence, people, stored }: Props) {
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <div>
           <h1 className="text-2xl">{t('How was it?')}</h1>
-          <p className="text-soft">{t('{title}, {dayWords}. {came} came.', { title: value.title, dayWords: dayWords(day), came })}</p>
+          <p className="text-soft">{t('{title}, {day}. {came} came.', { title: value.title, day: dayWords(day), came })}</p>
         </div>
         {isNew ? (
           <button type="button" className={PRIMARY} onClick={save}>

@@ -20,7 +20,7 @@ function Standing({ clearance }: { clearance: Clearance }) {
       </p>
     );
   const { on, until } = clearance;
-  if (on > today()) return <p className="mt-2">{t('Begins on {dayWords}; until then it doesn’t count.', { dayWords: dayWords(on) })}</p>;
+  if (on > today()) return <p className="mt-2">{t('Begins on {day}; until then it doesn’t count.', { day: dayWords(on) })}</p>;
   if (until !== null && until < today()) return <p className="mt-2">{t('It has run out: ask for a new one.')}</p>;
   return null;
 }

@@ -40,12 +40,12 @@ export function History({ person }: { person: number }) {
       <p className="mb-2">
         {tell('{count, plural, one {# class} other {# classes}}', { count: classes.length - atHome })}
         {atHome > 0 && tell(' and {atHome, plural, one {# practice} other {# practices}} at home', { atHome })}{' '}
-        {t('since {dayWords}.', { dayWords: dayWords(classes.at(-1)!.day) })}
+        {t('since {day}.', { day: dayWords(classes.at(-1)!.day) })}
       </p>
       {told.length > 1 && (
         <Suspense fallback={<p className="text-soft">{t('Drawing …')}</p>}>
           <PainChart
-            label={t('Pain before and after {told} classes, last on {dayWords}', { told: told.length, dayWords: dayWords(told[0]!.day) })}
+            label={t('Pain before and after {told} classes, last on {day}', { told: told.length, day: dayWords(told[0]!.day) })}
             caption={t('Pain, 0 to 10: dashed before the class, full after it.')}
             classes={told.map(({ day, before, after }) => ({ day, before: before.pain ?? null, after: after.pain ?? null }))}
           />

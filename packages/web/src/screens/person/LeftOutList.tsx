@@ -30,8 +30,8 @@ export function LeftOutList({ leftOut, onChange }: Props) {
         {leftOut.map((one) => (
           <li key={one.asana} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3">
             <span>
-              <strong>{asanas?.get(one.asana) ?? one.asana}</strong> {t('since {dayWords}', { dayWords: dayWords(one.on) })}
-              {one.until !== null && t(', until {dayWords}', { dayWords: dayWords(one.until) })}: {one.reason}
+              <strong>{asanas?.get(one.asana) ?? one.asana}</strong> {t('since {day}', { day: dayWords(one.on) })}
+              {one.until !== null && t(', until {day}', { day: dayWords(one.until) })}: {one.reason}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(leftOut.filter((other) => other !== one))}>
               {t('Offer it again')}

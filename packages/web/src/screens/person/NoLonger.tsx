@@ -16,7 +16,7 @@ function recorded(told: ConditionAnswer, day: string): string {
   if (!condition) return told.id;
   const { answer } = answersOn(told, day);
   const asOf = told['asOf'];
-  const since = typeof asOf === 'string' ? t(', told on {dayWords}', { dayWords: dayWords(asOf) }) : '';
+  const since = typeof asOf === 'string' ? t(', told on {day}', { day: dayWords(asOf) }) : '';
   return `${t(condition.name)}: ${stageWords(condition, answer).join('; ') || t('no stage that limits')}${since}`;
 }
 

@@ -13,7 +13,7 @@ function preferredWords({ asana, variation, firstSide, longer }: Preference, nam
   if (firstSide !== null) return t('{firstSide} side first', { firstSide });
   return variation === null || asana === null
     ? t('{longer} % longer', { longer: Math.round(((longer ?? 1) - 1) * 100) })
-    : t('{formWords}, before others as good', { formWords: formWords(names, asana, variation) });
+    : t('{form}, before others as good', { form: formWords(names, asana, variation) });
 }
 
 /** What this person does rather than what is as good: taken from the log of classes, and taken back here. */
@@ -33,9 +33,9 @@ export function PreferenceList({ preferences, onChange }: Props) {
           >
             <span>
               <strong>{one.asana === null ? t('All that takes effort') : (asanas?.get(one.asana) ?? one.asana)}</strong>
-              {t(', {preferredWords}, since {dayWords}: {reason}', {
-                preferredWords: preferredWords(one, asanas),
-                dayWords: dayWords(one.on),
+              {t(', {what}, since {day}: {reason}', {
+                what: preferredWords(one, asanas),
+                day: dayWords(one.on),
                 reason: one.reason,
               })}
             </span>

@@ -37,7 +37,7 @@ export function SetAside({ loosened, asked, onAsked, onChange }: Props) {
         {loosened.map((one) => (
           <li key={one.limit} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3">
             <span>
-              <strong>{limitWords(one.limit)}</strong> {t('since {dayWords}: {reason}', { dayWords: dayWords(one.on), reason: one.reason })}
+              <strong>{limitWords(one.limit)}</strong> {t('since {day}: {reason}', { day: dayWords(one.on), reason: one.reason })}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(loosened.filter((other) => other !== one))}>
               {t('Hold to it again')}
@@ -48,7 +48,7 @@ export function SetAside({ loosened, asked, onAsked, onChange }: Props) {
       {asked !== null && (
         <div className="rounded border border-ink bg-sheet p-4">
           <label htmlFor={id} className="mb-1 block text-sm font-semibold">
-            {t('Why is “{limitWords}” set aside for this person?', { limitWords: limitWords(asked) })}
+            {t('Why is “{limit}” set aside for this person?', { limit: limitWords(asked) })}
           </label>
           <input id={id} ref={field} value={reason} onChange={(event) => setReason(event.target.value)} className={INPUT} />
           <div className="mt-3 flex gap-3">

@@ -122,7 +122,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
               <button
                 type="button"
                 className="underline"
-                aria-label={t('Not {findConditionName}', { findConditionName: findConditionName(answer.id) })}
+                aria-label={t('Not {condition}', { condition: findConditionName(answer.id) })}
                 onClick={() =>
                   setValue(
                     'conditions',
@@ -138,7 +138,7 @@ export function CaseForm({ isSaving, onSave }: Props) {
         <div className="mt-2 flex flex-wrap gap-2">
           {heard.map(({ answer }) => (
             <button key={answer.id} type="button" className={PLAIN} onClick={() => setValue('conditions', [...conditions, answer])}>
-              {t('Add {findConditionName}', { findConditionName: findConditionName(answer.id) })}
+              {t('Add {condition}', { condition: findConditionName(answer.id) })}
               {answersInWords(answer).length > 0 && ` (${answersInWords(answer).join('; ')})`}
             </button>
           ))}

@@ -83,7 +83,7 @@ export function CasesScreen() {
         .
       </p>
       <p role="status" className="my-3 min-h-6 text-sm">
-        {bad && t('Not kept: {explain}', { explain: explain(bad.error) })}
+        {bad && t('Not kept: {reason}', { reason: explain(bad.error) })}
         {problem}
         {!bad && gone && (
           <>

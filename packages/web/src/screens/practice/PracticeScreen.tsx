@@ -167,7 +167,7 @@ export function PracticeScreen() {
       </p>
       {save.error && (
         <p role="alert" className="mb-3 text-accent">
-          {t('This answer was not kept: {explain}', { explain: explain(save.error) })}
+          {t('This answer was not kept: {reason}', { reason: explain(save.error) })}
         </p>
       )}
       {now ? (
@@ -183,8 +183,7 @@ export function PracticeScreen() {
       ) : (
         <p>
           {t('Nothing is due now. ')}
-          {soonest !== undefined &&
-            t('The next task comes back {dayWords}.', { dayWords: dayWords(parseISO(soonest).toISOString().slice(0, 10)) })}
+          {soonest !== undefined && t('The next task comes back {day}.', { day: dayWords(parseISO(soonest).toISOString().slice(0, 10)) })}
         </p>
       )}
     </div>

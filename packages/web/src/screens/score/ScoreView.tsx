@@ -108,14 +108,14 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
       </div>
       {keeping.error && (
         <p role="alert" className="mb-3 text-accent">
-          {t('The class was not kept: {explain}', { explain: explain(keeping.error) })}
+          {t('The class was not kept: {reason}', { reason: explain(keeping.error) })}
         </p>
       )}
       {since.isError && <Failure error={since.error} />}
       {since.data && score.data && (
         <section aria-labelledby="since" tabIndex={0} className="mb-3 max-h-56 overflow-auto rounded border border-ink bg-sheet p-4">
           <h2 id="since" className="mb-2 text-base">
-            {t('Since the class of {dayWords}', { dayWords: dayWords(since.data.day) })}
+            {t('Since the class of {day}', { day: dayWords(since.data.day) })}
           </h2>
           <Differences
             before={since.data}

@@ -31,7 +31,7 @@ export function EarlierTexts({ sequence, text, onChange }: Props) {
         <SelectField label={t('What it was')} value={String(earlier.version)} onChange={(value) => setChosen(Number(value))}>
           {all.map(({ version, savedAt }) => (
             <option key={version} value={version}>
-              {t('Version {version}, {dayWords}', { version, dayWords: dayWords(savedAt) })}
+              {t('Version {version}, {day}', { version, day: dayWords(savedAt) })}
             </option>
           ))}
         </SelectField>

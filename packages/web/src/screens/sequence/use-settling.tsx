@@ -45,7 +45,7 @@ export function useSettling(
   const failed = [keep, forget].find(({ isError }) => isError);
   const status = (
     <p role="status" className="min-h-6 text-sm">
-      {failed && t('Not kept: {explain}', { explain: explain(failed.error) })}
+      {failed && t('Not kept: {reason}', { reason: explain(failed.error) })}
       {/* Once something else is typed, taking the split back would lose it. */}
       {!failed && last && (last.is === 'word' || last.after === text) && (
         <>

@@ -81,8 +81,8 @@ export function SheetScreen() {
       </div>
       <h1 className="text-2xl">{answer.title || sequence.data.title}</h1>
       <p className="text-soft print:text-black">
-        {t('{dayWords}, {data}, {after} min', {
-          dayWords: dayWords(day),
+        {t('{day}, {data}, {after} min', {
+          day: dayWords(day),
           data: tell('{count, plural, one {# person} other {# people}}', { count: people.data.length }),
           after: answer.minutes.after,
         })}

@@ -42,7 +42,7 @@ export function StudioScreen() {
       <p role="status" className="my-3 text-sm">
         {keep.isPending && t('Keeping …')}
         {keep.isSuccess && t('Kept')}
-        {keep.isError && t('Not kept: {explain}', { explain: explain(keep.error) })}
+        {keep.isError && t('Not kept: {reason}', { reason: explain(keep.error) })}
       </p>
       <section aria-labelledby="day" className="mb-8">
         <h2 id="day" className="mb-2 text-lg">

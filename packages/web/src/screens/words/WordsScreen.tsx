@@ -57,7 +57,7 @@ export function WordsScreen() {
         {t('What you settled in your notes. Every text is read with these words; where one is used, the line says “your word”.')}
       </p>
       <p role="status" className="my-3 min-h-6 text-sm">
-        {failed && t('Not kept: {explain}', { explain: explain(failed.error) })}
+        {failed && t('Not kept: {reason}', { reason: explain(failed.error) })}
         {problem}
         {!failed && gone && (
           <>
@@ -76,7 +76,7 @@ export function WordsScreen() {
             <li key={word.text} className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-3 py-2">
               <strong>{word.text}</strong>
               <span className="grow">{meaningWords(word.means, names)}</span>
-              <span className="text-sm text-soft">{t('since {dayWords}', { dayWords: dayWords(word.since) })}</span>
+              <span className="text-sm text-soft">{t('since {day}', { day: dayWords(word.since) })}</span>
               <button
                 type="button"
                 className="text-sm underline"
