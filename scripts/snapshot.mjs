@@ -28,7 +28,7 @@ try {
   const text = readFileSync(bundle, 'utf8');
   writeFileSync(
     bundle,
-    text.replace(/[^\u0000-\u00ff]/g, (letter) => `\\u${letter.charCodeAt(0).toString(16).padStart(4, '0')}`),
+    text.replace(/[\u0100-\uffff]/g, (letter) => `\\u${letter.charCodeAt(0).toString(16).padStart(4, '0')}`),
   );
   const blob = join(DIST, `lotus-${process.version}.blob`);
   const args = [...FLAGS, '--snapshot-blob', blob, '--build-snapshot', bundle];
