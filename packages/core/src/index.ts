@@ -54,7 +54,7 @@ export { answersFromWords } from './conditions/from-words.js';
 export { readLetter, type LetterFinding, type LetterReading } from './conditions/letter.js';
 export { findConditions, mentionedConditions } from './conditions/search.js';
 export { conditionJson, conditionsJson, limitJson, type LimitJson } from './conditions/json.js';
-export { conflictsOf, describeConflict, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
+export { conflictsOf, conflictTold, favouredPurposes, mergeLimits, type Conflict, type MergedLimit } from './conditions/together.js';
 export { codesOf } from './conditions/codes.js';
 export { hasLittleEnergy, withEnergy } from './participants/energy.js';
 export { decidingQuestions, type Question } from './conditions/deciding.js';
@@ -99,7 +99,7 @@ export {
   type Screening,
   type ScreeningReason,
 } from './screening/screen.js';
-export { breathSecondsOf, describeDose, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
+export { breathSecondsOf, describeDose, doseTold, timeOf, USUAL_BREATH_SECONDS } from './sequence/dose.js';
 export { notesJson, type NotesJson, type NotesLineJson } from './notes/json.js';
 export type { Audience } from './notes/audience.js';
 export { MOST_LINES } from './notes/layout.js';

@@ -1,4 +1,4 @@
-import { message, sayInEnglish } from '../messages/message.js';
+import { message, sayInEnglish, type Say } from '../messages/message.js';
 import type { PersonJson, StepJson } from '../planning/json.js';
 
 /** What is compared: the same class at two times, or before and after an edit. */
@@ -19,10 +19,10 @@ export interface Difference {
 }
 
 /** A step's way, part by part. */
-function partsOf(step: StepJson | null): string[] {
-  if (!step) return [sayInEnglish(message('difference.not-in-sequence'))];
+function partsOf(step: StepJson | null, say: Say): string[] {
+  if (!step) return [say(message('difference.not-in-sequence'))];
   const { verdict, to, dose } = step;
-  if (verdict === 'omit' || !to) return [sayInEnglish(message('difference.sits-out'))];
+  if (verdict === 'omit' || !to) return [say(message('difference.sits-out'))];
   return [to.name, ...to.changes, dose].filter((part) => part !== '');
 }
 
@@ -48,19 +48,21 @@ function pairsOf(before: readonly StepJson[], after: readonly StepJson[]): (read
 }
 
 /** What differs for each person: whether they practise, what limits ask, and each step's way. Whoever is in only one of the two is named so. */
-export function differencesOf(before: Compared, after: Compared): Difference[] {
+export function differencesOf(before: Compared, after: Compared, say: Say = sayInEnglish): Difference[] {
   const ids = [...new Set([...before.participants, ...after.participants].map(({ id }) => id))];
   return ids.flatMap((person): Difference[] => {
     const was = before.participants.find(({ id }) => id === person);
     const now = after.participants.find(({ id }) => id === person);
     const of = (about: Difference['about'], one: readonly string[], other: readonly string[], step: string | null = null): Difference[] =>
       JSON.stringify(one) === JSON.stringify(other) ? [] : [{ person, step, about, was: one, now: other }];
-    const presence = (part: PersonJson | undefined) => [sayInEnglish(message(part ? 'difference.there' : 'difference.not-there'))];
+    const presence = (part: PersonJson | undefined) => [say(message(part ? 'difference.there' : 'difference.not-there'))];
     if (!was || !now) return of('person', presence(was), presence(now));
     return [
       ...of('decision', [was.screening.decision], [now.screening.decision]),
       ...of('person', was.conflicts, now.conflicts),
-      ...pairsOf(was.steps, now.steps).flatMap(([one, other]) => of('step', partsOf(one), partsOf(other), (other ?? one)?.given ?? null)),
+      ...pairsOf(was.steps, now.steps).flatMap(([one, other]) =>
+        of('step', partsOf(one, say), partsOf(other, say), (other ?? one)?.given ?? null),
+      ),
     ];
   });
 }

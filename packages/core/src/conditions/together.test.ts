@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import { sayInEnglish } from '../messages/message.js';
 import { person, plan, sequence } from '../planning/adapt.fixture.js';
 import { limitsFor } from '../planning/adapt.js';
 import { factsFrom } from '../solving/facts.js';
 import { findings } from '../judging/judge.js';
-import { conflictsOf, describeConflict, favouredPurposes, mergeLimits } from './together.js';
+import { conflictsOf, conflictTold, favouredPurposes, mergeLimits } from './together.js';
 
 const DISC = 'lumbar-disc phase=acute surgery=none';
 const STENOSIS = 'spinal-stenosis walkMinutes=8 deficit=none painNow=1';
@@ -17,7 +18,7 @@ describe('opposed directions', () => {
     const [conflict] = conflictsOf(limits(DISC, STENOSIS));
     expect(conflict).toMatchObject({ measure: 'lumbarFlexion', atLeast: -5, narrow: false });
     expect([conflict!.below.condition, conflict!.above.condition]).toEqual(['spinal-stenosis', 'lumbar-disc']);
-    expect(describeConflict(conflict!)).toMatch(/Spinal stenosis bars one direction, .* the other; -5 to 15° is left\./);
+    expect(sayInEnglish(conflictTold(conflict!))).toMatch(/Spinal stenosis bars one direction, .* the other; -5 to 15° is left\./);
   });
 
   test('one condition that bounds both sides is no conflict', () => expect(conflictsOf(limits(DISC))).toEqual([]));

@@ -1,3 +1,4 @@
+import { message, type Message } from '../messages/message.js';
 import { MEASURES, type Facing, type Measure } from '../body/measure.js';
 import type { Purpose } from '../asanas/purposes.js';
 import type { ActiveLimit } from './active-limits.js';
@@ -48,15 +49,13 @@ export function conflictsOf(limits: readonly ActiveLimit[]): Conflict[] {
   });
 }
 
-/** A conflict in words. */
-export function describeConflict({ measure, atLeast, atMost, below, above, narrow }: Conflict): string {
+/** A conflict as it is told. */
+export function conflictTold({ measure, atLeast, atMost, below, above, narrow }: Conflict): Message {
   const name = (limit: ActiveLimit) => findCondition(limit.condition)?.name ?? limit.condition;
   const { label, unit } = MEASURES[measure];
-  const left = atMost < atLeast ? 'nothing is left between them' : `${atLeast} to ${atMost}${unit} is left`;
-  return (
-    `${label}: ${name(below)} bars one direction, ${name(above)} the other; ${left}.` +
-    (narrow ? ' Written clearance first; until then lying, sitting, breath and work of the limbs only.' : '')
-  );
+  const left = atMost < atLeast ? message('conflict.nothing-left') : message('conflict.left', { atLeast, atMost, unit });
+  const conflict = message('conflict', { measure: label, below: name(below), above: name(above), left });
+  return narrow ? message('conflict.clearance', { conflict }) : conflict;
 }
 
 /** Several limits that say the same of one measure, at the strictest of them. */

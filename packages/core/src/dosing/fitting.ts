@@ -4,7 +4,7 @@ import { message, type Message } from '../messages/message.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
-import { breathSecondsOf, describeDose, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
+import { breathSecondsOf, describeDose, doseTold, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
 import { arrivingOf, usualWaySeconds } from '../transitions/entry-cost.js';
 import { costAnywhere, endsOf, type Candidate } from '../candidates/candidates.js';
 import { isRest, COST } from '../plan/cost.js';
@@ -163,7 +163,7 @@ class Fitting {
     const less = scaleDose(this.dose, share);
     if (describeDose(less) === describeDose(this.dose)) return;
     this.dose = less;
-    this.sayDose(message('dose.only', { dose: describeDose(less) }));
+    this.sayDose(message('dose.only', { dose: doseTold(less) }));
     this.cost += COST.shorter;
     this.asked.push({
       condition,

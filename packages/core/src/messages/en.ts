@@ -65,7 +65,19 @@ export const EN = {
   'evidence.good': 'The last {times} classes went well.',
   'evidence.away': 'Away for {weeks} weeks, since {day}.',
 
-  // Dose, breath and pace. Seconds.
+  // What is added to a sequence. `asana` is a name, `reason` a sentence.
+  inserted: '{asana}',
+  'inserted.changed': '{asana} ({changes})',
+  'inserted.quiet-end': '{reason} At least {minutes} quiet minutes end the class.',
+
+  // Dose, breath and pace. `amounts` are of the five below it. Seconds.
+  dose: '{amounts}',
+  'dose.breaths': '{count, plural, one {# breath} other {# breaths}}',
+  'dose.repetitions': '{count, plural, one {# time} other {# times}}',
+  'dose.seconds': '{count} s',
+  'dose.minutes': '{count} min',
+  'dose.rounds': '{count, plural, one {# round} other {# rounds}}',
+  'dose.with-side': '{dose}{side, select, both {, each side} left {, left} right {, right} other {}}',
   'dose.only': '{dose} only',
   'dose.hold': 'hold {seconds} s{rounds, plural, =1 {} other {, # times}}',
   'dose.no-longer': 'no longer than {seconds} s',
@@ -100,6 +112,12 @@ export const EN = {
   'way.sit-up.told.down': 'lie straight back',
   'way.roll-to-side.told': 'bend the knees, roll to the side in one piece, push up with the hands',
   'way.roll-to-side.told.down': 'sit sideways, lower on to the elbow, then roll on to the back in one piece',
+
+  // Two conditions that bar opposite directions. `left` is one of the last two.
+  conflict: '{measure}: {below} bars one direction, {above} the other; {left}.',
+  'conflict.clearance': '{conflict} Written clearance first; until then lying, sitting, breath and work of the limbs only.',
+  'conflict.nothing-left': 'nothing is left between them',
+  'conflict.left': '{atLeast} to {atMost}{unit} is left',
 
   // Why a way was taken that isn't the closest one.
   'why.ahead': 'Taken with what follows in mind: closer here would be {way}; that costs more later.',

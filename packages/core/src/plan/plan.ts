@@ -88,10 +88,10 @@ export interface Inserted {
   /** Line after which it goes. */
   readonly after: number;
   readonly asana: string;
-  readonly name: string;
+  readonly name: Message;
   readonly seconds: number;
-  /** `counterpose`, `rest`, or the reason of a limit in words. */
-  readonly why: string;
+  /** What it does good for, or what a limit asks for. */
+  readonly why: 'counterpose' | 'rest' | Message;
   /** Only proposed: it takes no time of the plan. */
   readonly proposed?: true;
 }
@@ -101,7 +101,7 @@ export interface PersonPlan {
   readonly preferences: readonly Preference[];
   readonly screening: Screening;
   /** Opposed directions of its conditions, in words. */
-  readonly conflicts: readonly string[];
+  readonly conflicts: readonly Message[];
   readonly steps: readonly PlannedStep[];
   readonly inserted: readonly Inserted[];
   readonly session: readonly SessionFinding[];

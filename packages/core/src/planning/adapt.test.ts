@@ -7,6 +7,7 @@ import { givenSeconds, limitsFor, otherWays } from '../planning/adapt.js';
 import { adaptationJson } from './json.js';
 import { findings } from '../judging/judge.js';
 import { anybody } from '../participants/participant.js';
+import { doseTold } from '../sequence/dose.js';
 import { declaredValues, factsFrom } from '../solving/facts.js';
 
 const read = notesReader(library);
@@ -57,7 +58,7 @@ describe('a class that left someone worse the next day', () => {
     expect(warrior!.chosen).toMatchObject({
       asana: { id: 'virabhadrasana-2' },
       dose: { seconds: 10 },
-      changes: [message('dose.only', { dose: '10 s' })],
+      changes: [message('dose.only', { dose: doseTold({ seconds: 10 }) })],
     });
     expect(warrior!.reasons.map(({ limit }) => limit)).toEqual(['low-back-pain/pain-next-day']);
     expect(warrior!.given.timed.seconds).toBe(40);

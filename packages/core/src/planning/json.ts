@@ -6,7 +6,7 @@ import { MEASURES, roundMeasure, type Measure } from '../body/measure.js';
 import { memoize } from '../get-or-create.js';
 import { firstSides } from '../participants/preference.js';
 import type { Side } from '../angles.js';
-import { describeDose } from '../sequence/dose.js';
+import { doseTold } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import { wayTold } from '../sequence/ways.js';
 import { CONTRACT } from '../version.js';
@@ -65,7 +65,7 @@ function stepSaid<Said>(planned: PlannedStep, say: (said: Message) => Said) {
     /** Of these, what getting there takes. */
     gettingThere: chosen ? Math.round(chosen.transitionSeconds) : 0,
     amount: chosen?.dose ?? null,
-    dose: chosen ? describeDose(chosen.dose) : '',
+    dose: chosen ? say(doseTold(chosen.dose)) : '',
     reasons: tightest(reasons).map(reason),
     watch: tightest(chosen?.watch ?? []).map(reason),
     cues: chosen ? saidCues(chosen.asana) : [],
@@ -85,29 +85,30 @@ function minutes(seconds: number): number {
   return Math.round(seconds / 6) / 10;
 }
 
-function personSaid<Step>(plan: PersonPlan, stepOf: (planned: PlannedStep) => Step) {
+function personSaid<Said, Step>(plan: PersonPlan, say: (said: Message) => Said, stepOf: (planned: PlannedStep) => Step) {
   return {
     id: plan.id,
     /** Left out where nothing was decided. */
     ...(plan.preferences.length > 0 && { preferences: plan.preferences }),
     screening: plan.screening,
-    conflicts: plan.conflicts,
+    conflicts: plan.conflicts.map(say),
     minutes: { before: minutes(plan.before), after: minutes(plan.after) },
     steps: plan.steps.map(stepOf),
-    inserted: plan.inserted,
+    inserted: plan.inserted.map(({ name, why, ...one }) => ({ ...one, name: say(name), why: typeof why === 'string' ? why : say(why) })),
     session: plan.session,
   };
 }
 
 export function personJson(plan: PersonPlan, say: Say = sayInEnglish) {
-  return personSaid(plan, stepsIn(say));
+  return personSaid(plan, say, stepsIn(say));
 }
 
 export type PersonJson = ReturnType<typeof personJson>;
 
 /** Somebody's part of a plan as it is kept: what is told of its steps are codes, in whichever words they are read one day. */
 export function personInCodes(plan: PersonPlan) {
-  return personSaid(plan, (planned) => stepSaid(planned, (said) => said));
+  const code = (said: Message) => said;
+  return personSaid(plan, code, (planned) => stepSaid(planned, code));
 }
 
 export type PersonInCodes = ReturnType<typeof personInCodes>;
@@ -133,15 +134,15 @@ export function firstSideOf({ preferences = [], steps }: PersonJson, index: numb
 }
 
 /** What a step takes from what was decided for one person before: a sentence each. */
-export function takenFromBefore(person: PersonJson, index: number): string[] {
+export function takenFromBefore(person: PersonJson, index: number, say: Say = sayInEnglish): string[] {
   const { to } = person.steps[index]!;
   const side = firstSideOf(person, index);
   return (person.preferences ?? []).flatMap((one) => {
     if (!to) return [];
-    if (typeof one.longer === 'number') return 'longer' in to ? [sayInEnglish(message('preference.longer', { reason: one.reason }))] : [];
+    if (typeof one.longer === 'number') return 'longer' in to ? [say(message('preference.longer', { reason: one.reason }))] : [];
     if (one.asana !== to.asana) return [];
-    if (one.variation === to.variation) return [sayInEnglish(message('preference.liked', { reason: one.reason }))];
-    return side !== null && one.firstSide === side ? [sayInEnglish(message('preference.first-side', { side, reason: one.reason }))] : [];
+    if (one.variation === to.variation) return [say(message('preference.liked', { reason: one.reason }))];
+    return side !== null && one.firstSide === side ? [say(message('preference.first-side', { side, reason: one.reason }))] : [];
   });
 }
 

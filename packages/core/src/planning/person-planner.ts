@@ -1,5 +1,5 @@
 import { getOrCreate, memoize } from '../get-or-create.js';
-import { describeConflict, favouredPurposes } from '../conditions/together.js';
+import { conflictTold, favouredPurposes } from '../conditions/together.js';
 import { answersOn } from '../conditions/over-time.js';
 import { doseAfterPain } from '../conditions/pain.js';
 import { namedSubstitutes } from '../conditions/substitutes.js';
@@ -132,7 +132,7 @@ export class PersonPlanner {
       id: this.participant.id,
       preferences: this.participant.preferences,
       screening,
-      conflicts: conflicts.map(describeConflict),
+      conflicts: conflicts.map(conflictTold),
       steps,
       inserted: [
         ...inserted,

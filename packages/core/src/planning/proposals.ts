@@ -2,7 +2,7 @@ import type { Asana } from '../asanas/library.js';
 import type { Measure } from '../body/measure.js';
 import type { JudgingProfile } from '../judging/judging-profile.js';
 import { START, type StepContext } from '../judging/step-context.js';
-import { sayInEnglish } from '../messages/message.js';
+import { message, type Message } from '../messages/message.js';
 import type { Chosen, Inserted, PlannedStep, RunningTotals } from '../plan/plan.js';
 import { usualStep, type Step } from '../sequence/sequence.js';
 import type { SolvedPosture } from '../solving/solved-posture.js';
@@ -44,12 +44,12 @@ interface Done {
 }
 
 /** An asana by its name, with what differs from its usual way. */
-function nameOf({ asana, changes, aboutDose }: Chosen): string {
-  const said = changes.filter((one) => !aboutDose.includes(one)).map(sayInEnglish);
-  return said.length === 0 ? asana.name : `${asana.name} (${said.join(', ')})`;
+function nameOf({ asana: { name: asana }, changes: all, aboutDose }: Chosen): Message {
+  const changes = all.filter((one) => !aboutDose.includes(one));
+  return changes.length === 0 ? message('inserted', { asana }) : message('inserted.changed', { asana, changes });
 }
 
-function proposed(context: StepContext, after: number, why: string): Inserted | null {
+function proposed(context: StepContext, after: number, why: Inserted['why']): Inserted | null {
   const [way] = safeWays(context, 1);
   if (!way) return null;
   return { after, asana: way.asana.id, name: nameOf(way), seconds: Math.round(way.timed.seconds), why, proposed: true };

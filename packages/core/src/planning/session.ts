@@ -1,3 +1,4 @@
+import { message } from '../messages/message.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
 import { describeBound } from '../conditions/bound.js';
 import { MEASURES } from '../body/measure.js';
@@ -83,9 +84,9 @@ export function missingRest(limits: readonly ActiveLimit[], context: Omit<StepCo
     {
       after: last.line,
       asana: rest.asana.id,
-      name: rest.asana.name,
+      name: message('inserted', { asana: rest.asana.name }),
       seconds: Math.ceil(missing),
-      why: `${limit.spec.reason} At least ${limit.spec.bound.atLeast} quiet minutes end the class.`,
+      why: message('inserted.quiet-end', { reason: limit.spec.reason, minutes: limit.spec.bound.atLeast }),
     },
   ];
 }

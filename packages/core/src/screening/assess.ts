@@ -1,9 +1,10 @@
+import { sayInEnglish } from '../messages/message.js';
 import { activeLimits, type ActiveLimit, type SchoolChoices } from '../conditions/active-limits.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { withOwn, type Loosened, type OwnLimit } from '../conditions/own-limits.js';
 import { answersOn } from '../conditions/over-time.js';
 import { RESTRICTED_PROFILE } from '../conditions/restricted.js';
-import { conflictsOf, describeConflict, type Conflict } from '../conditions/together.js';
+import { conflictsOf, conflictTold, type Conflict } from '../conditions/together.js';
 import { clearedConditions, screen, type Clearance, type Screening } from './screen.js';
 
 /** What a person answered, chose and was cleared for. */
@@ -42,11 +43,10 @@ export function assess({ conditions: given, schools, clearances, ownLimits, loos
       decision: screening.decision === 'refer' ? 'refer' : 'clearance',
       reasons: [
         ...screening.reasons,
-        ...open.map((conflict) => ({
-          condition: conflict.below.condition,
-          text: describeConflict(conflict),
-          outcome: 'clearance' as const,
-        })),
+        ...open.map((conflict) => {
+          const said = conflictTold(conflict);
+          return { condition: conflict.below.condition, text: sayInEnglish(said), said, outcome: 'clearance' as const };
+        }),
       ],
     },
     limits: [...limits, ...RESTRICTED_PROFILE.map((spec) => ({ condition, id: `${condition}/${spec.id}`, spec }))],

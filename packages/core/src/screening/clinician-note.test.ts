@@ -1,3 +1,4 @@
+import { sayInEnglish } from '../messages/message.js';
 import { assess } from './assess.js';
 import { clinicianNote, whatToSay } from './clinician-note.js';
 
@@ -30,7 +31,10 @@ test('every merged limit is in the note once', () => {
 });
 
 describe('what to say', () => {
-  const say = (answer: typeof fresh | { id: string }) => whatToSay(assess({ ...none, conditions: [answer] }, '2026-03-02'));
+  const say = (answer: typeof fresh | { id: string }) => {
+    const said = whatToSay(assess({ ...none, conditions: [answer] }, '2026-03-02'));
+    return said && sayInEnglish(said);
+  };
   test('nothing to someone who may practise', () => expect(say({ id: 'beginners' })).toBeNull());
   test('asks for a word where clearance is missing', () => expect(say(fresh)).toMatch(/a word from your doctor/));
   test('not today where a doctor has to look', () => expect(say({ id: 'deep-vein-thrombosis' })).toMatch(/did not practise/));

@@ -1,9 +1,9 @@
-import { message, sayInEnglish } from '../messages/message.js';
+import { message, sayInEnglish, type Message } from '../messages/message.js';
 import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { answersInWords } from '../conditions/answers-in-words.js';
 import { allowed } from '../conditions/say.js';
-import { describeConflict, mergeLimits } from '../conditions/together.js';
+import { conflictTold, mergeLimits } from '../conditions/together.js';
 import { limitJson } from '../conditions/json.js';
 import type { Assessment } from './assess.js';
 
@@ -13,10 +13,10 @@ export interface NoteSection {
 }
 
 /** What a teacher says to someone who is not to practise yet: plain words, no diagnosis. */
-export function whatToSay({ screening: { decision, reasons } }: Pick<Assessment, 'screening'>): string | null {
+export function whatToSay({ screening: { decision, reasons } }: Pick<Assessment, 'screening'>): Message | null {
   if (decision === 'practise') return null;
   const isEmergency = reasons.some(({ urgency }) => urgency === 'emergency');
-  return sayInEnglish(message(isEmergency ? 'say.emergency' : decision === 'refer' ? 'say.refer' : 'say.clearance'));
+  return message(isEmergency ? 'say.emergency' : decision === 'refer' ? 'say.refer' : 'say.clearance');
 }
 
 function answerLines(answer: ConditionAnswer): string[] {
@@ -45,7 +45,7 @@ export function clinicianNote(conditions: readonly ConditionAnswer[], { screenin
       ? [
           {
             heading: 'Where conditions pull in opposite directions',
-            lines: conflicts.map(describeConflict),
+            lines: conflicts.map((conflict) => sayInEnglish(conflictTold(conflict))),
           },
         ]
       : []),

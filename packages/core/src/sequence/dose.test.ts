@@ -1,5 +1,6 @@
 import { library } from '../asanas/all.js';
-import { describeDose, rhythmOf, timeOf } from './dose.js';
+import { sayInEnglish } from '../messages/message.js';
+import { describeDose, doseTold, rhythmOf, timeOf } from './dose.js';
 
 const tree = library.get('vrksasana');
 const catCow = library.get('marjaryasana');
@@ -43,4 +44,7 @@ test.each([
   [{ minutes: 10 }, '10 min'],
   [{ seconds: 20, rounds: 3 }, '20 s, 3 rounds'],
   [{ rounds: 4 }, '4 rounds'],
-])('%j is "%s"', (dose, words) => expect(describeDose(dose)).toBe(words));
+])('%j is "%s", in notes and as it is told', (dose, words) => {
+  expect(describeDose(dose)).toBe(words);
+  expect(sayInEnglish(doseTold(dose))).toBe(words);
+});

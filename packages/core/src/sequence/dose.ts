@@ -1,5 +1,6 @@
 import type { BreathPattern, DoseSpec } from '../asanas/asana.js';
 import { counted } from '../counted.js';
+import { message, type Message } from '../messages/message.js';
 import type { StepSide } from './sequence.js';
 
 /** Seconds of one breath where the person's own is not known (common practice, no source). */
@@ -86,16 +87,35 @@ export function scaleDose(dose: DoseSpec, share: number): DoseSpec {
   return dose;
 }
 
-/** A dose in words: `5 breaths`, `6 times, 2 rounds`, `10 min`. */
+const AMOUNTS = ['breaths', 'repetitions', 'seconds', 'minutes', 'rounds'] as const satisfies readonly (keyof DoseSpec)[];
+type AmountUnit = (typeof AMOUNTS)[number];
+
+/** What a dose counts, in the order in which it is told; one round of something else is not. */
+function amountsOf(dose: DoseSpec): [AmountUnit, number][] {
+  return AMOUNTS.flatMap((unit): [AmountUnit, number][] => {
+    const count = dose[unit];
+    return count === undefined || (unit === 'rounds' && count <= 1 && Object.keys(dose).length > 1) ? [] : [[unit, count]];
+  });
+}
+
+const NOTED: Readonly<Record<AmountUnit, (count: number) => string>> = {
+  breaths: (count) => counted(count, 'breath'),
+  repetitions: (count) => counted(count, 'time'),
+  seconds: (count) => `${count} s`,
+  minutes: (count) => `${count} min`,
+  rounds: (count) => counted(count, 'round'),
+};
+
+/** A dose as it is told: `5 breaths`, `6 times, 2 rounds`, `10 min`. */
+export function doseTold(dose: DoseSpec): Message {
+  return message('dose', { amounts: amountsOf(dose).map(([unit, count]) => message(`dose.${unit}`, { count })) });
+}
+
+/** A dose as notes have it: `5 breaths`, `6 times, 2 rounds`, `10 min`. */
 export function describeDose(dose: DoseSpec): string {
-  const parts = [
-    dose.breaths !== undefined && counted(dose.breaths, 'breath'),
-    dose.repetitions !== undefined && counted(dose.repetitions, 'time'),
-    dose.seconds !== undefined && `${dose.seconds} s`,
-    dose.minutes !== undefined && `${dose.minutes} min`,
-    dose.rounds !== undefined && (dose.rounds > 1 || Object.keys(dose).length === 1) && counted(dose.rounds, 'round'),
-  ];
-  return parts.filter((part) => part !== false).join(', ');
+  return amountsOf(dose)
+    .map(([unit, count]) => NOTED[unit](count))
+    .join(', ');
 }
 
 /** A dose that can't be done, in words, or `null`. */

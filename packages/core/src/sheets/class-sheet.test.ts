@@ -7,7 +7,7 @@ import { anybody } from '../participants/participant.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { classSheet } from './class-sheet.js';
 import type { SheetBlock } from './sheet.js';
-import { doneWords, sideWords, toBring } from './words.js';
+import { doneWords, doseWithSide, toBring } from './words.js';
 
 const sequence = understood(notesReader(library)('# Tuesday\nMountain, 5 breaths\nTree, each side\nDown dog, 5 breaths\nSavasana, 5 min'));
 const solver = new BodySolver(library);
@@ -71,5 +71,9 @@ test('what is done is said once: another dose is one of the changes', () => {
   expect(doneWords({ verdict: 'modify', to, dose: '20 s' })).toBe('hold 20 s');
   expect(doneWords({ verdict: 'substitute', to: { ...to, changes: [] }, dose: '20 s' })).toBe('Bridge, 20 s');
   expect(doneWords({ verdict: 'omit', to: null, dose: '' })).toBe('leave it out');
-  expect([sideWords('both'), sideWords('none'), sideWords('left')]).toEqual([', each side', '', ', left']);
+  expect((['both', 'none', 'left'] as const).map((side) => doseWithSide('5 breaths', side))).toEqual([
+    '5 breaths, each side',
+    '5 breaths',
+    '5 breaths, left',
+  ]);
 });

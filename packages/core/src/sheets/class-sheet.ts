@@ -5,7 +5,7 @@ import type { AdaptationJson, StepJson } from '../planning/json.js';
 import { describeDose } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { SheetBlock, Sheet } from './sheet.js';
-import { doneWords, setupWords, sideWords, toBring } from './words.js';
+import { doneWords, doseWithSide, setupWords, toBring } from './words.js';
 
 /** The figures of one person's step, by the place of the person and of the step; none for what is left out. */
 export type FiguresAt = (person: number, step: number) => readonly Figure[];
@@ -52,7 +52,7 @@ export function classSheet(library: Library, sequence: Sequence, answer: Adaptat
     const others = groups.filter(({ own }) => own.verdict !== 'keep');
     return {
       is: 'step',
-      title: `${i + 1}. ${library.get(asana).name}, ${describeDose(dose)}${sideWords(side)}`,
+      title: `${i + 1}. ${library.get(asana).name}, ${doseWithSide(describeDose(dose), side)}`,
       lines: [note ?? '', kept ? setupWords(kept.own.setup) : ''].filter((line) => line !== ''),
       figures: kept ? figuresAt(kept.people[0]!, i) : [],
       others: others.map(({ people: who, own }) => ({

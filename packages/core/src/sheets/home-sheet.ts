@@ -3,7 +3,7 @@ import { dayInWords } from '../day.js';
 import type { Figure } from '../figure/shape.js';
 import { firstWeekWords, weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
 import { needsAtHome } from '../home/needs-at-home.js';
-import { sideWords } from './words.js';
+import { doseWithSide } from './words.js';
 import type { Sheet, SheetBlock } from './sheet.js';
 
 const FOOT = 'This practice goes along with your treatment. It takes the place of none.';
@@ -55,7 +55,7 @@ export function homeSheet(
       { is: 'text', text: `Not today: with ${skipToday.join(', ')}.` },
       ...steps.map((step, i): SheetBlock => ({
         is: 'step',
-        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${step.dose}${sideWords(step.side)}${firstWeekWords(step)}`,
+        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${doseWithSide(step.dose, step.side)}${firstWeekWords(step)}`,
         lines: stepLines(step, conventions),
         figures: figuresAt(i),
         others: [],

@@ -1,4 +1,5 @@
 import { lengthWords, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
+import { message, sayInEnglish, type Say } from '../messages/message.js';
 import { counted } from '../counted.js';
 import type { SetupItem } from '../candidates/props-needed.js';
 import type { StepJson } from '../planning/json.js';
@@ -26,9 +27,9 @@ export function doneInLesson(step: Pick<StepJson, 'verdict' | 'to' | 'dose'>): s
   return step.to === null ? 'waits in the rest shape' : doneWords(step);
 }
 
-/** A side as it stands behind a dose. */
-export function sideWords(side: StepJson['side']): string {
-  return side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;
+/** A dose, as it is told, with the side that it is for. */
+export function doseWithSide(dose: string, side: StepJson['side'], say: Say = sayInEnglish): string {
+  return say(message('dose.with-side', { dose, side }));
 }
 
 /** What has to be brought for a class, of each prop as many as the step that needs most; each person's steps in turn. */

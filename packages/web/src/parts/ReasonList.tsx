@@ -4,14 +4,20 @@ import { allowed, amount } from './amounts.js';
 import { findConditionName } from './condition-name.js';
 import { GRADE_WORDS, measureLabel } from './limit-words.js';
 import { t } from '../words/t.js';
+import { tell } from '../words/tell.js';
 
 export type Reason = Score['answer']['participants'][number]['steps'][number]['reasons'][number];
 
-const WHERE: Partial<Readonly<Record<Reason['where'], string>>> = { transition: t(' (on the way there)'), session: t(' (over the class)') };
-
-function measured({ measure, value, unit, bound, where }: Reason): string {
-  const against = bound === '' ? '' : t(': {amount}, allowed {allowed}', { amount: amount(value, unit), allowed: allowed(bound, unit) });
-  return `${measureLabel(measure)}${against}${WHERE[where] ?? ''}`;
+function measured({ measure: id, value, unit, bound, where }: Reason): string {
+  const measure = measureLabel(id);
+  return bound === ''
+    ? tell('{measure}{where, select, transition { (on the way there)} session { (over the class)} other {}}', { measure, where })
+    : tell('{measure}: {amount}, allowed {allowed}{where, select, transition { (on the way there)} session { (over the class)} other {}}', {
+        measure,
+        amount: amount(value, unit),
+        allowed: allowed(bound, unit),
+        where,
+      });
 }
 
 /** Why a step is changed, or what to heed: each sentence once, then what was measured for it against what is allowed, then whose limit it is. */

@@ -34,7 +34,7 @@ const TRIED: Readonly<
     asana: 'sarvangasana-supported',
     first: (body, lengths) => {
       const { shoulderHeight, edge, ...guess } = shoulderStandSetup(body);
-      const more = t(' Shoulders {from} to {to} in from the edge.', {
+      const more = t('Shoulders {from} to {to} in from the edge.', {
         from: lengthWords(edge.from, lengths),
         to: lengthWords(edge.to, lengths),
       });
@@ -82,11 +82,11 @@ export function SetupTrial({ trial, body, problem, onChange }: Props) {
           {title}
         </h3>
         <p className="text-sm text-soft">
-          {t('First guess from this body: {from}, {count} folded blankets.{more}', {
+          {t('First guess from this body: {from}, {count} folded blankets.', {
             from: lengthWords(guess.height, lengths),
             count: guess.blankets.count,
-            more: guess.more,
-          })}
+          })}{' '}
+          {guess.more}
         </p>
         <NumberField key={moves} label={t('Found by trial')} unit={unit} value={found} problem={problem} onChange={onChange} />
         <p className="flex flex-wrap items-center gap-2">
@@ -100,9 +100,9 @@ export function SetupTrial({ trial, body, problem, onChange }: Props) {
           ])}
           {found !== undefined && (
             <span className="text-sm text-soft">
-              {t('about {blankets} blankets', { blankets })}
-              {body.foundOn !== undefined && t(', found on {day}', { day: dayWords(body.foundOn) })}
-              {t('; used in plans and figures')}
+              {body.foundOn === undefined
+                ? t('about {blankets} blankets; used in plans and figures', { blankets })
+                : t('about {blankets} blankets, found on {day}; used in plans and figures', { blankets, day: dayWords(body.foundOn) })}
             </span>
           )}
         </p>

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { message } from '@lotus-steady/core';
+import { doseTold, message } from '@lotus-steady/core';
 import { render, screen } from '@testing-library/react';
 import { languageFor, speakAs } from './languages.js';
 import { say } from './say.js';
@@ -11,6 +11,11 @@ const TEXTS = {
   'Plan it again for {day}': 'Noch einmal planen: {day}',
   '{count, plural, one {# person} other {# people}}': '{count, plural, one {# Mensch} other {# Menschen}}',
   'no longer than {seconds} s': 'höchstens {seconds} s',
+  '{dose} only': 'nur {dose}',
+  '{count, plural, one {# breath} other {# breaths}}': '{count, plural, one {# Atemzug} other {# Atemzüge}}',
+  '{asana} ({changes})': '{asana} ({changes})',
+  Bridge: 'Schulterbrücke',
+  'knees more bent': 'die Knie weiter gebeugt',
 };
 const LANGUAGES = { de: async () => Promise.resolve({ TEXTS }) };
 
@@ -40,6 +45,14 @@ test('another language is a file: its texts, plurals and codes, and English for 
   expect(say(message('dose.no-longer', { seconds: 20 }))).toBe('höchstens 20 s');
   expect(t('Redo')).toBe('Redo');
   expect(document.documentElement.lang).toBe('de');
+});
+
+test('what stands within a code is said as well, however deep: doses, names, lists', async () => {
+  await speakAs(['de'], LANGUAGES);
+  expect(say(message('dose.only', { dose: doseTold({ breaths: 3 }) }))).toBe('nur 3 Atemzüge');
+  expect(say(message('inserted.changed', { asana: 'Bridge', changes: [message('change.bend-knees')] }))).toBe(
+    'Schulterbrücke (die Knie weiter gebeugt)',
+  );
 });
 
 test('a screen that is loaded afterwards speaks it', async () => {

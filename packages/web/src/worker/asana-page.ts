@@ -1,7 +1,8 @@
 import {
-  asides, bestFigures, describeDose, describePart, formName, propsOf, saidCues, setupOf,
+  asides, bestFigures, doseTold, describePart, formName, propsOf, saidCues, setupOf,
   type Asana, type Base, type SolvedPosture, type Library, type Measure, type Prop, type Purpose, type SetupItem, type BodySolver, type Figure,
 } from '@lotus-steady/core'; // prettier-ignore
+import { say } from '../words/say.js';
 
 /** What an asana is called, for search and lists. */
 export interface AsanaEntry {
@@ -118,7 +119,7 @@ export function asanaPage(library: Library, solver: BodySolver, asana: Asana): A
     kids: asana.kids,
     shown: asana.shown,
     weights: asana.purposes,
-    dose: describeDose(asana.dose),
+    dose: say(doseTold(asana.dose)),
     breath: asana.breath,
     cues: saidCues(asana),
     asides: asides(asana),

@@ -1,5 +1,5 @@
 import {
-  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, describeConflict, drawFigure, editStep, formName, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, setupOf, stepFigures, strainsOf, BodySolver, BodySolverCache, understood, whatToSay,
+  adaptClass, adaptingClass, bestFigures, bestView, figureSvg, assess, betterOrder, bodyOf, buildSequence, PlanningCache, classJson, reviewOf, conflictTold, drawFigure, editStep, formName, inRoom, jointPoints, judgeLibrary, library, limitJson, limitsFor, mayLoosen, mentionedConditions, mergeLimits, nameSearch, notesReader, OWN, otherWays, readLetter, setupOf, stepFigures, strainsOf, BodySolver, BodySolverCache, understood, whatToSay,
   type Answered, type StepSide, type StudioWord, type AsanaVerdict, type BetterOrder, type BodyAnswers, type BuildAsked, type ClassOptions, type ClassPlan, type Review, type Edited, type Figure, type Member, type Participant, type LetterReading, type PersonPlan, type Pin, type Place, type StepMark, type Strain,
   type Sequence, type StepEdit,
 } from '@lotus-steady/core'; // prettier-ignore
@@ -160,6 +160,7 @@ const core = {
   /** Whether someone may practise on a day, and within which limits. */
   meaning(answered: Answered, today: string): Meaning {
     const { screening, limits, conflicts } = assess(answered, today);
+    const toSay = whatToSay({ screening });
     return {
       screening,
       limits: mergeLimits(limits).map(({ strictest, by }) => ({
@@ -167,8 +168,8 @@ const core = {
         loose: mayLoosen(strictest.spec) && strictest.condition !== OWN,
         asking: [...new Set(by.map(({ condition }) => condition))],
       })),
-      conflicts: conflicts.map(describeConflict),
-      say: whatToSay({ screening }),
+      conflicts: conflicts.map((conflict) => say(conflictTold(conflict))),
+      say: toSay && say(toSay),
     };
   },
 

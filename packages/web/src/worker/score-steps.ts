@@ -1,4 +1,5 @@
-import { describeDose, sayInEnglish, type PersonPlan, type PlannedStep, type Step, type BodySolver } from '@lotus-steady/core';
+import { doseTold, sayInEnglish, type PersonPlan, type PlannedStep, type Step, type BodySolver } from '@lotus-steady/core';
+import { say } from '../words/say.js';
 import type { Picture, FigureCache } from './figure-cache.js';
 
 /** What a score draws of one step. */
@@ -33,7 +34,7 @@ function drawnStep(pictures: FigureCache, solver: BodySolver, { step, given, cho
   return {
     given: pictures.promise(solver, given, step.side),
     givenName: given.asana.name,
-    givenDose: describeDose(given.dose),
+    givenDose: say(doseTold(given.dose)),
     givenSeconds: given.timed.seconds + given.transitionSeconds,
     adapted: chosen && verdict !== 'keep' ? pictures.promise(solver, chosen, step.side) : null,
     effort: shown.declared.effort,
@@ -51,7 +52,7 @@ function drawnAsGiven(pictures: FigureCache, solver: BodySolver, { asana, variat
   return {
     given: pictures.promise(solver, form, side),
     givenName: form.asana.name,
-    givenDose: describeDose(dose),
+    givenDose: say(doseTold(dose)),
     givenSeconds: 0,
     adapted: null,
     effort: form.variation.declared.effort,

@@ -91,7 +91,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             </p>
             {form.setup.length > 0 && (
               <p>
-                <strong>{t('Set up{name}:', { name: whom?.isPerson ? t(' for {name}', { name: whom.name }) : '' })} </strong>
+                <strong>{whom?.isPerson ? t('Set up for {name}:', { name: whom.name }) : t('Set up:')} </strong>
                 {setupWords(form.setup, conventions)}
               </p>
             )}
@@ -100,8 +100,7 @@ export function AsanaView({ page, whom, body, onWhom }: Props) {
             )}
             <p>
               <strong>{t('Usually:')} </strong>
-              {dose}
-              {shown && t('; the picture shows {as}', { as: shown.as })}
+              {shown ? t('{dose}; the picture shows {as}', { dose, as: shown.as }) : dose}
             </p>
             <p>
               <strong>{t('In:')} </strong>

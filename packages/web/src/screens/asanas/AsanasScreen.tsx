@@ -143,7 +143,7 @@ export function AsanasScreen() {
       )}
       <p role="status" className="my-3 text-sm text-soft">
         {t('{shown} of {data}', { shown: shown.length, data: everything.data.length })}
-        {get('for') !== '' && verdicts.isPending && t(', judging …')}
+        {get('for') !== '' && verdicts.isPending && ` ${t('Judging …')}`}
       </p>
       {shown.length === 0 && <p>{t('Nothing in the library fits all of that.')}</p>}
       <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-5 xl:grid-cols-6">

@@ -1,13 +1,6 @@
 import { useToday } from '../../clock.js';
-import {
-  CHARACTERS,
-  describeDose,
-  missingChairs,
-  type BuildAsked,
-  type Character,
-  type PropsAtHand,
-  type Purpose,
-} from '@lotus-steady/core';
+import { CHARACTERS, doseTold, missingChairs, type BuildAsked, type Character, type PropsAtHand, type Purpose } from '@lotus-steady/core';
+import { doseWithSide } from '@lotus-steady/core/sheets';
 import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -32,6 +25,7 @@ import { buildQuery, fitsQuery, readTextQuery } from '../../worker/queries.js';
 import { writeShared } from '../score/class-address.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 /** What classes are usually built for; the library knows more. */
@@ -64,10 +58,7 @@ function Steps({ read }: { read: Extract<ReadText, { readonly problems: readonly
             <FigureDrawing figure={read.figures[figure]!} className="h-11 w-full" />
             <span className="leading-tight">
               {name}
-              <span className="block text-sm text-soft">
-                {describeDose(dose)}
-                {side === 'both' && t(', each side')}
-              </span>
+              <span className="block text-sm text-soft">{doseWithSide(say(doseTold(dose)), side, say)}</span>
             </span>
           </li>
         );

@@ -101,8 +101,11 @@ export function DeskScreen() {
                   <button type="button" aria-pressed={sequence === id} onClick={() => setSequence(id)} className={choice(sequence === id)}>
                     <span className="font-semibold">{called}</span>
                     <span className="text-sm text-soft">
-                      {tell('{count, plural, one {# step} other {# steps}}', { count: steps })}
-                      {minutes === null ? '' : t(', {minutes} min', { minutes })}
+                      {tell('{count, plural, one {# step} other {# steps}}{hasLength, select, yes {, {minutes} min} other {}}', {
+                        count: steps,
+                        hasLength: minutes === null ? 'no' : 'yes',
+                        minutes: minutes ?? 0,
+                      })}
                     </span>
                   </button>
                 </li>

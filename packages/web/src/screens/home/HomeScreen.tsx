@@ -1,3 +1,4 @@
+import { doseWithSide } from '@lotus-steady/core/sheets';
 import { useQuery } from '@tanstack/react-query';
 import { CalendarPlus, Download, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -20,6 +21,7 @@ import { homeQuery } from '../../worker/queries.js';
 import { readPeople } from '../score/class-address.js';
 import { useConventions } from '../../theme/conventions.js';
 import { BroughtBack } from './BroughtBack.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 import { tell } from '../../words/tell.js';
 
@@ -130,8 +132,7 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
     <>
       <p className="mt-1">
         {tell('About {minutes} minutes, {times, plural, =1 {once} other {# times}} a day:', { minutes, times })}{' '}
-        <span className="capitalize">{days.join(', ')}</span>
-        {t('. Until {day}, then you look at it together.', { day: dayWords(review) })}
+        <span className="capitalize">{days.join(', ')}</span>. {t('Until {day}, then you look at it together.', { day: dayWords(review) })}
       </p>
       <p className="mt-1">
         <strong>{t('Not today:')}</strong> {t('with {skipToday}.', { skipToday: skipToday.join(', ') })}
@@ -147,8 +148,7 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
                 {changes.length > 0 && `: ${changes.join('; ')}`}
               </h2>
               <p className="font-semibold">
-                {dose}
-                {side === 'both' ? t(', each side') : side === 'none' ? '' : `, ${side}`}
+                {doseWithSide(dose, side, say)}
                 {firstWeek !== null && <span className="font-normal text-soft"> {t('(first week {firstWeek})', { firstWeek })}</span>}
               </p>
               {setup.length > 0 && (

@@ -152,7 +152,7 @@ export function ConditionView({ condition }: { condition: Condition }) {
             >
               <div className="mb-3 flex items-start justify-between gap-3">
                 <p>
-                  {stages.length > 1 && <strong>{i === 0 ? t('First: ') : t('Second: ')}</strong>}
+                  {stages.length > 1 && <strong>{i === 0 ? t('First:') : t('Second:')} </strong>}
                   {names.length > 0 ? names.join('; ') : t('No limits in this stage')}
                 </p>
                 {i > 0 && (

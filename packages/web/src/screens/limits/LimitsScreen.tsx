@@ -32,8 +32,10 @@ function Entry({ condition: { id, name, words, limits, schools } }: { condition:
         <span className="font-semibold">{name}</span>
         <span className="block text-sm text-soft">{words.slice(0, 4).join(', ')}</span>
         <span className="mt-1 block text-sm">
-          {tell('{count, plural, one {# limit} other {# limits}}', { count: limits.length })}
-          {disputed > 0 && t(', {disputed} where practitioners disagree', { disputed })}
+          {tell('{count, plural, one {# limit} other {# limits}}{disputed, plural, =0 {} other {, # where practitioners disagree}}', {
+            count: limits.length,
+            disputed,
+          })}
         </span>
       </Link>
     </li>

@@ -57,7 +57,7 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
       </div>
       <p className="-mt-2 mb-3 text-sm text-soft">
         {t('Taken as: {stageWords}.', { stageWords: stageWords(condition, answer).join('; ') || t('no stage that limits') })}
-        {codes.length > 0 && t(' Coded as {codes}.', { codes: codes.join(', ') })}
+        {codes.length > 0 && ` ${t('Coded as {codes}.', { codes: codes.join(', ') })}`}
         {tooOld.length > 0 && (
           <strong className="block text-ink">
             {t('Last asked on {told}; too old now, ask again: {tooOld}.', { told: String(told['asOf']), tooOld: tooOld.join('; ') })}

@@ -38,9 +38,10 @@ export function History({ person }: { person: number }) {
   return (
     <>
       <p className="mb-2">
-        {tell('{count, plural, one {# class} other {# classes}}', { count: classes.length - atHome })}
-        {atHome > 0 && tell(' and {atHome, plural, one {# practice} other {# practices}} at home', { atHome })}{' '}
-        {t('since {day}.', { day: dayWords(classes.at(-1)!.day) })}
+        {tell(
+          '{count, plural, one {# class} other {# classes}}{atHome, plural, =0 {} one { and # practice at home} other { and # practices at home}} since {day}.',
+          { count: classes.length - atHome, atHome, day: dayWords(classes.at(-1)!.day) },
+        )}
       </p>
       {told.length > 1 && (
         <Suspense fallback={<p className="text-soft">{t('Drawing …')}</p>}>

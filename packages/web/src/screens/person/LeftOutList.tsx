@@ -30,8 +30,10 @@ export function LeftOutList({ leftOut, onChange }: Props) {
         {leftOut.map((one) => (
           <li key={one.asana} className="flex flex-wrap items-baseline gap-x-3 border-l-2 border-dashed border-ink pl-3">
             <span>
-              <strong>{asanas?.get(one.asana) ?? one.asana}</strong> {t('since {day}', { day: dayWords(one.on) })}
-              {one.until !== null && t(', until {day}', { day: dayWords(one.until) })}: {one.reason}
+              <strong>{asanas?.get(one.asana) ?? one.asana}</strong>{' '}
+              {one.until === null
+                ? t('since {day}: {reason}', { day: dayWords(one.on), reason: one.reason })
+                : t('since {day}, until {until}: {reason}', { day: dayWords(one.on), until: dayWords(one.until), reason: one.reason })}
             </span>
             <button type="button" className="text-sm underline" onClick={() => onChange(leftOut.filter((other) => other !== one))}>
               {t('Offer it again')}

@@ -92,7 +92,7 @@ export function Meaning({ draft, studio, valid, onLoosen }: Props) {
                         {when.map((one) => `, ${one}`)}.{' '}
                         <span className="text-soft">
                           {text}
-                          {asking.length > 1 && t(' Asked for by {asking}.', { asking: asking.map(findConditionName).join(', ') })}
+                          {asking.length > 1 && ` ${t('Asked for by {asking}.', { asking: asking.map(findConditionName).join(', ') })}`}
                         </span>
                         {loose && (
                           <button

@@ -16,8 +16,8 @@ function recorded(told: ConditionAnswer, day: string): string {
   if (!condition) return told.id;
   const { answer } = answersOn(told, day);
   const asOf = told['asOf'];
-  const since = typeof asOf === 'string' ? t(', told on {day}', { day: dayWords(asOf) }) : '';
-  return `${t(condition.name)}: ${stageWords(condition, answer).join('; ') || t('no stage that limits')}${since}`;
+  const what = `${t(condition.name)}: ${stageWords(condition, answer).join('; ') || t('no stage that limits')}`;
+  return typeof asOf === 'string' ? t('{what}, told on {day}', { what, day: dayWords(asOf) }) : what;
 }
 
 interface Props {

@@ -1,4 +1,5 @@
 import { MEASURES, type Measure } from '@lotus-steady/core';
+import { doseWithSide } from '@lotus-steady/core/sheets';
 import { ANSWERS, markAnswer, type TrainingAnswer, type TrainingMark } from '@lotus-steady/core/training';
 import type { TrainingProgress } from '@lotus-steady/requests';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -20,6 +21,7 @@ import type { TrainingCase } from '../../worker/answers.js';
 import { trainingQuery } from '../../worker/queries.js';
 import { ReasonList } from '../../parts/ReasonList.js';
 import { answersOf, countsSaid } from './counts.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 const ANSWER_WORDS: Readonly<Record<TrainingAnswer, string>> = { keep: t('Keep it'), change: t('Change it'), out: t('Leave it out') };
@@ -81,8 +83,7 @@ function Case({ of, onAnswer, onNext }: { of: TrainingCase; onAnswer: (mark: Tra
         </div>
         <div className="rounded border border-rule bg-sheet p-3">
           <p>
-            <strong>{of.asana}</strong>, {of.dose}
-            {of.side === 'both' ? t(', each side') : ''}
+            <strong>{of.asana}</strong>, {doseWithSide(of.dose, of.side, say)}
           </p>
           <StepFigurePair picture={of.picture} label={of.asana} className="mt-2 h-40 w-full" />
         </div>
@@ -160,7 +161,7 @@ export function PracticeScreen() {
           of: now?.of ?? progress.data.length,
           countsSaid: countsSaid(progress.data),
         })}
-        {now && t(' · level {level} of 3', { level: now.level })} ·{' '}
+        {now && <> · {t('level {level} of 3', { level: now.level })}</>} ·{' '}
         <Link to="/practice/cases" className="underline">
           {t('set and review tasks')}
         </Link>

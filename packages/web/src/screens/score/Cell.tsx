@@ -1,12 +1,14 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo, type KeyboardEvent } from 'react';
 import { type StepJson } from '@lotus-steady/core';
+import { doseWithSide } from '@lotus-steady/core/sheets';
 import { StepFigure } from '../../parts/StepFigure.js';
 import { VerdictMark } from '../../parts/Verdict.js';
 import type { Picture } from '../../worker/figure-cache.js';
 import type { ScoreStep } from '../../worker/score-steps.js';
 import { GROUND_CM } from '../../parts/FigureDrawing.js';
 import { clock, type Column } from './layout.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 import { tell } from '../../words/tell.js';
 
@@ -124,10 +126,7 @@ export const Head = memo(function Head(props: HeadProps) {
         <Figures picture={given} scale={scale} heightCm={heightCm} />
         <span className="block overflow-hidden px-2 text-xs leading-4" style={{ height: WORDS_PX }}>
           <span className={`${note === undefined ? 'line-clamp-3' : 'line-clamp-2'} text-sm leading-4 font-semibold`}>{givenName}</span>
-          <span className="block text-soft">
-            {givenDose}
-            {side === 'both' ? t(', each side') : side === 'none' ? '' : `, ${side}`}
-          </span>
+          <span className="block text-soft">{doseWithSide(givenDose, side, say)}</span>
           {note !== undefined && <em className="line-clamp-2">{note}</em>}
         </span>
       </button>

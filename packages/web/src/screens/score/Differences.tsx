@@ -2,6 +2,7 @@ import { differencesOf, type Compared, type Difference } from '@lotus-steady/cor
 import { useMemo } from 'react';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { DECISIONS } from '../../parts/Verdict.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 interface Props {
@@ -64,7 +65,7 @@ export function Differences({ before, after, names, none }: Props) {
   const asanas = useAsanaNames();
   const groups = useMemo(() => {
     const people = after.participants.map(({ id }) => id);
-    return grouped(differencesOf(before, after).map(told), people, names);
+    return grouped(differencesOf(before, after, say).map(told), people, names);
   }, [before, after, names]);
   if (groups.length === 0) return <p className="text-soft">{none}</p>;
   return (

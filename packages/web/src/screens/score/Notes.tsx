@@ -1,6 +1,7 @@
 import type { AdaptationJson } from '@lotus-steady/core';
 import { Link } from 'react-router';
 import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 type Inserted = AdaptationJson['participants'][number]['inserted'][number];
 
@@ -20,19 +21,33 @@ export function NotUnderstood({ unknown, sequence }: { unknown: AdaptationJson['
 }
 
 /** What a limit adds at the end of the class, and what would do good in between. */
-export function Added({ inserted, name: whose }: { inserted: readonly Inserted[]; name?: string }) {
-  const whom = whose === undefined ? '' : t(' for {whose}', { whose });
-  return inserted.map(({ asana, name, after, why, seconds, proposed }) => (
-    <p key={`${after} ${asana}`} className="mt-3">
-      {proposed
-        ? t('Would do good{whom} {seconds}.', {
-            whom,
-            seconds:
-              why === 'rest'
-                ? t('at the end: a rest, {seconds} min', { seconds: Math.round(seconds / 60) })
-                : t('after line {after}, as a counterpose: {name}', { after, name }),
-          })
-        : t('Added at the end{whom}: {name}, {seconds} min. {why}', { whom, name, seconds: Math.round(seconds / 60), why })}
-    </p>
-  ));
+export function Added({ inserted, name: whose = '' }: { inserted: readonly Inserted[]; name?: string }) {
+  const hasOne = whose === '' ? 'no' : 'yes';
+  return inserted.map(({ asana, name, after, why, seconds, proposed }) => {
+    const minutes = Math.round(seconds / 60);
+    return (
+      <p key={`${after} ${asana}`} className="mt-3">
+        {!proposed
+          ? tell('Added at the end{hasOne, select, yes { for {whose}} other {}}: {name}, {minutes} min. {why}', {
+              hasOne,
+              whose,
+              name,
+              minutes,
+              why,
+            })
+          : why === 'rest'
+            ? tell('Would do good{hasOne, select, yes { for {whose}} other {}} at the end: a rest, {minutes} min.', {
+                hasOne,
+                whose,
+                minutes,
+              })
+            : tell('Would do good{hasOne, select, yes { for {whose}} other {}} after line {after}, as a counterpose: {name}.', {
+                hasOne,
+                whose,
+                after,
+                name,
+              })}
+      </p>
+    );
+  });
 }

@@ -130,12 +130,12 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
       {!score.data && (
         <div className={part ? 'pb-3' : 'py-8'} role="status">
           <p>
-            {t('Working out what is safe for {name}: step {done} of {all}', {
+            {t('Working out what is safe for {name}: step {done} of {all}.', {
               name: alone ? alone.name : t('everybody'),
               done: done[0],
               all: done[1],
             })}
-            {part && t('. The first {given} are below, the rest is being checked.', { given: part.given.length })}
+            {part && ` ${t('The first {given} are below, the rest is being checked.', { given: part.given.length })}`}
           </p>
           <progress className={`mt-2 h-2 w-64 ${BAR}`} max={done[1]} value={done[0]} aria-label={t('Steps worked out')} />
         </div>

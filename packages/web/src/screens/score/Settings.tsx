@@ -21,9 +21,11 @@ export function Settings({ asked, alone }: { asked: ReturnType<typeof useClassSc
       button={
         <>
           <span className="truncate">
-            {dayWords(day)}
-            {!alone && tell(', at most {figures, plural, one {# figure} other {# figures}}', { figures })},{' '}
-            {shared ? t('the hall’s props') : t('own props')}
+            {[
+              dayWords(day),
+              ...(alone ? [] : [tell('at most {figures, plural, one {# figure} other {# figures}}', { figures })]),
+              shared ? t('the hall’s props') : t('own props'),
+            ].join(', ')}
           </span>
           <ChevronDown size={16} aria-hidden className="shrink-0" />
         </>

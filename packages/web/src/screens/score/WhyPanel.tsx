@@ -13,6 +13,7 @@ import { VerdictWord } from '../../parts/Verdict.js';
 import type { Score } from '../../worker/answers.js';
 import { othersQuery, type StepOf } from '../../worker/queries.js';
 import { useConventions } from '../../theme/conventions.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 interface Props {
@@ -80,7 +81,7 @@ export function WhyPanel({ of, score, onClose, onPick, onUnpick }: Props) {
       </p>
       {step.together !== undefined && <p className="mt-1">{step.together}</p>}
       {step.ahead !== undefined && <p className="mt-1">{step.ahead}</p>}
-      {takenFromBefore(score.answer.participants[0]!, index).map((said) => (
+      {takenFromBefore(score.answer.participants[0]!, index, say).map((said) => (
         <p key={said} className="mt-1">
           {said}
         </p>

@@ -1,4 +1,4 @@
-import { describeDose, message, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
+import { doseTold, message, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
@@ -25,7 +25,7 @@ function details({ dose, side, way, retention }: Step, form: string | null): str
   return [
     form ?? '',
     SIDE_WORDS[side],
-    describeDose(dose),
+    say(doseTold(dose)),
     retention !== null && retention > 0 ? t('breath held {retention} s', { retention }) : '',
     way ? say(message(`way.${way}.told`)) : '',
   ].filter((part) => part !== '').join(', '); // prettier-ignore

@@ -141,7 +141,7 @@ export function SequencesScreen() {
               <span className="text-soft">{minutes === null ? t('no set length') : t('{minutes} min', { minutes })}</span>
               <span className="text-soft">
                 {tell('{count, plural, one {# step} other {# steps}}', { count: steps })}
-                {unknown > 0 && <strong className="text-accent">{t(', {unknown} not understood', { unknown })}</strong>}
+                {unknown > 0 && <strong className="text-accent">, {t('{unknown} not understood', { unknown })}</strong>}
               </span>
             </Link>
             <button

@@ -1,5 +1,5 @@
 import { toParticipant } from '@lotus-steady/requests';
-import { doneWords, setupWords, sideWords, toBring } from '@lotus-steady/core/sheets';
+import { doneWords, doseWithSide, setupWords, toBring } from '@lotus-steady/core/sheets';
 import { useQuery } from '@tanstack/react-query';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -21,6 +21,7 @@ import { clock } from '../score/layout.js';
 import { TakeAlong } from './TakeAlong.js';
 import { readDay, readFigures, readPeople, readPins, readShared } from '../score/class-address.js';
 import { useConventions } from '../../theme/conventions.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 import { tell } from '../../words/tell.js';
 
@@ -117,8 +118,7 @@ export function SheetScreen() {
               <StepFigure picture={given[index]!.given} className="h-16 w-24 shrink-0" />
               <div className="min-w-0 grow">
                 <p>
-                  <strong>{given[index]!.givenName}</strong>, {given[index]!.givenDose}
-                  {sideWords(step.side)}
+                  <strong>{given[index]!.givenName}</strong>, {doseWithSide(given[index]!.givenDose, step.side, say)}
                   {step.note !== undefined && <em> {step.note}</em>}
                 </p>
                 <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">

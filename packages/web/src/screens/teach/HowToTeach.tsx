@@ -83,8 +83,7 @@ export function HowToTeach({ settings, onChange, room }: Props) {
         </button>
       ) : (
         <p ref={told} tabIndex={-1} className="text-lg" role="status">
-          {t('On the other device open')} <strong className="break-all">{t('{host}/room', { host: location.host })}</strong>{' '}
-          {t('and type ')}
+          {t('On the other device open')} <strong className="break-all">{t('{host}/room', { host: location.host })}</strong> {t('and type')}{' '}
           <strong className="text-2xl tracking-widest">{code}</strong>
         </p>
       )}
