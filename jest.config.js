@@ -13,7 +13,7 @@ const esm = [
 ];
 
 /** Tests against a database run where there is one: `npm test` starts it. */
-const withDatabase = process.env.LOTUS_DB_PORT ? [] : ['src/server.test.ts$', 'src/database/migrate.test.ts$'];
+const withDatabase = process.env.LOTUS_DB_PORT ? [] : ['\\.db\\.test\\.ts$'];
 
 export default {
   // On a machine with two processors Jest would use one.
