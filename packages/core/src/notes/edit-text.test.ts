@@ -32,6 +32,12 @@ test('a note is written behind two slashes, changed and taken away', () => {
   expect(edited(noted, { do: 'note', line: 1, note: ' ' })).toBe('Tree, left');
 });
 
+test('a line goes behind the one above it, before its remarks', () => {
+  expect(edited('- Tree // eyes open\n- 5 breaths each side\nSavasana:\n10 min', { do: 'join', lines: [2, 4] })).toBe(
+    '- Tree, 5 breaths each side // eyes open\nSavasana, 10 min',
+  );
+});
+
 test('lines are taken out and put in another order', () => {
   expect(edited('a\nb\nc', { do: 'remove', line: 2 })).toBe('a\nc');
   expect(edited('# T\na\n\nb\nc', { do: 'order', lines: [5, 2, 4] })).toBe('# T\nc\n\na\nb');
@@ -47,6 +53,12 @@ const EDIT: fc.Arbitrary<TextEdit> = fc.oneof(
   fc.record({ do: fc.constant('dose' as const), line: PLACE, dose: fc.constant('5 breaths') }),
   fc.record({ do: fc.constant('order' as const), lines: fc.shuffledSubarray([1, 3, 4, 8]) }),
 );
+
+test('lines that join the one above stand there afterwards', () => {
+  const [edit, after] = [{ do: 'join', lines: [2, 4, 5] }, ['one, two', 'three, four, five', 'six']] as const;
+  expect(editText(LINES.slice(0, 6).join('\n'), edit).split('\n')).toEqual(after);
+  LINES.slice(0, 6).forEach((line, i) => expect(after[lineAfter(edit, i + 1)! - 1]).toContain(line));
+});
 
 test('where a line is told to stand after an edit is where it stands', () => {
   fc.assert(

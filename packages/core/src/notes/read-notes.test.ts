@@ -1,5 +1,6 @@
 import { library } from '../asanas/all.js';
 import { readSequenceJson } from '../sequence/read-json.js';
+import { editText } from './edit-text.js';
 import { MOST_LINES } from './layout.js';
 import { notesReader } from './read-notes.js';
 import { rehearsalSheets } from './rehearsal.js';
@@ -25,6 +26,8 @@ describe('dose', () => {
     ['tree 6 rounds', { rounds: 6 }],
     ['tree 10 reps', { repetitions: 10 }],
     ['tree 30 s', { seconds: 30 }],
+    ['tree, hold for 30 s', { seconds: 30 }],
+    ['tree – stay here about 5 breaths', { breaths: 5 }],
     ['tree 30 sec', { seconds: 30 }],
     ['tree 30s', { seconds: 30 }],
     ['tree 5 min', { minutes: 5 }],
@@ -38,6 +41,38 @@ describe('dose', () => {
   });
 
   test('without a dose the library’s own is taken', () => expect(one('tree')?.dose).toEqual(library.get('vrksasana').dose));
+});
+
+describe('a dose on a line of its own', () => {
+  const BELOW = '# Slow\nWarrior II\n5 breaths each side\nCobra\nx3\nSavasana\nhold for 10 min';
+  const kinds = (text: string) => read(text).lines.map(({ kind, joins }) => `${kind}${joins ? ' joins' : ''}`);
+
+  test('is asked about, and seems to be of the line above', () =>
+    expect(kinds(BELOW)).toEqual(['heading', 'step', 'ask joins', 'step', 'ask joins', 'step', 'ask joins']));
+  test('is understood once it stands there', () => {
+    const { sequence } = read(editText(BELOW, { do: 'join', lines: [3, 5, 7] }));
+    expect(sequence?.unknown).toEqual([]);
+    expect(sequence?.steps.map(({ dose, side }) => [dose, side])).toEqual([
+      [{ breaths: 5 }, 'both'],
+      [{ repetitions: 3 }, 'none'],
+      [{ minutes: 10 }, 'none'],
+    ]);
+  });
+  test('repeats nothing where the line above has one', () =>
+    expect(kinds('Cobra, 3 breaths\nBridge, 3x\n5 min')).toEqual(['step', 'step', 'ask']));
+  test('times alone repeat what stands above', () =>
+    expect(kinds('Warrior II, right\nReverse warrior\nx3')).toEqual(['step', 'step', 'repeat']));
+});
+
+describe('a number that tells which one it is', () => {
+  test.each([
+    ['warrior-2', 'virabhadrasana-2'],
+    ['sup pad 2', 'supta-padangusthasana-2'],
+    ['shirshasana 2', 'sirsasana-2'],
+    ['four-six breath 3 min', 'extended-exhale'],
+    ['4x4 breath, 2 min', 'box-breath'],
+  ])('%s', (line, asana) => expect(one(line)?.asana).toBe(asana));
+  test('a number of breaths does not', () => expect(one('tree 4-6 breaths')?.dose).toEqual({ breaths: 5 }));
 });
 
 describe('side', () => {

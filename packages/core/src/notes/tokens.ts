@@ -156,7 +156,7 @@ const BARE: readonly RegExp[] = [
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
-  /(?<![a-zä])(?:warrior|hero|virabhadra\w*|vira|veera\w*|w|war|sirsasana|surya|salutation|sun|series|part|week|wk|marichyasana|maricyasana|padangusthasana|level|no|nr|stage|fig(?:ure)?|on|by|the|all)\.?\s*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
+  /(?<![a-zä])(?:warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma|level|no|nr|number|stage|fig(?:ure)?|on|by|the|all)\.?[\s–-]*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
 
 /** Things of which a small number tells which one it is. */
 const COUNTED_THINGS =
@@ -205,6 +205,11 @@ const MOVING = /step|jump|hop|roll|sit|split|kneel|side|fold|thigh/i;
 const RATIO = /(?<!\d)\d{1,2}(?:\s*[:-]\s*\d{1,2}){2,}(?!\d)|(?<!\d)\d:\d(?!\d)/g;
 const IN_OUT =
   /(?<![a-zä])(?:in|inhale|breathe? in)\s*(?:for\s*)?\d+\D{1,18}?(?:out|exhale)\s*(?:for\s*)?\d+(?:\D{1,14}hold\s*\d+)?|(?<!\d)\d+\s*(?:counts?\s*)?in\D{1,12}?\d+\s*(?:counts?\s*)?out(?![a-zä])/gi;
+/** A breath called by its counts, in and out, or by all four sides of a box; "4-6 breaths" is a dose. */
+const COUNTED_BREATH = new RegExp(
+  String.raw`^\s*(?:[1-9]|${SPELT})\s*[-–:/]\s*(?:[1-9]|${SPELT})(?=\s*breath(?:ing)?(?![a-zä]))|^\s*([1-9])\s*[x×]\s*\1(?=\s*breath)`,
+  'i',
+);
 const CLOCK = /(?<!\d)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?![a-zä])/gi;
 /** Numbers that are a shape too: a breath into the whole girth of the ribs ("360 breath"), a figure of 8, all 4s, legs at 90. */
 const ANGLE =
@@ -244,6 +249,14 @@ class Blanks {
     this.rest = this.rest.replace(pattern, (found) => '\u0001'.repeat(found.length));
   }
 }
+/** "Hold for 5 breaths", "stay here 2 min" say no more than the dose itself. */
+const HELD_FOR = /(?<![a-zä])(?:hold(?:ing)?|stay(?:ing)?|remain)\s+(?:(?:it|here|there|for|about|around|approx\.?|ca\.?|up to)\s+)+$/i;
+
+/** Letters before a dose that belong to it. */
+function leadOf(before: string, { minutes, seconds, breaths }: DoseSpec): number {
+  return (minutes ?? seconds ?? breaths) === undefined ? 0 : (HELD_FOR.exec(before)?.[0].length ?? 0);
+}
+
 /** Without a number in figures or words there is no dose. */
 const QUANTITY = new RegExp(String.raw`[\d½¼¾]|(?<![a-zä])(?:${Object.keys(NUMBER_WORDS).join('|')})(?![a-zä])`, 'i');
 
@@ -258,7 +271,7 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
       read(found.groups ?? {}, dose);
       // A second amount of one unit ("R 1 min, L 1 min") says the same again.
       if (Object.keys(dose).length > Object.keys(before).length || Object.keys(before).length > 0)
-        blanks.take(found.index, found.index + found[0].length, 'dose');
+        blanks.take(found.index - leadOf(blanks.rest.slice(0, found.index), dose), found.index + found[0].length, 'dose');
     }
   }
   if (Object.keys(dose).length === 0)
@@ -278,6 +291,14 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
         blanks.take(found.index, found.index + found[0].length, 'dose');
       }
   return { dose, isBare };
+}
+
+/** What stands around a dose that is all that a line says: "hold for 5 breaths", "stay 2 min". */
+const AROUND_DOSE = /(?<![a-zä])(?:hold|stay|keep|here|for|about|approx|ca|each|rest|up to|x)(?![a-zä])/gi;
+
+/** Whether a line says how long or how often, and nothing of what. */
+export function isDoseAlone({ dose, rest }: Tokens): boolean {
+  return Object.keys(dose).length > 0 && !SOME_LETTER.test(rest.replace(AROUND_DOSE, ''));
 }
 
 /** Without one of these words no side is told. */
@@ -345,7 +366,7 @@ export function tokensOf(text: string, isPart = false): Tokens {
     retention = Number(hold.groups?.['low']);
     blanks.take(hold.index, hold.index + hold[0].length, 'breath');
   }
-  for (const pattern of [IN_OUT, RATIO, CLOCK, ANGLE]) blanks.hide(pattern);
+  for (const pattern of [COUNTED_BREATH, IN_OUT, RATIO, CLOCK, ANGLE]) blanks.hide(pattern);
   const { dose, isBare } = readDoses(blanks);
   const side = readSide(blanks);
   let way: WayId | null = null;

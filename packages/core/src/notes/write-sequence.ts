@@ -7,7 +7,7 @@ import { doseProblem } from '../sequence/dose.js';
 import type { ReaderNote, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import { leadsTo } from './chain.js';
-import type { Hypothesis, Part } from './evidence.js';
+import { counts, type Hypothesis, type Part } from './evidence.js';
 import type { Layout } from './layout.js';
 import type { Lexicon } from './lexicon.js';
 import type { Candidate, ReadLine, ReadResult, ReadStep } from './read-line.js';
@@ -15,7 +15,7 @@ import { repeated } from './repeats.js';
 import type { WeighedLine } from './sheet.js';
 import { apart, spansOf, unreadOf } from './spans.js';
 import type { StudioWord } from './studio-words.js';
-import { tokensOf, type Tokens } from './tokens.js';
+import { isDoseAlone, tokensOf, type Tokens } from './tokens.js';
 import { variationOf, type StepHypothesis, type Understood } from './understand.js';
 import { plain } from './words.js';
 
@@ -102,7 +102,13 @@ function titleIn([first]: readonly ReadLine[]): string {
 }
 
 function plainLine(line: number, text: string, kind: 'heading' | 'note'): ReadLine {
-  return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null, apart: [] };
+  return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null, apart: [], joins: false };
+}
+
+/** Whether a dose says how long something is held: that repeats nothing. */
+function isHeldAlone({ dose }: Tokens): boolean {
+  const { timed, breaths } = counts(dose);
+  return timed || breaths;
 }
 
 const readStepOf = ({ asana, variation, side, dose, of }: Step): ReadStep => ({ asana, variation, side, dose, of });
@@ -125,6 +131,7 @@ export class SequenceWriter {
     const notes: ReaderNote[] = [];
     for (const [line, text] of layout.set) lines.push(plainLine(line, text, 'note'));
     let carried: Carried = { ...START, isLongHeld: isLongHeld(weighed) };
+    const dosesBelow = weighed.some(({ heading, evidence: { tokens } }) => heading === null && isDoseAlone(tokens) && isHeldAlone(tokens));
     for (const line of weighed) {
       if (line.heading !== null) {
         const name = line.heading;
@@ -133,7 +140,9 @@ export class SequenceWriter {
         continue;
       }
       const what = getKnown(understood, line.line);
-      const written = what.kind === 'repeat' ? this.repeat(line, what, carried, steps) : this.writtenOf(line, what, carried);
+      const written =
+        this.doseAlone(line, what, carried, lines.at(-1), dosesBelow) ??
+        (what.kind === 'repeat' ? this.repeat(line, what, carried, steps) : this.writtenOf(line, what, carried));
       carried = written.after;
       steps.push(...written.steps);
       lines.push(written.line);
@@ -145,6 +154,28 @@ export class SequenceWriter {
     lines.sort((a, b) => a.line - b.line);
     if (header.title === '') header.title = titleIn(lines);
     return { sequence: { ...header, steps, unknown, notes }, lines, problems: [] };
+  }
+
+  /**
+   * A line that says how long or how often and nothing of what is asked about: it seems to be the dose of the line above,
+   * where that says none itself. "x3" alone repeats what stands above, unless doses stand below their postures in this
+   * text (`dosesBelow`). `null` for any other line.
+   */
+  private doseAlone(
+    line: WeighedLine,
+    what: Understood,
+    carried: Carried,
+    above: ReadLine | undefined,
+    dosesBelow: boolean,
+  ): Written | null {
+    const { tokens } = line.evidence;
+    if ((what.kind !== 'repeat' && what.kind !== 'ask' && what.kind !== 'note') || what.word || !isDoseAlone(tokens)) return null;
+    const isHeld = isHeldAlone(tokens);
+    if (!dosesBelow && !isHeld) return null;
+    const joins = above?.kind === 'step' && above.line === line.line - 1 && above.steps.every(({ dose }) => Object.keys(dose).length === 0);
+    return joins || isHeld
+      ? new LineWriter(this.library, this.lexicon, line, carried).written({ ...what, kind: 'ask', sure: 0 }, [], joins)
+      : null;
   }
 
   private writtenOf(line: WeighedLine, what: Understood, carried: Carried): Written {
@@ -189,7 +220,7 @@ class LineWriter {
   }
 
   /** All that the line makes; `read` are the steps that it names. */
-  written({ kind, hypothesis, sure, candidates, word }: Understood, read: readonly ReadStep[]): Written {
+  written({ kind, hypothesis, sure, candidates, word }: Understood, read: readonly ReadStep[], joins = false): Written {
     const { line, steps, notes, before } = this;
     // A dose that can't be done is told; nothing of the text is read with it.
     const bad = steps.map(({ dose }) => doseProblem(dose)).find((problem) => problem !== null);
@@ -207,7 +238,8 @@ class LineWriter {
         spans: spansOf(line, kind, hypothesis),
         unread: kind === 'step' ? unreadOf(line, hypothesis) : [],
         word,
-        apart: kind === 'ask' ? apart(line) : [],
+        apart: kind === 'ask' && !joins ? apart(line) : [],
+        joins,
       },
       steps: kind === 'repeat' ? steps : steps.map(sameStep),
       unknown:

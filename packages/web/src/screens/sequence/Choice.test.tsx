@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import type { WordMeaning } from '@lotus-steady/core';
+import type { TextEdit, WordMeaning } from '@lotus-steady/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { NotesLine } from '../../worker/answers.js';
 import { Choice } from './Choice.js';
@@ -18,22 +18,18 @@ const line: NotesLine = {
   unread: [],
   word: null,
   apart: [],
+  joins: false,
 };
 
 function shown(of: Partial<NotesLine> = {}) {
   const settled: WordMeaning[] = [];
-  const split: number[] = [];
+  const edits: TextEdit[] = [];
   render(
-    <Choice
-      line={{ ...line, ...of }}
-      figures={{}}
-      onSettle={(_line, means) => settled.push(means)}
-      onSplit={({ line: number }) => split.push(number)}
-    />,
+    <Choice line={{ ...line, ...of }} figures={{}} onSettle={(_line, means) => settled.push(means)} onEdit={(edit) => edits.push(edit)} />,
   );
   const group = screen.getByRole('group', { name: /hedgehog/ });
   const press = (key: string) => fireEvent.keyDown(group, { key });
-  return { settled, split, press };
+  return { settled, edits, press };
 }
 
 test('keys choose what the figures stand for, in their order', () => {
@@ -54,16 +50,23 @@ test('no step, or one of our own', () => {
 });
 
 test('other keys are left to whoever wants them', () => {
-  const { settled, split, press } = shown();
-  for (const key of ['3', '9', 'x', 'Tab', 's']) expect(press(key)).toBe(true);
-  expect([settled, split]).toEqual([[], []]);
+  const { settled, edits, press } = shown();
+  for (const key of ['3', '9', 'x', 'Tab', 's', 'j']) expect(press(key)).toBe(true);
+  expect([settled, edits]).toEqual([[], []]);
 });
 
 test('a line of several is told apart by a key or a click', () => {
-  const { split, press } = shown({ apart: ['hedgehog', 'cobra'] });
+  const { edits, press } = shown({ apart: ['hedgehog', 'cobra'] });
   press('s');
   fireEvent.click(screen.getByRole('button', { name: /a line for each/ }));
-  expect(split).toEqual([4, 4]);
+  expect(edits).toEqual(Array(2).fill({ do: 'split', line: 4, into: ['hedgehog', 'cobra'] }));
+});
+
+test('a dose goes to the line above by a key or a click', () => {
+  const { edits, press } = shown({ joins: true });
+  press('j');
+  fireEvent.click(screen.getByRole('button', { name: /the dose of the line above/ }));
+  expect(edits).toEqual(Array(2).fill({ do: 'join', lines: [4] }));
 });
 
 test('a variation is told beside its name', () => {

@@ -1,4 +1,4 @@
-import type { Figure, WordMeaning } from '@lotus-steady/core';
+import type { Figure, TextEdit, WordMeaning } from '@lotus-steady/core';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import type { NotesLine } from '../../worker/answers.js';
 import { t } from '../../words/t.js';
@@ -7,20 +7,23 @@ interface Props {
   readonly line: NotesLine;
   readonly figures: Readonly<Record<string, Figure>>;
   readonly onSettle: (line: NotesLine, means: WordMeaning) => void;
-  /** Puts what a line names on a line for each. */
-  readonly onSplit: (line: NotesLine) => void;
+  /** Puts what a line names on a line for each, or a dose on the line above. */
+  readonly onEdit: (edit: TextEdit) => void;
 }
 
 const CHOICE =
   'flex min-h-24 flex-col items-center justify-end gap-1 rounded border border-soft bg-sheet px-2 pb-1.5 pt-1 text-sm hover:border-ink focus-visible:border-ink';
 
 /** Which posture a line means: up to five, with their figures, by click or by the keys 1 to 5; or none of them. */
-export function Choice({ line, figures, onSettle, onSplit }: Props) {
-  const { candidates, apart } = line;
+export function Choice({ line, figures, onSettle, onEdit }: Props) {
+  const { candidates, apart, joins } = line;
+  const split = () => onEdit({ do: 'split', line: line.line, into: apart });
+  const join = () => onEdit({ do: 'join', lines: [line.line] });
   const onKeyDown = (event: React.KeyboardEvent) => {
     const chosen = candidates[Number(event.key) - 1];
     if (chosen) onSettle(line, { is: 'asana', asana: chosen.asana, variation: chosen.variation });
-    else if (event.key.toLowerCase() === 's' && apart.length > 0) onSplit(line);
+    else if (event.key.toLowerCase() === 's' && apart.length > 0) split();
+    else if (event.key.toLowerCase() === 'j' && joins) join();
     else if (event.key === '0') onSettle(line, { is: 'own' });
     else if (event.key.toLowerCase() === 'n') onSettle(line, { is: 'note' });
     else return;
@@ -52,8 +55,14 @@ export function Choice({ line, figures, onSettle, onSplit }: Props) {
         ))}
       </div>
       <p className="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
+        {joins && (
+          <button type="button" className="underline" aria-keyshortcuts="j" onClick={join}>
+            <kbd className="mr-1 rounded border border-soft px-1">J</kbd>
+            {t('the dose of the line above: join them')}
+          </button>
+        )}
         {apart.length > 0 && (
-          <button type="button" className="underline" aria-keyshortcuts="s" onClick={() => onSplit(line)}>
+          <button type="button" className="underline" aria-keyshortcuts="s" onClick={split}>
             <kbd className="mr-1 rounded border border-soft px-1">S</kbd>
             {t('several: a line for each')}
           </button>

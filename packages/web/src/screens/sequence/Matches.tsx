@@ -1,4 +1,4 @@
-import { doseTold, message, type Figure, type Step, type WordMeaning } from '@lotus-steady/core';
+import { doseTold, message, type Figure, type Step, type TextEdit, type WordMeaning } from '@lotus-steady/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
@@ -16,7 +16,7 @@ interface Props {
   readonly failure: unknown;
   readonly onGoTo: (line: number) => void;
   readonly onSettle: (line: NotesLine, means: WordMeaning) => void;
-  readonly onSplit: (line: NotesLine) => void;
+  readonly onEdit: (edit: TextEdit) => void;
 }
 
 const SIDE_WORDS = { none: '', left: 'left', right: 'right', both: t('each side') } as const;
@@ -68,8 +68,8 @@ const LineRow = memo(function LineRow({
   says,
   onGoTo,
   onSettle,
-  onSplit,
-}: Row & { figures: Readonly<Record<string, Figure>> } & Pick<Props, 'onGoTo' | 'onSettle' | 'onSplit'>) {
+  onEdit,
+}: Row & { figures: Readonly<Record<string, Figure>> } & Pick<Props, 'onGoTo' | 'onSettle' | 'onEdit'>) {
   const [open, setOpen] = useState(false);
   const asked = line.kind === 'ask';
   const salutation = shown[0]?.step.of ?? null;
@@ -136,7 +136,7 @@ const LineRow = memo(function LineRow({
         <Choice
           line={line}
           figures={figures}
-          onSplit={onSplit}
+          onEdit={onEdit}
           onSettle={(settled, means) => {
             setOpen(false);
             onSettle(settled, means);
@@ -171,14 +171,14 @@ function rowsOf(read: ReadText | undefined): Row[] {
 const LINES_AT_ONCE = 2;
 
 /** Each line as it was understood, its parts marked; a line that isn't sure offers what it may be. */
-export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
+export function Matches({ read, failure, onGoTo, onSettle, onEdit }: Props) {
   const rows = useMemo(() => rowsOf(read), [read]);
   const drawn = useGrowing(rows.length, LINES_AT_ONCE);
   // The same functions all the time, so that a row is drawn once however many follow.
-  const latest = useLatest({ onGoTo, onSettle, onSplit });
+  const latest = useLatest({ onGoTo, onSettle, onEdit });
   const goTo = useCallback((line: number) => latest.current.onGoTo(line), [latest]);
   const settle = useCallback((line: NotesLine, means: WordMeaning) => latest.current.onSettle(line, means), [latest]);
-  const split = useCallback((line: NotesLine) => latest.current.onSplit(line), [latest]);
+  const edit = useCallback((asked: TextEdit) => latest.current.onEdit(asked), [latest]);
   if (failure) return <Failure error={failure} />;
   if (!read) return <p className="text-soft">{t('Paste or write your sequence; every line shows here at once what it was taken for.')}</p>;
   if (read.sequence === null)
@@ -213,7 +213,7 @@ export function Matches({ read, failure, onGoTo, onSettle, onSplit }: Props) {
       </p>
       <ol className="divide-y divide-rule rounded border border-rule bg-sheet">
         {rows.slice(0, drawn).map((row) => (
-          <LineRow key={row.line.line} {...row} figures={read.figures} onGoTo={goTo} onSettle={settle} onSplit={split} />
+          <LineRow key={row.line.line} {...row} figures={read.figures} onGoTo={goTo} onSettle={settle} onEdit={edit} />
         ))}
       </ol>
       <MarksLegend />

@@ -40,9 +40,10 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
   } = useSequenceText(stored, ({ id }) => {
     if (stored === null) void navigate(`/sequences/${id}`, { replace: true });
   });
-  const { settle, split, status } = useSettling(text, change);
   const settled = useDeferredValue(text);
   const read = useQuery({ ...readTextQuery(settled), enabled: settled.trim() !== '', placeholderData: (before) => before });
+  const joining = (read.data?.notes ?? []).filter(({ joins }) => joins).map(({ line }) => line);
+  const { settle, edit, status } = useSettling(text, change, joining);
   // Whoever begins pastes or types soon; a text that is there already makes the reader ready.
   useQuery({ ...rehearsalQuery, enabled: stored === null });
   const goToLine = (line: number) => {
@@ -86,7 +87,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
               failure={read.error}
               onGoTo={goToLine}
               onSettle={settle}
-              onSplit={split}
+              onEdit={edit}
             />
           )}
           {(read.data?.sequence?.steps.length ?? 0) > 0 && <ReviewPanel text={text} onChange={change} onGoTo={goToLine} />}

@@ -1,4 +1,4 @@
-import { editText, wordKey, wordText, type StudioWord, type WordMeaning } from '@lotus-steady/core';
+import { editText, type TextEdit, wordKey, wordText, type StudioWord, type WordMeaning } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { wordsQuery } from '../../api/queries.js';
@@ -7,19 +7,29 @@ import { explain } from '../../parts/Failure.js';
 import type { NotesLine } from '../../worker/answers.js';
 import { today } from '../../clock.js';
 import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** What was settled last, and what was there before: `null` where it was nobody's word. */
 type Settled =
   | { readonly is: 'word'; readonly word: StudioWord; readonly before: StudioWord | null }
-  | { readonly is: 'split'; readonly lines: number; readonly before: string; readonly after: string };
+  | { readonly is: 'edit'; readonly edit: TextEdit; readonly before: string; readonly after: string };
 
-/** Settles what a line means, as the studio's word or on a line for each posture that it names, and takes that back. */
+/** What an edit of the text has done, in words. */
+function done(edit: TextEdit): string {
+  if (edit.do === 'split') return t('Put on {lines} lines.', { lines: edit.into.length });
+  return edit.do === 'join'
+    ? tell('{count, plural, one {# dose} other {# doses}} put on the line above.', { count: edit.lines.length })
+    : '';
+}
+
+/** Settles what a line means, as the studio's word or by an edit of the text, and takes that back. Doses below their postures, the lines `joining`, go up together. */
 export function useSettling(
   text: string,
   onChange: (text: string) => void,
+  joining: readonly number[],
 ): {
   settle: (line: NotesLine, means: WordMeaning) => void;
-  split: (line: NotesLine) => void;
+  edit: (edit: TextEdit) => void;
   status: ReactNode;
 } {
   const { data: words = [] } = useQuery(wordsQuery);
@@ -30,13 +40,14 @@ export function useSettling(
     const before = words.find(({ text }) => wordKey(text) === wordKey(word.text)) ?? null;
     keep.mutate([word], { onSuccess: () => setLast({ is: 'word', word, before }) });
   };
-  const split = ({ line, apart }: NotesLine) => {
-    const after = editText(text, { do: 'split', line, into: apart });
+  const edit = (asked: TextEdit) => {
+    const whole: TextEdit = asked.do === 'join' ? { do: 'join', lines: joining } : asked;
+    const after = editText(text, whole);
     onChange(after);
-    setLast({ is: 'split', lines: apart.length, before: text, after });
+    setLast({ is: 'edit', edit: whole, before: text, after });
   };
   const undo = (settled: Settled) => {
-    if (settled.is === 'split') {
+    if (settled.is === 'edit') {
       onChange(settled.before);
       setLast(null);
     } else if (settled.before) keep.mutate([settled.before], { onSuccess: () => setLast(null) });
@@ -46,12 +57,10 @@ export function useSettling(
   const status = (
     <p role="status" className="min-h-6 text-sm">
       {failed && t('Not kept: {reason}', { reason: explain(failed.error) })}
-      {/* Once something else is typed, taking the split back would lose it. */}
+      {/* Once something else is typed, taking the edit back would lose it. */}
       {!failed && last && (last.is === 'word' || last.after === text) && (
         <>
-          {last.is === 'word'
-            ? t('“{text}” is your word now.', { text: last.word.text })
-            : t('Put on {lines} lines.', { lines: last.lines })}{' '}
+          {last.is === 'word' ? t('“{text}” is your word now.', { text: last.word.text }) : done(last.edit)}{' '}
           <button type="button" className="underline" onClick={() => undo(last)}>
             {t('Undo')}
           </button>
@@ -59,5 +68,5 @@ export function useSettling(
       )}
     </p>
   );
-  return { settle, split, status };
+  return { settle, edit, status };
 }
