@@ -32,10 +32,16 @@ test('a note is written behind two slashes, changed and taken away', () => {
   expect(edited(noted, { do: 'note', line: 1, note: ' ' })).toBe('Tree, left');
 });
 
-test('a line goes behind the one above it, before its remarks', () => {
-  expect(edited('- Tree // eyes open\n- 5 breaths each side\nSavasana:\n10 min', { do: 'join', lines: [2, 4] })).toBe(
-    '- Tree, 5 breaths each side // eyes open\nSavasana, 10 min',
-  );
+test('a line goes behind an earlier one, before its remarks', () => {
+  expect(
+    edited('- Tree // eyes open\n- 5 breaths each side\nSavasana:\n10 min', {
+      do: 'join',
+      lines: [
+        { line: 2, to: 1 },
+        { line: 4, to: 3 },
+      ],
+    }),
+  ).toBe('- Tree, 5 breaths each side // eyes open\nSavasana, 10 min');
 });
 
 test('lines are taken out and put in another order', () => {
@@ -54,8 +60,18 @@ const EDIT: fc.Arbitrary<TextEdit> = fc.oneof(
   fc.record({ do: fc.constant('order' as const), lines: fc.shuffledSubarray([1, 3, 4, 8]) }),
 );
 
-test('lines that join the one above stand there afterwards', () => {
-  const [edit, after] = [{ do: 'join', lines: [2, 4, 5] }, ['one, two', 'three, four, five', 'six']] as const;
+test('lines that join an earlier one stand there afterwards', () => {
+  const [edit, after] = [
+    {
+      do: 'join',
+      lines: [
+        { line: 2, to: 1 },
+        { line: 4, to: 3 },
+        { line: 6, to: 3 },
+      ],
+    },
+    ['one, two', 'three, four, six', 'five'],
+  ] as const;
   expect(editText(LINES.slice(0, 6).join('\n'), edit).split('\n')).toEqual(after);
   LINES.slice(0, 6).forEach((line, i) => expect(after[lineAfter(edit, i + 1)! - 1]).toContain(line));
 });

@@ -11,8 +11,8 @@ export type TextEdit =
   | { readonly do: 'remove'; readonly line: number }
   /** Several lines in place of one. */
   | { readonly do: 'split'; readonly line: number; readonly into: readonly string[] }
-  /** Lines that each go behind the one above them. */
-  | { readonly do: 'join'; readonly lines: readonly number[] }
+  /** Lines that each go behind an earlier one. */
+  | { readonly do: 'join'; readonly lines: readonly { readonly line: number; readonly to: number }[] }
   | { readonly do: 'name'; readonly line: number; readonly name: string }
   | { readonly do: 'both-sides'; readonly line: number }
   | { readonly do: 'dose'; readonly line: number; readonly dose: string }
@@ -77,12 +77,10 @@ function changedLine(line: string, edit: Extract<TextEdit, { do: 'name' | 'both-
   }
 }
 
-/** Lines with one of them, without its bullet, behind the one above it, before that one's remarks. */
-function joinedWithAbove(lines: readonly string[], line: number): string[] {
-  const [above, below] = [lines[line - 2]!, lines[line - 1]!];
-  const bullet = tokensOf(below).spans.find(({ as }) => as === 'bullet')?.to ?? 0;
-  const joined = besideNote(above.trimEnd().replace(/[,;:]$/, ''), (text) => `${text}, ${below.slice(bullet).trim()}`);
-  return [...lines.slice(0, line - 2), joined, ...lines.slice(line)];
+/** A line with another one, without its bullet, behind it and before its remarks. */
+function joined(line: string, other: string): string {
+  const bullet = tokensOf(other).spans.find(({ as }) => as === 'bullet')?.to ?? 0;
+  return besideNote(line.trimEnd().replace(/[,;:]$/, ''), (text) => `${text}, ${other.slice(bullet).trim()}`);
 }
 
 /** The text with an edit carried out; a bullet of the lines around is taken over. */
@@ -103,9 +101,12 @@ export function editText(text: string, edit: TextEdit): string {
     case 'split':
       return lines.flatMap((line, i) => (i === edit.line - 1 ? edit.into : [line])).join('\n');
     case 'join':
-      return [...edit.lines]
-        .sort((a, b) => b - a)
-        .reduce((joined, line) => joinedWithAbove(joined, line), lines)
+      return lines
+        .flatMap((text, i) =>
+          edit.lines.some(({ line }) => line === i + 1)
+            ? []
+            : [edit.lines.filter(({ to }) => to === i + 1).reduce((whole, { line }) => joined(whole, lines[line - 1] ?? ''), text)],
+        )
         .join('\n');
     case 'remove':
       return lines.filter((_, i) => i !== edit.line - 1).join('\n');
@@ -127,8 +128,10 @@ export function lineAfter(edit: TextEdit, line: number): number | null {
       return line === edit.line ? null : line - (line > edit.line ? 1 : 0);
     case 'split':
       return line > edit.line ? line + edit.into.length - 1 : line;
-    case 'join':
-      return line - edit.lines.filter((joined) => joined <= line).length;
+    case 'join': {
+      const to = edit.lines.find((one) => one.line === line)?.to ?? line;
+      return to - edit.lines.filter((one) => one.line <= to).length;
+    }
     case 'move': {
       if (line === edit.line) return edit.after + 1;
       const left = line - (line > edit.line ? 1 : 0);

@@ -3,6 +3,7 @@ import { headingOf, letteredSections } from '../sequence/heading.js';
 import { BARE_HEADER, HEADER_KEYS, type Header } from '../sequence/header.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { SheetLine } from './sheet.js';
+import { tableRows } from './table.js';
 
 /** More lines than any class has: a text that is longer is something else. */
 export const MOST_LINES = 600;
@@ -81,9 +82,45 @@ export interface Layout {
   readonly problems: readonly Problem[];
 }
 
+const setIn = (text: string): number => text.replaceAll('\t', '    ').search(/\S|$/);
+/** A line that begins with a capital, whatever bullet or number stands before it. */
+const CAPITAL = /^[^\p{L}]*\p{Lu}/u;
+/** A line that begins so goes on with the class and not with the line above. */
+const GOES_ON =
+  /^(?:or|and|then|now|next|again|repeat|same|other|back|come|go|roll|from|to|finally|end|r|l|left|right|both|each|x)(?![\p{Ll}])/u;
+/** So many lines, and such a share of them, begin with capitals where a small letter means that a line was broken. */
+const CAPITAL_LINES = 6;
+const CAPITAL_SHARE = 0.5;
+const ENDS = /[.:;!?]$/;
+
+/** Which line each line hangs on: set in deeper than it, or begun with a small letter straight below it where lines begin with capitals. */
+function hangingLines(lines: readonly Pick<SheetLine, 'line' | 'text' | 'heading'>[]): SheetLine['hangs'][] {
+  const capitals = lines.filter(({ text }) => CAPITAL.test(text)).length;
+  const areCapital = capitals >= CAPITAL_LINES && capitals >= CAPITAL_SHARE * lines.length;
+  /** The lines that are open above, each set in deeper than the one before. */
+  const open: number[] = [];
+  return lines.map(({ line, text, heading }, i) => {
+    const depth = setIn(text);
+    while (open.length > 0 && setIn(lines[open.at(-1)!]!.text) >= depth) open.pop();
+    const above = open.at(-1);
+    open.push(i);
+    const before = lines[i - 1];
+    if (heading !== null || !before || before.heading !== null) return null;
+    if (above !== undefined) return lines[above]!.heading === null ? { on: lines[above]!.line, as: 'detail' } : null;
+    const isRest =
+      areCapital &&
+      before.line === line - 1 &&
+      /^\p{Ll}/u.test(text) &&
+      !GOES_ON.test(text) &&
+      !ENDS.test(before.text) &&
+      CAPITAL.test(before.text);
+    return isRest ? { on: before.line, as: 'rest' } : null;
+  });
+}
+
 export function layOut(text: string): Layout {
   const header: Header = { ...BARE_HEADER };
-  const lines: SheetLine[] = [];
+  const lines: Pick<SheetLine, 'line' | 'text' | 'heading'>[] = [];
   const set = new Map<number, string>();
   const problems: Problem[] = [];
   let isHead = true;
@@ -110,5 +147,17 @@ export function layOut(text: string): Layout {
   });
   header.senses ??= sensesOf(text);
   const lettered = letteredSections(lines.map((line) => line.text));
-  return { header, lines: lines.map((line, i) => ({ ...line, heading: line.heading ?? lettered.get(i) ?? null })), set, problems };
+  const rows = tableRows(lines.map((line) => line.text));
+  const hangs = hangingLines(lines);
+  return {
+    header,
+    lines: lines.map((line, i) => ({
+      ...line,
+      reads: rows.get(i) ?? line.text,
+      heading: line.heading ?? lettered.get(i) ?? null,
+      hangs: rows.has(i) ? null : hangs[i]!,
+    })),
+    set,
+    problems,
+  };
 }

@@ -42,8 +42,8 @@ export interface ReadLine {
   readonly word: StudioWord | null;
   /** The line as several, one posture each, where it is asked about and may name more than one. */
   readonly apart: readonly string[];
-  /** Whether it is asked about and seems to be the dose of the line above. */
-  readonly joins: boolean;
+  /** An earlier line whose dose or rest it seems to be, where that is asked. */
+  readonly joins: number | null;
 }
 
 export interface ReadNotes {

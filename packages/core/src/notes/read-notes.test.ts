@@ -45,12 +45,12 @@ describe('dose', () => {
 
 describe('a dose on a line of its own', () => {
   const BELOW = '# Slow\nWarrior II\n5 breaths each side\nCobra\nx3\nSavasana\nhold for 10 min';
-  const kinds = (text: string) => read(text).lines.map(({ kind, joins }) => `${kind}${joins ? ' joins' : ''}`);
+  const kinds = (text: string) => read(text).lines.map(({ kind, joins }) => `${kind}${joins === null ? '' : ` joins ${joins}`}`);
 
   test('is asked about, and seems to be of the line above', () =>
-    expect(kinds(BELOW)).toEqual(['heading', 'step', 'ask joins', 'step', 'ask joins', 'step', 'ask joins']));
+    expect(kinds(BELOW)).toEqual(['heading', 'step', 'ask joins 2', 'step', 'ask joins 4', 'step', 'ask joins 6']));
   test('is understood once it stands there', () => {
-    const { sequence } = read(editText(BELOW, { do: 'join', lines: [3, 5, 7] }));
+    const { sequence } = read(editText(BELOW, { do: 'join', lines: [3, 5, 7].map((line) => ({ line, to: line - 1 })) }));
     expect(sequence?.unknown).toEqual([]);
     expect(sequence?.steps.map(({ dose, side }) => [dose, side])).toEqual([
       [{ breaths: 5 }, 'both'],
@@ -612,4 +612,57 @@ describe('a seat or a rest is done once', () => {
     ['side-lying clam 10 es', 'both'],
     ['low lunge 5 breaths', 'both'],
   ])('%s', (line, side) => expect(one(line)?.side).toBe(side));
+});
+
+describe('a text that is laid out', () => {
+  const read = notesReader(library);
+  const kinds = (text: string) => read(text).lines.map(({ kind, joins }) => (joins === null ? kind : `${kind} joins ${joins}`));
+
+  test('of a table only the posture, its dose, side and props are read', () => {
+    const { lines } = read(
+      [
+        '| Time | Pose | Min | Notes |',
+        '|---|---|---|---|',
+        '| 0-5 | Child’s pose | 2 | move with the breath |',
+        '| 5-9 | Warrior II R/L | 1 | tree by the window |',
+        '| 50-60 | Savasana | 10 | bolster under knees |',
+      ].join('\n'),
+    );
+    expect(lines.slice(2).map(({ kind, steps }) => [kind, steps[0]?.asana, steps[0]?.dose])).toEqual([
+      ['step', 'balasana', { minutes: 2 }],
+      ['step', 'virabhadrasana-2', { minutes: 1 }],
+      ['step', 'savasana-knees-bolster', { minutes: 10 }],
+    ]);
+    // Places in what is read are places in the line.
+    for (const { text, spans } of lines) for (const { to } of spans) expect(to).toBeLessThanOrEqual(text.length);
+  });
+
+  test('what is set in under a posture tells how it is done', () =>
+    expect(kinds('Tree\n  look at one point\n  toes can stay on the floor\n  cobra\nBridge')).toEqual([
+      'step',
+      'note',
+      'note',
+      'ask',
+      'step',
+    ]));
+  test('its dose goes with the posture, whatever stands between', () =>
+    expect(kinds('Cat cow\n  move with the breath\n  x8\nTree\n  each side')).toEqual([
+      'step',
+      'note',
+      'ask joins 1',
+      'step',
+      'ask joins 4',
+    ]));
+  test('what is set in under a heading is a step', () =>
+    expect(kinds('Warm-up:\n  - cat cow x8\n  - bird dog x8')).toEqual(['heading', 'step', 'step']));
+
+  test('the rest of a line that was broken is asked about, and joins it', () => {
+    const broken =
+      'Mountain\nTree, each side\nLow lunge with the right foot\nforward, hands on blocks\nCobra\nBridge\nChild’s pose\nSavasana';
+    expect(kinds(broken).slice(0, 5)).toEqual(['step', 'step', 'step', 'ask joins 3', 'step']);
+  });
+
+  test('a name in capitals is no heading', () => expect(kinds('EVENING\n\nMOUNTAIN POSE\nfeet together\nTREE')[1]).not.toBe('heading'));
+  test('a number with a letter before a line counts it', () =>
+    expect(read('1a. Chair pose\n4b. Utkatasana 5 br').sequence?.steps[1]?.dose).toEqual({ breaths: 5 }));
 });

@@ -21,8 +21,12 @@ export interface SheetLine {
   /** From 1. */
   readonly line: number;
   readonly text: string;
+  /** As it is read, place by place: without what else stands in its row of a table. */
+  readonly reads: string;
   /** What it is called where it is marked as a title or a section. */
   readonly heading: string | null;
+  /** The line that it hangs on, and whether it is set in under that one or seems to be the rest of it. */
+  readonly hangs: { readonly on: number; readonly as: 'detail' | 'rest' } | null;
 }
 
 /** A line with the ways to understand it. */
@@ -111,13 +115,13 @@ function withoutChair(surrounding: ReadonlySet<string>): ReadonlySet<string> {
 /** Each line by its own words, in a class of which so much is told. */
 function weighedAlone(lines: readonly SheetLine[], whole: ReadonlySet<string>, evidenceFor: EvidenceOf) {
   let around = whole;
-  const surroundings = lines.map(({ text }, i) => {
-    const { surrounding: own, leavesChair } = tellsOf(text);
+  const surroundings = lines.map(({ reads }, i) => {
+    const { surrounding: own, leavesChair } = tellsOf(reads);
     if (i > 1 && around.has('chair') && leavesChair) around = withoutChair(around);
     else if (own.has('chair') && whole.has('chair')) around = whole;
     return own.size === 0 ? around : new Set([...around, ...own]);
   });
-  const evidence = lines.map(({ text }, i) => evidenceFor(text, surroundings[i]!));
+  const evidence = lines.map(({ reads }, i) => evidenceFor(reads, surroundings[i]!));
   const shares = evidence.map(({ agreements }, i) =>
     lines[i]!.heading !== null ? new Map<Base, number>() : sharesOf(agreements, surroundings[i]!),
   );
@@ -175,7 +179,7 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
             : null,
     };
     const readings = readingsOf(evidence[i]!, at);
-    const { position: now } = tellsOf(line.text);
+    const { position: now } = tellsOf(line.reads);
     told = now.length > 0 ? { bases: now, age: 0 } : told && { bases: told.bases, age: told.age + 1 };
     return { ...line, evidence: evidence[i]!, surrounding: surroundings[i]!, readings };
   });

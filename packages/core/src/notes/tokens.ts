@@ -32,7 +32,7 @@ export interface Tokens {
 }
 
 const BULLET =
-  /^\s*(?:>\s*)?(?:\[[ xX]?\]\s*)?(?:[-*+•–—>→]+\s+|\(?\d{1,3}[.):]\s+|[A-Za-z][.)]\s+|\d{1,2}\s+(?=\p{Lu}|inhale|exhale))?(?:\[[ xX]?\]\s*)?/u;
+  /^\s*(?:>\s*)?(?:\[[ xX]?\]\s*)?(?:[-*+•–—>→]+\s+|\(?\d{1,3}[a-h]?[.):]\s+|[A-Za-z][.)]\s+|\d{1,2}\s+(?=\p{Lu}|inhale|exhale))?(?:\[[ xX]?\]\s*)?/u;
 /** Where in the class a line stands, before what it names: "closing: om". */
 const LABEL =
   /^\s*(?:opening|closing|start|end|finish|warm[- ]?up|cool[- ]?down|counter(?:pose|stretch)?|peak|prep|lastly|finally)\s*:\s+(?=[a-zä])/i;
@@ -296,9 +296,9 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
 /** What stands around a dose that is all that a line says: "hold for 5 breaths", "stay 2 min". */
 const AROUND_DOSE = /(?<![a-zä])(?:hold|stay|keep|here|for|about|approx|ca|each|rest|up to|x)(?![a-zä])/gi;
 
-/** Whether a line says how long or how often, and nothing of what. */
-export function isDoseAlone({ dose, rest }: Tokens): boolean {
-  return Object.keys(dose).length > 0 && !SOME_LETTER.test(rest.replace(AROUND_DOSE, ''));
+/** Whether a line says how long, how often or on both sides, and nothing of what. */
+export function isDoseAlone({ dose, side, rest }: Tokens): boolean {
+  return (Object.keys(dose).length > 0 || side === 'both') && !SOME_LETTER.test(rest.replace(AROUND_DOSE, ''));
 }
 
 /** Without one of these words no side is told. */

@@ -132,6 +132,7 @@ export class Understanding {
       leavesPart(line, hypothesis) ||
       leavesHead(line, hypothesis) ||
       isEitherOr(line, hypothesis) ||
+      isRow(line, hypothesis) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.offersAnother(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
@@ -194,7 +195,8 @@ export class Understanding {
   }
 }
 
-function isAsanaToTheLetter({ meaning, exact, ambiguous }: Agreement): boolean {
+/** Whether a name is just what somebody calls one asana, and no other. */
+export function isAsanaToTheLetter({ meaning, exact, ambiguous }: Agreement): boolean {
   return meaning.kind === 'asana' && exact && !ambiguous;
 }
 
@@ -223,8 +225,13 @@ function mayHoldPosture({ evidence }: WeighedLine, is: Hypothesis['is'], share: 
     case 'way':
       return isHeld;
     case 'heading':
-      // A part of a class has its minutes; what is counted is done.
-      return breaths !== undefined || rounds !== undefined || tokens.dose.repetitions !== undefined;
+      // A part of a class has its minutes; what is counted is done, and so may be what has a posture's name ("MOUNTAIN POSE").
+      return (
+        breaths !== undefined ||
+        rounds !== undefined ||
+        tokens.dose.repetitions !== undefined ||
+        (minutes === undefined && agreements.some(isAsanaToTheLetter))
+      );
     default:
       return false;
   }
@@ -338,6 +345,11 @@ function isEitherOr({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesi
   if (!/^\s*\/\s*$/.test(tokens.text.slice(first.to, second.from)) || areDosed(hypothesis.parts)) return false;
   const [one, other] = meantBy(hypothesis).map(({ asana }) => asana);
   return one !== undefined && other !== undefined && (one.substitutes.includes(other.id) || other.substitutes.includes(one.id));
+}
+
+/** Whether what seems to be several postures are cells of a row: "savasana | 10 min | bolster under knees". */
+function isRow({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  return hypothesis.is === 'many' && tokens.text.slice(hypothesis.parts[0]!.to, hypothesis.parts.at(-1)!.from).includes('|');
 }
 
 /** The postures that a hypothesis speaks of: of a line that may name several, each may be the one that is meant. */

@@ -16,7 +16,7 @@ import type { WeighedLine } from './sheet.js';
 import { apart, spansOf, unreadOf } from './spans.js';
 import type { StudioWord } from './studio-words.js';
 import { isDoseAlone, tokensOf, type Tokens } from './tokens.js';
-import { variationOf, type StepHypothesis, type Understood } from './understand.js';
+import { isAsanaToTheLetter, variationOf, type StepHypothesis, type Understood } from './understand.js';
 import { plain } from './words.js';
 
 /** Another meaning that is so likely is mentioned. */
@@ -102,13 +102,13 @@ function titleIn([first]: readonly ReadLine[]): string {
 }
 
 function plainLine(line: number, text: string, kind: 'heading' | 'note'): ReadLine {
-  return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null, apart: [], joins: false };
+  return { line, text, kind, sure: 1, steps: [], candidates: [], spans: [], unread: [], word: null, apart: [], joins: null };
 }
 
-/** Whether a dose says how long something is held: that repeats nothing. */
+/** Whether a dose says how long something is held, or on which sides alone: that repeats nothing. */
 function isHeldAlone({ dose }: Tokens): boolean {
-  const { timed, breaths } = counts(dose);
-  return timed || breaths;
+  const { timed, breaths, any } = counts(dose);
+  return timed || breaths || !any;
 }
 
 const readStepOf = ({ asana, variation, side, dose, of }: Step): ReadStep => ({ asana, variation, side, dose, of });
@@ -141,7 +141,7 @@ export class SequenceWriter {
       }
       const what = getKnown(understood, line.line);
       const written =
-        this.doseAlone(line, what, carried, lines.at(-1), dosesBelow) ??
+        this.hanging(line, what, carried, lines, dosesBelow) ??
         (what.kind === 'repeat' ? this.repeat(line, what, carried, steps) : this.writtenOf(line, what, carried));
       carried = written.after;
       steps.push(...written.steps);
@@ -157,25 +157,31 @@ export class SequenceWriter {
   }
 
   /**
-   * A line that says how long or how often and nothing of what is asked about: it seems to be the dose of the line above,
-   * where that says none itself. "x3" alone repeats what stands above, unless doses stand below their postures in this
-   * text (`dosesBelow`). `null` for any other line.
+   * What a line is that hangs on the one above it: its dose or its rest, which is asked about, or a remark on how it is
+   * done. "x3" alone repeats what stands above, unless doses stand below their postures in this text (`dosesBelow`).
+   * `null` for a line that stands by itself.
    */
-  private doseAlone(
-    line: WeighedLine,
-    what: Understood,
-    carried: Carried,
-    above: ReadLine | undefined,
-    dosesBelow: boolean,
-  ): Written | null {
-    const { tokens } = line.evidence;
-    if ((what.kind !== 'repeat' && what.kind !== 'ask' && what.kind !== 'note') || what.word || !isDoseAlone(tokens)) return null;
-    const isHeld = isHeldAlone(tokens);
-    if (!dosesBelow && !isHeld) return null;
-    const joins = above?.kind === 'step' && above.line === line.line - 1 && above.steps.every(({ dose }) => Object.keys(dose).length === 0);
-    return joins || isHeld
-      ? new LineWriter(this.library, this.lexicon, line, carried).written({ ...what, kind: 'ask', sure: 0 }, [], joins)
-      : null;
+  private hanging(line: WeighedLine, what: Understood, carried: Carried, lines: readonly ReadLine[], dosesBelow: boolean): Written | null {
+    const { tokens, agreements } = line.evidence;
+    if (what.word) return null;
+    const as = (kind: 'ask' | 'note', joins: number | null = null) =>
+      new LineWriter(this.library, this.lexicon, line, carried).written({ ...what, kind, sure: kind === 'ask' ? 0 : 1 }, [], joins);
+    const isPosture = what.kind === 'step' || what.kind === 'many';
+    const { hangs } = line;
+    const on = hangs && lines.find((one) => one.line === hangs.on);
+    const before = lines.at(-1);
+    const above = on ?? (before?.line === line.line - 1 ? before : null);
+    if (!isPosture && what.kind !== 'way' && isDoseAlone(tokens)) {
+      const isHeld = isHeldAlone(tokens);
+      if (!dosesBelow && !isHeld && !on) return null;
+      const told = new Set(tokens.spans.map(({ as: kind }) => kind));
+      const joins = above?.kind === 'step' && !above.spans.some(({ as: kind }) => kind !== 'bullet' && told.has(kind));
+      return joins || isHeld ? as('ask', joins ? above.line : null) : null;
+    }
+    if (hangs?.as === 'rest') return isPosture || what.kind === 'ask' ? as('ask', hangs.on) : null;
+    if (!on || (on.kind !== 'step' && on.kind !== 'many' && on.kind !== 'ask')) return null;
+    if (isPosture || what.kind === 'ask') return agreements.some(isAsanaToTheLetter) || counts(tokens.dose).any ? as('ask') : as('note');
+    return what.kind === 'heading' ? as('note') : null;
   }
 
   private writtenOf(line: WeighedLine, what: Understood, carried: Carried): Written {
@@ -220,7 +226,7 @@ class LineWriter {
   }
 
   /** All that the line makes; `read` are the steps that it names. */
-  written({ kind, hypothesis, sure, candidates, word }: Understood, read: readonly ReadStep[], joins = false): Written {
+  written({ kind, hypothesis, sure, candidates, word }: Understood, read: readonly ReadStep[], joins: number | null = null): Written {
     const { line, steps, notes, before } = this;
     // A dose that can't be done is told; nothing of the text is read with it.
     const bad = steps.map(({ dose }) => doseProblem(dose)).find((problem) => problem !== null);
@@ -238,7 +244,7 @@ class LineWriter {
         spans: spansOf(line, kind, hypothesis),
         unread: kind === 'step' ? unreadOf(line, hypothesis) : [],
         word,
-        apart: kind === 'ask' && !joins ? apart(line) : [],
+        apart: kind === 'ask' && joins === null ? apart(line) : [],
         joins,
       },
       steps: kind === 'repeat' ? steps : steps.map(sameStep),

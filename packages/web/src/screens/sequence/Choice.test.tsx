@@ -18,7 +18,7 @@ const line: NotesLine = {
   unread: [],
   word: null,
   apart: [],
-  joins: false,
+  joins: null,
 };
 
 function shown(of: Partial<NotesLine> = {}) {
@@ -62,11 +62,11 @@ test('a line of several is told apart by a key or a click', () => {
   expect(edits).toEqual(Array(2).fill({ do: 'split', line: 4, into: ['hedgehog', 'cobra'] }));
 });
 
-test('a dose goes to the line above by a key or a click', () => {
-  const { edits, press } = shown({ joins: true });
+test('a line goes behind the one that it belongs to by a key or a click', () => {
+  const { edits, press } = shown({ joins: 3 });
   press('j');
-  fireEvent.click(screen.getByRole('button', { name: /the dose of the line above/ }));
-  expect(edits).toEqual(Array(2).fill({ do: 'join', lines: [4] }));
+  fireEvent.click(screen.getByRole('button', { name: /goes with line 3/ }));
+  expect(edits).toEqual(Array(2).fill({ do: 'join', lines: [{ line: 4, to: 3 }] }));
 });
 
 test('a variation is told beside its name', () => {

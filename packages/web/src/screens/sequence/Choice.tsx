@@ -18,12 +18,12 @@ const CHOICE =
 export function Choice({ line, figures, onSettle, onEdit }: Props) {
   const { candidates, apart, joins } = line;
   const split = () => onEdit({ do: 'split', line: line.line, into: apart });
-  const join = () => onEdit({ do: 'join', lines: [line.line] });
+  const join = (to: number) => onEdit({ do: 'join', lines: [{ line: line.line, to }] });
   const onKeyDown = (event: React.KeyboardEvent) => {
     const chosen = candidates[Number(event.key) - 1];
     if (chosen) onSettle(line, { is: 'asana', asana: chosen.asana, variation: chosen.variation });
     else if (event.key.toLowerCase() === 's' && apart.length > 0) split();
-    else if (event.key.toLowerCase() === 'j' && joins) join();
+    else if (event.key.toLowerCase() === 'j' && joins !== null) join(joins);
     else if (event.key === '0') onSettle(line, { is: 'own' });
     else if (event.key.toLowerCase() === 'n') onSettle(line, { is: 'note' });
     else return;
@@ -55,10 +55,10 @@ export function Choice({ line, figures, onSettle, onEdit }: Props) {
         ))}
       </div>
       <p className="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
-        {joins && (
-          <button type="button" className="underline" aria-keyshortcuts="j" onClick={join}>
+        {joins !== null && (
+          <button type="button" className="underline" aria-keyshortcuts="j" onClick={() => join(joins)}>
             <kbd className="mr-1 rounded border border-soft px-1">J</kbd>
-            {t('the dose of the line above: join them')}
+            {t('goes with line {to}: join them', { to: joins })}
           </button>
         )}
         {apart.length > 0 && (

@@ -42,7 +42,7 @@ export function SequenceEditor({ stored }: { stored: StoredSequence | null }) {
   });
   const settled = useDeferredValue(text);
   const read = useQuery({ ...readTextQuery(settled), enabled: settled.trim() !== '', placeholderData: (before) => before });
-  const joining = (read.data?.notes ?? []).filter(({ joins }) => joins).map(({ line }) => line);
+  const joining = (read.data?.notes ?? []).flatMap(({ line, joins: to }) => (to === null ? [] : [{ line, to }]));
   const { settle, edit, status } = useSettling(text, change, joining);
   // Whoever begins pastes or types soon; a text that is there already makes the reader ready.
   useQuery({ ...rehearsalQuery, enabled: stored === null });

@@ -18,15 +18,15 @@ type Settled =
 function done(edit: TextEdit): string {
   if (edit.do === 'split') return t('Put on {lines} lines.', { lines: edit.into.length });
   return edit.do === 'join'
-    ? tell('{count, plural, one {# dose} other {# doses}} put on the line above.', { count: edit.lines.length })
+    ? tell('{count, plural, one {# line} other {# lines}} put behind an earlier one.', { count: edit.lines.length })
     : '';
 }
 
-/** Settles what a line means, as the studio's word or by an edit of the text, and takes that back. Doses below their postures, the lines `joining`, go up together. */
+/** Settles what a line means, as the studio's word or by an edit of the text, and takes that back. Lines that belong to an earlier one, `joining`, go there together. */
 export function useSettling(
   text: string,
   onChange: (text: string) => void,
-  joining: readonly number[],
+  joining: Extract<TextEdit, { do: 'join' }>['lines'],
 ): {
   settle: (line: NotesLine, means: WordMeaning) => void;
   edit: (edit: TextEdit) => void;
