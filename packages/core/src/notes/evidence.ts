@@ -102,11 +102,11 @@ const MOST_MEANINGS = 16;
 const MOST_PART_MEANINGS = 6;
 /** A stroke between single letters parts no names: "c/c". */
 const LIST =
-  /\s*(?:→|➔|⇒|->|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into|to)(?!\p{L})|\s[-–—]\s)\s*/giu;
+  /\s*(?:->|[→➔➜➤➡⟶⇒►▶]\uFE0F?|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into|to)(?!\p{L})|\s[-–—]\s)\s*/giu;
 /** Teachers name a posture first and tell more of it behind a comma, a dash, a bracket, a stroke or such a word. */
 const HEAD_ENDS = /[,;:(|]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)|\sw(?=\s\p{L})/gu;
 const SOME_WORD = /\p{L}{2}/u;
-export const ARROW = /→|➔|⇒|->|>|\+/;
+export const ARROW = /[→➔➜➤➡⟶⇒►▶>+]/;
 const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
 
 /** The positions that words of a line speak of. */

@@ -614,6 +614,17 @@ describe('a seat or a rest is done once', () => {
   ])('%s', (line, side) => expect(one(line)?.side).toBe(side));
 });
 
+describe('what would be dropped, or is of one person, is asked about', () => {
+  const kind = (line: string) => read(`Evening class\nMountain\n${line}`).lines.at(-1)!.kind;
+  test.each(['Jonna: pigeon on her back', 'If time: triangle', '🐱🐮 x 8', 'low lunge R ➡️ half split R ➡️ L'])('%s', (line) =>
+    expect(kind(line)).toBe('ask'),
+  );
+  test.each(['Theme: mountain', 'Playlist: Cobra Starlight, then Bridge over water'])('but no remark on the class: %s', (line) =>
+    expect(kind(line)).toBe('note'),
+  );
+  test('a posture behind where it is done is one', () => expect(kind('Seated: straddle, 2 min')).toBe('step'));
+});
+
 describe('a text that is laid out', () => {
   const read = notesReader(library);
   const kinds = (text: string) => read(text).lines.map(({ kind, joins }) => (joins === null ? kind : `${kind} joins ${joins}`));

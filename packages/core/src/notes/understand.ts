@@ -42,6 +42,10 @@ const LIKELY_NO_STEP = 0.5;
 const HARDLY_LACKING = 0.05;
 /** What has a dose is taken as a remark from here on. */
 const CLEARLY_NONE = 0.75;
+/** And what takes breaths or minutes from here on: remarks seldom do. */
+const CLEARLY_NOT_HELD = 0.9;
+/** But in the first lines, which say how long the class is. */
+const TITLE_LINES = 2;
 const MOST_CANDIDATES = 5;
 /** What a weighed line was understood as. */
 export interface Understood {
@@ -122,7 +126,11 @@ export class Understanding {
     }
     const noPosture = shareOf('way', 'repeat', 'note', 'heading');
     const isNone = share >= LIKELY_NO_STEP || (noPosture >= LIKELY_NO_STEP && shareOf('lacking') < HARDLY_LACKING);
-    const isAsked = hypothesis.is === 'lacking' || !isNone || mayHoldPosture(line, hypothesis.is, share);
+    const isAsked =
+      hypothesis.is === 'lacking' ||
+      !isNone ||
+      mayHoldPosture(line, hypothesis.is, share) ||
+      (hypothesis.is === 'note' && this.namesBehindLabel(line));
     return { kind: isAsked ? 'ask' : hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
 
@@ -133,11 +141,13 @@ export class Understanding {
       leavesHead(line, hypothesis) ||
       isEitherOr(line, hypothesis) ||
       isRow(line, hypothesis) ||
+      (hypothesis.is === 'many' && OTHER_SIDE_LAST.test(line.evidence.tokens.text)) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.offersAnother(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
-      isMostlyUnknown(line, hypothesis)
+      isMostlyUnknown(line, hypothesis) ||
+      isOfSomebody(line)
     );
   }
 
@@ -182,6 +192,12 @@ export class Understanding {
     return at >= 0 && (arrives === undefined || likely[at]! >= LIKELY_ARRIVAL) ? at : null;
   }
 
+  /** Whether a line is some words, a colon and a posture's name to the letter: "if time: triangle". */
+  private namesBehindLabel({ evidence }: WeighedLine): boolean {
+    const name = BEHIND_LABEL.exec(evidence.tokens.rest)?.[1];
+    return name !== undefined && this.nameOf(name, evidence).some(isAsanaToTheLetter);
+  }
+
   /** What some words of a line name by themselves, if anything. */
   private nameOf(words: string, { surrounding }: LineEvidence): Agreement[] {
     return this.lexicon.agreements(this.lexicon.query(words), 1, surrounding);
@@ -201,14 +217,17 @@ export function isAsanaToTheLetter({ meaning, exact, ambiguous }: Agreement): bo
 }
 
 const SOME_LETTER = /\p{L}/u;
+/** A word or a picture of something: "🐱🐮 x8" counts what it shows. */
+const SOMETHING = /\p{L}|\p{Extended_Pictographic}/u;
 /** Whether a line that was taken for no posture may hold one after all. */
-function mayHoldPosture({ evidence }: WeighedLine, is: Hypothesis['is'], share: number): boolean {
+function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], share: number): boolean {
   const { query, tokens, agreements } = evidence;
   const { minutes, breaths, rounds } = tokens.dose;
   const isDosed = counts(tokens.dose).any;
   const head = evidence.head ?? [];
   // What is repeated, or a way, is hardly held.
-  const isHeld = (minutes ?? breaths) !== undefined && share < SURE;
+  const isForTime = (minutes ?? breaths) !== undefined;
+  const isHeld = isForTime && share < SURE;
   switch (is) {
     case 'note': {
       // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
@@ -217,11 +236,14 @@ function mayHoldPosture({ evidence }: WeighedLine, is: Hypothesis['is'], share: 
       const isForeign = query.words.length > 0 && query.known === 0;
       const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
       // What is counted or held, and hardly a remark: "turn the head as if to say no, slowly, 4".
-      return told.some(isAsanaToTheLetter) || (isDosed && (isForeign || isNear || share < CLEARLY_NONE));
+      return (
+        told.some(isAsanaToTheLetter) ||
+        (isDosed && (isForeign || isNear || share < (isForTime && line > TITLE_LINES ? CLEARLY_NOT_HELD : CLEARLY_NONE)))
+      );
     }
     case 'repeat':
       // What is repeated is said in words that are known.
-      return isHeld || (query.known === 0 && (query.words.length > 0 ? rounds === undefined : SOME_LETTER.test(tokens.rest)));
+      return isHeld || (query.known === 0 && (query.words.length > 0 ? rounds === undefined : SOMETHING.test(tokens.rest)));
     case 'way':
       return isHeld;
     case 'heading':
@@ -247,6 +269,15 @@ function isOnlyInBrackets({ evidence: { head, tokens } }: WeighedLine, hypothesi
   return head.some(isAsanaToTheLetter) && !head.some(isMeant);
 }
 
+/** A name, as it seems, before what follows: "Jonna: pigeon on her back". */
+const SOMEBODY = /^\s*(?:\p{Lu}\p{Ll}+\s*[,&+]?\s*){1,2}[:–—]\s*(?=\p{L})/u;
+/** Whether a line seems to tell what one person does: it begins with a word that nobody uses of a class. */
+function isOfSomebody({ evidence: { query, tokens } }: WeighedLine): boolean {
+  const to = SOMEBODY.exec(tokens.rest)?.[0].length ?? 0;
+  const before = query.places.map((place, i) => ({ ...place, isKnown: query.words[i]! >= 0 })).filter((place) => place.to <= to);
+  return before.length > 0 && before.every(({ isKnown }) => !isKnown);
+}
+
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
 /** Whether of a line's words only numbers are known, or its only word is never a whole name: two onions are no posture. */
 function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
@@ -263,6 +294,9 @@ const FOR_SOME =
   /^\s*(?!(?:rest|relax|sit|stand|kneel|lie|breathe|pause|wait|hold|stay|stop|move)(?!\p{L}))(\p{L}[\p{L}'’ -]*?)\s*[,–—(-]?\s+(?:or sit up |or not )?(?:only )?(?:if|unless|when|as (?:low|far|deep|high|long|much|slow(?:ly)?) as|for (?:those|whoever|anybody|anyone|some))(?!\p{L}).*$/iu;
 /** Behind a sign, another posture and for whom it is. */
 const OFFERED = /[,;]\s*(\p{L}[^,;]*?)\s+(?:for (?:those|whoever|anyone|anybody|some)|optional|option)(?!\p{L})/iu;
+/** What stands behind a colon, but for what a class is about, hears or brings. */
+const BEHIND_LABEL =
+  /^\s*(?!(?:theme|focus|intention|quote|poem|story|reading|playlist|music|song|bring|props?|equipment|homework|next|last)(?!\p{L}))[^:]{2,24}:\s+(\p{L}[^:]*?)\s*$/iu;
 /** Without such words nobody is offered anything. */
 const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
@@ -275,7 +309,9 @@ const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(
 /** The same behind its name: "hover – NO". */
 const DENIED_AFTER = /\p{L}.*(?:[-–—:?!(]\s*|\s)(?:no|not (?:today|yet|this week)|skip(?: it)?)\W*$/iu;
 /** From one posture to the other, as teachers draw it. */
-const ARROW = /→|➔|⇒|->/u;
+const ARROW = /[→➔➜➤➡⟶⇒►▶]|->/u;
+/** Several postures on one side, and then the other: "lunge R → half split R → L". */
+const OTHER_SIDE_LAST = new RegExp(`(?:${ARROW.source})\\uFE0F?\\s*(?:l|r|left|right|other side)\\W*$`, 'iu');
 /** "And then" in a line: one posture after another. */
 const ONE_AFTER_ANOTHER = new RegExp(`${ARROW.source}|(?<!\\p{L})then(?!\\p{L})`, 'iu');
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
