@@ -44,8 +44,9 @@ const HARDLY_LACKING = 0.05;
 const CLEARLY_NONE = 0.75;
 /** And what takes breaths or minutes from here on: remarks seldom do. */
 const CLEARLY_NOT_HELD = 0.9;
-/** But in the first lines, which say how long the class is. */
+/** But in the first lines so many minutes are those of the class. */
 const TITLE_LINES = 2;
+const CLASS_MINUTES = 20;
 const MOST_CANDIDATES = 5;
 /** What a weighed line was understood as. */
 export interface Understood {
@@ -130,7 +131,7 @@ export class Understanding {
       hypothesis.is === 'lacking' ||
       !isNone ||
       mayHoldPosture(line, hypothesis.is, share) ||
-      (hypothesis.is === 'note' && this.namesBehindLabel(line));
+      (hypothesis.is === 'note' && (this.namesBehindLabel(line) || this.namesForSome(line) || namesParts(line)));
     return { kind: isAsked ? 'ask' : hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
 
@@ -198,6 +199,12 @@ export class Understanding {
     return name !== undefined && this.nameOf(name, evidence).some(isAsanaToTheLetter);
   }
 
+  /** Whether a line seems to name a posture, and then for whom it is: "pigeon legs only if hips are fine". */
+  private namesForSome({ evidence }: WeighedLine): boolean {
+    const name = FOR_SOME.exec(evidence.tokens.rest)?.[1];
+    return name !== undefined && this.nameOf(name, evidence).some(({ meaning, best }) => meaning.kind === 'asana' && best >= CLEAR_PART);
+  }
+
   /** What some words of a line name by themselves, if anything. */
   private nameOf(words: string, { surrounding }: LineEvidence): Agreement[] {
     return this.lexicon.agreements(this.lexicon.query(words), 1, surrounding);
@@ -227,6 +234,7 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
   const head = evidence.head ?? [];
   // What is repeated, or a way, is hardly held.
   const isForTime = (minutes ?? breaths) !== undefined;
+  const isClassLong = line <= TITLE_LINES && minutes !== undefined && minutes >= CLASS_MINUTES;
   const isHeld = isForTime && share < SURE;
   switch (is) {
     case 'note': {
@@ -236,10 +244,8 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
       const isForeign = query.words.length > 0 && query.known === 0;
       const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
       // What is counted or held, and hardly a remark: "turn the head as if to say no, slowly, 4".
-      return (
-        told.some(isAsanaToTheLetter) ||
-        (isDosed && (isForeign || isNear || share < (isForTime && line > TITLE_LINES ? CLEARLY_NOT_HELD : CLEARLY_NONE)))
-      );
+      const isDoubted = isForeign || isNear || share < (isForTime ? CLEARLY_NOT_HELD : CLEARLY_NONE);
+      return told.some(isAsanaToTheLetter) || (isDosed && !isClassLong && isDoubted);
     }
     case 'repeat':
       // What is repeated is said in words that are known.
@@ -257,6 +263,12 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
     default:
       return false;
   }
+}
+
+/** Whether several parts of a line are like some posture: "inh arms up, exh fold, inh half lift". */
+function namesParts({ evidence: { parts }, line }: WeighedLine): boolean {
+  const like = (least: number) => (parts ?? []).filter(({ found: { meaning, best } }) => meaning.kind === 'asana' && best >= least).length;
+  return like(CLEAR_PART) >= OTHER_NAMES || (line > 1 && like(NEAR_PART) >= LIST_PARTS);
 }
 
 /** Another way is told in a bracket: "pigeon (or figure four on the back)". */
