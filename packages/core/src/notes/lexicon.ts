@@ -193,6 +193,7 @@ export class Lexicon {
   private total = 0;
   /** Words that tell no variation. */
   private readonly small: ReadonlySet<number>;
+  private readonly things: ReadonlySet<number>;
   /** Words that deny each other, both ways round. */
   private readonly opposites: readonly (readonly number[])[];
   /** How each asana's plain way and variations are written, for telling them apart. */
@@ -263,6 +264,7 @@ export class Lexicon {
       if (words.length > 0) this.phrases.push({ ...phrase, words, weight: 0 });
     }
     this.small = new Set(this.known(SMALL_WORDS));
+    this.things = new Set(this.known(THINGS));
     this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, [...pair].reverse()]);
     this.classify();
     ({ holders: this.holders, from: this.holdersFrom } = holdersOf(this.phrases, this.arePairs.length));
@@ -522,7 +524,7 @@ export class Lexicon {
     const single = this.tellingIn(words);
     let best: { variation: string; score: number } | null = null;
     for (const [variation, own] of group.variations) {
-      if (this.denies(words, own.name)) continue;
+      if (this.denies(words, own.name) || !this.hasThing(own, single)) continue;
       let score = 0;
       for (const word of single) {
         const often = own.words.get(word);
@@ -544,6 +546,12 @@ export class Lexicon {
       const own = group?.variations.get(variation);
       return group !== undefined && own !== undefined && this.saidOf(group, own, this.tellingIn(query.words)) >= MOSTLY_SAID;
     });
+  }
+
+  /** Whether a line names some thing where every phrase for a variation does: without one, no foot is on a seat. */
+  private hasThing({ phrases }: VariationWords, words: ReadonlySet<number>): boolean {
+    const isThing = (word: number) => this.things.has(word);
+    return [...words].some(isThing) || !phrases.every((phrase) => phrase.some(isThing));
   }
 
   private tellingIn(words: readonly number[]): Set<number> {
@@ -751,6 +759,9 @@ const WHOLE_PHRASE_LEAD = 0.7;
 const MOSTLY_SAID = 0.5;
 const WHOLLY_SAID = 0.999;
 /** Small words, what is held, and what is done "with" something tell of anything. */
+/** Props and what stands in a room. */
+const THINGS =
+  'chair seat stool bench sofa bed table desk wall door rail rope bar block brick book bolster pillow cushion blanket towel rug strap belt band ball wedge sandbag weight stick';
 const SMALL_WORDS = 'hold with on onto to in into at of and or from by for as';
 /** A word in so large a share of the plain phrases is the asana's own. */
 const PLAIN_SHARE = 0.06;

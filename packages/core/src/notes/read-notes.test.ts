@@ -64,6 +64,9 @@ describe('a dose on a line of its own', () => {
     expect(kinds('Warrior II, right\nReverse warrior\nx3')).toEqual(['step', 'step', 'repeat']));
 });
 
+test('a line that names no thing asks for no variation on a thing', () =>
+  expect(one('Step right foot forward, low lunge')).toMatchObject({ asana: 'anjaneyasana', variation: null }));
+
 describe('a number that tells which one it is', () => {
   test.each([
     ['warrior-2', 'virabhadrasana-2'],

@@ -162,7 +162,7 @@ export class SequenceWriter {
    * `null` for a line that stands by itself.
    */
   private hanging(line: WeighedLine, what: Understood, carried: Carried, lines: readonly ReadLine[], dosesBelow: boolean): Written | null {
-    const { tokens, agreements } = line.evidence;
+    const { tokens, agreements, head } = line.evidence;
     if (what.word) return null;
     const as = (kind: 'ask' | 'note', joins: number | null = null) =>
       new LineWriter(this.library, this.lexicon, line, carried).written({ ...what, kind, sure: kind === 'ask' ? 0 : 1 }, [], joins);
@@ -178,7 +178,8 @@ export class SequenceWriter {
       const joins = above?.kind === 'step' && !above.spans.some(({ as: kind }) => kind !== 'bullet' && told.has(kind));
       return joins || isHeld ? as('ask', joins ? above.line : null) : null;
     }
-    if (hangs?.as === 'rest') return isPosture || what.kind === 'ask' ? as('ask', hangs.on) : null;
+    if (hangs?.as === 'rest')
+      return (isPosture || what.kind === 'ask') && ![...agreements, ...(head ?? [])].some(isAsanaToTheLetter) ? as('ask', hangs.on) : null;
     if (!on || (on.kind !== 'step' && on.kind !== 'many' && on.kind !== 'ask')) return null;
     if (isPosture || what.kind === 'ask') return agreements.some(isAsanaToTheLetter) || counts(tokens.dose).any ? as('ask') : as('note');
     return what.kind === 'heading' ? as('note') : null;
