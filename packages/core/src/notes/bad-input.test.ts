@@ -22,6 +22,13 @@ describe('what is no sequence is asked about or left as notes, never taken for p
     ['words of the language itself', 'constructor\n__proto__\ntoString\nhasOwnProperty'],
   ])('%s', (_what, text) => expect(sure(text).map(({ text: line }) => line)).toEqual([]));
 
+  test('postures in another language are asked about: none is dropped as a remark, and none taken for what sounds like it', () => {
+    const { lines } = read(
+      'Cours du jeudi\nAssise, respiration 3 min\nChien tête en bas 5 resp\nGuerrier 2 D/G\nEnfant\nCobra 3x\nMontaña\nHerabschauender Hund\nPinza sentada\nTorsion allongée',
+    );
+    expect(lines.map(({ kind }) => kind)).toEqual(['note', 'ask', 'ask', 'ask', 'ask', 'step', 'ask', 'ask', 'ask', 'ask']);
+  });
+
   test('any text is answered, and its lines are all there', () => {
     fc.assert(
       fc.property(fc.array(fc.string({ maxLength: 60, unit: 'binary' }), { minLength: 1, maxLength: 12 }), (parts) => {

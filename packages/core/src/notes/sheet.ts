@@ -35,6 +35,8 @@ export interface WeighedLine extends SheetLine {
   /** What kind of class the lines around it speak of. */
   readonly surrounding: ReadonlySet<string>;
   readonly readings: readonly Reading[];
+  /** Whether it holds words that no phrase has, in a text whose words are mostly so: that of another language. */
+  readonly isForeign: boolean;
 }
 
 /** A position told by a line counts for less with every line after it; after so many it counts no more. */
@@ -130,6 +132,22 @@ function weighedAlone(lines: readonly SheetLine[], whole: ReadonlySet<string>, e
   return { surroundings, evidence, shares, sums };
 }
 
+/** A text of so many words is of another language where no more than this share of them is known as it is spelt. */
+const FOREIGN_WORDS = 12;
+const FOREIGN_SHARE = 0.65;
+
+function wordsKnown({ query: { words, known, guessed } }: LineEvidence): { all: number; known: number } {
+  return { all: words.length, known: known - guessed };
+}
+
+/** Which lines hold words of another language, in a text that is mostly so. */
+function foreignIn(evidence: readonly LineEvidence[]): boolean[] {
+  const lines = evidence.map(wordsKnown);
+  const all = sumOf(lines.map((line) => line.all));
+  const isText = all >= FOREIGN_WORDS && sumOf(lines.map((line) => line.known)) <= FOREIGN_SHARE * all;
+  return lines.map((line) => isText && line.known < line.all);
+}
+
 /** All lines of a sheet with the ways to understand each, and what speaks for each by itself and its place. */
 export function weighLines(lines: readonly SheetLine[], place: string | null, evidenceFor: EvidenceOf): WeighedLine[] {
   const whole = surroundingOf(
@@ -152,6 +170,7 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
   const kids = evidence.map(({ agreements }, i) => Number(lines[i]!.heading === null && isForChildrenOnly(agreements)));
   const allKids = sumOf(kids);
   const total = sumOf([...sums.values()]);
+  const foreign = foreignIn(evidence);
 
   // What is said of the whole class holds until a line tells otherwise, and again when that line is far.
   const everywhere = place === null ? [] : toldPosition(place);
@@ -181,6 +200,6 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
     const readings = readingsOf(evidence[i]!, at);
     const { position: now } = tellsOf(line.reads);
     told = now.length > 0 ? { bases: now, age: 0 } : told && { bases: told.bases, age: told.age + 1 };
-    return { ...line, evidence: evidence[i]!, surrounding: surroundings[i]!, readings };
+    return { ...line, evidence: evidence[i]!, surrounding: surroundings[i]!, readings, isForeign: foreign[i]! };
   });
 }

@@ -83,10 +83,10 @@ export class Understanding {
     if (word) return this.settled(word, this.candidatesOf(line, shares));
     // With a key typed into one line most others mean what they did.
     const known = this.known.get(line.readings);
-    if (known && known.best === best && shares.every((share, r) => share === known.likely[r])) return known.understood;
+    if (known && known.best === best && shares.every((share, r) => share === known.likely[r])) return inItsLanguage(line, known.understood);
     const understood = this.decide(line, best, shares);
     this.known.set(line.readings, { best, likely: shares, understood });
-    return understood;
+    return inItsLanguage(line, understood);
   }
 
   private candidatesOf({ readings, evidence }: WeighedLine, likely: readonly number[]): Candidate[] {
@@ -216,6 +216,12 @@ export class Understanding {
     if (means.is !== 'asana' || !asana) return { kind: 'note', hypothesis: { is: 'note' }, sure: 1, candidates, word };
     return { kind: 'step', hypothesis: { is: 'step', asana, variation: means.variation, found: null }, sure: 1, candidates, word };
   }
+}
+
+/** What has words of another language is asked about, but for the title. */
+function inItsLanguage({ isForeign, line }: WeighedLine, understood: Understood): Understood {
+  const isTitle = line === 1 && (understood.kind === 'note' || understood.kind === 'heading');
+  return isForeign && !isTitle ? { ...understood, kind: 'ask', sure: Math.min(understood.sure, LEAVING) } : understood;
 }
 
 /** Whether a name is just what somebody calls one asana, and no other. */
