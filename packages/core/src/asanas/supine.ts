@@ -248,11 +248,11 @@ export const supine: readonly AsanaSpec[] = [
     base: 'supine',
     purposes: { 'open-hips': 3, 'stretch-inner-thighs': 2, 'pelvic-floor': 2, 'ease-back': 2, calm: 1 },
     posture: {
-      root: { pitch: -102 },
+      root: { pitch: -106 },
       spine: { lumbar: 20, thoracic: -6, cervical: 1 },
       legs: { hipFlexion: 126, hipAbduction: 44, hipRotation: 31, knee: 68, ankle: 21 },
       arms: { shoulder: 64, plane: 67, elbow: 13 },
-      contacts: ['sacrum>floor', 'upperback>floor', 'headback>blanket@2', 'hand~foot'],
+      contacts: ['lowback>floor', 'upperback>floor', 'headback>blanket@2', 'hand~foot'],
     },
     declared: { effort: 2, abdominalLoad: 1, pelvicFloorCue: -1 },
     dose: { breaths: 6, rounds: 1 },
