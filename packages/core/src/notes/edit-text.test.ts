@@ -147,3 +147,13 @@ describe('a step is edited where it stands', () => {
 
   test('one that isn’t there changes nothing', () => expect(done({ do: 'remove', index: 99 })).toBeNull());
 });
+
+test('of several that share a time each gets its part, and one that is made longer is longer', () => {
+  const read = (text: string) => notesReader(library)(text).sequence!.steps;
+  const line = '(10 min) Warrior II > triangle > side angle, both sides';
+  expect(read(line).map(({ dose, side }) => [dose, side])).toEqual(Array(3).fill([{ seconds: 100 }, 'both']));
+  const edit = textEditOf(read(line), { do: 'dose', index: 1, by: 1 })!;
+  expect(read(editText(line, edit))[1]!.dose).toEqual({ seconds: 105 });
+  expect(read('5 br: Warrior II, triangle').map(({ dose }) => dose)).toEqual(Array(2).fill({ breaths: 5 }));
+  expect(read('Warrior II 5 br, triangle 3 br').map(({ dose }) => dose)).toEqual([{ breaths: 5 }, { breaths: 3 }]);
+});

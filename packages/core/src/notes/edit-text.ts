@@ -155,15 +155,26 @@ const DOSE_STEPS = [
   ['rounds', 1],
 ] as const satisfies readonly (readonly [keyof DoseSpec, number])[];
 
-/** A step's dose one size longer or shorter, as its line would say it; `null` where it gets no shorter. Salutations go by their rounds. */
-export function nextDose({ dose, of }: Pick<Step, 'dose' | 'of'>, by: 1 | -1): string | null {
+/** How often a step's time is in that of its line: several share what stands before them ("10 min: warrior II, tree"). */
+function timesShared(steps: readonly Step[], { line, text }: Step): number {
+  const together = steps.filter((step) => step.line === line && step.of === null);
+  const [dose, other] = tokensOf(text).spans.filter(({ as }) => as === 'dose');
+  const isShared = together.length > 1 && dose !== undefined && other === undefined && !/\p{L}/u.test(text.slice(0, dose.from));
+  return isShared ? together.reduce((times, { side }) => times + (side === 'both' ? 2 : 1), 0) : 1;
+}
+
+/**
+ * A step's dose one size longer or shorter, as its line would say it, which holds its time so many times; `null` where it
+ * gets no shorter. Salutations go by their rounds.
+ */
+export function nextDose({ dose, of }: Pick<Step, 'dose' | 'of'>, by: 1 | -1, times = 1): string | null {
   if (of !== null) {
     const rounds = (dose.rounds ?? 1) + by;
     return rounds < 1 ? null : describeDose({ rounds });
   }
   const [key, size] = DOSE_STEPS.find(([one]) => dose[one] !== undefined) ?? ['breaths', 1];
   const next = (dose[key] ?? 1) + by * size;
-  return next < size ? null : describeDose({ ...dose, [key]: next });
+  return next < size ? null : describeDose({ ...dose, [key]: key === 'seconds' ? next * times : next });
 }
 
 /** An edit of a step where it stands in the sequence, from 0. */
@@ -185,7 +196,7 @@ export function textEditOf(steps: readonly Step[], edit: StepEdit): TextEdit | n
   const { line } = step;
   switch (edit.do) {
     case 'dose': {
-      const dose = nextDose(step, edit.by);
+      const dose = nextDose(step, edit.by, timesShared(steps, step));
       return dose === null ? null : { do: 'dose', line, dose };
     }
     case 'move': {

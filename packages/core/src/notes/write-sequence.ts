@@ -111,6 +111,21 @@ function isHeldAlone({ dose }: Tokens): boolean {
   return timed || breaths || !any;
 }
 
+/** The dose that stands before all parts of a line, where none of them has one of its own; `null` for none. */
+function leadingDose({ spans, text }: Tokens, parts: readonly Part[]): DoseSpec | null {
+  const first = parts[0]!;
+  const doses = spans.filter(({ as }) => as === 'dose');
+  const name = first.from + (/\p{L}/u.exec(first.tokens.rest)?.index ?? 0);
+  const [dose, other] = doses;
+  return dose && !other && dose.to <= name ? tokensOf(text.slice(0, dose.to), true).dose : null;
+}
+
+/** Part of a dose for several: their time is parted, in whole 5 s; what is counted is done by each. */
+function shareOf({ minutes, seconds, ...counted }: DoseSpec, parts: number): DoseSpec {
+  const whole = minutes !== undefined ? minutes * 60 : seconds;
+  return whole === undefined ? counted : { ...counted, seconds: Math.max(5, 5 * Math.round(whole / parts / 5)) };
+}
+
 const readStepOf = ({ asana, variation, side, dose, of }: Step): ReadStep => ({ asana, variation, side, dose, of });
 
 /** Makes what lines were understood as into a sequence. What a line makes is remembered while it is understood the same. */
@@ -340,15 +355,18 @@ class LineWriter {
     return [{ asana: asana.id, variation, side: told ?? side, dose, of: null }];
   }
 
-  /** The steps of a line that names several; a side or a dose that stands before or after all of them is that of all. */
+  /** The steps of a line that names several; a side before or after all of them, and a dose before them, is that of all. */
   private addParts(tokens: Tokens, parts: readonly Part[]): ReadStep[] {
     const leading = tokensOf(tokens.text.slice(0, parts[0]!.from));
     const shared = parts.every(({ tokens: own }) => own.side === null) ? tokens.side : leading.side;
+    const dose = leadingDose(tokens, parts);
     return parts.flatMap(({ tokens: own, found }) => {
       if (found.meaning.kind !== 'asana') return [];
       const { asana, variation } = found.meaning;
       const named = variationOf(this.lexicon, this.lexicon.query(own.rest), { asana, variation, found });
-      return this.addStep({ ...own, note: tokens.note }, asana, named, own.side ?? shared);
+      const side = own.side ?? shared;
+      const sides = asana.shown && (side ?? asana.usualSide) === 'both' ? 2 : 1;
+      return this.addStep({ ...own, ...(dose && { dose: shareOf(dose, parts.length * sides) }), note: tokens.note }, asana, named, side);
     });
   }
 
