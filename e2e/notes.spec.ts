@@ -15,6 +15,21 @@ test('a line of several is put on a line for each, and back', async ({ page }) =
   await expect(area).toHaveValue('Tuesday flow\nMountain\nlunge roll → tree dance\nSavasana 5 min');
 });
 
+test('doses below their postures go up to them together, and back', async ({ page }) => {
+  await page.goto('/sequences/new');
+  const area = page.getByLabel(AREA);
+  const below = 'Tuesday flow\nTree\n  look at one point\n  each side\nSavasana\n8 min';
+  await area.fill(below);
+  const choice = page.getByRole('group', { name: /8 min/ });
+  await choice.getByRole('button').first().focus();
+  await page.keyboard.press('j');
+  await expect(page.getByText('2 lines put behind an earlier one.')).toBeVisible();
+  await expect(area).toHaveValue('Tuesday flow\nTree, each side\n  look at one point\nSavasana, 8 min');
+  await expect(page.getByText('2 steps understood')).toBeVisible();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await expect(area).toHaveValue(below);
+});
+
 test('each line says what was understood: ways, repeats, notes and what is asked', async ({ page }) => {
   await page.goto('/sequences/new');
   await page
