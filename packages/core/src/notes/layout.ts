@@ -1,5 +1,5 @@
 import type { Problem } from '../problem.js';
-import { headingOf, letteredSections } from '../sequence/heading.js';
+import { headingOf, letteredSections, positionSections } from '../sequence/heading.js';
 import { BARE_HEADER, HEADER_KEYS, type Header } from '../sequence/header.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { SheetLine } from './sheet.js';
@@ -82,6 +82,23 @@ export interface Layout {
   readonly problems: readonly Problem[];
 }
 
+/** So many lines that are counted from 1 are a list. */
+const LISTED_LINES = 4;
+const NUMBERED = /^(\s*)(\d{1,2})(?=\s+\p{Ll})/u;
+
+/** Lines of a list that is counted without dots ("1 march on the spot", "2 hip extension x10"), as they are read: without the number. */
+function numberedLines(lines: readonly string[]): ReadonlyMap<number, string> {
+  const reads = new Map<number, string>();
+  let next = 1;
+  lines.forEach((text, i) => {
+    const [found = '', , number] = NUMBERED.exec(text) ?? [];
+    if (Number(number) !== next) return;
+    reads.set(i, ' '.repeat(found.length) + text.slice(found.length));
+    next++;
+  });
+  return reads.size >= LISTED_LINES ? reads : new Map();
+}
+
 const setIn = (text: string): number => text.replaceAll('\t', '    ').search(/\S|$/);
 /** A line that begins with a capital, whatever bullet or number stands before it. */
 const CAPITAL = /^[^\p{L}]*\p{Lu}/u;
@@ -146,15 +163,17 @@ export function layOut(text: string): Layout {
     lines.push({ line, text: full.trimEnd(), heading: null });
   });
   header.senses ??= sensesOf(text);
-  const lettered = letteredSections(lines.map((line) => line.text));
-  const rows = tableRows(lines.map((line) => line.text));
+  const texts = lines.map((line) => line.text);
+  const sections = new Map([...positionSections(texts), ...letteredSections(texts)]);
+  const rows = tableRows(texts);
+  const numbered = numberedLines(texts);
   const hangs = hangingLines(lines);
   return {
     header,
     lines: lines.map((line, i) => ({
       ...line,
-      reads: rows.get(i) ?? line.text,
-      heading: line.heading ?? lettered.get(i) ?? null,
+      reads: rows.get(i) ?? numbered.get(i) ?? line.text,
+      heading: line.heading ?? sections.get(i) ?? null,
       hangs: rows.has(i) ? null : hangs[i]!,
     })),
     set,

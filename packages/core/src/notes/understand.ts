@@ -244,8 +244,8 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
   const isHeld = isForTime && share < SURE;
   switch (is) {
     case 'note': {
-      // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag" is more than a remark.
-      const told = isDosed || tokens.rest.includes('|') ? [...agreements, ...head] : agreements;
+      // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag", "clams – only if allowed" are more than a remark.
+      const told = isDosed || tokens.rest.includes('|') || CONDITION.test(tokens.rest) ? [...agreements, ...head] : agreements;
       // Words of another language that are held or counted are no remark either.
       const isForeign = query.words.length > 0 && query.known === 0;
       const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
@@ -310,6 +310,9 @@ const ARRIVES =
 /** "Bow if backs are happy", "chair pose, only as low as you like": a posture, then for whom or how far. What begins with a plain verb says what to do then: "rest if tired", "stand at the wall if ...". */
 const FOR_SOME =
   /^\s*(?!(?:rest|relax|sit|stand|kneel|lie|breathe|pause|wait|hold|stay|stop|move)(?!\p{L}))(\p{L}[\p{L}'’ -]*?)\s*[,–—(-]?\s+(?:or sit up |or not )?(?:only )?(?:if|unless|when|as (?:low|far|deep|high|long|much|slow(?:ly)?) as|for (?:those|whoever|anybody|anyone|some))(?!\p{L}).*$/iu;
+/** What somebody does only under a condition. */
+const CONDITION =
+  /(?<!\p{L})(?:only|just) (?:if|when|where)(?!\p{L})|(?<!\p{L})(?:if|unless) (?:allowed|needed|possible|comfortable|ok|okay|time)(?!\p{L})/iu;
 /** Behind a sign, another posture and for whom it is. */
 const OFFERED = /[,;]\s*(\p{L}[^,;]*?)\s+(?:for (?:those|whoever|anyone|anybody|some)|optional|option)(?!\p{L})/iu;
 /** What stands behind a colon, but for what a class is about, hears or brings. */

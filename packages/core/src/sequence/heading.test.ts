@@ -1,4 +1,4 @@
-import { headingOf, letteredSections } from './heading.js';
+import { headingOf, letteredSections, positionSections } from './heading.js';
 import { stepKey } from './step-key.js';
 import { usualStep } from './sequence.js';
 import { library } from '../asanas/all.js';
@@ -37,4 +37,21 @@ test('steps that ask for the same are one question, wherever they stand and what
   expect(stepKey({ ...step, line: 9, text: 'Tree!', section: 'Standing', note: 'slow', of: 'x' })).toBe(stepKey(step));
   for (const other of [{ side: 'left' }, { dose: { breaths: 9 } }, { variation: 'plain' }, { retention: 3 }, { way: 'roll-up' }] as const)
     expect(stepKey({ ...step, ...other })).not.toBe(stepKey(step));
+});
+
+describe('sections by where their steps are done', () => {
+  const of = (text: string) => [...positionSections(text.split('\n')).values()];
+
+  test('stand above their steps', () =>
+    expect(of('Standing w/ chair\nmarch\nsquat\nSeated:\nrow\nturn\nLying (plinth or bed)\nbridge\nheel slides')).toEqual([
+      'Standing w/ chair',
+      'Seated',
+      'Lying (plinth or bed)',
+    ]));
+
+  test.each([
+    ['one alone is a step', 'Mountain\nSeated\nrow\nturn'],
+    ['so are those without lines of their own', 'Standing\nSeated\nLying\nbridge'],
+    ['and what says more', 'Standing forward fold\nmarch\nsquat\nSeated twist\nrow\nturn'],
+  ])('%s', (_what, text) => expect(of(text)).toEqual([]));
 });

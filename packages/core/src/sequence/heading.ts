@@ -27,3 +27,17 @@ export function letteredSections(lines: readonly string[]): ReadonlyMap<number, 
   const areFilled = found.every(({ at }, i) => at + 1 < (found[i + 1]?.at ?? lines.length));
   return new Map(found.length >= 2 && isCounted && areFilled ? found.map(({ at, name }) => [at, name]) : []);
 }
+
+/** A position, maybe with what supports it, and nothing else: `Seated`, `Standing w/ chair`, `Lying (plinth or bed)`. */
+const POSITION =
+  /^\s*(?:on (?:the |your )?(?:back|belly|tummy|front|side|floor|mat|chair|knees)|standing|seated|sitting|lying|supine|prone|side[- ]lying|kneeling|floor|mat|wall|chair)(?: (?:work|series|poses|postures|exercises|section|part|sequence))?(?:\s*(?:w\/|with|at|on|behind|holding|in)\s+(?:(?:a|the|your)\s+)?(?:chairs?|wall|mat|floor|support|bed|plinth|stool))?\s*(?:\([^()]*\))?\s*:?\s*$/i;
+/** So many positions stand above steps in a text that is parted by them, and so many lines under each. */
+const POSITIONS = 2;
+const LINES_UNDER = 2;
+
+/** The sections of a text that is parted by where its steps are done, by their places; `lines` are those that hold words. */
+export function positionSections(lines: readonly string[]): ReadonlyMap<number, string> {
+  const found = lines.flatMap((line, at) => (POSITION.test(line) ? [at] : []));
+  const areFilled = found.every((at, i) => (found[i + 1] ?? lines.length) - at > LINES_UNDER);
+  return new Map(found.length >= POSITIONS && areFilled ? found.map((at) => [at, lines[at]!.replace(/\s*:\s*$/, '').trim()]) : []);
+}
