@@ -658,7 +658,7 @@ describe('a text that is laid out', () => {
 
   test('a list may be counted without dots, and go on over its sections', () => {
     const { sequence, lines } = read(
-      'Hip group, Tuesday\nStanding w/ chair\n1 hip abduction x10 ea\n2 mini squat x10\n3 heel raise x10\nLying\n4 bridge x8\n5 heel slides x8 ea\n6 clams – operated leg up only if allowed',
+      'Hip group, Tuesday\nStanding w/ chair\n1 hip abduction x10 ea\n2 mini squat x10\n3 hip extension x10 ea\nLying\n4 bridge x8\n5 heel slides x8 ea\n6 clams – operated leg up only if allowed',
     );
     expect(lines.map(({ kind }) => kind)).toEqual(['note', 'heading', 'step', 'step', 'step', 'heading', 'step', 'step', 'ask']);
     expect(sequence?.steps.map(({ dose, section }) => [dose.repetitions, section])).toEqual([[10, 'Standing w/ chair'], [10, 'Standing w/ chair'], [10, 'Standing w/ chair'], [8, 'Lying'], [8, 'Lying']]); // prettier-ignore

@@ -174,7 +174,7 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
 
   // What is said of the whole class holds until a line tells otherwise, and again when that line is far.
   const everywhere = place === null ? [] : toldPosition(place);
-  let told: { bases: readonly Base[]; age: number } | null = null;
+  let told: { bases: readonly Base[]; age: number; holds: boolean } | null = null;
   return lines.map((line, i) => {
     const own = shares[i]!;
     const others = Math.max(0.5, total - sumOf([...own.values()]));
@@ -191,15 +191,16 @@ export function weighLines(lines: readonly SheetLine[], place: string | null, ev
       share,
       kids: rounded(allKids - kids[i]!),
       told:
-        told && (told.age < TOLD_LINES || everywhere.length === 0)
-          ? { bases: told.bases, strength: Math.max(0, 1 - told.age / TOLD_LINES) }
+        told && (told.holds || told.age < TOLD_LINES || everywhere.length === 0)
+          ? { bases: told.bases, strength: told.holds ? EVERYWHERE : Math.max(0, 1 - told.age / TOLD_LINES) }
           : everywhere.length > 0
             ? { bases: everywhere, strength: EVERYWHERE }
             : null,
     };
     const readings = readingsOf(evidence[i]!, at);
     const { position: now } = tellsOf(line.reads);
-    told = now.length > 0 ? { bases: now, age: 0 } : told && { bases: told.bases, age: told.age + 1 };
+    // What a heading tells holds for all that stands under it.
+    told = now.length > 0 ? { bases: now, age: 0, holds: line.heading !== null } : told && { ...told, age: told.age + 1 };
     return { ...line, evidence: evidence[i]!, surrounding: surroundings[i]!, readings, isForeign: foreign[i]! };
   });
 }

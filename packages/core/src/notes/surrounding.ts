@@ -53,6 +53,7 @@ const TOLD: readonly { readonly pattern: RegExp; readonly bases: readonly Base[]
   { pattern: /\b(?:on|to|onto) (?:the |your |one |left |right |l |r )*side\b|\bside[- ]lying\b/i, bases: ['side-lying'] },
   { pattern: /\ball (?:fours|4s?)\b|\bhands (?:and|&|\+) kn\w+\b|\bto tabletop\b/i, bases: ['all-fours', 'kneeling'] },
   { pattern: /\bkneel\w*\b|\bon (?:the )?knees\b/i, bases: ['kneeling', 'all-fours'] },
+  { pattern: /^\W*(?:lying|lie)(?: (?:work|series|part|section|down))?\s*(?:[:(]|$)/i, bases: ['supine', 'side-lying', 'prone'] },
   { pattern: /\b(?:first |come to |to |now )?(?:sit|sitting|seated|long sitting)\b/i, bases: ['seated-floor', 'seated-chair'] },
   { pattern: /\bstand(?:ing)?\b|\btop of (?:the |your )?mat\b|\bfront of (?:the |your )?mat\b/i, bases: ['standing', 'standing-chair', 'standing-wall'] },
   { pattern: /\b(?:on|to|down to|onto) (?:the |your )?(?:mats?|floor)\b|\bmat (?:class|part|section|work|half)\b/i, bases: FLOOR },
