@@ -26,6 +26,7 @@ test('doses below their postures go up to them together, and back', async ({ pag
   await expect(page.getByText('2 lines put behind an earlier one.')).toBeVisible();
   await expect(area).toHaveValue('Tuesday flow\nTree, each side\n  look at one point\nSavasana, 8 min');
   await expect(page.getByText('2 steps understood')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Understood as' })).toBeFocused();
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(area).toHaveValue(below);
 });

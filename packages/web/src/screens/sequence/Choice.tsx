@@ -33,6 +33,7 @@ export function Choice({ line, figures, onSettle, onEdit }: Props) {
     <div
       role="group"
       aria-label={t('What “{text}” means', { text: line.text.trim() })}
+      data-question={line.line}
       onKeyDown={onKeyDown}
       className="my-1 rounded border-2 border-ink bg-shade p-2"
     >

@@ -7,6 +7,7 @@ import { useLatest } from '../../parts/use-latest.js';
 import type { NotesLine, ReadLine, ReadText } from '../../worker/answers.js';
 import { Choice } from './Choice.js';
 import { MarkedLine, MarksLegend } from './MarkedLine.js';
+import { useNextQuestion } from './use-next-question.js';
 import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 import { tell } from '../../words/tell.js';
@@ -69,7 +70,10 @@ const LineRow = memo(function LineRow({
   onGoTo,
   onSettle,
   onEdit,
-}: Row & { figures: Readonly<Record<string, Figure>> } & Pick<Props, 'onGoTo' | 'onSettle' | 'onEdit'>) {
+}: Row & { figures: Readonly<Record<string, Figure>>; onEdit: (line: NotesLine, edit: TextEdit) => void } & Pick<
+    Props,
+    'onGoTo' | 'onSettle'
+  >) {
   const [open, setOpen] = useState(false);
   const asked = line.kind === 'ask';
   const salutation = shown[0]?.step.of ?? null;
@@ -136,7 +140,7 @@ const LineRow = memo(function LineRow({
         <Choice
           line={line}
           figures={figures}
-          onEdit={onEdit}
+          onEdit={(asked) => onEdit(line, asked)}
           onSettle={(settled, means) => {
             setOpen(false);
             onSettle(settled, means);
@@ -177,8 +181,21 @@ export function Matches({ read, failure, onGoTo, onSettle, onEdit }: Props) {
   // The same functions all the time, so that a row is drawn once however many follow.
   const latest = useLatest({ onGoTo, onSettle, onEdit });
   const goTo = useCallback((line: number) => latest.current.onGoTo(line), [latest]);
-  const settle = useCallback((line: NotesLine, means: WordMeaning) => latest.current.onSettle(line, means), [latest]);
-  const edit = useCallback((asked: TextEdit) => latest.current.onEdit(asked), [latest]);
+  const { list, answered } = useNextQuestion(read);
+  const settle = useCallback(
+    (line: NotesLine, means: WordMeaning) => {
+      answered(line.line);
+      latest.current.onSettle(line, means);
+    },
+    [latest, answered],
+  );
+  const edit = useCallback(
+    (line: NotesLine, asked: TextEdit) => {
+      answered(line.line);
+      latest.current.onEdit(asked);
+    },
+    [latest, answered],
+  );
   if (failure) return <Failure error={failure} />;
   if (!read) return <p className="text-soft">{t('Paste or write your sequence; every line shows here at once what it was taken for.')}</p>;
   if (read.sequence === null)
@@ -211,7 +228,7 @@ export function Matches({ read, failure, onGoTo, onSettle, onEdit }: Props) {
           },
         )}
       </p>
-      <ol className="divide-y divide-rule rounded border border-rule bg-sheet">
+      <ol ref={list} tabIndex={-1} aria-label={t('Understood as')} className="divide-y divide-rule rounded border border-rule bg-sheet">
         {rows.slice(0, drawn).map((row) => (
           <LineRow key={row.line.line} {...row} figures={read.figures} onGoTo={goTo} onSettle={settle} onEdit={edit} />
         ))}
