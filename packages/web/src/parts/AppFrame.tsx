@@ -10,6 +10,7 @@ import { Connection } from './Connection.js';
 import { loadInterruptions } from './interruption-later.js';
 import { SignInAgain } from './SignInAgain.js';
 import { SignOut } from './SignOut.js';
+import { useKeptFocus } from './use-kept-focus.js';
 import { useLater } from './use-later.js';
 import { currentTheme, setTheme } from '../theme/theme.js';
 import { later, t } from '../words/t.js';
@@ -101,6 +102,7 @@ export function AppFrame() {
   useStudioClock();
   useLater(loadInterruptions, LATER_MS);
   const main = useFocusOnArrival();
+  useKeptFocus(main);
   return (
     <div className="flex min-h-dvh flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-sheet focus:p-3">
