@@ -87,7 +87,7 @@ module.exports = {
     {
       name: 'no-undeclared-package',
       severity: 'error',
-      from: { pathNot: '\\.test\\.tsx?$' },
+      from: { pathNot: '\\.(test|fixture)\\.tsx?$' },
       to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown'] },
     },
   ],
