@@ -679,6 +679,8 @@ describe('a text that is laid out', () => {
       'step',
       'ask joins 4',
     ]));
+  test('postures under something unknown, as the name of a flow, are steps', () =>
+    expect(kinds('Mountain\nThe ferry flow\n  cobra\n  down dog\nTree')).toEqual(['step', 'ask', 'step', 'step', 'step']));
   test('what is set in under a heading is a step', () =>
     expect(kinds('Warm-up:\n  - cat cow x8\n  - bird dog x8')).toEqual(['heading', 'step', 'step']));
 

@@ -255,7 +255,7 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
     }
     case 'repeat':
       // What is repeated is said in words that are known.
-      return isHeld || (query.known === 0 && (query.words.length > 0 ? rounds === undefined : SOMETHING.test(tokens.rest)));
+      return isHeld || query.known < query.words.length || (query.words.length === 0 && SOMETHING.test(tokens.rest));
     case 'way':
       return isHeld;
     case 'heading':

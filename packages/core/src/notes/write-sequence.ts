@@ -196,7 +196,10 @@ export class SequenceWriter {
     if (hangs?.as === 'rest')
       return (isPosture || what.kind === 'ask') && ![...agreements, ...(head ?? [])].some(isAsanaToTheLetter) ? as('ask', hangs.on) : null;
     if (!on || (on.kind !== 'step' && on.kind !== 'many' && on.kind !== 'ask')) return null;
-    if (isPosture || what.kind === 'ask') return agreements.some(isAsanaToTheLetter) || counts(tokens.dose).any ? as('ask') : as('note');
+    const isNamed = agreements.some(isAsanaToTheLetter);
+    // What stands above may be the name of a flow.
+    if (isNamed && on.kind === 'ask') return null;
+    if (isPosture || what.kind === 'ask') return isNamed || counts(tokens.dose).any ? as('ask') : as('note');
     return what.kind === 'heading' ? as('note') : null;
   }
 
