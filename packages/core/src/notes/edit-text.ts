@@ -77,10 +77,14 @@ function changedLine(line: string, edit: Extract<TextEdit, { do: 'name' | 'both-
   }
 }
 
+/** Where a line's bullet ends, if it has one. */
+function bulletEnd(line: string): number | undefined {
+  return tokensOf(line).spans.find(({ as }) => as === 'bullet')?.to;
+}
+
 /** A line with another one, without its bullet, behind it and before its remarks. */
 function joined(line: string, other: string): string {
-  const bullet = tokensOf(other).spans.find(({ as }) => as === 'bullet')?.to ?? 0;
-  return besideNote(line.trimEnd().replace(/[,;:]$/, ''), (text) => `${text}, ${other.slice(bullet).trim()}`);
+  return besideNote(line.trimEnd().replace(/[,;:]$/, ''), (text) => `${text}, ${other.slice(bulletEnd(other)).trim()}`);
 }
 
 /** The text with an edit carried out; a bullet of the lines around is taken over. */
@@ -89,7 +93,7 @@ export function editText(text: string, edit: TextEdit): string {
   switch (edit.do) {
     case 'insert': {
       const around = lines[edit.after - 1] ?? '';
-      const bullet = around.slice(0, tokensOf(around).spans.find(({ as }) => as === 'bullet')?.to ?? 0);
+      const bullet = around.slice(0, bulletEnd(around) ?? 0);
       // A numbered list would count wrongly: its new line goes without a number.
       const before = bullet && !/\d/.test(bullet) ? bullet : '';
       return [...lines.slice(0, edit.after), `${before}${edit.text}`, ...lines.slice(edit.after)].join('\n');

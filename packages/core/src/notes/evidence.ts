@@ -100,14 +100,18 @@ const LAST_LINES = 3;
 const MOST_MEANINGS = 16;
 /** The same of a part of a line. */
 const MOST_PART_MEANINGS = 6;
+/** Signs that lead from one posture to the next. */
+export const ARROW_SIGNS = '→➔➜➤➡⟶⇒►▶';
 /** A stroke between single letters parts no names: "c/c". */
-const LIST =
-  /\s*(?:->|[→➔➜➤➡⟶⇒►▶]\uFE0F?|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into|to)(?!\p{L})|\s[-–—]\s)\s*/giu;
+const LIST = new RegExp(
+  String.raw`\s*(?:->|[${ARROW_SIGNS}]\uFE0F?|>|\+|;|,|(?<!(?<!\p{L})\p{L})\/|\||&|:(?=\s)|(?<!\p{L})(?:and then|then|and|into|to)(?!\p{L})|\s[-–—]\s)\s*`,
+  'giu',
+);
 /** Teachers name a posture first and tell more of it behind a comma, a dash, a bracket, a stroke or such a word. */
 const HEAD_ENDS = /[,;:(|]|\s[-–—=](?=\s)|\s(?:w\/|with|on|at|over)(?=\s)|\sw(?=\s\p{L})/gu;
 const SOME_WORD = /\p{L}{2}/u;
-export const ARROW = /[→➔➜➤➡⟶⇒►▶>+]/;
-const LIST_SIGN = /→|➔|⇒|->|>|\+|,|\//;
+export const ARROW = new RegExp(`[${ARROW_SIGNS}>+]`);
+const LIST_SIGN = new RegExp(`[${ARROW_SIGNS}>+,/]`);
 
 /** The positions that words of a line speak of. */
 const POSITIONS: Readonly<Record<string, readonly Base[]>> = {

@@ -1,5 +1,10 @@
 /** What a column of a pasted table holds, by its head: the posture, a side, props, a dose, or a dose in a unit of its own. */
-const COLUMNS: readonly { readonly head: RegExp; readonly is: 'posture' | 'side' | 'props' | 'dose'; readonly unit?: string }[] = [
+interface Column {
+  readonly head: RegExp;
+  readonly is: 'posture' | 'side' | 'props' | 'dose';
+  readonly unit?: string;
+}
+const COLUMNS: readonly Column[] = [
   { head: /^(?:poses?|asanas?|postures?|exercises?|movements?|names?|activity|what|steps?)$/i, is: 'posture' },
   { head: /^(?:sides?|r\/l|l\/r)$/i, is: 'side' },
   { head: /^(?:min|mins|minutes|duration|length|time)\b/i, is: 'dose', unit: 'm' },
@@ -32,18 +37,18 @@ const NUMBER = /^\s*\d{1,3}\s*$/;
 const TELLS =
   /\d|(?<!\p{L})(?:blocks?|bricks?|bolsters?|blankets?|pads?|cushions?|pillows?|straps?|belts?|chairs?|stools?|towels?|balls?|walls?|each|both)(?!\p{L})/iu;
 
-function isRead({ is }: (typeof COLUMNS)[number], text: string): boolean {
+function isRead({ is }: Column, text: string): boolean {
   if (text.trim() === '') return false;
   if (is === 'dose') return !CLOCK.test(text);
   return is !== 'props' || TELLS.test(text);
 }
 
 /** One row with all but its posture, side and dose blanked. */
-function readsOf(line: string, separator: string, columns: readonly (typeof COLUMNS)[number][][]): string {
+function readsOf(line: string, separator: string, columns: readonly (Column | undefined)[]): string {
   const reads = [...' '.repeat(line.length + 1)];
   let isFirst = true;
   cellsOf(line, separator).forEach(({ from, text }, i) => {
-    const [column] = columns[i] ?? [];
+    const column = columns[i];
     if (!column || !isRead(column, text)) return;
     if (!isFirst) reads[from - 1] = separator;
     isFirst = false;
@@ -63,7 +68,7 @@ const SEPARATORS = ['|', '\t'] as const;
  */
 export function tableRows(lines: readonly string[]): ReadonlyMap<number, string> {
   const rows = new Map<number, string>();
-  let table: { separator: string; columns: (typeof COLUMNS)[number][][] } | null = null;
+  let table: { separator: string; columns: (Column | undefined)[] } | null = null;
   lines.forEach((line, at) => {
     if (table && line.includes(table.separator)) {
       rows.set(at, readsOf(line, table.separator, table.columns));
@@ -72,8 +77,8 @@ export function tableRows(lines: readonly string[]): ReadonlyMap<number, string>
     table = null;
     for (const separator of SEPARATORS) {
       const heads = cellsOf(line, separator);
-      const columns = heads.map(({ text }) => COLUMNS.filter(({ head }) => head.test(text.trim())).slice(0, 1));
-      if (heads.length >= 2 && columns.flat().some(({ is }) => is === 'posture')) table = { separator, columns };
+      const columns = heads.map(({ text }) => COLUMNS.find(({ head }) => head.test(text.trim())));
+      if (heads.length >= 2 && columns.some((column) => column?.is === 'posture')) table = { separator, columns };
     }
   });
   return rows;

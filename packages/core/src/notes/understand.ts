@@ -2,6 +2,7 @@ import type { Library } from '../asanas/library.js';
 import { getOrCreate } from '../get-or-create.js';
 import { certaintyOf, isNamed, signsOf } from './certainty.js';
 import {
+  ARROW_SIGNS,
   areDifferent,
   areNames,
   counts,
@@ -330,7 +331,7 @@ const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(
 /** The same behind its name: "hover – NO". */
 const DENIED_AFTER = /\p{L}.*(?:[-–—:?!(]\s*|\s)(?:no|not (?:today|yet|this week)|skip(?: it)?)\W*$/iu;
 /** From one posture to the other, as teachers draw it. */
-const ARROW = /[→➔➜➤➡⟶⇒►▶]|->/u;
+const ARROW = new RegExp(`[${ARROW_SIGNS}]|->`, 'u');
 /** Several postures on one side, and then the other: "lunge R → half split R → L". */
 const OTHER_SIDE_LAST = new RegExp(`(?:${ARROW.source})\\uFE0F?\\s*(?:l|r|left|right|other side)\\W*$`, 'iu');
 /** "And then" in a line: one posture after another. */
