@@ -99,6 +99,28 @@ function numberedLines(lines: readonly string[]): ReadonlyMap<number, string> {
   return reads.size >= LISTED_LINES ? reads : new Map();
 }
 
+/** So many lines that each begin later than the one before are a timetable. */
+const TIMED_LINES = 3;
+/** When a line begins, by the clock of the room or of the class: "10:05 – Mountain", "0:15 sphinx", "5-10 min: standing". */
+const BEGINS =
+  /^\s*(?:[-*•]\s+)?[([]?(?:(?<hours>\d{1,2})[:.h](?<minutes>[0-5]\d)(?:\s*[-–—]\s*\d{1,2}[:.h]\d{2})?|(?<from>\d{1,3})\s*[-–—]\s*(?<to>\d{1,3}))(?:\s*(?:[ap]m|h|min(?:ute)?s?|m|[\u0027′’]))?[)\]]?\s*[:.–—-]?\s+(?=\p{L})/iu;
+
+/** Lines of a timetable as they are read: without when each begins. */
+function timedLines(lines: readonly string[]): ReadonlyMap<number, string> {
+  const timed = lines.flatMap((text, i) => {
+    const found = BEGINS.exec(text);
+    if (!found?.groups) return [];
+    const { hours, minutes, from, to } = found.groups;
+    // "5-10 heel raises" counts; from 5 to 10 and then from 10 to 15 is a timetable.
+    const [begins, ends] = hours !== undefined ? [Number(hours) * 60 + Number(minutes), null] : [Number(from), Number(to)];
+    return [{ i, begins, ends, reads: ' '.repeat(found[0].length) + text.slice(found[0].length) }];
+  });
+  const goesOn = timed.every(
+    ({ begins, ends }, k) => k === 0 || (begins > timed[k - 1]!.begins && (ends === null || timed[k - 1]!.ends === begins)),
+  );
+  return timed.length >= TIMED_LINES && goesOn ? new Map(timed.map(({ i, reads }) => [i, reads])) : new Map();
+}
+
 const setIn = (text: string): number => text.replaceAll('\t', '    ').search(/\S|$/);
 /** A line that begins with a capital, whatever bullet or number stands before it. */
 const CAPITAL = /^[^\p{L}]*\p{Lu}/u;
@@ -167,12 +189,13 @@ export function layOut(text: string): Layout {
   const sections = new Map([...positionSections(texts), ...letteredSections(texts)]);
   const rows = tableRows(texts);
   const numbered = numberedLines(texts);
+  const timed = timedLines(texts);
   const hangs = hangingLines(lines);
   return {
     header,
     lines: lines.map((line, i) => ({
       ...line,
-      reads: rows.get(i) ?? numbered.get(i) ?? line.text,
+      reads: rows.get(i) ?? timed.get(i) ?? numbered.get(i) ?? line.text,
       heading: line.heading ?? sections.get(i) ?? null,
       hangs: rows.has(i) ? null : hangs[i]!,
     })),

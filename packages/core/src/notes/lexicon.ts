@@ -63,6 +63,8 @@ interface VariationWords {
 
 /** How often the phrases of one asana hold each word. */
 interface AsanaWords {
+  /** The words of its own names: they tell no variation. */
+  readonly names: ReadonlySet<number>;
   readonly plain: Map<number, number>;
   phrases: number;
   readonly variations: Map<string, VariationWords>;
@@ -143,6 +145,17 @@ interface WordClasses {
 /** Pairs of words are not counted by class. */
 const NO_CLASSES: WordClasses = { classes: new Int32Array(0), speaks: new Float64Array(0) };
 
+/** Sanskrit in the letters of English: "nāḍī śodhana" is written "nadi shodhana". */
+function asTeachersSpell(iast: string): string {
+  return iast
+    .replace(/[śṣ]/g, 'sh')
+    .replace(/ṛ/g, 'ri')
+    .replace(/c(?!h)/g, 'ch');
+}
+
+/** What the name of a variation says it is not. */
+const NOT_THIS = /-(?:instead-of|not|no|without)-.*$/;
+const LIMBS = 'arms legs hands head';
 /** Said of one thing they deny each other. */
 const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand', 'forward back'];
 
@@ -194,6 +207,9 @@ export class Lexicon {
   /** Words that tell no variation. */
   private readonly small: ReadonlySet<number>;
   private readonly things: ReadonlySet<number>;
+  private readonly limbs: ReadonlySet<number>;
+  /** A phrase with one of these is said only by a line with one. */
+  private readonly negations: ReadonlySet<number>;
   /** Words that deny each other, both ways round. */
   private readonly opposites: readonly (readonly number[])[];
   /** How each asana's plain way and variations are written, for telling them apart. */
@@ -265,6 +281,8 @@ export class Lexicon {
     }
     this.small = new Set(this.known(SMALL_WORDS));
     this.things = new Set(this.known(THINGS));
+    this.limbs = new Set(this.known(LIMBS));
+    this.negations = new Set(this.known('no not without'));
     this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, [...pair].reverse()]);
     this.classify();
     ({ holders: this.holders, from: this.holdersFrom } = holdersOf(this.phrases, this.arePairs.length));
@@ -369,7 +387,7 @@ export class Lexicon {
   private count(): void {
     for (const { meaning, words } of this.phrases) {
       const meant = this.meanings[meaning]!;
-      if (meant.kind === 'asana') this.countVariation(meant.asana.id, meant.variation, words);
+      if (meant.kind === 'asana') this.countVariation(meant.asana, meant.variation, words);
       const group = this.classOf[meaning]!;
       for (const word of words) {
         if (this.arePairs[word]) continue;
@@ -390,15 +408,20 @@ export class Lexicon {
     });
   }
 
-  private countVariation(id: string, variation: string | null, words: readonly number[]): void {
-    const group = getOrCreate(this.groups, id, () => ({ plain: new Map(), phrases: 0, variations: new Map() }));
+  private countVariation(asana: Asana, variation: string | null, words: readonly number[]): void {
+    const group = getOrCreate(this.groups, asana.id, () => ({
+      names: new Set([asana.name, asana.iast ?? '', asTeachersSpell(asana.iast ?? '')].flatMap((name) => this.query(name).words)),
+      plain: new Map(),
+      phrases: 0,
+      variations: new Map(),
+    }));
     let into = group.plain;
     if (variation === null) group.phrases++;
     else {
       const own = getOrCreate(group.variations, variation, () => ({
         words: new Map(),
         phrases: [],
-        name: new Set(this.known(variation.replaceAll('-', ' '))),
+        name: new Set(this.known(variation.replace(NOT_THIS, '').replaceAll('-', ' '))),
       }));
       own.phrases.push(words.filter((word) => !this.arePairs[word]));
       into = own.words;
@@ -560,21 +583,22 @@ export class Lexicon {
 
   /** How much of what tells it from the plain way some phrase for a variation has among the words of a line, 0 to 1. */
   private saidOf(group: AsanaWords, { phrases }: VariationWords, words: ReadonlySet<number>): number {
-    let most = 0;
-    for (const phrase of phrases) {
-      let [there, all] = [0, 0];
-      for (const word of phrase) {
-        if (this.small.has(word) || !isTelling(group, word)) continue;
-        all += this.weight(word);
-        if (words.has(word)) there += this.weight(word);
-      }
-      if (all > 0) most = Math.max(most, there / all);
-    }
-    return most;
+    const sum = (of: readonly number[]) => of.reduce((whole, word) => whole + this.weight(word), 0);
+    const isNegated = [...this.negations].some((word) => words.has(word));
+    const shares = phrases.map((phrase) => {
+      if (!isNegated && phrase.some((word) => this.negations.has(word))) return 0;
+      const own = phrase.filter((word) => !this.small.has(word));
+      const telling = own.filter((word) => isTelling(group, word));
+      if (telling.length === 0) return 0;
+      // Arms by themselves tell nothing: of "superman arms" both words have to be there.
+      if (telling.every((word) => this.limbs.has(word))) return own.every((word) => words.has(word)) ? 1 : 0;
+      return sum(telling.filter((word) => words.has(word))) / sum(telling);
+    });
+    return Math.max(0, ...shares);
   }
 
   /** Whether a line is, word for word, what the library calls an asana. */
-  isOwnName({ words }: Query, asana: Asana): boolean {
+  isOwnName({ words }: Pick<Query, 'words'>, asana: Asana): boolean {
     return getOrCreate(this.ownNames, asana.id, () => this.query(asana.name).words.join()) === words.join();
   }
 
@@ -790,8 +814,8 @@ function holdersOf(phrases: readonly Phrase[], count: number): { readonly holder
 }
 
 /** Whether a word tells something of an asana beside its plain way; one that this is written with as well tells nothing. */
-function isTelling({ plain: often, phrases }: AsanaWords, word: number): boolean {
-  return (often.get(word) ?? 0) / Math.max(1, phrases) < PLAIN_SHARE;
+function isTelling({ names, plain: often, phrases }: AsanaWords, word: number): boolean {
+  return !names.has(word) && (often.get(word) ?? 0) / Math.max(1, phrases) < PLAIN_SHARE;
 }
 
 /** Neighbours in whichever order: a twist standing is a standing twist. */

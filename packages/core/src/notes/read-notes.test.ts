@@ -445,6 +445,9 @@ test.each([
   ['Tadasana – feet, knees, ribs, crown', 'wide-stance'],
   ['Staff on 2 foam blocks', 'on-a-chair-heels-on-second-chair'],
   ['Bridge – cars go under', 'block-under-the-sacrum'],
+  ['Salabhasana, arms by the side', 'arms-forward'],
+  ['Nadi shodhana 5 min', 'imagined'],
+  ['Lizard on the forearms', 'hands-instead-of-forearms'],
 ])('"%s" does not say %s', (line, variation) => {
   const [step] = read(line).sequence!.steps;
   expect(step!.variation).not.toBe(variation);
@@ -663,6 +666,16 @@ describe('a text that is laid out', () => {
     expect(lines.map(({ kind }) => kind)).toEqual(['note', 'heading', 'step', 'step', 'step', 'heading', 'step', 'step', 'ask']);
     expect(sequence?.steps.map(({ dose, section }) => [dose.repetitions, section])).toEqual([[10, 'Standing w/ chair'], [10, 'Standing w/ chair'], [10, 'Standing w/ chair'], [8, 'Lying'], [8, 'Lying']]); // prettier-ignore
   });
+  test.each([
+    ['0:00 Bound angle 4\n0:05 Sphinx 3\n0:09 Child’s pose 2 min', [{ repetitions: 4 }, { repetitions: 3 }, { minutes: 2 }]],
+    ['10:00 Cat cow 8x\n10:05 – Bridge 8x\n10.10 Savasana 5 min', [{ repetitions: 8 }, { repetitions: 8 }, { minutes: 5 }]],
+    ['0-5 min: Constructive rest 5 min\n5-7: Cat cow 8x\n7–10 Bridge 6x', [{ minutes: 5 }, { repetitions: 8 }, { repetitions: 6 }]],
+    ['5-10 Bridge\n10-15 Cat cow\n8-12 Bird dog', [{}, {}, {}]],
+  ])('a line may begin with when it is done: %s', (text, doses) => {
+    const { lines } = read(text);
+    expect(lines.map(({ steps }) => steps[0]?.dose ?? {})).toEqual(doses);
+  });
+
   test('what is set in under a posture tells how it is done', () =>
     expect(kinds('Tree\n  look at one point\n  toes can stay on the floor\n  cobra\nBridge')).toEqual([
       'step',

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { describeDose } from '../sequence/dose.js';
 import { editText } from './edit-text.js';
 import { tokensOf } from './tokens.js';
 
@@ -96,6 +97,27 @@ describe('reading an edited line gives the edited step', () => {
     });
     expect(lost).toEqual([]);
   });
+});
+
+test.each([
+  ['bird dog 5 ea, 5 sec', { repetitions: 5, seconds: 5 }],
+  ['locust 3, hold 5 sec', { repetitions: 3, seconds: 5 }],
+  ['bridge, 8 (2 sets)', { repetitions: 8, rounds: 2 }],
+  ['heel raises 10-12 x 2', { repetitions: 11, rounds: 2 }],
+  ['dead bug 8 e/side', { repetitions: 8 }],
+  ['tree, hold for a count of 10', { seconds: 10 }],
+  ['flamingo, count to 10', { seconds: 10 }],
+  ['legs up the wall 5-10', { repetitions: 7.5 }],
+  ['cat cow [8]', { repetitions: 8 }],
+  ['shrugs - six', { repetitions: 6 }],
+  ['supine figure four', {}],
+  ['Kids 5-7', {}],
+  ['warrior 3, hold 5 br', { breaths: 5 }],
+  ['in for a count of 4, hold for a count of 4', {}],
+])('two counts in one line, and what counts without a unit: %s', (text, dose) => {
+  expect(tokensOf(text).dose).toEqual(dose);
+  for (const wanted of [{ breaths: 7 }, { seconds: 45 }])
+    expect(tokensOf(editText(text, { do: 'dose', line: 1, dose: describeDose(wanted) })).dose).toEqual(wanted);
 });
 
 test.each([

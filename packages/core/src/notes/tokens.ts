@@ -98,6 +98,9 @@ const flags = 'gi';
 const second = N.replace('<low>', '<low2>').replace('<high>', '<high2>').replace('(?<![\\w./:])', '');
 const set = (dose: Doses, unit: Unit, value: number) => (dose[unit] ??= value);
 
+/** "10 x 2" are ten in each of two rounds: from here on a number counts repetitions, up to here rounds. */
+const FEW_REPETITIONS = 6;
+const MANY_ROUNDS = 4;
 const TIMES = /[x×*]/i;
 const OF = /of/i;
 /** What the words and signs of each unit hold. */
@@ -110,6 +113,13 @@ const SIGNS: Readonly<Record<Unit, RegExp>> = {
 };
 
 const DOSE_FORMS: readonly DoseForm[] = [
+  // "Hold for a count of 10", "stay 5 counts", "count to 10": about as many seconds, where it is no breath that is counted.
+  {
+    sign: /^(?!.*(?:breath|inh|exh|(?<![a-zä])(?:in|out)(?![a-zä]))).*(?:count|hold)/i,
+    pattern:
+      /(?<![a-zä])(?:(?:for\s+)?(?:(?:a|the)\s+)?(?:slow\s+)?count(?:ing)?\s+(?:of|to)\s+(?<low>\d{1,2})|hold(?:ing)?\s+to\s+(?<low2>\d{1,2})|(?<=(?:hold|stay)(?:ing)?\s+(?:for\s+)?)(?<low3>\d{1,2})\s+counts)(?![\w.,:]*\d)/gi,
+    read: ({ low, low2, low3 }, dose) => void set(dose, 'seconds', numberOf(low ?? low2 ?? low3 ?? '')),
+  },
   // "3 x 20 s", "5x5br", "2 x 10 reps": rounds of something.
   ...(['minutes', 'seconds', 'breaths', 'repetitions'] as const).map((unit) => ({
     sign: TIMES,
@@ -121,13 +131,15 @@ const DOSE_FORMS: readonly DoseForm[] = [
   })),
   // "3 of each".
   { sign: OF, pattern: new RegExp(String.raw`${N}\s*of\s+(?:each|ea)(?![a-zä])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
-  // "3x10": rounds and repetitions; "3 x each" is none of these.
+  // "3x10", "10 x 2": rounds and repetitions; "3 x each" is none of these.
   {
     sign: /[x×*]|of/i,
     pattern: new RegExp(String.raw`${N}\s*(?:(?:rounds?|sets?)\s*)?(?:[x×*]|of)\s*${second}(?![a-zä\d:])`, flags),
     read: (found, dose) => {
-      set(dose, 'rounds', amount(found));
-      set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] }));
+      const [first, other] = [amount(found), amount({ low: found['low2'], high: found['high2'] })];
+      const isTurned = first >= FEW_REPETITIONS && other <= MANY_ROUNDS;
+      set(dose, 'rounds', isTurned ? other : first);
+      set(dose, 'repetitions', isTurned ? first : other);
     },
   },
   ...(['minutes', 'seconds', 'breaths', 'rounds', 'repetitions'] as const).map((unit) => ({
@@ -144,19 +156,32 @@ const DOSE_FORMS: readonly DoseForm[] = [
   { sign: /once|twice|thrice/i, pattern: /(?<![a-zä])(?:once or )?(?<low>once|twice|thrice)(?![a-zä])/gi, read: ({ low = '' }, dose) => void set(dose, 'repetitions', NUMBER_WORDS[low.toLowerCase() as 'once']) },
 ]; // prettier-ignore
 
+const SPELT_BARE = Object.keys(NUMBER_WORDS)
+  .filter((word) => NUMBER_WORDS[word as keyof typeof NUMBER_WORDS] >= 4)
+  .join('|');
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|es|e\/s|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|es|e\/s(?:ide)?|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
   // Not the minutes of a whole class: "Yin 75 – hips".
   /(?<=[a-zä]\s+)(?<low>[1-3]?\d)(?=\s*(?:\(|[–—-]\s))/gi,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
   // The same number for each side: "dead bug 5/5", "dragon R, dragon L 3+3", "leg lifts 8 R / 8 L".
   /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*$)/gi,
   /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*(?:r|right|l|left)\s*[,&+/]\s*\k<low>\s*(?:r|right|l|left)(?=\s*$)/gi,
+  // "Legs up the wall 5-10", "cat cow [8]", "shrugs - six".
+  /(?<=[a-zä)]\s*[,–—-]?\s+)(?<!(?:ages?|aged|kids|children|years?)\s+)(?<low>\d{1,2})\s?[-–]\s?(?<high>\d{1,2})(?=\s*$)/gi,
+  /(?<=[a-zä)]\s*)[[(](?<low>\d{1,2})[\])](?=\s*$)/gi,
+  new RegExp(String.raw`(?<=[a-zä)]\s*[,–—-]\s*)(?<low>${SPELT_BARE})(?=\s*$)`, 'gi'),
+];
+/** The same beside how long each is held, or how many rounds there are: "bird dog 5 each, 5 sec", "locust 3, hold 5 s", "bridge, 8 (2 sets)". */
+const BARE_BESIDE: readonly RegExp[] = [
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+)(?<low>\d{1,2})(?=\s*(?:each|ea|e\/s(?:ide)?)(?![a-zä]))/gi,
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+)(?<low>\d{1,2})(?=\s*[,;(–—-]\s*hold)/gi,
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+)(?<low>\d{1,2})(?=\s*\(\s*\)\s*$)/gi,
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
-  /(?<![a-zä])(?:warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma|level|no|nr|number|stage|fig(?:ure)?|on|by|the|all)\.?[\s–-]*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
+  /(?<![a-zä])(?:warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma|level|no|nr|number|stage|fig(?:ure)?|of|on|by|the|all)\.?[\s–-]*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
 
 /** Things of which a small number tells which one it is. */
 const COUNTED_THINGS =
@@ -168,7 +193,7 @@ const BETWEEN = String.raw`\s*(?:\/|&|\+|,|;|\||and|then|or|-|–|→|>|\s)\s*(?
 const AFTER_SIDE = String.raw`(?:\s+(?:sides?|legs?(?!\s+(?:up|back|out|over|behind|across|long|straight|bent|slide|lift|raise))))?`;
 
 const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }[] = [
-  { pattern: /(?<![a-zä])(?:on |to |for )?(?:(?:each|per|every|ea\.?|e|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?![a-zä]| of )|(?<![a-zä])e\/s(?![a-zä])|(?<=\d\s*)es(?![a-zä])|(?<![a-zä])(?:b\/s|bs)(?![a-zä])/gi, side: 'both' },
+  { pattern: /(?<![a-zä])(?:on |to |for )?(?:(?:each|per|every|ea\.?|e\/?|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?![a-zä]| of )|(?<![a-zä])e\/s(?![a-zä])|(?<=\d\s*)es(?![a-zä])|(?<![a-zä])(?:b\/s|bs)(?![a-zä])/gi, side: 'both' },
   { pattern: new RegExp(String.raw`(?<![a-zä])(?:on the |to the |on |to )?(?:${R}(?![a-zä])${AFTER_SIDE}${BETWEEN}${L}|${L}(?![a-zä])${AFTER_SIDE}${BETWEEN}${R})(?![a-zä])${AFTER_SIDE}`, flags), side: 'both' },
   { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)both\s*$/gi, side: 'both' },
   { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/gi, side: 'both' },
@@ -274,20 +299,21 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
         blanks.take(found.index - leadOf(blanks.rest.slice(0, found.index), dose), found.index + found[0].length, 'dose');
     }
   }
-  if (Object.keys(dose).length === 0)
-    for (const pattern of BARE)
+  const isNone = Object.keys(dose).length === 0;
+  if (dose.repetitions === undefined)
+    for (const pattern of isNone ? BARE : BARE_BESIDE)
       for (const found of [...blanks.rest.matchAll(pattern)]) {
-        const value = Number(found.groups?.['low']);
+        const value = amount(found.groups ?? {});
         if (dose.repetitions !== undefined || value < 1 || NUMBERED.test(blanks.rest.slice(0, found.index))) continue;
         const [before, behind] = [blanks.rest.slice(0, found.index), blanks.rest.slice(found.index + found[0].length)];
-        if (value <= 3 && !/[,:–—-]\s*$/.test(before) && !/^\s*(?:each|ea|both|on)/i.test(behind)) {
+        if (isNone && value <= 3 && !/[,:–—-]\s*$/.test(before) && !/^\s*(?:each|ea|both|on)/i.test(behind)) {
           // "Salabhasana 3" at the end of a line counts; "flow 2" is a second flow.
           if (value === 1 || behind.trim() !== '' || COUNTED_THINGS.test(before)) continue;
         }
         const isOfBreaths = /breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
         dose[isOfBreaths ? 'breaths' : 'repetitions'] = value;
         // "5/5" counts, as "3+3" may not.
-        isBare = !isOfBreaths && !found[0].includes('/');
+        isBare = isNone && !isOfBreaths && !found[0].includes('/');
         blanks.take(found.index, found.index + found[0].length, 'dose');
       }
   return { dose, isBare };

@@ -140,6 +140,7 @@ export class Understanding {
   private isDoubtful(line: WeighedLine, hypothesis: Hypothesis): boolean {
     return (
       leavesPart(line, hypothesis) ||
+      this.leavesOwnName(line, hypothesis) ||
       leavesHead(line, hypothesis) ||
       isEitherOr(line, hypothesis) ||
       isRow(line, hypothesis) ||
@@ -151,6 +152,18 @@ export class Understanding {
       isMostlyUnknown(line, hypothesis) ||
       isOfSomebody(line)
     );
+  }
+
+  /** Whether a line ends with what the library itself calls an asana of no common word: "neck circles (half), shoulder shrugs". */
+  private leavesOwnName({ evidence: { parts, asks } }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step' || hypothesis.found?.exact || !parts) return false;
+    const own = this.lexicon.query(hypothesis.asana.name).words;
+    const others = parts.slice(1).filter(({ tokens, found: { meaning }, words: count }) => {
+      if (meaning.kind !== 'asana' || count < 2) return false;
+      const { words } = this.lexicon.query(tokens.rest);
+      return this.lexicon.isOwnName({ words }, meaning.asana) && !words.some((word) => own.includes(word));
+    });
+    return others.length > 0 && variationOf(this.lexicon, asks, hypothesis) === null;
   }
 
   /** Whether a line leads from one posture to another by "to", each named to the letter, and one of them would be dropped. */

@@ -161,7 +161,7 @@ export const supine: Phrases = {
       bridge on toes, cushion between knees; bridge heels lifted, squeeze cushion;
       on tiptoes, hips up, block between the knees; setu bandhasana with ball between knees + heels up
     `,
-    'small-lift-no-roll': `bridge small lift, no roll; lift hips just a little, flat back; bridge in one piece, low; tiny bridge, no spine roll`,
+    'small-lift-no-roll': `bridge, only a small lift; bridge small lift, no roll; lift hips just a little, flat back; bridge in one piece, low; tiny bridge, no spine roll`,
     'arms-overhead-on-the-lift': `
       bridge with arms going overhead; arms float back as hips lift; vinyasa bridge, arms overhead;
       dynamic bridge with arms; inhale hips up + arms over the head
