@@ -146,7 +146,12 @@ export interface LineText {
 /** Between two ways that a line leaves open. */
 const OR = /[\s(]or\s+(?=\p{L})/iu;
 
+/** What some do, behind what the class does: "vajrasana, those with knee pain on a chair". */
+const WHAT_SOME_DO = /[,;(–—-]\s*(?:those|anyone|anybody|people|whoever|some)\s+(?:with|who|whose)(?!\p{L})/iu;
+
 function asksOf(lexicon: Lexicon, line: string, query: Query): Query {
+  const some = WHAT_SOME_DO.exec(line)?.index ?? 0;
+  if (some > 0) return lexicon.query(line.slice(0, some));
   const between = OR.exec(line);
   if (!between) return query;
   const first = lexicon.query(line.slice(0, between.index));

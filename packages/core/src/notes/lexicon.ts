@@ -157,7 +157,7 @@ function asTeachersSpell(iast: string): string {
 const NOT_THIS = /-(?:instead-of|not|no|without)-.*$/;
 const LIMBS = 'arms legs hands head';
 /** Said of one thing they deny each other. */
-const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand', 'forward back'];
+const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand', 'forward back', 'between under'];
 
 export class Lexicon {
   readonly meanings: Meaning[] = [];

@@ -439,12 +439,19 @@ test('how a posture is done, behind its name, is no other exercise', () => {
   expect(read('Mountain\nDown dog – knees bent, pedal the heels\nBridge').lines[1]!.steps[0]?.asana).toBe('adho-mukha-svanasana');
 });
 
+test.each(['Ardha halasana 30s', 'W1 R → humble warrior R → vinyasa; L', 'Neck circles (half), shoulder shrugs'])(
+  'what names another posture too is asked about: %s',
+  (line) => expect(read(line).lines.map(({ kind }) => kind)).toEqual(['ask']),
+);
+
 // A word or two of a variation are not yet the variation (common practice, no source).
 test.each([
   ['Wide-leg forward fold, hands on blocks', 'head-on-block'],
   ['Tadasana – feet, knees, ribs, crown', 'wide-stance'],
   ['Staff on 2 foam blocks', 'on-a-chair-heels-on-second-chair'],
   ['Bridge – cars go under', 'block-under-the-sacrum'],
+  ['Vajrasana 2 min, those with knee pain sit on a chair', 'on-a-chair'],
+  ['Block between the thighs, bridge 8x', 'block-under-the-sacrum'],
   ['Salabhasana, arms by the side', 'arms-forward'],
   ['Nadi shodhana 5 min', 'imagined'],
   ['Lizard on the forearms', 'hands-instead-of-forearms'],

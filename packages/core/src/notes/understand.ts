@@ -5,6 +5,7 @@ import {
   ARROW_SIGNS,
   areDifferent,
   areNames,
+  CHAIR_BASES,
   counts,
   idOf,
   NEXT_OF_SERIES,
@@ -149,6 +150,7 @@ export class Understanding {
       this.offersAnother(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
+      isAnotherToTheLetter(line, hypothesis) ||
       isMostlyUnknown(line, hypothesis) ||
       isOfSomebody(line)
     );
@@ -301,6 +303,12 @@ function isOnlyInBrackets({ evidence: { head, tokens } }: WeighedLine, hypothesi
   return head.some(isAsanaToTheLetter) && !head.some(isMeant);
 }
 
+/** Whether the line is just what somebody calls another posture: "ardha halasana" is no plough. On a chair many have the name that they have on the floor. */
+function isAnotherToTheLetter({ evidence: { agreements } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step' || hypothesis.found?.exact || CHAIR_BASES.has(hypothesis.asana.base)) return false;
+  return agreements.some((found) => isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id);
+}
+
 /** A name, as it seems, before what follows: "Jonna: pigeon on her back". */
 const SOMEBODY = /^\s*(?:\p{Lu}\p{Ll}+\s*[,&+]?\s*){1,2}[:–—]\s*(?=\p{L})/u;
 /** Whether a line seems to tell what one person does: it begins with a word that nobody uses of a class. */
@@ -346,7 +354,7 @@ const DENIED_AFTER = /\p{L}.*(?:[-–—:?!(]\s*|\s)(?:no|not (?:today|yet|this 
 /** From one posture to the other, as teachers draw it. */
 const ARROW = new RegExp(`[${ARROW_SIGNS}]|->`, 'u');
 /** Several postures on one side, and then the other: "lunge R → half split R → L". */
-const OTHER_SIDE_LAST = new RegExp(`(?:${ARROW.source})\\uFE0F?\\s*(?:l|r|left|right|other side)\\W*$`, 'iu');
+const OTHER_SIDE_LAST = new RegExp(`(?:${ARROW.source}|;)\\uFE0F?\\s*(?:l|r|left|right|other side)\\W*$`, 'iu');
 /** "And then" in a line: one posture after another. */
 const ONE_AFTER_ANOTHER = new RegExp(`${ARROW.source}|(?<!\\p{L})then(?!\\p{L})`, 'iu');
 /** Several of a series: "W1-W3", "Vira II, Vira I". */

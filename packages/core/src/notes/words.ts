@@ -64,6 +64,7 @@ const SAME = `
   bent: bent; bend; bends; bending; bending
   fold: fold; forward bend; forward bending; bend forward; bend forwards; forward fold; fold forward; fwd fold; fwd bend; ff; folding; bending forward; bow forward; forwardbend
   forward: fwd; forwards; fwds; fw; frwd
+  side bent: sidebend; sidebends; sidebending
   twist: rotate; rotation; rotating; spinal twist; twisting; twists
   revolved: rev; revolving; parivrtta; parivritta; parivrita; parivrta; parivritti; rvlvd
   opposite: opp; contrary; contralateral; oppo

@@ -101,7 +101,7 @@ export const inverted: Phrases = {
       hala asana; legs over the head; legs over head; feet over head to floor; toes behind the head;
       roll legs over the head; from shoulderstand lower feet behind head;
       on back, swing legs over, toes touch floor behind; legs overhead, hands on back; overhead fold; charrue;
-      farmer's plough; snow shovel @kids; noodle back ?; roll over & stay; ardha halasana ?; snail @yin; the plough;
+      farmer's plough; snow shovel @kids; noodle back ?; roll over & stay; snail @yin; the plough;
       plough legs over
     `,
     'toes-on-chair-or-wall': `
@@ -118,6 +118,7 @@ export const inverted: Phrases = {
     `,
     not: `
       karnapidasana = karnapidasana; knees to ears = karnapidasana; legs up at 90 = urdhva-prasarita-padasana;
+      ardha halasana = urdhva-prasarita-padasana; half plough = urdhva-prasarita-padasana;
       supta konasana, legs over and wide = absent; rocking = rocking-ball; snow angel = supine-arm-float;
       locust = salabhasana
     `,

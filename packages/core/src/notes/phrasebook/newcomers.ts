@@ -26,7 +26,7 @@ export const newcomers: Phrases = {
   'shoulder-shrugs': {
     plain: `
       shoulders to ears and drop; shoulders up to the ears, let them fall; hunch the shoulders, drop them;
-      shoulder shrugs; shrugs; shrug shoulders; shoulders up to ears and drop; lift shoulders, let go; shoulder lifts; shoulders up, down;
+      shoulder shrugs; shrugs; shrug shoulders; shoulders up and down; shoulders up to ears and drop; lift shoulders, let go; shoulder lifts; shoulders up, down;
       shrug and release; shrug up, drop; squeeze shoulders up, drop; hunch shoulders and let go; shoulder shrug x; shoulder elevations; lift the shoulders to the ears
     `,
     'hands-on-thighs': `shrugs, hands resting on thighs; small shrugs sitting; half-height shrugs`,
@@ -142,7 +142,7 @@ export const newcomers: Phrases = {
   },
   'weight-shifts': {
     plain: `
-      weight shifts; shift weight side to side; weight shift side to side; shift weight left and right; transfer weight foot to foot; sway from foot to foot; shift weight forward and back; sway in mountain; lean from foot to foot; rock side to side standing; ship on the sea; side to side weight; weight transfer; standing sway
+      weight shifts; shift weight side to side; sway side to side; sway left and right; weight shift side to side; shift weight left and right; transfer weight foot to foot; sway from foot to foot; shift weight forward and back; sway in mountain; lean from foot to foot; rock side to side standing; ship on the sea; side to side weight; weight transfer; standing sway
     `,
     'hands-on-chair': `weight shifts holding chair; stand and hold: weight side to side; sway, hands on chair back`,
   },

@@ -45,7 +45,7 @@ export const seatedFloor: Phrases = {
       half-crossed, feet not under knees, both on floor; statue ?; sidhhasana; meditation pose ?; muktasana ?;
       sitting with one foot tucked in, the other foot just in front of it;
       both knees on floor, heels line up with the navel; meditation seat; sit for meditation; meditate; meditation;
-      seated meditation; sitting meditation; silent sitting
+      seated meditation; sitting meditation; silent sitting; dhyana; dhyan
     `,
     'on-a-chair': `
       siddhasana on a chair; sit on chair for meditation instead of siddhasana; meditation posture on chair ?;

@@ -149,7 +149,7 @@ export const supine: Phrases = {
       lift hips, feet hip width, peel spine up; lie down, knees bent, press the feet, raise pelvis, arms by sides;
       lying, feet near hips, lift the bottom and lower bone by bone;
       on back, push with feet till thighs and chest make one slope; bottom up bottom down, knees bent, lying; bridge lifts;
-      bridge ups; SB; hip lifts lying; glute bridge; peel the spine up; roll spine up and down; little bridge; bridging;
+      bridge ups; SB; hip lifts lying; glute bridge; peel the spine up; roll spine up and down; bridging;
       hip bridge; bum lifts;
       peel up to bridge; hips up; bridge roll ups; bridges with breath; lift bottom off floor, knees bent
     `,
@@ -161,7 +161,7 @@ export const supine: Phrases = {
       bridge on toes, cushion between knees; bridge heels lifted, squeeze cushion;
       on tiptoes, hips up, block between the knees; setu bandhasana with ball between knees + heels up
     `,
-    'small-lift-no-roll': `bridge, only a small lift; bridge small lift, no roll; lift hips just a little, flat back; bridge in one piece, low; tiny bridge, no spine roll`,
+    'small-lift-no-roll': `little bridge; bridge, only a small lift; bridge small lift, no roll; lift hips just a little, flat back; bridge in one piece, low; tiny bridge, no spine roll`,
     'arms-overhead-on-the-lift': `
       bridge with arms going overhead; arms float back as hips lift; vinyasa bridge, arms overhead;
       dynamic bridge with arms; inhale hips up + arms over the head
@@ -610,7 +610,7 @@ export const supine: Phrases = {
   'urdhva-prasarita-padasana': {
     plain: `
       legs up at 90; legs to 90; legs up, lying ?; both legs up lying; legs vertical; legs straight up, no wall;
-      legs to the ceiling; both legs held up straight;
+      legs to the ceiling; both legs held up straight; ardha halasana; half plough, legs straight up;
       urdhva prasarita padasana; urdhva prasarita padotanasana lying ?; urdhva prasarit padasana;
       oordhva prasarita padasana; urdva prasarita padasana; UPP; uttanpadasana ?; uttana padasana both legs ?;
       dwi pada uttanasana lying; two flagpoles; on back, both legs straight up;
