@@ -155,6 +155,7 @@ function asTeachersSpell(iast: string): string {
 
 /** What the name of a variation says it is not. */
 const NOT_THIS = /-(?:instead-of|not|no|without)-.*$/;
+const MOVEMENTS = 'twist circle swing kick bound';
 const LIMBS = 'arms legs hands head';
 /** Said of one thing they deny each other. */
 const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand', 'forward back', 'between under'];
@@ -208,6 +209,7 @@ export class Lexicon {
   private readonly small: ReadonlySet<number>;
   private readonly things: ReadonlySet<number>;
   private readonly limbs: ReadonlySet<number>;
+  private readonly movements: ReadonlySet<number>;
   /** A phrase with one of these is said only by a line with one. */
   private readonly negations: ReadonlySet<number>;
   /** Words that deny each other, both ways round. */
@@ -282,6 +284,7 @@ export class Lexicon {
     this.small = new Set(this.known(SMALL_WORDS));
     this.things = new Set(this.known(THINGS));
     this.limbs = new Set(this.known(LIMBS));
+    this.movements = new Set(this.known(MOVEMENTS));
     this.negations = new Set(this.known('no not without'));
     this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, [...pair].reverse()]);
     this.classify();
@@ -595,6 +598,12 @@ export class Lexicon {
       return sum(telling.filter((word) => words.has(word))) / sum(telling);
     });
     return Math.max(0, ...shares);
+  }
+
+  /** Whether a line speaks of a turn, a circle or a swing, and no phrase for the asana does. */
+  saysOtherMovement({ words }: Query, asana: Asana): boolean {
+    const own = this.classWords[this.classes.indexOf(asana.id)];
+    return words.some((word) => this.movements.has(word) && !own?.has(word));
   }
 
   /** Whether a line is, word for word, what the library calls an asana. */

@@ -439,10 +439,25 @@ test('how a posture is done, behind its name, is no other exercise', () => {
   expect(read('Mountain\nDown dog – knees bent, pedal the heels\nBridge').lines[1]!.steps[0]?.asana).toBe('adho-mukha-svanasana');
 });
 
-test.each(['Ardha halasana 30s', 'W1 R → humble warrior R → vinyasa; L', 'Neck circles (half), shoulder shrugs'])(
-  'what names another posture too is asked about: %s',
-  (line) => expect(read(line).lines.map(({ kind }) => kind)).toEqual(['ask']),
+test.each([
+  'Ardha halasana 30s',
+  'W1 R → humble warrior R → vinyasa; L',
+  'Neck circles (half), shoulder shrugs',
+  'Knees to chest, then windscreen',
+  'Wide leg fold twist – one hand down',
+  'Side lying: top leg circles 5x',
+  'Tandem stand, look over shoulder',
+])('what names or speaks of another posture too is asked about: %s', (line) =>
+  expect(read(line).lines.map(({ kind }) => kind)).toEqual(['ask']),
 );
+
+test.each([
+  ['Restore 75\nSupported twist 4/4', { minutes: 4 }],
+  ['Savasana 5 min\nSphinx 2 min\nChild’s pose 3 min\nWindscreen wipers 10', { repetitions: 10 }],
+  ['Supine figure four – 1 min per side', { minutes: 1 }],
+])('a number counts minutes only of what is held: %s', (text, dose) => expect(read(text).sequence!.steps.at(-1)!.dose).toEqual(dose));
+
+test('what steps back leaves the other foot in front', () => expect(one('Inhale R foot back, low lunge')?.side).toBe('left'));
 
 // A word or two of a variation are not yet the variation (common practice, no source).
 test.each([

@@ -51,8 +51,9 @@ const FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾
 
 const DIGITS = String.raw`\d+(?:[.,]\d+)?(?:\s?[½¼¾]|\s1\/2)?|[½¼¾]|1\/2`;
 const SPELT = 'half an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|twenty|thirty|forty|fifty|sixty';
-/** One number, or two with a dash or "to" between them. */
-const N = String.raw`(?<![\w./:])(?<low>${DIGITS}|(?:${SPELT}))(?:\s*(?:-|–|—|to|or)\s*(?<high>${DIGITS}|${SPELT}))?\+?`;
+const TO = String.raw`\s*(?:-|–|—|to|or)\s*`;
+/** One number, or two with a dash or "to" between them: both in figures or both in words, "figure four – 1 min" is one. */
+const N = String.raw`(?<![\w./:])(?<low>${DIGITS}|(?:${SPELT}))(?:${TO}(?<high>(?<=[\d½¼¾]${TO})(?:${DIGITS})|(?<=[a-z]${TO})(?:${SPELT})))?\+?`;
 const OF_KIND = String.raw`(?:more |very |nice |good )?(?:(?:slow|deep|long|full|easy|soft|quiet|big|normal|gentle|calm|even|whole|smooth|natural|belly|ujjayi|small)[,]? (?:and |& )?)*`;
 
 const UNITS = {
@@ -312,8 +313,7 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
         }
         const isOfBreaths = /breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
         dose[isOfBreaths ? 'breaths' : 'repetitions'] = value;
-        // "5/5" counts, as "3+3" may not.
-        isBare = isNone && !isOfBreaths && !found[0].includes('/');
+        isBare = isNone && !isOfBreaths;
         blanks.take(found.index, found.index + found[0].length, 'dose');
       }
   return { dose, isBare };
@@ -339,9 +339,9 @@ function readSide(blanks: Blanks): StepSide | null {
       blanks.take(found.index, found.index + found[0].length, 'side');
     }
   // "Left leg back" in a lunge puts the right foot forward, and the front foot names the side.
-  const back = /(?<![a-zä])(?<side>left|right) (?:leg|foot) (?:steps? |goes )?back(?![a-zä])/i.exec(blanks.rest);
+  const back = /(?<![a-zä])(?<side>left|right|l|r)\.? (?:leg|foot|ft) (?:steps? |goes )?back(?![a-zä])/i.exec(blanks.rest);
   if (back) {
-    side ??= /left/i.test(back[0].split(' ')[0]!) ? 'right' : 'left';
+    side ??= /^l/i.test(back[0]) ? 'right' : 'left';
     blanks.take(back.index, back.index + back[0].length, 'side');
   }
   const ones = [...blanks.rest.matchAll(ONE_SIDE)];

@@ -133,7 +133,7 @@ export class Understanding {
       hypothesis.is === 'lacking' ||
       !isNone ||
       mayHoldPosture(line, hypothesis.is, share) ||
-      (hypothesis.is === 'note' && (this.namesBehindLabel(line) || this.namesForSome(line) || namesParts(line)));
+      (hypothesis.is === 'note' && ((line.line > 1 && this.namesBehindLabel(line)) || this.namesForSome(line) || namesParts(line)));
     return { kind: isAsked ? 'ask' : hypothesis.is, hypothesis, sure: share, candidates, word: null };
   }
 
@@ -144,13 +144,16 @@ export class Understanding {
       this.leavesOwnName(line, hypothesis) ||
       leavesHead(line, hypothesis) ||
       isEitherOr(line, hypothesis) ||
+      isNameAndMore(line, hypothesis) ||
       isRow(line, hypothesis) ||
       (hypothesis.is === 'many' && OTHER_SIDE_LAST.test(line.evidence.tokens.text)) ||
       this.leadsElsewhere(line, hypothesis) ||
+      this.goesOn(line, hypothesis) ||
       this.offersAnother(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
       isAnotherToTheLetter(line, hypothesis) ||
+      (hypothesis.is === 'step' && this.lexicon.saysOtherMovement(line.evidence.query, hypothesis.asana)) ||
       isMostlyUnknown(line, hypothesis) ||
       isOfSomebody(line)
     );
@@ -175,6 +178,15 @@ export class Understanding {
     if (!TO.test(rest)) return false;
     const named = getOrCreate(this.ends, evidence, () => (LEADS.exec(rest)?.slice(1) ?? []).flatMap((end) => this.nameOf(end, evidence)));
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
+  }
+
+  /** Whether a line goes on to what seems another posture: "knees to chest, then windscreen". */
+  private goesOn({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
+    const next = THEN.exec(evidence.tokens.rest)?.[1];
+    if (next === undefined) return false;
+    const [found] = this.nameOf(next, evidence);
+    return found !== undefined && found.meaning.kind === 'asana' && found.best >= NEXT_PART && idOf(found) !== hypothesis.asana.id;
   }
 
   /** Whether some are offered another posture behind it: "bridge 3x, wheel for those who do". */
@@ -345,6 +357,7 @@ const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
+const THEN = /\p{L}\W+(?:and )?then\s+(?!to\s)(\p{L}.*)$/iu;
 /** Without such a word nothing is denied. */
 const NEGATION = /no|skip|avoid|never|instead|rather/i;
 /** What a line says is not done, up to the next sign. */
@@ -369,6 +382,7 @@ const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
 /** So are parts that each agree so well with some posture. */
 const CLEAR_PART = 0.8;
 const NEAR_PART = 0.5;
+const NEXT_PART = 0.6;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
 
@@ -424,6 +438,13 @@ function isEitherOr({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesi
   if (!/^\s*\/\s*$/.test(tokens.text.slice(first.to, second.from)) || areDosed(hypothesis.parts)) return false;
   const [one, other] = meantBy(hypothesis).map(({ asana }) => asana);
   return one !== undefined && other !== undefined && (one.substitutes.includes(other.id) || other.substitutes.includes(one.id));
+}
+
+/** Whether two seem to be one after another, and the second may tell how the first is done: "tandem, look over the shoulder". */
+function isNameAndMore({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'many' || hypothesis.parts.length !== 2 || areDosed(hypothesis.parts)) return false;
+  const [first, second] = hypothesis.parts as [Part, Part];
+  return /^\s*,\s*$/.test(tokens.text.slice(first.to, second.from)) && !second.found.name;
 }
 
 /** Whether what seems to be several postures are cells of a row: "savasana | 10 min | bolster under knees". */

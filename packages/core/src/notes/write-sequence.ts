@@ -40,32 +40,30 @@ interface Carried {
   readonly isOpen: boolean;
   /** The last step on one side by name: the same again without a side is the other one. */
   readonly front: { readonly asana: string; readonly side: StepSide } | null;
-  /** Whether the whole sheet holds its postures for minutes. */
-  readonly isLongHeld: boolean;
+  /** Whether the whole sheet says that it holds its postures for minutes, or seems to. */
+  readonly longHeld: 'said' | 'seen' | null;
 }
 
-const START: Omit<Carried, 'isLongHeld'> = { section: '', way: null, isOpen: false, front: null };
+const START: Omit<Carried, 'longHeld'> = { section: '', way: null, isOpen: false, front: null };
 
 /** A sheet with so many lines in minutes, and none in breaths, counts what is held in minutes. */
 const LONG_HELD_LINES = 3;
 
 /** A class that says of itself that it holds long. */
-const SAYS_LONG = /(?<!\p{L})(?:yin|restoratives?)(?!\p{L})/iu;
+const SAYS_LONG = /(?<!\p{L})(?:yin|restoratives?|restore)(?!\p{L})/iu;
 
-function isLongHeld(lines: readonly WeighedLine[]): boolean {
+function longHeldIn(lines: readonly WeighedLine[]): Carried['longHeld'] {
   const tokens = lines.filter(({ heading }) => heading === null).map(({ evidence }) => evidence.tokens);
-  const inMinutes = tokens.filter(({ dose }) => dose.minutes !== undefined).length;
-  return (
-    (inMinutes >= LONG_HELD_LINES || tokens.some(({ text }) => SAYS_LONG.test(text))) &&
-    tokens.every(({ dose }) => dose.breaths === undefined)
-  );
+  if (tokens.some(({ dose }) => dose.breaths !== undefined)) return null;
+  if (tokens.some(({ text }) => SAYS_LONG.test(text))) return 'said';
+  return tokens.filter(({ dose }) => dose.minutes !== undefined).length >= LONG_HELD_LINES ? 'seen' : null;
 }
 
 /** A number alone ("savasana 8") counts minutes where a posture is held that long: "frog pose 4" among others held for minutes. */
-function doseGiven({ dose, isBare }: Tokens, asana: Asana, isLongHeld: boolean): DoseSpec {
+function doseGiven({ dose, isBare }: Tokens, asana: Asana, longHeld: Carried['longHeld']): DoseSpec {
   const isStill = asana.movesWhen === null && asana.pattern === null && asana.steps.length === 0;
-  const isInMinutes = isStill && (asana.dose.minutes !== undefined || isLongHeld);
-  return isBare && isInMinutes && dose.repetitions !== undefined ? { minutes: dose.repetitions } : dose;
+  const isHeld = asana.dose.minutes !== undefined || longHeld === 'said' || (longHeld === 'seen' && asana.dose.repetitions === undefined);
+  return isBare && isStill && isHeld && dose.repetitions !== undefined ? { minutes: dose.repetitions } : dose;
 }
 
 function isSame(one: Carried, other: Carried): boolean {
@@ -75,7 +73,7 @@ function isSame(one: Carried, other: Carried): boolean {
     one.isOpen === other.isOpen &&
     one.front?.asana === other.front?.asana &&
     one.front?.side === other.front?.side &&
-    one.isLongHeld === other.isLongHeld
+    one.longHeld === other.longHeld
   );
 }
 
@@ -145,7 +143,7 @@ export class SequenceWriter {
     const unknown: UnknownLine[] = [];
     const notes: ReaderNote[] = [];
     for (const [line, text] of layout.set) lines.push(plainLine(line, text, 'note'));
-    let carried: Carried = { ...START, isLongHeld: isLongHeld(weighed) };
+    let carried: Carried = { ...START, longHeld: longHeldIn(weighed) };
     const dosesBelow = weighed.some(({ heading, evidence: { tokens } }) => heading === null && isDoseAlone(tokens) && isHeldAlone(tokens));
     for (const line of weighed) {
       if (line.heading !== null) {
@@ -252,7 +250,7 @@ class LineWriter {
     const isOpen = kind === 'ask' || ((kind === 'repeat' || kind === 'note') && before.isOpen);
     return {
       before,
-      after: { section: this.section, way: this.way, isOpen, front: this.front, isLongHeld: before.isLongHeld },
+      after: { section: this.section, way: this.way, isOpen, front: this.front, longHeld: before.longHeld },
       line: {
         line: line.line,
         text: line.text,
@@ -342,7 +340,7 @@ class LineWriter {
     if (asana.shown && told === null && this.front?.asana === asana.id && (this.front.side === 'left' || this.front.side === 'right'))
       side = this.front.side === 'left' ? 'right' : 'left';
     if (asana.shown) this.front = { asana: asana.id, side };
-    const dose = doseGiven(tokens, asana, this.before.isLongHeld);
+    const dose = doseGiven(tokens, asana, this.before.longHeld);
     this.steps.push({
       ...at,
       asana: asana.id,
