@@ -156,7 +156,7 @@ function asTeachersSpell(iast: string): string {
 /** What the name of a variation says it is not. */
 const NOT_THIS = /-(?:instead-of|not|no|without)-.*$/;
 const MOVEMENTS = 'twist circle swing kick bound';
-const LIMBS = 'arms legs hands head';
+const LIMBS = 'arms legs hands head only just';
 /** Said of one thing they deny each other. */
 const OPPOSITES = ['open closed', 'bent straight', 'high low', 'wide together', 'arm leg', 'head hand', 'forward back', 'between under'];
 
@@ -604,6 +604,12 @@ export class Lexicon {
   saysOtherMovement({ words }: Query, asana: Asana): boolean {
     const own = this.classWords[this.classes.indexOf(asana.id)];
     return words.some((word) => this.movements.has(word) && !own?.has(word));
+  }
+
+  /** Whether phrases for an asana hold each of some words. */
+  holds(asana: Asana, words: string): boolean {
+    const own = this.classWords[this.classes.indexOf(asana.id)];
+    return this.known(words).every((word) => own?.has(word));
   }
 
   /** Whether a line is, word for word, what the library calls an asana. */

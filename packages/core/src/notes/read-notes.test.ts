@@ -447,9 +447,9 @@ test.each([
   'Wide leg fold twist – one hand down',
   'Side lying: top leg circles 5x',
   'Tandem stand, look over shoulder',
-])('what names or speaks of another posture too is asked about: %s', (line) =>
-  expect(read(line).lines.map(({ kind }) => kind)).toEqual(['ask']),
-);
+  'Shoulder circles, chest stretch with strap',
+  'Tree\nscorpion – demo',
+])('what names or speaks of another posture too is asked about: %s', (line) => expect(read(line).lines.at(-1)!.kind).toBe('ask'));
 
 test.each([
   ['Restore 75\nSupported twist 4/4', { minutes: 4 }],
@@ -468,6 +468,8 @@ test.each([
   ['Vajrasana 2 min, those with knee pain sit on a chair', 'on-a-chair'],
   ['Block between the thighs, bridge 8x', 'block-under-the-sacrum'],
   ['Salabhasana, arms by the side', 'arms-forward'],
+  ['Bridge with baby on hips x8', 'small-lift-no-roll'],
+  ['Toe taps – only if no doming', 'heel-lift-only'],
   ['Nadi shodhana 5 min', 'imagined'],
   ['Lizard on the forearms', 'hands-instead-of-forearms'],
 ])('"%s" does not say %s', (line, variation) => {

@@ -61,7 +61,7 @@ const UNITS = {
   seconds: String.raw`(?:seconds?|secs?\.?|s)(?![a-zä\d])|["″”“]|(?:''|′′|’’)`,
   breaths: String.raw`${OF_KIND}(?:(?:out-?|in-?)?breaths?|breathes|brs?\.?|bths?|b|resp\.?|respirations?|exhales?|exhalations?|inhales?|inhalations?)(?![a-zä\d])`,
   rounds: String.raw`${OF_KIND}(?:rounds?|sets?|cycles?|rnds?|rds?)(?![a-zä])(?: of(?= \d))?`,
-  repetitions: String.raw`${OF_KIND}(?:repetitions?|repeats|reps?\.?|times?|strokes?|pumps?|goes|lifts?|pulses|circles|each (?:way|direction|arm|leg|hand|foot)|ones?)(?![a-zä])`,
+  repetitions: String.raw`${OF_KIND}(?:repetitions?|repeats|reps?\.?|times?|strokes?|pumps?|goes|lifts?|pulses|contractions|squeezes|circles|each (?:way|direction|arm|leg|hand|foot)|ones?)(?![a-zä])`,
 } as const;
 type Unit = keyof typeof UNITS;
 
@@ -110,7 +110,7 @@ const SIGNS: Readonly<Record<Unit, RegExp>> = {
   seconds: /s|["″”“'′’]/i,
   breaths: /b|hal|resp/i,
   rounds: /r|sets?|cycl/i,
-  repetitions: /rep|time|stroke|pump|goes|lift|pulse|circle|each|one/i,
+  repetitions: /rep|contr|squeez|time|stroke|pump|goes|lift|pulse|circle|each|one/i,
 };
 
 const DOSE_FORMS: readonly DoseForm[] = [
@@ -162,12 +162,12 @@ const SPELT_BARE = Object.keys(NUMBER_WORDS)
   .join('|');
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|(?:on )?(?:(?:each|ea|es|e\/s(?:ide)?|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
+  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|\/\s|(?<=\s)(?:with|w\/)\s|(?:on )?(?:(?:each|ea|es|e\/s(?:ide)?|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
   // Not the minutes of a whole class: "Yin 75 – hips".
   /(?<=[a-zä]\s+)(?<low>[1-3]?\d)(?=\s*(?:\(|[–—-]\s))/gi,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
   // The same number for each side: "dead bug 5/5", "dragon R, dragon L 3+3", "leg lifts 8 R / 8 L".
-  /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*$)/gi,
+  /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*(?:$|[,;(]))/gi,
   /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*(?:r|right|l|left)\s*[,&+/]\s*\k<low>\s*(?:r|right|l|left)(?=\s*$)/gi,
   // "Legs up the wall 5-10", "cat cow [8]", "shrugs - six".
   /(?<=[a-zä)]\s*[,–—-]?\s+)(?<!(?:ages?|aged|kids|children|years?)\s+)(?<low>\d{1,2})\s?[-–]\s?(?<high>\d{1,2})(?=\s*$)/gi,

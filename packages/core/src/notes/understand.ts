@@ -149,6 +149,7 @@ export class Understanding {
       (hypothesis.is === 'many' && OTHER_SIDE_LAST.test(line.evidence.tokens.text)) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.goesOn(line, hypothesis) ||
+      this.leavesExercise(line, hypothesis) ||
       this.offersAnother(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
@@ -187,6 +188,13 @@ export class Understanding {
     if (next === undefined) return false;
     const [found] = this.nameOf(next, evidence);
     return found !== undefined && found.meaning.kind === 'asana' && found.best >= NEXT_PART && idOf(found) !== hypothesis.asana.id;
+  }
+
+  /** Whether behind a comma stands some other exercise, by whatever name: "shoulder circles, chest stretch". */
+  private leavesExercise({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step') return false;
+    const exercise = EXERCISE.exec(evidence.tokens.rest)?.[1];
+    return exercise !== undefined && !this.lexicon.holds(hypothesis.asana, exercise);
   }
 
   /** Whether some are offered another posture behind it: "bridge 3x, wheel for those who do". */
@@ -262,7 +270,7 @@ const SOME_LETTER = /\p{L}/u;
 const SOMETHING = /\p{L}|\p{Extended_Pictographic}/u;
 /** Whether a line that was taken for no posture may hold one after all. */
 function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], share: number): boolean {
-  const { query, tokens, agreements } = evidence;
+  const { query, tokens, agreements, parts } = evidence;
   const { minutes, breaths, rounds } = tokens.dose;
   const isDosed = counts(tokens.dose).any;
   const head = evidence.head ?? [];
@@ -273,13 +281,16 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
   switch (is) {
     case 'note': {
       // "Candle" is a light in the room, and the shoulder stand; "savasana | eye bag", "clams – only if allowed" are more than a remark.
-      const told = isDosed || tokens.rest.includes('|') || CONDITION.test(tokens.rest) ? [...agreements, ...head] : agreements;
+      const isTold = isDosed || tokens.rest.includes('|') || CONDITION.test(tokens.rest);
+      const told = isTold ? [...agreements, ...head, ...(parts ?? []).map(({ found }) => found)] : agreements;
       // Words of another language that are held or counted are no remark either.
       const isForeign = query.words.length > 0 && query.known === 0;
       const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
       // What is counted or held, and hardly a remark: "turn the head as if to say no, slowly, 4".
       const isDoubted = isForeign || isNear || share < (isForTime ? CLEARLY_NOT_HELD : CLEARLY_NONE);
-      return told.some(isAsanaToTheLetter) || (isDosed && !isClassLong && isDoubted);
+      // "Scorpion – demo" is a posture all the same, though the library lacks it.
+      const isLacking = line > 1 && head.some(({ meaning, exact }) => meaning.kind === 'lacking' && exact);
+      return told.some(isAsanaToTheLetter) || isLacking || (isDosed && !isClassLong && isDoubted);
     }
     case 'repeat':
       // What is repeated is said in words that are known.
@@ -357,6 +368,9 @@ const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
+/** What stands behind a sign and is called an exercise; the word for what it is. */
+const EXERCISE =
+  /[,;+&]\s*(?:and\s+)?(?!(?:with|w\/|no|then|on|in|at|hold)(?!\p{L}))[\p{L}’' -]*?(?<!\p{L})(stretch(?:es)?|taps?|circles?|rolls?|lifts?|raises?|press(?:es)?|curls?|squeezes?|shrugs?|twists?|pose|\p{L}+asana|openers?|massage|swings?|kicks?|folds?|bends?|walks?|planks?)(?!\p{L})/iu;
 const THEN = /\p{L}\W+(?:and )?then\s+(?!to\s)(\p{L}.*)$/iu;
 /** Without such a word nothing is denied. */
 const NEGATION = /no|skip|avoid|never|instead|rather/i;

@@ -173,12 +173,25 @@ function standsForWith(text: string, to: number): boolean {
   return /^\s+(?!(?:i{1,3}|one|two|three|first|second|third)(?![a-z]))[a-z]/i.test(text.slice(to, to + 12));
 }
 
+const INFANT = 'infant';
+/** "Bridge with baby on hips": somebody's baby; "baby cobra" is a small one. */
+function isInfant(text: string, from: number, to: number): boolean {
+  return (
+    /(?:^|[^\p{L}])(?:with|w\/?|over|your|holding)\s+$/iu.test(text.slice(Math.max(0, from - 12), from)) ||
+    /^\s+(?:on|in|at|over)(?!\p{L})/iu.test(text.slice(to, to + 12))
+  );
+}
+
 /** The words of a text, each as its stem, before words that mean the same are joined. */
 export function rawWords(text: string): Word[] {
   const found: Word[] = [];
   for (const match of text.matchAll(ENGLISH.test(text) ? ENGLISH_WORD : WORD)) {
     const low = match[0].toLowerCase();
     // Most words are plain already.
+    if (low === 'baby' && isInfant(text, match.index, match.index + 4)) {
+      found.push({ stem: INFANT, from: match.index, to: match.index + 4 });
+      continue;
+    }
     const isWith = low === 'w' && found.length > 0 && standsForWith(text, match.index + 1);
     const word = isWith ? 'with' : (SIGNS.get(low) ?? (PLAIN.test(low) ? low : plain(low).replaceAll(' ', '')));
     if (word === '' || (EMPTY.has(word) && !(found.length > 0 && countsSeries(match[0], text, match.index)))) continue;

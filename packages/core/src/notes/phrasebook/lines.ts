@@ -100,6 +100,7 @@ export const NOTE_PHRASES = `
 
 /** Postures and movements that the library lacks: recognised, so that they are not taken for something near. */
 export const LACKING_PHRASES = `
+  nauli; nauli kriya; lauliki; agnisara; agnisar; agni sara kriya; kunjal; jal neti; shankhaprakshalana;
   quad sets; quad set; static quads; tighten the thigh, knee presses down; press the back of the knee into a towel;
   peacock; mayurasana; scorpion; vrschikasana; firefly; tittibhasana; eight angle pose; astavakrasana; flying pigeon; eka pada galavasana; shoulder pressing pose; bhujapidasana; koundinyasana; flying splits; visvamitrasana;
   compass; surya yantrasana; bird of paradise; svarga dvijasana; embryo in the womb; garbha pindasana; rooster; kukkutasana; lifted lotus; utpluthi; utpluthih; tolasana; scale pose; foot behind the head; eka pada sirsasana; yoganidrasana pose; tortoise sleeping; supta kurmasana;
