@@ -46,6 +46,8 @@ const CASES: readonly WorkedCase[] = [
   ['tbi-b', `${BLOW} daysSince=5 symptoms=2 neckPain=no giddy=no`, { asana: 'adho-mukha-svanasana', dose: { breaths: 3 } }, 'change', ['tbi-03']],
   ['tbi-c', `${BLOW} daysSince=12 symptoms=0 fullyBack=yes headClear=no`, 'sirsasana', 'change', ['tbi-04', 'tbi-05']],
   ['tbi-d', `${BLOW} daysSince=6 symptoms=2 neckPain=no giddy=no`, 'tadasana', 'keep'],
+  ['tbi-f, a paper does not outweigh symptoms', `${BLOW} daysSince=20 symptoms=2 headClear=yes neckPain=no giddy=no`, 'sirsasana', 'change', ['tbi-04']],
+  ['tbi-g', `${BLOW} daysSince=20 symptoms=2 neckPain=no giddy=no`, 'chair-head-circles', 'change', ['tbi-08']],
   ['tbi-e', 'concussion kind=concussion examined=yes daysSince=0 bloodThinner=yes', 'tadasana', 'refer'],
   ['tmj-a', 'jaw-joint painNow=0 opening=45 lock=none clench=none', { asana: 'lions-breath', dose: { rounds: 3 } }, 'keep'],
   ['tmj-b', 'jaw-joint painNow=0 opening=45 lock=slipsOut', { asana: 'lions-breath', dose: { rounds: 3 } }, 'change', ['tmj-03']],

@@ -35,7 +35,8 @@ export const concussion = condition({
   stagesOf: ({ kind = 'unknown', daysSince = 0, symptoms = 4, fullyBack, headClear, skull = 'none', neckPain, lightNoise = true, giddy = true }) => {
     const well = symptoms === 0 && fullyBack === true;
     const old = daysSince > YEAR && symptoms === 0;
-    const clear = (headClear === true && daysSince >= 14) || old;
+    // Symptoms of today outweigh a paper of yesterday.
+    const clear = (headClear === true && daysSince >= 14 && symptoms <= 1) || old;
     const stage = clear ? 'clear' : daysSince < DAYS_LIGHT ? 'rest' : well ? 'build' : daysSince <= DAYS_LATE ? 'light' : 'late';
     const ill = stage !== 'clear';
     return pick(
@@ -84,7 +85,7 @@ export const concussion = condition({
     ...limits('tbi-05', 'A second blow to the head is the danger.', 'AMST*', ['fallHeight', '= 0', 'avoid', ['rest', 'fresh', 'build', 'tbi', 'open']]),
     ...limits('tbi-06', 'The balance is off after the blow.', 'common practice', ['support', '>= 1', 'modify', ['giddy', 'tbi'], 'feetDown = 1'], ['balanceMargin', '>= 4', 'modify', ['giddy', 'tbi'], 'standing', 'support < 1']),
     ...limits('tbi-07', 'Quick moves of the head bring symptoms.', 'common practice', ['headJolt', '= 0', 'avoid', ['rest', 'fresh', 'tbi', 'open']], ['headJolt', '<= 1', 'modify', ['build']]),
-    ...limits('tbi-08', { transitionTime: 'Turning the head slowly keeps giddiness away.', neckSpeed: 'Turning the head slowly keeps giddiness away.', neckSweep: 'Big turns of the head bring giddiness.' }, 'common practice', ['transitionTime', '>= 5', 'modify', ['rest', 'fresh', 'giddy'], 'headSweep > 60'], ['neckSpeed', '<= 60', 'modify', ['rest', 'fresh', 'giddy'], { reading: 'Usual turns take thirty to sixty degrees a second.' }], ['neckSweep', '<= 60', 'modify', ['giddy']]),
+    ...limits('tbi-08', { transitionTime: 'Turning the head slowly keeps giddiness away.', neckSpeed: 'Turning the head slowly keeps giddiness away.', neckSweep: 'Big turns of the head bring giddiness.' }, 'common practice', ['transitionTime', '>= 5', 'modify', ['rest', 'fresh', 'giddy'], 'headSweep > 60'], ['neckSpeed', '<= 60', 'modify', ['rest', 'fresh', 'giddy'], { reading: 'Usual turns take thirty to sixty degrees a second.' }], ['neckSweep', '<= 60', 'modify', ['rest', 'fresh', 'giddy']]),
     ...limits('tbi-09', 'The neck took the same blow.', 'AMST*', ['cervicalFlexion', '-20..40', 'modify', ['neck']], ['cervicalRotation', '<= 45', 'modify', ['neck']]),
     ...limits('tbi-10', { breathRetention: 'A held breath raises the pressure in the head.', breathRate: 'Forced breath raises the pressure in the head.' }, 'common practice', ['breathRetention', '= 0', 'avoid', ['rest', 'fresh', 'tbi', 'open', 'shunt']], ['breathRate', '<= 20', 'avoid', ['rest', 'fresh', 'tbi', 'open', 'shunt']], ['breathRetention', '<= 5', 'modify', ['build']], ['breathRate', '<= 20', 'modify', ['build']]),
     ...limits('tbi-11', 'Light and noise hurt a sore head.', 'CRT6*', ['sensoryLoad', '<= 1', 'modify', ['rest', 'fresh', 'sens']]),
