@@ -598,7 +598,7 @@ export const allFours: readonly AsanaSpec[] = [
     breath: { inhale: 'before lowering', exhale: 'lower knees, chest and chin' },
     variations: [
       { id: 'straight-to-the-belly', name: 'Straight down to the belly', for: 'neck, low back, beginners', as: 'knee-plank' },
-      { id: 'skipped', for: 'pregnancy, osteoporosis, listhesis', as: 'bitilasana' },
+      { id: 'skipped', name: 'On all fours instead', for: 'pregnancy, osteoporosis, listhesis', as: 'bitilasana' },
     ],
     substitutes: ['knee-plank', 'bhujangasana', 'anahatasana'],
     counterposes: ['balasana', 'bhujangasana'],

@@ -4,14 +4,16 @@ import type { Asana } from '../asanas/library.js';
 import { setupOf } from '../candidates/props-needed.js';
 import { favouredPurposes } from '../conditions/together.js';
 import { formLines, withSide } from '../cues/form-lines.js';
+import { inWeek, type Conventions } from '../conventions.js';
 import { getKnown } from '../get-or-create.js';
+import { message, sayInEnglish, type Message, type Say } from '../messages/message.js';
 import type { Prop } from '../participants/props-at-hand.js';
 import type { Participant } from '../participants/participant.js';
 import { isRest } from '../plan/cost.js';
 import { firstSides } from '../participants/preference.js';
 import type { Chosen, PersonPlan, PlannedStep } from '../plan/plan.js';
 import type { Decision } from '../screening/screen.js';
-import { describeDose, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
+import { describeDose, doseTold, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { StepSide } from '../sequence/sequence.js';
 import { stopSignsOf, type SignsOfOne } from './stop-signs.js';
 
@@ -148,26 +150,25 @@ const MOST_EFFORT = 3;
 /** What of the dose is done in the first week: never more than what was judged. Common practice, no source. */
 const FIRST_SHARE = 0.75;
 /** When to go on to the whole dose: the pain monitoring model (Thomeé, Phys Ther 1997). */
-const GROWING =
-  'In the first week do the smaller dose where one is given. Go on to the whole one if pain stayed at 5 of 10 or below and was as usual the next morning; else stay with the smaller one.';
-const SKIP_TODAY = ['fever', 'a fall since yesterday', 'a new strong pain', 'dizzy on getting up', 'your care team said wait'] as const;
+const GROWING = message('home.growing');
+const SKIP_TODAY = (['fever', 'fall', 'pain', 'dizzy', 'told'] as const).map((sign) => message(`home.skip.${sign}`));
 const STEP_WORDS = 12;
 
 /** A step that somebody does in class, in whatever way. */
 type DoneStep = PlannedStep & { readonly chosen: Chosen };
 
 /** Why a step isn't done alone at home; `null` where it may be. Stricter than in class. */
-function notAlone({ chosen }: PlannedStep, participant: Participant): string | null {
-  if (chosen === null) return 'It is left out in class, too.';
+function notAlone({ chosen }: PlannedStep, participant: Participant): Message | null {
+  if (chosen === null) return message('home.not.left-out');
   const { asana, declared, ends, retention, watch } = chosen;
-  if (asana.base === 'inverted') return 'Upside down only where somebody is near.';
-  if (declared.effort > MOST_EFFORT || declared.impact !== undefined) return 'Too strong to do alone.';
-  if (retention > 0) return 'No held breath alone.';
+  if (asana.base === 'inverted') return message('home.not.upside-down');
+  if (declared.effort > MOST_EFFORT || declared.impact !== undefined) return message('home.not.strong');
+  if (retention > 0) return message('home.not.held-breath');
   const values = ends.map(({ measured }) => measured);
-  if (values.some(({ values: { headLoad = 0 } }) => headLoad > 0.1)) return 'No weight on the head alone.';
+  if (values.some(({ values: { headLoad = 0 } }) => headLoad > 0.1)) return message('home.not.head');
   const onOneLeg = values.some(({ standing, values: { feetDown = 2, support = 0 } }) => standing && feetDown < 2 && support < 1);
-  if (onOneLeg && participant.conditions.some(({ id }) => FALLERS.has(id))) return 'No balance without something to hold.';
-  if (watch.length > 0) return 'It needs your teacher’s eye.';
+  if (onOneLeg && participant.conditions.some(({ id }) => FALLERS.has(id))) return message('home.not.balance');
+  if (watch.length > 0) return message('home.not.watch');
   return null;
 }
 
@@ -192,17 +193,17 @@ function homeDose({ chosen, step }: DoneStep, breathSeconds: number, most: numbe
  * the class, a rest at the end. Stricter than in class: nothing upside down, nothing strong, no held breath, no balance
  * without a hold for who could fall. Each form is done once. `asked.minutes` are kept.
  */
-export function homePractice(plan: PersonPlan, participant: Participant, asked: HomeAsked): HomePractice {
+export function homePractice(plan: PersonPlan, participant: Participant, asked: HomeAsked, say: Say = sayInEnglish): HomePractice {
   const { decision } = plan.screening;
   const ids = participant.conditions.map(({ id }) => id);
   const favoured = favouredPurposes(participant.conditions);
-  const leftOut: { line: number; why: string }[] = [];
+  const leftOut: { line: number; why: Message }[] = [];
   const budget = asked.minutes * 60;
   const seen = new Set<string>();
   const possible = plan.steps.filter((planned): planned is DoneStep => {
     const figure = planned.chosen?.figure ?? '';
-    const again = seen.has(figure) ? 'Once is enough at home.' : null;
-    const why = decision === 'practise' ? (notAlone(planned, participant) ?? again) : 'First the word of their doctor.';
+    const again = seen.has(figure) ? message('home.not.again') : null;
+    const why = decision === 'practise' ? (notAlone(planned, participant) ?? again) : message('home.not.screening');
     seen.add(figure);
     if (why !== null) leftOut.push({ line: planned.step.line, why });
     return why === null;
@@ -224,10 +225,10 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     chosen.add(planned);
     left -= costOf(planned);
   }
-  for (const planned of possible) if (!chosen.has(planned)) leftOut.push({ line: planned.step.line, why: 'No time for it.' });
+  for (const planned of possible) if (!chosen.has(planned)) leftOut.push({ line: planned.step.line, why: message('home.not.time') });
   const steps = possible.filter((planned) => chosen.has(planned));
   const written = steps.map((planned) =>
-    homeStep(planned, plan.steps.indexOf(planned), getKnown(doses, planned), firstSides(plan.preferences)),
+    homeStep(planned, plan.steps.indexOf(planned), getKnown(doses, planned), firstSides(plan.preferences), say),
   );
   const days = asked.days ?? USUAL_DAYS;
   return {
@@ -236,23 +237,29 @@ export function homePractice(plan: PersonPlan, participant: Participant, asked: 
     times: asked.times ?? (ids.some((id) => OFTEN.has(id)) ? OFTEN_TIMES : 1),
     days: SPREAD[days]!.map((day) => WEEK[day]!),
     steps: written,
-    growing: written.some(({ firstWeek }) => firstWeek !== null) ? GROWING : null,
-    skipToday: SKIP_TODAY,
+    growing: written.some(({ firstWeek }) => firstWeek !== null) ? say(GROWING) : null,
+    skipToday: SKIP_TODAY.map(say),
     ...stopSignsOf(ids),
     review: formatISO(addDays(parseISO(asked.today), REVIEW_DAYS), { representation: 'date' }),
-    leftOut: leftOut.sort((one, other) => one.line - other.line),
+    leftOut: leftOut.sort((one, other) => one.line - other.line).map(({ line, why }) => ({ line, why: say(why) })),
   };
 }
 
 /** The dose of the first week in words; `null` where there is nothing to take away. */
-function smaller(dose: DoseSpec): string | null {
-  const less = describeDose(scaleDose(dose, FIRST_SHARE));
-  return less === describeDose(dose) ? null : less;
+function smaller(dose: DoseSpec, say: Say): string | null {
+  const less = scaleDose(dose, FIRST_SHARE);
+  return describeDose(less) === describeDose(dose) ? null : say(doseTold(less));
 }
 
-/** What stands behind a dose on a sheet where the first week has one of its own. */
-export function firstWeekWords({ firstWeek }: HomeStep): string {
-  return firstWeek === null ? '' : ` (first week ${firstWeek})`;
+/** A step's dose with its side, and that of the first week where it has one of its own. */
+export function homeDoseWords({ dose, side, firstWeek }: HomeStep, say: Say): string {
+  const whole = say(message('dose.with-side', { dose, side }));
+  return firstWeek === null ? whole : say(message('home.first-week', { dose: whole, less: firstWeek }));
+}
+
+/** How long, how often and until when. */
+export function homeWhen({ minutes, times, days, review }: HomePractice, { weekBegins }: Conventions, say: Say): string {
+  return say(message('home.when', { minutes, times, days: inWeek(days, weekBegins).map(weekdayName), review }));
 }
 
 function homeStep(
@@ -260,12 +267,13 @@ function homeStep(
   index: number,
   { dose, seconds }: { dose: DoseSpec; seconds: number },
   first: ReturnType<typeof firstSides>,
+  say: Say,
 ): HomeStep {
   const { asana, variation, ends } = chosen;
   const lines = formLines(asana, variation.id);
   // Written for the first side; the other one is done alike.
   const side = step.side === 'left' || step.side === 'right' ? step.side : asana.shown ? (first[asana.id] ?? 'right') : null;
-  const say = (line: string) => withSide(line, side);
+  const sided = (line: string) => withSide(line, side);
   return {
     index,
     line: step.line,
@@ -274,13 +282,13 @@ function homeStep(
     name: asana.name,
     changes: variation.id === 'plain' ? [] : [variation.name],
     side: step.side,
-    dose: describeDose(dose),
-    firstWeek: isRest(asana) ? null : smaller(dose),
+    dose: say(doseTold(dose)),
+    firstWeek: isRest(asana) ? null : smaller(dose, say),
     seconds: Math.round(seconds),
     setup: setupOf(ends[0]!).map((item) => ({ ...item, household: HOUSEHOLD[item.prop] })),
-    in: lines.in.map(say),
-    feel: say(lines.feel),
-    stop: say(lines.stop),
-    out: lines.out.map(say),
+    in: lines.in.map(sided),
+    feel: sided(lines.feel),
+    stop: sided(lines.stop),
+    out: lines.out.map(sided),
   };
 }

@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns';
-import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
-import { dayInWords } from '../day.js';
-import { DIARY_SCHEMA, firstWeekWords, MOST_TOLD, practiceDays, weekdayName, type HomePractice, type HomeStep } from './home-practice.js';
+import { USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
+import { message, sayInEnglish, type Say } from '../messages/message.js';
+import { DIARY_SCHEMA, homeDoseWords, homeWhen, MOST_TOLD, practiceDays, type HomePractice, type HomeStep } from './home-practice.js';
 import { needsAtHome } from './needs-at-home.js';
 
 function escaped(text: string): string {
@@ -12,17 +12,21 @@ function list(items: readonly string[]): string {
   return `<ul>${items.map((item) => `<li>${escaped(item)}</li>`).join('')}</ul>`;
 }
 
-function stepHtml(step: HomeStep, at: number, figure: string | undefined, conventions: Conventions): string {
-  const { name, changes, dose, side, setup, in: into, feel, stop, out, seconds } = step;
-  const sides = side === 'both' ? ', each side' : side === 'none' ? '' : `, ${side}`;
+/** A sentence of the catalogue with what stands before its colon in bold. */
+function labelled(sentence: string): string {
+  return escaped(sentence).replace(/^[^:]+:/, '<b>$&</b>');
+}
+
+function stepHtml(step: HomeStep, at: number, figure: string | undefined, conventions: Conventions, say: Say): string {
+  const { name, changes, setup, in: into, feel, stop, out, seconds } = step;
   const needs = needsAtHome(setup, conventions);
   return `<section><h2>${at + 1}. ${escaped(name)}${changes.length > 0 ? `: ${escaped(changes.join('; '))}` : ''}</h2>
 ${figure ?? ''}
-<p class="dose">${escaped(dose + sides + firstWeekWords(step))}</p>
-${needs === '' ? '' : `<p><b>You need:</b> ${escaped(needs)}</p>`}
+<p class="dose">${escaped(homeDoseWords(step, say))}</p>
+${needs === '' ? '' : `<p>${labelled(say(message('home.need', { props: needs })))}</p>`}
 <p>${escaped(into.join(' '))}</p>
-${feel === '' ? '' : `<p><b>You may feel:</b> ${escaped(feel)}</p>`}
-<p><b>Stop:</b> ${escaped(stop)}</p>
+${feel === '' ? '' : `<p>${labelled(say(message('home.feel', { feel })))}</p>`}
+<p>${labelled(say(message('home.stop', { stop })))}</p>
 <p>${escaped(out.join(' '))}</p>
 <button type="button" data-seconds="${seconds}">Start: ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}</button></section>`;
 }
@@ -69,21 +73,21 @@ export function homeHtml(
   title: string,
   figures: readonly (string | undefined)[] = [],
   conventions: Conventions = USUAL_CONVENTIONS,
+  say: Say = sayInEnglish,
 ): string {
-  const days = inWeek(practice.days, conventions.weekBegins);
-  const { minutes, times, steps, growing, skipToday, stopSigns, askToday, emergency, call, review } = practice;
-  const often = times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
+  const { steps, growing, skipToday, stopSigns, askToday, emergency, call } = practice;
+  const heading = (id: 'home.stop-at-once' | 'home.ask-today' | 'home.emergency') => `<h2>${escaped(say(message(id)))}</h2>`;
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'">
 <title>${escaped(title)}</title><style>${STYLE}</style></head><body>
 <h1>${escaped(title)}</h1>
-<p>About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${dayInWords(review)}, then we look at it together.</p>
-<p><b>Not today:</b> with ${escaped(skipToday.join(', '))}. This practice goes along with your treatment. It takes the place of none.</p>
+<p>${escaped(homeWhen(practice, conventions, say))}</p>
+<p>${labelled(say(message('home.not-today', { signs: skipToday })))} ${escaped(say(message('home.foot')))}</p>
 ${growing === null ? '' : `<p>${escaped(growing)}</p>`}
-${steps.map((step, i) => stepHtml(step, i, figures[i], conventions)).join('\n')}
-<section><h2>Stop at once with</h2>${list(stopSigns)}<h2>Ask the same day</h2>${list(askToday)}<h2>Call the emergency number</h2>${list(emergency)}
-<p><b>Whom to ask:</b> ${escaped(call.join('; '))}</p></section>
+${steps.map((step, i) => stepHtml(step, i, figures[i], conventions, say)).join('\n')}
+<section>${heading('home.stop-at-once')}${list(stopSigns)}${heading('home.ask-today')}${list(askToday)}${heading('home.emergency')}${list(emergency)}
+<p><b>${escaped(say(message('home.whom-to-ask')))}:</b> ${escaped(call.join('; '))}</p></section>
 <section>${diaryHtml(practice)}</section>
 <script>${TIMER}
 ${DIARY}</script></body></html>
@@ -91,25 +95,20 @@ ${DIARY}</script></body></html>
 }
 
 /** A practice to be read in a terminal or copied into a letter. */
-export function homeText(
-  { decision, minutes, times, days, steps, growing, stopSigns, review, leftOut }: HomePractice,
-  title: string,
-): string {
+export function homeText(practice: HomePractice, title: string, say: Say = sayInEnglish): string {
+  const { decision, steps, growing, stopSigns, leftOut } = practice;
   if (steps.length === 0)
-    return `${title}\nNothing to do alone: ${decision === 'practise' ? leftOut.map(({ why }) => why).join(' ') : decision}`;
+    return `${title}\n${say(message('home.nothing'))} ${decision === 'practise' ? leftOut.map(({ why }) => why).join(' ') : `(${decision})`}`;
   const lines = steps.flatMap((step, i) => {
-    const { name, changes, dose, side, in: into, stop } = step;
+    const { name, changes, in: into, stop } = step;
     const how = changes.length > 0 ? ` (${changes.join('; ')})` : '';
-    return [
-      `${i + 1}. ${name}${how}, ${dose}${side === 'both' ? ', each side' : ''}${firstWeekWords(step)}`,
-      `   ${into.join(' ')} Stop: ${stop}`,
-    ];
+    return [`${i + 1}. ${name}${how}, ${homeDoseWords(step, say)}`, `   ${into.join(' ')} ${say(message('home.stop', { stop }))}`];
   });
   return [
     title,
-    `${minutes} min, ${times === 1 ? 'once' : `${times} times`} a day: ${days.map(weekdayName).join(', ')}. Looked at again on ${dayInWords(review)}`,
+    homeWhen(practice, USUAL_CONVENTIONS, say),
     ...(growing === null ? [] : [growing]),
     ...lines,
-    `Stop at once with: ${stopSigns.join('; ')}`,
+    `${say(message('home.stop-at-once'))}: ${stopSigns.join('; ')}`,
   ].join('\n');
 }

@@ -156,6 +156,65 @@ export const EN = {
   'choice.nobody': 'The person for whom this was chosen isn’t in the class.',
   'choice.no-step': 'There is no step {step} in this class.',
 
+  // What stands on the paper of a class. `people` are names; `props` are listed.
+  'sheet.untitled': 'Class',
+  'sheet.foot': 'A plan for a teacher, not treatment. What a doctor or a therapist says comes before all of it.',
+  'sheet.people-and-time': '{people, plural, one {# person} other {# people}}, {minutes} min',
+  'sheet.bring': 'Bring: {props}.',
+  'sheet.not-yet': 'Not to be taught yet: {people}.',
+  'sheet.instead': 'Instead: {done}',
+  'sheet.for-some': '{people}: {done}',
+  'sheet.room': 'The room: at each place',
+  'sheet.who': 'Who',
+  'sheet.props': 'Props',
+  'sheet.mat-alone': 'a mat',
+  'sheet.free-wall': 'a free wall',
+
+  // What somebody does instead of a step.
+  'done.left-out': 'leave it out',
+  'done.waits': 'waits in the rest shape',
+
+  // What stands on the paper of a lesson for children.
+  'lesson.title': 'A lesson for children of {age}',
+  'lesson.foot': 'Say it as it stands here. Whoever wants to rests in the rest shape at any time.',
+  'lesson.size':
+    '{minutes} min, {children, plural, one {# child} other {# children}}, {adults, plural, one {one grown-up} other {# grown-ups}}.',
+  'lesson.easier': 'Easier: {easier}',
+
+  // A practice at home, on a screen, on paper or as a file.
+  'home.foot': 'This practice goes along with your treatment. It takes the place of none.',
+  'home.nothing': 'Nothing to do alone until your teacher has asked further.',
+  'home.when':
+    'About {minutes} minutes, {times, plural, one {once} =2 {twice} other {# times}} a day: {days}. Until {review}, then we look at it together.',
+  'home.not-today': 'Not today: with {signs}.',
+  'home.need': 'You need: {props}',
+  'home.feel': 'You may feel: {feel}',
+  'home.stop': 'Stop: {stop}',
+  'home.first-week': '{dose} (first week {less})',
+  'home.stop-at-once': 'Stop at once with',
+  'home.ask-today': 'Ask the same day',
+  'home.emergency': 'Call the emergency number',
+  'home.whom-to-ask': 'Whom to ask',
+  'home.done': 'Done',
+  'home.week': 'Week {week}',
+  'home.growing':
+    'In the first week do the smaller dose where one is given. Go on to the whole one if pain stayed at 5 of 10 or below and was as usual the next morning; else stay with the smaller one.',
+  'home.skip.fever': 'fever',
+  'home.skip.fall': 'a fall since yesterday',
+  'home.skip.pain': 'a new strong pain',
+  'home.skip.dizzy': 'dizzy on getting up',
+  'home.skip.told': 'your care team said wait',
+  'home.not.left-out': 'It is left out in class, too.',
+  'home.not.upside-down': 'Upside down only where somebody is near.',
+  'home.not.strong': 'Too strong to do alone.',
+  'home.not.held-breath': 'No held breath alone.',
+  'home.not.head': 'No weight on the head alone.',
+  'home.not.balance': 'No balance without something to hold.',
+  'home.not.watch': 'It needs your teacher’s eye.',
+  'home.not.again': 'Once is enough at home.',
+  'home.not.screening': 'First the word of their doctor.',
+  'home.not.time': 'No time for it.',
+
   // What differs between two classes.
   'difference.there': 'there',
   'difference.not-there': 'not there',

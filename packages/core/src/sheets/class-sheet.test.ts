@@ -2,6 +2,7 @@ import { library } from '../asanas/all.js';
 import { adaptClass } from '../class/adapt-class.js';
 import { classJson } from '../class/json.js';
 import { readCondition } from '../conditions/check-answers.js';
+import { sayInEnglish, type Say } from '../messages/message.js';
 import { notesReader, understood } from '../notes/read-notes.js';
 import { anybody } from '../participants/participant.js';
 import { BodySolver } from '../solving/body-solver.js';
@@ -76,4 +77,14 @@ test('what is done is said once: another dose is one of the changes', () => {
     '5 breaths',
     '5 breaths, left',
   ]);
+});
+
+test('what the sheet itself says is in the language that it is asked for in', () => {
+  const capitals: Say = (said) => sayInEnglish(said).toUpperCase();
+  const { blocks, foot } = classSheet(library, sequence, answer, () => [], capitals);
+  const own = blocks.flatMap((block) =>
+    block.is === 'text' || block.is === 'heading' ? [block.text] : block.is === 'table' ? block.head : [],
+  );
+  expect(own.length).toBeGreaterThan(3);
+  expect([foot, ...own].filter((text) => text !== text.toUpperCase())).toEqual([]);
 });

@@ -1,16 +1,14 @@
-import { counted } from '../counted.js';
 import type { Figure } from '../figure/shape.js';
 import type { Library } from '../asanas/library.js';
+import { message, sayInEnglish, type Say } from '../messages/message.js';
 import type { AdaptationJson, StepJson } from '../planning/json.js';
-import { describeDose } from '../sequence/dose.js';
+import { doseTold } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { SheetBlock, Sheet } from './sheet.js';
 import { doneWords, doseWithSide, setupWords, toBring } from './words.js';
 
 /** The figures of one person's step, by the place of the person and of the step; none for what is left out. */
 export type FiguresAt = (person: number, step: number) => readonly Figure[];
-
-const FOOT = 'A plan for a teacher, not treatment. What a doctor or a therapist says comes before all of it.';
 
 /** People who do a step alike. */
 interface Alike {
@@ -40,11 +38,20 @@ function waiting({ participants }: AdaptationJson): string {
 
 /**
  * The whole class on paper for the teacher: what to bring, each step with its figure as it is written, and who does it
- * how, with their props. `answer` is of `sequence`.
+ * how, with their props. `answer` is of `sequence`, in the language of `say`.
  */
-export function classSheet(library: Library, sequence: Sequence, answer: AdaptationJson, figuresAt: FiguresAt): Sheet {
+export function classSheet(
+  library: Library,
+  sequence: Sequence,
+  answer: AdaptationJson,
+  figuresAt: FiguresAt,
+  say: Say = sayInEnglish,
+): Sheet {
   const people = answer.participants;
-  const bring = toBring(people.map(({ steps }) => steps));
+  const bring = toBring(
+    people.map(({ steps }) => steps),
+    say,
+  );
   const barred = waiting(answer);
   const steps = sequence.steps.map(({ asana, dose, side, note }, i): SheetBlock => {
     const groups = alike(answer, i);
@@ -52,13 +59,15 @@ export function classSheet(library: Library, sequence: Sequence, answer: Adaptat
     const others = groups.filter(({ own }) => own.verdict !== 'keep');
     return {
       is: 'step',
-      title: `${i + 1}. ${library.get(asana).name}, ${doseWithSide(describeDose(dose), side)}`,
+      title: `${i + 1}. ${library.get(asana).name}, ${doseWithSide(say(doseTold(dose)), side, say)}`,
       lines: [note ?? '', kept ? setupWords(kept.own.setup) : ''].filter((line) => line !== ''),
       figures: kept ? figuresAt(kept.people[0]!, i) : [],
       others: others.map(({ people: who, own }) => ({
         figures: figuresAt(who[0]!, i),
         caption: [
-          `${people.length === 1 ? 'Instead' : who.map((one) => people[one]!.id).join(', ')}: ${doneWords(own)}`,
+          people.length === 1
+            ? say(message('sheet.instead', { done: doneWords(own, say) }))
+            : say(message('sheet.for-some', { people: who.map((one) => people[one]!.id), done: doneWords(own, say) })),
           ...own.reasons.slice(0, 1).map(({ text }) => text),
           setupWords(own.setup),
         ]
@@ -69,24 +78,28 @@ export function classSheet(library: Library, sequence: Sequence, answer: Adaptat
     };
   });
   return {
-    title: answer.title || 'Class',
+    title: answer.title || say(message('sheet.untitled')),
     blocks: [
-      { is: 'text', text: `${counted(people.length, 'person', 'people')}, ${answer.minutes.after} min` },
-      ...(bring === '' ? [] : [{ is: 'text' as const, text: `Bring: ${bring}.` }]),
-      ...(barred === '' ? [] : [{ is: 'text' as const, text: `Not to be taught yet: ${barred}.` }]),
+      { is: 'text', text: say(message('sheet.people-and-time', { people: people.length, minutes: answer.minutes.after })) },
+      ...(bring === '' ? [] : [{ is: 'text' as const, text: say(message('sheet.bring', { props: bring })) }]),
+      ...(barred === '' ? [] : [{ is: 'text' as const, text: say(message('sheet.not-yet', { people: barred })) }]),
       ...steps,
-      ...roomBlocks(answer),
+      ...roomBlocks(answer, say),
     ],
-    foot: FOOT,
+    foot: say(message('sheet.foot')),
   };
 }
 
 /** Who needs which props at their place, of each as many as their step that needs most. */
-function roomBlocks({ participants }: AdaptationJson): SheetBlock[] {
-  const rows = participants.map(({ id, steps }) => [id, toBring([steps])] as const);
+function roomBlocks({ participants }: AdaptationJson, say: Say): SheetBlock[] {
+  const rows = participants.map(({ id, steps }) => [id, toBring([steps], say)] as const);
   if (rows.every(([, props]) => props === '')) return [];
   return [
-    { is: 'heading', text: 'The room: at each place' },
-    { is: 'table', head: ['Who', 'Props'], rows: rows.map(([id, props]) => [id, props || 'a mat']) },
+    { is: 'heading', text: say(message('sheet.room')) },
+    {
+      is: 'table',
+      head: [say(message('sheet.who')), say(message('sheet.props'))],
+      rows: rows.map(([id, props]) => [id, props || say(message('sheet.mat-alone'))]),
+    },
   ];
 }

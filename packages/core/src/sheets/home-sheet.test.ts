@@ -4,6 +4,7 @@ import { readCondition } from '../conditions/check-answers.js';
 import { homeFigures } from '../home/home-figures.js';
 import { homePractice } from '../home/home-practice.js';
 import { lessonFor } from '../lessons/lesson.js';
+import { sayInEnglish, type Say } from '../messages/message.js';
 import { notesReader, understood } from '../notes/read-notes.js';
 import { anybody } from '../participants/participant.js';
 import { BodySolver } from '../solving/body-solver.js';
@@ -45,6 +46,17 @@ test('who may not practise yet gets no step on paper', () => {
   const sheet = homeSheet(practice, 'At home', () => []);
   expect(stepsOf(sheet)).toEqual([]);
   expect(textOf(sheet)).toMatch(/Nothing to do alone/);
+});
+
+test('paper is in the language that it is asked for in, but for what the library says', () => {
+  const capitals: Say = (said) => sayInEnglish(said).toUpperCase();
+  const { practice } = practiceOf();
+  const { blocks, foot } = homeSheet(practice, 'At home', () => [], undefined, capitals);
+  const lesson = lessonSheet(lessonFor(library, { age: 7, minutes: 20, space: 'mats' }), () => [], capitals);
+  const own = [foot, blocks[0], ...blocks.filter(({ is }) => is === 'heading'), lesson.title, lesson.foot, lesson.blocks[0]];
+  const texts = own.map((one) => (typeof one === 'string' ? one : one?.is === 'text' || one?.is === 'heading' ? one.text : ''));
+  expect(texts.length).toBeGreaterThan(6);
+  expect(texts.filter((text) => text === '' || text !== text.toUpperCase())).toEqual([]);
 });
 
 test('a lesson on paper says every line of it, and shows every shape once a part', () => {

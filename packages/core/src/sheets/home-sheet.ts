@@ -1,21 +1,19 @@
 import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
-import { dayInWords } from '../day.js';
 import type { Figure } from '../figure/shape.js';
-import { firstWeekWords, weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
+import { homeDoseWords, homeWhen, weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
 import { needsAtHome } from '../home/needs-at-home.js';
-import { doseWithSide } from './words.js';
+import { message, sayInEnglish, type Say } from '../messages/message.js';
 import type { Sheet, SheetBlock } from './sheet.js';
 
-const FOOT = 'This practice goes along with your treatment. It takes the place of none.';
 /** Weeks that can be ticked off, until it is looked at again. */
 const WEEKS = 2;
 
-function stepLines({ setup, in: into, feel, stop, out }: HomeStep, conventions: Conventions): string[] {
+function stepLines({ setup, in: into, feel, stop, out }: HomeStep, conventions: Conventions, say: Say): string[] {
   return [
-    setup.length > 0 ? `You need: ${needsAtHome(setup, conventions)}` : '',
+    setup.length > 0 ? say(message('home.need', { props: needsAtHome(setup, conventions) })) : '',
     into.join(' '),
-    feel === '' ? '' : `You may feel: ${feel}`,
-    `Stop: ${stop}`,
+    feel === '' ? '' : say(message('home.feel', { feel })),
+    say(message('home.stop', { stop })),
     out.join(' '),
   ].filter((line) => line !== '');
 }
@@ -38,40 +36,37 @@ export function homeSheet(
   title: string,
   figuresAt: (step: number) => readonly Figure[],
   conventions: Conventions = USUAL_CONVENTIONS,
+  say: Say = sayInEnglish,
 ): Sheet {
   const days = inWeek(practice.days, conventions.weekBegins);
-  const { decision, minutes, times, steps, growing, skipToday, stopSigns, askToday, emergency, call, review } = practice;
-  if (decision !== 'practise' || steps.length === 0)
-    return { title, blocks: [{ is: 'text', text: 'Nothing to do alone until your teacher has asked further.' }], foot: FOOT };
-  const often = times === 1 ? 'once' : `${times} times`;
+  const { decision, steps, growing, skipToday, stopSigns, askToday, emergency, call } = practice;
+  const foot = say(message('home.foot'));
+  if (decision !== 'practise' || steps.length === 0) return { title, blocks: [{ is: 'text', text: say(message('home.nothing')) }], foot };
   return {
     title,
     blocks: [
-      {
-        is: 'text',
-        text: `About ${minutes} minutes, ${often} a day: ${days.map(weekdayName).join(', ')}. Until ${dayInWords(review)}, then we look at it together.`,
-      },
+      { is: 'text', text: homeWhen(practice, conventions, say) },
       ...(growing === null ? [] : [{ is: 'text', text: growing } as const]),
-      { is: 'text', text: `Not today: with ${skipToday.join(', ')}.` },
+      { is: 'text', text: say(message('home.not-today', { signs: skipToday })) },
       ...steps.map((step, i): SheetBlock => ({
         is: 'step',
-        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${doseWithSide(step.dose, step.side)}${firstWeekWords(step)}`,
-        lines: stepLines(step, conventions),
+        title: `${i + 1}. ${step.name}${step.changes.length > 0 ? `: ${step.changes.join('; ')}` : ''}, ${homeDoseWords(step, say)}`,
+        lines: stepLines(step, conventions, say),
         figures: figuresAt(i),
         others: [],
       })),
-      { is: 'heading', text: 'Stop at once with' },
+      { is: 'heading', text: say(message('home.stop-at-once')) },
       ...stopSigns.map((sign): SheetBlock => ({ is: 'text', text: `\u2022 ${sign}` })),
-      ...listed('Ask the same day', askToday),
-      ...listed('Call the emergency number', emergency),
-      ...listed('Whom to ask', call),
-      { is: 'heading', text: 'Done' },
+      ...listed(say(message('home.ask-today')), askToday),
+      ...listed(say(message('home.emergency')), emergency),
+      ...listed(say(message('home.whom-to-ask')), call),
+      { is: 'heading', text: say(message('home.done')) },
       {
         is: 'table',
         head: ['', ...days.map((day) => weekdayName(day).slice(0, 3))],
-        rows: Array.from({ length: WEEKS }, (_, week) => [`Week ${week + 1}`, ...days.map(() => '[   ]')]),
+        rows: Array.from({ length: WEEKS }, (_, week) => [say(message('home.week', { week: week + 1 })), ...days.map(() => '[   ]')]),
       },
     ],
-    foot: FOOT,
+    foot,
   };
 }

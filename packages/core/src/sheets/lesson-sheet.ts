@@ -3,34 +3,33 @@ import type { Figure } from '../figure/shape.js';
 import { distinctShapes, PART_NAMES, type Lesson, type LessonStep } from '../lessons/lesson.js';
 import { bestFigures } from '../figure/step-figure.js';
 import { BodySolver } from '../solving/body-solver.js';
-import { counted } from '../counted.js';
+import { message, sayInEnglish, type Say } from '../messages/message.js';
 import type { Sheet, SheetBlock } from './sheet.js';
 
-const FOOT = 'Say it as it stands here. Whoever wants to rests in the rest shape at any time.';
-
-function stepBlock({ name, seconds, easier }: LessonStep, figures: readonly Figure[]): SheetBlock {
-  return { is: 'step', title: `${name}, ${seconds} s`, lines: easier === null ? [] : [`Easier: ${easier}`], figures, others: [] };
+function stepBlock({ name, seconds, easier }: LessonStep, figures: readonly Figure[], say: Say): SheetBlock {
+  const lines = easier === null ? [] : [say(message('lesson.easier', { easier }))];
+  return { is: 'step', title: `${name}, ${say(message('dose.seconds', { count: seconds }))}`, lines, figures, others: [] };
 }
 
 /** A lesson for children on paper: what to say, part by part, and the shapes in it. `figuresOf` gives the figures of a shape. */
-export function lessonSheet(lesson: Lesson, figuresOf: (step: LessonStep) => readonly Figure[]): Sheet {
+export function lessonSheet(lesson: Lesson, figuresOf: (step: LessonStep) => readonly Figure[], say: Say = sayInEnglish): Sheet {
   const { age, minutes, children, adults, parts } = lesson;
   return {
-    title: `A lesson for children of ${age}`,
+    title: say(message('lesson.title', { age })),
     blocks: [
       {
         is: 'text',
-        text: `${minutes} min, ${counted(children, 'child', 'children')}, ${adults === 1 ? 'one grown-up' : `${adults} grown-ups`}.`,
+        text: say(message('lesson.size', { minutes, children, adults })),
       },
-      ...parts.flatMap(({ kind, minutes: time, say, steps }): SheetBlock[] => {
+      ...parts.flatMap(({ kind, minutes: time, say: said, steps }): SheetBlock[] => {
         return [
-          { is: 'heading', text: `${PART_NAMES[kind]}, ${time} min` },
-          ...say.map((text): SheetBlock => ({ is: 'text', text })),
-          ...distinctShapes(steps).map((step) => stepBlock(step, figuresOf(step))),
+          { is: 'heading', text: `${PART_NAMES[kind]}, ${say(message('dose.minutes', { count: time }))}` },
+          ...said.map((text): SheetBlock => ({ is: 'text', text })),
+          ...distinctShapes(steps).map((step) => stepBlock(step, figuresOf(step), say)),
         ];
       }),
     ],
-    foot: FOOT,
+    foot: say(message('lesson.foot')),
   };
 }
 

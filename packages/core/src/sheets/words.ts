@@ -15,16 +15,16 @@ export function setupWords(setup: readonly SetupItem[], { lengths }: Conventions
 }
 
 /** What somebody does instead of a step, or how they do it. Another dose of the same step is among its changes. */
-export function doneWords({ verdict, to, dose }: Pick<StepJson, 'verdict' | 'to' | 'dose'>): string {
-  if (to === null) return 'leave it out';
+export function doneWords({ verdict, to, dose }: Pick<StepJson, 'verdict' | 'to' | 'dose'>, say: Say = sayInEnglish): string {
+  if (to === null) return say(message('done.left-out'));
   const changes = to.changes.join('; ');
   if (verdict === 'substitute') return `${to.name}${changes === '' ? '' : `: ${changes}`}, ${dose}`;
   return changes === '' ? dose : changes;
 }
 
 /** The same for a child in a lesson: whoever can't join in rests, as anybody may. */
-export function doneInLesson(step: Pick<StepJson, 'verdict' | 'to' | 'dose'>): string {
-  return step.to === null ? 'waits in the rest shape' : doneWords(step);
+export function doneInLesson(step: Pick<StepJson, 'verdict' | 'to' | 'dose'>, say: Say = sayInEnglish): string {
+  return step.to === null ? say(message('done.waits')) : doneWords(step, say);
 }
 
 /** A dose, as it is told, with the side that it is for. */
@@ -33,7 +33,7 @@ export function doseWithSide(dose: string, side: StepJson['side'], say: Say = sa
 }
 
 /** What has to be brought for a class, of each prop as many as the step that needs most; each person's steps in turn. */
-export function toBring(people: readonly (readonly Pick<StepJson, 'setup'>[])[]): string {
+export function toBring(people: readonly (readonly Pick<StepJson, 'setup'>[])[], say: Say = sayInEnglish): string {
   const most = new Map<string, number>();
   const count = people[0]?.length ?? 0;
   for (let index = 0; index < count; index++) {
@@ -41,5 +41,5 @@ export function toBring(people: readonly (readonly Pick<StepJson, 'setup'>[])[])
     for (const steps of people) for (const { prop, count: many } of steps[index]!.setup) here.set(prop, (here.get(prop) ?? 0) + many);
     for (const [prop, many] of here) most.set(prop, Math.max(most.get(prop) ?? 0, many));
   }
-  return [...most].map(([prop, many]) => (prop === 'wall' ? 'a free wall' : counted(many, prop))).join(', ');
+  return [...most].map(([prop, many]) => (prop === 'wall' ? say(message('sheet.free-wall')) : counted(many, prop))).join(', ');
 }

@@ -236,9 +236,9 @@ const core = {
       adaptClass(members, { ...parse(text), minutes: null }, { today: asked.today, cache }),
     );
     const [plan] = plans as [PersonPlan];
-    const practice = homePractice(plan, participant, asked);
+    const practice = homePractice(plan, participant, asked, say);
     const pictures = homeFigures(practice, plan, solver);
-    return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends)), conventions) }; // prettier-ignore
+    return { practice, figures: pictures.map((ends) => ends[0]!), html: homeHtml(practice, title, pictures.map((ends) => figureSvg(ends)), conventions, say) }; // prettier-ignore
   },
 
   async lesson(asked: LessonAsked): Promise<Lesson> {

@@ -1,3 +1,4 @@
+import { message } from '@lotus-steady/core';
 import { doseWithSide } from '@lotus-steady/core/sheets';
 import { useQuery } from '@tanstack/react-query';
 import { CalendarPlus, Download, Printer } from 'lucide-react';
@@ -134,9 +135,7 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
         {tell('About {minutes} minutes, {times, plural, =1 {once} other {# times}} a day:', { minutes, times })}{' '}
         <span className="capitalize">{days.join(', ')}</span>. {t('Until {day}, then you look at it together.', { day: dayWords(review) })}
       </p>
-      <p className="mt-1">
-        <strong>{t('Not today:')}</strong> {t('with {skipToday}.', { skipToday: skipToday.join(', ') })}
-      </p>
+      <p className="mt-1">{say(message('home.not-today', { signs: skipToday }))}</p>
       {growing !== null && <p className="mt-1">{growing}</p>}
       <ol className="mt-3">
         {steps.map(({ index, name, changes, dose, firstWeek, side, setup, in: into, feel, stop, out }, i) => (
@@ -152,11 +151,11 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
                 {firstWeek !== null && <span className="font-normal text-soft"> {t('(first week {firstWeek})', { firstWeek })}</span>}
               </p>
               {setup.length > 0 && (
-                <p>{t('You need: {setup}', { setup: setup.map(({ household, place }) => `${household}, ${place}`).join('; ') })}</p>
+                <p>{say(message('home.need', { props: setup.map(({ household, place }) => `${household}, ${place}`).join('; ') }))}</p>
               )}
               <p>{into.join(' ')}</p>
-              {feel !== '' && <p>{t('You may feel: {feel}', { feel })}</p>}
-              <p>{t('Stop: {stop}', { stop })}</p>
+              {feel !== '' && <p>{say(message('home.feel', { feel }))}</p>}
+              <p>{say(message('home.stop', { stop }))}</p>
               <p>{out.join(' ')}</p>
             </div>
           </li>
@@ -164,10 +163,10 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
       </ol>
       {(
         [
-          [t('Stop at once with'), stopSigns],
-          [t('Ask the same day'), askToday],
-          [t('Call the emergency number'), emergency],
-          [t('Whom to ask'), call],
+          [say(message('home.stop-at-once')), stopSigns],
+          [say(message('home.ask-today')), askToday],
+          [say(message('home.emergency')), emergency],
+          [say(message('home.whom-to-ask')), call],
         ] as const
       ).map(([title, list]) => (
         <section key={title} className="mt-3 break-inside-avoid">

@@ -15,6 +15,7 @@ import { explain } from '../../parts/Failure.js';
 import { turned } from '../../parts/turned.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { lessonForChildrenQuery } from '../../worker/queries.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 const CHILDREN = findConditionName('children');
@@ -38,7 +39,7 @@ function ForChild({ name, screening: { decision, reasons }, ways }: LessonForChi
         <ul className="mt-1 space-y-2">
           {ways.map(({ shape, step }) => (
             <li key={step.line}>
-              <strong>{shape}</strong>: {doneInLesson(step)}
+              <strong>{shape}</strong>: {doneInLesson(step, say)}
               <span className="block text-sm text-soft">{[...new Set(step.reasons.map(({ text }) => text))].join(' ')}</span>
             </li>
           ))}

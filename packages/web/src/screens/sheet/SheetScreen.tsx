@@ -56,7 +56,10 @@ export function SheetScreen() {
     const description = given.map(({ givenName, givenDose }) => `${givenName}, ${givenDose}`).join('\n');
     download('class.ics', classCalendar({ title, day, minutes: Math.round(answer.minutes.after), description }), 'text/calendar');
   };
-  const bring = toBring(answer.participants.map(({ steps }) => steps));
+  const bring = toBring(
+    answer.participants.map(({ steps }) => steps),
+    say,
+  );
   return (
     <article className="mx-auto max-w-4xl print:max-w-none">
       <PageTitle>{t('{title}: sheet', { title: answer.title || sequence.data.title })}</PageTitle>
@@ -126,7 +129,7 @@ export function SheetScreen() {
                     <li key={who.join()} className="flex max-w-sm items-center gap-2 text-sm">
                       {drawn.adapted && <StepFigure picture={drawn.adapted} className="h-12 w-16 shrink-0" />}
                       <span>
-                        <strong>{who.map(nameOf).join(', ')}</strong>: {doneWords(own)}
+                        <strong>{who.map(nameOf).join(', ')}</strong>: {doneWords(own, say)}
                         {own.setup.length > 0 && (
                           <span className="block text-soft print:text-black">{setupWords(own.setup, conventions)}</span>
                         )}

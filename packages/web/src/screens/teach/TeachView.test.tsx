@@ -21,9 +21,10 @@ const way = {
   drawn: [null],
   setup: [],
 };
+let mockSaid: { kind: string; beat: number; at: number; say: string; for: string[] }[] = [];
 jest.mock('../../worker/core.js', () => ({
   core: {
-    cues: async () => [],
+    cues: async () => mockSaid,
     pair: async () => null,
     others: async ({ index }: { index: number }) => [{ ...way, figure: 'as-it-is' }, ...(index === 1 ? [way] : [])],
   },
@@ -90,6 +91,21 @@ test('a class is gone through step by step and side by side; nothing stands befo
   expect(document.body.textContent).toMatch(/left side/i);
   press('Back');
   expect(document.body.textContent).toMatch(/right side/i);
+});
+
+test('an offered form is seen with those whom it is for; the way in is everybody’s', async () => {
+  for (const [kind, seen] of [
+    ['option', 'Offered to Runa Velt:'],
+    ['way-in', null],
+  ] as const) {
+    mockSaid = [{ kind, beat: 0, at: 0, say: 'There is a version at the wall.', for: ['1'] }];
+    const { unmount } = open();
+    await act(() => jest.advanceTimersByTimeAsync(100));
+    expect(screen.getByLabelText('Say now').textContent).toBe('There is a version at the wall.');
+    expect(screen.queryByText(/Offered to/)?.textContent ?? null).toBe(seen);
+    unmount();
+  }
+  mockSaid = [];
 });
 
 test('whoever may not practise is seen to sit out, and can’t be marked', () => {

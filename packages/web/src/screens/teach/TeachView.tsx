@@ -134,6 +134,13 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
   );
   const now = (starts[at] ?? 0) + elapsed;
   const line = beat && words !== 'none' && cues.data ? lineAt(cues.data, beat, at, now) : null;
+  // Whom a form is offered to is never said aloud; whoever teaches sees it.
+  const offeredTo =
+    line?.kind === 'option' &&
+    people
+      .filter(({ id }) => line.for.includes(String(id)))
+      .map(({ name }) => name)
+      .join(', ');
   const spoken = running ? cues.data?.findLast((cue) => cue.beat === at && cue.at <= now) : null;
   useVoice(words === 'none' ? null : (spoken ?? null), voice && running, volume);
 
@@ -309,6 +316,7 @@ export function TeachView({ taught, planned, people, sittingOut, breathSeconds, 
               {!ready && !finished && <BreathPacer elapsed={elapsed - beat.ready} breathSeconds={breathSeconds} running={running} />}
             </div>
           </div>
+          {offeredTo && <p className="-mb-2 text-lg text-soft lg:text-xl">{t('Offered to {names}:', { names: offeredTo })}</p>}
           {line && (
             <blockquote className="font-serif text-2xl leading-snug font-semibold sm:min-h-28 sm:text-4xl" aria-label={t('Say now')}>
               {line.say}
