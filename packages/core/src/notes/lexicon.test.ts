@@ -13,6 +13,10 @@ test.each([
   ['Ushtrasana', 'ustrasana'],
   ['pidgeon', 'eka-pada-rajakapotasana'],
   ['parsvakon', 'parsvakonasana'],
+  ['padm.', 'padmasana'],
+  ['side beends', 'parsva-tadasana'],
+  ['urdha danurasana', 'urdhva-dhanurasana'],
+  ['snake brth', 'snake-breath'],
 ])('misspelt, run together, cut short: %s', (text, id) => expect(found(text).map(idOf)).toContain(id));
 
 test('words that nothing holds are known as such', () => {

@@ -137,6 +137,11 @@ function editDistance(a: string, b: string, most: number): number {
   return last[b.length]!;
 }
 
+/** A word without the vowels after its first letter. */
+function skeletonOf(stem: string): string {
+  return stem.charAt(0) + stem.slice(1).replace(/[aeiou]/g, '');
+}
+
 /** The classes that hold a word, and how much it speaks for each. */
 interface WordClasses {
   readonly classes: Int32Array;
@@ -168,6 +173,7 @@ export class Lexicon {
   private readonly arePairs: boolean[] = [];
   /** How often the phrasebook writes a word, before words that mean the same are joined. */
   private readonly often = new Map<string, number>();
+  private readonly bySkeleton = new Map<string, string>();
   private readonly bySound = new Map<string, string>();
   /** What each word of the phrasebook is taken for; words of a teacher's text are not remembered. */
   private readonly commonest = new Map<string, string>();
@@ -442,6 +448,8 @@ export class Lexicon {
       if (stem.length < 3 || /\d/.test(stem)) continue;
       const heard = sound(stem);
       if (often > (this.often.get(this.bySound.get(heard) ?? '') ?? 0)) this.bySound.set(heard, stem);
+      const bare = skeletonOf(stem);
+      if (stem.length > 3 && often > (this.often.get(this.bySkeleton.get(bare) ?? '') ?? 0)) this.bySkeleton.set(bare, stem);
       for (const key of lettersOf(stem)) {
         const known = this.byLetters.get(key) ?? [];
         known.push(stem);
@@ -463,6 +471,12 @@ export class Lexicon {
 
   private guess(stem: string): readonly string[] {
     if (stem.length < 4 || stem.length > 30 || /\d/.test(stem)) return [];
+    // A letter typed twice: "beend" is no "bind", though it sounds so.
+    const once = stem.replace(/(\p{L})\1/gu, '$1');
+    if (once !== stem && this.countOf(once) > 0) return [once];
+    // Written without vowels: "brth".
+    const full = stem === skeletonOf(stem) ? this.bySkeleton.get(stem) : undefined;
+    if (full !== undefined) return [full];
     const heard = this.bySound.get(sound(stem));
     if (heard !== undefined) return [heard];
     // Two words run together: "catcow".
@@ -478,19 +492,30 @@ export class Lexicon {
     let best: { stem: string; distance: number } | null = null;
     for (const [other, count] of shared) {
       if ((count < 2 && stem.length > 9) || this.countOf(other) < 2) continue;
-      const distance = editDistance(stem, other, most);
+      const letters = editDistance(stem, other, most);
+      // The first letter is seldom the wrong one: "urdha" is "urdhva" rather than "ardha".
+      const distance = letters + (other[0] === stem[0] ? 0 : 0.5);
       if (
-        distance <= most &&
+        letters <= most &&
         (!best || distance < best.distance || (distance === best.distance && this.countOf(other) > this.countOf(best.stem)))
       )
         best = { stem: other, distance };
     }
     if (best) return [best.stem];
     // Cut short: "parsvakon".
-    if (stem.length < 5) return [];
+    return stem.length < 5 ? [] : this.longer(stem);
+  }
+
+  /** The commonest word that begins so, if any. */
+  private longer(stem: string): readonly string[] {
     const longer = (this.byLetters.get(`^${stem.slice(0, 3)}`) ?? []).filter((other) => other.startsWith(stem));
-    longer.sort((a, b) => this.countOf(b) - this.countOf(a));
-    return longer.slice(0, 1);
+    return longer.sort((a, b) => this.countOf(b) - this.countOf(a)).slice(0, 1);
+  }
+
+  /** The word that a word with a full stop behind it stands for: "padm." is no misspelt palm. */
+  private cutShort(stem: string): readonly string[] {
+    const longer = stem.length < 4 ? [] : this.longer(stem);
+    return longer.length > 0 ? longer : this.spell(stem);
   }
 
   private countOf(stem: string): number {
@@ -517,7 +542,7 @@ export class Lexicon {
       }
       if (count > 0) found.push({ ...word, stem: this.commoner(word.stem) });
       else {
-        const meant = this.spell(word.stem);
+        const meant = text[word.to] === '.' ? this.cutShort(word.stem) : this.spell(word.stem);
         if (meant.length === 0) found.push(word);
         else for (const stem of meant) found.push({ ...word, stem: this.commoner(stem) });
         if (meant.length > 0 && sound(meant[0]!) !== sound(word.stem)) guessed++;

@@ -449,6 +449,8 @@ test.each([
   'Tandem stand, look over shoulder',
   'Shoulder circles, chest stretch with strap',
   'Tree\nscorpion – demo',
+  'Tree\nCobra\nblsana',
+  'Warrior II R\nnext, IRT',
 ])('what names or speaks of another posture too is asked about: %s', (line) => expect(read(line).lines.at(-1)!.kind).toBe('ask'));
 
 test.each([

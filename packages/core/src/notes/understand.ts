@@ -49,6 +49,7 @@ const CLEARLY_NOT_HELD = 0.9;
 /** But in the first lines so many minutes are those of the class. */
 const TITLE_LINES = 2;
 const CLASS_MINUTES = 20;
+const FEW_WORDS = 2;
 const MOST_CANDIDATES = 5;
 /** What a weighed line was understood as. */
 export interface Understood {
@@ -285,6 +286,8 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
       const told = isTold ? [...agreements, ...head, ...(parts ?? []).map(({ found }) => found)] : agreements;
       // Words of another language that are held or counted are no remark either.
       const isForeign = query.words.length > 0 && query.known === 0;
+      // Nor is a word or two that nobody knows, below the title: "blsana".
+      if (isForeign && line > TITLE_LINES && query.words.length <= FEW_WORDS) return true;
       const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
       // What is counted or held, and hardly a remark: "turn the head as if to say no, slowly, 4".
       const isDoubted = isForeign || isNear || share < (isForTime ? CLEARLY_NOT_HELD : CLEARLY_NONE);
@@ -293,8 +296,10 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
       return told.some(isAsanaToTheLetter) || isLacking || (isDosed && !isClassLong && isDoubted);
     }
     case 'repeat':
-      // What is repeated is said in words that are known.
-      return isHeld || query.known < query.words.length || (query.words.length === 0 && SOMETHING.test(tokens.rest));
+      // What is repeated is said in words that are known, and is hardly anything else.
+      return (
+        isHeld || share < CLEARLY_NONE || query.known < query.words.length || (query.words.length === 0 && SOMETHING.test(tokens.rest))
+      );
     case 'way':
       return isHeld;
     case 'heading':
@@ -341,12 +346,16 @@ function isOfSomebody({ evidence: { query, tokens } }: WeighedLine): boolean {
   return before.length > 0 && before.every(({ isKnown }) => !isKnown);
 }
 
+const SHORT_WORD = 5;
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
 /** Whether of a line's words only numbers are known, or its only word is never a whole name: two onions are no posture. */
 function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis): boolean {
-  if (hypothesis.is !== 'step' || hypothesis.found === null || hypothesis.found.exact) return false;
+  if (hypothesis.is !== 'step' || hypothesis.found === null || (hypothesis.found.exact && query.guessed === 0)) return false;
   const knowsAWord = query.places.some(({ stem }, i) => query.words[i]! >= 0 && !COUNTING.test(stem));
-  return !knowsAWord || (query.words.length === 1 && query.guessed === 0);
+  const [first] = query.places;
+  const isOneWord = query.words.length === 1 && first !== undefined;
+  // One short word that is known only as a misspelling may be any.
+  return !knowsAWord || (isOneWord && ((query.guessed === 0 && !hypothesis.found.exact) || first.to - first.from < SHORT_WORD));
 }
 
 /** "Press back to child's pose", "lower the knees into child's": how to get there, then the posture. */
