@@ -274,6 +274,11 @@ function joinsNames(lexicon: Lexicon, text: string, word: string, at: number, ag
 const NO_NAME =
   /^\W*(?:(?:the|a|your|both)\s+)?(?:chair|seat|stool|table|sofa|wall|floor|mat|blocks?|bricks?|bolster|blanket|strap|belt|hands?|palms?|feet|foot|heels?|toes?|knees?|hips?|legs?|arms?|elbows?|shoulders?|head)\W*$/i;
 
+/** Whether words name no posture by themselves. */
+export function isNoName(words: string): boolean {
+  return !SOME_WORD.test(words) || NO_NAME.test(words);
+}
+
 /** Whether each part is of another posture. */
 export function areDifferent(parts: readonly Part[]): boolean {
   return new Set(parts.map(({ found }) => idOf(found))).size === parts.length;

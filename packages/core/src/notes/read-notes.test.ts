@@ -448,6 +448,8 @@ test.each([
   'Side lying: top leg circles 5x',
   'Tandem stand, look over shoulder',
   'Shoulder circles, chest stretch with strap',
+  'Opposite arm and leg x10, hold 5 sec – rock back to heels x10',
+  'Exhale 3-leg dog R – up dog',
   'Tree\nscorpion – demo',
   'Tree\nCobra\nblsana',
   'Warrior II R\nnext, IRT',

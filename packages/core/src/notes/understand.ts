@@ -5,6 +5,7 @@ import {
   ARROW_SIGNS,
   areDifferent,
   areNames,
+  isNoName,
   CHAIR_BASES,
   counts,
   idOf,
@@ -182,13 +183,24 @@ export class Understanding {
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
   }
 
-  /** Whether a line goes on to what seems another posture: "knees to chest, then windscreen". */
+  /** Whether a line goes on to what seems another posture: "knees to chest, then windscreen", "plank and knees, chest, chin". */
   private goesOn({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
-    const next = THEN.exec(evidence.tokens.rest)?.[1];
-    if (next === undefined) return false;
-    const [found] = this.nameOf(next, evidence);
-    return found !== undefined && found.meaning.kind === 'asana' && found.best >= NEXT_PART && idOf(found) !== hypothesis.asana.id;
+    const { rest } = evidence.tokens;
+    const named = (words: string, least: number) => {
+      const [found] = this.nameOf(words, evidence);
+      return found !== undefined && found.meaning.kind === 'asana' && found.best >= least ? idOf(found) : null;
+    };
+    const next = THEN.exec(rest)?.[1];
+    if (next !== undefined && ![null, hypothesis.asana.id].includes(named(next, NEXT_PART))) return true;
+    const doses = evidence.tokens.spans.filter(({ as }) => as === 'dose');
+    return [...rest.matchAll(AND_MORE)].slice(0, MOST_SIGNS).some(({ index, 0: sign }) => {
+      const to = index + sign.length;
+      // Each with a dose of its own is done by itself.
+      const least = doses.some((dose) => dose.to <= to) && doses.some((dose) => dose.from >= to) ? NEAR_PART : ALSO_PART;
+      const [first, second] = [rest.slice(0, index), rest.slice(to)].map((part) => (isNoName(part) ? null : named(part, least)));
+      return first !== null && second !== null && first !== second;
+    });
   }
 
   /** Whether behind a comma stands some other exercise, by whatever name: "shoulder circles, chest stretch". */
@@ -380,6 +392,8 @@ const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
 /** What stands behind a sign and is called an exercise; the word for what it is. */
 const EXERCISE =
   /[,;+&]\s*(?:and\s+)?(?!(?:with|w\/|no|then|on|in|at|hold)(?!\p{L}))[\p{L}’' -]*?(?<!\p{L})(stretch(?:es)?|taps?|circles?|rolls?|lifts?|raises?|press(?:es)?|curls?|squeezes?|shrugs?|twists?|pose|\p{L}+asana|openers?|massage|swings?|kicks?|folds?|bends?|walks?|planks?)(?!\p{L})/iu;
+/** What may lead on to another posture. */
+const AND_MORE = /\s(?:and|&|\+|[-–—/])\s+|;\s*|\s*→\s*/giu;
 const THEN = /\p{L}\W+(?:and )?then\s+(?!to\s)(\p{L}.*)$/iu;
 /** Without such a word nothing is denied. */
 const NEGATION = /no|skip|avoid|never|instead|rather/i;
@@ -406,6 +420,9 @@ const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
 const CLEAR_PART = 0.8;
 const NEAR_PART = 0.5;
 const NEXT_PART = 0.6;
+const ALSO_PART = 0.8;
+/** So many signs of a line are looked at. */
+const MOST_SIGNS = 4;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
 
