@@ -450,6 +450,13 @@ test.each([
   'Shoulder circles, chest stretch with strap',
   'Opposite arm and leg x10, hold 5 sec – rock back to heels x10',
   'Exhale 3-leg dog R – up dog',
+  'Cat cow x4 – skip tonight',
+  'Tree (left out this week)',
+  'Don’t do triangle 5 breaths',
+  'Next week: headstand 5 breaths',
+  'Maybe box breathing 4 rounds?',
+  'Theme: bridge, 5 breaths',
+  'Bow – only for Greta',
   'Tree\nscorpion – demo',
   'Tree\nCobra\nblsana',
   'Warrior II R\nnext, IRT',
@@ -460,6 +467,11 @@ test.each([
   ['Savasana 5 min\nSphinx 2 min\nChild’s pose 3 min\nWindscreen wipers 10', { repetitions: 10 }],
   ['Supine figure four – 1 min per side', { minutes: 1 }],
 ])('a number counts minutes only of what is held: %s', (text, dose) => expect(read(text).sequence!.steps.at(-1)!.dose).toEqual(dose));
+
+test.each(['Tree, right and left', 'Maybe circle the shoulders', 'Sit to stand, no hands x8'])(
+  'what only sounds so is a step: %s',
+  (line) => expect(read(line).lines[0]!.kind).toBe('step'),
+);
 
 test('what steps back leaves the other foot in front', () => expect(one('Inhale R foot back, low lunge')?.side).toBe('left'));
 

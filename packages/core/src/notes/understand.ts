@@ -219,11 +219,11 @@ export class Understanding {
     return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
   }
 
-  /** Whether the line says that the posture is not done: "no savasana today". */
+  /** Whether the line says that the posture is not done, or not now: "no savasana today", "next week: crow". */
   private isDenied({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
-    if (hypothesis.is !== 'step') return false;
-    if (!NEGATION.test(evidence.tokens.text)) return false;
-    if (DENIED_AFTER.test(evidence.tokens.text)) return true;
+    const { text, rest } = evidence.tokens;
+    if (NOT_NOW.test(rest) || ONE_ALONE.test(rest) || (NEGATION.test(text) && DENIED_AFTER.test(text))) return true;
+    if (hypothesis.is !== 'step' || !NEGATION.test(text)) return false;
     const denied = getOrCreate(this.denied, evidence, () =>
       (DENIED.exec(evidence.tokens.rest)?.slice(1) ?? []).flatMap((rest) => this.nameOf(rest, evidence)),
     );
@@ -396,11 +396,17 @@ const EXERCISE =
 const AND_MORE = /\s(?:and|&|\+|[-–—/])\s+|;\s*|\s*→\s*/giu;
 const THEN = /\p{L}\W+(?:and )?then\s+(?!to\s)(\p{L}.*)$/iu;
 /** Without such a word nothing is denied. */
-const NEGATION = /no|skip|avoid|never|instead|rather/i;
+const NEGATION = /no|skip|avoid|never|instead|rather|left|leave|cancel|too much/i;
 /** What a line says is not done, up to the next sign. */
 const DENIED = /(?<!\p{L})(?:no|not|skip|avoid|never|instead of|rather than)\s+(?:(?:the|a|any|full|into)\s+)*(\p{L}[^,;:.()–—/]*)/iu;
 /** The same behind its name: "hover – NO". */
-const DENIED_AFTER = /\p{L}.*(?:[-–—:?!(]\s*|\s)(?:no|not (?:today|yet|this week)|skip(?: it)?)\W*$/iu;
+const DENIED_AFTER =
+  /\p{L}.*(?:[-–—:?!(,;]\s*|\s)(?:no|not (?:today|tonight|yet|this (?:week|time))|(?:skip(?:ped)?(?: it| this)?|(?:leave|left) (?:it |this )?out|was too much|cancel(?:led)?)(?: (?:today|tonight|now|this (?:week|time)|again))?)\W*$/iu;
+/** What a line tells instead of what is done now: what is left out, what was or will be, what the class is about. */
+const NOT_NOW =
+  /^\W*(?:(?:no(?! (?:hands?|arms?|feet|legs?|knees?|hold(?:s|ing)?|pauses?)(?!\p{L}))(?= )|skip|avoid|omit|leave out|ask (?:about|for|if)|do ?n[o’']?t do|never|(?:next|last) (?:week|time|term|class))(?!\p{L})|(?:theme|focus|intention|homework|quote|idea)\s*:|(?:maybe|perhaps|possibly)(?!\p{L}).*\?\W*$)/iu;
+/** Behind a posture, the one person whom it is for: "bow – only Signe". */
+const ONE_ALONE = /(?<!\p{L})(?:[Oo]nly|[Jj]ust) (?:for )?\p{Lu}\p{Ll}{2,}\W*$/u;
 /** From one posture to the other, as teachers draw it. */
 const ARROW = new RegExp(`[${ARROW_SIGNS}]|->`, 'u');
 /** Several postures on one side, and then the other: "lunge R → half split R → L". */
