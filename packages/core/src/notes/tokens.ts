@@ -148,8 +148,13 @@ const DOSE_FORMS: readonly DoseForm[] = [
     pattern: new RegExp(String.raw`${N}(?:(?<=\d|[½¼¾])[\s-]*|[\s-]+)(?:${UNITS[unit]})`, flags),
     read: (found: Partial<Record<string, string>>, dose: Doses) => void set(dose, unit, amount(found)),
   })),
+  // "x5 breaths", "5x breaths".
+  { sign: TIMES, pattern: new RegExp(String.raw`(?<![a-zä])[x×]\s?${second}\s*(?:${UNITS.breaths})`, flags), read: (found, dose) => void set(dose, 'breaths', amount({ low: found['low2'], high: found['high2'] })) },
+  { sign: TIMES, pattern: new RegExp(String.raw`${N}\s*[x×]\s*(?:${UNITS.breaths})`, flags), read: (found, dose) => void set(dose, 'breaths', amount(found)) },
+  // "0:30" and ":30" at the end of a line.
+  { sign: /:/, pattern: /(?=[\d:])(?<=[a-zä)\u0001][\s,–—-]*)(?<whole>[0-2])?:(?<part>[0-5]\d)(?=\s*$)/gi, read: ({ whole = '0', part = '' }, dose) => void set(dose, 'seconds', 60 * Number(whole) + Number(part)) },
   // "a minute", "half a minute".
-  { sign: /min/i, pattern: /(?<![a-zä\d])(?<low>a|an|one|half a)\s+(?:full |long |good )?min(?:ute)?(?![a-zä])/gi, read: ({ low = '' }, dose) => void set(dose, 'minutes', /half/i.test(low) ? 0.5 : 1) },
+  { sign: /min/i, pattern: /(?<![a-zä\d])(?<low>a|an|one|half(?: an?)?)\s+(?:full |long |good )?min(?:ute)?(?![a-zä])/gi, read: ({ low = '' }, dose) => void set(dose, 'minutes', /half/i.test(low) ? 0.5 : 1) },
   // "x6", "6x", "×8", "6 x each".
   { sign: TIMES, pattern: new RegExp(String.raw`(?<![a-zä])[x×]\s*${second}(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount({ low: found['low2'], high: found['high2'] })) },
   { sign: TIMES, pattern: new RegExp(String.raw`(?<=[a-zä])[x×](?<low>\d+)(?![a-zä\d])`, flags), read: (found, dose) => void set(dose, 'repetitions', amount(found)) },
@@ -162,27 +167,33 @@ const SPELT_BARE = Object.keys(NUMBER_WORDS)
   .join('|');
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|\/\s|(?<=\s)(?:with|w\/)\s|(?:on )?(?:(?:each|ea|es|e\/s(?:ide)?|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
+  /(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|\/\s|\/(?:side|leg|arm)|(?<=\s)(?:with|w\/)\s|(?:on )?(?:(?:each|ea|es|e\/s(?:ide)?|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
   // Not the minutes of a whole class: "Yin 75 – hips".
   /(?<=[a-zä]\s+)(?<low>[1-3]?\d)(?=\s*(?:\(|[–—-]\s))/gi,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
   // The same number for each side: "dead bug 5/5", "dragon R, dragon L 3+3", "leg lifts 8 R / 8 L".
-  /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*(?:$|[,;(]))/gi,
-  /(?<=[a-zä)]\s+)(?<low>\d{1,2})\s*(?:r|right|l|left)\s*[,&+/]\s*\k<low>\s*(?:r|right|l|left)(?=\s*$)/gi,
+  /(?<=[a-zä)\u0001]\s+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*(?:$|[,;(]))/gi,
+  /(?<=[a-zä)\u0001]\s+)(?<low>\d{1,2})\s*(?:r|right|l|left)\s*[,&+/]\s*\k<low>\s*(?:r|right|l|left)(?=\s*$)/gi,
   // "Legs up the wall 5-10", "cat cow [8]", "shrugs - six".
-  /(?<=[a-zä)]\s*[,–—-]?\s+)(?<!(?:ages?|aged|kids|children|years?)\s+)(?<low>\d{1,2})\s?[-–]\s?(?<high>\d{1,2})(?=\s*$)/gi,
-  /(?<=[a-zä)]\s*)[[(](?<low>\d{1,2})[\])](?=\s*$)/gi,
-  new RegExp(String.raw`(?<=[a-zä)]\s*[,–—-]\s*)(?<low>${SPELT_BARE})(?=\s*$)`, 'gi'),
+  /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]?\s+)(?<!(?:ages?|aged|kids|children|years?)\s+)(?<low>\d{1,2})\s?[-–]\s?(?<high>\d{1,2})(?=\s*$)/gi,
+  /(?=[[(])(?<=[a-zä)\u0001]\s*)[[(](?<low>\d{1,2})[\])](?=\s*$)/gi,
+  new RegExp(String.raw`(?<=[a-zä)\u0001]\s*[,–—-]\s*)(?<low>${SPELT_BARE})(?=\s*$)`, 'gi'),
 ];
 /** The same beside how long each is held, or how many rounds there are: "bird dog 5 each, 5 sec", "locust 3, hold 5 s", "bridge, 8 (2 sets)". */
 const BARE_BESIDE: readonly RegExp[] = [
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+)(?<low>\d{1,2})(?=\s*(?:each|ea|e\/s(?:ide)?)(?![a-zä]))/gi,
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+)(?<low>\d{1,2})(?=\s*[,;(–—-]\s*hold)/gi,
-  /(?<=[a-zä)]\s*[,–—-]\s*|[a-zä)]\.?\s+)(?<low>\d{1,2})(?=\s*\(\s*\)\s*$)/gi,
+  /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*(?:each|ea|e\/s(?:ide)?)(?![a-zä]))/gi,
+  /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*(?:[,;(–—-]|w\/|with)\s*hold)/gi,
+  /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*\(\s*\)\s*$)/gi,
 ];
 /** Words whose number is a part of the name. */
 const NUMBERED =
   /(?<![a-zä])(?:warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma|level|no|nr|number|stage|fig(?:ure)?|of|on|by|the|all)\.?[\s–-]*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
+
+/** The number that tells which of a series it is: in "Warrior 2 - 5 breaths" it is no part of the dose. */
+const NAME_NUMBER = new RegExp(
+  String.raw`(?=[1-4])(?<=(?<![a-zä])(?:warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma)\.?[\s–-]*)[1-4](?![\d½¼¾:.x×*])(?!\s*(?:(?:-|–|—|to|or)\s*)?(?:${Object.values(UNITS).join('|')}))`,
+  'gi',
+);
 
 /** Things of which a small number tells which one it is. */
 const COUNTED_THINGS =
@@ -236,7 +247,7 @@ const COUNTED_BREATH = new RegExp(
   String.raw`^\s*(?:[1-9]|${SPELT})\s*[-–:/]\s*(?:[1-9]|${SPELT})(?=\s*breath(?:ing)?(?![a-zä]))|^\s*([1-9])\s*[x×]\s*\1(?=\s*breath)`,
   'i',
 );
-const CLOCK = /(?<!\d)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?![a-zä])/gi;
+const CLOCK = /(?<!\d)(?![0-2]:[0-5]\d\s*$)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|(?<!\d)\d{1,2}\s*[ap]m(?![a-zä])/gi;
 /** Numbers that are a shape too: a breath into the whole girth of the ribs ("360 breath"), a figure of 8, all 4s, legs at 90. */
 const ANGLE =
   /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|(?<!\d)360(?=[\s-]+(?:breath|rib))|(?<=figures?(?: of)?[ -])8s?(?![a-zä\d])|(?<=(?<![a-zä])all[ -])4s(?![a-zä])|(?<=(?<![a-zä])(?:at|to) )(?:45|90)(?=\s*(?:[,;.)]|$))|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?![a-zä])/gi;
@@ -270,7 +281,7 @@ class Blanks {
     this.left = blanked(this.left);
   }
 
-  /** Hides what only looks like a dose. */
+  /** Hides what only looks like a dose behind \u0001, as the patterns call it. */
   hide(pattern: RegExp): void {
     this.rest = this.rest.replace(pattern, (found) => '\u0001'.repeat(found.length));
   }
@@ -392,7 +403,7 @@ export function tokensOf(text: string, isPart = false): Tokens {
     retention = Number(hold.groups?.['low']);
     blanks.take(hold.index, hold.index + hold[0].length, 'breath');
   }
-  for (const pattern of [COUNTED_BREATH, IN_OUT, RATIO, CLOCK, ANGLE]) blanks.hide(pattern);
+  for (const pattern of [NAME_NUMBER, COUNTED_BREATH, IN_OUT, RATIO, CLOCK, ANGLE]) blanks.hide(pattern);
   const { dose, isBare } = readDoses(blanks);
   const side = readSide(blanks);
   let way: WayId | null = null;
