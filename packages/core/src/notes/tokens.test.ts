@@ -31,6 +31,18 @@ test.each(['pigeon 3min/side', 'gate 4br/side', 'pigeon 2 min a side', 'clam 12 
   expect(tokensOf(text).side).toBe('both'),
 );
 
+test.each([
+  ['low lunge rt', 'right'],
+  ['low lunge, lt', 'left'],
+  ['tree bilateral', 'both'],
+  ['tree, 2 sides', 'both'],
+  ['tree (both)', 'both'],
+  ['tree and swap', 'both'],
+  ['tree L first', 'both'],
+  ['rt knee across. lt knee across', 'both'],
+  ['R ankle over L knee', 'right'],
+])('a side as it is written: %s', (text, side) => expect(tokensOf(text).side).toBe(side));
+
 test('where in the class a line stands is no part of its name', () => {
   expect(tokensOf('- closing: om x3').rest.trim()).toBe('om');
   expect(tokensOf('rest: 2 min').rest).toMatch(/rest/);

@@ -199,15 +199,17 @@ const NAME_NUMBER = new RegExp(
 const COUNTED_THINGS =
   /(?<![a-zä])(?:phase|variations?|version|day|class|session|term|flow|option|round|set|side|step|group|module|unit|block|plan|lesson|circuit|combo|chapter|salute|namaskara?)\s*$/i;
 
-const R = String.raw`(?:right|r(?![a-zä'’]))`;
-const L = String.raw`(?:left|l(?![a-zä'’]))`;
+const R = String.raw`(?:right|rt?(?![a-zä'’]))`;
+const L = String.raw`(?:left|lt?(?![a-zä'’]))`;
 const BETWEEN = String.raw`\s*(?:\/|&|\+|,|;|\||and|then|or|-|–|→|>|\s)\s*(?:then\s+|and\s+|the\s+|on\s+(?:the\s+)?|to\s+the\s+)*`;
 const AFTER_SIDE = String.raw`(?:\s+(?:sides?|legs?(?!\s+(?:up|back|out|over|behind|across|long|straight|bent|slide|lift|raise))))?`;
 
 const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }[] = [
   { pattern: /(?<![a-zä])(?:on |to |for )?(?:(?:each|per|every|ea\.?|e\/?|(?<=[\s\d])\/)\s*(?:sides?|legs?|arms?|feet|foot|hands?|ways?|directions?|knees?|hips?)|(?<=\d |\s{3})a (?:sides?|legs?|arms?)|(?:both|either)\s*(?:sides?|ways?|directions?))(?![a-zä]| of )|(?<![a-zä])e\/s(?![a-zä])|(?<=\d\s*)es(?![a-zä])|(?<![a-zä])(?:b\/s|bs)(?![a-zä])/gi, side: 'both' },
   { pattern: new RegExp(String.raw`(?<![a-zä])(?:on the |to the |on |to )?(?:${R}(?![a-zä])${AFTER_SIDE}${BETWEEN}${L}|${L}(?![a-zä])${AFTER_SIDE}${BETWEEN}${R})(?![a-zä])${AFTER_SIDE}`, flags), side: 'both' },
-  { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)both\s*$/gi, side: 'both' },
+  { pattern: /[,;–—-]\s*both (?:feet|legs|arms|hands|knees)\s*$|(?<=\s)\(?both\)?\s*$/gi, side: 'both' },
+  { pattern: /(?<=[a-zä)][\s,]+)(?:bilat(?:eral(?:ly)?)?\.?|(?:2|two|alt\.?|alternate|alternating) sides?|(?:left|right|l|r) (?:side )?first)\s*$/gi, side: 'both' },
+  { pattern: /(?<=[a-zä)]\s+)(?:(?:and|then|&|\+) )?(?:swap|switch|change|the other side|other side)(?: sides?| legs?)?(?: too)?\s*$/gi, side: 'both' },
   { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/gi, side: 'both' },
   { pattern: /[,;:–—-]\s*(?:then |and )?(?:swap|switch|change|other side|the other side|repeat other side|then the other|other)(?: sides?| legs?| over)?\s*$/gi, side: 'both' },
   { pattern: /(?<![a-zä])(?:,\s*)?then (?:the |to the |on the )?other(?: side| leg| way)?\s*$/gi, side: 'both' },
@@ -339,7 +341,8 @@ export function isDoseAlone({ dose, side, rest }: Tokens): boolean {
 }
 
 /** Without one of these words no side is told. */
-const SIDED = /\b(?:r|l|right|left|each|per|every|ea?|both|either|b|bs|other|swap|switch|change|sides?|legs?|arms?)(?![a-z])|\//i;
+const SIDED =
+  /\b(?:rt?|lt?|right|left|bilat\w*|two|2|alt\w*|each|per|every|ea?|both|either|b|bs|other|swap|switch|change|sides?|legs?|arms?)(?![a-z])|\//i;
 
 function readSide(blanks: Blanks): StepSide | null {
   let side: StepSide | null = null;
@@ -362,7 +365,7 @@ function readSide(blanks: Blanks): StepSide | null {
     // "R ankle over L knee" is one side; "R under, then L under" are both.
     side =
       new Set(sides).size === 1 ||
-      (!/[,;/]|\bthen\b/.test(between) && /\b(?:over|to|on|toward|towards|behind|under|across|onto|and|with|in)\b/.test(between))
+      (!/[,;./]|\bthen\b/.test(between) && /\b(?:over|to|on|toward|towards|behind|under|across|onto|and|with|in)\b/.test(between))
         ? sides[0]!
         : /\b(?:bent|long|straight|strap)\b|(?<!\d\s*)\+/.test(blanks.rest)
           ? sides[0]!
