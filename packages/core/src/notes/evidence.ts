@@ -133,6 +133,12 @@ export function tellsPosition(stem: string): boolean {
   return Object.hasOwn(POSITIONS, stem);
 }
 
+/** Whether a word speaks of a position, and of another one than that of an asana; whoever stands may do so near a wall. */
+export function tellsOtherPosition(stem: string, { base, pattern }: Asana): boolean {
+  if (pattern !== null || !tellsPosition(stem) || POSITIONS[stem]!.includes(base)) return false;
+  return stem !== 'wall' || !base.startsWith('standing');
+}
+
 /** A line's parts and words, whatever stands around it. */
 export interface LineText {
   readonly tokens: Tokens;

@@ -627,14 +627,17 @@ export class Lexicon {
 
   /** Whether a line speaks of a turn, a circle or a swing, and no phrase for the asana does. */
   saysOtherMovement({ words }: Query, asana: Asana): boolean {
-    const own = this.classWords[this.classes.indexOf(asana.id)];
-    return words.some((word) => this.movements.has(word) && !own?.has(word));
+    return words.some((word) => this.movements.has(word) && !this.holdsWord(asana, word));
+  }
+
+  /** Whether phrases for an asana hold a word of a line. */
+  holdsWord(asana: Asana, word: number): boolean {
+    return this.classWords[this.classes.indexOf(asana.id)]?.has(word) ?? false;
   }
 
   /** Whether phrases for an asana hold each of some words. */
   holds(asana: Asana, words: string): boolean {
-    const own = this.classWords[this.classes.indexOf(asana.id)];
-    return this.known(words).every((word) => own?.has(word));
+    return this.known(words).every((word) => this.holdsWord(asana, word));
   }
 
   /** Whether a line is, word for word, what the library calls an asana. */

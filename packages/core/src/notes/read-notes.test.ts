@@ -450,6 +450,8 @@ test.each([
   'Shoulder circles, chest stretch with strap',
   'Opposite arm and leg x10, hold 5 sec – rock back to heels x10',
   'Exhale 3-leg dog R – up dog',
+  'Revolved triangle on the back',
+  'Thread the needle at the wall, 5 breaths',
   'Cat cow x4 – skip tonight',
   'Tree (left out this week)',
   'Don’t do triangle 5 breaths',

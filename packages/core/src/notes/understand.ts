@@ -11,6 +11,7 @@ import {
   idOf,
   NEXT_OF_SERIES,
   repeatsItself,
+  tellsOtherPosition,
   tellsPosition,
   type Hypothesis,
   type LineEvidence,
@@ -157,6 +158,7 @@ export class Understanding {
       isOnlyInBrackets(line, hypothesis) ||
       isAnotherToTheLetter(line, hypothesis) ||
       (hypothesis.is === 'step' && this.lexicon.saysOtherMovement(line.evidence.query, hypothesis.asana)) ||
+      this.isElsewhere(line, hypothesis) ||
       isMostlyUnknown(line, hypothesis) ||
       isOfSomebody(line)
     );
@@ -208,6 +210,15 @@ export class Understanding {
     if (hypothesis.is !== 'step') return false;
     const exercise = EXERCISE.exec(evidence.tokens.rest)?.[1];
     return exercise !== undefined && !this.lexicon.holds(hypothesis.asana, exercise);
+  }
+
+  /** Whether a line says that one stands, sits or lies, and nobody calls the posture so: "revolved triangle on the back". */
+  private isElsewhere({ evidence: { query, tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step' || hypothesis.found?.exact || ON_BELLY.test(tokens.rest)) return false;
+    const { asana } = hypothesis;
+    return query.places.some(
+      ({ stem }, i) => query.words[i]! >= 0 && tellsOtherPosition(stem, asana) && !this.lexicon.holdsWord(asana, query.words[i]!),
+    );
   }
 
   /** Whether some are offered another posture behind it: "bridge 3x, wheel for those who do". */
@@ -389,6 +400,9 @@ const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
+/** "Hands on the belly" says nothing of where one lies. */
+const ON_BELLY =
+  /(?:hands?|palms?|fingers|weight|sandbag|bag|book|toy|teddy|baby|blanket|cushion)\s+on\s+(?:the |your )?(?:belly|bellies|tummy|stomach|front)/i;
 /** What stands behind a sign and is called an exercise; the word for what it is. */
 const EXERCISE =
   /[,;+&]\s*(?:and\s+)?(?!(?:with|w\/|no|then|on|in|at|hold)(?!\p{L}))[\p{L}’' -]*?(?<!\p{L})(stretch(?:es)?|taps?|circles?|rolls?|lifts?|raises?|press(?:es)?|curls?|squeezes?|shrugs?|twists?|pose|\p{L}+asana|openers?|massage|swings?|kicks?|folds?|bends?|walks?|planks?)(?!\p{L})/iu;
