@@ -558,6 +558,11 @@ export class Lexicon {
     return { words, known: words.filter((word) => word >= 0).length, guessed, places: found };
   }
 
+  /** What words mean by themselves: the meaning that agrees best, if any. */
+  meaningsOf(text: string, surrounding: ReadonlySet<string>): Agreement[] {
+    return this.agreements(this.query(text), 1, surrounding);
+  }
+
   /** How telling a word is; one that no phrase holds tells as much as the rarest. */
   weight(word: number): number {
     return word < 0 ? UNKNOWN_WEIGHT : this.weights[word]!;

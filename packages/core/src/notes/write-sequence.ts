@@ -16,7 +16,8 @@ import type { WeighedLine } from './sheet.js';
 import { apart, spansOf, unreadOf } from './spans.js';
 import type { StudioWord } from './studio-words.js';
 import { isDoseAlone, tokensOf, type Tokens } from './tokens.js';
-import { isAsanaToTheLetter, variationOf, type StepHypothesis, type Understood } from './understand.js';
+import { isAsanaToTheLetter, variationOf, type StepHypothesis } from './meant.js';
+import type { Understood } from './understand.js';
 import { plain } from './words.js';
 
 /** Another meaning that is so likely is mentioned. */
