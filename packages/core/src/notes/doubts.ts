@@ -195,7 +195,8 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
         isHeld || share < CLEARLY_NONE || query.known < query.words.length || (query.words.length === 0 && SOMETHING.test(tokens.rest))
       );
     case 'way':
-      return isHeld;
+      // "Roll up, mountain" gets to a posture that is named.
+      return isHeld || (share < CLEARLY_NONE && (query.known === 0 || (parts ?? []).some(({ found }) => isAsanaToTheLetter(found))));
     case 'heading':
       // A part of a class has its minutes; what is counted is done, and so may be what has a posture's name ("MOUNTAIN POSE").
       return (

@@ -452,6 +452,7 @@ test.each([
   'Exhale 3-leg dog R – up dog',
   'Revolved triangle on the back',
   'Thread the needle at the wall, 5 breaths',
+  'Mountain\nRoll up, mountain pose',
   'Cat cow x4 – skip tonight',
   'Tree (left out this week)',
   'Don’t do triangle 5 breaths',
@@ -469,6 +470,15 @@ test.each([
   ['Savasana 5 min\nSphinx 2 min\nChild’s pose 3 min\nWindscreen wipers 10', { repetitions: 10 }],
   ['Supine figure four – 1 min per side', { minutes: 1 }],
 ])('a number counts minutes only of what is held: %s', (text, dose) => expect(read(text).sequence!.steps.at(-1)!.dose).toEqual(dose));
+
+test('the other side of what holds a line that is asked about waits for it', () => {
+  const sides = (open: string) =>
+    read(`Cat-cow x6\nTriangle R, 5 breaths\n${open}\nMountain, 5 breaths\nother side`).sequence!.steps.map(
+      ({ asana, side }) => `${asana} ${side}`,
+    );
+  expect(sides('blorfing R')).toEqual(['marjaryasana none', 'trikonasana right', 'tadasana none']);
+  expect(sides('Tree R')).toContain('vrksasana left');
+});
 
 test.each(['Tree, right and left', 'Maybe circle the shoulders', 'Sit to stand, no hands x8'])(
   'what only sounds so is a step: %s',

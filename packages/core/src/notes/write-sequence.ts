@@ -37,15 +37,17 @@ interface Carried {
   readonly section: string;
   /** A way that a line told, for the posture after it. */
   readonly way: WayId | null;
-  /** Whether the line before is one that is asked about. */
+  /** Whether the line before is one that is asked about, or what "other side" would repeat holds one. */
   readonly isOpen: boolean;
+  /** Whether a line that is asked about was on one side, and none after it that is understood. */
+  readonly isSideOpen: boolean;
   /** The last step on one side by name: the same again without a side is the other one. */
   readonly front: { readonly asana: string; readonly side: StepSide } | null;
   /** Whether the whole sheet says that it holds its postures for minutes, or seems to. */
   readonly longHeld: 'said' | 'seen' | null;
 }
 
-const START: Omit<Carried, 'longHeld'> = { section: '', way: null, isOpen: false, front: null };
+const START: Omit<Carried, 'longHeld'> = { section: '', way: null, isOpen: false, isSideOpen: false, front: null };
 
 /** A sheet with so many lines in minutes, and none in breaths, counts what is held in minutes. */
 const LONG_HELD_LINES = 3;
@@ -72,6 +74,7 @@ function isSame(one: Carried, other: Carried): boolean {
     one.section === other.section &&
     one.way === other.way &&
     one.isOpen === other.isOpen &&
+    one.isSideOpen === other.isSideOpen &&
     one.front?.asana === other.front?.asana &&
     one.front?.side === other.front?.side &&
     one.longHeld === other.longHeld
@@ -248,10 +251,13 @@ class LineWriter {
     const { line, steps, notes, before } = this;
     // A dose that can't be done is told; nothing of the text is read with it.
     const bad = steps.map(({ dose }) => doseProblem(dose)).find((problem) => problem !== null);
-    const isOpen = kind === 'ask' || ((kind === 'repeat' || kind === 'note') && before.isOpen);
+    const { side } = line.evidence.tokens;
+    const isOneSided = side === 'left' || side === 'right';
+    const isSideOpen = isOneSided ? kind === 'ask' : before.isSideOpen && kind !== 'repeat';
+    const isOpen = kind === 'ask' || isSideOpen || ((kind === 'repeat' || kind === 'note') && before.isOpen);
     return {
       before,
-      after: { section: this.section, way: this.way, isOpen, front: this.front, longHeld: before.longHeld },
+      after: { section: this.section, way: this.way, isOpen, isSideOpen, front: this.front, longHeld: before.longHeld },
       line: {
         line: line.line,
         text: line.text,
