@@ -1,0 +1,43 @@
+import { library } from '../asanas/all.js';
+import { notesReader } from './read-notes.js';
+
+const read = notesReader(library);
+const lastKind = (text: string) => read(text).lines.at(-1)!.kind;
+
+test.each(['Plank challenge 30 s, side plank 15 s', 'Chair pose vira 1 vira 2', 'Sit, eyes open, no savasana today', '0:50|savasana|eye bag|8', 'Endentspannung 8 min', 'Pigeon (or figure four on the back), 2 min each', 'Hover the knees from all fours – NO', 'Home: bird dog + curl up daily', 'figure 8s with the knees'])(
+  '"%s" is asked about: a part of it would be lost, or what it denies be done',
+  (line) => expect(read(`Mountain\n${line}\nBridge`).lines[1]!.kind).toBe('ask'),
+); // prettier-ignore
+
+describe('asked about, however likely its reading is', () => {
+  test.each([
+    ['another asana has just this name', 'Ardha halasana 30s'],
+    ['the other side stands behind several', 'W1 R → humble warrior R → vinyasa; L'],
+    ['the library’s name of another', 'Neck circles (half), shoulder shrugs'],
+    ['the library’s name of another, behind a direction', 'Mountain\nRoll up, mountain pose'],
+    ['it goes on', 'Knees to chest, then windscreen'],
+    ['it goes on', 'Opposite arm and leg x10, hold 5 sec – rock back to heels x10'],
+    ['it goes on', 'Exhale 3-leg dog R – up dog'],
+    ['a turn that the posture has not', 'Wide leg fold twist – one hand down'],
+    ['a circle that the posture has not', 'Side lying: top leg circles 5x'],
+    ['a name, and perhaps how it is done', 'Tandem stand, look over shoulder'],
+    ['another exercise', 'Shoulder circles, chest stretch with strap'],
+    ['another position', 'Revolved triangle on the back'],
+    ['another position', 'Thread the needle at the wall, 5 breaths'],
+    ['left out', 'Cat cow x4 – skip tonight'],
+    ['left out', 'Tree (left out this week)'],
+    ['left out', 'Don’t do triangle 5 breaths'],
+    ['put off', 'Next week: headstand 5 breaths'],
+    ['put off', 'Maybe box breathing 4 rounds?'],
+    ['what the class is about', 'Theme: bridge, 5 breaths'],
+    ['for one person', 'Bow – only for Greta'],
+    ['what the library lacks', 'Tree\nscorpion – demo'],
+    ['words that nobody knows', 'Tree\nCobra\nblsana'],
+    ['words that nobody knows', 'Warrior II R\nnext, IRT'],
+  ])('%s: %s', (_, text) => expect(lastKind(text)).toBe('ask'));
+});
+
+test.each(['Tree, right and left', 'Maybe circle the shoulders', 'Sit to stand, no hands x8', 'Mountain\nTree, hands on the belly'])(
+  'what only sounds so is a step: %s',
+  (text) => expect(lastKind(text)).toBe('step'),
+);
