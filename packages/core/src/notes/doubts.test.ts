@@ -18,6 +18,7 @@ describe('asked about, however likely its reading is', () => {
     ['it goes on', 'Knees to chest, then windscreen'],
     ['it goes on', 'Opposite arm and leg x10, hold 5 sec – rock back to heels x10'],
     ['it goes on', 'Exhale 3-leg dog R – up dog'],
+    ['it goes on', 'No-hands shoulderstand; fish counterpose'],
     ['a turn that the posture has not', 'Wide leg fold twist – one hand down'],
     ['a circle that the posture has not', 'Side lying: top leg circles 5x'],
     ['a name, and perhaps how it is done', 'Tandem stand, look over shoulder'],

@@ -84,19 +84,21 @@ export class Doubts {
   private goesOn({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
     const { rest } = evidence.tokens;
-    const named = (words: string, least: number) => {
-      const [found] = this.lexicon.meaningsOf(words, evidence.surrounding);
-      return found !== undefined && found.meaning.kind === 'asana' && found.best >= least ? idOf(found) : null;
+    const named = (words: string) => {
+      const [found] = isNoName(words) ? [] : this.lexicon.meaningsOf(words, evidence.surrounding);
+      return found?.meaning.kind === 'asana' ? { id: idOf(found), best: found.best } : null;
     };
-    const next = THEN.exec(rest)?.[1];
-    if (next !== undefined && ![null, hypothesis.asana.id].includes(named(next, NEXT_PART))) return true;
+    const next = named(THEN.exec(rest)?.[1] ?? '');
+    if (next !== null && next.best >= NEXT_PART && next.id !== hypothesis.asana.id) return true;
     const doses = evidence.tokens.spans.filter(({ as }) => as === 'dose');
     return [...rest.matchAll(AND_MORE)].slice(0, MOST_SIGNS).some(({ index, 0: sign }) => {
       const to = index + sign.length;
-      // Each with a dose of its own is done by itself.
-      const least = doses.some((dose) => dose.to <= to) && doses.some((dose) => dose.from >= to) ? NEAR_PART : ALSO_PART;
-      const [first, second] = [rest.slice(0, index), rest.slice(to)].map((part) => (isNoName(part) ? null : named(part, least)));
-      return first !== null && second !== null && first !== second;
+      const [first, second] = [named(rest.slice(0, index)), named(rest.slice(to))];
+      if (first === null || second === null || first.id === second.id) return false;
+      // Each with a dose of its own is done by itself; what a sign clearly parts need not be named well on both sides.
+      const areDosedApart = doses.some((dose) => dose.to <= to) && doses.some((dose) => dose.from >= to);
+      const least = areDosedApart || PARTS.test(sign) ? NEAR_PART : ALSO_PART;
+      return Math.min(first.best, second.best) >= least && (areDosedApart || Math.max(first.best, second.best) >= ALSO_PART);
     });
   }
 
@@ -303,6 +305,8 @@ const CLEAR_PART = 0.8;
 const NEAR_PART = 0.5;
 const NEXT_PART = 0.6;
 const ALSO_PART = 0.8;
+/** Signs that part postures more than they join a remark to one. */
+const PARTS = /[;→]/;
 /** So many signs of a line are looked at. */
 const MOST_SIGNS = 4;
 /** So many other names are a list, whatever stands between them. */
