@@ -185,13 +185,17 @@ const BARE_BESIDE: readonly RegExp[] = [
   /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*(?:[,;(–—-]|w\/|with)\s*hold)/gi,
   /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*\(\s*\)\s*$)/gi,
 ];
-/** Words whose number is a part of the name. */
-const NUMBERED =
-  /(?<![a-zä])(?:warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma|level|no|nr|number|stage|fig(?:ure)?|of|on|by|the|all)\.?[\s–-]*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$/i;
+/** Postures and breaths whose number is a part of the name. */
+const NUMBERED_NAMES = String.raw`warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma`;
+/** The same, and other words whose number tells which one is meant, up to the number. */
+const NUMBERED = new RegExp(
+  String.raw`(?<![a-zä])(?:${NUMBERED_NAMES}|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|level|no|nr|number|stage|fig(?:ure)?|of|on|by|the|all)\.?[\s–-]*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$`,
+  'i',
+);
 
-/** The number that tells which of a series it is: in "Warrior 2 - 5 breaths" it is no part of the dose. */
+/** The number of such a name: in "Warrior 2 - 5 breaths" it is no part of the dose. */
 const NAME_NUMBER = new RegExp(
-  String.raw`(?=[1-4])(?<=(?<![a-zä])(?:warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma)\.?[\s–-]*)[1-4](?![\d½¼¾:.x×*])(?!\s*(?:(?:-|–|—|to|or)\s*)?(?:${Object.values(UNITS).join('|')}))`,
+  String.raw`(?=[1-4])(?<=(?<![a-zä])(?:${NUMBERED_NAMES})\.?[\s–-]*)[1-4](?![\d½¼¾:.x×*])(?!\s*(?:(?:-|–|—|to|or)\s*)?(?:${Object.values(UNITS).join('|')}))`,
   'gi',
 );
 
