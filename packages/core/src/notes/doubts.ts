@@ -130,10 +130,12 @@ export class Doubts {
   /** Whether the line says that the posture is not done, or not now: "no savasana today", "next week: crow". */
   private isDenied({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     const { text, rest } = evidence.tokens;
-    if (NOT_NOW.test(rest) || ONE_ALONE.test(rest) || (NEGATION.test(text) && DENIED_AFTER.test(text))) return true;
-    if (hypothesis.is !== 'step' || !NEGATION.test(text)) return false;
+    if (NOT_NOW.test(rest) || ONE_ALONE.test(rest)) return true;
+    if (!NEGATION.test(text)) return false;
+    if (DENIED_AFTER.test(text)) return true;
+    if (hypothesis.is !== 'step') return false;
     const denied = getOrCreate(this.denied, evidence, () =>
-      (DENIED.exec(evidence.tokens.rest)?.slice(1) ?? []).flatMap((rest) => this.lexicon.meaningsOf(rest, evidence.surrounding)),
+      (DENIED.exec(rest)?.slice(1) ?? []).flatMap((words) => this.lexicon.meaningsOf(words, evidence.surrounding)),
     );
     return denied.some((found) => found.best >= NEAR_PART && idOf(found) === hypothesis.asana.id);
   }
@@ -161,6 +163,7 @@ const CLEARLY_NOT_HELD = 0.9;
 /** But in the first lines so many minutes are those of the class. */
 const TITLE_LINES = 2;
 const CLASS_MINUTES = 20;
+/** So many words that nobody knows may be a name. */
 const FEW_WORDS = 2;
 const SOME_LETTER = /\p{L}/u;
 /** A word or a picture of something: "🐱🐮 x8" counts what it shows. */
@@ -243,6 +246,7 @@ function isOfSomebody({ evidence: { query, tokens } }: WeighedLine): boolean {
   return before.length > 0 && before.every(({ isKnown }) => !isKnown);
 }
 
+/** In letters as it was typed. */
 const SHORT_WORD = 5;
 const COUNTING = /^(?:one|two|three|four|half|\d.*)$/;
 /** Whether of a line's words only numbers are known, or its only word is never a whole name: two onions are no posture. */
@@ -352,20 +356,23 @@ function leavesHead({ evidence: { query } }: WeighedLine, hypothesis: Hypothesis
   return query.places.some(({ stem, to }) => to <= begins && SOME_LETTER.test(stem) && !tellsPosition(stem));
 }
 
-/** Whether a stroke may leave the choice between two postures that stand in for each other: "padmasana / sukhasana". */
-function isEitherOr({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
-  if (hypothesis.is !== 'many' || hypothesis.parts.length !== 2) return false;
+/** The sign between the postures of a line that seems to name two, without a dose for each; `null` for any other line. */
+function signBetweenTwo({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): string | null {
+  if (hypothesis.is !== 'many' || hypothesis.parts.length !== 2 || areDosed(hypothesis.parts)) return null;
   const [first, second] = hypothesis.parts as [Part, Part];
-  if (!/^\s*\/\s*$/.test(tokens.text.slice(first.to, second.from)) || areDosed(hypothesis.parts)) return false;
+  return tokens.text.slice(first.to, second.from).trim();
+}
+
+/** Whether a stroke may leave the choice between two postures that stand in for each other: "padmasana / sukhasana". */
+function isEitherOr(line: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (signBetweenTwo(line, hypothesis) !== '/') return false;
   const [one, other] = meantBy(hypothesis).map(({ asana }) => asana);
   return one !== undefined && other !== undefined && (one.substitutes.includes(other.id) || other.substitutes.includes(one.id));
 }
 
 /** Whether two seem to be one after another, and the second may tell how the first is done: "tandem, look over the shoulder". */
-function isNameAndMore({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
-  if (hypothesis.is !== 'many' || hypothesis.parts.length !== 2 || areDosed(hypothesis.parts)) return false;
-  const [first, second] = hypothesis.parts as [Part, Part];
-  return /^\s*,\s*$/.test(tokens.text.slice(first.to, second.from)) && !second.found.name;
+function isNameAndMore(line: WeighedLine, hypothesis: Hypothesis): boolean {
+  return hypothesis.is === 'many' && signBetweenTwo(line, hypothesis) === ',' && !hypothesis.parts[1]!.found.name;
 }
 
 /** Whether what seems to be several postures are cells of a row: "savasana | 10 min | bolster under knees". */

@@ -82,6 +82,9 @@ export interface Layout {
   readonly problems: readonly Problem[];
 }
 
+/** A line without how it begins; its places are kept. */
+const blankedTo = (text: string, to: number): string => ' '.repeat(to) + text.slice(to);
+
 /** So many lines that are counted from 1 are a list. */
 const LISTED_LINES = 4;
 const NUMBERED = /^(\s*)(\d{1,2})(?=\s+\p{Ll})/u;
@@ -93,7 +96,7 @@ function numberedLines(lines: readonly string[]): ReadonlyMap<number, string> {
   lines.forEach((text, i) => {
     const [found = '', , number] = NUMBERED.exec(text) ?? [];
     if (Number(number) !== next) return;
-    reads.set(i, ' '.repeat(found.length) + text.slice(found.length));
+    reads.set(i, blankedTo(text, found.length));
     next++;
   });
   return reads.size >= LISTED_LINES ? reads : new Map();
@@ -113,7 +116,7 @@ function timedLines(lines: readonly string[]): ReadonlyMap<number, string> {
     const { hours, minutes, from, to } = found.groups;
     // "5-10 heel raises" counts; from 5 to 10 and then from 10 to 15 is a timetable.
     const [begins, ends] = hours !== undefined ? [Number(hours) * 60 + Number(minutes), null] : [Number(from), Number(to)];
-    return [{ i, begins, ends, reads: ' '.repeat(found[0].length) + text.slice(found[0].length) }];
+    return [{ i, begins, ends, reads: blankedTo(text, found[0].length) }];
   });
   const goesOn = timed.every(
     ({ begins, ends }, k) => k === 0 || (begins > timed[k - 1]!.begins && (ends === null || timed[k - 1]!.ends === begins)),

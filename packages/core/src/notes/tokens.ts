@@ -181,10 +181,10 @@ const BARE: readonly RegExp[] = [
 ];
 /** The same beside how long each is held, or how many rounds there are: "bird dog 5 each, 5 sec", "locust 3, hold 5 s", "bridge, 8 (2 sets)". */
 const BARE_BESIDE: readonly RegExp[] = [
-  /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*(?:each|ea|e\/s(?:ide)?)(?![a-zä]))/gi,
-  /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*(?:[,;(–—-]|w\/|with)\s*hold)/gi,
-  /(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=\s*\(\s*\)\s*$)/gi,
-];
+  String.raw`\s*(?:each|ea|e\/s(?:ide)?)(?![a-zä])`,
+  String.raw`\s*(?:[,;(–—-]|w\/|with)\s*hold`,
+  String.raw`\s*\(\s*\)\s*$`,
+].map((behind) => new RegExp(String.raw`(?=\d)(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+)(?<low>\d{1,2})(?=${behind})`, 'gi'));
 /** Postures and breaths whose number is a part of the name. */
 const NUMBERED_NAMES = String.raw`warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma`;
 /** The same, and other words whose number tells which one is meant, up to the number. */

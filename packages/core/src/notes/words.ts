@@ -187,11 +187,11 @@ export function rawWords(text: string): Word[] {
   const found: Word[] = [];
   for (const match of text.matchAll(ENGLISH.test(text) ? ENGLISH_WORD : WORD)) {
     const low = match[0].toLowerCase();
-    // Most words are plain already.
     if (low === 'baby' && isInfant(text, match.index, match.index + 4)) {
       found.push({ stem: INFANT, from: match.index, to: match.index + 4 });
       continue;
     }
+    // Most words are plain already.
     const isWith = low === 'w' && found.length > 0 && standsForWith(text, match.index + 1);
     const word = isWith ? 'with' : (SIGNS.get(low) ?? (PLAIN.test(low) ? low : plain(low).replaceAll(' ', '')));
     if (word === '' || (EMPTY.has(word) && !(found.length > 0 && countsSeries(match[0], text, match.index)))) continue;
