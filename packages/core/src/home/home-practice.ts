@@ -13,7 +13,7 @@ import { isRest } from '../plan/cost.js';
 import { firstSides } from '../participants/preference.js';
 import type { Chosen, PersonPlan, PlannedStep } from '../plan/plan.js';
 import type { Decision } from '../screening/screen.js';
-import { describeDose, doseTold, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
+import { describeDose, doseTold, doseWithSide, rhythmOf, scaleDose, timeOf } from '../sequence/dose.js';
 import type { StepSide } from '../sequence/sequence.js';
 import { stopSignsOf, type SignsOfOne } from './stop-signs.js';
 
@@ -253,7 +253,7 @@ function smaller(dose: DoseSpec, say: Say): string | null {
 
 /** A step's dose with its side, and that of the first week where it has one of its own. */
 export function homeDoseWords({ dose, side, firstWeek }: HomeStep, say: Say): string {
-  const whole = say(message('dose.with-side', { dose, side }));
+  const whole = doseWithSide(dose, side, say);
   return firstWeek === null ? whole : say(message('home.first-week', { dose: whole, less: firstWeek }));
 }
 

@@ -1,6 +1,6 @@
 import type { BreathPattern, DoseSpec } from '../asanas/asana.js';
 import { counted } from '../counted.js';
-import { message, type Message } from '../messages/message.js';
+import { message, sayInEnglish, type Message, type Say } from '../messages/message.js';
 import type { StepSide } from './sequence.js';
 
 /** Seconds of one breath where the person's own is not known (common practice, no source). */
@@ -126,4 +126,9 @@ export function doseProblem(dose: DoseSpec): string | null {
     if (value > most) return `${value} ${key}: expected at most ${most}`;
   }
   return null;
+}
+
+/** A dose, as it is told, with the side that it is for. */
+export function doseWithSide(dose: string, side: StepSide, say: Say = sayInEnglish): string {
+  return say(message('dose.with-side', { dose, side }));
 }

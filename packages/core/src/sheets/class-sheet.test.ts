@@ -8,7 +8,8 @@ import { anybody } from '../participants/participant.js';
 import { BodySolver } from '../solving/body-solver.js';
 import { classSheet } from './class-sheet.js';
 import type { SheetBlock } from './sheet.js';
-import { doneWords, doseWithSide, toBring } from './words.js';
+import { doseWithSide } from '../sequence/dose.js';
+import { doneWords, toBring } from './words.js';
 
 const sequence = understood(notesReader(library)('# Tuesday\nMountain, 5 breaths\nTree, each side\nDown dog, 5 breaths\nSavasana, 5 min'));
 const solver = new BodySolver(library);

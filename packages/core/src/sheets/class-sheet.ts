@@ -2,10 +2,10 @@ import type { Figure } from '../figure/shape.js';
 import type { Library } from '../asanas/library.js';
 import { message, sayInEnglish, type Say } from '../messages/message.js';
 import type { AdaptationJson, StepJson } from '../planning/json.js';
-import { doseTold } from '../sequence/dose.js';
+import { doseTold, doseWithSide } from '../sequence/dose.js';
 import type { Sequence } from '../sequence/sequence.js';
 import type { SheetBlock, Sheet } from './sheet.js';
-import { doneWords, doseWithSide, setupWords, toBring } from './words.js';
+import { doneWords, setupWords, toBring } from './words.js';
 
 /** The figures of one person's step, by the place of the person and of the step; none for what is left out. */
 export type FiguresAt = (person: number, step: number) => readonly Figure[];

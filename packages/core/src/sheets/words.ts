@@ -27,11 +27,6 @@ export function doneInLesson(step: Pick<StepJson, 'verdict' | 'to' | 'dose'>, sa
   return step.to === null ? say(message('done.waits')) : doneWords(step, say);
 }
 
-/** A dose, as it is told, with the side that it is for. */
-export function doseWithSide(dose: string, side: StepJson['side'], say: Say = sayInEnglish): string {
-  return say(message('dose.with-side', { dose, side }));
-}
-
 /** What has to be brought for a class, of each prop as many as the step that needs most; each person's steps in turn. */
 export function toBring(people: readonly (readonly Pick<StepJson, 'setup'>[])[], say: Say = sayInEnglish): string {
   const most = new Map<string, number>();
