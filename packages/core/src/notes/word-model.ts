@@ -52,10 +52,8 @@ export class WordModel {
   private readonly targets: Int16Array;
   private readonly weights: Int8Array;
   private readonly step: number;
-  private readonly traitCount: number;
-  /** Traits of each meaning, one after the other, and where those of each begin. */
-  private readonly traits: Int16Array;
-  private readonly traitsFrom: Int32Array;
+  /** Of each trait the meanings that have it: a word speaks for few traits, and a meaning has many. */
+  private readonly bearers: readonly Int16Array[];
   private readonly meaningNumbers: ReadonlyMap<string, number>;
   /** Of each word that was met, how much it speaks for each meaning. */
   private readonly votes: Int16Array[] = [];
@@ -83,17 +81,14 @@ export class WordModel {
     this.begins[words.length] = at;
     this.weights = Int8Array.from(readNumbers(table.weights), withSign);
     this.step = table.step;
-    this.traitCount = table.traits.length;
     this.meaningNumbers = new Map(table.meanings.map((meaning, i) => [meaning, i]));
     this.sums = new Int32Array(table.meanings.length);
-    const traitNumbers = new Map(table.traits.map((trait, i) => [trait, i]));
-    const own = table.meanings.map((meaning) => {
+    const bearers = new Map(table.traits.map((trait) => [trait, [] as number[]]));
+    table.meanings.forEach((meaning, i) => {
       const asana = library.find(meaning);
-      return asana ? [...traitsOf(asana)].flatMap((trait) => traitNumbers.get(trait) ?? []) : [];
+      if (asana) for (const trait of traitsOf(asana)) bearers.get(trait)?.push(i);
     });
-    this.traits = Int16Array.from(own.flat());
-    this.traitsFrom = new Int32Array(own.length + 1);
-    own.forEach(({ length }, i) => (this.traitsFrom[i + 1] = this.traitsFrom[i]! + length));
+    this.bearers = [...bearers.values()].map((meanings) => Int16Array.from(meanings));
   }
 
   /** The number of an asana's id or of another kind of line among the answers; -1 for one that the model has not met. */
@@ -105,14 +100,14 @@ export class WordModel {
   private votesOf(word: number): Int16Array {
     const known = this.votes[word];
     if (known) return known;
-    const { targets, weights, traits, traitsFrom } = this;
+    const { targets, weights, bearers } = this;
     const votes = (this.votes[word] = new Int16Array(this.meaningNumbers.size));
-    const byTrait = new Int16Array(this.traitCount);
     const traitsBegin = this.traitBegins[word]!;
     for (let k = this.begins[word]!; k < traitsBegin; k++) votes[targets[k]!]! += weights[k]!;
-    for (let k = traitsBegin, to = this.begins[word + 1]!; k < to; k++) byTrait[targets[k]!]! += weights[k]!;
-    for (let i = 0; i < votes.length; i++)
-      for (let k = traitsFrom[i]!, end = traitsFrom[i + 1]!; k < end; k++) votes[i]! += byTrait[traits[k]!]!;
+    for (let k = traitsBegin, to = this.begins[word + 1]!; k < to; k++) {
+      const weight = weights[k]!;
+      for (const meaning of bearers[targets[k]!]!) votes[meaning]! += weight;
+    }
     return votes;
   }
 
