@@ -1,7 +1,7 @@
-import { IntlMessageFormat } from 'intl-messageformat';
 import { dayInWords, isDay } from '../day.js';
 import { getOrCreate } from '../get-or-create.js';
 import { EN } from './en.js';
+import { icuFormat, type IcuFormat } from './icu.js';
 
 export type MessageId = keyof typeof EN;
 /** The words of a language. */
@@ -37,23 +37,23 @@ export type Say = (said: Message) => string;
 /** A message that only names its values: a formatter, dear to make, would do no more. */
 const NAMES_ONLY = /^[^'{}]*(?:\{\w+\}[^'{}]*)*$/;
 
-type Format = (values: Readonly<Record<string, string | number>>) => string;
+type Format = (values: Parameters<IcuFormat>[1]) => string;
 
-function formatOf(text: string, language: string): Format {
+function formatOf(text: string, icu: IcuFormat): Format {
   if (NAMES_ONLY.test(text)) return (values) => text.replace(/\{(\w+)\}/g, (whole, name: string) => String(values[name] ?? whole));
-  const format = new IntlMessageFormat(text, language);
-  return (values) => String(format.format(values));
+  return (values) => icu(text, values);
 }
 
 /** Says messages in a language, by its tag (BCP 47) and its catalogue. */
 export function speaker(language: string, catalogue: Catalogue): Say {
+  const icu = icuFormat(language);
   const formats = new Map<MessageId, Format>();
   const valueOf = (value: Value): string | number => {
     if (typeof value !== 'object') return isDay(value) ? dayInWords(value) : value;
     return 'id' in value ? say(value) : value.map(valueOf).join(', ');
   };
   const say: Say = ({ id, values = {} }) => {
-    const format = getOrCreate(formats, id, () => formatOf(catalogue[id], language));
+    const format = getOrCreate(formats, id, () => formatOf(catalogue[id], icu));
     return format(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, valueOf(value)])));
   };
   return say;

@@ -1,0 +1,52 @@
+import { parse } from '@formatjs/icu-messageformat-parser';
+import { formatToParts, IntlMessageFormat, type Formatters } from 'intl-messageformat';
+import { getOrCreate } from '../get-or-create.js';
+
+/** Puts values into the text of an ICU message: https://unicode-org.github.io/icu/userguide/format_parse/messages/ */
+export type IcuFormat = (text: string, values: Readonly<Record<string, string | number>>) => string;
+
+/** English writes whole numbers below this with neither sign nor grouping. */
+const GROUPED_FROM = 1000;
+
+/** A formatter of numbers in English; the platform's own takes a phone a second to make, and is made where it is needed. */
+function englishNumbers(): Intl.NumberFormat {
+  let full: Intl.NumberFormat | null = null;
+  const format = (value: number | bigint): string =>
+    Number.isInteger(value) && value >= 0 && value < GROUPED_FROM ? String(value) : (full ??= new Intl.NumberFormat('en')).format(value);
+  // A message asks nothing else of it.
+  return { format } as Pick<Intl.NumberFormat, 'format'> as Intl.NumberFormat;
+}
+
+/** Formatters of a language, each made once for all its messages. */
+function formattersOf(tag: string): Formatters {
+  const isEnglish = tag === 'en' || tag.startsWith('en-');
+  const numbers = new Map<string, Intl.NumberFormat>();
+  const dates = new Map<string, Intl.DateTimeFormat>();
+  const plurals = new Map<string, Intl.PluralRules>();
+  return {
+    getNumberFormat: (locales, options) =>
+      getOrCreate(numbers, JSON.stringify(options ?? {}), () =>
+        isEnglish && !options ? englishNumbers() : new Intl.NumberFormat(locales, options),
+      ),
+    getDateTimeFormat: (locales, options) =>
+      getOrCreate(dates, JSON.stringify(options ?? {}), () => new Intl.DateTimeFormat(locales, options)),
+    getPluralRules: (locales, options) =>
+      getOrCreate(plurals, JSON.stringify(options ?? {}), () => new Intl.PluralRules(locales, options)),
+  };
+}
+
+/**
+ * Formats ICU messages in a language, by its tag (BCP 47). The library's class asks first which languages the platform
+ * can write numbers in, which takes as long as to make a formatter of them; so its reader and its writer are called here.
+ * @throws SyntaxError for a text that is no ICU message, Error for a value that is missing
+ */
+export function icuFormat(tag: string): IcuFormat {
+  const formatters = formattersOf(tag);
+  const messages = new Map<string, ReturnType<typeof parse>>();
+  return (text, values) => {
+    const message = getOrCreate(messages, text, () => parse(text, { ignoreTag: true }));
+    return formatToParts<string>(message, tag, formatters, IntlMessageFormat.formats, values, undefined, text)
+      .map(({ value }) => value)
+      .join('');
+  };
+}
