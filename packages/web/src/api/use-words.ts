@@ -19,7 +19,8 @@ export function useStudioWords(): void {
       await queries.cancelQueries({ queryKey: [key] });
       await queries.invalidateQueries({ queryKey: [key] });
     };
-    void core.useWords(data).then(() => Promise.all(READ_KEYS.map(readAgain)));
+    // A studio without words of its own has nothing to read again.
+    void core.useWords(data).then((isNew) => (isNew ? Promise.all(READ_KEYS.map(readAgain)) : null));
   }, [data, queries]);
 }
 

@@ -217,9 +217,11 @@ const core = {
     return { sequence: result.sequence, lines, notes, figures, problems: [] };
   },
 
-  /** From now on texts are read with these words of the studio's own. */
-  useWords(next: readonly StudioWord[]): void {
+  /** From now on texts are read with these words of the studio's own; `false` where they were before. */
+  useWords(next: readonly StudioWord[]): boolean {
+    const isNew = JSON.stringify(next) !== JSON.stringify(words);
     words = next;
+    return isNew;
   },
 
   /** A class for people, from nothing. */
