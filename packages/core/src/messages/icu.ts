@@ -30,8 +30,7 @@ function formattersOf(tag: string): Formatters {
       ),
     getDateTimeFormat: (locales, options) =>
       getOrCreate(dates, JSON.stringify(options ?? {}), () => new Intl.DateTimeFormat(locales, options)),
-    getPluralRules: (locales, options) =>
-      getOrCreate(plurals, JSON.stringify(options ?? {}), () => new Intl.PluralRules(locales, options)),
+    getPluralRules: (locales, options) => getOrCreate(plurals, JSON.stringify(options ?? {}), () => new Intl.PluralRules(locales, options)),
   };
 }
 
