@@ -5,6 +5,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { ApiError } from './api/client.js';
+import { keyHash } from './api/key-hash.js';
 import { noteAnswer, noteSilence } from './api/reach.js';
 import { noteFailure } from './api/session-lost.js';
 import { routes } from './routes.js';
@@ -28,6 +29,7 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
     queries: {
       networkMode: 'always',
+      queryKeyHashFn: keyHash,
       staleTime: 10_000,
       // An answer of the server is final; only silence is asked again.
       retry: (count, error) => !(error instanceof ApiError) && count < 2,
