@@ -85,7 +85,7 @@ export { buildSequence, CHARACTERS, missingChairs, type BuildAsked, type Charact
 export { reviewOf, DIRECTIONS, type Review, type ReviewFinding, type Direction } from './review/review.js';
 export { blockOf, joinBlock, sectionsOf, type Section } from './sequence/blocks.js';
 export { editText, type StepEdit, type TextEdit } from './notes/edit-text.js';
-export { getKnown, getOrCreate } from './get-or-create.js';
+export { getKnown, getOrCreate, memoize } from './get-or-create.js';
 export { KnowledgeError } from './knowledge-error.js';
 export type { Problem } from './problem.js';
 export { clinicianNote, whatToSay, type NoteSection } from './screening/clinician-note.js';
