@@ -41,6 +41,7 @@ const CASES: readonly WorkedCase[] = [
   ['pn-b', `${NERVES} feeling=absent oneLeg=6 handsNumb=no`, { asana: 'vrksasana', side: 'both' }, 'change', ['pn-01', 'pn-02']],
   ['pn-c', `${NERVES} feeling=absent oneLeg=6 handsNumb=no`, { asana: 'vajrasana', dose: { minutes: 3 } }, 'change', ['pn-05']],
   ['pn-d', `${NERVES} feeling=reduced oneLeg=15 handsNumb=no`, { asana: 'adho-mukha-svanasana', dose: { breaths: 5 } }, 'keep'],
+  ['pn-f, numb toes bear no kneeling weight', `${NERVES} feeling=absent oneLeg=6 handsNumb=no`, { asana: 'vajrasana-toes-tucked', dose: { breaths: 5 } }, 'change', ['pn-10']],
   ['pn-e', 'polyneuropathy cause=unknown course=fast', 'tadasana', 'refer'],
   ['tbi-a', `${BLOW} daysSince=1 symptoms=4`, { asana: 'sukhasana', dose: { minutes: 5 } }, 'keep'],
   ['tbi-b', `${BLOW} daysSince=5 symptoms=2 neckPain=no giddy=no`, { asana: 'adho-mukha-svanasana', dose: { breaths: 3 } }, 'change', ['tbi-03']],
@@ -113,6 +114,8 @@ const CASES: readonly WorkedCase[] = [
   ['dev-d', 'cardiac-device kind=pacemaker weeksSince=60 side=left rhythm=afPermanent restingPulse=76 bloodThinner=doac alerts=no', { asana: 'virabhadrasana-2', side: 'both', dose: { seconds: 20 } }, 'keep'],
   ['dev-e', 'cardiac-device kind=icd weeksSince=80 side=left rhythm=af icdRate=180 afRateMax=130 cleared=yes alerts=no', { asana: 'phalakasana', dose: { seconds: 15 } }, 'change', ['dev-10']],
   ['dev-f', 'cardiac-device kind=pacemaker weeksSince=60 side=left rhythm=af alerts=no', 'bhastrika', 'change', ['dev-12']],
+  ['dev-g, knees to the belly on the back press no pocket', 'cardiac-device kind=pacemaker weeksSince=3 side=left cleared=yes', 'apanasana', 'keep'],
+  ['dev-h', 'cardiac-device kind=pacemaker weeksSince=3 side=left cleared=yes', 'salabhasana', 'change', ['dev-03']],
   ['dev-g', 'cardiac-device kind=pacemaker weeksSince=60 side=left rhythm=af restingPulse=80 alerts=no', { asana: 'viparita-karani', dose: { minutes: 5 } }, 'keep'],
 ]; // prettier-ignore
 

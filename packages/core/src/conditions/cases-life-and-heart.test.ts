@@ -87,3 +87,9 @@ test('one breath more or less: a hold that is too long is shortened, the pose st
   expect(changed('children age=5 guardianConsent=yes', { asana: 'vrksasana', dose: { seconds: 19 } })).toEqual([]);
   expect(changed('children age=5 guardianConsent=yes', { asana: 'vrksasana', dose: { seconds: 21 } })).toEqual(['children/chi-05-c3']);
 });
+
+test('only gas in the eye bars lying on the back', () => {
+  const onBack = { asana: 'savasana', dose: { minutes: 5 } };
+  expect(changed('retinal-disease kind=vitrectomy weeksSince=4 gasBubble=yes', onBack)).toContain('retinal-disease/ret-11');
+  expect(changed('retinal-disease kind=cataractOp weeksSince=0.5', onBack)).not.toContain('retinal-disease/ret-11');
+});

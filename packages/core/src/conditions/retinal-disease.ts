@@ -20,11 +20,16 @@ interface Eye {
   readonly release?: boolean | undefined;
 }
 
-function insideWindow({ kind, weeksSince = 0, gasBubble, release }: Eye): boolean {
+/** Whether gas may still be in the eye: for 12 weeks where it is not known. */
+function holdsGas({ kind = [], weeksSince = 0, gasBubble, release }: Eye): boolean {
+  return gasBubble ?? (release !== true && weeksSince < 12 && (kind.includes('vitrectomy') || kind.includes('detachmentRepaired')));
+}
+
+function insideWindow(eye: Eye): boolean {
+  const { kind, weeksSince = 0, release } = eye;
   if (release === true) return false;
   const has = (one: Kind) => kind?.includes(one) ?? false;
-  const gas = gasBubble ?? ((has('vitrectomy') || has('detachmentRepaired')) && weeksSince < 12);
-  return gas || (Object.keys(WINDOW_WEEKS) as Kind[]).some((one) => has(one) && weeksSince < WINDOW_WEEKS[one]!);
+  return holdsGas(eye) || (Object.keys(WINDOW_WEEKS) as Kind[]).some((one) => has(one) && weeksSince < WINDOW_WEEKS[one]!);
 }
 
 const STRICT = ['high', 'mod'] as const;
@@ -42,7 +47,7 @@ export const retinalDisease = condition({
     diopters: { kind: 'number', unit: 'dioptres', from: -30, to: 20, ask: 'Strength of the glasses', onlyIf: { kind: ['highMyopia'] } },
     lowVision: { kind: 'yesno', ask: 'Poor sight in daily life?', default: false },
   },
-  stages: { win: 'Within the weeks after an operation', high: 'High risk', mod: 'Some risk', low: 'Little risk', blurred: 'Poor sight or little risk' },
+  stages: { gas: 'Gas in the eye', high: 'High risk', mod: 'Some risk', low: 'Little risk', blurred: 'Poor sight or little risk' },
   stagesOf: (a) => {
     const { kind, weeksSince = 0, diopters, lowVision, release } = a;
     const has = (...some: Kind[]) => kind === undefined || some.some((one) => kind.includes(one));
@@ -51,7 +56,7 @@ export const retinalDisease = condition({
     const mod = has('tearLasered', 'cornealGraft', 'injection', 'refractiveOp', 'detachmentRepaired', 'vitrectomy') || myopia || (has('cataractOp') && weeksSince < 6);
     const low = kind !== undefined && !high && !mod && has('dryAmd', 'npdrMild');
     const window = insideWindow(a);
-    return pick(window && 'win', (high || window) && 'high', mod && !high && !window && 'mod', low && 'low', (lowVision === true || low) && 'blurred');
+    return pick(holdsGas(a) && 'gas', (high || window) && 'high', mod && !high && !window && 'mod', low && 'low', (lowVision === true || low) && 'blurred');
   },
   screen: (a) => {
     const { kind, weeksSince } = a;
@@ -90,7 +95,7 @@ export const retinalDisease = condition({
     ...limits('ret-07', { breathRetention: 'A held breath lets the pressure spike, and the eye can bleed.', breathRate: 'Forced breath lets the pressure spike, and the eye can bleed.' }, 'ADA16*', ['breathRetention', '= 0', 'avoid', STRICT], ['breathRate', '<= 20', 'avoid', STRICT]),
     ...limits('ret-08', 'Straining raises the pressure in the vessels of the eye.', 'ADA16*', ['effort', '<= 2', 'avoid', ['high']], ['effort', '<= 3', 'avoid', ['mod']]),
     ...limits('ret-09', 'A jolt can tear the retina.', 'ADA16*', ['impact', '= 0', 'avoid', STRICT], ['headJolt', '= 0', 'avoid', STRICT]),
-    ...limits('ret-11', 'A bubble of gas in the eye floats up: never flat on the back.', 'common practice', ['facing', ['upright', 'prone', 'left side', 'right side'], 'avoid', ['win']]),
+    ...limits('ret-11', 'A bubble of gas in the eye floats up: never flat on the back.', 'common practice', ['facing', ['upright', 'prone', 'left side', 'right side'], 'avoid', ['gas']]),
     ...limits('ret-10', 'Fast moves of the head upset the balance where sight is poor.', 'common practice', ['headJolt', '= 0', 'modify', ['low']]),
   ], // prettier-ignore
   favour: ['balance', 'calm', 'posture-awareness', 'breath-awareness'],
