@@ -35,8 +35,8 @@ export const hypertension = condition({
     organDamage: { kind: 'yesno', ask: 'Known damage to heart, kidneys or eyes from it?', default: false },
   },
   stages: {
-    s1: '130 to 139 or 80 to 89', ctrl: 'Diagnosed and below 140/90', s2: '140 to 159 or 90 to 99, or not known',
-    s2b: '160 to 179 or 100 to 109', s3: '180 or 110 and more', pills: 'Beta blocker or vessel-widening pills', any: 'Any stage with limits', 'quiet-end': 'Pills, or 140/90 and more',
+    s1: '130/80 to 139/89', ctrl: 'Diagnosed and below 140/90', s2: '140/90 to 159/99, or not known',
+    s2b: '160/100 to 179/109', s3: '180/110 and more', pills: 'Beta blocker or vessel-widening pills', any: '130/80 or more, or not known', 'quiet-end': 'Pills, or 140/90 and more',
   }, // prettier-ignore
   stagesOf: ({ systolic, diastolic, controlled, betaBlocker, vasodilator }) => {
     const stage = stageOf(systolic, diastolic, controlled === 'yes' || betaBlocker === true);

@@ -3,7 +3,8 @@ import { limitsFor } from '../planning/adapt.js';
 import { assess } from '../screening/assess.js';
 import { checkAnswers } from './check-answers.js';
 import { sayInEnglish } from '../messages/message.js';
-import { answersOn, daysBetween, newsOf, weeksOn } from './over-time.js';
+import { findCondition } from './all.js';
+import { answersOn, daysBetween, newsOf, stageWords, weeksOn } from './over-time.js';
 
 const news = (...asked: Parameters<typeof newsOf>) => newsOf(...asked).map(sayInEnglish);
 
@@ -100,4 +101,13 @@ describe('what is told before class', () => {
 
 test('a day that is none is refused', () => {
   expect(checkAnswers({ id: 'elbow', asOf: 'yesterday' }).map(({ message }) => message)).toEqual(['asOf is yesterday; expected a day such as 2026-03-01']);
+});
+
+test('the stages told are those that somebody is in, not what several have in common for a limit', () => {
+  const told = (id: string, answer = {}) => stageWords(findCondition(id)!, { id, ...answer });
+  expect(told('lumbar-disc')).toEqual(['Acute', 'Bending makes it worse']);
+  expect(told('arthritis', { type: 'ra', flare: true, joints: ['wrist'], neckInvolved: 'no' })).toEqual(['Flare']);
+  // A stage that is told first is told, however it is put together.
+  expect(told('retinal-disease', { kind: ['vitrectomy'], weeksSince: 2, gasBubble: true })).toEqual(['Gas in the eye', 'High risk']);
+  expect(told('sacroiliac-pain')).toEqual(['Some pain, or not asked']);
 });

@@ -73,8 +73,8 @@ export const scoliosis = condition({
     lungTrouble: { kind: 'yesno', ask: 'Breathless from the curve?' },
   },
   stages: {
-    ...PAIN.stages, low: 'Cobb 10 to 20', moderate: '21 to 40', severe: '41 and more, or not known', fused: 'Fused, from 26 weeks', fusedNew: 'Fused, first 26 weeks', 'fused-year': 'Fused, 26 to 51 weeks', lung: 'Breathless from the curve',
-    curve: 'Any curve', firm: 'From Cobb 21, or fused', hands: 'Fused or growing', 'other-hands': 'Neither fused nor growing',
+    ...PAIN.stages, low: 'Cobb 10 to 20', moderate: 'Cobb 21 to 40', severe: 'Cobb 41 and more, or not known', fused: 'Fused, from 26 weeks', fusedNew: 'Fused, first 26 weeks', 'fused-year': 'Fused, 26 to 51 weeks', lung: 'Breathless from the curve',
+    curve: 'Small or large curve', firm: 'From Cobb 21, or fused', hands: 'Fused or growing', 'other-hands': 'Grown or not known, and not fused',
     'load-year': 'Fused up to a year, or breathless',
   }, // prettier-ignore
   stagesOf: (a) => {

@@ -16,7 +16,7 @@ export const spinalStenosis = condition({
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the operation', onlyIf: { surgery: ['decompression', 'fusion'] } },
     falls12m: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last 12 months', default: 0 },
   },
-  stages: { ...PAIN.stages, mild: 'Walks 15 minutes or more', symptomatic: 'Walks less', severe: 'Less than 3 minutes, or weak', legs: 'Walks less than 15 minutes' },
+  stages: { ...PAIN.stages, mild: 'Walks 15 minutes or more', symptomatic: 'Walks 3 to 14 minutes', severe: 'Less than 3 minutes, or weak', legs: 'Walks under 15 minutes, or weak' },
   stagesOf: (a) => {
     const walk = a.walkMinutes ?? 5;
     const severe = walk < 3 || a.deficit === 'weak';

@@ -36,7 +36,7 @@ export const spondylolisthesis = condition({
     surgery: { kind: 'choice', options: ['none', 'decompression', 'fusion'], ask: 'Operated?', default: 'none' },
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the operation', onlyIf: { surgery: ['decompression', 'fusion'] } },
   },
-  stages: { ...PAIN.stages, g1: 'Slip to 25 %', g2: '26 to 50 %, or not known', g3: 'Over 50 %', pars: 'Fresh stress reaction, first 12 weeks' },
+  stages: { ...PAIN.stages, g1: 'Slip to 25 %', g2: 'Slip of 26 to 50 %, or not known', g3: 'Slip over 50 %', pars: 'Fresh stress reaction, first 12 weeks' },
   stagesOf: (a) => [...PAIN.stagesOf(a), ...pick(stageOf(a))],
   screen: (a) => [
     ...PAIN.screen(a),
