@@ -82,6 +82,7 @@ async function libraryTexts() {
     ...library.asanas.flatMap(({ name, variations }) => [name, ...variations.map((variation) => variation.name)]),
     ...CONDITIONS.flatMap((condition) => [
       condition.name,
+      ...Object.values(condition.stages),
       ...Object.values(condition.parameters).flatMap(({ ask, how }) => [ask, how]),
       ...limits(condition),
     ]),

@@ -50,7 +50,7 @@ function stageOf(condition: Condition, answer: ConditionAnswer): Stage {
   return {
     answer,
     limits: limitsOf(condition, valid),
-    names: stageWords(condition, valid),
+    names: stageWords(condition, valid).map((stage) => t(stage)),
     participant: { ...anybody(condition.id), conditions: [valid] },
   };
 }

@@ -56,7 +56,12 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
         </button>
       </div>
       <p className="-mt-2 mb-3 text-sm text-soft">
-        {t('Taken as: {stageWords}.', { stageWords: stageWords(condition, answer).join('; ') || t('no stage that limits') })}
+        {t('Taken as: {stageWords}.', {
+          stageWords:
+            stageWords(condition, answer)
+              .map((stage) => t(stage))
+              .join('; ') || t('no stage that limits'),
+        })}
         {codes.length > 0 && ` ${t('Coded as {codes}.', { codes: codes.join(', ') })}`}
         {tooOld.length > 0 && (
           <strong className="block text-ink">

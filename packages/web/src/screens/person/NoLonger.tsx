@@ -16,7 +16,11 @@ function recorded(told: ConditionAnswer, day: string): string {
   if (!condition) return told.id;
   const { answer } = answersOn(told, day);
   const asOf = told['asOf'];
-  const what = `${t(condition.name)}: ${stageWords(condition, answer).join('; ') || t('no stage that limits')}`;
+  const what = `${t(condition.name)}: ${
+    stageWords(condition, answer)
+      .map((stage) => t(stage))
+      .join('; ') || t('no stage that limits')
+  }`;
   return typeof asOf === 'string' ? t('{what}, told on {day}', { what, day: dayWords(asOf) }) : what;
 }
 
