@@ -25,6 +25,9 @@ describe('asked about, however likely its reading is', () => {
     ['another exercise', 'Shoulder circles, chest stretch with strap'],
     ['another position', 'Revolved triangle on the back'],
     ['another position', 'Thread the needle at the wall, 5 breaths'],
+    ['a name, and then what it was taken for', 'Cat cow, hips circles on hands and knees'],
+    ['a name, and then what it was taken for', 'Warrior II, peaceful warrior'],
+    ['nobody sits so on a chair', 'Sit tall on blanket, hands on belly, 12 br'],
     ['left out', 'Cat cow x4 – skip tonight'],
     ['left out', 'Tree (left out this week)'],
     ['left out', 'Don’t do triangle 5 breaths'],
@@ -36,6 +39,11 @@ describe('asked about, however likely its reading is', () => {
     ['words that nobody knows', 'Tree\nCobra\nblsana'],
     ['words that nobody knows', 'Warrior II R\nnext, IRT'],
   ])('%s: %s', (_, text) => expect(lastKind(text)).toBe('ask'));
+
+  test.each(['Cat-cow x6\nall 4s, tail wag', 'Tree, fingertips on wall', 'Camel, small'])(
+    'not so where the words before a comma say where or how: %s',
+    (text) => expect(lastKind(text)).toBe('step'),
+  );
 });
 
 test.each(['Tree, right and left', 'Maybe circle the shoulders', 'Sit to stand, no hands x8', 'Mountain\nTree, hands on the belly'])(

@@ -39,6 +39,7 @@ export class Doubts {
       (hypothesis.is === 'many' && OTHER_SIDE_LAST.test(line.evidence.tokens.text)) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.goesOn(line, hypothesis) ||
+      this.leavesFirst(line, hypothesis) ||
       this.leavesExercise(line, hypothesis) ||
       this.offersAnother(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
@@ -102,6 +103,18 @@ export class Doubts {
     });
   }
 
+  /** Whether a line was taken for what stands behind a comma, and another posture's name before it: "warrior II, peaceful warrior". */
+  private leavesFirst({ evidence: { head, tokens, query, surrounding } }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
+    const isMeant = (found: Agreement) => idOf(found) === hypothesis.asana.id;
+    const comma = tokens.rest.indexOf(',');
+    if (comma < 0 || SAYS_HOW.test(tokens.rest) || !head?.some(isNamed) || head.some((found) => isNamed(found) && isMeant(found)))
+      return false;
+    // "All fours, tail wags" says where.
+    if (query.places.every(({ stem, to }) => to > comma || tellsPosition(stem))) return false;
+    return this.lexicon.meaningsOf(tokens.rest.slice(comma + 1), surrounding).some((found) => found.best >= ALSO_PART && isMeant(found));
+  }
+
   /** Whether behind a comma stands some other exercise, by whatever name: "shoulder circles, chest stretch". */
   private leavesExercise({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step') return false;
@@ -110,9 +123,11 @@ export class Doubts {
   }
 
   /** Whether a line says that one stands, sits or lies, and nobody calls the posture so: "revolved triangle on the back". */
-  private isElsewhere({ evidence: { query, tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
-    if (hypothesis.is !== 'step' || hypothesis.found?.exact || ON_BELLY.test(tokens.rest)) return false;
+  private isElsewhere({ evidence: { query, tokens, surrounding } }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
     const { asana } = hypothesis;
+    if (CHAIR_BASES.has(asana.base) && !surrounding.has('chair') && SITS_ON.test(tokens.rest)) return true;
+    if (ON_BELLY.test(tokens.rest)) return false;
     return query.places.some(
       ({ stem }, i) => query.words[i]! >= 0 && tellsOtherPosition(stem, asana) && !this.lexicon.holdsWord(asana, query.words[i]!),
     );
@@ -275,6 +290,11 @@ const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
+/** Before a comma, where the limbs are, or no more than that one rests. */
+const SAYS_HOW = /^\W*(?:rest|relax|legs?|knees?|feet|arms?|hands?|palms?)(?!\p{L})/iu;
+/** Nobody sits so on a chair. */
+const SITS_ON =
+  /(?<!\p{L})(?:sit(?:ting)?|seated|seat)(?!\p{L})[^,;]*?\son\s+(?:(?:a|the|your|some|two|2|folded|rolled|high|low)\s+)*(?:blankets?|bolsters?|blocks?|bricks?|cushions?|pillows?|mats?|floor)(?!\p{L})/iu;
 /** "Hands on the belly" says nothing of where one lies. */
 const ON_BELLY =
   /(?:hands?|palms?|fingers|weight|sandbag|bag|book|toy|teddy|baby|blanket|cushion)\s+on\s+(?:the |your )?(?:belly|bellies|tummy|stomach|front)/i;

@@ -217,6 +217,7 @@ export class Lexicon {
   private readonly small: ReadonlySet<number>;
   private readonly things: ReadonlySet<number>;
   private readonly limbs: ReadonlySet<number>;
+  private readonly furniture: ReadonlySet<number>;
   private readonly movements: ReadonlySet<number>;
   /** A phrase with one of these is said only by a line with one. */
   private readonly negations: ReadonlySet<number>;
@@ -292,6 +293,7 @@ export class Lexicon {
     this.small = new Set(this.known(SMALL_WORDS));
     this.things = new Set(this.known(THINGS));
     this.limbs = new Set(this.known(LIMBS));
+    this.furniture = new Set(this.known(FURNITURE));
     this.movements = new Set(this.known(MOVEMENTS));
     this.negations = new Set(this.known('no not without'));
     this.opposites = OPPOSITES.map((pair) => this.known(pair)).flatMap((pair) => [pair, [...pair].reverse()]);
@@ -602,14 +604,22 @@ export class Lexicon {
     return getOrCreate(known, `${asana.id}/${variation}`, () => {
       const group = this.groups.get(asana.id);
       const own = group?.variations.get(variation);
-      return group !== undefined && own !== undefined && this.saidOf(group, own, this.tellingIn(query.words)) >= MOSTLY_SAID;
+      if (!group || !own) return false;
+      const words = this.tellingIn(query.words);
+      return this.hasThing(own, words) && this.saidOf(group, own, words) >= MOSTLY_SAID;
     });
   }
 
-  /** Whether a line names some thing where every phrase for a variation does: without one, no foot is on a seat. */
-  private hasThing({ phrases }: VariationWords, words: ReadonlySet<number>): boolean {
+  /**
+   * Whether a line names some thing where every phrase for a variation does: without one, no foot is on a seat. Nor is the
+   * head on a seat where it is said to be on a bolster.
+   */
+  private hasThing({ phrases, name }: VariationWords, words: ReadonlySet<number>): boolean {
     const isThing = (word: number) => this.things.has(word);
-    return [...words].some(isThing) || !phrases.every((phrase) => phrase.some(isThing));
+    const said = [...words].filter(isThing);
+    if (said.length === 0) return !phrases.every((phrase) => phrase.some(isThing));
+    const isFurnished = [...name].some((word) => this.furniture.has(word));
+    return !isFurnished || said.some((word) => this.furniture.has(word) || name.has(word));
   }
 
   private tellingIn(words: readonly number[]): Set<number> {
@@ -833,9 +843,10 @@ const WHOLE_PHRASE_LEAD = 0.7;
 const MOSTLY_SAID = 0.5;
 const WHOLLY_SAID = 0.999;
 /** Small words, what is held, and what is done "with" something tell of anything. */
-/** Props and what stands in a room. */
-const THINGS =
-  'chair seat stool bench sofa bed table desk wall door rail rope bar block brick book bolster pillow cushion blanket towel rug strap belt band ball wedge sandbag weight stick';
+/** What stands in a room; nothing that is brought to the mat does its work. */
+const FURNITURE = 'chair seat stool bench sofa bed table desk wall door rail rope bar';
+/** The same, and props. */
+const THINGS = `${FURNITURE} block brick book bolster pillow cushion blanket towel rug strap belt band ball wedge sandbag weight stick`;
 const SMALL_WORDS = 'hold with on onto to in into at of and or from by for as';
 /** A word in so large a share of the plain phrases is the asana's own. */
 const PLAIN_SHARE = 0.06;

@@ -20,6 +20,8 @@ describe('dose', () => {
     ['tree 6 es', { repetitions: 6 }],
     ['tree 5/5', { repetitions: 5 }],
     ['tree 8 R / 8 L', { repetitions: 8 }],
+    ['tree 6 fwd 6 back', { repetitions: 6 }],
+    ['tree, 5 clockwise, 5 anticlockwise', { repetitions: 5 }],
     ['tree once or twice', { repetitions: 2 }],
     ['tree 6x', { repetitions: 6 }],
     ['tree × 6', { repetitions: 6 }],
@@ -464,6 +466,8 @@ test.each([
   ['Toe taps – only if no doming', 'heel-lift-only'],
   ['Nadi shodhana 5 min', 'imagined'],
   ['Lizard on the forearms', 'hands-instead-of-forearms'],
+  ['Paschimottanasana, head on a bolster', 'head-on-chair-seat'],
+  ['Pelvic floor: lift and release x8', 'release-only'],
 ])('"%s" does not say %s', (line, variation) => {
   const [step] = read(line).sequence!.steps;
   expect(step!.variation).not.toBe(variation);
@@ -474,6 +478,7 @@ test.each([
   ['Tadasana, feet wide', 'wide-stance'],
   ['Wide-leg forward fold, head on a block', 'head-on-block'],
   ['Roll-down, half way', 'half-roll'],
+  ['Puppy, elbows on a chair', 'forearms-on-seat'],
 ])('"%s" says %s', (line, variation) => expect(read(line).sequence!.steps[0]!.variation).toBe(variation));
 
 test('eyes that are open are not closed', () => {

@@ -504,7 +504,7 @@ export const breathing: Phrases = {
   'mula-bandha': {
     plain: `
       mula bandha; moola bandha; mulabandha; mool bandh; MB ?; root lock; root lift; pelvic floor; PF; PF lifts;
-      pelvic floor lift; pelvic floor squeeze; pelvic floor breathing; PF w breath; kegels; kegel exs;
+      pelvic floor lift; pelvic floor squeeze; squeeze and release the pelvic floor; lift and release; pelvic floor breathing; PF w breath; kegels; kegel exs;
       squeeze and lift pelvic floor; lift the pelvic floor on exhale; draw up between sit bones; zip up from below;
       lift perineum; stop-the-wee muscles, lift & let go; pelvic lift inside ?; pelvic floor elevator; the lift/elevator;
       tiny elevator @kids; ashwini mudra ?; aswini mudra ?; hold in wind and wee; core lift from below; moolbandh;
