@@ -94,7 +94,7 @@ export class Doubts {
     const doses = evidence.tokens.spans.filter(({ as }) => as === 'dose');
     return [...rest.matchAll(AND_MORE)].slice(0, MOST_SIGNS).some(({ index, 0: sign }) => {
       const to = index + sign.length;
-      const [first, second] = [named(rest.slice(0, index)), named(rest.slice(to))];
+      const [first, second] = [named(rest.slice(0, index)), named(rest.slice(to).replace(ON_CONDITION, ''))];
       if (first === null || second === null || first.id === second.id) return false;
       // Each with a dose of its own is done by itself; what a sign clearly parts need not be named well on both sides.
       const areDosedApart = doses.some((dose) => dose.to <= to) && doses.some((dose) => dose.from >= to);
@@ -126,7 +126,7 @@ export class Doubts {
   private isElsewhere({ evidence: { query, tokens, surrounding } }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
     const { asana } = hypothesis;
-    if (CHAIR_BASES.has(asana.base) && !surrounding.has('chair') && SITS_ON.test(tokens.rest)) return true;
+    if (CHAIR_BASES.has(asana.base) && !surrounding.has('chair') && [SITS_ON, TABLE].some((where) => where.test(tokens.rest))) return true;
     if (ON_BELLY.test(tokens.rest)) return false;
     return query.places.some(
       ({ stem }, i) => query.words[i]! >= 0 && tellsOtherPosition(stem, asana) && !this.lexicon.holdsWord(asana, query.words[i]!),
@@ -248,7 +248,8 @@ function isOnlyInBrackets({ evidence: { head, tokens } }: WeighedLine, hypothesi
 
 /** Whether the line is just what somebody calls another posture: "ardha halasana" is no plough. On a chair many have the name that they have on the floor. */
 function isAnotherToTheLetter({ evidence: { agreements } }: WeighedLine, hypothesis: Hypothesis): boolean {
-  if (hypothesis.is !== 'step' || hypothesis.found?.exact || CHAIR_BASES.has(hypothesis.asana.base)) return false;
+  if (hypothesis.is !== 'step' || CHAIR_BASES.has(hypothesis.asana.base)) return false;
+  if (hypothesis.found?.exact && !hypothesis.found.ambiguous) return false;
   return agreements.some((found) => isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id);
 }
 
@@ -295,6 +296,8 @@ const SAYS_HOW = /^\W*(?:rest|relax|legs?|knees?|feet|arms?|hands?|palms?)(?!\p{
 /** Nobody sits so on a chair. */
 const SITS_ON =
   /(?<!\p{L})(?:sit(?:ting)?|seated|seat)(?!\p{L})[^,;]*?\son\s+(?:(?:a|the|your|some|two|2|folded|rolled|high|low)\s+)*(?:blankets?|bolsters?|blocks?|bricks?|cushions?|pillows?|mats?|floor)(?!\p{L})/iu;
+/** The shape on hands and knees, above what is done in it. */
+const TABLE = /^\W*table(?:[ -]?top)?\s*:/i;
 /** "Hands on the belly" says nothing of where one lies. */
 const ON_BELLY =
   /(?:hands?|palms?|fingers|weight|sandbag|bag|book|toy|teddy|baby|blanket|cushion)\s+on\s+(?:the |your )?(?:belly|bellies|tummy|stomach|front)/i;
@@ -321,7 +324,9 @@ const OTHER_SIDE_LAST = new RegExp(`(?:${ARROW.source}|;)\\uFE0F?\\s*(?:l|r|left
 /** A posture, then one that is revolved: "triangle, rev triangle", "side angle, then revolved side angle". */
 const AND_REVOLVED = /\p{L}{2}\s*(?:[,;+&/>→]|(?<!\p{L})then)\s*(?:then\s+)?(?:rev(?:olved)?\.?|pari?vri?t+a)\s+\p{L}{3}/iu;
 /** Several forms of one posture by their letters: "prasarita A C". */
-const LETTERED = /\p{L}{4}\s+[A-D](?:\s*[,+&/]\s*|\s+)[A-D](?!\p{L})/u;
+const LETTERED = /\p{L}{4}\s+[A-D](?:\s*[,+&/]\s*|\s+)(?:(?:and|then)\s+)?[A-D](?!\p{L})/u;
+/** Both salutations, however often each: "sun A x3 (knees down), sun B x2". */
+const SUNS = /(?<!\p{L})(?:sun|surya|salut\p{L}*|namaskara?)\W*(?:sal\p{L}*\W*)?a(?!\p{L}).*(?<!\p{L})b(?!\p{L})/iu;
 /** Parts set apart by dashes or arrows go one after another too, where there are several. */
 const STEPWISE = /(?:(?:\s[-–—]\s|→|>).*){2}/;
 /** So are parts that each agree so well with some posture. */
@@ -331,6 +336,8 @@ const NEXT_PART = 0.6;
 const ALSO_PART = 0.8;
 /** Signs that part postures more than they join a remark to one. */
 const PARTS = /[;→]/;
+/** On what the second depends may name the first again: "sphinx; press-up if sphinx feels fine". */
+const ON_CONDITION = /\s(?:if|unless|when|as long as)\s.*$/iu;
 /** So many signs of a line are looked at. */
 const MOST_SIGNS = 4;
 /** So many other names are a list, whatever stands between them. */
@@ -352,7 +359,7 @@ function areAllButOneExact(parts: readonly Part[]): boolean {
 /** Whether a line holds, beside the posture it was taken for, others that are named to the letter and would be dropped. */
 function leavesPart({ evidence: { parts, tokens, query } }: WeighedLine, hypothesis: Hypothesis): boolean {
   if (hypothesis.is !== 'step') return false;
-  if ([SERIES, AND_REVOLVED, LETTERED].some((several) => several.test(tokens.rest))) return true;
+  if ([SERIES, SUNS, AND_REVOLVED, LETTERED].some((several) => several.test(tokens.rest))) return true;
   const isExact = hypothesis.found?.exact === true;
   const isSeries = NEXT_OF_SERIES.test(tokens.rest);
   const isTwice = isExact && repeatsItself(query, tokens.rest);

@@ -66,6 +66,13 @@ describe('a dose on a line of its own', () => {
     expect(kinds('Warrior II, right\nReverse warrior\nx3')).toEqual(['step', 'step', 'repeat']));
 });
 
+test('the pose called chair, before an arrow, brings no chairs', () =>
+  expect(read('# Friday flow\nchair > rev chair > fold').sequence!.steps.map(({ asana }) => asana)).toEqual([
+    'utkatasana',
+    'parivrtta-utkatasana',
+    'uttanasana',
+  ]));
+
 test('a line that names no thing asks for no variation on a thing', () =>
   expect(one('Step right foot forward, low lunge')).toMatchObject({ asana: 'anjaneyasana', variation: null }));
 
@@ -505,6 +512,9 @@ describe('a number alone', () => {
     expect(dosesOf(held).at(-1)).toEqual({ minutes: 4 });
     expect(dosesOf('sleeping swan L 4')).toEqual([{ repetitions: 4 }]);
     expect(dosesOf('Yin on Thursday\nsleeping swan, 4 each side')).toEqual([{ minutes: 4 }]);
+    const rests =
+      'Legs up the wall, 5\nSupported bound angle, 6\nSavasana 8\nMoon breath, 6 breaths\nWide child, 2\nTwist on the back, knees together, 3 + 3';
+    expect(dosesOf(rests).slice(4)).toEqual([{ minutes: 2 }, { minutes: 3 }]);
   });
 });
 

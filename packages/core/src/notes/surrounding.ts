@@ -4,7 +4,8 @@ import { getOrCreate } from '../get-or-create.js';
 
 /** Words of a title, a heading or a line that tell what kind of class it is. Common practice, no source. */
 const TELLING: Readonly<Record<string, RegExp>> = {
-  chair: /\b(?:chairs?(?![ -]pose)|seated class|care home|desk|office|wheelchairs?|armchairs?|sitting class)\b/i,
+  chair:
+    /\b(?:chairs?(?![ -]pose|\s*(?:->|[>→]))(?<!(?:[>→]|\brev(?:olved)?\.?)\s*chairs?)|seated class|care home|desk|office|wheelchairs?|armchairs?|sitting class)\b/i,
   kids: /\b(?:kids?|children|child care|toddlers?|preschool(?:ers?)?|kinder(?:garten)?|nursery|primary|pupils|school|little ones|family|camp|teens?|yrs|\d+-\d+s|grade \d|year \d|reception|cubs|scouts)\b/i,
   prenatal: /\b(?:prenatal|pre-natal|antenatal|pregnan\w*|bump|trimester|mums?-to-be|mamas?|\d+ ?we?e?ks pregnant)\b/i,
   lying: /\b(?:bed|ward|in bed|bedtime|lying class|supine class)\b/i,

@@ -49,17 +49,24 @@ interface Carried {
 
 const START: Omit<Carried, 'longHeld'> = { section: '', way: null, isOpen: false, isSideOpen: false, front: null };
 
-/** A sheet with so many lines in minutes, and none in breaths, counts what is held in minutes. */
+/** A sheet with so many lines in minutes, or in numbers that are, and none in breaths, counts what is held in minutes. */
 const LONG_HELD_LINES = 3;
 
 /** A class that says of itself that it holds long. */
 const SAYS_LONG = /(?<!\p{L})(?:yin|restoratives?|restore)(?!\p{L})/iu;
 
-function longHeldIn(lines: readonly WeighedLine[]): Carried['longHeld'] {
-  const tokens = lines.filter(({ heading }) => heading === null).map(({ evidence }) => evidence.tokens);
-  if (tokens.some(({ dose }) => dose.breaths !== undefined)) return null;
-  if (tokens.some(({ text }) => SAYS_LONG.test(text))) return 'said';
-  return tokens.filter(({ dose }) => dose.minutes !== undefined).length >= LONG_HELD_LINES ? 'seen' : null;
+function longHeldIn(weighed: readonly WeighedLine[], understood: ReadonlyMap<number, Understood>): Carried['longHeld'] {
+  const lines = weighed
+    .filter(({ heading }) => heading === null)
+    .map(({ line, evidence: { tokens } }) => {
+      const hypothesis = understood.get(line)?.hypothesis;
+      return { tokens, asana: hypothesis?.is === 'step' ? hypothesis.asana : null };
+    });
+  // Breaths of a breathing practice say nothing of how postures are held.
+  if (lines.some(({ tokens: { dose }, asana }) => dose.breaths !== undefined && !asana?.pattern)) return null;
+  if (lines.some(({ tokens: { text } }) => SAYS_LONG.test(text))) return 'said';
+  const inMinutes = lines.filter(({ tokens, asana }) => (asana ? doseGiven(tokens, asana, null) : tokens.dose).minutes !== undefined);
+  return inMinutes.length >= LONG_HELD_LINES ? 'seen' : null;
 }
 
 /** A number alone ("savasana 8") counts minutes where a posture is held that long: "frog pose 4" among others held for minutes. */
@@ -147,7 +154,7 @@ export class SequenceWriter {
     const unknown: UnknownLine[] = [];
     const notes: ReaderNote[] = [];
     for (const [line, text] of layout.set) lines.push(plainLine(line, text, 'note'));
-    let carried: Carried = { ...START, longHeld: longHeldIn(weighed) };
+    let carried: Carried = { ...START, longHeld: longHeldIn(weighed, understood) };
     const dosesBelow = weighed.some(({ heading, evidence: { tokens } }) => heading === null && isDoseAlone(tokens) && isHeldAlone(tokens));
     for (const line of weighed) {
       if (line.heading !== null) {
