@@ -28,6 +28,8 @@ describe('asked about, however likely its reading is', () => {
     ['a name, and then what it was taken for', 'Cat cow, hips circles on hands and knees'],
     ['a name, and then what it was taken for', 'Warrior II, peaceful warrior'],
     ['it goes on, on a condition', 'Sphinx 1 min; prone press-up x5 if sphinx feels fine'],
+    ['a dose each, and no sign between them', 'Bridge x2 wheel x1'],
+    ['a dose each', 'Chair at side: leg swings 10 each, heel lifts 10'],
     ['both salutations', 'Sun A x3 (knees down), Sun B x2'],
     ['two forms by their letters', 'Wide leg fold A, then C w/ strap'],
     ['another asana has just this name, less gently', 'Neck rolls both ways'],
@@ -45,7 +47,7 @@ describe('asked about, however likely its reading is', () => {
     ['words that nobody knows', 'Warrior II R\nnext, IRT'],
   ])('%s: %s', (_, text) => expect(lastKind(text)).toBe('ask'));
 
-  test.each(['Cat-cow x6\nall 4s, tail wag', 'Tree, fingertips on wall', 'Camel, small'])(
+  test.each(['Cat-cow x6\nall 4s, tail wag', 'Tree, fingertips on wall', 'Camel, small', 'Opp arm/leg x10, hold 5 sec'])(
     'not so where the words before a comma say where or how: %s',
     (text) => expect(lastKind(text)).toBe('step'),
   );

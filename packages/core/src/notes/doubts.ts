@@ -39,6 +39,7 @@ export class Doubts {
       (hypothesis.is === 'many' && OTHER_SIDE_LAST.test(line.evidence.tokens.text)) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.goesOn(line, hypothesis) ||
+      this.isDosedTwice(line, hypothesis) ||
       this.leavesFirst(line, hypothesis) ||
       this.leavesExercise(line, hypothesis) ||
       this.offersAnother(line, hypothesis) ||
@@ -81,26 +82,38 @@ export class Doubts {
     return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
   }
 
+  /** What words name, and how well; `null` for no posture. */
+  private named(words: string, { surrounding }: LineEvidence): Named | null {
+    const [found] = isNoName(words) ? [] : this.lexicon.meaningsOf(words, surrounding);
+    return found?.meaning.kind === 'asana' ? { id: idOf(found), best: found.best } : null;
+  }
+
   /** Whether a line goes on to what seems another posture: "knees to chest, then windscreen", "plank and knees, chest, chin". */
   private goesOn({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
-    const { rest } = evidence.tokens;
-    const named = (words: string) => {
-      const [found] = isNoName(words) ? [] : this.lexicon.meaningsOf(words, evidence.surrounding);
-      return found?.meaning.kind === 'asana' ? { id: idOf(found), best: found.best } : null;
-    };
-    const next = named(THEN.exec(rest)?.[1] ?? '');
+    const { rest, spans } = evidence.tokens;
+    const next = this.named(THEN.exec(rest)?.[1] ?? '', evidence);
     if (next !== null && next.best >= NEXT_PART && next.id !== hypothesis.asana.id) return true;
-    const doses = evidence.tokens.spans.filter(({ as }) => as === 'dose');
+    const doses = spans.filter(({ as }) => as === 'dose');
     return [...rest.matchAll(AND_MORE)].slice(0, MOST_SIGNS).some(({ index, 0: sign }) => {
       const to = index + sign.length;
-      const [first, second] = [named(rest.slice(0, index)), named(rest.slice(to).replace(ON_CONDITION, ''))];
-      if (first === null || second === null || first.id === second.id) return false;
       // Each with a dose of its own is done by itself; what a sign clearly parts need not be named well on both sides.
       const areDosedApart = doses.some((dose) => dose.to <= to) && doses.some((dose) => dose.from >= to);
+      const [first, second] = [rest.slice(0, index), rest.slice(to).replace(ON_CONDITION, '')];
       const least = areDosedApart || PARTS.test(sign) ? NEAR_PART : ALSO_PART;
-      return Math.min(first.best, second.best) >= least && (areDosedApart || Math.max(first.best, second.best) >= ALSO_PART);
+      return areTwo(this.named(first, evidence), this.named(second, evidence), least, areDosedApart ? NEAR_PART : ALSO_PART);
     });
+  }
+
+  /** Whether two postures have a dose each, whatever parts them: "bridge x2 wheel x1", "leg swings 10 each, heel lifts 10". */
+  private isDosedTwice({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
+    const { rest, spans } = evidence.tokens;
+    const [dose, another] = spans.filter(({ as }) => as === 'dose');
+    // A second number alone is no part of the dose that was read.
+    const end = another?.from ?? NUMBER_AT_END.exec(rest)?.index;
+    if (hypothesis.is !== 'step' || !dose || end === undefined) return false;
+    const [first, second] = [rest.slice(0, dose.from), rest.slice(dose.to, end)];
+    return !ONLY_HELD.test(second) && areTwo(this.named(first, evidence), this.named(second, evidence), NEAR_PART, NEXT_PART);
   }
 
   /** Whether a line was taken for what stands behind a comma, and another posture's name before it: "warrior II, peaceful warrior". */
@@ -336,12 +349,27 @@ const NEXT_PART = 0.6;
 const ALSO_PART = 0.8;
 /** Signs that part postures more than they join a remark to one. */
 const PARTS = /[;→]/;
+const NUMBER_AT_END = /(?<=\p{L}\W+)\d{1,2}\s*$/u;
+/** Between two doses of one posture: "x10, hold 5 s". */
+const ONLY_HELD = /^\W*(?:(?:and|then|with)\s+)?(?:hold(?:ing)?|held|stay|keep|rest|pause)?\W*$/i;
 /** On what the second depends may name the first again: "sphinx; press-up if sphinx feels fine". */
 const ON_CONDITION = /\s(?:if|unless|when|as long as)\s.*$/iu;
 /** So many signs of a line are looked at. */
 const MOST_SIGNS = 4;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
+
+/** A posture that some words name, and how well they do. */
+interface Named {
+  readonly id: string;
+  readonly best: number;
+}
+
+/** Whether two are named, each at least so well and one of them better. */
+function areTwo(first: Named | null, second: Named | null, least: number, better: number): boolean {
+  if (first === null || second === null || first.id === second.id) return false;
+  return Math.min(first.best, second.best) >= least && Math.max(first.best, second.best) >= better;
+}
 
 /** Whether parts with a dose of their own are different postures, as far as their words tell. */
 function areApart(parts: readonly Part[]): boolean {

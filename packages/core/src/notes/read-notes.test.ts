@@ -511,6 +511,8 @@ describe('a number alone', () => {
     const held = 'dragon R 3 min\nlegs up the wall 5 min\nsupported bridge 4 min\nsleeping swan L 4';
     expect(dosesOf(held).at(-1)).toEqual({ minutes: 4 });
     expect(dosesOf('sleeping swan L 4')).toEqual([{ repetitions: 4 }]);
+    // Hard work is counted.
+    expect(dosesOf('dragon R 3 min\nlegs up the wall 5 min\nsupported bridge 4 min\nwall squat 8').at(-1)).toEqual({ repetitions: 8 });
     expect(dosesOf('Yin on Thursday\nsleeping swan, 4 each side')).toEqual([{ minutes: 4 }]);
     const rests =
       'Legs up the wall, 5\nSupported bound angle, 6\nSavasana 8\nMoon breath, 6 breaths\nWide child, 2\nTwist on the back, knees together, 3 + 3';

@@ -73,6 +73,8 @@ export function toldPosition(text: string): readonly Base[] {
 
 /** Whether a line takes the class away from its chairs. */
 function leavesChair(text: string): boolean {
+  // With a chair to hold on to, too.
+  if (/\bdown (?:to|onto) (?:the |your )?(?:mats?|floor)\b/i.test(text)) return true;
   return (
     /(?<!\b(?:feet|foot|hands?|heels?|knees?|soles?|toes|flat) (?:flat )?)\b(?:on|to|down to|onto) (?:the |your )?(?:mats?|floor)\b|\bmat (?:class|part|section|work|half)\b|\b(?:lie|lying) (?:down|on|back)\b/i.test(
       text,

@@ -52,6 +52,9 @@ const START: Omit<Carried, 'longHeld'> = { section: '', way: null, isOpen: false
 /** A sheet with so many lines in minutes, or in numbers that are, and none in breaths, counts what is held in minutes. */
 const LONG_HELD_LINES = 3;
 
+/** Up to this effort a posture may be held for minutes. */
+const EASY = 2;
+
 /** A class that says of itself that it holds long. */
 const SAYS_LONG = /(?<!\p{L})(?:yin|restoratives?|restore)(?!\p{L})/iu;
 
@@ -72,7 +75,9 @@ function longHeldIn(weighed: readonly WeighedLine[], understood: ReadonlyMap<num
 /** A number alone ("savasana 8") counts minutes where a posture is held that long: "frog pose 4" among others held for minutes. */
 function doseGiven({ dose, isBare }: Tokens, asana: Asana, longHeld: Carried['longHeld']): DoseSpec {
   const isStill = asana.movesWhen === null && asana.pattern === null && asana.steps.length === 0;
-  const isHeld = asana.dose.minutes !== undefined || longHeld === 'said' || (longHeld === 'seen' && asana.dose.repetitions === undefined);
+  // Among rests that are held long, hard work is still counted: "wall squat 8".
+  const isEasy = (asana.variations[0]?.declared.effort ?? EASY) <= EASY && asana.dose.repetitions === undefined;
+  const isHeld = asana.dose.minutes !== undefined || longHeld === 'said' || (longHeld === 'seen' && isEasy);
   return isBare && isStill && isHeld && dose.repetitions !== undefined ? { minutes: dose.repetitions } : dose;
 }
 
