@@ -30,6 +30,9 @@ describe('asked about, however likely its reading is', () => {
     ['it goes on, on a condition', 'Sphinx 1 min; prone press-up x5 if sphinx feels fine'],
     ['a dose each, and no sign between them', 'Bridge x2 wheel x1'],
     ['a dose each', 'Chair at side: leg swings 10 each, heel lifts 10'],
+    ['it leads on', 'W2 to ext side, 5 breaths each'],
+    ['two places, and the posture is at neither', 'Downward dog at wall or chair'],
+    ['a place that nobody names for it', 'Hang from a doorway bar, 20 s x2'],
     ['both salutations', 'Sun A x3 (knees down), Sun B x2'],
     ['two forms by their letters', 'Wide leg fold A, then C w/ strap'],
     ['another asana has just this name, less gently', 'Neck rolls both ways'],
@@ -47,10 +50,13 @@ describe('asked about, however likely its reading is', () => {
     ['words that nobody knows', 'Warrior II R\nnext, IRT'],
   ])('%s: %s', (_, text) => expect(lastKind(text)).toBe('ask'));
 
-  test.each(['Cat-cow x6\nall 4s, tail wag', 'Tree, fingertips on wall', 'Camel, small', 'Opp arm/leg x10, hold 5 sec'])(
-    'not so where the words before a comma say where or how: %s',
-    (text) => expect(lastKind(text)).toBe('step'),
-  );
+  test.each([
+    'Cat-cow x6\nall 4s, tail wag',
+    'Tree, fingertips on wall',
+    'Camel, small',
+    'Half forward bend to a chair back, 5 breaths',
+    'Opp arm/leg x10, hold 5 sec',
+  ])('not so where the words before a comma say where or how: %s', (text) => expect(lastKind(text)).toBe('step'));
 });
 
 test.each(['Tree, right and left', 'Maybe circle the shoulders', 'Sit to stand, no hands x8', 'Mountain\nTree, hands on the belly'])(

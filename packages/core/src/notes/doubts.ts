@@ -48,6 +48,7 @@ export class Doubts {
       isAnotherToTheLetter(line, hypothesis) ||
       (hypothesis.is === 'step' && this.lexicon.saysOtherMovement(line.evidence.query, hypothesis.asana)) ||
       this.isElsewhere(line, hypothesis) ||
+      this.leavesFurniture(line, hypothesis) ||
       isMostlyUnknown(line, hypothesis) ||
       isOfSomebody(line)
     );
@@ -79,7 +80,10 @@ export class Doubts {
     const named = getOrCreate(this.ends, evidence, () =>
       (LEADS.exec(rest)?.slice(1) ?? []).flatMap((end) => this.lexicon.meaningsOf(end, evidence.surrounding)),
     );
-    return named.length === 2 && named.every(isNamed) && named.some((found) => idOf(found) !== hypothesis.asana.id);
+    const [first, second] = named;
+    if (!first || !second || !isNamed(first) || second.meaning.kind !== 'asana') return false;
+    // The second need not be named to the letter: "W2 to ext side".
+    return second.best >= NEXT_PART && [first, second].some((found) => idOf(found) !== hypothesis.asana.id);
   }
 
   /** What words name, and how well; `null` for no posture. */
@@ -146,6 +150,13 @@ export class Doubts {
     );
   }
 
+  /** Whether a line says at what it is done, and neither the posture nor the way to do it is so: "downward dog at wall or chair". */
+  private leavesFurniture({ evidence: { asks, tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step' || hypothesis.found?.exact || AT_FURNITURE.has(hypothesis.asana.base)) return false;
+    if (TABLE.test(tokens.rest)) return false;
+    return this.lexicon.saysOtherFurniture(asks, hypothesis.asana) && variationOf(this.lexicon, asks, hypothesis) === null;
+  }
+
   /** Whether some are offered another posture behind it: "bridge 3x, wheel for those who do". */
   private offersAnother({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step') return false;
@@ -184,6 +195,8 @@ export class Doubts {
   }
 }
 
+/** Where a posture is done at a chair or a wall anyway. */
+const AT_FURNITURE: ReadonlySet<string> = new Set([...CHAIR_BASES, 'standing-wall']);
 /** What has a dose is taken as a remark from here on. */
 const CLEARLY_NONE = 0.75;
 /** And what takes breaths or minutes from here on: remarks seldom do. */
@@ -303,7 +316,7 @@ const BEHIND_LABEL =
 const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
-const LEADS = /^(.*?\p{L}.*?)\s+to\s+(\p{L}.*)$/iu;
+const LEADS = /^(.*?\p{L}.*?)\s+to\s+(?!(?:(?:the|a)\s+)?(?:walls?|chairs?|seats?|tables?|floor|mat)(?!\p{L}))(\p{L}.*)$/iu;
 /** Before a comma, where the limbs are, or no more than that one rests. */
 const SAYS_HOW = /^\W*(?:rest|relax|legs?|knees?|feet|arms?|hands?|palms?)(?!\p{L})/iu;
 /** Nobody sits so on a chair. */

@@ -652,6 +652,12 @@ export class Lexicon {
     return this.classWords[this.classes.indexOf(asana.id)]?.has(word) ?? false;
   }
 
+  /** Whether a line names what stands in a room ("at the wall or chair"), and no phrase for the asana's plain way does. */
+  saysOtherFurniture({ words }: Query, asana: Asana): boolean {
+    const plainWords = this.groups.get(asana.id)?.plain;
+    return words.some((word) => this.furniture.has(word) && !plainWords?.has(word));
+  }
+
   /** Whether phrases for an asana hold each of some words. */
   holds(asana: Asana, words: string): boolean {
     return this.known(words).every((word) => this.holdsWord(asana, word));
