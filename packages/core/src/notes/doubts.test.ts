@@ -33,6 +33,8 @@ describe('asked about, however likely its reading is', () => {
     ['it leads on', 'W2 to ext side, 5 breaths each'],
     ['two places, and the posture is at neither', 'Downward dog at wall or chair'],
     ['a place that nobody names for it', 'Hang from a doorway bar, 20 s x2'],
+    ['a time for all or for each', 'Triangle, side angle, 1 min'],
+    ['several by their numbers', 'Supta padang 1, 2, 3 w strap'],
     ['both salutations', 'Sun A x3 (knees down), Sun B x2'],
     ['two forms by their letters', 'Wide leg fold A, then C w/ strap'],
     ['another asana has just this name, less gently', 'Neck rolls both ways'],

@@ -36,6 +36,7 @@ export class Doubts {
       isEitherOr(line, hypothesis) ||
       isNameAndMore(line, hypothesis) ||
       isRow(line, hypothesis) ||
+      sharesTime(line, hypothesis) ||
       (hypothesis.is === 'many' && OTHER_SIDE_LAST.test(line.evidence.tokens.text)) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.goesOn(line, hypothesis) ||
@@ -441,6 +442,13 @@ function isEitherOr(line: WeighedLine, hypothesis: Hypothesis): boolean {
 /** Whether two seem to be one after another, and the second may tell how the first is done: "tandem, look over the shoulder". */
 function isNameAndMore(line: WeighedLine, hypothesis: Hypothesis): boolean {
   return hypothesis.is === 'many' && signBetweenTwo(line, hypothesis) === ',' && !hypothesis.parts[1]!.found.name;
+}
+
+/** Whether it is open how a time behind several is meant, of each or of all: "triangle, side angle, 1 min". What is counted is done by each. */
+function sharesTime({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'many' || !counts(tokens.dose).timed) return false;
+  const end = hypothesis.parts.at(-1)!.to;
+  return tokens.spans.some(({ as, from }) => as === 'dose' && from >= end);
 }
 
 /** Whether what seems to be several postures are cells of a row: "savasana | 10 min | bolster under knees". */

@@ -152,8 +152,9 @@ export interface LineText {
 /** Between two ways that a line leaves open. */
 const OR = /[\s(]or\s+(?=\p{L})/iu;
 
-/** What some do, behind what the class does: "vajrasana, those with knee pain on a chair". */
-const WHAT_SOME_DO = /[,;(–—-]\s*(?:those|anyone|anybody|people|whoever|some)\s+(?:with|who|whose)(?!\p{L})/iu;
+/** What some do, behind what the class does: "vajrasana, those with knee pain on a chair", "split (half is fine)". */
+const WHAT_SOME_DO =
+  /[,;(–—-]\s*(?:(?:those|anyone|anybody|people|whoever|some)\s+(?:with|who|whose)(?!\p{L})|[^,;(–—-]*\s(?:is|are)\s+(?:fine|ok(?:ay)?|enough|also good)\W*$)/iu;
 
 function asksOf(lexicon: Lexicon, line: string, query: Query): Query {
   const some = WHAT_SOME_DO.exec(line)?.index ?? 0;

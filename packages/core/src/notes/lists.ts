@@ -9,7 +9,7 @@ export const ARROW = new RegExp(`[${ARROW_SIGNS}]|->`, 'u');
 export const ONE_AFTER_ANOTHER = new RegExp(`${ARROW.source}|(?<!\\p{L})then(?!\\p{L})`, 'iu');
 /** Several of a series: "W1-W3", "Vira II, Vira I". */
 export const SERIES =
-  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|padangusthasana|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})(?:\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?|\s+(?:w|war|warriors?|vira\p{L}*))\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
+  /(?<!\p{L})(?:w|war|warriors?|vira\p{L}*|(?:sup(?:ta)?\.?\s+)?pad(?:ang\p{L}*)?|mar[ií]ch?yasana)\s*(?:[1-4]|i{1,3})(?:\s*(?:[-–—,;+&/]|to|and)\s*(?:w|war|warriors?|vira\p{L}*)?|\s+(?:w|war|warriors?|vira\p{L}*))\s*(?:[1-4]|i{1,3})(?![\p{L}\d])/iu;
 
 /** Whether each part of a line has a dose of its own: "locust x3, bow x2". */
 export function areDosed(parts: readonly Part[] | null): boolean {

@@ -66,6 +66,15 @@ describe('a dose on a line of its own', () => {
     expect(kinds('Warrior II, right\nReverse warrior\nx3')).toEqual(['step', 'step', 'repeat']));
 });
 
+test('what is counted behind several is done by each', () =>
+  expect(read('# Flow\nSphinx → cobra, 3 of each').sequence!.steps.map(({ asana, dose }) => [asana, dose])).toEqual([
+    ['sphinx', { repetitions: 3 }],
+    ['bhujangasana', { repetitions: 3 }],
+  ]));
+
+test('a breath that isn’t held counts nothing', () =>
+  expect(one('Cat cow, no holding breath 6')).toMatchObject({ dose: { repetitions: 6 }, retention: 0 }));
+
 test('the pose called chair, before an arrow, brings no chairs', () =>
   expect(read('# Friday flow\nchair > rev chair > fold').sequence!.steps.map(({ asana }) => asana)).toEqual([
     'utkatasana',
@@ -475,6 +484,7 @@ test.each([
   ['Lizard on the forearms', 'hands-instead-of-forearms'],
   ['Paschimottanasana, head on a bolster', 'head-on-chair-seat'],
   ['Pelvic floor: lift and release x8', 'release-only'],
+  ['Hanumanasana with blocks (half is fine)', 'half'],
 ])('"%s" does not say %s', (line, variation) => {
   const [step] = read(line).sequence!.steps;
   expect(step!.variation).not.toBe(variation);

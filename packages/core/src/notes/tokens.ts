@@ -191,7 +191,7 @@ const BARE_BESIDE: readonly RegExp[] = [
 const NUMBERED_NAMES = String.raw`warr?i[eo]r|hero|v[ei]{1,2}ra?(?:bh?adra\w*)?|wa?|war|mari[a-z]*|padang[a-z]*|sup(?:ta)?\.? pad|viloma`;
 /** The same, and other words whose number tells which one is meant, up to the number. */
 const NUMBERED = new RegExp(
-  String.raw`(?<![a-zä])(?:${NUMBERED_NAMES}|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|level|no|nr|number|stage|fig(?:ure)?|of|on|by|the|all)\.?[\s–-]*(?:[1-4]\s*(?:[,;+&/–-]|and)\s*)*$`,
+  String.raw`(?<![a-zä])(?:${NUMBERED_NAMES}|sh?irsh?asana|surya|salutation|sun|series|part|week|wk|level|no|nr|number|stage|fig(?:ure)?|of|on|by|the|all)\.?[\s–-]*(?:[1-4\u0001]\s*(?:[,;+&/–-]|and)\s*)*$`,
   'i',
 );
 
@@ -259,7 +259,7 @@ const CLOCK = /(?<!\d)(?![0-2]:[0-5]\d\s*$)\d{1,2}[:.h]\d{2}(?!\d)(?:\s*[ap]m)?|
 /** Numbers that are a shape too: a breath into the whole girth of the ribs ("360 breath"), a figure of 8, all 4s, legs at 90. */
 const ANGLE =
   /(?<!\d)\d{2,3}\/\d{2,3}(?!\d)|(?<!\d)360(?=[\s-]+(?:breath|rib))|(?<=figures?(?: of)?[ -])8s?(?![a-zä\d])|(?<=(?<![a-zä])all[ -])4s(?![a-zä])|(?<=(?<![a-zä])(?:at|to) )(?:45|90)(?=\s*(?:[,;.)]|$))|\d+\s*(?:°|deg(?:rees?)?|cm|wks?|weeks?|o'?clock|%|kg|yrs?|years?)(?![a-zä])/gi;
-const NO_HOLD = /(?<![a-zä])no (?:hold(?:ing)?s?|retention|pauses?|breath holds?)(?![a-zä])/i;
+const NO_HOLD = /(?<![a-zä])no (?:hold(?:ing)?s?(?: (?:of )?(?:(?:the|your) )?breath)?|retention|pauses?|breath holds?)(?![a-zä])/i;
 const HOLD =
   /(?<![a-zä])(?:retain|pause|hold the breath|hold breath|hold|kumbhaka?)(?: (?:in|out|full|empty))?(?: for)?\s+(?<low>\d+)(?:\s*(?:s|secs?|seconds?|counts?)(?![a-zä]))?(?!\s*(?:s(?![a-zä])|sec|count|[a-zä]*\s?breath|min|m(?![a-zä])|\d|x|'|"|br?(?![a-zä])|times|rounds))/i;
 
@@ -330,7 +330,7 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
           // "Salabhasana 3" at the end of a line counts; "flow 2" is a second flow.
           if (value === 1 || behind.trim() !== '' || COUNTED_THINGS.test(before)) continue;
         }
-        const isOfBreaths = /breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
+        const isOfBreaths = /(?<!hold(?:ing)?\s+(?:(?:the|your)\s+)?)breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
         dose[isOfBreaths ? 'breaths' : 'repetitions'] = value;
         isBare = isNone && !isOfBreaths;
         blanks.take(found.index, found.index + found[0].length, 'dose');

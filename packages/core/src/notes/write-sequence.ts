@@ -125,13 +125,16 @@ function isHeldAlone({ dose }: Tokens): boolean {
   return timed || breaths || !any;
 }
 
-/** The dose that stands before all parts of a line, where none of them has one of its own; `null` for none. */
-function leadingDose({ spans, text }: Tokens, parts: readonly Part[]): DoseSpec | null {
+/** The one dose of a line, where it stands before or behind all its parts; `null` for none. */
+function sharedDose({ spans, text }: Tokens, parts: readonly Part[]): DoseSpec | null {
   const first = parts[0]!;
   const doses = spans.filter(({ as }) => as === 'dose');
   const name = first.from + (/\p{L}/u.exec(first.tokens.rest)?.index ?? 0);
   const [dose, other] = doses;
-  return dose && !other && dose.to <= name ? tokensOf(text.slice(0, dose.to), true).dose : null;
+  if (!dose || other) return null;
+  if (dose.to <= name) return tokensOf(text.slice(0, dose.to), true).dose;
+  // With the posture before it, which says what a number alone counts.
+  return dose.from >= parts.at(-1)!.to ? tokensOf(text.slice(parts.at(-1)!.from), true).dose : null;
 }
 
 /** Part of a dose for several: their time is parted, in whole 5 s; what is counted is done by each. */
@@ -379,7 +382,7 @@ class LineWriter {
   private addParts(tokens: Tokens, parts: readonly Part[]): ReadStep[] {
     const leading = tokensOf(tokens.text.slice(0, parts[0]!.from));
     const shared = parts.every(({ tokens: own }) => own.side === null) ? tokens.side : leading.side;
-    const dose = leadingDose(tokens, parts);
+    const dose = sharedDose(tokens, parts);
     return parts.flatMap(({ tokens: own, found }) => {
       if (found.meaning.kind !== 'asana') return [];
       const { asana, variation } = found.meaning;
