@@ -44,6 +44,8 @@ export class Doubts {
       this.leavesFirst(line, hypothesis) ||
       this.leavesExercise(line, hypothesis) ||
       this.offersAnother(line, hypothesis) ||
+      this.isSecondChoice(line, hypothesis) ||
+      this.isOfOtherLimb(line, hypothesis) ||
       this.isDenied(line, hypothesis) ||
       isOnlyInBrackets(line, hypothesis) ||
       isAnotherToTheLetter(line, hypothesis) ||
@@ -165,6 +167,21 @@ export class Doubts {
     const offered = FOR_WHOM.test(rest) ? OFFERED.exec(rest)?.[1] : undefined;
     const [found] = offered === undefined ? [] : this.lexicon.meaningsOf(offered, evidence.surrounding);
     return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
+  }
+
+  /** Whether a line was taken for what may be done instead of what it names first: "half pigeon or figure 4 on the back". */
+  private isSecondChoice({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step') return false;
+    const first = OR_ANOTHER.exec(evidence.tokens.rest)?.[1];
+    const [found] = first === undefined || SAYS_HOW.test(first) ? [] : this.lexicon.meaningsOf(first, evidence.surrounding);
+    return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
+  }
+
+  /** Whether a line counts for each of some limbs, and nobody says them of the posture: "squeeze a ball, 10 each hand". */
+  private isOfOtherLimb({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+    if (hypothesis.is !== 'step') return false;
+    const limb = EACH_LIMB.exec(tokens.text)?.[1];
+    return limb !== undefined && !this.lexicon.holds(hypothesis.asana, limb);
   }
 
   /** Whether the line says that the posture is not done, or not now: "no savasana today", "next week: crow". */
@@ -308,6 +325,9 @@ export const FOR_SOME =
 /** What somebody does only under a condition. */
 const CONDITION =
   /(?<!\p{L})(?:only|just) (?:if|when|where)(?!\p{L})|(?<!\p{L})(?:if|unless) (?:allowed|needed|possible|comfortable|ok|okay|time)(?!\p{L})/iu;
+/** What is named before another way. */
+const OR_ANOTHER = /^([^()]*?\p{L}[^()]*?)\s+or\s+\p{L}/iu;
+const EACH_LIMB = /(?<!\p{L})(?:each|ea|per)\s+(hand|foot|arm|elbow|wrist|ankle)(?!\p{L})/iu;
 /** Behind a sign, another posture and for whom it is. */
 const OFFERED = /[,;]\s*(\p{L}[^,;]*?)\s+(?:for (?:those|whoever|anyone|anybody|some)|optional|option)(?!\p{L})/iu;
 /** What stands behind a colon, but for what a class is about, hears or brings. */
@@ -318,7 +338,7 @@ const FOR_WHOM = /for (?:those|whoever|anyone|anybody|some)|option/i;
 /** From one posture to the next: "warrior 3 to half moon". The word alone is found at once. */
 const TO = /\sto\s/i;
 const LEADS = /^(.*?\p{L}.*?)\s+to\s+(?!(?:(?:the|a)\s+)?(?:walls?|chairs?|seats?|tables?|floor|mat)(?!\p{L}))(\p{L}.*)$/iu;
-/** Before a comma, where the limbs are, or no more than that one rests. */
+/** Before a sign, where the limbs are, or no more than that one rests. */
 const SAYS_HOW = /^\W*(?:rest|relax|legs?|knees?|feet|arms?|hands?|palms?)(?!\p{L})/iu;
 /** Nobody sits so on a chair. */
 const SITS_ON =

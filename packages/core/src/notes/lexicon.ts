@@ -161,7 +161,7 @@ function asTeachersSpell(iast: string): string {
 /** What the name of a variation says it is not. */
 const NOT_THIS = /-(?:instead-of|not|no|without)-.*$/;
 /** Movements that make another posture of one that has none of them. */
-const MOVEMENTS = 'twist circle swing kick bound';
+const MOVEMENTS = 'twist circle swing kick bound revolved';
 /** Words that tell no variation by themselves. */
 const LIMBS = 'arms legs hands head only just';
 /** Said of one thing they deny each other. */
