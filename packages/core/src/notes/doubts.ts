@@ -290,10 +290,11 @@ function isOnlyInBrackets({ evidence: { head, tokens } }: WeighedLine, hypothesi
   return head.some(isAsanaToTheLetter) && !head.some(isMeant);
 }
 
-/** Whether the line is just what somebody calls another posture: "ardha halasana" is no plough. On a chair many have the name that they have on the floor. */
+/** Whether the line is just what somebody calls another posture, or what the library lacks: "ardha halasana" is no plough. On a chair many have the name that they have on the floor. */
 function isAnotherToTheLetter({ evidence: { agreements } }: WeighedLine, hypothesis: Hypothesis): boolean {
-  if (hypothesis.is !== 'step' || CHAIR_BASES.has(hypothesis.asana.base)) return false;
-  if (hypothesis.found?.exact && !hypothesis.found.ambiguous) return false;
+  if (hypothesis.is !== 'step' || (hypothesis.found?.exact && !hypothesis.found.ambiguous)) return false;
+  if (agreements.some(({ meaning, exact, ambiguous }) => meaning.kind === 'lacking' && exact && !ambiguous)) return true;
+  if (CHAIR_BASES.has(hypothesis.asana.base)) return false;
   return agreements.some((found) => isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id);
 }
 

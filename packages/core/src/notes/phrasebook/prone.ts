@@ -63,7 +63,7 @@ export const prone: Phrases = {
       bhujangasan; bhujang asan; bhujangasna; bujangasana; bhujanghasana; bhujagasana; bhujungasana; bhujanga; bhuj;
       cobra, elbows in, shoulders down; serpent pose; snake pose; on tummy, hands by ribs, peel chest up;
       hands under shoulders, lift head and chest; belly down, legs long, chest lifts; prone press up ?;
-      prone back extension; heart up from belly lying; swan @pilates; swan dive prep on belly; cobras; prone press up;
+      prone back extension; heart up from belly lying; swan @pilates; swan prep; swan dive prep on belly; cobras; prone press up;
       press ups prone; half press-up; back extension lying on front; snake; sarpa; the cobra; cobra lifts; cobra waves;
       extension in lying; EIL;
       baby cobra lifts; peel chest up; cobra, hands light; lift chest off the mat, hands by ribs; cobra rise and lower
