@@ -21,6 +21,7 @@ describe('dose', () => {
     ['tree 5/5', { repetitions: 5 }],
     ['tree 8 R / 8 L', { repetitions: 8 }],
     ['tree 6 fwd 6 back', { repetitions: 6 }],
+    ['tree 8 e', { repetitions: 8 }],
     ['tree, 5 clockwise, 5 anticlockwise', { repetitions: 5 }],
     ['tree once or twice', { repetitions: 2 }],
     ['tree 6x', { repetitions: 6 }],

@@ -167,7 +167,7 @@ const SPELT_BARE = Object.keys(NUMBER_WORDS)
   .join('|');
 /** A number without a unit, once all others are out: "rolls 6", "poorna titali 30", "5 each", "leg lifts - 8 each". */
 const BARE: readonly RegExp[] = [
-  /(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|\/\s|\/(?:side|leg|arm)|(?<=\s)(?:with|w\/)\s|(?:on )?(?:(?:each|ea|es|e\/s(?:ide)?|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
+  /(?<=[a-zä)\u0001]\s*[,–—-]\s*|[a-zä)\u0001]\.?\s+|:\s*)(?<low>\d{1,3})(?=\s*(?:$|[,;.)](?!\d)|\/\s|\/(?:side|leg|arm)|(?<=\s)(?:with|w\/)\s|(?:on )?(?:(?:each|ea|es|e\/s(?:ide)?|e(?=\s*$)|both|per|either)\b|a (?:side|leg|arm)\b|alternat)))/gi,
   // Not the minutes of a whole class: "Yin 75 – hips".
   /(?<=[a-zä]\s+)(?<low>[1-3]?\d)(?=\s*(?:\(|[–—-]\s))/gi,
   /^\s*(?<low>\d{1,3})\s*(?=(?:each|ea)\b)/gi,
@@ -217,6 +217,8 @@ const SIDE_FORMS: readonly { readonly pattern: RegExp; readonly side: StepSide }
   { pattern: /(?<=[a-zä)][\s,]+)(?:bilat(?:eral(?:ly)?)?\.?|(?:2|two|alt\.?|alternate|alternating) sides?|(?:left|right|l|r) (?:side )?first)\s*$/gi, side: 'both' },
   { pattern: /(?<=[a-zä)]\s+)(?:(?:and|then|&|\+) )?(?:swap|switch|change|the other side|other side)(?: sides?| legs?)?(?: too)?\s*$/gi, side: 'both' },
   { pattern: /(?<=[\s\d,])(?:each|ea\.?)(?=\s*$|\s*[,;.)(–—:/-]|\s+(?:with|w\/|then|x?\d))/gi, side: 'both' },
+  // "Clams 12 e".
+  { pattern: /(?<=\s)e(?=\s*$)/gi, side: 'both' },
   { pattern: /[,;:–—-]\s*(?:then |and )?(?:swap|switch|change|other side|the other side|repeat other side|then the other|other)(?: sides?| legs?| over)?\s*$/gi, side: 'both' },
   { pattern: /(?<![a-zä])(?:,\s*)?then (?:the |to the |on the )?other(?: side| leg| way)?\s*$/gi, side: 'both' },
   { pattern: /(?<![a-zä])(?:first one side|one side)[, ]+(?:and |then )+(?:the )?other(?: side)?(?![a-zä])/gi, side: 'both' },
