@@ -171,9 +171,10 @@ export class Doubts {
 
   /** Whether a line was taken for what may be done instead of what it names first: "half pigeon or figure 4 on the back". */
   private isSecondChoice({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
-    if (hypothesis.is !== 'step') return false;
-    const first = OR_ANOTHER.exec(evidence.tokens.rest)?.[1];
-    const [found] = first === undefined || SAYS_HOW.test(first) ? [] : this.lexicon.meaningsOf(first, evidence.surrounding);
+    const { rest } = evidence.tokens;
+    const at = rest.search(OR_ANOTHER);
+    if (hypothesis.is !== 'step' || at < 0 || SAYS_HOW.test(rest)) return false;
+    const [found] = this.lexicon.meaningsOf(rest.slice(0, at), evidence.surrounding);
     return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
   }
 
@@ -326,8 +327,8 @@ export const FOR_SOME =
 /** What somebody does only under a condition. */
 const CONDITION =
   /(?<!\p{L})(?:only|just) (?:if|when|where)(?!\p{L})|(?<!\p{L})(?:if|unless) (?:allowed|needed|possible|comfortable|ok|okay|time)(?!\p{L})/iu;
-/** What is named before another way. */
-const OR_ANOTHER = /^([^()]*?\p{L}[^()]*?)\s+or\s+\p{L}/iu;
+/** Before another way that may be taken instead. */
+const OR_ANOTHER = /\sor\s+\p{L}/iu;
 const EACH_LIMB = /(?<!\p{L})(?:each|ea|per)\s+(hand|foot|arm|elbow|wrist|ankle)(?!\p{L})/iu;
 /** Behind a sign, another posture and for whom it is. */
 const OFFERED = /[,;]\s*(\p{L}[^,;]*?)\s+(?:for (?:those|whoever|anyone|anybody|some)|optional|option)(?!\p{L})/iu;
