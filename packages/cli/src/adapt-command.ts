@@ -85,7 +85,8 @@ function asText({ title, minutes, unknown, participants }: ClassJson): string {
           ? ` -> ${step.to.name}${step.to.changes.length > 0 ? ` (${step.to.changes.join('; ')})` : ''}`
           : '';
       lines.push(`  ${String(step.line).padStart(3)} ${step.given}: ${step.verdict}${to}`);
-      lines.push(...reasonLines(step.reasons), ...takenFromBefore(person, index).map((said) => `        ${said}`));
+      const beside = [...(step.ahead === undefined ? [] : [step.ahead]), ...takenFromBefore(person, index)];
+      lines.push(...reasonLines(step.reasons), ...beside.map((said) => `        ${said}`));
     }
     for (const { name, after, why, proposed } of person.inserted)
       lines.push(`    + after line ${after}: ${name}${proposed ? ' would do good' : ''} (${why})`);
