@@ -91,7 +91,9 @@ test('--school, --with, --body and --minutes are heard', () => {
 test('a step that is changed for what stands beside it says so', () => {
   const lying = file('lying.md', '# Lying\nPlank, 30 s\nPelvic tilt, 8x\nCobra, 5 breaths\n');
   const young = 'postpartum weeks=5 birth=caesarean gapFingers=2 checkDone=no pelvicFloor=leak lochia=light breastfeeding=yes';
-  expect(run(['adapt', lying, '--for', young]).out).toMatch(/pelvic-tilt: modify.*\n +Taken with what follows in mind: closer here would be/);
+  expect(run(['adapt', lying, '--for', young]).out).toMatch(
+    /pelvic-tilt: modify.*\n +Taken with what follows in mind: closer here would be/,
+  );
 });
 
 test('measure, by id or by any name', () => {
