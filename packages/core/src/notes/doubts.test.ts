@@ -39,6 +39,7 @@ describe('asked about, however likely its reading is', () => {
     ['a limb that nobody says of it', 'Squeeze a soft ball, 10 each hand'],
     ['a turn that the posture has not', 'Parivrtta JS w strap'],
     ['what the library lacks', 'Roll ups with bent knees 6'],
+    ['breaths by another name', 'Mountain\nArrive: both feet down, 3 deep sighs'],
     ['both salutations', 'Sun A x3 (knees down), Sun B x2'],
     ['two forms by their letters', 'Wide leg fold A, then C w/ strap'],
     ['another asana has just this name, less gently', 'Neck rolls both ways'],

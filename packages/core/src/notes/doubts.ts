@@ -225,6 +225,8 @@ const TITLE_LINES = 2;
 const CLASS_MINUTES = 20;
 /** So many words that nobody knows may be a name. */
 const FEW_WORDS = 2;
+/** Breaths by another name: "both feet down, 3 deep sighs". */
+const COUNTED_SIGHS = /(?<!\p{L})(?:\d+|two|three|four|five)\s+(?:\p{L}+\s+)?(?:sighs?|exhales?|inhales?|oms?)(?!\p{L})/iu;
 const SOME_LETTER = /\p{L}/u;
 /** A word or a picture of something: "🐱🐮 x8" counts what it shows. */
 const SOMETHING = /\p{L}|\p{Extended_Pictographic}/u;
@@ -247,6 +249,7 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
       const isForeign = query.words.length > 0 && query.known === 0;
       // Nor is a word or two that nobody knows, below the title: "blsana".
       if (isForeign && line > TITLE_LINES && query.words.length <= FEW_WORDS) return true;
+      if (line > 1 && COUNTED_SIGHS.test(tokens.rest)) return true;
       const isNear = head.slice(0, 1).some(({ meaning, best }) => meaning.kind === 'asana' && best >= NEAR_PART);
       // What is counted or held, and hardly a remark: "turn the head as if to say no, slowly, 4".
       const isDoubted = isForeign || isNear || share < (isForTime ? CLEARLY_NOT_HELD : CLEARLY_NONE);
