@@ -16,14 +16,13 @@ import {
 } from './evidence.js';
 import type { Agreement, Lexicon } from './lexicon.js';
 import { areDosed, ARROW, LIST_PARTS, ONE_AFTER_ANOTHER, SERIES } from './lists.js';
-import { isAsanaToTheLetter, meantBy, variationOf } from './meant.js';
+import { isAsanaToTheLetter, meantBy, variationOf, type StepHypothesis } from './meant.js';
 import type { WeighedLine } from './sheet.js';
 
 /** What makes a line be asked about, however likely its reading is. */
 export class Doubts {
-  /** The postures that a line leads from and to, and those that it says are not done. */
-  private readonly ends = new WeakMap<LineEvidence, readonly Agreement[]>();
-  private readonly denied = new WeakMap<LineEvidence, readonly Agreement[]>();
+  /** What words of a line mean by themselves: asked again with every key that is typed into another one. */
+  private readonly meanings = new WeakMap<LineEvidence, Map<string, Agreement | null>>();
 
   constructor(private readonly lexicon: Lexicon) {}
 
@@ -75,32 +74,35 @@ export class Doubts {
     return others.length > 0 && variationOf(this.lexicon, asks, hypothesis) === null;
   }
 
-  /** Whether a line leads from one posture to another by "to", each named to the letter, and one of them would be dropped. */
+  /** Whether a line leads from one posture to another by "to", the first named to the letter ("W2 to ext side"), and one of them would be dropped. */
   private leadsElsewhere({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
     const { rest } = evidence.tokens;
     if (!TO.test(rest)) return false;
-    const named = getOrCreate(this.ends, evidence, () =>
-      (LEADS.exec(rest)?.slice(1) ?? []).flatMap((end) => this.lexicon.meaningsOf(end, evidence.surrounding)),
-    );
-    const [first, second] = named;
+    const [first, second] = (LEADS.exec(rest)?.slice(1) ?? []).map((end) => this.meaning(end, evidence));
     if (!first || !second || !isNamed(first) || second.meaning.kind !== 'asana') return false;
-    // The second need not be named to the letter: "W2 to ext side".
     return second.best >= NEXT_PART && [first, second].some((found) => idOf(found) !== hypothesis.asana.id);
   }
 
-  /** What words name, and how well; `null` for no posture. */
-  private named(words: string, { surrounding }: LineEvidence): Named | null {
-    const [found] = isNoName(words) ? [] : this.lexicon.meaningsOf(words, surrounding);
-    return found?.meaning.kind === 'asana' ? { id: idOf(found), best: found.best } : null;
+  /** What words of a line mean by themselves; `null` for nothing, and where there are none. */
+  private meaning(words: string | undefined, evidence: LineEvidence): Agreement | null {
+    if (words === undefined) return null;
+    const known = getOrCreate(this.meanings, evidence, () => new Map<string, Agreement | null>());
+    return getOrCreate(known, words, () => this.lexicon.meaningsOf(words, evidence.surrounding)[0] ?? null);
+  }
+
+  /** The same of words that may name a posture; `null` for none. */
+  private named(words: string | undefined, evidence: LineEvidence): Agreement | null {
+    const found = words === undefined || isNoName(words) ? null : this.meaning(words, evidence);
+    return found?.meaning.kind === 'asana' ? found : null;
   }
 
   /** Whether a line goes on to what seems another posture: "knees to chest, then windscreen", "plank and knees, chest, chin". */
   private goesOn({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
     const { rest, spans } = evidence.tokens;
-    const next = this.named(THEN.exec(rest)?.[1] ?? '', evidence);
-    if (next !== null && next.best >= NEXT_PART && next.id !== hypothesis.asana.id) return true;
+    const next = this.named(THEN.exec(rest)?.[1], evidence);
+    if (next !== null && next.best >= NEXT_PART && !isOf(next, hypothesis)) return true;
     const doses = spans.filter(({ as }) => as === 'dose');
     return [...rest.matchAll(AND_MORE)].slice(0, MOST_SIGNS).some(({ index, 0: sign }) => {
       const to = index + sign.length;
@@ -124,15 +126,16 @@ export class Doubts {
   }
 
   /** Whether a line was taken for what stands behind a comma, and another posture's name before it: "warrior II, peaceful warrior". */
-  private leavesFirst({ evidence: { head, tokens, query, surrounding } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  private leavesFirst({ evidence }: WeighedLine, hypothesis: Hypothesis): boolean {
     if (hypothesis.is !== 'step' || hypothesis.found?.exact) return false;
-    const isMeant = (found: Agreement) => idOf(found) === hypothesis.asana.id;
+    const { head, tokens, query } = evidence;
+    const names = head?.filter(isNamed) ?? [];
     const comma = tokens.rest.indexOf(',');
-    if (comma < 0 || SAYS_HOW.test(tokens.rest) || !head?.some(isNamed) || head.some((found) => isNamed(found) && isMeant(found)))
-      return false;
+    if (comma < 0 || SAYS_HOW.test(tokens.rest) || names.length === 0 || names.some((found) => isOf(found, hypothesis))) return false;
     // "All fours, tail wags" says where.
     if (query.places.every(({ stem, to }) => to > comma || tellsPosition(stem))) return false;
-    return this.lexicon.meaningsOf(tokens.rest.slice(comma + 1), surrounding).some((found) => found.best >= ALSO_PART && isMeant(found));
+    const behind = this.meaning(tokens.rest.slice(comma + 1), evidence);
+    return behind !== null && behind.best >= ALSO_PART && isOf(behind, hypothesis);
   }
 
   /** Whether behind a comma stands some other exercise, by whatever name: "shoulder circles, chest stretch". */
@@ -165,8 +168,7 @@ export class Doubts {
     if (hypothesis.is !== 'step') return false;
     const { rest } = evidence.tokens;
     const offered = FOR_WHOM.test(rest) ? OFFERED.exec(rest)?.[1] : undefined;
-    const [found] = offered === undefined ? [] : this.lexicon.meaningsOf(offered, evidence.surrounding);
-    return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
+    return isAnother(this.meaning(offered, evidence), hypothesis);
   }
 
   /** Whether a line was taken for what may be done instead of what it names first: "half pigeon or figure 4 on the back". */
@@ -174,8 +176,7 @@ export class Doubts {
     const { rest } = evidence.tokens;
     const at = rest.search(OR_ANOTHER);
     if (hypothesis.is !== 'step' || at < 0 || SAYS_HOW.test(rest)) return false;
-    const [found] = this.lexicon.meaningsOf(rest.slice(0, at), evidence.surrounding);
-    return found !== undefined && isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id;
+    return isAnother(this.meaning(rest.slice(0, at), evidence), hypothesis);
   }
 
   /** Whether a line counts for each of some limbs, and nobody says them of the posture: "squeeze a ball, 10 each hand". */
@@ -192,25 +193,20 @@ export class Doubts {
     if (!NEGATION.test(text)) return false;
     if (DENIED_AFTER.test(text)) return true;
     if (hypothesis.is !== 'step') return false;
-    const denied = getOrCreate(this.denied, evidence, () =>
-      (DENIED.exec(rest)?.slice(1) ?? []).flatMap((words) => this.lexicon.meaningsOf(words, evidence.surrounding)),
-    );
-    return denied.some((found) => found.best >= NEAR_PART && idOf(found) === hypothesis.asana.id);
+    const denied = this.meaning(DENIED.exec(rest)?.[1], evidence);
+    return denied !== null && denied.best >= NEAR_PART && isOf(denied, hypothesis);
   }
 
   /** Whether a line is some words, a colon and a posture's name to the letter: "if time: triangle". */
   private namesBehindLabel({ evidence }: WeighedLine): boolean {
-    const name = BEHIND_LABEL.exec(evidence.tokens.rest)?.[1];
-    return name !== undefined && this.lexicon.meaningsOf(name, evidence.surrounding).some(isAsanaToTheLetter);
+    const found = this.meaning(BEHIND_LABEL.exec(evidence.tokens.rest)?.[1], evidence);
+    return found !== null && isAsanaToTheLetter(found);
   }
 
   /** Whether a line seems to name a posture, and then for whom it is: "pigeon legs only if hips are fine". */
   private namesForSome({ evidence }: WeighedLine): boolean {
-    const name = FOR_SOME.exec(evidence.tokens.rest)?.[1];
-    return (
-      name !== undefined &&
-      this.lexicon.meaningsOf(name, evidence.surrounding).some(({ meaning, best }) => meaning.kind === 'asana' && best >= CLEAR_PART)
-    );
+    const found = this.meaning(FOR_SOME.exec(evidence.tokens.rest)?.[1], evidence);
+    return found !== null && found.meaning.kind === 'asana' && found.best >= CLEAR_PART;
   }
 }
 
@@ -299,7 +295,7 @@ function isAnotherToTheLetter({ evidence: { agreements } }: WeighedLine, hypothe
   if (hypothesis.is !== 'step' || (hypothesis.found?.exact && !hypothesis.found.ambiguous)) return false;
   if (agreements.some(({ meaning, exact, ambiguous }) => meaning.kind === 'lacking' && exact && !ambiguous)) return true;
   if (CHAIR_BASES.has(hypothesis.asana.base)) return false;
-  return agreements.some((found) => isAsanaToTheLetter(found) && idOf(found) !== hypothesis.asana.id);
+  return agreements.some((found) => isAnother(found, hypothesis));
 }
 
 /** A name, as it seems, before what follows: "Jonna: pigeon on her back". */
@@ -398,15 +394,19 @@ const MOST_SIGNS = 4;
 /** So many other names are a list, whatever stands between them. */
 const OTHER_NAMES = 2;
 
-/** A posture that some words name, and how well they do. */
-interface Named {
-  readonly id: string;
-  readonly best: number;
+/** Whether what was found is the posture that a line was taken for. */
+function isOf(found: Agreement, { asana }: StepHypothesis): boolean {
+  return idOf(found) === asana.id;
+}
+
+/** Whether what was found is, to the letter, another posture than a line was taken for. */
+function isAnother(found: Agreement | null, hypothesis: StepHypothesis): boolean {
+  return found !== null && isAsanaToTheLetter(found) && !isOf(found, hypothesis);
 }
 
 /** Whether two are named, each at least so well and one of them better. */
-function areTwo(first: Named | null, second: Named | null, least: number, better: number): boolean {
-  if (first === null || second === null || first.id === second.id) return false;
+function areTwo(first: Agreement | null, second: Agreement | null, least: number, better: number): boolean {
+  if (first === null || second === null || idOf(first) === idOf(second)) return false;
   return Math.min(first.best, second.best) >= least && Math.max(first.best, second.best) >= better;
 }
 
