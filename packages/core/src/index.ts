@@ -114,7 +114,7 @@ export { readParticipants } from './participants/read-participants.js';
 export type { ReaderNote, Sequence, Step, StepSide, UnknownLine } from './sequence/sequence.js';
 export type { WayId } from './sequence/ways.js';
 export { EN } from './messages/en.js';
-export { icuFormat } from './messages/icu.js';
+export { icuFormat, type IcuFormat } from './messages/icu.js';
 export { message, sayInEnglish, speaker, type Catalogue, type Message, type MessageId, type Say } from './messages/message.js';
 export { seatSetup } from './setup/seat.js';
 export { shoulderStandSetup } from './setup/shoulder-stand.js';

@@ -17,20 +17,21 @@ function englishNumbers(): Intl.NumberFormat {
   return { format } as Pick<Intl.NumberFormat, 'format'> as Intl.NumberFormat;
 }
 
-/** Formatters of a language, each made once for all its messages. */
+/** Makes each formatter of a kind once, by its options. */
+function onceEach<Options, Formatter>(make: (options: Options | undefined) => Formatter) {
+  const made = new Map<string, Formatter>();
+  return (_locales: unknown, options?: Options): Formatter => getOrCreate(made, JSON.stringify(options ?? {}), () => make(options));
+}
+
+/** Formatters of a language, for all its messages. */
 function formattersOf(tag: string): Formatters {
   const isEnglish = tag === 'en' || tag.startsWith('en-');
-  const numbers = new Map<string, Intl.NumberFormat>();
-  const dates = new Map<string, Intl.DateTimeFormat>();
-  const plurals = new Map<string, Intl.PluralRules>();
   return {
-    getNumberFormat: (locales, options) =>
-      getOrCreate(numbers, JSON.stringify(options ?? {}), () =>
-        isEnglish && !options ? englishNumbers() : new Intl.NumberFormat(locales, options),
-      ),
-    getDateTimeFormat: (locales, options) =>
-      getOrCreate(dates, JSON.stringify(options ?? {}), () => new Intl.DateTimeFormat(locales, options)),
-    getPluralRules: (locales, options) => getOrCreate(plurals, JSON.stringify(options ?? {}), () => new Intl.PluralRules(locales, options)),
+    getNumberFormat: onceEach((options?: Intl.NumberFormatOptions) =>
+      isEnglish && !options ? englishNumbers() : new Intl.NumberFormat(tag, options),
+    ),
+    getDateTimeFormat: onceEach((options?: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(tag, options)),
+    getPluralRules: onceEach((options?: Intl.PluralRulesOptions) => new Intl.PluralRules(tag, options)),
   };
 }
 

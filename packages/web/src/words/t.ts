@@ -1,19 +1,19 @@
+import type { IcuFormat } from '@lotus-steady/core';
+
 /** The words of a language by the English that they stand for. */
 export type Texts = Readonly<Record<string, string>>;
 export type Values = Readonly<Record<string, string | number>>;
-/** Puts values into a text. */
-export type Format = (text: string, values: Values) => string;
 
 /** A language besides English. */
 export interface Spoken {
   /** As BCP 47 has it. */
   readonly tag: string;
   readonly texts: Texts;
-  readonly format: Format;
+  readonly format: IcuFormat;
 }
 
 /** English needs nothing but its names replaced: whoever comes in waits for no formatter. */
-const named: Format = (text, values) => text.replace(/\{(\w+)\}/g, (whole, name: string) => String(values[name] ?? whole));
+const named: IcuFormat = (text, values) => text.replace(/\{(\w+)\}/g, (whole, name: string) => String(values[name] ?? whole));
 
 let language: Spoken | null = null;
 
