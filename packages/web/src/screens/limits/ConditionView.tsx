@@ -9,7 +9,6 @@ import {
   mergeLimits,
   schoolMatters,
   screen,
-  stageWords,
   type ActiveLimit,
   type Condition,
   type ConditionAnswer,
@@ -21,6 +20,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { PLAIN } from '../../parts/button-styles.js';
 
+import { stagesShown } from '../../parts/condition-name.js';
 import { Growing } from '../../parts/use-growing.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { Questions } from '../person/Questions.js';
@@ -50,7 +50,7 @@ function stageOf(condition: Condition, answer: ConditionAnswer): Stage {
   return {
     answer,
     limits: limitsOf(condition, valid),
-    names: stageWords(condition, valid).map((stage) => t(stage)),
+    names: stagesShown(condition, valid),
     participant: { ...anybody(condition.id), conditions: [valid] },
   };
 }

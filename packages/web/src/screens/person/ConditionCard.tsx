@@ -3,7 +3,6 @@ import {
   codesOf,
   FLAGS,
   flagsSpec,
-  stageWords,
   type Condition,
   type ConditionAnswer,
   type Problem,
@@ -14,6 +13,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useToday } from '../../clock.js';
 import { answered } from '../../drafts/answer.js';
+import { stagesTold } from '../../parts/condition-name.js';
 import { Questions, SetField } from './Questions.js';
 import { Schools } from './Schools.js';
 import { t } from '../../words/t.js';
@@ -56,12 +56,7 @@ export function ConditionCard({ condition, answer: told, problems, schools, onSc
         </button>
       </div>
       <p className="-mt-2 mb-3 text-sm text-soft">
-        {t('Taken as: {stageWords}.', {
-          stageWords:
-            stageWords(condition, answer)
-              .map((stage) => t(stage))
-              .join('; ') || t('no stage that limits'),
-        })}
+        {t('Taken as: {stageWords}.', { stageWords: stagesTold(condition, answer) })}
         {codes.length > 0 && ` ${t('Coded as {codes}.', { codes: codes.join(', ') })}`}
         {tooOld.length > 0 && (
           <strong className="block text-ink">

@@ -1,5 +1,6 @@
-import { answersOn, findCondition, stageWords, type ConditionAnswer } from '@lotus-steady/core';
+import { answersOn, findCondition, type ConditionAnswer } from '@lotus-steady/core';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
+import { stagesTold } from '../../parts/condition-name.js';
 import { Interruption } from '../../parts/Interruption.js';
 import { dayWords } from '../../parts/words.js';
 import { t } from '../../words/t.js';
@@ -16,11 +17,7 @@ function recorded(told: ConditionAnswer, day: string): string {
   if (!condition) return told.id;
   const { answer } = answersOn(told, day);
   const asOf = told['asOf'];
-  const what = `${t(condition.name)}: ${
-    stageWords(condition, answer)
-      .map((stage) => t(stage))
-      .join('; ') || t('no stage that limits')
-  }`;
+  const what = `${t(condition.name)}: ${stagesTold(condition, answer)}`;
   return typeof asOf === 'string' ? t('{what}, told on {day}', { what, day: dayWords(asOf) }) : what;
 }
 
