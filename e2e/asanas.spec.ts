@@ -2,7 +2,7 @@ import { expect, test } from './fixtures.js';
 
 test('the library by any name, position, purpose and prop; the choices stay in the address', async ({ page }) => {
   await page.goto('/asanas');
-  await expect(page.getByText('395 of 395')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('395 of 395')).toBeVisible();
   const cards = page.getByRole('main').getByRole('listitem');
   for (const name of ['vrksasana', 'Vrikshasana', 'tall pine', 'tree pose']) {
     await page.getByLabel('Find by any name').fill(name);
@@ -25,7 +25,7 @@ test('what a person may do, with the number that decides', async ({ page }) => {
   await page.goto('/asanas?q=downward dog');
   await page.getByLabel('Judged for').selectOption('Ansa Kettil');
   const dog = page.getByRole('link', { name: /^Downward dog adho mukha/ });
-  await expect(dog).toContainText('only when changed: Eyes below the heart', { timeout: 30_000 });
+  await expect(dog).toContainText('only when changed: Eyes below the heart');
   await page.getByLabel('only what Ansa Kettil may do as it is').check();
   await expect(dog).toBeHidden();
 });
@@ -34,7 +34,7 @@ test('what anyone with a condition may do, as long as nothing else is known of i
   await page.goto('/asanas?q=downward dog');
   await page.getByLabel('Judged for').selectOption('Glaucoma and raised eye pressure');
   const dog = page.getByRole('link', { name: /^Downward dog adho mukha/ });
-  await expect(dog).toContainText('only when changed: Eyes below the heart', { timeout: 30_000 });
+  await expect(dog).toContainText('only when changed: Eyes below the heart');
   await dog.click();
   await expect(page.getByRole('region', { name: 'Limits of Glaucoma and raised eye pressure that it goes beyond' })).toContainText(
     'Eyes below the heart',
@@ -44,7 +44,7 @@ test('what anyone with a condition may do, as long as nothing else is known of i
 test('one asana: turned, mirrored, its variations side by side, and as someone’s own body does it', async ({ page }) => {
   await page.goto('/asanas/trikonasana');
   const figure = page.getByRole('img', { name: /Triangle, Plain, seen from/ });
-  await expect(figure).toHaveAttribute('aria-label', /from 45 degrees/, { timeout: 30_000 });
+  await expect(figure).toHaveAttribute('aria-label', /from 45 degrees/);
   await page.getByLabel('Turn it').focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
@@ -77,7 +77,7 @@ test('short hamstrings, once measured, bring a block to the hands', async ({ pag
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.goto('/asanas/uttanasana?for=8');
-  await expect(page.getByText(/block, top \d+ cm high, under the fingertips/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/block, top \d+ cm high, under the fingertips/)).toBeVisible();
   await page.goto('/people/8');
   await page.getByText('Measured reach').click();
   await page.getByLabel('Straight leg raised, lying').fill('');

@@ -57,7 +57,7 @@ test('a session that ends at work: signed in again in place, nothing is lost', a
   await dialog.getByRole('button', { name: 'Go on' }).click();
   await expect(dialog).toBeHidden();
   // What waited is sent.
-  await expect(page).toHaveURL(/\/sequences\/\d+/, { timeout: 15_000 });
+  await expect(page).toHaveURL(/\/sequences\/\d+/);
   await expect(page.getByText('In place').first()).toBeVisible();
 });
 
@@ -71,7 +71,7 @@ test('the way to sign in keeps the whole address', async ({ page, context }) => 
 
 test('while teaching, a server that makes mistakes takes nothing off the screen', async ({ page, context }) => {
   await page.goto('/sequences/2/for/1/teach');
-  await expect(page.getByRole('timer')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('timer')).toBeVisible();
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
   const step = await page.getByRole('heading', { level: 1 }).first().textContent();
   await context.route('**/api/**', (route) => route.fulfill({ status: 500, json: { statusCode: 500, message: 'broken' } }));

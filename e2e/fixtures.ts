@@ -35,10 +35,10 @@ export async function openScore(page: Page, sequence: string, person: string): P
   await page.getByRole('button', { name: new RegExp(sequence) }).click();
   await page.getByRole('button', { name: new RegExp(person) }).click();
   await page.getByRole('button', { name: 'Open the score' }).click();
-  await expect(page.getByRole('heading', { name: 'The class as a whole' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'The class as a whole' })).toBeVisible();
 }
 
 /** Waits for the whole score: its first steps are drawn before the rest, and then give way to it. */
 export async function wholeScore(page: Page): Promise<void> {
-  await expect(page.getByRole('button', { name: 'Keep this class' })).toBeEnabled({ timeout: 120_000 });
+  await expect(page.getByRole('button', { name: 'Keep this class' })).toBeEnabled();
 }

@@ -1,8 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, openSettings, test, wholeScore } from './fixtures.js';
 
-test.setTimeout(240_000);
-
 // How many clicks and keys a teacher's ways through the application take: counted by the browser, held by a budget.
 interface Counted {
   readonly clicks: number;
@@ -106,8 +104,8 @@ test('a class of twenty minutes built from nothing', async ({ page }) => {
   await page.keyboard.type('20');
   await page.getByRole('button', { name: 'Build three' }).click();
   const gentle = page.getByRole('region', { name: 'A gentle class' });
-  await gentle.getByRole('button', { name: 'Take this one' }).click({ timeout: 120_000 });
-  await expect(page.getByRole('grid')).toBeVisible({ timeout: 120_000 });
+  await gentle.getByRole('button', { name: 'Take this one' }).click();
+  await expect(page.getByRole('grid')).toBeVisible();
   hold(await counted(), { clicks: 6, keys: 4 });
 });
 
@@ -117,7 +115,7 @@ test('the library judged for thirty weeks of pregnancy', async ({ page }) => {
   await page.getByLabel('Or in words').click();
   await page.keyboard.type('30 weeks pregnant');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/only when changed/).first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/only when changed/).first()).toBeVisible();
   hold(await counted(), { clicks: 2, keys: '30 weeks pregnant'.length + 1 });
 });
 
@@ -126,7 +124,7 @@ test('a step made longer, and undone', async ({ page }) => {
   await page.goto('/sequences/1/for/2,3');
   await wholeScore(page);
   const everybody = page.getByRole('grid').getByRole('button', { name: /^Cat-cow, .*: change it for everybody/ });
-  await everybody.click({ timeout: 120_000 });
+  await everybody.click();
   await page.getByRole('button', { name: 'Longer' }).click();
   await expect(everybody).toHaveAccessibleName(/7 times/);
   await page.keyboard.press('ControlOrMeta+z');
@@ -138,8 +136,8 @@ test('this week’s class planned again for the next', async ({ page }) => {
   await page.goto('/sequences/1/for/2,12');
   await openSettings(page);
   await page.getByLabel('Class on').fill('2026-02-04');
-  await page.getByRole('button', { name: 'Keep this class' }).click({ timeout: 120_000 });
-  await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Keep this class' }).click();
+  await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible();
   const counted = await counting(page);
   await page
     .getByRole('listitem')
@@ -147,6 +145,6 @@ test('this week’s class planned again for the next', async ({ page }) => {
     .getByRole('link', { name: /Plan it again for/ })
     .first()
     .click();
-  await expect(page.getByRole('region', { name: 'Since the class of 4 February 2026' })).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByRole('region', { name: 'Since the class of 4 February 2026' })).toBeVisible();
   hold(await counted(), { clicks: 1, keys: 0 });
 });

@@ -23,7 +23,7 @@ test('paste, choose a person, see it adapted, keep it, teach it', async ({ page 
   await page.getByRole('link', { name: 'Ansa Kettil' }).click();
   const cell = (step: string) => page.getByRole('button', { name: new RegExp(`^${step}, Ansa Kettil`) });
   const fold = cell('Standing forward fold');
-  await expect(fold).toHaveAccessibleName(/modify/, { timeout: 30_000 });
+  await expect(fold).toHaveAccessibleName(/modify/);
   await expect(cell('Mountain')).toHaveAccessibleName(/keep/);
   await expect(cell('Final rest')).toContainText('on the side');
 
@@ -33,7 +33,7 @@ test('paste, choose a person, see it adapted, keep it, teach it', async ({ page 
   await expect(why).toContainText('allowed at most 30 %');
   await expect(why).toContainText('Common practice, no published source known.');
   await expect(why.getByRole('heading', { name: 'Other safe ways' })).toBeVisible();
-  await expect(why.getByText('Looking …')).toBeHidden({ timeout: 30_000 });
+  await expect(why.getByText('Looking …')).toBeHidden();
   expect(await why.getByRole('listitem').count()).toBeGreaterThan(5);
   await page.keyboard.press('Escape');
   await expect(why).toBeHidden();
@@ -42,24 +42,24 @@ test('paste, choose a person, see it adapted, keep it, teach it', async ({ page 
   await page.getByRole('button', { name: 'Keep this class' }).click();
   await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible();
   // Another way is taken for one person as it is in a class, kept in its place, and undone by keys.
   await fold.click();
-  await why.getByRole('button', { name: /^Take / }).last().click({ timeout: 30_000 }); // prettier-ignore
+  await why.getByRole('button', { name: /^Take / }).last().click(); // prettier-ignore
   await page.getByRole('button', { name: 'Keep the changes' }).click();
-  await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Class is kept' })).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('button', { name: 'Keep the changes' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Keep the changes' })).toBeVisible();
   await page.keyboard.press('Escape');
 
   await page.getByRole('link', { name: 'Teach' }).click();
-  await expect(page.getByRole('heading', { name: 'Mountain' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Mountain' })).toBeVisible();
   const clock = page.getByRole('timer');
   // Getting there first, then the dose alone.
   await expect(clock).toHaveText('0:03');
   await expect(page.getByText('Stand', { exact: false }).first()).toBeVisible();
   await page.keyboard.press(' ');
-  await expect(clock).toHaveText(/0:(09|10)/, { timeout: 10_000 });
+  await expect(clock).toHaveText(/0:(09|10)/);
   await expect(page.getByText(/breathe (in|out)/)).toBeVisible();
   await page.getByRole('button', { name: 'Pause' }).click();
   await page.keyboard.press('ArrowRight');
@@ -74,7 +74,7 @@ test('paste, choose a person, see it adapted, keep it, teach it', async ({ page 
 test('a step on both sides is taught right, then left', async ({ page }) => {
   await openScore(page, 'Slow morning', 'Hanno Vey');
   await page.getByRole('link', { name: 'Teach' }).click();
-  await expect(page.getByRole('timer')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('timer')).toBeVisible();
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
   await expect(page.getByText('right side', { exact: true })).toBeVisible();
   await page.keyboard.press('ArrowRight');
@@ -130,7 +130,7 @@ test('a red flag today stops teaching, not planning', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Screening' })).toContainText('Not today: refer');
   await expect(page.getByRole('link', { name: 'Teach' })).toBeHidden();
   await page.goto(`${page.url()}/teach`);
-  await expect(page.getByText('this plan is not taught yet')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('this plan is not taught yet')).toBeVisible();
   await page.goto('/people/12');
   await page.getByRole('checkbox', { name: 'Any bleeding or loss of fluid' }).uncheck();
   await page.getByRole('button', { name: 'Save' }).click();

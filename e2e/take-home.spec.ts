@@ -5,7 +5,7 @@ import { expect, expectAccessible, test } from './fixtures.js';
 
 test('a practice goes home as one file that works without a network', async ({ page, context }, testInfo) => {
   await page.goto('/sequences/1/for/8/home');
-  await expect(page.getByRole('heading', { name: 'At home: Slow morning' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('heading', { name: 'At home: Slow morning' })).toBeVisible();
   await page.getByLabel('Minutes').fill('8');
   await expect(page.getByRole('listitem').filter({ hasText: 'Final rest' }).first()).toBeVisible();
   await expectAccessible(page);
@@ -26,7 +26,7 @@ test('a practice goes home as one file that works without a network', async ({ p
   await phone.setViewportSize({ width: 390, height: 844 });
   await phone.goto(pathToFileURL(path).href);
   await phone.getByRole('button', { name: /^Start/ }).first().click(); // prettier-ignore
-  await expect(phone.getByRole('button', { name: /^Pause/ })).toBeVisible({ timeout: 5_000 });
+  await expect(phone.getByRole('button', { name: /^Pause/ })).toBeVisible();
   await expect(phone.locator('svg').first()).toBeVisible();
   await phone.getByRole('checkbox').first().check();
   await phone.getByLabel(/^Pain before/).first().selectOption('5'); // prettier-ignore
