@@ -58,7 +58,7 @@ export class Doubts {
 
   /** Whether a line that was taken for no posture, so likely, may hold one after all. */
   ofNone(line: WeighedLine, is: Hypothesis['is'], share: number): boolean {
-    const isNamedInNote = is === 'note' && ((line.line > 1 && this.namesBehindLabel(line)) || this.namesForSome(line) || namesParts(line));
+    const isNamedInNote = is === 'note' && ((line.line > 1 && this.namesByASign(line)) || this.namesForSome(line) || namesParts(line));
     return mayHoldPosture(line, is, share) || isNamedInNote;
   }
 
@@ -197,16 +197,19 @@ export class Doubts {
     return denied !== null && denied.best >= NEAR_PART && isOf(denied, hypothesis);
   }
 
-  /** Whether a line is some words, a colon and a posture's name to the letter: "if time: triangle". */
-  private namesBehindLabel({ evidence }: WeighedLine): boolean {
-    const found = this.meaning(BEHIND_LABEL.exec(evidence.tokens.rest)?.[1], evidence);
-    return found !== null && isAsanaToTheLetter(found);
+  /** Whether a posture is named to the letter behind some words and a colon, or before a question mark: "if time: triangle", "crow?? see energy". */
+  private namesByASign({ evidence }: WeighedLine): boolean {
+    return [BEHIND_LABEL, OPEN].some((sign) => {
+      const found = this.meaning(sign.exec(evidence.tokens.rest)?.[1], evidence);
+      return found !== null && isAsanaToTheLetter(found);
+    });
   }
 
   /** Whether a line seems to name a posture, and then for whom it is: "pigeon legs only if hips are fine". */
   private namesForSome({ evidence }: WeighedLine): boolean {
-    const found = this.meaning(FOR_SOME.exec(evidence.tokens.rest)?.[1], evidence);
-    return found !== null && found.meaning.kind === 'asana' && found.best >= CLEAR_PART;
+    const { rest } = evidence.tokens;
+    const found = this.meaning(FOR_SOME.exec(rest)?.[1], evidence);
+    return found !== null && found.meaning.kind === 'asana' && found.best >= (CONDITION.test(rest) ? NEXT_PART : CLEAR_PART);
   }
 }
 
@@ -267,7 +270,8 @@ function mayHoldPosture({ evidence, line }: WeighedLine, is: Hypothesis['is'], s
         breaths !== undefined ||
         rounds !== undefined ||
         tokens.dose.repetitions !== undefined ||
-        (minutes === undefined && agreements.some(isAsanaToTheLetter))
+        (minutes === undefined && agreements.some(isAsanaToTheLetter)) ||
+        OTHER_SIDE.test(tokens.text)
       );
     default:
       return false;
@@ -323,6 +327,10 @@ function isMostlyUnknown({ evidence: { query } }: WeighedLine, hypothesis: Hypot
 /** "Bow if backs are happy", "chair pose, only as low as you like": a posture, then for whom or how far. What begins with a plain verb says what to do then: "rest if tired", "stand at the wall if ...". */
 export const FOR_SOME =
   /^\s*(?!(?:rest|relax|sit|stand|kneel|lie|breathe|pause|wait|hold|stay|stop|move)(?!\p{L}))(\p{L}[\p{L}'’ -]*?)\s*[,–—(-]?\s+(?:or sit up |or not )?(?:only )?(?:if|unless|when|as (?:low|far|deep|high|long|much|slow(?:ly)?) as|for (?:those|whoever|anybody|anyone|some))(?!\p{L}).*$/iu;
+/** A name that is not yet settled: "crow?? see energy". */
+const OPEN = /^[^\p{L}]*((?:\p{L}+ ){0,2}\p{L}+)\s*\?/u;
+/** What is done again is no name of a part. */
+const OTHER_SIDE = /(?<!\p{L})(?:the )?(?:other|same) side\W*$/iu;
 /** What somebody does only under a condition. */
 const CONDITION =
   /(?<!\p{L})(?:only|just) (?:if|when|where)(?!\p{L})|(?<!\p{L})(?:if|unless) (?:allowed|needed|possible|comfortable|ok|okay|time)(?!\p{L})/iu;

@@ -21,6 +21,7 @@ describe('dose', () => {
     ['tree 5/5', { repetitions: 5 }],
     ['tree 8 R / 8 L', { repetitions: 8 }],
     ['tree 6 fwd 6 back', { repetitions: 6 }],
+    ['tree r10 l10', { repetitions: 10 }],
     ['tree 8 e', { repetitions: 8 }],
     ['tree, 5 clockwise, 5 anticlockwise', { repetitions: 5 }],
     ['tree once or twice', { repetitions: 2 }],
@@ -528,6 +529,10 @@ describe('a number alone', () => {
     const rests =
       'Legs up the wall, 5\nSupported bound angle, 6\nSavasana 8\nMoon breath, 6 breaths\nWide child, 2\nTwist on the back, knees together, 3 + 3';
     expect(dosesOf(rests).slice(4)).toEqual([{ minutes: 2 }, { minutes: 3 }]);
+    // Where more is counted than held, so is this.
+    const counted =
+      'cat cow 8\nbridge 2 x 8\nsit to stand x6\nwall push-ups 10\nsphinx 2 min\nmarch on the spot 2 min\nlegs over chair 8 min';
+    expect(dosesOf(`${counted}\nTwist on the back, knees together, 10 each`).at(-1)).toEqual({ repetitions: 10 });
   });
 });
 

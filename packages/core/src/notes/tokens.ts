@@ -174,6 +174,8 @@ const BARE: readonly RegExp[] = [
   // The same number for each side: "dead bug 5/5", "dragon R, dragon L 3+3", "leg lifts 8 R / 8 L".
   /(?<=[a-zä)\u0001][\s,]+)(?<low>\d{1,2})\s*[+/]\s*\k<low>(?=\s*(?:$|[,;(]))/gi,
   /(?<=[a-zä)\u0001]\s+)(?<low>\d{1,2})\s*(?:r|right|l|left)\s*[,&+/]\s*\k<low>\s*(?:r|right|l|left)(?=\s*$)/gi,
+  // "Leg lift r10 l10".
+  /(?<=[a-zä)\u0001][\s,:–—-]+)(?:r|right|l|left)\s*x?(?<low>\d{1,2})(?:\s*[,&+/]\s*|\s+)(?:r|right|l|left)\s*x?\k<low>(?=\s*$)/gi,
   // And for each way: "shoulder rolls 6 fwd 6 back".
   /(?=\d)(?<=[a-zä)\u0001][\s,:–—-]+)(?<low>\d{1,2})\s*x?\s*(?:fwd|forwards?|front|back(?:wards?)?|clockwise|cw|up|one way)[\s,;/&+]*(?:(?:and|then)\s+)?\k<low>\s*x?\s*(?:fwd|forwards?|front|back(?:wards?)?|(?:anti|counter)-?clockwise|a?cw|ccw|down|(?:the )?other way)(?![a-zä])/gi,
   // "Legs up the wall 5-10", "cat cow [8]", "shrugs - six".

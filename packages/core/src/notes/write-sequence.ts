@@ -49,7 +49,7 @@ interface Carried {
 
 const START: Omit<Carried, 'longHeld'> = { section: '', way: null, isOpen: false, isSideOpen: false, front: null };
 
-/** A sheet with so many lines in minutes, or in numbers that are, and none in breaths, counts what is held in minutes. */
+/** A sheet with so many lines in minutes, or in numbers that are, no fewer than count a movement, and none in breaths, counts what is held in minutes. */
 const LONG_HELD_LINES = 3;
 
 /** Up to this effort a posture may be held for minutes. */
@@ -69,16 +69,20 @@ function longHeldIn(weighed: readonly WeighedLine[], understood: ReadonlyMap<num
   if (lines.some(({ tokens: { dose }, asana }) => dose.breaths !== undefined && !asana?.pattern)) return null;
   if (lines.some(({ tokens: { text } }) => SAYS_LONG.test(text))) return 'said';
   const inMinutes = lines.filter(({ tokens, asana }) => (asana ? doseGiven(tokens, asana, null) : tokens.dose).minutes !== undefined);
-  return inMinutes.length >= LONG_HELD_LINES ? 'seen' : null;
+  const counted = lines.filter(({ tokens: { dose }, asana }) => asana && !isStill(asana) && dose.repetitions !== undefined);
+  return inMinutes.length >= Math.max(LONG_HELD_LINES, counted.length) ? 'seen' : null;
+}
+
+function isStill({ movesWhen, pattern, steps }: Asana): boolean {
+  return movesWhen === null && pattern === null && steps.length === 0;
 }
 
 /** A number alone ("savasana 8") counts minutes where a posture is held that long: "frog pose 4" among others held for minutes. */
 function doseGiven({ dose, isBare }: Tokens, asana: Asana, longHeld: Carried['longHeld']): DoseSpec {
-  const isStill = asana.movesWhen === null && asana.pattern === null && asana.steps.length === 0;
   // Among rests that are held long, hard work is still counted: "wall squat 8".
   const isEasy = (asana.variations[0]?.declared.effort ?? EASY) <= EASY && asana.dose.repetitions === undefined;
   const isHeld = asana.dose.minutes !== undefined || longHeld === 'said' || (longHeld === 'seen' && isEasy);
-  return isBare && isStill && isHeld && dose.repetitions !== undefined ? { minutes: dose.repetitions } : dose;
+  return isBare && isStill(asana) && isHeld && dose.repetitions !== undefined ? { minutes: dose.repetitions } : dose;
 }
 
 function isSame(one: Carried, other: Carried): boolean {
