@@ -34,6 +34,7 @@ export const abdominalHernia = condition({
     pregnant: { kind: 'yesno', ask: 'Pregnant, or fluid in the belly?', default: false },
   },
   stages: { ...PAIN.stages, small: 'Small, goes back', big: '4 cm or more, or a scar, stoma or femoral hernia', r0: 'First weeks after repair', r1: 'Next weeks after repair', r2: 'To 12 weeks after repair', 'groin-light': 'Groin, small or late after repair', 'groin-fresh': 'Groin, early after repair' },
+  gathering: ['groin-light'],
   stagesOf: (a) => {
     const stage = stageOf(a);
     const groin = a.kind === 'inguinal' || a.kind === 'femoral';

@@ -37,6 +37,7 @@ export const abdominalSurgery = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing?' },
   },
   stages: { a0: 'First 2 weeks, or not known', a1: 'To 6 weeks, keyhole to 4', a2: 'To 12 weeks, keyhole to 8', a3: 'To 26 weeks, keyhole to 16', 'scar-12': 'To 12 weeks', squat: 'Early, or womb or prolapse to 12 weeks', breath: 'To 12 weeks, or a stoma' },
+  gathering: ['squat', 'breath'],
   stagesOf: (a) => {
     const stage = stageOf(a);
     const pelvic = a.procedure?.some((one) => one === 'hysterectomy' || one === 'prolapse-repair') ?? false;

@@ -42,6 +42,7 @@ export const acuteIllness = condition({
     groupClass: { kind: 'yesno', ask: 'Would it be a group class?', default: true },
   },
   stages: { hot: 'Feverish or ill', head: 'Above the neck only', back: 'Coming back', 'back-first': 'Coming back, days 1 to 3', 'back-later': 'Coming back, after that', spleen: 'Glandular fever, first 4 weeks', flat: 'A cold or a cough' },
+  gathering: ['back-first', 'back-later', 'flat'],
   stagesOf: (a) => {
     const phase = phaseOf(a);
     const first = (a.daysBack ?? 0) <= 3;

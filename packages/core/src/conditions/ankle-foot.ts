@@ -19,6 +19,7 @@ export const ankleFoot = condition({
     ...PAIN.stages, irr: 'Irritable', sub: 'To 12 weeks, no hopping yet', calm: 'Calm', 'sprain-irr': 'Sprain, irritable', 'sprain-later': 'Sprain, later', 'sprain-early': 'Sprain, irritable or to 12 weeks', 'sprain-calm': 'Sprain, calm', 'sprain-sub': 'Sprain, to 12 weeks',
     sore: 'Irritable or to 12 weeks', 'sole-irr': 'Sole or big toe, irritable', 'sole-calm': 'Sole or big toe, calm', 'heel-irr': 'Achilles at the heel, irritable', 'heel-calm': 'Achilles at the heel, calm', heels: 'Achilles, or sprain to 12 weeks', 'fasciitis-irr': 'Sole, irritable',
   }, // prettier-ignore
+  gathering: ['sprain-irr', 'sprain-early', 'sprain-calm', 'sprain-sub', 'sore', 'sole-irr', 'sole-calm', 'heel-irr', 'heel-calm', 'heels', 'fasciitis-irr'],
   stagesOf: (a) => {
     const { kind = 'unknown', grade = 3, weeksSince = 0, canHop = false } = a;
     const irr = painOf(a) >= 4 || weeksSince < (kind === 'sprain' || kind === 'unknown' ? (grade >= 3 ? 6 : 2) : 2);

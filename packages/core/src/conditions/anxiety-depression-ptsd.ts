@@ -27,6 +27,7 @@ export const anxietyDepressionPtsd = condition({
     acuteMind: 'A hard time now', ptsd: 'After trauma', still: 'After trauma, or a hard time', supine: 'Lying is hard to bear', open: 'After trauma, or legs apart are hard to bear', breath: 'Attention on the breath is hard to bear', rush: 'Panic or a hard time',
     meds: 'New medicine', 'no-touch': 'Touch not agreed', eyes: 'After trauma, or closed eyes are hard', wound: 'Panic, trauma, bipolar, or a hard time', anxious: 'Moderate anxiety, or not known how strong',
   }, // prettier-ignore
+  gathering: ['still', 'open', 'rush', 'eyes', 'wound'],
   stagesOf: ({ states, phq9, gad7, panicThisWeek, triggers, dissociation, touchConsent, medsNew }) => {
     const has = (one: string) => (states as readonly string[] | undefined)?.includes(one) ?? false;
     const hard = (one: string) => (triggers as readonly string[] | undefined)?.includes(one) ?? false;

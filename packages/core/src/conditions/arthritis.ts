@@ -28,6 +28,7 @@ export const arthritis = condition({
     'knee-flare': 'Knee, flare', 'knee-active': 'Knee, active', 'leg-flare': 'Knee or hip, flare', 'leg-active': 'Knee or hip, active', 'leg-low': 'Knee or hip, low', neck: 'Neck may be loose', upside: 'Inflammatory, or a worn neck',
     stiff: 'Stiff spine, flare or fused', axial: 'Spine', small: 'Fingers and toes', legs: 'Leg joints, flare or active', quiet: 'Active or low', jolts: 'Rheumatoid, or a flare', hands: 'Rheumatoid or a flare, touch not agreed', morning: 'Stiffness not yet gone',
   }, // prettier-ignore
+  gathering: ['arm-flare', 'arm-active', 'arm-low', 'wrist-flare', 'wrist-active', 'wrist-low', 'knee-flare', 'knee-active', 'leg-flare', 'leg-active', 'leg-low', 'upside', 'stiff', 'legs', 'quiet', 'jolts', 'hands'],
   stagesOf: (a) => {
     const { type = 'ra', das28, joints, morningStiffness = 60, hoursSinceWaking = 2, neckInvolved = 'unknown', fused } = a;
     const flaring = a.flare ?? painOf(a) >= 5;

@@ -44,6 +44,7 @@ export const asthmaCopd = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing?' },
   },
   stages: { well: 'Well controlled', mod: 'Partly controlled', sev: 'Poorly controlled or severe', bullae: 'Bullae or a collapsed lung before', guarded: 'Partly controlled, severe, or bullae' },
+  gathering: ['guarded'],
   stagesOf: (a) => {
     const level = levelOf(a);
     return pick(level, a.bullae === true && 'bullae', (level !== 'well' || a.bullae === true) && 'guarded');

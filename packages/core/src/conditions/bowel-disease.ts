@@ -32,6 +32,7 @@ export const bowelDisease = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class?' },
   },
   stages: { rem: 'Remission', mild: 'Mild', flare: 'Flare', ibs: 'Irritable, little pain', ibsBad: 'Irritable, much pain', stoma: 'Stoma from 12 weeks', stomaNew: 'Stoma below 12 weeks', peri: 'Sore seat', urg: 'Must be quick', pale: 'Anaemic', slow: 'Constipation', ileo: 'Ileostomy', ill: 'Flare or new stoma', sore: 'Mild, or irritable with much pain' },
+  gathering: ['ill', 'sore'],
   stagesOf: (answers) => {
     const { kind = 'unknown', painNow = 3, hb, stoma = 'none', stomaWeeks = 0, perianal, urgency = true, pattern } = answers;
     const ibs = kind === 'ibs';

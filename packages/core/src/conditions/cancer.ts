@@ -60,6 +60,7 @@ export const cancer = condition({
     ok: 'Well', chemo: 'Chemotherapy', mets: 'In the bones', low: 'Low counts, or not read on chemotherapy', brain: 'In the brain', 'mets-spine': 'In the spine', 'mets-turn': 'In spine, ribs or pelvis', 'mets-arm': 'In the arm', 'mets-leg': 'In leg or pelvis', 'spine-any': 'In the spine, at any level', neck: 'In the neck', chestSpine: 'In the chest spine', lowSpine: 'In the low back', sacral: 'In low back or sacrum', junction: 'At a junction of the spine', load0: 'Not yet loaded', load1: 'Loading just taught', load2: 'Loading grows', load3: 'Trained', fuller: 'The limb is fuller, or without its sleeve',
     lymph: 'Nodes removed or a swollen limb', 'lymph-arm': 'Nodes removed or a swollen arm', line: 'Port or line', 'line-new': 'Port or line, first 2 weeks', chest: 'Sore or fresh chest', ostomy: 'Ostomy', tired: 'Chemotherapy or fatigue of 6', counted: 'Counts not read, or platelets 50 to 99', numb: 'Numb feet', therapy: 'Chemotherapy or lymph nodes',
   }, // prettier-ignore
+  gathering: ['mets-turn', 'mets-leg', 'sacral', 'spine-any', 'lymph-arm', 'line-new', 'counted', 'tired', 'therapy'],
   stagesOf: (a) => {
     const { phase = 'chemo', boneMets, bonePain, metSites, lymphoedema = 'none', limb = 'arm', device, deviceWeeks = 0, weeksSinceSurgery, breast, brainMets, fatigue = 3, neuropathy, platelets, metLevels, loadLevel = 'none', lastSwell, garment, limbNow } = a;
     const mets = boneMets === 'yes' || (boneMets !== 'no' && bonePain === true);

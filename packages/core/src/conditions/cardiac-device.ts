@@ -21,6 +21,7 @@ export const cardiacDevice = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class?' },
   },
   stages: { new: 'First 6 weeks', old: 'From 6 weeks', shocks: 'May shock', tender: 'New, or may shock', afd: 'Atrial fibrillation', afIcd: 'Atrial fibrillation, and may shock', thin: 'Atrial fibrillation on a full blood thinner', lead: 'Paced beats must not be lost', afLead: 'Atrial fibrillation that may shock, or paced beats' },
+  gathering: ['tender', 'afIcd', 'afLead'],
   stagesOf: ({ kind = 'icd', weeksSince = 0, rhythm, bloodThinner = 'unknown' }) => {
     const flutters = rhythm === 'af' || rhythm === 'afPermanent';
     const shocks = kind === 'icd' || kind === 'crt';

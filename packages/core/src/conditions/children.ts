@@ -21,6 +21,7 @@ export const children = condition({
     c3: '3 to 5 years', c6: '6 to 8 years', c9: '9 to 12 years', c13: '13 to 17 years', 'back-growth': 'Growth spurt, or 13 and older',
     spurt: 'Growth spurt or very bendy', bendy: 'Very bendy joints', down: 'Down syndrome', 'no-touch': 'No agreement to touch',
   }, // prettier-ignore
+  gathering: ['back-growth', 'spurt'],
   stagesOf: ({ age, hypermobile = true, downSyndrome, growthSpurt, touchConsent }) => {
     const years = age ?? 3;
     const spurt = growthSpurt ?? (years >= 10 && years < 16);

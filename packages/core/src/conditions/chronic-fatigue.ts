@@ -23,6 +23,7 @@ export const chronicFatigue = condition({
     spo2: { kind: 'number', holdsDays: 0, unit: '%', from: 70, to: 100, ask: 'Oxygen in the blood, if read' },
   },
   stages: { crash: 'In or just after a crash', pace: 'Pacing', noPem: 'Steady, no crashes from effort', giddy: 'Giddy on standing', 'pace-giddy': 'Pacing, or giddy', paced: 'Pacing or crash' },
+  gathering: ['pace-giddy', 'paced'],
   stagesOf: ({ pem = 'yes', severity, daysSinceCrash = 0, steadyWeeks, orthostatic = true }) => {
     const steady = pem === 'no' && (steadyWeeks ?? 99) >= 4;
     const crash = severity === 'very-severe' || (pem !== 'no' && daysSinceCrash < 7);

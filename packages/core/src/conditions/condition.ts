@@ -129,6 +129,8 @@ export interface Condition {
   readonly body?: BodyAnswers;
   /** Stage ids with what they mean. */
   readonly stages: Readonly<Record<string, string>>;
+  /** Stages that gather others for a limit, or divide one: they tell nothing more of a person. */
+  readonly gathering: readonly string[];
   /** The stages and flags that hold for these answers; a missing answer takes the cautious ones. */
   readonly stagesOf: (answers: AnyAnswers) => readonly string[];
   readonly screen: (answers: AnyAnswers) => readonly ScreeningFinding[];
@@ -146,6 +148,7 @@ interface ConditionInput<P extends Parameters, Stage extends string, School exte
   readonly parameters: P;
   readonly body?: BodyAnswers;
   readonly stages: Readonly<Record<Stage, string>>;
+  readonly gathering?: readonly NoInfer<Stage>[];
   readonly stagesOf: (answers: Answers<P>) => readonly NoInfer<Stage>[];
   readonly screen: (answers: Answers<P>) => readonly ScreeningFinding[];
   readonly redFlags: readonly RedFlag[];
@@ -173,7 +176,7 @@ export function condition<const P extends Parameters, const Stage extends string
   for (const [key, school] of Object.entries(schools))
     if (!(school.default in school.positions)) throw new KnowledgeError(`${input.id}: school ${key} has no position "${school.default}"`);
   // The answers are checked against the parameters before they reach these functions (check-answers.ts).
-  return { ...input, schools } as unknown as Condition;
+  return { gathering: [], ...input, schools } as unknown as Condition;
 }
 
 /** What the compiler checks where a limit is written as it is, and what it can't where one was merged or read. */

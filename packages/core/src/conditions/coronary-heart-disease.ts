@@ -45,6 +45,7 @@ export const coronaryHeartDisease = condition({
     diastolic: { kind: 'number', holdsDays: 7, unit: 'mmHg', from: 30, to: 160, ask: 'Last blood pressure, lower number' },
   },
   stages: { acute: 'First weeks: no class', early: 'Only inside rehabilitation', recover: 'Recovering', stable: 'Stable', sternum: 'Breastbone knitting, first 12 weeks', soft: 'Recovering after the breastbone was opened' },
+  gathering: ['soft'],
   stagesOf: (a) => {
     const phase = phaseOf(a);
     const opened = a.sternotomy ?? (a.event === undefined || a.event === 'bypass' || a.event === 'valve');

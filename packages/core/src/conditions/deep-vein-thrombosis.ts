@@ -31,6 +31,7 @@ export const deepVeinThrombosis = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing?' },
   },
   stages: { sus: 'Suspected', early: 'Not cleared, or first 14 days', treat: 'Cleared, first 12 weeks', late: 'From 12 weeks, or past', anticoag: 'On a blood thinner', 'late-thin': 'From 12 weeks, or on a blood thinner' },
+  gathering: ['late-thin'],
   stagesOf: (a) => {
     const stage = stageOf(a);
     const thin = a.anticoagulated ?? true;

@@ -25,6 +25,7 @@ export const dementia = condition({
     moca: { kind: 'number', unit: 'points', from: 0, to: 30, ask: 'Test of memory, if known (it suggests, it never diagnoses)' },
   },
   stages: { mci: 'Mild cognitive impairment', mild: 'Mild', mod: 'Moderate', sev: 'Severe', fall: 'Has fallen, or slow on the feet', drop: 'Pressure falls on standing', choke: 'Trouble swallowing', ill: 'Mild dementia or worse' },
+  gathering: ['ill'],
   stagesOf: ({ level = 'moderate', type, falls = 1, tug = 12, dropSystolic, swallow }) =>
     pick(
       level === 'moderate' ? 'mod' : level === 'severe' ? 'sev' : level,

@@ -55,6 +55,7 @@ export const diabetes = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing?' },
   },
   stages: { feet: 'Numb feet', auto: 'Nerves of heart and vessels', eye1: 'Eyes, mild or moderate', eye2: 'Eyes, severe, not known or just treated', eye3: 'Eyes, new vessels, not known or just treated', wound: 'A wound on the foot', belly: 'Pump or sensor on the belly', sugar: 'No reading, or a high one', guard: 'Nerves, or mild eyes', strain: 'Eyes severe, or nerves of the heart' },
+  gathering: ['guard', 'strain'],
   stagesOf: (a) => {
     const { neuropathy, years, retinopathy = 'unknown', weeksSinceEyeTreatment, footWound, bellyDevice } = a;
     const nerves = neuropathy ?? ((years ?? 0) > 10 ? 'feet' : 'none');

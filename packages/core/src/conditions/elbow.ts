@@ -18,6 +18,7 @@ export const elbow = condition({
     numbHand: { kind: 'yesno', ask: 'Ring and little finger numb all the time, or a wasted hand?', default: false },
   },
   stages: { ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op: 'Broken or operated, first 6 weeks', ulnar: 'Ulnar nerve', 'lean-irr': 'Bursa or ulnar nerve, irritable', 'lean-calm': 'Bursa or ulnar nerve, calm', 'tendon-irr': 'Tendon, irritable', 'tendon-calm': 'Tendon, calm', 'medial-irr': 'Inner tendon, irritable' },
+  gathering: ['lean-irr', 'lean-calm', 'tendon-irr', 'tendon-calm', 'medial-irr'],
   stagesOf: (a) => {
     const { kind = 'lateral', weeksSince } = a;
     const weeks = weeksSince ?? (kind === 'fracture' ? 0 : 6);

@@ -19,6 +19,7 @@ export const epilepsy = condition({
     device: { kind: 'yesno', ask: 'A vagus nerve stimulator?', default: false },
   },
   stages: { free: 'A year or more without', rec: '90 days to a year', act: 'In the last 90 days', warm: 'Heat triggers, or recent seizures', flicker: 'Flicker triggers' },
+  gathering: ['warm'],
   stagesOf: ({ daysSince = 0, triggers }) =>
     pick(
       daysSince >= 365 ? 'free' : daysSince >= 90 ? 'rec' : 'act',

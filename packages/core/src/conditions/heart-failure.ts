@@ -19,6 +19,7 @@ export const heartFailure = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class, in the last 6 months?' },
   },
   stages: { n12: 'NYHA I or II', n3: 'NYHA III, or not known', n4: 'NYHA IV', flat: 'Needs pillows, or NYHA III', bend: 'Breathless on bending, or NYHA III' },
+  gathering: ['flat', 'bend'],
   stagesOf: ({ nyha = 3, weight3d, orthopnoea = 2, bendBreathless, hospitalWeeks }) => {
     const fourth = nyha >= 4 || (hospitalWeeks !== undefined && hospitalWeeks < 6);
     const third = fourth || nyha >= 3 || weight3d === undefined;

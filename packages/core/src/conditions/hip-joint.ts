@@ -24,6 +24,7 @@ export const hipJoint = condition({
     ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op: 'Arthroscopy, first 12 weeks', 'rim-irr': 'Rim, irritable', 'rim-calm': 'Rim, calm', 'front-irr': 'Loose front, irritable', 'front-calm': 'Loose front, calm', front: 'Loose front',
     'wide-irr': 'Wear or rim, irritable', 'wide-calm': 'Wear or rim, calm', 'tendon-irr': 'Side tendon, irritable', 'tendon-calm': 'Side tendon, calm', loose: 'Shallow socket or arthroscopy', 'sore-left': 'Left side sore', 'sore-right': 'Right side sore',
   }, // prettier-ignore
+  gathering: ['rim-irr', 'rim-calm', 'front-irr', 'front-calm', 'wide-irr', 'wide-calm', 'tendon-irr', 'tendon-calm', 'loose'],
   stagesOf: (a) => {
     const { kind, weeksSinceSurgery, catching = false, side = 'both' } = a;
     const op = kind === 'arthroscopy' && (weeksSinceSurgery ?? 0) < 12;

@@ -38,6 +38,7 @@ export const hipReplacement = condition({
     'front-01': 'From the front, first 12 weeks', 'front-2': 'From the front, 12 to 25 weeks', 'front-3': 'From the front, from 26 weeks', 'back-mix': 'From behind, 12 to 25 weeks or high risk', 'front-mix': 'From the front, 12 to 25 weeks or high risk',
     'side-0': 'From the side, first 6 weeks', 'side-1': 'From the side, 6 to 11 weeks', first: 'First 12 weeks', standing: 'From 12 weeks', kneel: 'From 6 weeks', half: 'First 26 weeks or high risk', 'half-year': 'First 26 weeks', mid: '6 to 25 weeks', hands: 'First 12 weeks or high risk, touch not agreed', lasting: 'Not lifted by the surgeon',
   }, // prettier-ignore
+  gathering: ['first', 'half-year', 'back-2', 'back-3', 'cross-01', 'cross-2', 'cross-3', 'front-2', 'front-3', 'back-mix', 'front-mix', 'side-0', 'side-1', 'half', 'hands'],
   stagesOf: (a) => {
     const { approach = 'unknown', highRisk = true } = a;
     const stage = stageOf(a);

@@ -23,6 +23,7 @@ export const hypermobility = condition({
     touchConsent: { kind: 'yesno', ask: 'Agreed to hands-on help?', default: false },
   },
   stages: { ...PAIN.stages, positive: 'Hypermobile', vascular: 'Vascular type', slips: 'Joints slip', arm: 'Shoulder, elbow or wrist slips', pots: 'Giddy on standing', hands: 'Touch not agreed', 'loose-neck': 'A loose neck', strong: 'Hypermobile, not vascular' },
+  gathering: ['strong'],
   stagesOf: (a) => {
     const { beighton, age, diagnosed, type = 'hsd', unstable, pots } = a;
     // Scores that count: EDS classification 2017; before puberty 6, over 50 years 4.

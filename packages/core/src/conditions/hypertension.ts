@@ -38,6 +38,7 @@ export const hypertension = condition({
     s1: '130/80 to 139/89', ctrl: 'Diagnosed and below 140/90', s2: '140/90 to 159/99, or not known',
     s2b: '160/100 to 179/109', s3: '180/110 and more', pills: 'Beta blocker or vessel-widening pills', any: '130/80 or more, or not known', 'quiet-end': 'Pills, or 140/90 and more',
   }, // prettier-ignore
+  gathering: ['any', 'quiet-end'],
   stagesOf: ({ systolic, diastolic, controlled, betaBlocker, vasodilator }) => {
     const stage = stageOf(systolic, diastolic, controlled === 'yes' || betaBlocker === true);
     // s3 has no rows of its own (no practice); the plan is still computed, with the strictest ones.

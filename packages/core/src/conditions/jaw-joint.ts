@@ -19,6 +19,7 @@ export const jawJoint = condition({
     seenBy: { kind: 'yesno', ask: 'Seen by a dentist or doctor?' },
   },
   stages: { calm: 'Calm', ache: 'Calm, with some pain', sore: 'Sore, or opens little', shut: 'Locked shut', slip: 'Slips out', op: 'First 12 weeks after an operation', op6: 'First 6 weeks after an operation', op2: 'First 2 weeks after an operation', clench: 'Clenches' },
+  gathering: ['ache'],
   stagesOf: ({ painNow = 3, opening = 40, lock = 'none', clench = ['day'], weeksSinceJawSurgery: weeks = Infinity }) => {
     const shut = lock === 'stuckShut' || opening < 25;
     const sore = painNow >= 4 || opening < 40 || lock === 'catches';

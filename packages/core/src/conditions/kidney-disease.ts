@@ -26,6 +26,7 @@ export const kidneyDisease = condition({
     neuropathy: { kind: 'yesno', ask: 'Numb feet?' },
   },
   stages: { mid: 'Stages 1 to 3', low: 'Stages 4 and 5 without dialysis', hd: 'Blood dialysis', hdDay: 'Within 6 hours of dialysis', pd: 'Belly dialysis', pdFull: 'Belly full', tx: 'Transplant', txNew: 'Transplant below 12 weeks', arm: 'Access in the arm', armNew: 'New access in the arm', line: 'Line in the chest', cysts: 'Large kidneys', weak: 'Late stages or dialysis', frail: 'Day of dialysis, full belly or new transplant' },
+  gathering: ['weak', 'frail'],
   stagesOf: ({ stage = 'unknown', access, accessWeeks = 0, hoursSinceDialysis = 0, pdFull = true, weeksSinceTransplant = 0, bigKidneys }) => {
     const inArm = access === 'fistula' || access === 'graft' || (stage === 'hd' && access === undefined);
     const dayOf = stage === 'hd' && hoursSinceDialysis < 6;

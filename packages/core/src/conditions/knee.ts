@@ -39,6 +39,7 @@ export const knee = condition({
     ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op0: 'Operated, first 6 weeks', op1: '6 to 11 weeks after', op2: '12 to 25 weeks after', 'bend-free': 'Calm, or 12 weeks after an operation', 'load-60': 'Irritable, or 6 to 11 weeks after', twist: 'No twist at all', 'twist-little': 'Worn joint or kneecap, calm',
     'kneel-none': 'No kneeling', 'kneel-some': 'Kneeling on padding only', ligament: 'Ligament, or gives way', 'no-ligament': 'Neither torn ligament nor giving way, or not known', weak: 'Irritable, operated or gives way', short: 'Irritable or kneecap', pcl: 'Back cruciate, first 12 weeks', wobble: '12 to 25 weeks after, or gives way', landing: 'Irritable or operated',
   }, // prettier-ignore
+  gathering: ['bend-free', 'load-60', 'twist-little', 'ligament', 'no-ligament', 'weak', 'short', 'wobble', 'landing'],
   stagesOf: (a) => {
     const { kind = 'unknown', swelling, givesWay, weeksSince } = a;
     const operated = isOperated(a);

@@ -25,6 +25,7 @@ export const lowBackPain = condition({
     ...PAIN.stages, acute: 'Less than 6 weeks, or not known', subacute: '6 to 11 weeks', chronic: '12 weeks and more', 'bend-acute': 'Bending hurts, acute', 'bend-sub': 'Bending hurts, 6 to 11 weeks', 'bend-chronic': 'Bending hurts, chronic', 'bend-told': 'Bending hurts today, chronic',
     'arch-acute': 'Arching hurts, acute', 'arch-sub': 'Arching hurts, 6 to 11 weeks', 'arch-chronic': 'Arching hurts, chronic', turn: 'Turning hurts, first 12 weeks', young: 'First 12 weeks', morning: 'First hour of the day, bending hurts or acute', 'morning-chronic': 'First hour of the day, chronic',
   }, // prettier-ignore
+  gathering: ['young', 'bend-sub', 'bend-told', 'arch-sub', 'turn', 'morning'],
   stagesOf: (a) => {
     const { weeksSinceOnset, worse, hoursSinceWaking = 2 } = a;
     const stage = weeksSinceOnset === undefined || weeksSinceOnset < 6 ? 'acute' : weeksSinceOnset < 12 ? 'subacute' : 'chronic';

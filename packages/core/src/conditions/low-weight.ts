@@ -42,6 +42,7 @@ export const lowWeight = condition({
     ateToday: { kind: 'yesno', holdsDays: 0, ask: 'Eaten and drunk today?' },
   },
   stages: { l1: 'Very low weight', l2: 'Low weight', l3: 'Rather low weight', ok: 'Ordinary weight with a disorder', rec: 'Recovered', thin: 'Always been thin, and well', purge: 'Vomiting or purging', drive: 'Must move', bone: 'Bones low, or not known and at risk', low: 'Low or very low weight', named: 'A disorder, now or before' },
+  gathering: ['low', 'named'],
   stagesOf: (answers) => {
     const { kind, purge, drive, noPeriods = 0, bone = 'unknown' } = answers;
     if (isThin(answers)) return ['thin'];

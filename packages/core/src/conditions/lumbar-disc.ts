@@ -35,6 +35,7 @@ export const lumbarDisc = condition({
     morning: 'Within an hour of waking, acute or recovering', pain: 'Pain of 4 to 6 now', fresh: 'Acute or recovering', 'fresh-flexion': 'Acute or recovering, bending worse',
     'acute-flexion': 'Acute, bending worse', 'recovering-flexion': 'Recovering, bending worse', 'settled-flexion': 'Settled, bending worse', 'fresh-extension': 'Arching worse, not settled', 'settled-extension': 'Arching worse, settled',
   }, // prettier-ignore
+  gathering: ['nerve', 'nerve-acute', 'nerve-recovering', 'morning', 'fresh', 'fresh-flexion', 'fresh-extension', 'acute-flexion', 'recovering-flexion', 'settled-flexion', 'settled-extension'],
   stagesOf: ({
     phase,
     weeksSinceOnset,

@@ -30,6 +30,7 @@ export const lupus = condition({
     cleared: { kind: 'yesno', ask: 'Cleared in writing for this class?' },
   },
   stages: { quiet: 'Quiet', mild: 'Mild', mod: 'Moderate or severe', jointsMild: 'Joints, mild', jointsMod: 'Joints, moderate', lax: 'Loose joints of the hands', hip: 'Hip pain not yet imaged', bone: 'Steroids without a measure of the bones', clot: 'Clots easily, or on a full blood thinner', ray: 'Fingers turn white', low: 'Few platelets or anaemic', chest: 'Heart or lung affected', tired: 'Very tired today' },
+  gathering: ['jointsMild'],
   stagesOf: ({ activity = 'moderate', organs = [], steroidMg = 0, steroidMonths = 0, boneScan, hipPain, hipImaged, aps, bloodThinner = 'none', platelets = 200, hb = 130, raynaud, looseJoints, fatigue = 5 }) => {
     const active = activity !== 'quiet';
     const moderate = activity === 'moderate' || activity === 'severe';

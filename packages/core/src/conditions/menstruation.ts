@@ -26,6 +26,7 @@ export const menstruation = condition({
     cramp: 'Cramps of 4 or more',
     'bleeding-rest': 'Any bleeding, with the choice to rest from inversions',
   },
+  gathering: ['cramp'],
   stagesOf: ({ flow = 'moderate', cramps = 0, premenstrual, giddyOrAnaemic, school }) => {
     const heavy = flow === 'heavy' || cramps >= 7 || giddyOrAnaemic === true;
     return [

@@ -17,6 +17,7 @@ export const migraineHeadache = condition({
     csf: { kind: 'choice', options: ['none', 'lowPressure', 'highPressure'], ask: 'A known change of pressure in the skull?', default: 'none' },
   },
   stages: { attack: 'Attack now', between: 'Between attacks', freq: '15 days a month or more', neck: 'From neck or tension', 'csf-high': 'High pressure in the skull', 'csf-low': 'Low pressure in the skull', warm: 'Heat triggers, or an attack' },
+  gathering: ['warm'],
   stagesOf: ({ type = 'unknown', now = 0, auraNow, daysPerMonth, triggers, csf = 'none' }) => {
     const attack = now >= 4 || auraNow === true;
     return pick(

@@ -23,6 +23,7 @@ export const multipleSclerosis = condition({
     infusionWeeks: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 500, ask: 'Weeks since a new medicine by infusion' },
   },
   stages: { mild: 'EDSS to 3.5', mod: 'EDSS 4 to 6.5', sev: 'EDSS 7 and more', shock: 'Shock on bending the neck', spastic: 'Stiff legs', tired: 'Fatigue of 6 or more', hot: 'Worse in the heat', optic: 'Optic neuritis', 'mod-optic': 'EDSS from 4, or optic neuritis' },
+  gathering: ['mod-optic'],
   stagesOf: ({ edss = 6, heatSensitive = true, lhermitte, spasticity = 2, fatigue = 6, optic }) => {
     const stage = edss < 4 ? 'mild' : edss < 7 ? 'mod' : 'sev';
     return pick(

@@ -21,6 +21,7 @@ export const neckPain = condition({
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since neck surgery, if any', onlyIf: { kind: ['fusion'] } },
   },
   stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or pain of 6 and more', sub: '6 to 11 weeks', chronic: '12 weeks and more', root: 'Arm symptoms', guard: 'Cord, loose joint or fresh fusion', unsteady: 'Cord, loose joint, or dizzy', 'root-guard': 'Arm symptoms, cord or loose joint', tight: 'Acute, arm symptoms, cord or loose joint', worn: 'Worn joints of the neck' },
+  gathering: ['unsteady', 'root-guard', 'tight'],
   stagesOf: (a) => {
     const { kind = 'nonspecific', weeksSinceOnset, wadGrade, armSymptoms = 'pain', dizzy, weeksSinceSurgery } = a;
     const acute = weeksSinceOnset === undefined || weeksSinceOnset < 6 || painOf(a) >= 6;

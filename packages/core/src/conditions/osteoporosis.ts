@@ -52,6 +52,7 @@ export const osteoporosis = condition({
     kyphosis: { kind: 'yesno', ask: 'A rounded upper back?', default: false },
   },
   stages: { ...PAIN.stages, penia: 'T-score between -1.0 and -2.5', op: 'T-score of -2.5 or lower, or not known', vf: 'A broken vertebra or hip', vfNew: 'In the first 12 weeks after it', falls: 'Fell in the last year', 'vf-falls': 'A broken vertebra or hip, or a fall', 'no-break': 'No break, no fall', rounded: 'A rounded upper back', neckWorn: 'A worn neck', neckTight: 'A narrow or slipped neck', neckBroken: 'A broken neck vertebra', neckFound: 'A finding in the neck', neckHeld: 'A narrow, slipped or broken neck' },
+  gathering: ['vf-falls', 'neckHeld'],
   stagesOf: (a) => {
     const stage = stageOf(a);
     const fell = (a.falls12m ?? 0) >= 1;

@@ -110,4 +110,7 @@ test('the stages told are those that somebody is in, not what several have in co
   // A stage that is told first is told, however it is put together.
   expect(told('retinal-disease', { kind: ['vitrectomy'], weeksSince: 2, gasBubble: true })).toEqual(['Gas in the eye', 'High risk']);
   expect(told('sacroiliac-pain')).toEqual(['Some pain, or not asked']);
+  // What is one fact, however it is worded, is told beside others.
+  expect(told('lupus', { activity: 'mild', aps: true })).toContain('Clots easily, or on a full blood thinner');
+  expect(told('pregnancy', { week: 30, pelvicGirdlePain: 5 })).toContain('Pelvic girdle pain of 4 or more');
 });

@@ -67,22 +67,13 @@ export function questionsOn(conditions: readonly ConditionAnswer[], today: strin
   });
 }
 
-/** Whether a stage's name says another's too, as "arm joints, active" says "active". */
-function says(name: string, other: string): boolean {
-  const [beginning = ''] = other.toLowerCase().split(/[:,]/);
-  return name.toLowerCase().includes(beginning);
-}
-
 /**
  * The stages of a condition that hold now, in words, as far as its answers tell; what wasn't answered takes the cautious
- * ones. The first is the one that a person is in. What several stages have in common, or one of them with something
- * else, stands for a limit of them all, and tells nothing more.
+ * ones. The first is the one that a person is in; what only gathers others for a limit tells nothing more.
  */
 export function stageWords(condition: Condition, answer: ConditionAnswer): string[] {
-  const told: string[] = [];
-  for (const name of new Set(condition.stagesOf(answer).flatMap((stage) => condition.stages[stage] ?? [])))
-    if (told.length === 0 || (!name.includes(' or ') && !told.some((one) => says(name, one)))) told.push(name);
-  return told;
+  const told = condition.stagesOf(answer).filter((stage, i) => i === 0 || !condition.gathering.includes(stage));
+  return [...new Set(told.map((stage) => condition.stages[stage]!))];
 }
 
 function lowerFirst(text: string): string {

@@ -20,6 +20,7 @@ export const parkinsons = condition({
     cognition: { kind: 'choice', options: ['ok', 'mild', 'more'], ask: 'Memory and thinking', default: 'mild' },
   },
   stages: { early: 'Stage 1 to 2', mid: 'Stage 2.5 to 3', late: 'Stage 4 and more', off: 'Medicine not working now', drop: 'Pressure falls on standing, or late', box: 'New stimulator', unsteady: 'From stage 2.5, or off' },
+  gathering: ['drop', 'unsteady'],
   stagesOf: ({ hy = 3, state = 'off', dropSystolic, dbsWeeks }) => {
     const drop = dropSystolic ?? (hy >= 3 ? 20 : 0);
     return pick(

@@ -21,6 +21,7 @@ export const pelvicFloor = condition({
     weeksPostpartum: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since a birth, if not long ago' },
   },
   stages: { w1: 'Weak, prolapse to stage 1', w2: 'Stage 2, leaking on effort, or heavy', w3: 'Stage 3 and more', over: 'Overactive, mixed or not known', guarded: 'Stage 2 and more, or overactive', 'low-jolt': 'Weak, no leak on effort', 'no-jolt': 'Stage 3, or leaks on effort' },
+  gathering: ['guarded', 'no-jolt', 'low-jolt'],
   stagesOf: ({ type = 'unknown', popStage, leak, heaviness }) => {
     const heavy = heaviness === true;
     const stage = popStage ?? (heavy ? 2 : 0);

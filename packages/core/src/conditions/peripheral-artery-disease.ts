@@ -22,6 +22,7 @@ export const peripheralArteryDisease = condition({
     age: { kind: 'number', unit: 'years', ofBody: 'age', from: 18, to: 110, ask: 'Age' },
   },
   stages: { walk: 'No pain, or pain on walking', crit: 'Pain at rest, or a wound', proc: 'First 6 weeks after a procedure', knee: 'Bypass past the knee', groin: 'Bypass in the groin', newGroin: 'New bypass in the groin', wound: 'A wound', numb: 'Numb feet', severe: 'Pain at rest, a wound, or a new procedure' },
+  gathering: ['severe'],
   stagesOf: ({ level = 'walkPain', abi, procedure = 'none', weeksSinceProcedure = 0, skin, numb }) => {
     const crit = level === 'restPain' || level === 'wound' || (abi !== undefined && abi < 0.4);
     const proc = procedure !== 'none' && weeksSinceProcedure < 6;

@@ -23,6 +23,7 @@ export const polyneuropathy = condition({
     painNow: { kind: 'number', holdsDays: 0, unit: '0-10', from: 0, to: 10, ask: 'Pain now' },
   },
   stages: { mild: 'Mild', mod: 'Moderate', sev: 'Severe', worn: 'Moderate or severe', hands: 'Numb hands', auto: 'Pressure and sweat are not steered', wound: 'A wound on the foot', press: 'Nerves that press easily', drop: 'A foot hangs' },
+  gathering: ['worn'],
   stagesOf: ({ cause = 'unknown', feeling = 'reduced', weak = ['ankle'], oneLeg = 3, falls = 1, footDrop, handsNumb, autonomic, footWound }) => {
     const severe = footDrop === true || weak.includes('knee') || falls >= 2;
     const moderate = feeling === 'absent' || weak.includes('ankle') || oneLeg < 10;

@@ -60,6 +60,7 @@ export const postpartum = condition({
     bleeding: 'First weeks, or still bleeding', stitches: 'A tear that is healing', feeding: 'Breastfeeding', 'no-jolt': 'Before 12 weeks, or gap or floor symptoms',
     weak: 'First 12 weeks, floor symptoms or a gap', warm: 'First 12 weeks or breastfeeding',
   }, // prettier-ignore
+  gathering: ['gap', 'bleeding', 'no-jolt', 'weak', 'warm', 'young-caesarean'],
   stagesOf: ({ weeks, birth = 'caesarean', tear, gapFingers, gapCm, doming = true, pelvicFloor, checkDone = false, lochia, breastfeeding = true }) => {
     const caesarean = birth === 'caesarean';
     const stage = stageOf(weeks, caesarean, checkDone);

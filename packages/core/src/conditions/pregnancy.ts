@@ -51,6 +51,7 @@ export const pregnancy = condition({
     pgp: 'Pelvic girdle pain of 4 or more', 'supine-symptoms': 'Unwell on the back',
     'experienced-t1': 'Experienced, first trimester', 'less-than-experienced-t1': 'Past the first trimester, or not experienced', beginner: 'Beginner', experienced: 'Experienced',
   }, // prettier-ignore
+  gathering: ['squat', 'less-than-experienced-t1', 'experienced-t1'],
   stagesOf: ({ week, experience, complications, pelvicGirdlePain, symptomsSupine }) => {
     // A week that nobody told takes the strictest rows of all stages.
     const within = (from: number, to: number) => week === undefined || (week >= from && week < to);

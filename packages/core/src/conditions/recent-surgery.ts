@@ -48,6 +48,7 @@ export const recentSurgery = condition({
     'arm-fresh': 'Arm, first 6 weeks or not knit', 'arm-later': 'Arm, 6 to 11 weeks', 'spine-early': 'Spine or ribs, first 12 weeks', 'spine-late': 'Spine or ribs, 12 to 25 weeks', 'turn-early': 'Spine, pelvis or ribs, first 12 weeks', 'turn-late': 'Spine, pelvis or ribs, 12 to 25 weeks',
     'leg-early': 'Leg, first 12 weeks', 'leg-late': 'Leg, 12 to 25 weeks', healing: 'Not yet healed', strain: 'First 6 weeks, ribs or skull', mid: '2 to 11 weeks',
   }, // prettier-ignore
+  gathering: ['turn-early', 'turn-late', 'leg-early', 'leg-late', 'mid', 'strain'],
   stagesOf: (a) => {
     const { part, weightBearing = 'none', united = false } = a;
     const stage = stageOf(a);

@@ -48,6 +48,7 @@ export const retinalDisease = condition({
     lowVision: { kind: 'yesno', ask: 'Poor sight in daily life?', default: false },
   },
   stages: { gas: 'Gas in the eye', high: 'High risk', mod: 'Some risk', low: 'Little risk', blurred: 'Poor sight or little risk' },
+  gathering: ['blurred'],
   stagesOf: (a) => {
     const { kind, weeksSince = 0, diopters, lowVision, release } = a;
     const has = (...some: Kind[]) => kind === undefined || some.some((one) => kind.includes(one));

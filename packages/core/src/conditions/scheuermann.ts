@@ -25,6 +25,7 @@ export const scheuermann = condition({
     smoothRound: { kind: 'yesno', ask: 'Does the round back straighten on lying or arching?', default: false },
   },
   stages: { ...PAIN.stages, grow: 'Growing', adult: 'Grown', stiff: 'Curve of 70° or more', lowGrow: 'Growing, lower curve', lowAdult: 'Grown, lower curve', fused: 'Fused', sore: 'Sore', lung: 'Curve of 100° or more', posture: 'Posture only' },
+  gathering: ['lowGrow', 'lowAdult'],
   stagesOf: (answers) => {
     const { kyphosis = 60, form = 'thoracic', weeksSinceFusion, smoothRound } = answers;
     if (smoothRound === true) return ['posture'];

@@ -17,6 +17,7 @@ export const sciatica = condition({
     bothLegs: { kind: 'yesno', ask: 'In both legs?', default: false },
   },
   stages: { ...PAIN.stages, acute: 'Less than 6 weeks, or leg rise below 45', sub: '6 to 11 weeks', chronic: '12 weeks and more', later: 'From 6 weeks', middle: 'Acute, cause not known', gluteal: 'Deep buttock', 'gluteal-acute': 'Deep buttock, acute', 'disc-acute': 'From a disc, acute', 'disc-later': 'From a disc, not acute' },
+  gathering: ['gluteal-acute'],
   stagesOf: (a) => {
     const { cause = 'unknown', weeksSinceOnset, slrAngle = 45 } = a;
     const acute = weeksSinceOnset === undefined || weeksSinceOnset < 6 || slrAngle < 45;

@@ -77,6 +77,7 @@ export const scoliosis = condition({
     curve: 'Small or large curve', firm: 'From Cobb 21, or fused', hands: 'Fused or growing', 'other-hands': 'Grown or not known, and not fused',
     'load-year': 'Fused up to a year, or breathless',
   }, // prettier-ignore
+  gathering: ['fused-year', 'curve', 'firm', 'hands', 'other-hands', 'load-year'],
   stagesOf: (a) => {
     const { cobb, fusion, weeksSinceSurgery = 0 } = a;
     const growing = a.growing ?? (a.age !== undefined && a.age < 18);

@@ -36,6 +36,7 @@ export const seniors = condition({
     'weak-bone': 'Bone density low, or unknown at an age where it often is', 'bone-not-normal': 'Bone density not known to be normal',
     slow: 'Mild memory loss', quiet: 'Hears little', lips: 'Reads lips', dim: 'Sees little', unsure: 'Memory loss, or hears little after a fall', 'quiet-dim': 'Hears and sees little', slowOrQuiet: 'Mild memory loss, or hears little',
   }, // prettier-ignore
+  gathering: ['weak-bone', 'unsure', 'quiet-dim', 'slowOrQuiet'],
   stagesOf: ({ age, tug, chairStand, tandem, oneLeg, gaitSpeed, falls, injuriousFall, fear, aid, floorRise, bone = 'unknown', sex, cognition, hearing = 'ok', hearingAidIn, lipReads = true, sight }) => {
     const fell = falls ?? 0;
     const high =

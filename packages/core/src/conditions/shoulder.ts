@@ -27,6 +27,7 @@ export const shoulder = condition({
     'irr-free': 'Irritable, not for slipping', 'calm-free': 'Calm, not for slipping', 'arc-irr': 'Painful arc, irritable', 'arc-calm': 'Painful arc, calm', arc: 'Painful arc', 'ac-irr': 'Top joint, irritable or repaired', 'ac-calm': 'Top joint, calm',
     freezing: 'Freezing', frozen: 'Frozen shoulder', spared: 'Irritable, slipping, repaired or frozen', hands: 'Slipping, repaired or frozen', sore: 'Irritable or repaired', 'sore-left': 'Left side sore', 'sore-right': 'Right side sore',
   }, // prettier-ignore
+  gathering: ['calm-free', 'irr-free', 'arc-irr', 'arc-calm', 'ac-irr', 'ac-calm', 'spared', 'hands', 'sore'],
   stagesOf: (a) => {
     const { kind = 'impingement', nightPain = true, frozenPhase = 'freezing', weeksSinceSurgery, dislocations = 0, weeksSinceDislocation, side = 'both' } = a;
     const operated = kind === 'cuff-repair' || kind === 'replacement';

@@ -17,6 +17,7 @@ export const spinalStenosis = condition({
     falls12m: { kind: 'number', unit: 'falls', from: 0, to: 50, ask: 'Falls in the last 12 months', default: 0 },
   },
   stages: { ...PAIN.stages, mild: 'Walks 15 minutes or more', symptomatic: 'Walks 3 to 14 minutes', severe: 'Less than 3 minutes, or weak', legs: 'Walks under 15 minutes, or weak' },
+  gathering: ['legs'],
   stagesOf: (a) => {
     const walk = a.walkMinutes ?? 5;
     const severe = walk < 3 || a.deficit === 'weak';

@@ -30,6 +30,7 @@ export const strokeTia = condition({
     acute: 'First weeks: rehabilitation team only', sub: 'To half a year, TIA to 12 weeks', chronic: 'After that', neck: 'Torn neck artery, first year', fallRisk: 'At risk of falls',
     tender: 'To half a year, or after a bleed', settled: 'After half a year, no bleed', steady: 'Not at risk of falls', arm: 'Weak shoulder', unseen: 'One side unseen, touch not agreed',
   }, // prettier-ignore
+  gathering: ['tender'],
   stagesOf: ({ event = 'haemorrhagic', weeksSince = 0, affected, berg = 44, aid, shoulderWeak, neglect, fieldLoss, touchConsent }) => {
     const [first, next] = event === 'tia' ? [2, 12] : [12, 26];
     const phase = weeksSince < first ? 'acute' : weeksSince < next ? 'sub' : 'chronic';

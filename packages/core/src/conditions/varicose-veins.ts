@@ -14,6 +14,7 @@ export const varicoseVeins = condition({
     clot6m: { kind: 'yesno', ask: 'A clot in the last 6 months?', default: false },
   },
   stages: { mild: 'Spider or varicose veins', mod: 'Swelling or changed skin', ulcer: 'Ulcer', proc: 'Treated in the last 2 weeks', worse: 'Swelling or worse', sitting: 'Swelling or ulcer', fresh: 'Ulcer or just treated' },
+  gathering: ['worse', 'sitting', 'fresh'],
   stagesOf: ({ severity = 'swelling', weeksSinceProcedure }) => {
     const proc = (weeksSinceProcedure ?? 99) < 2;
     const own = severity === 'ulcer' ? 'ulcer' : severity === 'swelling' || severity === 'skin-change' ? 'mod' : 'mild';

@@ -16,6 +16,7 @@ export const vertigo = condition({
     hearing: { kind: 'yesno', ask: 'Is the hearing getting worse?', default: false },
   },
   stages: { act: 'Active', tre: 'Treated in the last week', qui: 'Quiet', later: 'Treated or quiet', unsteady: 'Treated, Menière, neuritis, or unsteady', eyes: 'Balance needs the eyes', 'act-tre': 'Active or treated' },
+  gathering: ['later', 'unsteady', 'act-tre'],
   stagesOf: ({ type = 'unknown', phase = 'active', oneLeg = 3 }) => {
     const inner = type === 'meniere' || type === 'neuritis';
     return pick(

@@ -48,6 +48,7 @@ export const wheelchairUser = condition({
     numb: 'Skin without feeling', bones: 'Weak bones', tenodesis: 'Grip by bending the wrist back', fused: 'Part of the spine fused', 'no-floor': 'No safe way to the floor', 'no-touch': 'No agreement to touch', seated: 'Practises seated', 'still-legs': 'No strength in the legs',
     cord: 'Spinal cord injury', 'low-other': 'Injury below T6, or another cause',
   }, // prettier-ignore
+  gathering: ['press', 'low-other'],
   stagesOf: (a) => {
     const { cause = 'sci', level = 'T4', adHistory = true, trunkControl = 0, catheter = false, insensate = true, transfer = 'hoist' } = a;
     const cord = cause === 'sci';

@@ -20,6 +20,7 @@ export const wrist = condition({
     weeksSince: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since an injury or operation, if any' },
   },
   stages: { ...PAIN.stages, irr: 'Irritable', calm: 'Calm', op: 'Broken or operated, first 6 weeks', 'tunnel-irr': 'Carpal tunnel, irritable', 'tunnel-calm': 'Carpal tunnel, calm', grip: 'Irritable, operated, thumb tendon or arthritis' },
+  gathering: ['tunnel-irr', 'tunnel-calm', 'grip'],
   stagesOf: (a) => {
     const { kind = 'carpal-tunnel', nightNumb = true, weeksSince } = a;
     const weeks = weeksSince ?? (kind === 'fracture' ? 0 : 12);
