@@ -15,16 +15,16 @@ export function useGrowing(length: number, batch = 12): number {
  * Which of the places in sight to draw: those that were there before, and with every frame a few of those that came,
  * so that no frame takes long. With another `kind` all of them count as new.
  */
-export function useGradually(inSight: readonly number[], batch: number, kind: unknown = null): ReadonlySet<number> {
-  const [drawn, setDrawn] = useState<{ readonly kind: unknown; readonly places: ReadonlySet<number> }>({ kind, places: new Set() });
-  const known = drawn.kind === kind ? drawn.places : new Set<number>();
+export function useGradually(inSight: readonly string[], batch: number, kind: unknown = null): ReadonlySet<string> {
+  const [drawn, setDrawn] = useState<{ readonly kind: unknown; readonly places: ReadonlySet<string> }>({ kind, places: new Set() });
+  const known = drawn.kind === kind ? drawn.places : new Set<string>();
   const coming = inSight.filter((place) => !known.has(place));
   const next = new Set(coming.slice(0, batch));
   const now = inSight.filter((place) => known.has(place) || next.has(place));
   const key = now.join();
   useEffect(() => {
     if (coming.length === 0) return;
-    const frame = requestAnimationFrame(() => setDrawn({ kind, places: new Set(key.split(',').map(Number)) }));
+    const frame = requestAnimationFrame(() => setDrawn({ kind, places: new Set(key.split(',')) }));
     return () => cancelAnimationFrame(frame);
   }, [coming.length, key, kind]);
   return new Set(now);

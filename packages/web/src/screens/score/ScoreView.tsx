@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
 import type { StoredSequence } from '@lotus-steady/requests';
 import { hasFailed } from '../../api/failed.js';
@@ -9,8 +8,6 @@ import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { dayWords } from '../../parts/words.js';
 import { Differences } from './Differences.js';
-import { FirstSteps } from './FirstSteps.js';
-import type { OpenStep } from './open-step.js';
 import { Screenings } from './Screenings.js';
 import { Staff } from './Staff.js';
 import { useClassScore } from './use-class-score.js';
@@ -24,8 +21,9 @@ const USUAL_MINUTES = { given: 45, before: 45.5, after: 45.5 };
 /** A sequence for one person, or for several at once. */
 export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: readonly number[] }) {
   const asked = useClassScore(sequence, ids);
-  const [open, setOpen] = useState<OpenStep | null>(null);
   const { search, since, people, score, done, part, saving, keeping } = asked;
+  // The first steps, to be looked at while the others are being worked out; then all.
+  const shown = score.data ?? part;
   const { failed } = people;
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (hasFailed(score)) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
@@ -34,7 +32,7 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
   const alone = second ? null : first;
   const minutes = score.data?.answer.minutes;
   const told = minutes ?? USUAL_MINUTES;
-  const participants = score.data?.answer.participants ?? [];
+  const participants = shown?.answer.participants ?? [];
   const mayTeach = participants.some(({ screening }) => screening.decision === 'practise');
   const isEmpty = score.data?.given.length === 0;
   const title = score.data?.answer.title || sequence.title;
@@ -126,21 +124,27 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
         </section>
       )}
       <SavedElsewhere state={saving.state} text={saving.value} onTakeOver={saving.goOnFrom} />
-      {score.data && <Screenings people={people.data} participants={participants} />}
+      {shown && <Screenings people={people.data} participants={participants} />}
       {!score.data && (
-        <div className={part ? 'pb-3' : 'py-8'} role="status">
-          <p>
-            {t('Working out what is safe for {name}: step {done} of {all}.', {
-              name: alone ? alone.name : t('everybody'),
-              done: done[0],
-              all: done[1],
-            })}
-            {part && ` ${t('The first {given} are below, the rest is being checked.', { given: part.given.length })}`}
+        // As high as the tools that come in its place: the steps below stay where they are.
+        <div className={part ? 'mb-2 flex h-9.5 flex-col justify-center gap-1.5 text-sm whitespace-nowrap' : 'py-8'} role="status">
+          <p className="truncate">
+            {part
+              ? t('The first {given} are below, the rest is being checked.', { given: part.given.length })
+              : t('Working out what is safe for {name}: step {done} of {all}.', {
+                  name: alone ? alone.name : t('everybody'),
+                  done: done[0],
+                  all: done[1],
+                })}
           </p>
-          <progress className={`mt-2 h-2 w-64 ${BAR}`} max={done[1]} value={done[0]} aria-label={t('Steps worked out')} />
+          <progress
+            className={`${part ? 'h-1.5 w-full max-w-96' : 'mt-2 h-2 w-64'} ${BAR}`}
+            max={done[1]}
+            value={done[0]}
+            aria-label={t('Steps worked out')}
+          />
         </div>
       )}
-      {part && <FirstSteps part={part} names={people.data.map(({ name }) => name)} figures={asked.figures} open={open} onOpen={setOpen} />}
       {score.data && isEmpty && (
         <p className="py-8">
           {t('“{title}” holds no step that was understood. ', { title: sequence.title })}
@@ -149,8 +153,8 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
           </Link>
         </p>
       )}
-      {score.data && !isEmpty && (
-        <Staff score={score.data} people={people.data} sequence={sequence} asked={asked} busy={score.isOld} first={open} />
+      {shown && !isEmpty && (
+        <Staff score={shown} people={people.data} sequence={sequence} asked={asked} busy={score.isOld} isPart={shown === part} />
       )}
     </>
   );

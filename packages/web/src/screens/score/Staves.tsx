@@ -43,7 +43,7 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
   const { answer, given, staves } = score;
   const place = useRef<HTMLDivElement>(null);
   const namesPx = useIsNarrow() ? NAMES_PX.narrow : NAMES_PX.wide;
-  const [active, setActive] = useState<Place>(selected ?? { stave: GIVEN, index: 0 });
+  const [active, setActive] = useState<Place>({ stave: GIVEN, index: 0 });
   const above = useMemo(() => drawnAbove(score), [score]);
   const heights = useMemo(() => staffHeights(score, above), [score, above]);
   const staffPx = useCallback((cm: number) => Math.round((cm + GROUND_CM) * scale), [scale]);
@@ -76,8 +76,13 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
     across.measure();
     down.measure();
   }, [across, down, columns, rowPx]);
-  // Whoever opened a step before these staves were there goes on from it.
-  const wanted = useRef<Place | null>(selected);
+  const wanted = useRef<Place | null>(null);
+  useEffect(() => {
+    // An open step may come to stand on another stave: the keyboard goes with it.
+    if (!selected || !place.current?.contains(document.activeElement)) return;
+    wanted.current = selected;
+    setActive(selected);
+  }, [selected]);
   useEffect(() => {
     // A place that was out of sight is drawn first, then focused.
     if (wanted.current === null) return;
@@ -130,7 +135,8 @@ export const Staves = memo(function Staves({ score, columns, names, scale, figur
   }, [across, selectedIndex]);
   const inSight = across.getVirtualItems();
   const rows = down.getVirtualItems();
-  const cell = (stave: number, index: number) => (stave + 1) * columns.length + index;
+  // The same for a step when others come behind it: it is not drawn anew.
+  const cell = (stave: number, index: number) => `${stave} ${index}`;
   const drawn = useGradually(
     inSight.flatMap(({ index }) => [GIVEN, ...rows.map((row) => row.index)].map((stave) => cell(stave, index))),
     BATCH,

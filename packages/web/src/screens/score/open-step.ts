@@ -1,4 +1,4 @@
-import type { ClassScore } from '../../worker/answers.js';
+import type { ClassScore, Score } from '../../worker/answers.js';
 import { GIVEN, type Place } from './Cell.js';
 
 /** The step that is open: of a person, wherever their stave is drawn, or as it is given. */
@@ -22,4 +22,11 @@ export function stepAt(staves: Staves, { stave, index }: Place): OpenStep {
 /** The control of the step in a place, where it is drawn within a part of the page. */
 export function controlAt({ stave, index }: Place, within: ParentNode): HTMLElement | null {
   return within.querySelector<HTMLElement>(`[data-place="${stave} ${index}"]`);
+}
+
+/** One person's part of a class, as their own score. */
+export function scoreOf({ answer, staves }: ClassScore, person: number): Score {
+  const stave = staves.find(({ people }) => people.includes(person));
+  if (!stave) throw new RangeError(`No stave for person ${person}`);
+  return { answer: { ...answer, participants: [answer.participants[person]!] }, steps: stave.steps };
 }
