@@ -32,11 +32,6 @@ export const HOUSEHOLD: Readonly<Record<Prop, string>> = {
 export const WEEK = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as const;
 export type Weekday = (typeof WEEK)[number];
 
-/** A weekday as it is written in a sentence. */
-export function weekdayName(day: Weekday): string {
-  return day[0]!.toUpperCase() + day.slice(1);
-}
-
 /** Which days, for so many a week: as far apart as they can be. */
 const SPREAD: Readonly<Record<number, readonly number[]>> = {
   1: [2], 2: [0, 3], 3: [0, 2, 4], 4: [0, 1, 3, 5], 5: [0, 1, 2, 4, 5], 6: [0, 1, 2, 3, 4, 5], 7: [0, 1, 2, 3, 4, 5, 6],
@@ -259,7 +254,7 @@ export function homeDoseWords({ dose, side, firstWeek }: HomeStep, say: Say): st
 
 /** How long, how often and until when. */
 export function homeWhen({ minutes, times, days, review }: HomePractice, { weekBegins }: Conventions, say: Say): string {
-  return say(message('home.when', { minutes, times, days: inWeek(days, weekBegins).map(weekdayName), review }));
+  return say(message('home.when', { minutes, times, days: inWeek(days, weekBegins).map((day) => message(`day.${day}`)), review }));
 }
 
 function homeStep(

@@ -181,6 +181,22 @@ export const EN = {
     '{minutes} min, {children, plural, one {# child} other {# children}}, {adults, plural, one {one grown-up} other {# grown-ups}}.',
   'lesson.easier': 'Easier: {easier}',
 
+  // Days of the week, in a sentence and at the head of a table.
+  'day.monday': 'Monday',
+  'day.monday.short': 'Mon',
+  'day.tuesday': 'Tuesday',
+  'day.tuesday.short': 'Tue',
+  'day.wednesday': 'Wednesday',
+  'day.wednesday.short': 'Wed',
+  'day.thursday': 'Thursday',
+  'day.thursday.short': 'Thu',
+  'day.friday': 'Friday',
+  'day.friday.short': 'Fri',
+  'day.saturday': 'Saturday',
+  'day.saturday.short': 'Sat',
+  'day.sunday': 'Sunday',
+  'day.sunday.short': 'Sun',
+
   // A practice at home, on a screen, on paper or as a file.
   'home.foot': 'This practice goes along with your treatment. It takes the place of none.',
   'home.nothing': 'Nothing to do alone until your teacher has asked further.',

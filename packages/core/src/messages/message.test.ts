@@ -12,6 +12,13 @@ test('values, plurals, lists and messages within a message are said', () => {
   );
 });
 
+test('a day is said as the language says it', () => {
+  const told = { minutes: 10, times: 1, days: [message('day.monday')], review: '2026-12-14' };
+  expect(sayInEnglish(message('home.when', told))).toMatch(/once a day: Monday\. Until 14 December 2026/);
+  const spanish = speaker('es', { ...EN, 'day.monday': 'lunes', 'home.when': '{days}, hasta el {review}' });
+  expect(spanish(message('home.when', told))).toBe('lunes, hasta el 14 de diciembre de 2026');
+});
+
 test('every way and every change of a posture has its words', () => {
   const ids = [
     ...POSTURE_CHANGES.map(({ id }) => `change.${id}`),

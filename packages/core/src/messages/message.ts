@@ -49,7 +49,7 @@ export function speaker(language: string, catalogue: Catalogue): Say {
   const icu = icuFormat(language);
   const formats = new Map<MessageId, Format>();
   const valueOf = (value: Value): string | number => {
-    if (typeof value !== 'object') return isDay(value) ? dayInWords(value) : value;
+    if (typeof value !== 'object') return isDay(value) ? dayInWords(value, language) : value;
     return 'id' in value ? say(value) : value.map(valueOf).join(', ');
   };
   const say: Say = ({ id, values = {} }) => {

@@ -1,6 +1,6 @@
 import { inWeek, USUAL_CONVENTIONS, type Conventions } from '../conventions.js';
 import type { Figure } from '../figure/shape.js';
-import { homeDoseWords, homeWhen, weekdayName, type HomePractice, type HomeStep } from '../home/home-practice.js';
+import { homeDoseWords, homeWhen, type HomePractice, type HomeStep } from '../home/home-practice.js';
 import { needsAtHome } from '../home/needs-at-home.js';
 import { message, sayInEnglish, type Say } from '../messages/message.js';
 import type { Sheet, SheetBlock } from './sheet.js';
@@ -63,7 +63,7 @@ export function homeSheet(
       { is: 'heading', text: say(message('home.done')) },
       {
         is: 'table',
-        head: ['', ...days.map((day) => weekdayName(day).slice(0, 3))],
+        head: ['', ...days.map((day) => say(message(`day.${day}.short`)))],
         rows: Array.from({ length: WEEKS }, (_, week) => [say(message('home.week', { week: week + 1 })), ...days.map(() => '[   ]')]),
       },
     ],
