@@ -84,3 +84,19 @@ describe('what is entered', () => {
     expect(checkBody({ stature: 17 })).toEqual([{ field: 'stature', message: 'stature is 17; expected 80 to 230 cm' }]);
   });
 });
+
+// WHO growth reference 2007, median of girls and boys together; values from memory.
+test.each([
+  [3, 96, 14],
+  [7, 121, 23],
+  [10, 138, 32],
+  [14, 161, 50],
+])('a child of %i of whom nothing was measured is about %i cm tall and weighs %i kg', (age, cm, kg) => {
+  const { statureCm, massKg } = sizeBody({ age });
+  expect(Math.abs(statureCm - cm)).toBeLessThan(1.5);
+  expect(Math.abs(massKg - kg)).toBeLessThan(1.5);
+  // What was measured counts.
+  expect(sizeBody({ age, stature: 150, mass: 50 })).toMatchObject({ statureCm: 150, massKg: 50 });
+});
+
+test('whoever is grown has no age', () => expect(sizeBody({ age: 70 })).toEqual(sizeBody()));

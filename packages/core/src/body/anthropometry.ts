@@ -192,8 +192,27 @@ function wombOf(week: number | undefined, massKg: number): Body['womb'] {
 
 type Factors = Readonly<Partial<Record<LengthName, number>>>;
 /** Age from which proportions are a grown body's. */
-const GROWN_AT = 16;
+export const GROWN_AT = 16;
 const YOUNGEST = 3;
+
+/**
+ * Age in years, with the median stature in cm and body mass index of girls and boys together. WHO child growth standards
+ * (2006) and growth reference (2007); values from memory.
+ */
+const GROWTH: readonly (readonly [age: number, cm: number, bmi: number])[] = [
+  [3, 95.5, 15.5], [5, 109.5, 15.3], [7, 121, 15.6], [9, 132.5, 16.1], [11, 144, 17.1], [13, 156.5, 18.5], [15, 165, 19.8],
+]; // prettier-ignore
+
+/** What a child of an age measures at the median; whoever is grown takes the reference body. */
+function medianAt(age: number | undefined): { readonly cm: number; readonly kg: number } {
+  if (age === undefined || age >= GROWN_AT) return { cm: REFERENCE_STATURE_CM, kg: REFERENCE_MASS_KG };
+  const above = GROWTH.findIndex(([at]) => at > age);
+  const [from, cm, bmi] = GROWTH.at(above < 0 ? -1 : Math.max(0, above - 1))!;
+  const [to, cmAbove, bmiAbove] = GROWTH.at(above)!;
+  const share = to === from ? 0 : Math.max(0, (age - from) / (to - from));
+  const stature = cm + share * (cmAbove - cm);
+  return { cm: stature, kg: (bmi + share * (bmiAbove - bmi)) * (stature / 100) ** 2 };
+}
 
 /**
  * Lengths as factors on those of a grown body of the same stature: a child's head is larger and the legs
@@ -248,12 +267,14 @@ function between(f: number, m: number, sex: Sex | null): number {
 
 /**
  * The jointed body of a person: lengths in metres. What is not known takes the reference body
- * (165 cm, body mass index 22, mean of the sexes).
+ * (165 cm, body mass index 22, mean of the sexes), a child the median of the age.
  */
 export function sizeBody(answers: BodyAnswers = {}): Body {
-  const statureCm = answers.stature ?? REFERENCE_STATURE_CM;
+  const median = medianAt(answers.age);
+  const statureCm = answers.stature ?? median.cm;
   const scale = statureCm / REFERENCE_STATURE_CM;
-  const massKg = answers.mass ?? REFERENCE_MASS_KG * scale * scale;
+  const taller = statureCm / median.cm;
+  const massKg = answers.mass ?? median.kg * taller * taller;
   const sex = answers.sex ?? null;
   const girth = Math.sqrt(massKg / REFERENCE_MASS_KG / scale);
   const masses = sex ? DE_LEVA_1996[sex] : mean(DE_LEVA_1996.f, DE_LEVA_1996.m);

@@ -10,7 +10,7 @@ export const children = condition({
   name: 'Children and teenagers',
   words: ['toddler', 'preschooler', 'child', 'kids', 'teenager', 'school class', 'Down syndrome', 'youth'],
   parameters: {
-    age: { kind: 'number', unit: 'year', from: 3, to: 17.9, ask: 'How old?' },
+    age: { kind: 'number', unit: 'year', ofBody: 'age', from: 3, to: 17.9, ask: 'How old?' },
     hypermobile: { kind: 'yesno', ask: 'Very bendy joints?', default: true },
     downSyndrome: { kind: 'yesno', ask: 'Down syndrome?', default: false },
     growthSpurt: { kind: 'yesno', ask: 'In a growth spurt?' },

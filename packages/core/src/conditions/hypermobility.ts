@@ -13,7 +13,7 @@ export const hypermobility = condition({
   parameters: {
     ...PAIN.parameters,
     beighton: { kind: 'number', unit: 'of 9', from: 0, to: 9, ask: 'Beighton score' },
-    age: { kind: 'number', unit: 'year', from: 3, to: 110, ask: 'Age' },
+    age: { kind: 'number', unit: 'year', ofBody: 'age', from: 3, to: 110, ask: 'Age' },
     diagnosed: { kind: 'yesno', ask: 'Diagnosed?' },
     type: { kind: 'choice', options: ['local', 'hsd', 'heds', 'vascular', 'unknown'], ask: 'Which type?', default: 'hsd' },
     unstable: { kind: 'set', options: JOINTS, ask: 'Which joints slip? (say none if none)' },

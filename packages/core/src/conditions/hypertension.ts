@@ -118,7 +118,7 @@ export const hypertension = condition({
       ['headLoad', '<= 0.1', 'avoid', ['s2', 's2b'], { as: 'head', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }],
       ['neckLoad', '<= 0.05', 'avoid', ['s2', 's2b'], { as: 'neck', reading: "No load on the head is read as at most 0.1: the head's own weight may rest." }]),
     ...limits('hyp-06', 'Long strain pushes the pressure up.', 'ACSM*',
-      ['hold', '<= 30', 'modify', ['s1', 'ctrl'], 'headBelowHeart > 10', { as: 's1-head' }],
+      ['hold', '<= 30', 'modify', ['s1', 'ctrl'], 'headBelowHeart > 16', { as: 's1-head', reading: 'In child’s pose the head lies 15 below, rests, and nothing strains.' }],
       ['hold', '<= 30', 'modify', ['s1', 'ctrl'], 'effort >= 3', { as: 's1-effort' }],
       ['hold', '<= 20', 'modify', ['s2', 's2b'], 'headBelowHeart > 10', { as: 's2-head' }],
       ['hold', '<= 25', 'modify', ['s2'], 'effort >= 3', { as: 's2-moderate', reading: 'Five ordinary breaths of a moderate pose; hard ones are shorter.' }],

@@ -17,7 +17,7 @@ export const hypotensionSyncope = condition({
     standDiastolic: { kind: 'number', holdsDays: 30, unit: 'mmHg', from: 25, to: 160, ask: 'Lowest lower number, standing' },
     lyingPulse: { kind: 'number', holdsDays: 30, unit: 'beats/min', from: 30, to: 220, ask: 'Pulse lying' },
     standPulse: { kind: 'number', holdsDays: 30, unit: 'beats/min', from: 30, to: 220, ask: 'Highest pulse within 10 minutes of standing' },
-    age: { kind: 'number', unit: 'year', from: 3, to: 110, ask: 'Age' },
+    age: { kind: 'number', unit: 'year', ofBody: 'age', from: 3, to: 110, ask: 'Age' },
     faints: { kind: 'number', unit: 'times', from: 0, to: 50, ask: 'Faints in the last 12 months', default: 0 },
     cause: { kind: 'choice', options: ['vasovagal', 'orthostatic', 'pots', 'drug', 'cardiac', 'unknown'], ask: 'Known cause of the faints' },
     lowersPressure: { kind: 'yesno', ask: 'Medicine that lowers the pressure?', default: false },

@@ -13,8 +13,8 @@ export const largerBodies = condition({
   name: 'Larger body',
   words: ['larger body', 'big body', 'plus size', 'obesity', 'overweight', 'curvy', 'sleep apnoea', 'sleep apnea'],
   parameters: {
-    heightCm: { kind: 'number', unit: 'cm', from: 120, to: 220, ask: 'Height', default: 165 },
-    weightKg: { kind: 'number', unit: 'kg', from: 30, to: 300, ask: 'Weight' },
+    heightCm: { kind: 'number', unit: 'cm', ofBody: 'stature', from: 120, to: 220, ask: 'Height', default: 165 },
+    weightKg: { kind: 'number', unit: 'kg', ofBody: 'mass', from: 30, to: 300, ask: 'Weight' },
     waistCm: { kind: 'number', unit: 'cm', from: 50, to: 200, ask: 'Waist, if wanted' },
     thighCm: { kind: 'number', unit: 'cm', from: 30, to: 110, ask: 'Thigh, if wanted' },
     floorRise: { kind: 'choice', options: ['alone', 'chair', 'help', 'no'], ask: 'Gets up from the floor', default: 'chair' },
@@ -22,6 +22,7 @@ export const largerBodies = condition({
     reflux: { kind: 'yesno', ask: 'Reflux when lying flat?', default: false },
     propLimitKg: { kind: 'number', unit: 'kg', from: 1, to: 600, ask: 'What chairs and benches here are rated for' },
   },
+  body: { mass: UNKNOWN_KG },
   stages: { floorHard: 'The floor is hard to leave', flat: 'Sleep apnoea or reflux' },
   stagesOf: ({ floorRise = 'chair', sleepApnoea, reflux }) =>
     pick(floorRise !== 'alone' && 'floorHard', (sleepApnoea === true || reflux === true) && 'flat'),
@@ -42,9 +43,9 @@ export const largerBodies = condition({
     },
   },
   limits: [
-    ...limits('lar-01', 'The belly stops the fold and the back rounds: make space with wide legs.', 'common practice', ['bellyClosure', '<= 0.7', 'modify', undefined, 'hipFlexion > 60', { reading: 'A fold; lying on the belly closes no fold.' }]),
+    ...limits('lar-01', 'The belly stops the fold and the back rounds: make space with wide legs.', 'common practice', ['bellyClosure', '<= 0.95', 'modify', undefined, 'hipFlexion > 60', { reading: 'A fold that the belly stops, as this body’s own girth tells; lying on the belly closes no fold.' }]),
     ...noInversion('lar-02', 'Body weight on the neck is more than it can carry.', 'common practice', 'avoid'),
-    ...limits('lar-03', 'A wrist bears kilos: the same share of the body weighs more here.', 'common practice', ['handLoad', '<= 0.4', 'modify', undefined, { of: share(0.5, 46), reading: 'At most half of the weight, and at most 46 kg.' }]),
+    ...limits('lar-03', 'A wrist bears kilos: the same share of the body weighs more here.', 'common practice', ['handLoad', '<= 0.4', 'modify', undefined, 'hold > 10', { of: share(0.5, 46), reading: 'At most half of the weight, and at most 46 kg; in movement a wrist is relieved with every breath.' }]),
     ...limits('lar-04', 'A knee bears kilos: padding of 5 cm or more, and short stays.', 'common practice', ['kneeLoad', '<= 0.5', 'watch', undefined, { of: share(0.6, 50), reading: 'At most 0.6 of the weight, and at most 50 kg.' }]),
     ...limits('lar-05', 'The pressure in the knee grows with the weight and the depth of the bend.', 'common practice', ['kneeFlexionLoaded', '<= 110', 'modify']),
     ...limits('lar-06', 'With the head low, the weight of the belly cramps the breath and brings pressure in the face and reflux.', 'common practice', ['headBelowHeart', '<= 25', 'modify'], ['headBelowHeart', '<= 15', 'modify', undefined, 'hold > 25'], ['hold', '<= 30', 'modify', undefined, 'headBelowHeart > 5']),

@@ -134,7 +134,7 @@ export const lumbarDisc = condition({
     ...limits('disc-02', 'Only a small backbend, shared by the whole spine, suits a fresh disc.', 'common practice', ['lumbarFlexion', '>= -30', 'modify', ['fresh']]),
     ...limits('disc-ext', 'Arching is what makes this one worse: it narrows the nerve canal.', ['INUFUSA*', 'NASSLSS*'],
       ['lumbarFlexion', '>= -5', 'avoid', ['fresh-extension'], { as: 'fresh' }],
-      ['lumbarFlexion', '>= -10', 'modify', ['settled-extension'], { as: 'settled' }]),
+      ['lumbarFlexion', '>= -15', 'modify', ['settled-extension'], { as: 'settled', reading: 'Once it has settled, the small arch of a cat-cow, 13, is ordinary movement.' }]),
     ...limits('disc-03', 'The ring of the disc is torn, and a twist pulls on it.', 'common practice', ['spineRotation', '<= 10', 'avoid', ['acute']]),
     ...limits('disc-04', 'An upright twist adds load to the turn.', 'common practice',
       ['spineRotation', '<= 15', 'avoid', ['recovering'], 'not facing supine']),

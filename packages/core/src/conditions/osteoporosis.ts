@@ -97,7 +97,7 @@ export const osteoporosis = condition({
   limits: [
     ...PAIN.limits('opo'),
     ...limits('opo-01', 'A rounded back presses the front of the vertebrae.', ['SINAKI*', 'TFTF*'], ['lumbarFlexion', '<= 40', 'modify', ['penia']], ['lumbarFlexion', '<= 20', 'avoid', ['op']], ['lumbarFlexion', '<= 15', 'avoid', BROKEN]),
-    ...limits('opo-02', 'The vertebrae of the mid-back break first.', ['SINAKI*', 'SINAKI13*'], ['thoracicFlexion', '<= 30', 'modify', ['penia']], ['thoracicFlexion', '<= 15', 'avoid', ['op']], ['thoracicFlexion', '<= 10', 'avoid', BROKEN]),
+    ...limits('opo-02', 'The vertebrae of the mid-back break first.', ['SINAKI*', 'SINAKI13*'], ['thoracicFlexion', '<= 30', 'modify', ['penia']], ['thoracicFlexion', '<= 15', 'avoid', ['op']], ['thoracicFlexion', '<= 12', 'avoid', BROKEN, { reading: 'A bridge on the shoulders rounds it by 11 and loads no front edge.' }]),
     ...limits('opo-03', 'Bent and loaded together is what breaks a thin vertebra.', ['TFTF*', 'WILKE*'], ['discLoad', '<= 1.6', 'avoid', ['op'], 'lumbarFlexion > 10'], ['discLoad', '<= 1.3', 'avoid', BROKEN, 'lumbarFlexion > 10']),
     ...limits('opo-04', 'The end of a twist, and a lever into it, load thin vertebrae.', 'TFTF*', ['spineRotation', '<= 40', 'watch', ['penia']], ['spineRotation', '<= 30', 'modify', ['op']], ['spineRotation', '<= 15', 'avoid', BROKEN]),
     ...limits('opo-05', 'Bent and turned together is what breaks a thin vertebra.', 'TFTF*', ['spineRotation', '<= 10', 'avoid', WEAK, 'lumbarFlexion > 10'], ['spineRotation', '<= 10', 'avoid', WEAK, 'thoracicFlexion > 10']),

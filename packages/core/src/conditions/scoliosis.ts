@@ -68,7 +68,7 @@ export const scoliosis = condition({
     fusedTo: { kind: 'choice', options: VERTEBRAE, ask: 'Fused to', onlyIf: { fusion: [true] } },
     weeksSinceSurgery: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 2600, ask: 'Weeks since the fusion', onlyIf: { fusion: [true] } },
     growing: { kind: 'yesno', ask: 'Still growing?' },
-    age: { kind: 'number', unit: 'year', from: 3, to: 110, ask: 'Age' },
+    age: { kind: 'number', unit: 'year', ofBody: 'age', from: 3, to: 110, ask: 'Age' },
     brace: { kind: 'yesno', ask: 'Wears a brace?', default: false },
     lungTrouble: { kind: 'yesno', ask: 'Breathless from the curve?' },
   },

@@ -9,7 +9,7 @@ export const seniors = condition({
   name: 'Seniors (65 and over)',
   words: ['deaf', 'hard of hearing', 'hearing aid', 'hearing loss', 'wobbly', 'unsteady', 'balance problems', 'poor eyesight', 'senior', 'elderly', 'older', 'old age', 'aged', 'fall risk', 'falls'],
   parameters: {
-    age: { kind: 'number', unit: 'years', from: 60, to: 110, ask: 'Age' },
+    age: { kind: 'number', unit: 'years', ofBody: 'age', from: 60, to: 110, ask: 'Age' },
     tug: { kind: 'number', holdsDays: 183, unit: 's', from: 3, to: 120, ask: 'Timed up and go', clock: 'up', how: 'Sitting in a chair with arms: on "go" stand up, walk 3 metres at the usual pace, turn, walk back, sit down. Stop the watch when seated. 12 s or more is a risk.' },
     chairStand: { kind: 'number', holdsDays: 183, unit: 'rises', from: 0, to: 40, ask: 'Rises from a chair in 30 seconds (0 if the arms helped)', clock: 30, how: 'Straight chair, no arms, against a wall, 43 cm high. Arms crossed on the chest, feet flat. Count full stands; more than halfway up at the end counts. Stop if unsteady.' },
     tandem: { kind: 'number', holdsDays: 183, unit: 's', from: 0, to: 10, ask: 'Standing heel to toe', clock: 'up', how: 'Stand beside them, ready to catch. First feet side by side 10 s, then instep to toe 10 s, then heel to toe: enter the seconds of the last, at most 10; 0 where an earlier one is not held. Less than 10 is a risk.' },

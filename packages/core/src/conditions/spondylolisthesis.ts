@@ -29,7 +29,7 @@ export const spondylolisthesis = condition({
     ...PAIN.parameters,
     slipPercent: { kind: 'number', unit: '%', from: 0, to: 150, ask: 'Slip in percent, from the report' },
     type: { kind: 'choice', options: ['isthmic', 'degenerative', 'dysplastic', 'traumatic'], ask: 'Which type?' },
-    age: { kind: 'number', unit: 'year', from: 3, to: 110, ask: 'Age' },
+    age: { kind: 'number', unit: 'year', ofBody: 'age', from: 3, to: 110, ask: 'Age' },
     activePars: { kind: 'yesno', ask: 'A stress reaction under treatment?' },
     weeksSinceStart: { kind: 'number', unit: 'week', goesOn: true, from: 0, to: 520, ask: 'Weeks since treatment began', default: 0, onlyIf: { activePars: [true] } },
     unstable: { kind: 'yesno', ask: 'Did a clinician say unstable?', default: false },

@@ -37,6 +37,13 @@ describe('a participant', () => {
     // Weeks go on with the days.
     expect(bodyOf({ body, conditions: [pregnant] }, '2026-05-15').pregnancyWeek).toBe(22);
   });
+
+  test('has the body that the answers of a condition tell, where nothing was measured; whoever is grown shares that of all', () => {
+    const of = (body: object, ...conditions: string[]) => bodyOf({ body, conditions: conditions.map(answer) });
+    expect(of({}, 'children age=7')).toEqual({ age: 7 });
+    expect(of({}, 'seniors age=74')).toEqual({});
+    expect(of({ mass: 88 }, 'larger-bodies heightCm=170 weightKg=110')).toEqual({ stature: 170, mass: 88 });
+  });
 });
 
 describe('props at hand', () => {

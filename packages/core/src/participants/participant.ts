@@ -1,4 +1,4 @@
-import { checkBody, type BodyAnswers } from '../body/anthropometry.js';
+import { checkBody, GROWN_AT, type BodyAnswers } from '../body/anthropometry.js';
 import { checkSchools, type SchoolChoices } from '../conditions/active-limits.js';
 import { findCondition } from '../conditions/all.js';
 import { checkConditions } from '../conditions/check-answers.js';
@@ -68,7 +68,7 @@ export function checkParticipant(participant: Participant): Problem[] {
   ];
 }
 
-/** The body that a participant's postures are solved with: as measured, and as the answers of a condition make it. */
+/** The body that a participant’s postures are solved with: as measured, and where nothing was, as the answers of a condition tell it. */
 export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditions'>, today: string | null = null): BodyAnswers {
   const told = conditions.flatMap((given) => {
     const condition = findCondition(given.id);
@@ -78,5 +78,8 @@ export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditi
     );
     return [...Object.entries(condition?.body ?? {}), ...answered];
   });
-  return told.length === 0 ? body : { ...body, ...Object.fromEntries(told) };
+  if (told.length === 0) return body;
+  const { age, ...grown }: BodyAnswers = { ...Object.fromEntries(told), ...body };
+  // Whoever is grown is shaped by no age: all of them share the postures of one body.
+  return age === undefined || age >= GROWN_AT ? grown : { ...grown, age };
 }

@@ -3,12 +3,13 @@ import { readCondition } from '../conditions/check-answers.js';
 import { BARE_HEADER } from '../sequence/header.js';
 import type { Sequence, Step } from '../sequence/sequence.js';
 import { adapt, type AdaptOptions } from '../planning/adapt.js';
-import { anybody, type Participant } from '../participants/participant.js';
+import { anybody, bodyOf, type Participant } from '../participants/participant.js';
 import { PlanningCache } from '../judging/planning-cache.js';
-import { BodySolver } from '../solving/body-solver.js';
+import { BodySolverCache } from '../solving/body-solver-cache.js';
 
 /** Made once: postures of the reference body are solved again and again by the tests. */
-export const solver = new BodySolver(library);
+const solvers = new BodySolverCache(library, 20);
+export const solver = solvers.of({});
 export const cache = new PlanningCache();
 
 export function step(part: Partial<Step> & { readonly asana: string }): Step {
@@ -46,5 +47,5 @@ export function person(...conditions: readonly string[]): Participant {
 }
 
 export function plan(given: Sequence, participant: Participant, options: AdaptOptions = { today: '2026-06-01' }) {
-  return adapt(solver, given, participant, { cache, ...options });
+  return adapt(solvers.of(bodyOf(participant, options.today)), given, participant, { cache, ...options });
 }
