@@ -78,8 +78,8 @@ export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditi
     );
     return [...Object.entries(condition?.body ?? {}), ...answered];
   });
-  if (told.length === 0) return body;
-  const { age, ...grown }: BodyAnswers = { ...Object.fromEntries(told), ...body };
+  const whole: BodyAnswers = told.length === 0 ? body : { ...Object.fromEntries(told), ...body };
+  const { age, ...grown } = whole;
   // Whoever is grown is shaped by no age: all of them share the postures of one body.
-  return age === undefined || age >= GROWN_AT ? grown : { ...grown, age };
+  return age === undefined || age < GROWN_AT ? whole : grown;
 }
