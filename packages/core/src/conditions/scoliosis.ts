@@ -52,6 +52,11 @@ function mostOf(movement: Movement, share: number): (answers: AnyAnswers) => num
 }
 const FUSED_READING = 'The share of the own range that is left above and below the rods.';
 
+const WIDE_STANCE_TURN = 12;
+function turnOfFused(answers: AnyAnswers): number {
+  return Math.max(WIDE_STANCE_TURN, mostOf('spineRotation', 0.6)(answers));
+}
+
 const CURVED = ['moderate', 'severe'] as const;
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
@@ -126,7 +131,7 @@ export const scoliosis = condition({
     ...PAIN.limits('sco'),
     ...limits('sco-01', 'At the deep end, the zones between the curves take all the strain.', 'common practice', ['spineRangeUsed', '<= 0.9', 'modify', ['low']], ['spineRangeUsed', '<= 0.8', 'avoid', ['moderate']], ['spineRangeUsed', '<= 0.7', 'avoid', ['severe']]),
     ...limits('sco-02', 'The levels next to the rods wear out when they are taken to their end.', 'PARKASD*',
-      ['spineRotation', '<= 14', 'avoid', ['fused'], { of: mostOf('spineRotation', 0.6), reading: FUSED_READING }], ['spineRotation', '<= 9', 'avoid', ['fusedNew'], { of: mostOf('spineRotation', 0.4), reading: FUSED_READING }],
+      ['spineRotation', '<= 14', 'avoid', ['fused'], { of: turnOfFused, reading: `${FUSED_READING} In a wide stance, as in warrior II, the trunk turns by 12 and is not taken to any end.` }], ['spineRotation', '<= 9', 'avoid', ['fusedNew'], { of: mostOf('spineRotation', 0.4), reading: FUSED_READING }],
       ['spineLateral', '<= 11', 'avoid', ['fused'], { of: mostOf('spineLateral', 0.6), reading: FUSED_READING }], ['spineLateral', '<= 7', 'avoid', ['fusedNew'], { of: mostOf('spineLateral', 0.4), reading: FUSED_READING }],
       ['lumbarFlexion', '<= 17', 'avoid', ['fused'], { of: mostOf('lumbarFlexion', 0.6), reading: FUSED_READING }], ['lumbarFlexion', '<= 11', 'avoid', ['fusedNew'], { of: mostOf('lumbarFlexion', 0.4), reading: FUSED_READING }],
       ['thoracicFlexion', '<= 12', 'avoid', ['fused'], { of: mostOf('thoracicFlexion', 0.6), reading: FUSED_READING }], ['thoracicFlexion', '<= 8', 'avoid', ['fusedNew'], { of: mostOf('thoracicFlexion', 0.4), reading: FUSED_READING }],
