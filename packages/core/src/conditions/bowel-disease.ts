@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, noInversion, pick } from './limits.js';
+import { CAT_COW, limits, noInversion, pick } from './limits.js';
 import { clearance, clearanceAlone, emergency, found, note, open, refer, today } from './screening.js';
 
 interface Bowel {
@@ -85,7 +85,7 @@ export const bowelDisease = condition({
     ...limits('gut-03', 'A stoma can bulge, and a sore belly cramps.', 'EHSPARA*', ['abdominalLoad', '<= 1', 'avoid', ['ill']], ['abdominalLoad', '<= 3', 'modify', ['mild']], ['abdominalLoad', '<= 3', 'modify', ['stoma']]),
     ...limits('gut-04', 'A big stretch of the front hurts an inflamed or healing belly.', 'common practice', ['lumbarFlexion', '>= -15', 'modify', ['ill']]),
     ...limits('gut-05', 'The bag is pressed or pulled; it is emptied first, and the belly left free.', 'common practice', ['bellyClosure', '<= 0.6', 'modify', ['stoma']]),
-    ...limits('gut-06', 'In a flare people are dry, sick and giddy with the head low.', 'common practice', ['headBelowHeart', '<= 10', 'modify', ['flare']]),
+    ...limits('gut-06', 'In a flare people are dry, sick and giddy with the head low.', 'common practice', ['headBelowHeart', '<= 15', 'modify', ['flare'], CAT_COW]),
     ...noInversion('gut-07', 'An ill body isn’t turned upside down.', 'common practice', 'avoid', ['ill']),
     ...limits('gut-08', { unrelievedSitting: 'The seat is sore; a cushion, kneeling or lying is easier.', kneeFlexionLoaded: 'A deep squat stretches a sore seat.' }, 'common practice', ['unrelievedSitting', '<= 20', 'modify', ['peri']], ['kneeFlexionLoaded', '<= 100', 'modify', ['peri']]),
     ...limits('gut-09', 'Dry or anaemic people get giddy on rising.', 'common practice', ['transitionTime', '>= 8', 'modify', ['flare', 'pale'], 'levelChange >= 50']),

@@ -48,6 +48,8 @@ export const QUIET = { reading: 'Quiet standing on both feet asks for nothing to
 export const ARMS_HELD = { reading: 'Arms that rest, or hang below the heart, are not held up.' } as const;
 /** Why holds that are written as 20 s are 25: teachers count breaths. */
 export const FIVE_BREATHS = { reading: 'Written as 20 s, read as five ordinary breaths.' } as const;
+/** How far down a head hangs that is not held there. */
+export const CAT_COW = { reading: 'The head of a cat-cow hangs 14 for a breath.' } as const;
 
 const BOUND = /^(?:(<=|>=|=) (-?[\d.]+)|(-?[\d.]+)\.\.(-?[\d.]+))$/;
 const WHEN = /^(\w+) (>=|>|<|=) (-?[\d.]+)$/;

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { HELD, QUIET, limits, pick } from './limits.js';
+import { CAT_COW, HELD, QUIET, limits, pick } from './limits.js';
 import { clearance, clearanceAlone, emergency, found, note, refer, today } from './screening.js';
 
 const UNSURE = ['mid', 'late', 'off'] as const;
@@ -55,7 +55,7 @@ export const parkinsons = condition({
     ...limits('par-01', 'The body falls backwards here without a catching step.', 'PDPT*', ['support', '>= 1', 'modify', ['early'], 'standing', 'effort >= 2', QUIET], ['support', '>= 2', 'avoid', UNSURE, 'standing']),
     ...limits('par-02', 'Standing on one leg is where falls start.', 'PDPT*', ['feetDown', '= 2', 'modify', ['early'], 'standing', 'support = 0'], ['feetDown', '= 2', 'avoid', UNSURE, 'standing']),
     ...limits('par-03', 'A wide stance is steady; steps backwards are not.', 'PDPT*', ['balanceMargin', '>= 4', 'modify', ['early'], 'standing', 'support < 1'], ['balanceMargin', '>= 6', 'avoid', ['mid', 'late'], 'standing', 'support < 2', HELD]),
-    ...limits('par-04', 'The pressure falls on rising after the head was low.', 'NG71*', ['headBelowHeart', '<= 20', 'modify', ['early']], ['headBelowHeart', '<= 15', 'modify', ['mid'], { reading: 'The head of a cat-cow hangs 14 for a breath.' }], ['headBelowHeart', '<= 5', 'avoid', ['drop']]),
+    ...limits('par-04', 'The pressure falls on rising after the head was low.', 'NG71*', ['headBelowHeart', '<= 20', 'modify', ['early']], ['headBelowHeart', '<= 15', 'modify', ['mid'], CAT_COW], ['headBelowHeart', '<= 5', 'avoid', ['drop']]),
     ...limits('par-05', { headLoad: 'With a stiff neck and falls, nothing is done on the head.', neckLoad: 'A stiff neck carries no weight.', fallHeight: 'A fall from a height can’t be caught here.' }, 'common practice', ['headLoad', '<= 0.1', 'avoid'], ['neckLoad', '<= 0.05', 'avoid'], ['fallHeight', '= 0', 'avoid']),
     ...limits('par-06', 'The upper back stoops already; the practice opens it.', 'PDPT*', ['thoracicFlexion', '<= 35', 'modify']),
     ...limits('par-07', 'Freezing and a falling pressure make changes slow.', 'common practice', ['transitionTime', '>= 10', 'avoid', undefined, 'levelChange >= 30']),

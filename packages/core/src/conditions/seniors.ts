@@ -1,5 +1,5 @@
 import { chairStandBelowAverage } from '../readings/functional-tests.js';
-import { limits, pick } from './limits.js';
+import { CAT_COW, limits, pick } from './limits.js';
 import { note, refer } from './screening.js';
 import { condition, type ScreeningFinding } from './condition.js';
 
@@ -148,7 +148,8 @@ export const seniors = condition({
       ['neckLoad', '<= 0.05', 'avoid', undefined, { as: 'neck', school: 'senior-inversions=stop' }]),
     ...limits('sen-07', 'Coming up after the head was low makes older people giddy.', 'common practice',
       ['headBelowHeart', '<= 25', 'modify', ['low'], { as: 'low' }],
-      ['headBelowHeart', '<= 10', 'modify', ['mid', 'high'], { as: 'mid-high' }]),
+      ['headBelowHeart', '<= 15', 'modify', ['mid'], { as: 'mid', ...CAT_COW }],
+      ['headBelowHeart', '<= 10', 'modify', ['high'], { as: 'high' }]),
     ...limits('sen-08', 'The blood pressure follows more slowly at this age.', 'STEADI*',
       ['transitionTime', '>= 5', 'modify', undefined, 'levelChange >= 30', { as: 'level' }],
       ['transitionTime', '>= 5', 'modify', undefined, 'headDrop > 20', { as: 'head' }]),

@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
+import { CAT_COW, FIVE_BREATHS, limits, noInversion, pick } from './limits.js';
 import { callNow, clearance, clearanceAlone, emergency, found, note, open, refer, today } from './screening.js';
 
 interface ThyroidAnswers {
@@ -77,7 +77,7 @@ export const thyroid = condition({
   limits: [
     ...limits('thy-01', 'The heart runs already and muscles tire, or a wound rests.', ['ATA16*', 'ATA14*', 'common practice'], ['effort', '<= 2', 'avoid', ['over']], ['effort', '<= 3', 'watch', ['under']], ['effort', '<= 2', 'avoid', ['op2']]),
     ...limits('thy-02', 'The heart runs already, and muscles tire.', 'ATA16*', ['met', '<= 2.5', 'avoid', ['over']], ['met', '<= 4', 'watch', ['under']]),
-    ...limits('thy-03', 'Swollen tissue lies behind the eyes or at the throat; a low head swells it more.', 'EUGOGO*', ['headBelowHeart', '<= 5', 'avoid', ['eye', 'op2']], ['headBelowHeart', '<= 10', 'modify', ['over', 'gland']]),
+    ...limits('thy-03', 'Swollen tissue lies behind the eyes or at the throat; a low head swells it more.', 'EUGOGO*', ['headBelowHeart', '<= 5', 'avoid', ['eye', 'op2']], ['headBelowHeart', '<= 15', 'modify', ['over', 'gland'], CAT_COW]),
     ...noInversion('thy-04', { headLoad: 'Upside down, pressure rises at gland, wound and eyes.', neckLoad: 'Upside down, pressure rises at gland, wound and eyes.' }, 'common practice', 'avoid', ['over', 'eye', 'gland', 'op2', 'op6']),
     ...limits('thy-05', 'Pressing the chin or arching the neck presses the gland or pulls on the scar.', 'TAKAM*', ['cervicalFlexion', '-20..30', 'modify', ['gland']], ['cervicalFlexion', '>= -15', 'modify', ['op2']], ['cervicalFlexion', '>= -30', 'modify', ['op6']]),
     ...limits('thy-06', 'Raised arms narrow the inlet of the chest.', 'common practice', ['hold', '<= 10', 'modify', ['gland'], 'shoulderElevation > 120']),
