@@ -53,6 +53,7 @@ describe('asked about, however likely its reading is', () => {
     ['what the class is about', 'Theme: bridge, 5 breaths'],
     ['for one person', 'Bow – only for Greta'],
     ['on a condition', 'Mountain\nPigeon legs over bolster - only if no pelvic pain'],
+    ['too long for what it was taken for', 'Heel raises x15\nCycle 10 min'],
     ['not yet settled', 'Mountain\nCrow?? see energy'],
     ['the same again, by no name', 'Mountain\nFlow other side'],
     ['what the library lacks', 'Tree\nscorpion – demo'],

@@ -36,6 +36,7 @@ export class Doubts {
       isNameAndMore(line, hypothesis) ||
       isRow(line, hypothesis) ||
       sharesTime(line, hypothesis) ||
+      isTooLong(line, hypothesis) ||
       (hypothesis.is === 'many' && OTHER_SIDE_LAST.test(line.evidence.tokens.text)) ||
       this.leadsElsewhere(line, hypothesis) ||
       this.goesOn(line, hypothesis) ||
@@ -222,6 +223,8 @@ const CLEARLY_NOT_HELD = 0.9;
 /** But in the first lines so many minutes are those of the class. */
 const TITLE_LINES = 2;
 const CLASS_MINUTES = 20;
+const LONG_MINUTES = 5;
+const HARD = 3;
 /** So many words that nobody knows may be a name. */
 const FEW_WORDS = 2;
 /** Breaths by another name: "both feet down, 3 deep sighs". */
@@ -482,6 +485,12 @@ function sharesTime({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesi
   if (hypothesis.is !== 'many' || !counts(tokens.dose).timed) return false;
   const end = hypothesis.parts.at(-1)!.to;
   return tokens.spans.some(({ as, from }) => as === 'dose' && from >= end);
+}
+
+/** Whether nobody works so hard for so long: "cycle 10 min" is done on a bicycle. A series may take as long. */
+function isTooLong({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
+  if (hypothesis.is !== 'step' || hypothesis.asana.steps.length > 0) return false;
+  return (tokens.dose.minutes ?? 0) >= LONG_MINUTES && (hypothesis.asana.variations[0]?.declared.effort ?? 0) >= HARD;
 }
 
 /** Whether what seems to be several postures are cells of a row: "savasana | 10 min | bolster under knees". */

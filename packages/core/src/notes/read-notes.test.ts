@@ -74,6 +74,11 @@ test('what is counted behind several is done by each', () =>
     ['bhujangasana', { repetitions: 3 }],
   ]));
 
+test('a number above all that a warrior may have counts', () => {
+  expect(one('humble warrior 5 ea')?.dose).toEqual({ repetitions: 5 });
+  expect(one('warrior 2')).toMatchObject({ asana: 'virabhadrasana-2', dose: {} });
+});
+
 test('a breath that isn’t held counts nothing', () =>
   expect(one('Cat cow, no holding breath 6')).toMatchObject({ dose: { repetitions: 6 }, retention: 0 }));
 

@@ -155,3 +155,8 @@ test.each([
   ['Flow 2', {}],
   ['Week 3', {}],
 ])('a small number at the end counts, unless it tells which: %s', (text, dose) => expect(tokensOf(text).dose).toEqual(dose));
+
+test('the third time is no three rounds', () => {
+  expect(tokensOf('bow x2, 3rd time longer').dose).toEqual({ repetitions: 2 });
+  expect(tokensOf('bow 3 rds').dose).toEqual({ rounds: 3 });
+});

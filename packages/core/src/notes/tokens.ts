@@ -60,7 +60,7 @@ const UNITS = {
   minutes: String.raw`(?:minutes?|minuten?|mins?\.?|m)(?![a-zä\d])|['′’](?![a-zä\d'′’])`,
   seconds: String.raw`(?:seconds?|secs?\.?|s)(?![a-zä\d])|["″”“]|(?:''|′′|’’)`,
   breaths: String.raw`${OF_KIND}(?:(?:out-?|in-?)?breaths?|breathes|brs?\.?|bths?|b|resp\.?|respirations?|exhales?|exhalations?|inhales?|inhalations?)(?![a-zä\d])`,
-  rounds: String.raw`${OF_KIND}(?:rounds?|sets?|cycles?|rnds?|rds?)(?![a-zä])(?: of(?= \d))?`,
+  rounds: String.raw`${OF_KIND}(?:rounds?|sets?|cycles?|rnds?|rds|(?<!\d)rd)(?![a-zä])(?: of(?= \d))?`,
   repetitions: String.raw`${OF_KIND}(?:repetitions?|repeats|reps?\.?|times?|strokes?|pumps?|goes|lifts?|pulses|contractions|squeezes|circles|each (?:way|direction|arm|leg|hand|foot)|ones?)(?![a-zä])`,
 } as const;
 type Unit = keyof typeof UNITS;
@@ -203,6 +203,10 @@ const NAME_NUMBER = new RegExp(
   'gi',
 );
 
+/** Up to here the number of such a name tells which one it is: "humble warrior 5 each" counts five. */
+const MOST_OF_NAME = 4;
+const NUMBERED_NAME = new RegExp(String.raw`(?<![a-zä])(?:${NUMBERED_NAMES})\.?\s*$`, 'i');
+
 /** Things of which a small number tells which one it is. */
 const COUNTED_THINGS =
   /(?<![a-zä])(?:phase|variations?|version|day|class|session|term|flow|option|round|set|side|step|group|module|unit|block|plan|lesson|circuit|combo|chapter|salute|namaskara?)\s*$/i;
@@ -328,13 +332,14 @@ function readDoses(blanks: Blanks): Pick<Tokens, 'dose' | 'isBare'> {
     for (const pattern of isNone ? BARE : BARE_BESIDE)
       for (const found of [...blanks.rest.matchAll(pattern)]) {
         const value = amount(found.groups ?? {});
-        if (dose.repetitions !== undefined || value < 1 || NUMBERED.test(blanks.rest.slice(0, found.index))) continue;
         const [before, behind] = [blanks.rest.slice(0, found.index), blanks.rest.slice(found.index + found[0].length)];
+        const isOfName = NUMBERED.test(before) && !(value > MOST_OF_NAME && NUMBERED_NAME.test(before));
+        if (dose.repetitions !== undefined || value < 1 || isOfName) continue;
         if (isNone && value <= 3 && !/[,:–—-]\s*$/.test(before) && !/^\s*(?:each|ea|both|on)/i.test(behind)) {
           // "Salabhasana 3" at the end of a line counts; "flow 2" is a second flow.
           if (value === 1 || behind.trim() !== '' || COUNTED_THINGS.test(before)) continue;
         }
-        const isOfBreaths = /(?<!hold(?:ing)?\s+(?:(?:the|your)\s+)?)breaths?\W*$/i.test(blanks.rest.slice(0, found.index));
+        const isOfBreaths = /(?<!hold(?:ing)?\s+(?:(?:the|your)\s+)?)breaths?\W*$/i.test(before);
         dose[isOfBreaths ? 'breaths' : 'repetitions'] = value;
         isBare = isNone && !isOfBreaths;
         blanks.take(found.index, found.index + found[0].length, 'dose');
