@@ -70,7 +70,10 @@ describe('asked about, however likely its reading is', () => {
   ])('not so where the words before a comma say where or how: %s', (text) => expect(lastKind(text)).toBe('step'));
 });
 
-test.each(['Tree, right and left', 'Maybe circle the shoulders', 'Sit to stand, no hands x8', 'Mountain\nTree, hands on the belly'])(
-  'what only sounds so is a step: %s',
-  (text) => expect(lastKind(text)).toBe('step'),
-);
+test.each([
+  'Tree, right and left',
+  'Maybe circle the shoulders',
+  'Sit to stand, no hands x8',
+  'Mountain\nTree, hands on the belly',
+  'Bhastrika, 5 min',
+])('what only sounds so is a step: %s', (text) => expect(lastKind(text)).toBe('step'));

@@ -487,9 +487,10 @@ function sharesTime({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesi
   return tokens.spans.some(({ as, from }) => as === 'dose' && from >= end);
 }
 
-/** Whether nobody works so hard for so long: "cycle 10 min" is done on a bicycle. A series may take as long. */
+/** Whether nobody works so hard for so long: "cycle 10 min" is done on a bicycle. A series or a breath may take as long, and so does what is named to the letter. */
 function isTooLong({ evidence: { tokens } }: WeighedLine, hypothesis: Hypothesis): boolean {
-  if (hypothesis.is !== 'step' || hypothesis.asana.steps.length > 0) return false;
+  if (hypothesis.is !== 'step' || isNamed(hypothesis.found)) return false;
+  if (hypothesis.asana.steps.length > 0 || hypothesis.asana.pattern !== null) return false;
   return (tokens.dose.minutes ?? 0) >= LONG_MINUTES && (hypothesis.asana.variations[0]?.declared.effort ?? 0) >= HARD;
 }
 
