@@ -63,7 +63,7 @@ export const wrist = condition({
     ...limits('wr-03', 'The pressure in the wrist builds with time.', 'common practice', ['hold', '<= 15', 'modify', ['irr'], 'wristExtensionLoaded > 20'], ['hold', '<= 45', 'modify', ['calm'], 'wristExtensionLoaded > 20']),
     ...limits('wr-04', 'A folded wrist is the test that brings the numbness.', 'KEIR*', ['wristFlexion', '<= 45', 'modify', ['tunnel-irr'], { reading: '49 degrees in the source (from memory).' }], ['wristFlexion', '<= 60', 'modify', ['tunnel-calm']]),
     ...limits('wr-05', 'Prayer hands held long numb the fingers.', 'KEIR*', ['wristExtension', '<= 45', 'modify', ['irr'], 'hold > 20', 'effort < 2']),
-    ...limits('wr-06', 'Forearms carry in place of the hands, if the shoulders agree.', 'common practice', ['forearmLoad', '<= 0.5', 'watch']),
+    ...limits('wr-06', 'Forearms carry in place of the hands, if the shoulders agree.', 'common practice', ['forearmLoad', '<= 0.5', 'watch'], ['forearmLoad', '<= 0.4', 'avoid', ['op'], { as: 'op', reading: 'A fresh break bears no body over laced fingers, as a headstand asks; resting on the forearms does no harm.' }]),
     ...limits('wr-07', 'Gripping strains the wrist and tightens its tunnel.', 'common practice', ['gripForce', '<= 1', 'modify', ['grip']]),
     ...limits('wr-08', { effort: 'Strong work on the hands strains the wrist.', impact: 'Landing on the hands jars the wrist.' }, 'common practice', ['effort', '<= 4', 'modify', SORE, 'handLoad > 0.2', { reading: 'Read for work of the arms: strong legs do not load the wrist.' }], ['impact', '<= 1', 'modify', SORE]),
   ], // prettier-ignore
