@@ -12,13 +12,18 @@ import type { useClassScore } from './use-class-score.js';
 import { ZOOMS } from './zooms.js';
 import { t } from '../../words/t.js';
 
-interface Props {
+/** A score with its people, and what is asked of it. */
+export interface ScoreInHand {
   readonly score: ClassScore;
   readonly people: readonly Person[];
   readonly sequence: StoredSequence;
+  /** What its address asks for, and what is edited and kept of it. */
   readonly asked: ReturnType<typeof useClassScore>;
   /** What is shown is being worked out anew. */
   readonly busy: boolean;
+}
+
+interface Props extends ScoreInHand {
   /** Which of the sizes. */
   readonly zoom: number;
   readonly onZoom: (zoom: number) => void;
@@ -26,9 +31,8 @@ interface Props {
 
 /** What stands above a score: choices that could not be kept, its tools, what has changed, what was not understood. */
 export function AboveScore({ score, people, sequence, asked: of, busy, zoom, onZoom }: Props) {
-  const { figures, shared, day, edits } = of;
+  const { options, day, edits } = of;
   const { answer } = score;
-  const asked = { figures, pins: edits.now.pins, shared };
   const [opened] = useState(answer);
   const [comparing, setComparing] = useState(false);
   const isMet = ({ person, index, figure }: Pin) =>
@@ -54,7 +58,7 @@ export function AboveScore({ score, people, sequence, asked: of, busy, zoom, onZ
         <Settings asked={of} alone={people.length === 1} />
         <div className="flex min-w-0 items-center gap-2 overflow-x-auto py-1 pr-1" role="group" aria-label={t('Changes by hand, and size')}>
           <UndoButtons {...edits} />
-          <BetterOrder people={people} asked={asked} day={day} edits={edits} />
+          <BetterOrder people={people} asked={options} day={day} edits={edits} />
           <button type="button" className={TOOL} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
             {t('Compare')}
           </button>

@@ -1,15 +1,12 @@
 import { type Pin } from '@lotus-steady/core';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
-import type { Person, StoredSequence } from '@lotus-steady/requests';
 import { useLater } from '../../parts/use-later.js';
-import type { ClassScore } from '../../worker/answers.js';
 import { GIVEN, type Place } from './Cell.js';
 import { Staves } from './Staves.js';
-import { AboveScore } from './AboveScore.js';
+import { AboveScore, type ScoreInHand } from './AboveScore.js';
 import { BelowScore } from './BelowScore.js';
 import { StepPanel, type OwnEdit } from './StepPanel.js';
 import { controlAt, placeOfStep, scoreOf, stepAt, type OpenStep } from './open-step.js';
-import type { useClassScore } from './use-class-score.js';
 import { useColumns } from './use-columns.js';
 import { usualZoom, ZOOMS } from './zooms.js';
 import { t } from '../../words/t.js';
@@ -25,28 +22,22 @@ const SHEET =
 
 const nothing = () => undefined;
 
-interface Props {
-  readonly score: ClassScore;
-  readonly people: readonly Person[];
-  readonly sequence: StoredSequence;
-  /** What its address asks for, and what is edited and kept of it. */
-  readonly asked: ReturnType<typeof useClassScore>;
-  /** What is shown is being worked out anew. */
-  readonly busy: boolean;
+interface Props extends ScoreInHand {
   /** Only the first steps are there: to be looked at, until the others come to them. */
   readonly isPart: boolean;
 }
 
 /** The score of a class, and what a teacher changes on it. */
 export function Staff({ score, people, sequence, asked: of, busy, isPart }: Props) {
-  const { figures, shared, day, edits } = of;
+  const { figures, options, day, edits } = of;
   const [zoom, setZoom] = useState<number>(usualZoom(people.length));
   const [open, setOpen] = useState<OpenStep | null>(null);
   useLater(loadWhy, LATER_MS);
   const scale = ZOOMS[zoom]!;
   const { staves } = score;
-  const asked = { figures, pins: edits.now.pins, shared };
   const selected = useMemo(() => open && placeOfStep(staves, open), [open, staves]);
+  // Its panel comes with the other steps.
+  const opened = isPart ? null : selected;
   const setSelected = useCallback((at: Place | null) => setOpen(at && stepAt(staves, at)), [staves]);
   const columns = useColumns(score, scale);
   const names = useMemo(() => people.map(({ name }) => name), [people]);
@@ -77,7 +68,7 @@ export function Staff({ score, people, sequence, asked: of, busy, isPart }: Prop
   return (
     <>
       {!isPart && <AboveScore score={score} people={people} sequence={sequence} asked={of} busy={busy} zoom={zoom} onZoom={setZoom} />}
-      <div className={selected === null || isPart ? '' : 'items-start gap-4 xl:grid xl:grid-cols-[minmax(0,1fr)_26rem]'}>
+      <div className={opened === null ? '' : 'items-start gap-4 xl:grid xl:grid-cols-[minmax(0,1fr)_26rem]'}>
         <Staves
           score={score}
           columns={columns}
@@ -88,30 +79,30 @@ export function Staff({ score, people, sequence, asked: of, busy, isPart }: Prop
           onSelect={setSelected}
           onShift={isPart ? nothing : shift}
         />
-        {!isPart && selected?.stave === GIVEN && score.given[selected.index] && (
+        {opened?.stave === GIVEN && score.given[opened.index] && (
           <div className={SHEET}>
             <StepPanel
-              given={score.given[selected.index]!}
-              step={score.answer.participants[0]!.steps[selected.index]!}
-              index={selected.index}
+              given={score.given[opened.index]!}
+              step={score.answer.participants[0]!.steps[opened.index]!}
+              index={opened.index}
               count={columns.length}
-              onEdit={(own) => change(selected.index, own)}
+              onEdit={(own) => change(opened.index, own)}
               onClose={close}
             />
           </div>
         )}
-        {!isPart && selected !== null && person !== null && (
+        {opened !== null && person !== null && (
           <div className={SHEET}>
             <Suspense fallback={<p className="p-4 text-soft">{t('Looking …')}</p>}>
               <WhyPanel
-                key={`${person} ${selected.index}`}
-                of={{ text: edits.now.text, people, whose: person, asked, index: selected.index, day }}
+                key={`${person} ${opened.index}`}
+                of={{ text: edits.now.text, people, whose: person, asked: options, index: opened.index, day }}
                 score={scoreOf(score, person)}
                 onClose={close}
-                onPick={(figure) => pick(selected, figure)}
+                onPick={(figure) => pick(opened, figure)}
                 onUnpick={
-                  chosenFor(selected).length > 0
-                    ? () => edits.setPins(edits.now.pins.filter((pin) => !chosenFor(selected).includes(pin)))
+                  chosenFor(opened).length > 0
+                    ? () => edits.setPins(edits.now.pins.filter((pin) => !chosenFor(opened).includes(pin)))
                     : undefined
                 }
               />

@@ -7,7 +7,7 @@ import { classesQuery, classQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
 import { useSequenceText } from '../../drafts/use-sequence-text.js';
-import type { ClassScore } from '../../worker/answers.js';
+import type { ClassAsked, ClassScore } from '../../worker/answers.js';
 import { classScoreQuery } from '../../worker/queries.js';
 import { readDay, readFigures, readKept, readShared, readSince, withParameter } from './class-address.js';
 import { useEdits } from './use-edits.js';
@@ -31,8 +31,9 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
   const [done, setDone] = useState<readonly [number, number]>([0, 1]);
   const [part, setPart] = useState<ClassScore | null>(null);
   const people = usePeople(ids);
+  const options: ClassAsked = { figures, pins: edits.now.pins, shared };
   const score = useQuery(
-    classScoreQuery(edits.now.text, people.data, { figures, pins: edits.now.pins, shared }, day, {
+    classScoreQuery(edits.now.text, people.data, options, day, {
       onStep: (step, of) => setDone([step, of]),
       onPart: (first) => startTransition(() => setPart(first)),
     }),
@@ -63,7 +64,7 @@ export function useClassScore(sequence: StoredSequence, ids: readonly number[]) 
   });
   const isKept = stored.data !== undefined && isSameClass(stored.data, asked);
   return {
-    search, figures, shared, day, since, earlier, ask, edits, people,
+    search, figures, shared, options, day, since, earlier, ask, edits, people,
     score: { data: drawn, error: score.error, isError: score.isError, isOld: score.isPlaceholderData || drawn !== score.data, refetch: score.refetch },
     /** Steps worked out, of how many. */
     done,
