@@ -14,10 +14,9 @@ export function holdsUntil(until: string | null | undefined, today: string | nul
   return today === null || until === null || until === undefined || today <= until;
 }
 
-/** A day, as YYYY-MM-DD, as it is read in a language, by its tag (BCP 47): "14 December 2026". */
-export function dayInWords(day: string, language = 'en'): string {
-  if (language === 'en') return format(parseISO(day), 'd MMMM yyyy');
-  return new Intl.DateTimeFormat(language, { dateStyle: 'long' }).format(parseISO(day));
+/** A day, as YYYY-MM-DD, as it is read: "14 December 2026". */
+export function dayInWords(day: string): string {
+  return format(parseISO(day), 'd MMMM yyyy');
 }
 
 /** Full years on a day of somebody who was born on YYYY-MM-DD, in YYYY-MM or in YYYY; `null` where that is no life. */

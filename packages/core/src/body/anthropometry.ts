@@ -192,8 +192,13 @@ function wombOf(week: number | undefined, massKg: number): Body['womb'] {
 
 type Factors = Readonly<Partial<Record<LengthName, number>>>;
 /** Age from which proportions are a grown body's. */
-export const GROWN_AT = 16;
+const GROWN_AT = 16;
 const YOUNGEST = 3;
+
+/** Whether somebody of an age has a child's body. */
+export function isChild(age: number | undefined): age is number {
+  return age !== undefined && age < GROWN_AT;
+}
 
 /**
  * Age in years, with the median stature in cm and body mass index of girls and boys together. WHO child growth standards
@@ -205,7 +210,7 @@ const GROWTH: readonly (readonly [age: number, cm: number, bmi: number])[] = [
 
 /** What a child of an age measures at the median; whoever is grown takes the reference body. */
 function medianAt(age: number | undefined): { readonly cm: number; readonly kg: number } {
-  if (age === undefined || age >= GROWN_AT) return { cm: REFERENCE_STATURE_CM, kg: REFERENCE_MASS_KG };
+  if (!isChild(age)) return { cm: REFERENCE_STATURE_CM, kg: REFERENCE_MASS_KG };
   const above = GROWTH.findIndex(([at]) => at > age);
   const [from, cm, bmi] = GROWTH.at(above < 0 ? -1 : Math.max(0, above - 1))!;
   const [to, cmAbove, bmiAbove] = GROWTH.at(above)!;
@@ -219,7 +224,7 @@ function medianAt(age: number | undefined): { readonly cm: number; readonly kg: 
  * are shorter, the younger the more (common practice, no source).
  */
 function childFactors(age: number | undefined): Factors {
-  if (age === undefined || age >= GROWN_AT) return {};
+  if (!isChild(age)) return {};
   const young = Math.min(1, (GROWN_AT - age) / (GROWN_AT - YOUNGEST));
   const legs = 1 - 0.13 * young;
   const head = 1 + 0.45 * young;

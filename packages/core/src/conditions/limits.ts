@@ -172,6 +172,17 @@ export function noInversion<const Stage extends string = never>(
   return limits<Stage, never>(id, reason, source, ['headLoad', '<= 0.1', grade, stages, { reading: RESTING_HEAD }], ['neckLoad', '<= 0.05', grade, stages]);
 }
 
+/** A leg that is folded to its end and bears, as in a pigeon, is spared. */
+export function noFoldedLeg<const Stage extends string>(id: string, stages: readonly Stage[]): LimitSpec<Stage, never>[] {
+  return limits<Stage, never>(id, 'A leg folded out to its end, under the weight of the body, pulls on an angry nerve.', 'common practice', [
+    'hipRangeUsed',
+    '<= 1.15',
+    'modify',
+    stages,
+    { reading: 'Of the ordinary range of the hip: a pigeon goes to 1.26, a figure of four on the back to 1.09.' },
+  ]);
+}
+
 /** The stages and flags that hold. */
 export function pick<const Stage extends string>(...stages: readonly (Stage | false | undefined)[]): Stage[] {
   return stages.filter((stage): stage is Stage => stage !== false && stage !== undefined);

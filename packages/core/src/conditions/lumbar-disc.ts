@@ -1,5 +1,5 @@
 import { condition, type ScreeningFinding } from './condition.js';
-import { FIVE_BREATHS, limits } from './limits.js';
+import { FIVE_BREATHS, limits, noFoldedLeg } from './limits.js';
 
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const lumbarDisc = condition({
@@ -157,8 +157,7 @@ export const lumbarDisc = condition({
     ...limits('disc-10', 'A straight raised leg pulls the nerve.', 'NASSLDH*',
       ['straightLegAngle', '<= 60', 'modify', ['nerve-acute'], { as: 'acute' }],
       ['straightLegAngle', '<= 75', 'modify', ['nerve-recovering'], { as: 'recovering' }]),
-    ...limits('disc-18', 'A leg folded out to its end, under the weight of the body, pulls on an angry nerve.', 'common practice',
-      ['hipRangeUsed', '<= 1.15', 'modify', ['nerve-acute'], { reading: 'Of the ordinary range of the hip: a pigeon goes to 1.26, a figure of four on the back to 1.09.' }]),
+    ...noFoldedLeg('disc-18', ['nerve-acute']),
     ...limits('disc-11', 'Hard belly work presses the disc.', 'NACH*',
       ['abdominalLoad', '<= 2', 'avoid', ['acute'], { as: 'acute' }],
       ['abdominalLoad', '<= 3', 'modify', ['recovering'], { as: 'recovering' }],

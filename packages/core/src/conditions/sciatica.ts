@@ -1,5 +1,5 @@
 import { condition } from './condition.js';
-import { limits, pick } from './limits.js';
+import { limits, noFoldedLeg, pick } from './limits.js';
 import { PAIN } from './pain.js';
 import { callNow, clearance, found, note, open, SPINE_RED_FLAGS, today } from './screening.js';
 
@@ -69,7 +69,7 @@ export const sciatica = condition({
     ...limits('sci-07', 'Small turns leave the nerve alone.', 'common practice', ['spineRotation', '<= 20', 'modify', ['acute']], ['spineRotation', '<= 40', 'watch', ['sub']]),
     ...limits('sci-08', 'This tightens the buttock muscle on the nerve.', 'common practice', ['hipInternalRotation', '<= 20', 'modify', ['gluteal-acute'], 'hipFlexion > 60'], ['hipAdduction', '<= 10', 'modify', ['gluteal-acute'], 'hipFlexion > 60']),
     ...limits('sci-09', 'A buttock stretch helps in short doses.', 'common practice', ['hold', '<= 60', 'watch', ['gluteal'], 'hipExternalRotation > 40', 'hipFlexion > 80']),
-    ...limits('sci-13', 'A leg folded out to its end, under the weight of the body, pulls on an angry nerve.', 'common practice', ['hipRangeUsed', '<= 1.15', 'modify', ['acute'], { reading: 'Of the ordinary range of the hip: a pigeon goes to 1.26, a figure of four on the back to 1.09.' }]),
+    ...noFoldedLeg('sci-13', ['acute']),
     ...limits('sci-10', 'Sitting presses nerve and disc.', 'common practice', ['unrelievedSitting', '<= 15', 'modify', ['acute']]),
     ...limits('sci-11', { breathRetention: 'Straining on a held breath shoots down the leg.', effort: 'Straining shoots down the leg.', impact: 'Jolts shoot down the leg.' }, 'NACH*', ['breathRetention', '= 0', 'modify', ['acute']], ['effort', '<= 3', 'modify', ['acute']], ['impact', '<= 1', 'modify', ['acute']]),
   ], // prettier-ignore

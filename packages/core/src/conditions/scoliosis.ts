@@ -40,22 +40,18 @@ export function fusedShare(from: Vertebra, to: Vertebra, movement: Movement): nu
 
 /** Ordinary ranges that the fused share is taken of, in degrees (conventions of the spine limits). */
 const RANGE = { spineRotation: 45, spineLateral: 35, lumbarFlexion: 55, thoracicFlexion: 40 } as const;
-/** A region left with less than 10 degrees counts as fixed: it stays within 5. */
-function mostOf(movement: Movement, share: number): (answers: AnyAnswers) => number {
+const WIDE_STANCE_TURN = 12;
+/** A region left with less than 10 degrees counts as fixed: it stays within 5. No bound is below `least`. */
+function mostOf(movement: Movement, share: number, least = 0): (answers: AnyAnswers) => number {
   return (answers) => {
     const [from, to] = [answers['fusedFrom'], answers['fusedTo']];
     // Ends of a fusion that nobody told: half of the range is taken as gone.
     const gone = typeof from === 'string' && typeof to === 'string' ? fusedShare(from as Vertebra, to as Vertebra, movement) : 0.5;
     const left = RANGE[movement] * (1 - gone);
-    return Math.round(left < 10 ? 5 : left * share);
+    return Math.max(least, Math.round(left < 10 ? 5 : left * share));
   };
 }
 const FUSED_READING = 'The share of the own range that is left above and below the rods.';
-
-const WIDE_STANCE_TURN = 12;
-function turnOfFused(answers: AnyAnswers): number {
-  return Math.max(WIDE_STANCE_TURN, mostOf('spineRotation', 0.6)(answers));
-}
 
 const CURVED = ['moderate', 'severe'] as const;
 
@@ -131,7 +127,7 @@ export const scoliosis = condition({
     ...PAIN.limits('sco'),
     ...limits('sco-01', 'At the deep end, the zones between the curves take all the strain.', 'common practice', ['spineRangeUsed', '<= 0.9', 'modify', ['low']], ['spineRangeUsed', '<= 0.8', 'avoid', ['moderate']], ['spineRangeUsed', '<= 0.7', 'avoid', ['severe']]),
     ...limits('sco-02', 'The levels next to the rods wear out when they are taken to their end.', 'PARKASD*',
-      ['spineRotation', '<= 14', 'avoid', ['fused'], { of: turnOfFused, reading: `${FUSED_READING} In a wide stance, as in warrior II, the trunk turns by 12 and is not taken to any end.` }], ['spineRotation', '<= 9', 'avoid', ['fusedNew'], { of: mostOf('spineRotation', 0.4), reading: FUSED_READING }],
+      ['spineRotation', '<= 14', 'avoid', ['fused'], { of: mostOf('spineRotation', 0.6, WIDE_STANCE_TURN), reading: `${FUSED_READING} In a wide stance, as in warrior II, the trunk turns by 12 and is not taken to any end.` }], ['spineRotation', '<= 9', 'avoid', ['fusedNew'], { of: mostOf('spineRotation', 0.4), reading: FUSED_READING }],
       ['spineLateral', '<= 11', 'avoid', ['fused'], { of: mostOf('spineLateral', 0.6), reading: FUSED_READING }], ['spineLateral', '<= 7', 'avoid', ['fusedNew'], { of: mostOf('spineLateral', 0.4), reading: FUSED_READING }],
       ['lumbarFlexion', '<= 17', 'avoid', ['fused'], { of: mostOf('lumbarFlexion', 0.6), reading: FUSED_READING }], ['lumbarFlexion', '<= 11', 'avoid', ['fusedNew'], { of: mostOf('lumbarFlexion', 0.4), reading: FUSED_READING }],
       ['thoracicFlexion', '<= 12', 'avoid', ['fused'], { of: mostOf('thoracicFlexion', 0.6), reading: FUSED_READING }], ['thoracicFlexion', '<= 8', 'avoid', ['fusedNew'], { of: mostOf('thoracicFlexion', 0.4), reading: FUSED_READING }],

@@ -1,3 +1,4 @@
+import { parseISO } from 'date-fns';
 import { dayInWords, isDay } from '../day.js';
 import { getOrCreate } from '../get-or-create.js';
 import { EN } from './en.js';
@@ -48,8 +49,10 @@ function formatOf(text: string, icu: IcuFormat): Format {
 export function speaker(language: string, catalogue: Catalogue): Say {
   const icu = icuFormat(language);
   const formats = new Map<MessageId, Format>();
+  // English names a day before its month, which the formatter does the other way round.
+  const dayOf = (day: string) => (language === 'en' ? dayInWords(day) : icu('{day, date, long}', { day: parseISO(day).getTime() }));
   const valueOf = (value: Value): string | number => {
-    if (typeof value !== 'object') return isDay(value) ? dayInWords(value, language) : value;
+    if (typeof value !== 'object') return isDay(value) ? dayOf(value) : value;
     return 'id' in value ? say(value) : value.map(valueOf).join(', ');
   };
   const say: Say = ({ id, values = {} }) => {

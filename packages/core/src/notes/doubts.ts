@@ -223,8 +223,9 @@ const CLEARLY_NOT_HELD = 0.9;
 /** But in the first lines so many minutes are those of the class. */
 const TITLE_LINES = 2;
 const CLASS_MINUTES = 20;
-const LONG_MINUTES = 5;
+/** Nobody works from this effort on for so many minutes. */
 const HARD = 3;
+const LONG_MINUTES = 5;
 /** So many words that nobody knows may be a name. */
 const FEW_WORDS = 2;
 /** Breaths by another name: "both feet down, 3 deep sighs". */
@@ -333,7 +334,7 @@ export const FOR_SOME =
 /** A name that is not yet settled: "crow?? see energy". */
 const OPEN = /^[^\p{L}]*((?:\p{L}+ ){0,2}\p{L}+)\s*\?/u;
 /** What is done again is no name of a part. */
-const OTHER_SIDE = /(?<!\p{L})(?:the )?(?:other|same) side\W*$/iu;
+const OTHER_SIDE = /(?<!\p{L})(?:other|same) side\W*$/iu;
 /** What somebody does only under a condition. */
 const CONDITION =
   /(?<!\p{L})(?:only|just) (?:if|when|where)(?!\p{L})|(?<!\p{L})(?:if|unless) (?:allowed|needed|possible|comfortable|ok|okay|time)(?!\p{L})/iu;

@@ -419,6 +419,11 @@ function endsOf(hypothesis: Hypothesis, surrounding: ReadonlySet<string>): Readi
   return bases.length === 0 ? null : { first: bases[0]!, last: bases.at(-1)! };
 }
 
+/** Whether an asana neither moves, nor is a breath, nor a series. */
+export function isStill({ movesWhen, pattern, steps }: Asana): boolean {
+  return movesWhen === null && pattern === null && steps.length === 0;
+}
+
 type Weigh = (feature: Feature, value?: number) => void;
 
 function weighStep(
@@ -432,7 +437,7 @@ function weighStep(
   const { dose, side, isBare } = line.tokens;
   const { repeated, timed, breaths, any } = counts(dose);
   const minutes = (dose.minutes ?? 0) + (dose.seconds ?? 0) / 60;
-  const moves = asana.movesWhen !== null || asana.steps.length > 0 || asana.pattern !== null;
+  const moves = !isStill(asana);
   weigh('step');
   weigh('step best', found.best);
   weigh('step explained', found.explained);

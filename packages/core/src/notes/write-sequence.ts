@@ -7,7 +7,7 @@ import { doseProblem } from '../sequence/dose.js';
 import type { ReaderNote, Step, StepSide, UnknownLine } from '../sequence/sequence.js';
 import type { WayId } from '../sequence/ways.js';
 import { leadsTo } from './chain.js';
-import { counts, type Hypothesis, type Part } from './evidence.js';
+import { counts, isStill, type Hypothesis, type Part } from './evidence.js';
 import type { Layout } from './layout.js';
 import type { Lexicon } from './lexicon.js';
 import type { Candidate, ReadLine, ReadResult, ReadStep } from './read-line.js';
@@ -71,10 +71,6 @@ function longHeldIn(weighed: readonly WeighedLine[], understood: ReadonlyMap<num
   const inMinutes = lines.filter(({ tokens, asana }) => (asana ? doseGiven(tokens, asana, null) : tokens.dose).minutes !== undefined);
   const counted = lines.filter(({ tokens: { dose }, asana }) => asana && !isStill(asana) && dose.repetitions !== undefined);
   return inMinutes.length >= Math.max(LONG_HELD_LINES, counted.length) ? 'seen' : null;
-}
-
-function isStill({ movesWhen, pattern, steps }: Asana): boolean {
-  return movesWhen === null && pattern === null && steps.length === 0;
 }
 
 /** A number alone ("savasana 8") counts minutes where a posture is held that long: "frog pose 4" among others held for minutes. */

@@ -1,4 +1,4 @@
-import { checkBody, GROWN_AT, type BodyAnswers } from '../body/anthropometry.js';
+import { checkBody, isChild, type BodyAnswers } from '../body/anthropometry.js';
 import { checkSchools, type SchoolChoices } from '../conditions/active-limits.js';
 import { findCondition } from '../conditions/all.js';
 import { checkConditions } from '../conditions/check-answers.js';
@@ -81,5 +81,5 @@ export function bodyOf({ body, conditions }: Pick<Participant, 'body' | 'conditi
   const whole: BodyAnswers = told.length === 0 ? body : { ...Object.fromEntries(told), ...body };
   const { age, ...grown } = whole;
   // Whoever is grown is shaped by no age: all of them share the postures of one body.
-  return age === undefined || age < GROWN_AT ? whole : grown;
+  return age === undefined || isChild(age) ? whole : grown;
 }
