@@ -2,6 +2,7 @@ import type { DoseSpec } from '../asanas/asana.js';
 import { dayInWords } from '../day.js';
 import { message, type Message } from '../messages/message.js';
 import type { ActiveLimit } from '../conditions/active-limits.js';
+import type { Measure } from '../body/measure.js';
 import type { Bound } from '../conditions/condition.js';
 import { describeSource } from '../conditions/sources.js';
 import { breathSecondsOf, describeDose, doseTold, rhythmOf, scaleDose, timeOf, type Rhythm } from '../sequence/dose.js';
@@ -23,6 +24,9 @@ import type { JudgingProfile } from '../judging/judging-profile.js';
 /** Nobody rests in less time than this, and nothing is held for less. Common practice, no source. */
 const LEAST_REST_S = 60;
 const LEAST_STAY_S = 10;
+
+/** Sums that a step before may have begun, and that a shorter stay keeps within a bound. */
+const RUNS: readonly Measure[] = ['supineRun', 'unrelievedSitting'];
 
 function bound(finding: Finding, limits: readonly ActiveLimit[]): Bound | null {
   const spec = limits.find(({ id }) => id === finding.limit)?.spec;
@@ -83,6 +87,8 @@ class Fitting {
   private cost: number;
   /** What of it the place in the class asks for: elsewhere it may be nothing. */
   private costHere = 0;
+  /** What it can't be made to cost here, and would in any place where it is possible. */
+  private costElsewhere = 0;
   private readonly asked: Finding[] = [];
   private readonly ends: readonly SolvedPosture[];
   private readonly rhythm: Rhythm;
@@ -129,6 +135,7 @@ class Fitting {
     // Fitting one may leave another: twice is enough for what they share.
     for (let round = 0; round < 2 && this.fitAll(broken); round++) broken = this.judged();
     const watch = broken.filter((finding) => !isHard(finding));
+    const hard = broken.filter(isHard);
     const cost = this.cost + COST.watch * watch.length;
     return {
       changes: this.changes,
@@ -142,14 +149,31 @@ class Fitting {
       transitionSeconds: this.transitionSeconds,
       watch,
       cost,
-      minCost: cost - this.costHere - COST.watch * watch.filter(({ limit }) => judges.aboutPlace.has(limit)).length,
+      minCost: hard.some((finding) => this.isAnywhere(finding))
+        ? Infinity
+        : cost - this.costHere + this.costElsewhere - COST.watch * watch.filter(({ limit }) => judges.aboutPlace.has(limit)).length,
       // What needs props that aren't there is no candidate, unless it is given.
       missing:
         this.candidate === this.given ? [...missingProps(propsOf(this.candidate.posture), props), ...(out ? [notOffered(out)] : [])] : [],
       asked: this.asked,
       broken: before,
-      hard: broken.filter(isHard),
+      hard,
     };
+  }
+
+  /** Whether what still stands against it would in any other place of a class as well. */
+  private isAnywhere(finding: Finding): boolean {
+    const { judges, limits } = this.context.profile;
+    if (!judges.aboutPlace.has(finding.limit)) return true;
+    // Too long by itself, and no stay is so short as what it would have to become.
+    const wants = bound(finding, limits);
+    const most = RUNS.includes(finding.measure as Measure) && wants && 'atMost' in wants ? wants.atMost * 60 : Infinity;
+    return this.timed.seconds > most && most < this.leastSeconds;
+  }
+
+  /** A stay that is shortened lasts so long at the least. */
+  private get leastSeconds(): number {
+    return isRest(this.given.asana) ? LEAST_REST_S : LEAST_STAY_S;
   }
 
   /** Whether anything that is broken could be fitted. */
@@ -249,9 +273,9 @@ class Fitting {
         this.impact = 0;
         return true;
       case 'supineRun':
-        return most !== null && this.shortenRun(most - this.context.totals.supineRun);
+        return most !== null && this.shortenRun(most, this.context.totals.supineRun);
       case 'unrelievedSitting':
-        return most !== null && this.shortenRun(most - this.context.totals.unrelievedSitting);
+        return most !== null && this.shortenRun(most, this.context.totals.unrelievedSitting);
       case 'standingRun':
         return most !== null && most > 0 && this.shortenHold(most * 60);
       default:
@@ -287,11 +311,6 @@ class Fitting {
     this.aboutDose.push(said);
   }
 
-  private payHere(cost: number): void {
-    this.cost += cost;
-    this.costHere += cost;
-  }
-
   /** Shorter stays with more rounds, at most three, so that the dose is kept where it can be. */
   private shortenHold(seconds: number): boolean {
     if (this.timed.repSeconds !== null || seconds <= 0) return false;
@@ -304,16 +323,23 @@ class Fitting {
     return true;
   }
 
-  /** Shortens to the minutes that a running sum leaves. */
-  private shortenRun(minutes: number): boolean {
-    const seconds = minutes * 60;
-    if (seconds < (isRest(this.given.asana) ? LEAST_REST_S : LEAST_STAY_S)) return false;
+  /** Shortens to the minutes that a running sum leaves of the most that is allowed. */
+  private shortenRun(most: number, before: number): boolean {
+    const cost = isRest(this.given.asana) ? COST.shortenRest : COST.shorter;
+    // As it was asked for, it is too long in any place.
+    const isTooLong = this.timed.seconds > most * 60;
+    const seconds = (most - before) * 60;
+    if (seconds < this.leastSeconds) {
+      if (isTooLong) this.costElsewhere = cost;
+      return false;
+    }
     const { step, profile } = this.context;
     const times = step.side === 'both' ? 2 : 1;
     this.dose = { seconds: Math.floor(seconds / times) };
     this.timed = timeOf(this.rhythm, this.dose, step.side, profile.breathSeconds);
     this.sayDose(message('dose.no-longer', { seconds: Math.round(seconds) }));
-    this.payHere(isRest(this.given.asana) ? COST.shortenRest : COST.shorter);
+    this.cost += cost;
+    if (!isTooLong) this.costHere += cost;
     return true;
   }
 }

@@ -76,10 +76,12 @@ function follow(profile: JudgingProfile, steps: readonly Step[], costToGo: CostT
  */
 export function bestPath(profile: JudgingProfile, steps: readonly Step[]): BestPath {
   const closest = stepByStep(profile, steps);
-  const least = wayTo(closest).reduce((sum, { chosen }, i) => sum + leastMinCost(profile, steps[i]!, costOf(chosen)), 0);
+  let least = wayTo(closest).reduce((sum, { chosen }, i) => sum + leastMinCost(profile, steps[i]!, costOf(chosen)), 0);
   const pathTo = (end: Beginning, letGo: number) => ({ way: wayTo(end), cost: end.cost, bound: Math.max(least, Math.min(end.cost, letGo)) }); // prettier-ignore
   if (least >= closest.cost - EPSILON) return pathTo(closest, Infinity);
   const costToGo = new CostToGo(profile, steps);
+  least = Math.max(least, costToGo.least(0));
+  if (least >= closest.cost - EPSILON) return pathTo(closest, Infinity);
   const near = nearPath(profile, steps, closest, costToGo).at(-1)!;
   if (least >= near.cost - EPSILON) return pathTo(near, Infinity);
   const { best, letGo } = follow(profile, steps, costToGo, near);

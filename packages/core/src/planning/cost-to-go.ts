@@ -59,6 +59,8 @@ function workedOut(profile: JudgingProfile, step: Step): Coarse {
     if (!bounded) break;
     const { candidate } = bounded;
     const floor = search.minCostOf(step, candidate);
+    // Nowhere safe: it is no way at all.
+    if (floor === Infinity) continue;
     least = Math.min(least, floor);
     const ends = endsOf(profile.solver, candidate);
     const [isGiven, first, last] = [candidate === search.given, standOf(ends[0]!), standOf(ends.at(-1)!)];

@@ -14,8 +14,16 @@ import type { JudgingProfile } from '../judging/judging-profile.js';
 const FEW: Few = { width: 2, ofEachStand: 1 };
 /** So many ways of a step are tried from one place. */
 const WAYS = 16;
-/** What promises to cost so much more than the best beginning isn't followed: more than getting up and down again costs. */
-const SLACK = 8;
+/**
+ * What promises to cost so much more than the best beginning isn't followed: the last is more than getting up and down
+ * again costs. The first that still holds whatever may beat the answer that is known: few, so that an edit elsewhere in
+ * a class seldom changes which it is.
+ */
+const SLACKS = [0.25, 0.5, 1, 1.5, 2, 3, 4, 6, 8] as const;
+
+function slackFor(room: number): number {
+  return SLACKS.find((slack) => slack >= room) ?? SLACKS.at(-1)!;
+}
 
 /** A beginning that goes on: one of those before, by its place among them, with a way for one step more. */
 interface Onward {
@@ -27,11 +35,24 @@ interface Onward {
  * The beginnings that go on after one step more, most promising first. Nothing is looked at that the key of it
  * doesn't tell: the same beginnings with the same cost to go continue the same way, before an edit and after it.
  */
-function onward(profile: JudgingProfile, step: Step, open: readonly Beginning[], costToGo: CostToGo, index: number): readonly Onward[] {
+function onward(
+  profile: JudgingProfile,
+  step: Step,
+  open: readonly Beginning[],
+  costToGo: CostToGo,
+  index: number,
+  toBeat: number,
+): readonly Onward[] {
   const costs = open.map(({ cost }) => rounded(cost - open[0]!.cost));
-  const key = [stepKey(step), costToGo.keyOf(index), ...open.map(({ totals }, i) => `${stateKey(profile, totals)} ${costs[i]!}`)].join('|');
+  const slack = slackFor(toBeat - open[0]!.cost - costToGo.after(index, open[0]!.totals.last));
+  const key = [
+    stepKey(step),
+    costToGo.keyOf(index),
+    slack,
+    ...open.map(({ totals }, i) => `${stateKey(profile, totals)} ${costs[i]!}`),
+  ].join('|');
   return getOrCreate(profile.cache.about(profile).of<string, readonly Onward[]>('beginnings'), key, () =>
-    wentOn(profile, step, open, costs, costToGo, index),
+    wentOn(profile, step, open, costs, costToGo, index, slack),
   );
 }
 
@@ -42,11 +63,12 @@ function wentOn(
   costs: readonly number[],
   costToGo: CostToGo,
   index: number,
+  slack: number,
 ): readonly Onward[] {
   const adds = rounded(costToGo.adds(index));
   const after = (last: SolvedPosture | null) => costToGo.above(index + 1, last);
   const promised = open.map(({ totals }, i) => costs[i]! + adds + costToGo.above(index, totals.last));
-  const most = Math.min(...promised) + SLACK;
+  const most = Math.min(...promised) + slack;
   const next = new Map<string, Onward & Pick<Beginning, 'totals' | 'cost'> & { readonly total: number }>();
   const take = (from: number, chosen: Chosen | null) => {
     const { totals } = then(open[from]!, chosen);
@@ -81,7 +103,7 @@ export function nearPath(
 ): readonly Beginning[] {
   let open: readonly Beginning[] = [NOTHING];
   for (const [i, step] of steps.entries())
-    open = onward(profile, step, open, costToGo, i).map(({ from, chosen }) => then(open[from]!, chosen));
+    open = onward(profile, step, open, costToGo, i, closest.cost).map(({ from, chosen }) => then(open[from]!, chosen));
   const found = open[0]!;
   return wayTo(found.cost < closest.cost ? found : closest);
 }
