@@ -4,7 +4,8 @@ import { PHRASEBOOK } from './phrasebook/all.js';
 import { HEADING_PHRASES, LACKING_PHRASES, NOTE_PHRASES, REPEAT_PHRASES, WAY_PHRASES } from './phrasebook/lines.js';
 import { WORD_TABLE } from './word-table.js';
 import { WordModel } from './word-model.js';
-import { joined, plain, rawWords, RUN_STEMS, sound, stemOf, type Word } from './words.js';
+import { Spelling } from './spelling.js';
+import { joined, plain, rawWords, RUN_STEMS, sound, type Word } from './words.js';
 
 /** What a phrase means. */
 export type Meaning =
@@ -119,29 +120,6 @@ function ownersOf(library: Library): Map<string, Asana> {
   return new Map([...owners].map(([name, { asana }]) => [name, asana]));
 }
 
-/** Damerau's distance in its restricted form: letters added, lost, changed or swapped (Damerau, CACM 1964;7:171). */
-function editDistance(a: string, b: string, most: number): number {
-  if (Math.abs(a.length - b.length) > most) return most + 1;
-  let before: number[] = [];
-  let last = Array.from({ length: b.length + 1 }, (_, j) => j);
-  for (let i = 1; i <= a.length; i++) {
-    const row = [i];
-    for (let j = 1; j <= b.length; j++) {
-      let cost = Math.min(last[j]! + 1, row[j - 1]! + 1, last[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1));
-      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1]) cost = Math.min(cost, before[j - 2]! + 1);
-      row.push(cost);
-    }
-    before = last;
-    last = row;
-  }
-  return last[b.length]!;
-}
-
-/** A word without the vowels after its first letter. */
-function skeletonOf(stem: string): string {
-  return stem.charAt(0) + stem.slice(1).replace(/[aeiou]/g, '');
-}
-
 /** The classes that hold a word, and how much it speaks for each. */
 interface WordClasses {
   readonly classes: Int32Array;
@@ -173,12 +151,7 @@ export class Lexicon {
   private readonly numbers = new Map<string, number>();
   /** Whether a number is that of a pair of neighbours. */
   private readonly arePairs: boolean[] = [];
-  /** How often the phrasebook writes a word, before words that mean the same are joined. */
-  private readonly often = new Map<string, number>();
-  private readonly bySkeleton = new Map<string, string>();
-  private readonly bySound = new Map<string, string>();
-  /** What each word of the phrasebook is taken for; words of a teacher's text are not remembered. */
-  private readonly commonest = new Map<string, string>();
+  private readonly spelling: Spelling;
   /** Phrases that hold a word or a pair of words, those of each number together; and where those of each begin. */
   private readonly holders: Int32Array;
   private readonly holdersFrom: Int32Array;
@@ -230,14 +203,14 @@ export class Lexicon {
   private readonly saids = new WeakMap<Query, Map<string, boolean>>();
   /** The words of each asana's name, as the library says it. */
   private readonly ownNames = new Map<string, string>();
-  private readonly spelled = new Map<string, readonly string[]>();
-  private readonly byLetters = new Map<string, string[]>();
 
   constructor(
     readonly library: Library,
     private readonly model = new WordModel(library, WORD_TABLE),
   ) {
     const meaningOf = new Map<string, number>();
+    // Before words that mean the same are joined.
+    const often = new Map<string, number>();
     const written: (Omit<Phrase, 'words' | 'weight'> & { readonly raw: readonly Word[] })[] = [];
     const add = (key: string, make: () => Meaning, text: string, name = false) => {
       const { text: bare, tags, ambiguous } = marksOf(text);
@@ -247,7 +220,7 @@ export class Lexicon {
         this.meanings.push(make());
       }
       const raw = rawWords(bare);
-      for (const { stem } of raw) this.often.set(stem, (this.often.get(stem) ?? 0) + 1);
+      for (const { stem } of raw) often.set(stem, (often.get(stem) ?? 0) + 1);
       written.push({ meaning, raw, tags, ambiguous, name, text: bare });
     };
     const asanaKey = (id: string, variation: string | null) => `${id}/${variation ?? ''}`;
@@ -284,8 +257,8 @@ export class Lexicon {
       ['lacking', LACKING_PHRASES],
     ] as const)
       for (const text of phrasesOf(texts)) add(kind, () => ({ kind }), text);
-    for (const stem of RUN_STEMS) this.often.set(stem, this.often.get(stem) ?? 1);
-    this.hear();
+    for (const stem of RUN_STEMS) often.set(stem, often.get(stem) ?? 1);
+    this.spelling = new Spelling(often);
     for (const { raw, ...phrase } of written) {
       const words = this.numbered(raw);
       if (words.length > 0) this.phrases.push({ ...phrase, words, weight: 0 });
@@ -335,7 +308,7 @@ export class Lexicon {
 
   /** Words and pairs of neighbours as numbers; a word counts once. */
   private numbered(raw: readonly Word[]): number[] {
-    const words = joined(raw.map((word) => ({ ...word, stem: this.commoner(word.stem) }))).map(({ stem }) => stem);
+    const words = joined(raw.map((word) => ({ ...word, stem: this.spelling.commoner(word.stem) }))).map(({ stem }) => stem);
     const numbers = words.map((word) => this.number(word));
     const pairs = numbers.slice(1).map((number, i) => getOrCreate(this.pairs, pairKey(numbers[i]!, number), () => this.newNumber(true)));
     return [...new Set([...numbers, ...pairs])];
@@ -344,19 +317,6 @@ export class Lexicon {
   /** The number of two neighbours, -1 where no phrase holds them together. */
   private pairOf(one: number, next: number): number {
     return one < 0 || next < 0 ? -1 : (this.pairs.get(pairKey(one, next)) ?? -1);
-  }
-
-  /** A rare word that sounds like a common one is a way of spelling it: the phrasebook holds misspellings too. */
-  private commoner(stem: string): string {
-    return stem.length < 4 ? stem : getOrCreate(this.commonest, stem, () => this.heardAs(stem));
-  }
-
-  private heardAs(stem: string): string {
-    const heard = this.bySound.get(sound(stem));
-    if (heard === undefined) return stem;
-    // Long words that sound the same are the same Sanskrit: "ushtrasana" and "ustrasana".
-    if (stem.length >= LONG) return heard;
-    return this.countOf(stem) <= RARE && this.countOf(heard) >= COMMON ? heard : stem;
   }
 
   private weigh(): Float64Array {
@@ -446,118 +406,9 @@ export class Lexicon {
     return joined(rawWords(text)).flatMap(({ stem }) => this.numbers.get(stem) ?? []);
   }
 
-  /** How the phrasebook's words sound and begin, to know them misspelt. */
-  private hear(): void {
-    for (const [stem, often] of this.often) {
-      if (stem.length < 3 || /\d/.test(stem)) continue;
-      const heard = sound(stem);
-      if (often > (this.often.get(this.bySound.get(heard) ?? '') ?? 0)) this.bySound.set(heard, stem);
-      const bare = skeletonOf(stem);
-      if (stem.length > 3 && often > (this.often.get(this.bySkeleton.get(bare) ?? '') ?? 0)) this.bySkeleton.set(bare, stem);
-      for (const key of lettersOf(stem)) {
-        const known = this.byLetters.get(key) ?? [];
-        known.push(stem);
-        this.byLetters.set(key, known);
-      }
-    }
-  }
-
-  /** The words of the phrasebook that a word it does not hold stands for: misspelt, cut short or run together. */
-  private spell(stem: string): readonly string[] {
-    const known = this.spelled.get(stem);
-    if (known) return known;
-    // A memory of words, not of texts; it is emptied when a text of nonsense fills it.
-    if (this.spelled.size > 20_000) this.spelled.clear();
-    const found = this.guess(stem);
-    this.spelled.set(stem, found);
-    return found;
-  }
-
-  private guess(stem: string): readonly string[] {
-    if (stem.length < 4 || stem.length > 30 || /\d/.test(stem)) return [];
-    // A letter typed twice: "beend" is no "bind", though it sounds so.
-    const once = stem.replace(/(\p{L})\1/gu, '$1');
-    if (once !== stem && this.countOf(once) > 0) return [once];
-    // Written without vowels: "brth".
-    const full = stem === skeletonOf(stem) ? this.bySkeleton.get(stem) : undefined;
-    if (full !== undefined) return [full];
-    const heard = this.bySound.get(sound(stem));
-    if (heard !== undefined) return [heard];
-    // Two words run together: "catcow".
-    for (let cut = 3; cut <= stem.length - 3; cut++) {
-      const a = stemOf(stem.slice(0, cut));
-      if (this.countOf(a) < RUN_TOGETHER) continue;
-      const b = stemOf(stem.slice(cut));
-      if (this.countOf(b) >= RUN_TOGETHER) return [a, b];
-    }
-    const most = stem.length >= 8 ? 2 : 1;
-    const shared = new Map<string, number>();
-    for (const key of lettersOf(stem)) for (const other of this.byLetters.get(key) ?? []) shared.set(other, (shared.get(other) ?? 0) + 1);
-    let best: { stem: string; distance: number } | null = null;
-    for (const [other, count] of shared) {
-      if ((count < 2 && stem.length > 9) || this.countOf(other) < 2) continue;
-      const letters = editDistance(stem, other, most);
-      // The first letter is seldom the wrong one: "urdha" is "urdhva" rather than "ardha".
-      const distance = letters + (other[0] === stem[0] ? 0 : 0.5);
-      if (
-        letters <= most &&
-        (!best || distance < best.distance || (distance === best.distance && this.countOf(other) > this.countOf(best.stem)))
-      )
-        best = { stem: other, distance };
-    }
-    if (best) return [best.stem];
-    // Cut short: "parsvakon".
-    return stem.length < 5 ? [] : this.longer(stem);
-  }
-
-  /** The commonest word that begins so, if any. */
-  private longer(stem: string): readonly string[] {
-    const longer = (this.byLetters.get(`^${stem.slice(0, 3)}`) ?? []).filter((other) => other.startsWith(stem));
-    return longer.sort((a, b) => this.countOf(b) - this.countOf(a)).slice(0, 1);
-  }
-
-  /** The word that a word with a full stop behind it stands for: "padm." is no misspelt palm. */
-  private cutShort(stem: string): readonly string[] {
-    const longer = stem.length < 4 ? [] : this.longer(stem);
-    return longer.length > 0 ? longer : this.spell(stem);
-  }
-
-  private countOf(stem: string): number {
-    return this.often.get(stem) ?? 0;
-  }
-
-  /** The words of a text as the phrasebook writes them, each with its place; `as` is empty for one that it does not know. */
-  private corrected(text: string): { found: Word[]; guessed: number } {
-    const raw = rawWords(text).slice(0, MOST_WORDS);
-    const found: Word[] = [];
-    let guessed = 0;
-    for (let i = 0; i < raw.length; i++) {
-      const word = raw[i]!;
-      const next = raw[i + 1];
-      const count = this.countOf(word.stem);
-      // "bal asana", "rag doll": one word written as two.
-      if (next && word.stem.length + next.stem.length >= 6) {
-        const together = stemOf(word.stem + next.stem);
-        if (this.countOf(together) >= 2 && (count === 0 || this.countOf(next.stem) === 0)) {
-          found.push({ stem: together, from: word.from, to: next.to });
-          i++;
-          continue;
-        }
-      }
-      if (count > 0) found.push({ ...word, stem: this.commoner(word.stem) });
-      else {
-        const meant = text[word.to] === '.' ? this.cutShort(word.stem) : this.spell(word.stem);
-        if (meant.length === 0) found.push(word);
-        else for (const stem of meant) found.push({ ...word, stem: this.commoner(stem) });
-        if (meant.length > 0 && sound(meant[0]!) !== sound(word.stem)) guessed++;
-      }
-    }
-    return { found: joined(found), guessed };
-  }
-
   /** The words of a text as numbers; -1 for one that nothing holds or sounds like. */
   query(text: string): Query {
-    const { found, guessed } = this.corrected(text);
+    const { found, guessed } = this.spelling.corrected(text);
     const words = found.map(({ stem }) => this.numbers.get(stem) ?? -1);
     return { words, known: words.filter((word) => word >= 0).length, guessed, places: found };
   }
@@ -833,8 +684,6 @@ export class Lexicon {
 
 /** The log of a share that is as good as none: of a meaning that no word speaks for. */
 export const UNLIKELY = -12;
-/** So often the phrasebook writes each of two words that may be run together. */
-const RUN_TOGETHER = 3;
 /** More than there are words and pairs. */
 const MOST_NUMBERS = 2 ** 20;
 /** What is left of a phrase's agreement where it may mean something else. */
@@ -857,16 +706,8 @@ const SMALL_WORDS = 'hold with on onto to in into at of and or from by for as';
 /** A word in so large a share of the plain phrases is the asana's own. */
 const PLAIN_SHARE = 0.06;
 const UNKNOWN_WEIGHT = 3;
-/** A word that the phrasebook writes so seldom, beside one that it writes so often, is a misspelling. */
-const RARE = 3;
-/** Words of so many letters don't sound alike by chance. */
-const LONG = 8;
-const COMMON = 9;
 /** So many phrases are weighed at the most that hold some word of a line. */
 const MOST_TOUCHED = 1_200;
-/** So many words of a line are read; a longer line is no step. */
-const MOST_WORDS = 48;
-
 /** The phrases that hold each number, one number's after the other's, and where those of each begin; one more for the end. */
 function holdersOf(phrases: readonly Phrase[], count: number): { readonly holders: Int32Array; readonly from: Int32Array } {
   const from = new Int32Array(count + 1);
@@ -906,12 +747,4 @@ function likeliest(all: readonly number[], worth: (one: number) => number, most:
     worths[at] = value;
   }
   return found;
-}
-
-/** Runs of three letters with marks for the beginning and the end; of a short word also what is left with one letter out. */
-function lettersOf(word: string): string[] {
-  const keys = [`^${word.slice(0, 3)}`, `${word.slice(-3)}$`];
-  for (let i = 0; i + 3 <= word.length; i++) keys.push(word.slice(i, i + 3));
-  if (word.length <= 9) for (let i = 0; i < word.length; i++) keys.push(`-${word.slice(0, i)}${word.slice(i + 1)}`);
-  return [...new Set(keys)];
 }
