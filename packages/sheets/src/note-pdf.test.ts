@@ -34,7 +34,9 @@ test('what no face holds is a dot, not a box', () => {
 });
 
 test('a note in all of them is one PDF that embeds them', async () => {
-  const pdf = await notePdf('About everybody', '2026-03-01', [{ heading: 'Names', lines: NAMES.map(([name]) => name) }]);
+  const pdf = await notePdf({ title: 'About everybody', day: '1 March 2026', foot: 'No diagnosis.' }, [
+    { heading: 'Names', lines: NAMES.map(([name]) => name) },
+  ]);
   const text = pdf.toString('latin1');
   expect(text.startsWith('%PDF-')).toBe(true);
   for (const face of ['Arabic', 'Hebrew', 'Devanagari', 'SC']) expect(text).toMatch(new RegExp(`/BaseFont /[A-Z]{6}\\+NotoSans${face}`));

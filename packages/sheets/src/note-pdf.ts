@@ -3,8 +3,16 @@ import { Writer } from './writer.js';
 
 const MARGIN = 56;
 
+/** What stands on a note beside its sections. */
+export interface NoteFrame {
+  readonly title: string;
+  /** As it is written. */
+  readonly day: string;
+  readonly foot: string;
+}
+
 /** A note as a PDF: A4, one column, in the shipped faces. */
-export function notePdf(title: string, day: string, sections: readonly NoteSection[]): Promise<Buffer> {
+export function notePdf({ title, day, foot }: NoteFrame, sections: readonly NoteSection[]): Promise<Buffer> {
   const writer = new Writer(title, 'A4', MARGIN);
   const { page } = writer;
   page.fontSize(17);
@@ -15,9 +23,7 @@ export function notePdf(title: string, day: string, sections: readonly NoteSecti
     page.fontSize(10);
     for (const line of lines) writer.write(line.trimStart(), { indent: line.startsWith(' ') ? 14 : 0, paragraphGap: 2 });
   }
-  page
-    .moveDown()
-    .fontSize(9)
-    .text('Written by a yoga teacher’s software from what the person told. It is no diagnosis. Your written word comes before all of it.');
+  page.moveDown().fontSize(9);
+  writer.write(foot);
   return writer.done();
 }

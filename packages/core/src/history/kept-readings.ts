@@ -1,7 +1,7 @@
 import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
-import { dayInWords } from '../day.js';
 import { AS_OF } from '../conditions/over-time.js';
+import { message, sayInEnglish, type Message, type Say } from '../messages/message.js';
 import type { NoteSection } from '../screening/clinician-note.js';
 
 /** A number that was measured or told of somebody. */
@@ -73,11 +73,13 @@ export interface ReadingLine extends Followed {
   readonly values: readonly { readonly day: string; readonly value: number }[];
 }
 
+function toldOf({ ask, unit, values, change }: ReadingLine): Message {
+  const told = { what: ask, readings: values.map((one) => message('note.reading', { ...one, unit })) };
+  return change ? message('note.read-step', { ...told, by: change.by, unit, source: change.source }) : message('note.read', told);
+}
+
 /** What was measured more than once, for a clinician; `null` where nothing was. */
-export function readingsSection(lines: readonly ReadingLine[]): NoteSection | null {
+export function readingsSection(lines: readonly ReadingLine[], say: Say = sayInEnglish): NoteSection | null {
   const again = lines.filter(({ values }) => values.length > 1);
-  if (again.length === 0) return null;
-  const told = ({ ask, unit, values, change }: ReadingLine) =>
-    `${ask}: ${values.map(({ day, value }) => `${value} ${unit} on ${dayInWords(day)}`).join(', ')}${change ? `; a step counts from ${change.by} ${unit} on (${change.source})` : ''}`;
-  return { heading: 'Tests and readings over time', lines: again.map(told) };
+  return again.length === 0 ? null : { heading: say(message('note.readings')), lines: again.map((line) => say(toldOf(line))) };
 }

@@ -30,11 +30,16 @@ test('what was told before and after, how they went home, and where they stopped
     library,
   )!;
   expect(lines.slice(0, 4)).toEqual([
-    'Took part in 3 of 4 classes, from 2026-05-04 to 2026-05-18',
+    'Took part in 3 of 4 classes, from 4 May 2026 to 18 May 2026',
     'Pain, 0 to 10, median of 3 classes: 5 before, 5 after; clearly less in 1, clearly more in 1',
     'Went home worse 1, the same 1, better 1',
     'Stopped or had pain in: Pigeon (2 times)',
   ]);
+});
+
+test('its words come from the catalogue of a language', () => {
+  const section = outcomes([past('2026-05-04', { felt: 'better' })], library, ({ id }) => `<${id}>`)!;
+  expect(section).toEqual({ heading: '<note.classes>', lines: ['<note.took-part>', '<note.felt>', '<note.change-counts>'] });
 });
 
 test('left compared with right is told as often as it was asked', () => {
@@ -67,7 +72,7 @@ test('practice at home is told apart from classes', () => {
     ],
     library,
   )!;
-  expect(lines[0]).toBe('Took part in 1 of 1 class, from 2026-05-04 to 2026-05-04');
+  expect(lines[0]).toBe('Took part in 1 of 1 class, from 4 May 2026 to 4 May 2026');
   expect(lines).toContain('Practised at home on 2 days');
   expect(lines).toContain('Pain, 0 to 10, median of 1 day at home: 5 before, 2 after; clearly less in 1, clearly more in 0');
 });

@@ -1,15 +1,18 @@
 import type { Side } from '../angles.js';
+import { message, type Message } from '../messages/message.js';
 
 export const SCALES = ['pain', 'ease', 'breath', 'effort'] as const;
 /** Told before and after a class, each 0 (none) to 10 (as much as can be). */
 export type Scale = (typeof SCALES)[number];
-export const SCALE_WORDS: Readonly<Record<Scale, string>> = { pain: 'Pain', ease: 'Ease', breath: 'Free breath', effort: 'Effort' };
+export function scaleTold(scale: Scale): Message {
+  return message(`scale.${scale}`);
+}
 
 /** Where pain is, from the head down. */
 export const PLACES = ['head', 'neck', 'shoulders', 'hands', 'upper-back', 'low-back', 'belly', 'hips', 'knees', 'feet'] as const;
 export type Place = (typeof PLACES)[number];
-export function placeWords(place: Place): string {
-  return place.replace('-', ' ');
+export function placeTold(place: Place): Message {
+  return message(`place.${place}`);
 }
 
 /** What somebody told before or after a class. */

@@ -2,14 +2,14 @@ import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns
 import { opposite, type Side } from '../angles.js';
 import { allowed, amount } from '../conditions/say.js';
 import { getOrCreate } from '../get-or-create.js';
-import { message, type Message } from '../messages/message.js';
+import { message, sayInEnglish, type Message } from '../messages/message.js';
 import { dayInWords, holdsUntil } from '../day.js';
 import { leftOutOn, type LeftOut } from '../participants/left-out.js';
 import type { Participant } from '../participants/participant.js';
 import { likedForms, likedKey, longerShare, firstSides, MOST_LONGER, type Preference } from '../participants/preference.js';
 import { MEASURES } from '../body/measure.js';
 import { boundWay, type OwnLimit } from '../conditions/own-limits.js';
-import { isChange, placeWords, type PastClass, type StepMark } from './past-class.js';
+import { isChange, placeTold, type PastClass, type StepMark } from './past-class.js';
 import { isLoad, looserBound, type Strain } from './strain.js';
 
 /** What the next plan could take from what was noted; nothing changes until a teacher says so. */
@@ -127,7 +127,7 @@ function tightest(strains: readonly Strain[]): Strain[] {
 function heldBack(strain: Strain, day: string, today: string): Proposal {
   const { asana, place, measure, value, bound } = strain;
   const until = later(today, REST_DAYS);
-  const where = placeWords(place);
+  const where = placeTold(place);
   const { label, unit } = MEASURES[measure];
   return {
     id: `hold-back ${boundWay(strain)} ${day}`,
@@ -137,7 +137,7 @@ function heldBack(strain: Strain, day: string, today: string): Proposal {
     evidence: message('evidence.strained', { day, where, asana, measure: label.toLowerCase(), value: amount(value, unit) }),
     source: PAIN_MODEL,
     ...CHANGES_NOTHING,
-    limit: { measure, bound, grade: 'modify', reason: `It hurt on ${dayInWords(day)}: ${where}.`, by: THE_LOG, until },
+    limit: { measure, bound, grade: 'modify', reason: `It hurt on ${dayInWords(day)}: ${sayInEnglish(where)}.`, by: THE_LOG, until },
   };
 }
 

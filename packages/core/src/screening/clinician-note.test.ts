@@ -25,6 +25,12 @@ test('the note says what was told, why it is asked, and what the practice keeps 
   expect(note[2]!.lines).toContain('Hip bend: at most 90°');
 });
 
+test('its own words come from the catalogue of a language', () => {
+  const note = clinicianNote([fresh], assess({ ...none, conditions: [fresh] }, '2026-03-02'), ({ id }) => `<${id}>`);
+  expect(note.map(({ heading }) => heading)).toEqual(['<note.told>', '<note.why>', '<note.kept>', '<note.questions>']);
+  expect(note.at(-1)!.lines).toEqual(['<note.may-they>', '<note.stricter>', '<note.stop-signs>']);
+});
+
 test('every merged limit is in the note once', () => {
   const { lines } = clinicianNote([fresh], assess({ ...none, conditions: [fresh] }, '2026-03-02'))[2]!;
   expect(new Set(lines).size).toBe(lines.length);

@@ -1,4 +1,4 @@
-import { message, sayInEnglish, type Message } from '../messages/message.js';
+import { message, sayInEnglish, type Message, type MessageId, type Say } from '../messages/message.js';
 import { findCondition } from '../conditions/all.js';
 import type { ConditionAnswer } from '../conditions/condition.js';
 import { answersInWords } from '../conditions/answers-in-words.js';
@@ -24,39 +24,35 @@ function answerLines(answer: ConditionAnswer): string[] {
   return condition ? [condition.name, ...answersInWords(answer).map((line) => `  ${line}`)] : [];
 }
 
-const NOTHING_IN_THE_WAY = 'Nothing that was told stands in the way. We plan within the bounds below, and would like your word on them.';
-
 /**
  * A note for a clinician: what was told, why it is asked, what the practice would keep to, and what an answer
  * should say. Nothing is diagnosed.
  */
-export function clinicianNote(conditions: readonly ConditionAnswer[], { screening, limits, conflicts }: Assessment): NoteSection[] {
+export function clinicianNote(
+  conditions: readonly ConditionAnswer[],
+  { screening, limits, conflicts }: Assessment,
+  say: Say = sayInEnglish,
+): NoteSection[] {
   const kept = mergeLimits(limits)
     .filter(({ strictest }) => strictest.spec.grade !== 'watch')
     .map(({ strictest }) => {
       const { label, bound, unit, when } = limitJson(strictest);
       return `${label}: ${allowed(bound, unit)}${when.length > 0 ? `, ${when.join(', ')}` : ''}`;
     });
-  const why = [...screening.reasons, ...screening.notes].map(({ text }) => text);
+  const why = [...screening.reasons, ...screening.notes].map(({ text, said }) => (said ? say(said) : text));
+  const section = (heading: MessageId, lines: readonly string[]): NoteSection => ({ heading: say(message(heading)), lines });
   return [
-    { heading: 'What was told', lines: conditions.flatMap(answerLines) },
-    { heading: 'Why we ask', lines: why.length > 0 ? why : [NOTHING_IN_THE_WAY] },
+    section('note.told', conditions.flatMap(answerLines)),
+    section('note.why', why.length > 0 ? why : [say(message('note.nothing-in-the-way'))]),
     ...(conflicts.length > 0
       ? [
-          {
-            heading: 'Where conditions pull in opposite directions',
-            lines: conflicts.map((conflict) => sayInEnglish(conflictTold(conflict))),
-          },
+          section(
+            'note.conflicts',
+            conflicts.map((conflict) => say(conflictTold(conflict))),
+          ),
         ]
       : []),
-    { heading: 'What the practice would keep to', lines: kept },
-    {
-      heading: 'What we would like to know',
-      lines: [
-        'May this person practise gentle, supported yoga within these bounds? From which day, until which day?',
-        'What should be left out, or held to a stricter bound? What may be looser?',
-        'Signs on which to stop, and whom to call.',
-      ],
-    },
+    section('note.kept', kept),
+    section('note.questions', [say(message('note.may-they')), say(message('note.stricter')), say(message('note.stop-signs'))]),
   ];
 }

@@ -5,6 +5,7 @@ import {
   clinicianNote,
   findCondition,
   library,
+  message,
   newsOf,
   outcomes,
   readingsSection,
@@ -215,7 +216,12 @@ export class PeopleService {
     const measured = readingsSection(await this.measured.of(id));
     // The questions stand last.
     sections.splice(-1, 0, ...[measured, went].filter((section) => section !== null));
-    return notePdf(`About ${person.name}: a question before yoga`, today, sections);
+    const frame = {
+      title: sayInEnglish(message('note.title', { name: person.name })),
+      day: sayInEnglish(message('note.day', { day: today })),
+      foot: sayInEnglish(message('note.foot')),
+    };
+    return notePdf(frame, sections);
   }
 
   /** Everything that is kept of one person. */

@@ -1,7 +1,8 @@
-import { PLACES, placeWords, type Place } from '@lotus-steady/core';
+import { PLACES, placeTold, type Place } from '@lotus-steady/core';
+import { say } from '../words/say.js';
 import { Choices } from './Choices.js';
 
-const OPTIONS = PLACES.map((place) => [place, placeWords(place)] as const);
+const OPTIONS = PLACES.map((place) => [place, say(placeTold(place))] as const);
 
 interface Props {
   /** Whose pain, read out. */

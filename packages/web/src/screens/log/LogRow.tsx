@@ -1,4 +1,4 @@
-import { SIDES_COMPARED, FELT, SCALES, SCALE_WORDS, type SideCompared, type Felt } from '@lotus-steady/core';
+import { SIDES_COMPARED, FELT, SCALES, scaleTold, type SideCompared, type Felt } from '@lotus-steady/core';
 import type { LogPart } from '@lotus-steady/requests';
 import { Pencil } from 'lucide-react';
 import { Fragment, useState } from 'react';
@@ -9,6 +9,7 @@ import { Thumb } from '../../parts/Thumb.js';
 import { PlaceChoices } from '../../parts/PlaceChoices.js';
 import { MOST_NOTED, withPlace, withScale } from './log-draft.js';
 import { MARK_WORDS } from '../teach/class-run.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 
 const COMPARED_WORDS: Readonly<Record<SideCompared, string>> = { left: t('Left harder'), alike: t('Alike'), right: t('Right harder') };
@@ -106,7 +107,7 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
             <span className="font-semibold">{t('after')}</span>
             {BESIDES.map((scale) => (
               <Fragment key={scale}>
-                <span>{SCALE_WORDS[scale]}</span>
+                <span>{say(scaleTold(scale))}</span>
                 {(
                   [
                     ['before', before],
@@ -115,7 +116,7 @@ export function LogRow({ name, part, asanas, onChange }: Props) {
                 ).map(([when, told]) => (
                   <select
                     key={when}
-                    aria-label={`${SCALE_WORDS[scale]}, ${name}, ${when}`}
+                    aria-label={`${say(scaleTold(scale))}, ${name}, ${when}`}
                     className={INPUT}
                     value={told[scale] ?? ''}
                     onChange={({ target }) => onChange({ [when]: withScale(told, scale, target.value) })}

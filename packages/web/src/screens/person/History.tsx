@@ -1,4 +1,4 @@
-import { isChange, placeWords, type Felt } from '@lotus-steady/core';
+import { isChange, placeTold, type Felt } from '@lotus-steady/core';
 import type { HistoryEntry } from '@lotus-steady/requests';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
@@ -7,6 +7,7 @@ import { Failure } from '../../parts/Failure.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { dayWords } from '../../parts/words.js';
 import { MARK_WORDS } from '../teach/class-run.js';
+import { say } from '../../words/say.js';
 import { t } from '../../words/t.js';
 import { tell } from '../../words/tell.js';
 
@@ -23,7 +24,7 @@ function painWords({ before, after }: HistoryEntry): string {
 
 /** Where it hurt, before and after; empty where nobody asked. */
 function placesOf({ before, after }: HistoryEntry): string {
-  return [...new Set([before.where, after.where])].flatMap((place) => (place === undefined ? [] : placeWords(place))).join(' → ');
+  return [...new Set([before.where, after.where])].flatMap((place) => (place === undefined ? [] : say(placeTold(place)))).join(' → ');
 }
 
 /** Their classes one after the other, with what was told and seen. */
