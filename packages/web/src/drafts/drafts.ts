@@ -78,11 +78,14 @@ export function readDraft<T>(key: string): Draft<T> | null {
 function keep(key: string, text: string | null): void {
   const place = placeOf(key);
   const sealing = vault;
-  written = written.then(async () => {
-    if (text === null) localStorage.removeItem(place);
-    // Without a vault it is kept as long as the page is open: in clear it doesn't stay on a device.
-    else if (sealing) localStorage.setItem(place, await sealing.seal(text));
-  });
+  written = written
+    .then(async () => {
+      if (text === null) localStorage.removeItem(place);
+      // Without a vault it is kept as long as the page is open: in clear it doesn't stay on a device.
+      else if (sealing) localStorage.setItem(place, await sealing.seal(text));
+    })
+    // On a full device likewise; what comes after it is tried all the same.
+    .catch(() => undefined);
 }
 
 export function writeDraft<T>(key: string, draft: Draft<T>): void {
