@@ -28,9 +28,9 @@ function fromJson(file: string): Imported {
   if (told?.resourceType === 'Bundle') return { kind: 'people', ...peopleOfFhir(raw, today()) };
   const worded = (problems: readonly { field: string; message: string }[]) =>
     problems.map(({ field, message }) => ({ where: field, message }));
-  if (told?.$schema === LOG_SCHEMA) return { kind: 'log', ...readLogs(raw) };
+  if (told?.$schema === LOG_SCHEMA) return { kind: 'log', ...readLogs(raw, today()) };
   if (told?.$schema === DIARY_SCHEMA) {
-    const { diary, problems } = readDiary(raw);
+    const { diary, problems } = readDiary(raw, today());
     return { kind: 'home diary', found: diary?.days ?? [], problems };
   }
   if (told?.participants !== undefined) {

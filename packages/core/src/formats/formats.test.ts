@@ -75,15 +75,20 @@ describe('JSON fits its published schema and is read again as it was', () => {
     }; // prettier-ignore
     const file = logFile([logged]);
     expect(fits('log-1', file)).toBeNull();
-    expect(readLogFile(JSON.stringify(file))).toEqual({ found: [logged], problems: [] });
+    const TODAY = '2026-12-31';
+    expect(readLogFile(JSON.stringify(file), TODAY)).toEqual({ found: [logged], problems: [] });
     const [person] = logged.people;
     const told = (part: object, of: object = {}) =>
-      readLogFile(JSON.stringify(logFile([{ ...logged, ...of, people: [{ ...person!, ...part }] }, logged])));
+      readLogFile(JSON.stringify(logFile([{ ...logged, ...of, people: [{ ...person!, ...part }] }, logged])), TODAY);
     expect(told({ before: { pain: 11 } })).toMatchObject({ found: [logged], problems: [{ where: 'class 1' }] });
     expect(told({ felt: 'great' }).problems).toHaveLength(1);
     expect(told({}, { day: '2026-W48' }).problems[0]!.message).toMatch(/expected a day/);
-    expect(readLogFile('{"version":1}').problems[0]!.message).toMatch(/no log/);
-    expect(readLogFile('{').problems[0]!.message).toMatch(/no valid JSON/);
+    expect(told({}, { day: '2027-01-01' })).toEqual({
+      found: [logged],
+      problems: [{ where: 'class 1', message: '2027-01-01 is yet to come' }],
+    });
+    expect(readLogFile('{"version":1}', TODAY).problems[0]!.message).toMatch(/no log/);
+    expect(readLogFile('{', TODAY).problems[0]!.message).toMatch(/no valid JSON/);
   });
 
   test('what was done at home; with a mistake nothing is taken', () => {
@@ -92,16 +97,17 @@ describe('JSON fits its published schema and is read again as it was', () => {
       { day: '2026-12-03', before: null, after: null },
     ];
     const file = { $schema: DIARY_SCHEMA, version: 1, title: 'At home', note: 'slept better', days };
-    const read = (of: object) => readDiary({ ...file, ...of });
+    const read = (of: object) => readDiary({ ...file, ...of }, '2026-12-31');
     expect(fits('home-diary-1', file)).toBeNull();
-    expect(readDiaryFile(JSON.stringify(file))).toEqual(read({}));
+    expect(readDiaryFile(JSON.stringify(file), '2026-12-31')).toEqual(read({}));
     expect(read({})).toEqual({ diary: { title: 'At home', note: 'slept better', days }, problems: [] });
     expect(read({ days: [...days, days[0]] }).problems).toEqual([{ where: 'day 3', message: '2026-12-01 stands in it twice' }]);
     expect(read({ days: [{ day: '2026-12-01', before: 11 }] })).toMatchObject({ diary: null, problems: [{ where: 'day 1' }] });
+    expect(read({ days: [{ day: '2027-01-01' }] }).problems[0]!.message).toMatch(/yet to come/);
     expect(read({ days: [{ day: 'Monday' }] }).problems[0]!.message).toMatch(/expected a day/);
     expect(read({ $schema: 'other' }).problems[0]!.message).toMatch(/no diary/);
     expect(read({ version: 2 }).problems[0]!.message).toMatch(/version 1 is read/);
-    expect(readDiaryFile('{').problems[0]!.message).toMatch(/no valid JSON/);
+    expect(readDiaryFile('{', '2026-12-31').problems[0]!.message).toMatch(/no valid JSON/);
   });
 
   test('people', () => {

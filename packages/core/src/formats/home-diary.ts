@@ -22,12 +22,12 @@ function isTold(value: unknown): value is number | null {
 }
 
 /** As `readDiary`, from the text of a file. */
-export function readDiaryFile(text: string): FoundDiary {
-  return readJsonText(text, readDiary, refuse);
+export function readDiaryFile(text: string, today: string): FoundDiary {
+  return readJsonText(text, (raw) => readDiary(raw, today), refuse);
 }
 
-/** What somebody did at home, as their practice sheet saved it; with a mistake nothing is taken. */
-export function readDiary(raw: unknown): FoundDiary {
+/** What somebody did at home until today, as their practice sheet saved it; with a mistake nothing is taken. */
+export function readDiary(raw: unknown, today: string): FoundDiary {
   if (!isRecord(raw) || raw['$schema'] !== DIARY_SCHEMA) return refuse(`no diary: expected "$schema": "${DIARY_SCHEMA}"`);
   const { version, title, days, note = '' } = raw;
   if (version !== 1) return refuse(`version is ${JSON.stringify(version)}; version 1 is read here`);
@@ -41,6 +41,7 @@ export function readDiary(raw: unknown): FoundDiary {
     const { day, before = null, after = null } = isRecord(one) ? one : {};
     if (typeof day !== 'string' || !isDay(day))
       problems.push({ where, message: `day is ${JSON.stringify(day ?? null)}; expected a day such as 2026-03-01` });
+    else if (day > today) problems.push({ where, message: `${day} is yet to come: is the clock of their device right?` });
     else if (done.has(day)) problems.push({ where, message: `${day} stands in it twice` });
     else if (!isTold(before) || !isTold(after)) problems.push({ where, message: 'pain before and after is 0 to 10 or null' });
     else done.set(day, { day, before, after });

@@ -99,12 +99,12 @@ function refuse(message: string): FoundClasses {
 }
 
 /** As `readLogs`, from the text of a file. */
-export function readLogFile(text: string): FoundClasses {
-  return readJsonText(text, readLogs, refuse);
+export function readLogFile(text: string, today: string): FoundClasses {
+  return readJsonText(text, (raw) => readLogs(raw, today), refuse);
 }
 
-/** Logs as data; what is wrong is named by its class, and of a class with a mistake nothing is taken. */
-export function readLogs(raw: unknown): FoundClasses {
+/** Logs of classes until today, as data; what is wrong is named by its class, and of a class with a mistake nothing is taken. */
+export function readLogs(raw: unknown, today: string): FoundClasses {
   if (!isRecord(raw) || raw['$schema'] !== LOG_SCHEMA || !Array.isArray(raw['classes']))
     return refuse(`no log: expected "$schema": "${LOG_SCHEMA}" and a list "classes"`);
   if (raw['version'] !== 1) return refuse(`version is ${JSON.stringify(raw['version'])}; version 1 is read here`);
@@ -116,6 +116,7 @@ export function readLogs(raw: unknown): FoundClasses {
     if (!isText(title, MOST_LETTERS.title, 1)) problems.push({ where, message: 'no title' });
     if (!isText(day, 10) || !isDay(day))
       problems.push({ where, message: `day is ${JSON.stringify(day ?? null)}; expected a day such as 2026-03-01` });
+    else if (day > today) problems.push({ where, message: `${day} is yet to come` });
     if (!isTime(startedAt) || !isTime(endedAt)) problems.push({ where, message: 'startedAt and endedAt are ISO times or null' });
     if (!isText(note, MOST_LETTERS.incident) || !isText(incident, MOST_LETTERS.incident))
       problems.push({ where, message: 'note and incident have at most 4000 characters' });

@@ -75,7 +75,7 @@ export function BroughtBack({ person, title, today }: Props) {
   };
   const open = async (chosen: File) => {
     const { readDiaryFile } = await import('@lotus-steady/core/formats');
-    const { diary, problems: wrong } = readDiaryFile(await chosen.text());
+    const { diary, problems: wrong } = readDiaryFile(await chosen.text(), today);
     setProblems(wrong);
     logs.forget();
     if (!diary) return;

@@ -133,7 +133,8 @@ function Practice({ home: { practice, figures } }: { home: Home }) {
     <>
       <p className="mt-1">
         {tell('About {minutes} minutes, {times, plural, =1 {once} other {# times}} a day:', { minutes, times })}{' '}
-        <span className="capitalize">{days.join(', ')}</span>. {t('Until {day}, then you look at it together.', { day: dayWords(review) })}
+        <span className="capitalize">{days.map((day) => say(message(`day.${day}`))).join(', ')}</span>.{' '}
+        {t('Until {day}, then you look at it together.', { day: dayWords(review) })}
       </p>
       <p className="mt-1">{say(message('home.not-today', { signs: skipToday }))}</p>
       {growing !== null && <p className="mt-1">{growing}</p>}

@@ -10,7 +10,7 @@ const log = {
 const names = new Map([[2, 'Hanno Vey'], [3, 'Ansa Kettil']]); // prettier-ignore
 
 test('a log goes into a file by name, and comes back to the people of these names', () => {
-  const { found, problems } = readLogFile(JSON.stringify(logFile([loggedOf(log, (id) => names.get(id)!)])));
+  const { found, problems } = readLogFile(JSON.stringify(logFile([loggedOf(log, (id) => names.get(id)!)])), '2026-12-31');
   expect(problems).toEqual([]);
   const elsewhere = [{ id: 12, name: 'ANSA  Kettil' }, { id: 11, name: 'Hanno Vey' }]; // prettier-ignore
   expect(foundLogs(found, elsewhere, [])).toMatchObject([

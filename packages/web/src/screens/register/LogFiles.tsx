@@ -3,6 +3,7 @@ import { fileLogKey, type ClassLog, type PersonSummary, type RegisterLine } from
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../../api/client.js';
+import { today } from '../../clock.js';
 import { registerQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { BroughtLogs, useBroughtLogs } from '../../parts/BroughtLogs.js';
@@ -93,7 +94,7 @@ export function LogFiles({ register, people }: Props) {
       })),
     );
   const open = async (chosen: File) => {
-    const read = readLogFile(await chosen.text());
+    const read = readLogFile(await chosen.text(), today());
     setFound(foundLogs(read.found, people, register.map(({ key }) => key))); // prettier-ignore
     setProblems(read.problems);
     logs.forget();
