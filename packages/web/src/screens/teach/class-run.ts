@@ -4,10 +4,10 @@ import { dropDraft, readDraft, writeDraft } from '../../drafts/drafts.js';
 import { t } from '../../words/t.js';
 
 export const MARK_WORDS: Readonly<Record<MarkKind, string>> = {
-  stopped: 'stopped',
+  stopped: t('stopped'),
   pain: t('in pain'),
   other: t('another way'),
-  fine: 'fine',
+  fine: t('fine'),
 };
 
 /** What a teacher saw of someone in a step, and in which. */
