@@ -25,6 +25,8 @@ import { LogRow } from './LogRow.js';
 import { ProposalCard } from './ProposalCard.js';
 import { t } from '../../words/t.js';
 
+const NOBODY: readonly number[] = [];
+
 /** Of each of the two texts about the whole class. */
 const MOST_LETTERS = 4000;
 
@@ -36,8 +38,10 @@ export function LogScreen() {
   const [day] = useState(readDay(search, useToday()));
   const key = runKey(Number(id), ids, day).replace(/^class\./, '');
   const sequence = useQuery(sequenceQuery(Number(id)));
-  const people = usePeople(ids);
   const log = useQuery(logQuery(key));
+  // Of a class that is kept, only those who are still here: the address may name somebody who was erased.
+  const present = useMemo(() => log.data?.people.map(({ personId }) => personId) ?? ids, [log.data, ids]);
+  const people = usePeople(log.data === undefined ? NOBODY : present);
   const failed = [sequence, people.failed, log].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !people.data || log.data === undefined) return <Loading what={t('Opening')} />;

@@ -9,6 +9,7 @@ import { Loading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { dayWords } from '../../parts/words.js';
 import { t } from '../../words/t.js';
+import { tell } from '../../words/tell.js';
 
 /** Where the log of a class is: its key holds its sequence, its people and its day. */
 function addressOf(key: string): string {
@@ -41,7 +42,10 @@ export function RegisterScreen() {
       ) : (
         <>
           <p className="mb-3 text-soft">
-            {t('{data} classes, {minutes} hours by the clock.', { data: register.data.length, minutes: Math.round(minutes / 6) / 10 })}
+            {tell('{data, plural, one {# class} other {# classes}}, {hours, plural, one {# hour} other {# hours}} by the clock.', {
+              data: register.data.length,
+              hours: Math.round(minutes / 6) / 10,
+            })}
             {asked > 0 &&
               t(
                 ' Of {asked} times that pain was told before and after, it was less {less} times and more {more} times, by two points or 30 % (Farrar et al., Pain 2001).',

@@ -32,7 +32,7 @@ function tagsOf(sequences: readonly SequenceSummary[]): readonly string[] {
 /** Its text again, under a title that tells it apart. */
 function copyOf({ title, text }: StoredSequence): string {
   const copy = `# Copy of ${title}`;
-  return /^#\s.*$/m.test(text) ? text.replace(/^#\s.*$/m, copy) : `${copy}\n${text}`;
+  return /^#\s.*$/m.test(text) ? text.replace(/^#\s.*$/m, () => copy) : `${copy}\n${text}`;
 }
 
 /** All sequences: found, sorted, opened, copied and removed. */

@@ -21,10 +21,11 @@ export function useRemoval() {
     const gone = waiting.current;
     waiting.current = null;
     if (!gone) return;
-    request('DELETE', `sequences/${gone.id}`).then(
-      () => queries.invalidateQueries({ queryKey: sequencesQuery.queryKey }),
-      (problem: unknown) => setError(problem),
-    );
+    // It stays away from the list while the server is asked, and comes back where that refuses.
+    queries.setQueryData(sequencesQuery.queryKey, (all) => all?.filter(({ id }) => id !== gone.id));
+    void request('DELETE', `sequences/${gone.id}`)
+      .catch((problem: unknown) => setError(problem))
+      .then(() => queries.invalidateQueries({ queryKey: sequencesQuery.queryKey }));
   }, [queries]);
   useEffect(() => {
     if (!removed) return;
