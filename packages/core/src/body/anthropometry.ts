@@ -38,6 +38,9 @@ export interface BodyAnswers {
   readonly foundOn?: string;
   /** Comes from the condition of that name, not from measuring. */
   readonly pregnancyWeek?: number;
+  /** Round the waist, and round the middle of a thigh, in cm: of a larger body, by its condition. */
+  readonly waist?: number;
+  readonly thigh?: number;
   /** Figures are drawn with it; nothing is measured by it. */
   readonly headscarf?: boolean;
   /** Comes from the condition of that name: what is sat on has wheels. */
@@ -83,6 +86,9 @@ export type LengthName = keyof typeof REFERENCE_LENGTHS;
 export const REFERENCE_STATURE_CM = 165;
 /** Girth 1 belongs to this mass at the reference stature (body mass index 22). */
 const REFERENCE_MASS_KG = 60;
+/** Round its waist and the middle of its thigh, in cm (values from memory). */
+const REFERENCE_WAIST_CM = 74;
+const REFERENCE_THIGH_CM = 52;
 
 export interface SegmentMass {
   /** Share of body mass, of one limb where there are two. */
@@ -155,6 +161,9 @@ export interface Body {
   readonly scale: number;
   /** Factor on all reference radii: scale times girth. */
   readonly radiusScale: number;
+  /** The same of the front of the trunk and of the thighs, where they were measured. */
+  readonly frontScale: number;
+  readonly thighScale: number;
   readonly masses: Readonly<MassTable>;
   readonly axialMasses: readonly AxialMass[];
   /** Metres from the wrist to the hand's centre of mass. */
@@ -304,6 +313,8 @@ export function sizeBody(answers: BodyAnswers = {}): Body {
     sex,
     scale,
     radiusScale: girth,
+    frontScale: answers.waist === undefined ? girth : answers.waist / REFERENCE_WAIST_CM,
+    thighScale: answers.thigh === undefined ? girth : answers.thigh / REFERENCE_THIGH_CM,
     length: Object.fromEntries(lengths) as Record<LengthName, number>,
     masses,
     axialMasses: [

@@ -25,14 +25,14 @@ function distanceToBone(point: Vec3, top: Vec3, end: Vec3): number {
  * how much of the body's weight lies on that front (0.4 of body weight counts as fully prone).
  */
 export function bellyClosure(placed: PlacedBody, loads: Loads): number {
-  const { scale, radiusScale, length } = placed.body;
+  const { scale, frontScale, thighScale, length } = placed.body;
   let nearest = Infinity;
   for (const [segment, z, depth] of FRONT) {
-    const skin = pointOn(placed, segmentIndex(segment), [(depth / 100) * radiusScale, 0, (z / 100) * scale]);
+    const skin = pointOn(placed, segmentIndex(segment), [(depth / 100) * frontScale, 0, (z / 100) * scale]);
     for (const thigh of ['leftThigh', 'rightThigh'] as const) {
       const index = segmentIndex(thigh);
       const top = placed.origins[index]!;
-      const gap = distanceToBone(skin, top, pointOn(placed, index, [0, 0, -length.thigh])) - THIGH_RADIUS * radiusScale;
+      const gap = distanceToBone(skin, top, pointOn(placed, index, [0, 0, -length.thigh])) - THIGH_RADIUS * thighScale;
       nearest = Math.min(nearest, gap);
     }
   }

@@ -117,6 +117,8 @@ const CASES: readonly WorkedCase[] = [
   ['dev-i, fast breath drives the pulse towards the rate of a shock', 'cardiac-device kind=icd weeksSince=80 side=left rhythm=sinus cleared=yes alerts=no', 'kapalabhati', 'change', ['dev-08']],
   ['hyp-i, a rest on the shins is no strain', 'hypertension systolic=126 diastolic=78 controlled=yes betaBlocker=yes aneurysm=no organDamage=no', { asana: 'balasana', dose: { seconds: 40 } }, 'keep'],
   ['lar-d, told of in kilos, the body is as large', 'larger-bodies heightCm=168 weightKg=140 floorRise=alone', { asana: 'paschimottanasana', dose: { breaths: 8 } }, 'change', ['lar-01']],
+  ['lar-f, wide at the waist', 'larger-bodies heightCm=168 weightKg=100 waistCm=118 thighCm=70 floorRise=alone', { asana: 'paschimottanasana', dose: { breaths: 5 } }, 'change', ['lar-01']],
+  ['lar-f, broad elsewhere', 'larger-bodies heightCm=168 weightKg=100 waistCm=88 thighCm=62 floorRise=alone', { asana: 'paschimottanasana', dose: { breaths: 5 } }, 'keep'],
   ['lar-e', 'larger-bodies heightCm=168 weightKg=88 floorRise=alone', { asana: 'paschimottanasana', dose: { breaths: 5 } }, 'keep'],
   ['sci-e, folded out under the weight', 'sciatica painNow=4 cause=unknown weeksSinceOnset=3 weakness=none bothLegs=no', { asana: 'eka-pada-rajakapotasana', side: 'both' }, 'change', ['sci-13']],
   ['sci-f, the same on the back', 'sciatica painNow=3 cause=deep-gluteal weeksSinceOnset=3 slrAngle=70 weakness=none bothLegs=no', { asana: 'supine-figure-four', side: 'both', dose: { seconds: 20 } }, 'keep'],

@@ -127,6 +127,8 @@ const CASES: readonly WorkedCase[] = [
   ['rs-a', 'recent-surgery part=ankle-foot weeks=4 weightBearing=none painNow=1', { asana: 'vrksasana', side: 'both' }, 'change', ['rs-01', 'rs-06']],
   ['rs-b', 'recent-surgery part=ankle-foot weeks=4 weightBearing=none painNow=1', 'chair-cactus-arms', 'keep'],
   ['rs-c', 'recent-surgery part=wrist-hand weeks=5 immobiliser=cast painNow=1', 'adho-mukha-svanasana', 'change', ['rs-02', 'rs-10']],
+  ['rs-e, the arms, one in a sling', 'recent-surgery part=shoulder weeks=4 immobiliser=sling painNow=1', 'chair-cactus-arms', 'change', ['rs-12']],
+  ['rs-e, the legs', 'recent-surgery part=shoulder weeks=4 immobiliser=sling painNow=1', 'chair-mountain', 'keep'],
   ['rs-d', 'recent-surgery part=ribs weeks=14 united=yes painNow=1', { asana: 'bharadvajasana', side: 'both' }, 'keep'],
 ]; // prettier-ignore
 

@@ -15,8 +15,8 @@ export const largerBodies = condition({
   parameters: {
     heightCm: { kind: 'number', unit: 'cm', ofBody: 'stature', from: 120, to: 220, ask: 'Height', default: 165 },
     weightKg: { kind: 'number', unit: 'kg', ofBody: 'mass', from: 30, to: 300, ask: 'Weight' },
-    waistCm: { kind: 'number', unit: 'cm', from: 50, to: 200, ask: 'Waist, if wanted' },
-    thighCm: { kind: 'number', unit: 'cm', from: 30, to: 110, ask: 'Thigh, if wanted' },
+    waistCm: { kind: 'number', unit: 'cm', ofBody: 'waist', from: 50, to: 200, ask: 'Waist, if wanted' },
+    thighCm: { kind: 'number', unit: 'cm', ofBody: 'thigh', from: 30, to: 110, ask: 'Thigh, if wanted' },
     floorRise: { kind: 'choice', options: ['alone', 'chair', 'help', 'no'], ask: 'Gets up from the floor', default: 'chair' },
     sleepApnoea: { kind: 'yesno', ask: 'Sleep apnoea?', default: false },
     reflux: { kind: 'yesno', ask: 'Reflux when lying flat?', default: false },

@@ -1,5 +1,9 @@
 import { condition } from './condition.js';
 import { limits } from './limits.js';
+import { clearanceAlone, found, note } from './screening.js';
+
+/** Days without a period after which a doctor is worth asking. Common practice, no source. */
+const LONG_CYCLE = 60;
 
 /** Private and self-chosen: never asked in front of others. From memory of the sources; to be reviewed. */
 export const menstruation = condition({
@@ -17,7 +21,7 @@ export const menstruation = condition({
       ask: 'Inversions while bleeding: rest from them, or as one feels?',
       default: 'free',
     },
-    cycleDay: { kind: 'number', unit: 'day', from: 1, to: 60, ask: 'Day of the cycle, if the person wishes to say' },
+    cycleDay: { kind: 'number', unit: 'day', from: 1, to: 400, ask: 'Day of the cycle, if the person wishes to say' },
   },
   stages: {
     pms: 'Before the period',
@@ -37,10 +41,11 @@ export const menstruation = condition({
       ...(flow !== 'none' && school === 'rest' ? (['bleeding-rest'] as const) : []),
     ];
   },
-  screen: ({ giddyOrAnaemic }) =>
-    giddyOrAnaemic
-      ? [{ parameter: 'giddyOrAnaemic', text: 'Known anaemia with symptoms: written clearance first.', outcome: 'clearance' }]
-      : [],
+  screen: ({ giddyOrAnaemic, cycleDay = 0 }) =>
+    found(
+      giddyOrAnaemic === true && clearanceAlone('giddyOrAnaemic', 'Known anaemia with symptoms: written clearance first.'),
+      cycleDay > LONG_CYCLE && note('cycleDay', 'A period that stays away so long is worth a word with a doctor; nothing is left out for it.'),
+    ),
   redFlags: [
     { id: 'fainting', text: 'Fainting with heavy flow', urgency: 'emergency' },
     {

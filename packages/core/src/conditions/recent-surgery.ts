@@ -46,11 +46,11 @@ export const recentSurgery = condition({
   stages: {
     ...PAIN.stages, s0: 'First 2 weeks', s1: '2 to 5 weeks', s2: '6 to 11 weeks', s3: '12 to 25 weeks', s4: 'Healed', 'leg-none': 'Leg, no weight', 'leg-touch': 'Leg, touch only', 'leg-partial': 'Leg, partial weight', 'leg-tolerated': 'Leg, as tolerated',
     'arm-fresh': 'Arm, first 6 weeks or not knit', 'arm-later': 'Arm, 6 to 11 weeks', 'spine-early': 'Spine or ribs, first 12 weeks', 'spine-late': 'Spine or ribs, 12 to 25 weeks', 'turn-early': 'Spine, pelvis or ribs, first 12 weeks', 'turn-late': 'Spine, pelvis or ribs, 12 to 25 weeks',
-    'leg-early': 'Leg, first 12 weeks', 'leg-late': 'Leg, 12 to 25 weeks', healing: 'Not yet healed', strain: 'First 6 weeks, ribs or skull', mid: '2 to 11 weeks',
+    'leg-early': 'Leg, first 12 weeks', 'leg-late': 'Leg, 12 to 25 weeks', healing: 'Not yet healed', strain: 'First 6 weeks, ribs or skull', mid: '2 to 11 weeks', sling: 'In a sling',
   }, // prettier-ignore
   gathering: ['turn-early', 'turn-late', 'leg-early', 'leg-late', 'mid', 'strain'],
   stagesOf: (a) => {
-    const { part, weightBearing = 'none', united = false } = a;
+    const { part, weightBearing = 'none', united = false, immobiliser } = a;
     const stage = stageOf(a);
     // A part that nobody told takes the limits of all.
     const arm = part === undefined || ARMS.has(part);
@@ -71,6 +71,7 @@ export const recentSurgery = condition({
         leg && (early ? 'leg-early' : 'leg-late'),
         (stage === 's0' || stage === 's1' || part === 'ribs' || part === 'skull' || part === undefined) && 'strain',
         (stage === 's1' || stage === 's2') && 'mid',
+        immobiliser === 'sling' && 'sling',
       ),
     ];
   },
@@ -115,6 +116,7 @@ export const recentSurgery = condition({
     ...limits('rs-08', 'Getting down to the floor and up is too much for a fresh wound.', 'common practice', ['floorTrips', '= 0', 'avoid', EARLY], ['floorTrips', '<= 1', 'modify', ['s2']]),
     ...limits('rs-09', 'Straining on a held breath pulls on the stitches.', 'common practice', ['breathRetention', '= 0', 'avoid', ['strain']]),
     ...limits('rs-10', { effort: 'Healing takes time; then load builds bone.', impact: 'Jolts disturb what is knitting.' }, 'NG38*', ['effort', '<= 1', 'avoid', ['s0']], ['impact', '= 0', 'avoid', ['s0']], ['effort', '<= 2', 'modify', ['mid']], ['impact', '= 0', 'modify', ['mid']], ['effort', '<= 3', 'modify', ['s3']], ['impact', '<= 1', 'modify', ['s3']]),
+    ...limits('rs-12', 'The arm stays in its sling; the other one moves.', 'common practice', ['shoulderElevation', '<= 30', 'avoid', ['sling']], ['handLoad', '<= 0', 'avoid', ['sling']]),
     ...limits('rs-11', 'Effort of the trunk drags on the site.', 'common practice', ['abdominalLoad', '<= 1', 'avoid', EARLY], ['abdominalLoad', '<= 3', 'modify', ['s2']]),
   ], // prettier-ignore
   favour: ['breath-awareness', 'rest', 'posture-awareness', 'drain-legs'],
