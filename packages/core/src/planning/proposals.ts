@@ -36,7 +36,7 @@ export function wantedRest(seconds: number): number {
   return Math.ceil(Math.max(LEAST_REST.seconds, LEAST_REST.share * seconds) / 60) * 60;
 }
 
-interface Done {
+interface TakenStep {
   readonly step: Step;
   readonly chosen: Chosen;
   /** How the person stands after it. */
@@ -56,14 +56,14 @@ function proposed(context: StepContext, after: number, why: Inserted['why']): In
 }
 
 /** The counterpose after each posture that goes far and that nothing after it counters, where one is safe for the person. */
-function counterposes(profile: JudgingProfile, done: readonly Done[]): Inserted[] {
-  const isFar = ({ chosen, step }: Done) => step.of === null && isExtreme(chosen.ends, chosen.timed.holdSeconds);
+function counterposes(profile: JudgingProfile, done: readonly TakenStep[]): Inserted[] {
+  const isFar = ({ chosen, step }: TakenStep) => step.of === null && isExtreme(chosen.ends, chosen.timed.holdSeconds);
   return done.flatMap((one, i): Inserted[] => {
     const { asana } = one.chosen;
     if (!isFar(one) || asana.counterposes.length === 0) return [];
     const next = done.slice(i + 1).find(({ chosen }) => chosen.asana.id !== asana.id);
     // What comes next may be another of its kind; the counterpose ends the row.
-    const counters = ({ step, chosen }: Done) => asana.counterposes.some((id) => id === step.asana || id === chosen.asana.id);
+    const counters = ({ step, chosen }: TakenStep) => asana.counterposes.some((id) => id === step.asana || id === chosen.asana.id);
     if (next && (counters(next) || isFar(next) || isRest(next.chosen.asana))) return [];
     for (const id of asana.counterposes) {
       const step = { ...usualStep(profile.solver.library.get(id), one.step.section), dose: COUNTERPOSE };
@@ -80,7 +80,7 @@ function isCounter({ counterposes: named }: Asana, { asana }: Inserted): boolean
 }
 
 /** A rest at the end of a class that has none and is long enough for one. */
-function finalRest(profile: JudgingProfile, done: readonly Done[], seconds: number): Inserted[] {
+function finalRest(profile: JudgingProfile, done: readonly TakenStep[], seconds: number): Inserted[] {
   const last = done.at(-1);
   if (!last || seconds < LEAST_REST.from || isRest(last.chosen.asana)) return [];
   const step = { ...usualStep(profile.solver.library.get('savasana'), last.step.section), dose: { seconds: wantedRest(seconds) } };
