@@ -28,6 +28,10 @@ test.each(['uttanasana', 'utkatasana', 'ustrasana', 'dhanurasana', 'virabhadrasa
   '%s is shown from the side, where its trunk bends',
   (id) => expect(isSide(id)).toBe(true),
 ); // prettier-ignore
+test.each(['wall-squat', 'standing-figure-four', 'matsyasana', 'supported-bridge', 'couch-stretch'])(
+  '%s is shown from the side, where one sees somebody squat, or the back arch',
+  (id) => expect(isSide(id)).toBe(true),
+);
 test('a triangle is not shown from the side, where its trunk is seen end-on', () => expect(isSide('trikonasana')).toBe(false));
 test.each(['savasana', 'supine-twist-knees-together', 'prone-cactus-lift'])('%s lies flat and is shown from above', (id) =>
   expect(viewOf(id).elevation).toBeGreaterThan(60),

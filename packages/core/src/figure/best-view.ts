@@ -1,7 +1,7 @@
 import { vec3 } from 'gl-matrix';
 import type { Asana } from '../asanas/library.js';
 import type { BodyPart } from '../body/contact.js';
-import { segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
+import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import { getOrCreate } from '../get-or-create.js';
 import type { Chosen } from '../plan/plan.js';
 import type { StepSide } from '../sequence/sequence.js';
@@ -10,7 +10,7 @@ import { BONE_NUMBER, type Bone } from './bones.js';
 import { Raster } from './raster.js';
 import { propsIn } from './props.js';
 import { boundsOf, type Scene } from './scene.js';
-import { axesOf, eyeOf, toView, type Eye } from './view.js';
+import { axesOf, eyeOf, toView, type Axes, type Eye } from './view.js';
 import { bodyBalls, type Ball } from './volumes.js';
 
 /** Cells of this size, in cm, tell well enough what is seen. */
@@ -73,16 +73,20 @@ function seenFrom(placed: PlacedBody, body: readonly Ball[], eye: Eye): Float64A
   const { left, top, right, bottom } = boundsOf(scene, axes);
   const raster = new Raster(axes, left, top, right, bottom, CELL_CM);
   for (const ball of body) raster.ball(ball);
-  for (const { boxes, balls } of scene.props) {
-    for (const box of boxes) raster.box(box, PROP, PROP);
-    for (const ball of balls) raster.ball({ ...ball, bone: PROP });
+  for (const { boxes, balls, top: kind } of scene.props) {
+    const label = kind === 'wall' ? WALL_SEEN : PROP;
+    for (const box of boxes) raster.box(box, label, label);
+    for (const ball of balls) raster.ball({ ...ball, bone: label });
   }
-  const seen = new Float64Array(PROP + 1);
+  const seen = new Float64Array(WALL_SEEN + 1);
   for (const label of raster.labels) seen[label]!++;
-  seen[SPREAD] = raster.columns * raster.rows;
+  const own = boundsOf({ ...scene, props: scene.props.filter(({ top: kind }) => kind !== 'wall') }, axes);
+  seen[SPREAD] = Math.ceil((own.right - own.left) / CELL_CM) * Math.ceil((own.bottom - own.top) / CELL_CM);
   return seen;
 }
 const PROP = 40;
+/** A wall is known by its edge as well as by its face: how much of it is seen counts nothing. */
+const WALL_SEEN = 41;
 /** What the whole takes up on the screen is counted where nothing else is. */
 const SPREAD = 0;
 
@@ -109,8 +113,14 @@ function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
   const candidates = candidatesFor(placed);
   const body = bodyBalls(placed).filter(({ radius }, i) => i % 2 === 0 || radius < CELL_CM);
   const seen = candidates.map(({ eye }) => seenFrom(placed, body, eye));
+  const squat = candidates === UPRIGHT ? SQUAT : 0;
   const worth = candidates.map(({ eye, bonus }, c) => {
-    const plus = bonus + MOVEMENT * movementSeen(ends, eye) + BEND * bendSeen(placed, eye) - (hidesWall(placed, eye) ? WALL : 0);
+    const plus =
+      bonus +
+      MOVEMENT * movementSeen(ends, eye) +
+      BEND * bendSeen(placed, eye) +
+      squat * squatSeen(placed, eye) -
+      (hidesWall(placed, eye) ? WALL : 0);
     return PARTS.reduce((sum, [number, counts]) => {
       const most = Math.max(...seen.map((one) => one[number]!), 1);
       return sum + (counts * seen[c]![number]!) / most;
@@ -134,8 +144,18 @@ const BEND = 2;
 const FULL_BEND_CM = 9;
 const SPINE = (['lumbar2', 'thoracic1', 'thoracic3'] as const).map(segmentIndex);
 
+/** How much of the line from hips to head is seen: an arch over the floor is no arch along it. Of other bends it doesn't count. */
+function lineSeen(placed: PlacedBody, line: Vec3, axes: Axes): number {
+  const chest = segmentIndex('thoracic3');
+  const front = pointOn(placed, chest, [1, 0, 0])[2] - placed.origins[chest]![2];
+  return front < FACING_UP ? 1 : Math.hypot(...toView(line, axes).slice(0, 2)) / vec3.length(line);
+}
+/** The chest faces upwards: the rise of a line straight out of it. */
+const FACING_UP = 0.5;
+
 /** How much of the bend of a back is seen from a place, 0 to 1; 0 for a straight back. */
-function bendSeen({ origins }: PlacedBody, eye: Eye): number {
+function bendSeen(placed: PlacedBody, eye: Eye): number {
+  const { origins } = placed;
   const axes = axesOf(eye);
   const [hips, neck] = [origins[0]!, origins[segmentIndex('head')]!];
   const line = vec3.subtract([0, 0, 0], neck, hips);
@@ -146,7 +166,44 @@ function bendSeen({ origins }: PlacedBody, eye: Eye): number {
   });
   const all = Math.max(...bends.map((bend) => vec3.length(bend)));
   const seen = Math.max(...bends.map((bend) => Math.hypot(...toView(bend, axes).slice(0, 2))));
-  return all < 0.01 ? 0 : (seen / all) * Math.min(1, (all * 100) / FULL_BEND_CM);
+  return all < 0.01 ? 0 : lineSeen(placed, line as Vec3, axes) * (seen / all) * Math.min(1, (all * 100) / FULL_BEND_CM);
+}
+
+/** How much it counts that thighs which go forward are seen to: straight from the front nobody is seen to squat. */
+const SQUAT = 8;
+const [LEFT_HIP, RIGHT_HIP, LEFT_KNEE, RIGHT_KNEE] = [
+  segmentIndex('leftThigh'), segmentIndex('rightThigh'), segmentIndex('leftShin'), segmentIndex('rightShin'),
+]; // prettier-ignore
+/** Who stands upright: the trunk's rise from hips to neck as a share of its length. */
+const UPRIGHT_TRUNK = 0.7;
+/** Who leans to a side, by as much of it, is known from the front. */
+const LEANS = 0.15;
+/** Who squats: how far both thighs go forward, as a share of their length. */
+const SQUATS = 0.35;
+
+const SITS_OR_KNEELS: ReadonlySet<BodyPart> = new Set<BodyPart>([...SITS, 'knee', 'shin', 'lowerleg', 'instep']);
+
+/** How much of a squat with an upright trunk is seen as one from a place, 0 to 1; 0 where nobody squats. */
+function squatSeen({ origins, contacts }: PlacedBody, eye: Eye): number {
+  if (contacts.some(({ part, on }) => on.kind === 'level' && SITS_OR_KNEELS.has(part))) return 0;
+  const trunk = vec3.subtract([0, 0, 0], origins[segmentIndex('head')]!, origins[0]!) as Vec3;
+  if (trunk[2] < UPRIGHT_TRUNK * vec3.length(trunk)) return 0;
+  const across = vec3.normalize([0, 0, 0], vec3.subtract([0, 0, 0], origins[LEFT_HIP]!, origins[RIGHT_HIP]!));
+  if (Math.abs(vec3.dot(trunk, across)) > LEANS * vec3.length(trunk)) return 0;
+  const axes = axesOf(eye);
+  const forward = (
+    [
+      [LEFT_HIP, LEFT_KNEE],
+      [RIGHT_HIP, RIGHT_KNEE],
+    ] as const
+  ).map(([hip, knee]): Vec3 => {
+    const thigh = vec3.subtract([0, 0, 0], origins[knee]!, origins[hip]!);
+    const own = vec3.scaleAndAdd([0, 0, 0], thigh, across, -vec3.dot(thigh, across)) as Vec3;
+    const length = vec3.length(thigh);
+    return [own[0] / length, own[1] / length, 0];
+  });
+  if (forward.some((one) => vec3.length(one) < SQUATS)) return 0;
+  return Math.min(...forward.map((one) => Math.hypot(...toView(one, axes).slice(0, 2))));
 }
 
 /** How much it counts against a place that it lies behind the wall that a posture uses. */
