@@ -41,7 +41,7 @@ export const relaxation: readonly AsanaSpec[] = [
       like: 'savasana',
       spine: { lumbar: 1, thoracic: -2, cervical: 11 },
       legs: { hipFlexion: 24, hipAbduction: 10, hipRotation: 11, knee: 50, ankle: -20 },
-      contacts: ['pelvis>floor', 'upperback>floor', 'headback>blanket@3', 'heel>floor', 'handback>floor'],
+      contacts: ['pelvis>floor', 'upperback>floor', 'headback>blanket@3', 'calf>bolster@16', 'heel>floor', 'handback>floor'],
     },
     declared: { effort: 1, abdominalLoad: 0 },
     dose: { minutes: 8, rounds: 1 },

@@ -153,7 +153,7 @@ export const seatedFloorTwistsAndStrength: readonly AsanaSpec[] = [
     breath: { inhale: 'lengthen', exhale: 'turn over the heavy hip' },
     variations: [
       { id: 'on-a-chair', for: 'hips, knees', as: 'chair-twist' },
-      { id: 'more-blankets-under-the-right-hip', for: 'pregnancy (open twist), level pelvis', contacts: ['R.sitbone>block@16'] },
+      { id: 'more-blankets-under-the-right-hip', for: 'pregnancy (open twist), level pelvis', contacts: ['R.sitbone>stack@14'] },
     ],
     substitutes: ['chair-twist', 'parivrtta-sukhasana', 'supine-twist-feet-wide'],
     counterposes: ['dandasana', 'parsva-sukhasana'],

@@ -104,7 +104,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'press the thighs down' },
     variations: [
-      { id: 'knees-over-a-roll', for: 'hamstrings, sciatica', legs: { knee: 25 } },
+      { id: 'knees-over-a-roll', for: 'hamstrings, sciatica', legs: { knee: 25 }, contacts: ['calf>bolster@11'] },
       { id: 'back-to-wall', for: 'weak back', contacts: ['upperback>wall.back'] },
       { id: 'on-a-chair-heels-on-second-chair', name: 'On a chair, heels on a second one', for: 'cannot sit on the floor', contacts: ['heel>seat@41'] },
     ],
@@ -169,6 +169,8 @@ export const seatedFloor: readonly AsanaSpec[] = [
         spine: { lumbar: 6, thoracic: 2 },
         root: { pitch: 5 },
         legs: { hipFlexion: 95 },
+        contacts: ['hand~strap'],
+        without: ['hand'],
       },
       { id: 'head-on-chair-or-bolster', for: 'headache, calm', contacts: ['forehead>bolster@35'] },
       { id: 'wide-legs', for: 'pregnancy, belly', as: 'upavistha-konasana' },
@@ -202,7 +204,7 @@ export const seatedFloor: readonly AsanaSpec[] = [
     dose: { breaths: 8, rounds: 1 },
     breath: { inhale: 'lengthen', exhale: 'fold over the straight leg' },
     variations: [
-      { id: 'strap-flat-back', name: 'With a strap, flat back', for: 'hypertension rest, osteoporosis, discs', spine: { lumbar: 8, thoracic: 4 } },
+      { id: 'strap-flat-back', name: 'With a strap, flat back', for: 'hypertension rest, osteoporosis, discs', spine: { lumbar: 8, thoracic: 4 }, contacts: ['hand~strap'], without: ['hand'] },
       { id: 'block-under-bent-knee', for: 'hip, knee, pelvic pain', contacts: ['R.knee>block@12'] },
       { id: 'head-on-chair-seat', for: 'calm', contacts: ['forehead>seat@41'] },
     ],

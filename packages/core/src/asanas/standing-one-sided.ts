@@ -351,7 +351,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lift tall', exhale: 'sink the hips' },
     variations: [
-      { id: 'hands-on-chair-or-blocks', for: 'beginners, transition from a fold', root: { pitch: 45 } },
+      { id: 'hands-on-chair-or-blocks', for: 'beginners, transition from a fold', root: { pitch: 45 }, arms: { shoulder: 50, plane: 90, elbow: 10 }, contacts: ['palm>block@23'] },
       { id: 'short', name: 'Shorter', for: 'weak legs, toe arthritis', legR: { knee: 50 } },
     ],
     substitutes: ['anjaneyasana', 'virabhadrasana-1', 'chair-lunge', 'chair-warrior-1'],
@@ -508,7 +508,7 @@ export const standingOneSided: readonly AsanaSpec[] = [
     dose: { breaths: 4, rounds: 1 },
     breath: { inhale: 'lift the chest', exhale: 'press the foot into the hand' },
     variations: [
-      { id: 'strap-round-the-foot', for: 'tight thighs, shoulder pain', legR: { knee: 95 } },
+      { id: 'strap-round-the-foot', for: 'tight thighs, shoulder pain', legR: { knee: 95 }, contacts: ['R.hand~strap'], without: ['R.hand'] },
       { id: 'hand-on-chair', for: 'fall risk, low-back pain', as: 'chair-quad-stretch' },
     ],
     substitutes: ['chair-quad-stretch', 'prone-quad-stretch', 'side-lying-quad-stretch', 'ardha-dhanurasana'],
