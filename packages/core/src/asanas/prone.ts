@@ -225,7 +225,7 @@ export const prone: readonly AsanaSpec[] = [
     dose: { breaths: 3, rounds: 2 },
     breath: { inhale: 'lift chest and thighs', exhale: 'soften, keep rocking small' },
     variations: [
-      { id: 'strap-round-the-ankles', for: 'thighs, shoulders', legs: { knee: 90 }, contacts: ['hand~strap'], without: ['hand'], declared: { limbStrap: true } },
+      { id: 'strap-round-the-ankles', for: 'thighs, shoulders', legs: { knee: 90 }, contacts: ['hand>ankle', 'hand~strap'], declared: { limbStrap: true } },
       { id: 'half-bow', name: 'As a half bow', for: 'most people', as: 'ardha-dhanurasana' },
     ],
     substitutes: ['ardha-dhanurasana', 'salabhasana', 'chair-backbend', 'prone-quad-stretch'],
