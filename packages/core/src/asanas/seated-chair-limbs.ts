@@ -422,7 +422,7 @@ export const seatedChairLimbs: readonly AsanaSpec[] = [
       like: 'chair-mountain',
       legs: { hipFlexion: 86, hipAbduction: -1, knee: 88, ankle: 2 },
       arms: { shoulder: 17, plane: 78, rotation: -5, elbow: 42, wrist: 2 },
-      contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh'],
+      contacts: ['sole>floor', 'sitbone>seat@41', 'hand~thigh', 'knee~between.cushion'],
     },
     declared: { effort: 2, abdominalLoad: 1, pelvicFloorCue: 1 },
     dose: { breaths: 5, rounds: 3 },

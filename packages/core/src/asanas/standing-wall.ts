@@ -137,7 +137,7 @@ export const standingWall: readonly AsanaSpec[] = [
     dose: { seconds: 30, rounds: 2 },
     breath: { inhale: 'stay', exhale: 'slide a little lower' },
     variations: [{ id: 'high', name: 'High on the wall', for: 'knee arthritis, heart disease (short holds of 10 s)', legs: { knee: 30, hipFlexion: 30 } },
-      { id: 'cushion-between-the-knees', for: 'deep core after birth', legs: { hipAbduction: 3 } },
+      { id: 'cushion-between-the-knees', for: 'deep core after birth', legs: { hipAbduction: 3 }, contacts: ['knee~between.cushion'] },
     ],
     substitutes: ['utkatasana', 'chair-squat', 'sit-to-stand', 'setu-bandhasana'],
     counterposes: ['chair-quad-stretch', 'tadasana'],

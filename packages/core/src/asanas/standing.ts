@@ -190,7 +190,7 @@ export const standing: readonly AsanaSpec[] = [
       { id: 'arms-forward', for: 'shoulder pain, high blood pressure', arms: { shoulder: 90, plane: 85 } },
       { id: 'hands-on-thighs-shallow', name: 'Hands on the thighs, shallow', for: 'knee pain, early strength', root: { pitch: 42 }, legs: { hipFlexion: 62, knee: 40, ankle: 20 }, arms: { shoulder: 50, plane: 75, elbow: 12 }, contacts: ['palm>thigh'] },
       { id: 'back-to-wall', for: 'weak balance, knee rehabilitation', as: 'wall-squat' },
-      { id: 'block-between-thighs', for: 'deep core and inner thighs', legs: { hipAbduction: -1 } },
+      { id: 'block-between-thighs', for: 'deep core and inner thighs', legs: { hipAbduction: -1 }, contacts: ['thigh~between.block'] },
     ],
     substitutes: ['wall-squat', 'sit-to-stand', 'chair-squat', 'setu-bandhasana'],
     counterposes: ['uttanasana', 'tadasana'],

@@ -324,7 +324,7 @@ export const supineCoreAndRelease: readonly AsanaSpec[] = [
     posture: {
       like: 'constructive-rest',
       spine: { thoracic: 9, cervical: -4, neckRotation: 'R45' },
-      contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor'],
+      contacts: ['pelvis>floor', 'upperback>floor', 'headback>block@3', 'sole>floor', 'elbow>floor', 'knee~between.cushion'],
     },
     declared: { neckSweep: 60, effort: 1, abdominalLoad: 0 },
     dose: { repetitions: 6, rounds: 1 },

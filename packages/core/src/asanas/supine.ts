@@ -179,7 +179,7 @@ export const supine: readonly AsanaSpec[] = [
     breath: { inhale: 'lift', exhale: 'lower, straight or vertebra by vertebra' },
     variations: [
       { id: 'block-under-the-sacrum', for: 'rest, cramps', as: 'supported-bridge' },
-      { id: 'cushion-between-knees-on-the-toes', name: 'Cushion between the knees, on the toes', for: 'deep core after birth', contacts: ['ball>floor'] },
+      { id: 'cushion-between-knees-on-the-toes', name: 'Cushion between the knees, on the toes', for: 'deep core after birth', contacts: ['ball>floor', 'knee~between.cushion'] },
       { id: 'small-lift-no-roll', name: 'A small lift, not rolled up', for: 'osteoporosis, discs, listhesis', root: { pitch: -100 }, spine: { lumbar: 0 } },
       { id: 'arms-overhead-on-the-lift', name: 'Arms overhead on the way up', for: 'coordination, shoulders', arms: { shoulder: 170 } },
       { id: 'held', name: 'Held still', for: 'strength', declared: { effort: 3 } },
@@ -398,7 +398,7 @@ export const supine: readonly AsanaSpec[] = [
       { id: 'higher-bolster', for: 'a shoulder still lifts, stiff backs', spine: { rotation: 'L34' }, contacts: ['R.knee>bolster@24'] },
       { id: 'knees-to-the-floor', for: 'supple backs', spine: { rotation: 'L50' }, contacts: ['R.knee>floor'] },
       { id: 'supported-on-bolster', name: 'Knees on a bolster', for: 'pregnancy (open, upright or side-lying)', as: 'supported-twist' },
-      { id: 'block-between-the-knees', for: 'sacroiliac joint, hips', legL: { hipAbduction: -22 } },
+      { id: 'block-between-the-knees', for: 'sacroiliac joint, hips', legL: { hipAbduction: -22 }, contacts: ['R.knee>bolster@16', 'knee~between.block'] },
     ],
     substitutes: ['supine-twist-feet-wide', 'chair-twist', 'supported-twist', 'side-lying-open-book'],
     counterposes: ['apanasana', 'constructive-rest'],

@@ -8,11 +8,16 @@ export const LEVEL_SURFACES = [
 ] as const; // prettier-ignore
 export type LevelSurface = (typeof LEVEL_SURFACES)[number];
 
+export const SQUEEZED_PROPS = ['block', 'cushion'] as const;
+export type SqueezedProp = (typeof SQUEEZED_PROPS)[number];
+
 export type Support =
   | { readonly kind: 'level'; readonly surface: LevelSurface; /** cm above the floor, for the reference body. */ readonly height: number }
   | { readonly kind: 'wall'; readonly wall: WallName }
   | { readonly kind: 'body'; readonly part: BodyPart; readonly side: Side | null }
-  | { readonly kind: 'strap' };
+  | { readonly kind: 'strap' }
+  /** Held between the same parts of both sides. */
+  | { readonly kind: 'between'; readonly prop: SqueezedProp };
 
 /** A place of the body that bears on something (`>`), or touches and is guided without bearing (`~`). */
 export interface Contact {
@@ -58,6 +63,11 @@ function support(
   where: string,
 ): Support {
   if (word === 'strap') return { kind: 'strap' };
+  if (word === 'between') {
+    if (!isOneOf(SQUEEZED_PROPS, dotted ?? ''))
+      throw new KnowledgeError(`${where}: contact "${text}" needs between.${SQUEEZED_PROPS.join(' or .')}`);
+    return { kind: 'between', prop: dotted as SqueezedProp };
+  }
   if (word === 'wall') {
     if (!isOneOf(['front', 'back', 'left', 'right'] as const, dotted ?? ''))
       throw new KnowledgeError(`${where}: contact "${text}" needs wall.front, .back, .left or .right`);

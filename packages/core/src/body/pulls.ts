@@ -252,7 +252,7 @@ export class Pulls {
   private contactRows(rows: Rows, placed: PlacedBody, target: Target, walls: ReadonlyMap<string, number>): void {
     const { contact, balls } = target;
     const { on } = contact;
-    if (on.kind === 'strap') return;
+    if (on.kind === 'strap' || on.kind === 'between') return;
     if (on.kind === 'body') {
       const touch = touchOf(placed, target, on);
       // Neither farther apart than touching nor deeper in each other than soft tissue gives.

@@ -65,7 +65,7 @@ describe('the library', () => {
           expect(PROPS).toContain(prop);
           expect(count).toBeGreaterThan(0);
           if (height !== null) expect(height).toBeGreaterThan(0);
-          expect(place).toMatch(prop === 'strap' ? /^in the hands$/ : /^(?:under|at) the \w/);
+          expect(place).toMatch(prop === 'strap' ? /^in the hands$/ : /^(?:under|at|between) the \w/);
         }
       }
   });
@@ -74,5 +74,31 @@ describe('the library', () => {
     const tall = new BodySolver(library, { stature: 190 });
     const height = (one: BodySolver) => setupOf(one.form('vrksasana', 'hand-on-wall-or-chair').ends[0]!).map(({ prop }) => prop);
     expect(height(tall)).toEqual(height(solver));
+  });
+});
+
+describe('what a form is called after is brought for it', () => {
+  const solver = new BodySolver(library);
+  const placed = (asana: string, variation: string | null = null) =>
+    setupOf(solver.form(asana, variation).ends[0]!).map(({ prop, count, place }) => `${count} ${prop} ${place}`);
+
+  test('a roll under the knees, also where it meets the legs just below them', () => {
+    expect(placed('savasana-knees-bolster')).toContain('1 bolster under the knees');
+    expect(placed('savasana', 'bolster-under-knees')).toContain('1 bolster under the knees');
+    expect(placed('dandasana', 'knees-over-a-roll')).toContain('1 bolster under the knees');
+  });
+
+  test('what is squeezed between the legs, once for both of them', () => {
+    expect(placed('utkatasana', 'block-between-thighs')).toEqual(['1 block between the thighs']);
+    expect(placed('chair-adductor-squeeze')).toContain('1 cushion between the knees');
+  });
+
+  test('a strap', () => {
+    for (const [asana, variation] of [
+      ['dhanurasana', 'strap-round-the-ankles'],
+      ['paschimottanasana', 'flat-back-with-strap'],
+      ['natarajasana', 'strap-round-the-foot'],
+    ] as const)
+      expect(placed(asana, variation)).toContain('1 strap in the hands');
   });
 });

@@ -15,6 +15,7 @@ const HIGHEST_STACK_CM = 14;
 function propOf({ on, bears }: Contact): { prop: Prop; count: number } | null {
   if (on.kind === 'wall') return { prop: 'wall', count: 1 };
   if (on.kind === 'strap') return { prop: 'strap', count: 1 };
+  if (on.kind === 'between') return { prop: on.prop, count: 1 };
   if (on.kind !== 'level') return null;
   switch (on.surface) {
     case 'floor':
@@ -49,6 +50,7 @@ const LEGS = new Set(['knee', 'thigh', 'shin', 'lowerleg', 'calf', 'ankle', 'hee
 
 /** Contacts that one and the same prop can serve have the same key. */
 function spreadOf({ part, side, on }: Contact, prop: Prop): string {
+  if (on.kind === 'between') return `${prop} between`;
   const height = on.kind === 'level' ? on.height : 0;
   switch (prop) {
     case 'chair':
@@ -126,9 +128,23 @@ const PART_WORDS: Readonly<Record<string, string>> = {
   forearm: 'the forearms', elbow: 'the elbows', chest: 'the chest', ribs: 'the ribs', ribside: 'the side of the ribs', belly: 'the belly', waist: 'the waist', pubis: 'the front of the pelvis', shoulder: 'the shoulders', upperarm: 'the upper arms', hip: 'the hips',
 }; // prettier-ignore
 
+const PREPOSITIONS: Readonly<Record<Contact['on']['kind'], string>> = {
+  strap: 'in',
+  wall: 'at',
+  level: 'under',
+  between: 'between',
+  body: 'on',
+};
+
+/** A roll that lifts the knees meets the legs just below them. */
+function wordsOf({ part, on }: Contact): string {
+  const isRoll = part === 'calf' && on.kind === 'level' && on.surface === 'bolster';
+  return PART_WORDS[isRoll ? 'knee' : part] ?? part;
+}
+
 /** Which props, how high for this body, and under what. */
 export function setupOf(done: SolvedPosture): SetupItem[] {
-  const items = new Map<string, SetupItem & { parts: Set<string> }>();
+  const items = new Map<string, SetupItem & { preposition: string; parts: Set<string> }>();
   const { body } = done.solved;
   const contacts = done.solved.contacts.map((contact) => asFound(contact, body));
   for (const contact of contacts) {
@@ -136,16 +152,24 @@ export function setupOf(done: SolvedPosture): SetupItem[] {
     if (!found) continue;
     const height = contact.on.kind === 'level' ? Math.round(heightOf(contact, body) * 100) : null;
     const trial = trialOf(contact);
-    const key = `${found.prop} ${height}`;
-    const words = PART_WORDS[contact.part] ?? contact.part;
+    const key = `${found.prop} ${contact.on.kind === 'between' ? 'between' : height}`;
+    const words = wordsOf(contact);
     const known = items.get(key);
     if (known) known.parts.add(words);
-    else items.set(key, { ...found, height, unit: 'cm', ...(trial && { trial }), place: '', parts: new Set([words]) });
+    else
+      items.set(key, {
+        ...found,
+        height,
+        unit: 'cm',
+        ...(trial && { trial }),
+        preposition: PREPOSITIONS[contact.on.kind],
+        place: '',
+        parts: new Set([words]),
+      });
   }
   const needed = propsOf({ contacts });
-  return [...items.values()].map(({ parts, ...item }) => {
+  return [...items.values()].map(({ parts, preposition, ...item }) => {
     const alone = [...items.values()].filter(({ prop }) => prop === item.prop).length === 1;
-    const preposition = item.prop === 'strap' ? 'in' : item.height === null ? 'at' : 'under';
     return {
       ...item,
       count: alone ? (needed.get(item.prop) ?? item.count) : item.count,

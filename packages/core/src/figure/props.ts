@@ -1,3 +1,5 @@
+import { vec3 } from 'gl-matrix';
+import type { Side } from '../angles.js';
 import { isExternal, type BodyPart, type Contact, type LevelSurface, type WallName } from '../body/contact.js';
 import { partBalls } from '../body/parts.js';
 import { pointOn, segmentIndex, type PlacedBody, type Vec3 } from '../body/skeleton.js';
@@ -133,6 +135,26 @@ function tableOf(group: readonly Spot[], height: number): DrawnProp {
   }; // prettier-ignore
 }
 
+/** Size in cm of what is held between the legs, and how thick a leg is there. Common practice, no source. */
+const SQUEEZED = { along: 20, deep: 15, least: 6, leg: 11 } as const;
+
+/** A block or a cushion between the knees or the thighs. */
+function squeezedIn({ contacts, origins }: PlacedBody): DrawnProp[] {
+  const held = contacts.find(({ on, side }) => on.kind === 'between' && side === 'left');
+  if (held?.on.kind !== 'between') return [];
+  const share = held.part === 'knee' ? 1 : 0.6;
+  const placeOn = (side: Side): Vec3 => {
+    const [hip, knee] = [origins[segmentIndex(`${side}Thigh`)]!, origins[segmentIndex(`${side}Shin`)]!];
+    return vec3.scale([0, 0, 0], vec3.lerp([0, 0, 0], hip, knee, share), 100) as Vec3;
+  };
+  const [left, right] = [placeOn('left'), placeOn('right')];
+  const [x, y, z] = vec3.lerp([0, 0, 0], left, right, 0.5) as Vec3;
+  if (held.on.prop === 'cushion')
+    return [{ boxes: [], balls: [-5, 0, 5].map((up) => ({ at: [x, y, z + up], radius: SQUEEZED.deep / 2 })), top: 'wool', sides: 'wool' }];
+  const size: Vec3 = [SQUEEZED.deep, Math.max(SQUEEZED.least, Math.abs(left[1] - right[1]) - SQUEEZED.leg), SQUEEZED.along];
+  return [{ boxes: [{ from: [x - size[0] / 2, y - size[1] / 2, z - size[2] / 2], size }], balls: [], top: 'wood', sides: 'woodSide' }];
+}
+
 /** The props and walls that a posture's contacts name, where the body meets them. */
 export function propsIn(placed: PlacedBody, axes: Axes): DrawnProp[] {
   const spots = spotsOf(placed);
@@ -162,7 +184,7 @@ export function propsIn(placed: PlacedBody, axes: Axes): DrawnProp[] {
       for (const one of clusters(group, LOOK[on.surface].wide)) props.push(propUnder(placed, one, on.surface, height, bottom));
     }
   }
-  return [...props, ...strapIn(placed), ...wallsOf(placed, spots, axes)];
+  return [...props, ...strapIn(placed), ...squeezedIn(placed), ...wallsOf(placed, spots, axes)];
 }
 
 const SITTING = new Set(['sitbone', 'thigh', 'sacrum', 'pelvis', 'hipside']);
