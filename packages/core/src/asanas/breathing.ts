@@ -94,7 +94,7 @@ export const breathing: readonly AsanaSpec[] = [
     detail: 'ribs',
     breath: { inhale: 'ribs widen into the hands', exhale: 'ribs narrow, low belly draws in' },
     variations: [
-      { id: 'strap-round-the-ribs', for: 'scoliosis, after birth' },
+      { id: 'strap-round-the-ribs', for: 'scoliosis, after birth', contacts: ['ribs~strap'] },
     ],
     substitutes: ['three-part-breath', 'balloon-breath'],
     counterposes: ['natural-awareness'],

@@ -105,7 +105,15 @@ export const inversions: readonly AsanaSpec[] = [
     declared: { effort: 2, abdominalLoad: 3 },
     dose: { breaths: 10, rounds: 1 },
     breath: { inhale: 'lengthen the heels', exhale: 'weight into the elbows' },
-    variations: [{ id: 'block-under-the-pelvis', for: 'wrists, neck', as: 'viparita-karani' }],
+    variations: [
+      {
+        id: 'block-under-the-pelvis', for: 'wrists, neck',
+        root: { pitch: -106 }, spine: { lumbar: -4, thoracic: 7, cervical: 22 }, legs: { hipFlexion: 75, knee: 5 },
+        arms: { shoulder: 40, plane: -34, rotation: 30, elbow: 11, forearm: -40, wrist: -2 },
+        contacts: ['sacrum>block@12', 'upperback>floor', 'headback>floor', 'handback>floor'], without: ['elbow', 'hand'],
+        declared: { effort: 1, abdominalLoad: 1 },
+      },
+    ], // prettier-ignore
     substitutes: ['viparita-karani', 'supported-bridge', 'legs-on-chair'],
     counterposes: ['constructive-rest', 'apanasana'],
     cues: ['Neck gets little weight.', 'Elbows shoulder-wide.', 'Same bars as shoulder stand.'],

@@ -20,7 +20,7 @@ export const standingWall: readonly AsanaSpec[] = [
     dose: { breaths: 5, rounds: 2 },
     breath: { inhale: 'lengthen up the wall', exhale: 'let the shoulders widen' },
     variations: [
-      { id: 'cushion-behind-the-head', for: 'rounded upper back, kyphosis', spine: { cervical: 12 }, contacts: ['headback~wall.back'] },
+      { id: 'cushion-behind-the-head', for: 'rounded upper back, kyphosis', spine: { cervical: 12 }, contacts: ['headback~wall.back', 'headback~between.cushion'] },
       { id: 'heels-15-cm-away', for: 'tight calves, long chest', legs: { knee: 5 } },
     ],
     substitutes: ['tadasana', 'chair-mountain'],

@@ -16,7 +16,7 @@ export type Support =
   | { readonly kind: 'wall'; readonly wall: WallName }
   | { readonly kind: 'body'; readonly part: BodyPart; readonly side: Side | null }
   | { readonly kind: 'strap' }
-  /** Held between the same parts of both sides. */
+  /** Held between the same parts of both sides, or between the head and a wall. */
   | { readonly kind: 'between'; readonly prop: SqueezedProp };
 
 /** A place of the body that bears on something (`>`), or touches and is guided without bearing (`~`). */

@@ -65,7 +65,7 @@ describe('the library', () => {
           expect(PROPS).toContain(prop);
           expect(count).toBeGreaterThan(0);
           if (height !== null) expect(height).toBeGreaterThan(0);
-          expect(place).toMatch(prop === 'strap' ? /^in the hands$/ : /^(?:under|at|between) the \w/);
+          expect(place).toMatch(prop === 'strap' ? /^(?:in the hands|round the ribs)$/ : /^(?:under|at|between|behind) the \w/);
         }
       }
   });
@@ -91,6 +91,7 @@ describe('what a form is called after is brought for it', () => {
   test('what is squeezed between the legs, once for both of them', () => {
     expect(placed('utkatasana', 'block-between-thighs')).toEqual(['1 block between the thighs']);
     expect(placed('chair-adductor-squeeze')).toContain('1 cushion between the knees');
+    expect(placed('wall-mountain', 'cushion-behind-the-head')).toContain('1 cushion behind the head');
   });
 
   test('a strap', () => {
@@ -100,5 +101,6 @@ describe('what a form is called after is brought for it', () => {
       ['natarajasana', 'strap-round-the-foot'],
     ] as const)
       expect(placed(asana, variation)).toContain('1 strap in the hands');
+    expect(placed('rib-breath', 'strap-round-the-ribs')).toContain('1 strap round the ribs');
   });
 });

@@ -1,4 +1,4 @@
-import type { Contact } from '../body/contact.js';
+import { HANDS, type Contact } from '../body/contact.js';
 import type { Body } from '../body/anthropometry.js';
 import { heightOf, trialOf, type Trial } from '../body/pulls.js';
 import type { Posture } from '../body/posture.js';
@@ -136,6 +136,11 @@ const PREPOSITIONS: Readonly<Record<Contact['on']['kind'], string>> = {
   body: 'on',
 };
 
+function prepositionOf({ part, side, on }: Contact): string {
+  if (on.kind === 'strap' && !HANDS.has(part)) return 'round';
+  return on.kind === 'between' && side === null ? 'behind' : PREPOSITIONS[on.kind];
+}
+
 /** A roll that lifts the knees meets the legs just below them. */
 function wordsOf({ part, on }: Contact): string {
   const isRoll = part === 'calf' && on.kind === 'level' && on.surface === 'bolster';
@@ -162,7 +167,7 @@ export function setupOf(done: SolvedPosture): SetupItem[] {
         height,
         unit: 'cm',
         ...(trial && { trial }),
-        preposition: PREPOSITIONS[contact.on.kind],
+        preposition: prepositionOf(contact),
         place: '',
         parts: new Set([words]),
       });
