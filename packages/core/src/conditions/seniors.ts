@@ -3,6 +3,21 @@ import { CAT_COW, limits, pick } from './limits.js';
 import { note, refer } from './screening.js';
 import { condition, type ScreeningFinding } from './condition.js';
 
+interface Steadiness {
+  readonly falls: number | undefined;
+  readonly injuriousFall: boolean | undefined;
+  /** Seconds. */
+  readonly tug: number | undefined;
+  readonly aid: string | undefined;
+  readonly floorRise: string | undefined;
+}
+
+/** A high risk of falling, by any of its signs. */
+function fallsEasily({ falls = 0, injuriousFall = false, tug = 0, aid, floorRise }: Steadiness): boolean {
+  const needsHelp = aid === 'frame' || floorRise === 'help' || floorRise === 'no';
+  return needsHelp || falls >= 2 || injuriousFall || tug > 15 || (falls >= 1 && tug >= 12);
+}
+
 /** From memory of the sources; to be reviewed by a licensed clinician. */
 export const seniors = condition({
   id: 'seniors',
@@ -39,14 +54,7 @@ export const seniors = condition({
   gathering: ['weak-bone', 'unsure', 'quiet-dim', 'slowOrQuiet'],
   stagesOf: ({ age, tug, chairStand, tandem, oneLeg, gaitSpeed, falls, injuriousFall, fear, aid, floorRise, bone = 'unknown', sex, cognition, hearing = 'ok', hearingAidIn, lipReads = true, sight }) => {
     const fell = falls ?? 0;
-    const high =
-      fell >= 2 ||
-      injuriousFall === true ||
-      (tug ?? 0) > 15 ||
-      aid === 'frame' ||
-      floorRise === 'help' ||
-      floorRise === 'no' ||
-      (fell >= 1 && (tug ?? 0) >= 12);
+    const high = fallsEasily({ falls, injuriousFall, tug, aid, floorRise });
     const tests = [tug, chairStand, tandem, oneLeg].filter((one) => one !== undefined).length;
     const weakLegs = chairStand !== undefined && (age === undefined || chairStandBelowAverage(chairStand, age, sex));
     const mid =
@@ -89,16 +97,7 @@ export const seniors = condition({
         text: 'A fall with an injury in the last six months: written clearance first.',
         outcome: 'clearance',
       });
-    const fell = falls ?? 0;
-    if (
-      fell >= 2 ||
-      injuriousFall ||
-      (tug ?? 0) > 15 ||
-      aid === 'frame' ||
-      floorRise === 'help' ||
-      floorRise === 'no' ||
-      (fell >= 1 && (tug ?? 0) >= 12)
-    )
+    if (fallsEasily({ falls, injuriousFall, tug, aid, floorRise }))
       found.push({ parameter: 'falls', text: 'High risk of falling: clearance by a physiotherapist first.', outcome: 'clearance' });
     else if ([tug, chairStand, tandem, oneLeg].every((one) => one === undefined))
       found.push({ parameter: 'tug', text: 'No balance or strength test done: treated as some risk.', outcome: 'note' });

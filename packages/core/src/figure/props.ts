@@ -56,6 +56,15 @@ function clusters(spots: readonly Spot[], reach: number): Spot[][] {
   return found;
 }
 
+/** How far apart in cm two spots may lie on one prop: both legs lie across one bolster. */
+function reachOf(surface: Prop, group: readonly Spot[]): number {
+  const { long, wide, isRound } = LOOK[surface];
+  const parts = new Set(group.map(({ contact }) => contact.part));
+  const sides = new Set(group.map(({ contact }) => contact.side));
+  const isPair = parts.size === 1 && sides.has('left') && sides.has('right');
+  return isRound && isPair ? 0.7 * long : wide;
+}
+
 /** A prop under a group of spots: as long as it is made, longer where it has to serve more. */
 function propUnder(placed: PlacedBody, group: readonly Spot[], surface: Prop, height: number, bottom: number): DrawnProp {
   const { long, wide, of, isRound } = LOOK[surface];
@@ -181,7 +190,7 @@ export function propsIn(placed: PlacedBody, axes: Axes): DrawnProp[] {
     else if (on.surface !== 'seat' && on.surface !== 'chairback' && on.surface !== 'floor') {
       // A low thing on a seat lies on the seat, not on the floor.
       const bottom = groups.has('chair') && height > SEAT_CM + 1 && height < 75 && on.surface !== 'block' ? SEAT_CM * placed.body.scale : 0;
-      for (const one of clusters(group, LOOK[on.surface].wide)) props.push(propUnder(placed, one, on.surface, height, bottom));
+      for (const one of clusters(group, reachOf(on.surface, group))) props.push(propUnder(placed, one, on.surface, height, bottom));
     }
   }
   return [...props, ...strapIn(placed), ...squeezedIn(placed), ...wallsOf(placed, spots, axes)];

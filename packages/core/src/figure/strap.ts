@@ -1,9 +1,11 @@
 import { vec3 } from 'gl-matrix';
 import { SIDES, type Side } from '../angles.js';
 import type { BodyPart } from '../body/contact.js';
-import type { PlacedBody, Vec3 } from '../body/skeleton.js';
+import { partBalls } from '../body/parts.js';
+import { pointOn, type PlacedBody, type Vec3 } from '../body/skeleton.js';
 import type { DrawnProp } from './drawn-prop.js';
 import { partPlace } from './part-place.js';
+import type { Ball } from './volumes.js';
 
 /** Half the width of a strap, and how far apart its balls stand, in cm. */
 const HALF_CM = 0.95;
@@ -29,16 +31,34 @@ function ends(placed: PlacedBody): readonly (readonly [Vec3, Vec3])[] {
   return hands.map((hand) => [hand, held] as const);
 }
 
-/** The strap that hands hold, from where to where it runs; none where nothing is held by one. */
+/** From its side to its other side the chest measures more than from front to back, and a strap lies on it. */
+const CHEST_WIDER = 1.5;
+const ON_SKIN = 1.03;
+
+/** A strap round the ribs. */
+function roundRibs(placed: PlacedBody): Omit<Ball, 'bone'>[] {
+  if (!placed.contacts.some(({ on, part }) => on.kind === 'strap' && part === 'ribs')) return [];
+  const { segment, local, radius } = partBalls(placed.body, 'ribs', null)[0]!;
+  const deep = radius * ON_SKIN;
+  const steps = Math.ceil((200 * Math.PI * deep * CHEST_WIDER) / SPACING_CM);
+  return Array.from({ length: steps }, (_, i) => {
+    const turn = (2 * Math.PI * i) / steps;
+    const skin: Vec3 = [local[0] + deep * Math.cos(turn), local[1] + deep * CHEST_WIDER * Math.sin(turn), local[2]];
+    return { at: pointOn(placed, segment, skin).map((metres) => metres * 100) as Vec3, radius: HALF_CM };
+  });
+}
+
+/** The strap that hands hold, from where to where it runs, or that lies round the ribs; none where nothing is held by one. */
 export function strapIn(placed: PlacedBody): DrawnProp[] {
+  const ring = roundRibs(placed);
   const lines = ends(placed);
-  if (lines.length === 0) return [];
-  const balls = lines.flatMap(([from, to]) => {
+  if (lines.length === 0 && ring.length === 0) return [];
+  const held = lines.flatMap(([from, to]) => {
     const steps = Math.max(1, Math.ceil(vec3.distance(from, to) / SPACING_CM));
     return Array.from({ length: steps + 1 }, (_, i) => ({
       at: vec3.lerp([0, 0, 0], from, to, i / steps) as Vec3,
       radius: HALF_CM,
     }));
   });
-  return [{ boxes: [], balls, top: 'woodSide', sides: 'woodSide' }];
+  return [{ boxes: [], balls: [...ring, ...held], top: 'woodSide', sides: 'woodSide' }];
 }
