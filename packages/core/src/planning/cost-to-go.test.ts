@@ -67,3 +67,18 @@ test('steps that change places leave the cost to go before them as it was', () =
     expect(other!.keyOf(0)).toBe(one!.keyOf(0));
   }
 });
+
+test('what is too long in any place of a class costs its shortening there, or is no way at all', () => {
+  const rest = { ...usualStep(library.get('savasana'), ''), dose: { seconds: 300 } };
+  const cheapest = (...conditions: string[]) => {
+    const { profile } = new PersonPlanner(solver, person(...conditions), '2026-06-01', cache);
+    return [new CostToGo(profile, [rest]).least(0), bestPath(profile, [rest]).cost] as const;
+  };
+  // A minute flat on the back is allowed, then none: five are shortened, or another rest is taken. What it costs is known beforehand.
+  for (const week of ['week=30', 'week=34 symptomsSupine=yes']) {
+    const [least, cost] = cheapest(`pregnancy ${week} fetuses=1 complications=none`);
+    expect(least).toBeGreaterThan(1);
+    expect(least).toBeCloseTo(cost, 6);
+  }
+  expect(cheapest()).toEqual([0, 0]);
+});
