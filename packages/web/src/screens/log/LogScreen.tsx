@@ -25,8 +25,6 @@ import { LogRow } from './LogRow.js';
 import { ProposalCard } from './ProposalCard.js';
 import { t } from '../../words/t.js';
 
-const NOBODY: readonly number[] = [];
-
 /** Of each of the two texts about the whole class. */
 const MOST_LETTERS = 4000;
 
@@ -41,8 +39,9 @@ export function LogScreen() {
   const log = useQuery(logQuery(key));
   // Of a class that is kept, only those who are still here: the address may name somebody who was erased.
   const present = useMemo(() => log.data?.people.map(({ personId }) => personId) ?? ids, [log.data, ids]);
-  const people = usePeople(log.data === undefined ? NOBODY : present);
-  const failed = [sequence, people.failed, log].find((one) => one && hasFailed(one));
+  const people = usePeople(present);
+  // Whoever is not found may be nobody of it: its log tells.
+  const failed = [sequence, log, log.data === undefined ? undefined : people.failed].find((one) => one && hasFailed(one));
   if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
   if (!sequence.data || !people.data || log.data === undefined) return <Loading what={t('Opening')} />;
   return <Log key={key} name={key} day={day} sequence={sequence.data} people={people.data} stored={log.data} />;
