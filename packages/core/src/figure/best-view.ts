@@ -113,13 +113,13 @@ function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
   const candidates = candidatesFor(placed);
   const body = bodyBalls(placed).filter(({ radius }, i) => i % 2 === 0 || radius < CELL_CM);
   const seen = candidates.map(({ eye }) => seenFrom(placed, body, eye));
-  const squat = candidates === UPRIGHT ? SQUAT : 0;
+  const squat = candidates === UPRIGHT ? squatOf(placed) : [];
   const worth = candidates.map(({ eye, bonus }, c) => {
     const plus =
       bonus +
       MOVEMENT * movementSeen(ends, eye) +
       BEND * bendSeen(placed, eye) +
-      squat * squatSeen(placed, eye) -
+      SQUAT * squatSeen(squat, eye) -
       (hidesWall(placed, eye) ? WALL : 0);
     return PARTS.reduce((sum, [number, counts]) => {
       const most = Math.max(...seen.map((one) => one[number]!), 1);
@@ -183,27 +183,27 @@ const SQUATS = 0.35;
 
 const SITS_OR_KNEELS: ReadonlySet<BodyPart> = new Set<BodyPart>([...SITS, 'knee', 'shin', 'lowerleg', 'instep']);
 
-/** How much of a squat with an upright trunk is seen as one from a place, 0 to 1; 0 where nobody squats. */
-function squatSeen({ origins, contacts }: PlacedBody, eye: Eye): number {
-  if (contacts.some(({ part, on }) => on.kind === 'level' && SITS_OR_KNEELS.has(part))) return 0;
+/** How each thigh of a squat with an upright trunk goes forward, as a share of its length; none where nobody squats. */
+function squatOf({ origins, contacts }: PlacedBody): readonly Vec3[] {
+  if (contacts.some(({ part, on }) => on.kind === 'level' && SITS_OR_KNEELS.has(part))) return [];
   const trunk = vec3.subtract([0, 0, 0], origins[segmentIndex('head')]!, origins[0]!) as Vec3;
-  if (trunk[2] < UPRIGHT_TRUNK * vec3.length(trunk)) return 0;
+  if (trunk[2] < UPRIGHT_TRUNK * vec3.length(trunk)) return [];
   const across = vec3.normalize([0, 0, 0], vec3.subtract([0, 0, 0], origins[LEFT_HIP]!, origins[RIGHT_HIP]!));
-  if (Math.abs(vec3.dot(trunk, across)) > LEANS * vec3.length(trunk)) return 0;
-  const axes = axesOf(eye);
-  const forward = (
-    [
-      [LEFT_HIP, LEFT_KNEE],
-      [RIGHT_HIP, RIGHT_KNEE],
-    ] as const
-  ).map(([hip, knee]): Vec3 => {
+  if (Math.abs(vec3.dot(trunk, across)) > LEANS * vec3.length(trunk)) return [];
+  const forward = (hip: number, knee: number): Vec3 => {
     const thigh = vec3.subtract([0, 0, 0], origins[knee]!, origins[hip]!);
     const own = vec3.scaleAndAdd([0, 0, 0], thigh, across, -vec3.dot(thigh, across)) as Vec3;
     const length = vec3.length(thigh);
     return [own[0] / length, own[1] / length, 0];
-  });
-  if (forward.some((one) => vec3.length(one) < SQUATS)) return 0;
-  return Math.min(...forward.map((one) => Math.hypot(...toView(one, axes).slice(0, 2))));
+  };
+  const thighs = [forward(LEFT_HIP, LEFT_KNEE), forward(RIGHT_HIP, RIGHT_KNEE)];
+  return thighs.some((one) => vec3.length(one) < SQUATS) ? [] : thighs;
+}
+
+/** How much of the thighs of a squat is seen from a place, 0 to 1; 0 where nobody squats. */
+function squatSeen(thighs: readonly Vec3[], eye: Eye): number {
+  const axes = axesOf(eye);
+  return thighs.length === 0 ? 0 : Math.min(...thighs.map((one) => Math.hypot(...toView(one, axes).slice(0, 2))));
 }
 
 /** How much it counts against a place that it lies behind the wall that a posture uses. */
