@@ -64,9 +64,10 @@ function support(
 ): Support {
   if (word === 'strap') return { kind: 'strap' };
   if (word === 'between') {
-    if (!isOneOf(SQUEEZED_PROPS, dotted ?? ''))
+    const prop = dotted ?? '';
+    if (!isOneOf(SQUEEZED_PROPS, prop))
       throw new KnowledgeError(`${where}: contact "${text}" needs between.${SQUEEZED_PROPS.join(' or .')}`);
-    return { kind: 'between', prop: dotted as SqueezedProp };
+    return { kind: 'between', prop };
   }
   if (word === 'wall') {
     if (!isOneOf(['front', 'back', 'left', 'right'] as const, dotted ?? ''))

@@ -5,8 +5,7 @@ interface Recognition {
   continuous: boolean;
   interimResults: boolean;
   processLocally: boolean;
-  onresult:
-    ((event: { readonly resultIndex: number; readonly results: ArrayLike<ArrayLike<{ readonly transcript: string }>> }) => void) | null;
+  onresult: ((event: { readonly resultIndex: number; readonly results: SpeechRecognitionResultList }) => void) | null;
   onend: (() => void) | null;
   onerror: ((event: { readonly error: string }) => void) | null;
   start(): void;
