@@ -116,8 +116,8 @@ export const recentSurgery = condition({
     ...limits('rs-08', 'Getting down to the floor and up is too much for a fresh wound.', 'common practice', ['floorTrips', '= 0', 'avoid', EARLY], ['floorTrips', '<= 1', 'modify', ['s2']]),
     ...limits('rs-09', 'Straining on a held breath pulls on the stitches.', 'common practice', ['breathRetention', '= 0', 'avoid', ['strain']]),
     ...limits('rs-10', { effort: 'Healing takes time; then load builds bone.', impact: 'Jolts disturb what is knitting.' }, 'NG38*', ['effort', '<= 1', 'avoid', ['s0']], ['impact', '= 0', 'avoid', ['s0']], ['effort', '<= 2', 'modify', ['mid']], ['impact', '= 0', 'modify', ['mid']], ['effort', '<= 3', 'modify', ['s3']], ['impact', '<= 1', 'modify', ['s3']]),
-    ...limits('rs-12', 'The arm stays in its sling; the other one moves.', 'common practice', ['shoulderElevation', '<= 30', 'avoid', ['sling']], ['handLoad', '<= 0', 'avoid', ['sling']]),
     ...limits('rs-11', 'Effort of the trunk drags on the site.', 'common practice', ['abdominalLoad', '<= 1', 'avoid', EARLY], ['abdominalLoad', '<= 3', 'modify', ['s2']]),
+    ...limits('rs-12', 'The arm stays in its sling; the other one moves.', 'common practice', ['shoulderElevation', '<= 30', 'avoid', ['sling']], ['handLoad', '<= 0', 'avoid', ['sling']]),
   ], // prettier-ignore
   favour: ['breath-awareness', 'rest', 'posture-awareness', 'drain-legs'],
   stopInClass: 'Pain at the site, swelling, the wound, giddy.',
