@@ -5,7 +5,6 @@
  */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, relative, resolve } from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { parse, TYPE } from '@formatjs/icu-messageformat-parser';
 import ts from 'typescript';
 import { ROOT } from './prepare.mjs';
@@ -89,8 +88,17 @@ async function libraryTexts() {
   ].filter((text) => typeof text === 'string' && WORD.test(text));
 }
 
+/** The texts of a language's module, which may be TypeScript. */
+async function textsOf(file) {
+  const { outputText } = ts.transpileModule(readFileSync(resolve(file), 'utf8'), {
+    compilerOptions: { module: ts.ModuleKind.ESNext, target: ts.ScriptTarget.ES2022 },
+  });
+  const { TEXTS } = await import(`data:text/javascript,${encodeURIComponent(outputText)}`);
+  return TEXTS;
+}
+
 async function list(missing) {
-  const { TEXTS } = missing === undefined ? { TEXTS: {} } : await import(pathToFileURL(resolve(missing)).href);
+  const TEXTS = missing === undefined ? {} : await textsOf(missing);
   const places = new Map();
   const add = (text, place) => places.set(text, new Set([...(places.get(text) ?? []), place]));
   for (const { file, said } of files) for (const text of said) add(text, file);

@@ -145,10 +145,10 @@ describe.each(CONDITIONS.map((condition) => [condition.id, condition] as const))
   });
 });
 
-test('71 conditions and groups, and all 979 rows of their tables', () => {
+test('71 conditions and groups, with no fewer rows than the 979 of their tables', () => {
   expect(CONDITIONS).toHaveLength(71);
   const rows = new Set(CONDITIONS.flatMap(({ limits }) => limits.flatMap(({ id }) => /^[a-z]+-\d+/.exec(id)?.[0] ?? [])));
-  expect(rows.size).toBeGreaterThanOrEqual(721);
+  expect(rows.size).toBeGreaterThanOrEqual(979);
 });
 
 test('ids of schools are not shared between conditions', () => {
