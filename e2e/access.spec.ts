@@ -13,6 +13,7 @@ for (const theme of ['light', 'dark'] as const)
       await page.evaluate((chosen) => localStorage.setItem('lotus.theme', chosen), theme);
       await page.setViewportSize({ width, height: 800 });
       const look = async () => {
+        await expect(page.getByRole('status').filter({ hasText: / …$/ })).toHaveCount(0);
         await expectAccessible(page);
         // Only the score itself scrolls sideways, never the page.
         expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);

@@ -107,6 +107,8 @@ for (const { name, path, ready, theme = 'light', width = 1280, height = 800 } of
   await page.waitForURL(`${address}/`);
   await page.goto(address + path);
   await page.getByRole('heading', { level: 1 }).first().waitFor({ timeout: 30_000 });
+  const loading = page.getByRole('status').filter({ hasText: / …$/ });
+  await loading.first().waitFor({ state: 'hidden', timeout: 30_000 });
   await ready?.(page);
   await page.waitForTimeout(400);
   const file = join(ROOT, 'docs/screenshots', `${name}.png`);

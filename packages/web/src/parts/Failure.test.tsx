@@ -23,6 +23,24 @@ test('it is announced, and can be tried again where that helps', async () => {
   expect(screen.queryByRole('button')).toBeNull();
 });
 
+test('a screen that stays empty keeps its title and heading, and asks again only for what may be there', async () => {
+  const { ApiError } = await import('../api/client.js');
+  const { ScreenFailure } = await import('./Failure.js');
+  const { MemoryRouter } = await import('react-router');
+  const failing = (error: Error) => (
+    <MemoryRouter>
+      <ScreenFailure title="People" error={error} onRetry={() => undefined} />
+    </MemoryRouter>
+  );
+  const { rerender } = render(failing(new ApiError(503, 'The server is busy', [], {})));
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('People');
+  expect(document.title).toBe('People · Lotus Steady');
+  expect(screen.getByRole('button', { name: 'Try again' })).toBeTruthy();
+  rerender(failing(new ApiError(404, 'No person 9', [], {})));
+  expect(screen.queryByRole('button')).toBeNull();
+  expect(screen.getByRole('link').getAttribute('href')).toBe('/');
+});
+
 test('an address that leads nowhere leads back to the desk; a screen that broke says why', async () => {
   const { createMemoryRouter, RouterProvider } = await import('react-router');
   const { RouteFailure } = await import('./Failure.js');

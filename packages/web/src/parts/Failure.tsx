@@ -1,6 +1,7 @@
 import { Link, useRouteError } from 'react-router';
 import { ApiError, Unreachable } from '../api/client.js';
 import { t } from '../words/t.js';
+import { PageTitle } from './PageTitle.js';
 
 /** What went wrong, in words a teacher can act on. */
 export function explain(error: unknown): string {
@@ -30,18 +31,39 @@ export function Failure({ error, onRetry }: { error: unknown; onRetry?: () => vo
   );
 }
 
+/** A screen that stays empty. What is not there isn't asked for again: the desk leads on from it. */
+export function ScreenFailure({ title, error, onRetry }: { title: string; error: unknown; onRetry: () => void }) {
+  const isMissing = error instanceof ApiError && error.status === 404;
+  return (
+    <>
+      <PageTitle>{title}</PageTitle>
+      <h1 className="sr-only">{title}</h1>
+      <Failure error={error} {...(isMissing ? {} : { onRetry })} />
+      {isMissing && <BackToDesk />}
+    </>
+  );
+}
+
+function BackToDesk() {
+  return (
+    <p className="mt-6">
+      <Link to="/" className="underline">
+        {t('Back to the desk')}
+      </Link>
+    </p>
+  );
+}
+
 /** For an address that leads nowhere, and for a screen that broke. */
 export function RouteFailure() {
   const error = useRouteError();
+  const title = error ? t('This screen could not be opened') : t('There is nothing at this address');
   return (
     <div className="mx-auto max-w-2xl p-8">
-      <h1 className="text-2xl">{error ? t('This screen could not be opened') : t('There is nothing at this address')}</h1>
+      <PageTitle>{title}</PageTitle>
+      <h1 className="text-2xl">{title}</h1>
       {error !== undefined && error !== null && <p className="mt-3">{explain(error)}</p>}
-      <p className="mt-6">
-        <Link to="/" className="underline">
-          {t('Back to the desk')}
-        </Link>
-      </p>
+      <BackToDesk />
     </div>
   );
 }

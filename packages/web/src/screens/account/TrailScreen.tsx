@@ -3,8 +3,8 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { hasFailed } from '../../api/failed.js';
 import { trailQuery } from '../../api/queries.js';
 import { PLAIN } from '../../parts/button-styles.js';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { t } from '../../words/t.js';
 
@@ -63,8 +63,8 @@ function said(group: readonly AuditEntry[]): string {
 /** Who was looked at or changed, and who signed in: the latest first, and nothing of it can be taken away. */
 export function TrailScreen() {
   const trail = useInfiniteQuery(trailQuery);
-  if (hasFailed(trail)) return <Failure error={trail.error} onRetry={() => void trail.refetch()} />;
-  if (trail.data === undefined) return <Loading what={t('Opening the trail')} />;
+  if (hasFailed(trail)) return <ScreenFailure title={t('The trail')} error={trail.error} onRetry={() => void trail.refetch()} />;
+  if (trail.data === undefined) return <ScreenLoading title={t('The trail')} what={t('Opening the trail')} />;
   return (
     <>
       <PageTitle>{t('The trail')}</PageTitle>

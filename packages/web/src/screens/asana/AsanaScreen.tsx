@@ -1,8 +1,8 @@
 import { bodyOf } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { useParams, useSearchParams } from 'react-router';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { useForWhom } from '../../parts/use-for-whom.js';
 import { asanaQuery } from '../../worker/queries.js';
 import { useToday } from '../../clock.js';
@@ -20,9 +20,9 @@ export function AsanaScreen() {
   const body = whom === null ? ANY_BODY : whom && bodyOf(whom.participant, day);
   const asana = useQuery({ ...asanaQuery(id, body ?? ANY_BODY), enabled: body !== undefined });
   const failed = [person, asana].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (failed) return <ScreenFailure title={t('Asana')} error={failed.error} onRetry={() => void failed.refetch()} />;
   if (asana.data === null) return <p className="py-8">{t('There is no asana “{id}” in the library.', { id })}</p>;
-  if (!asana.data) return <Loading what={t('Working out this asana')} />;
+  if (!asana.data) return <ScreenLoading title={t('Asana')} what={t('Working out this asana')} />;
   const choose = (next: string) => setSearch(next === '' ? {} : { for: next }, { replace: true });
   return <AsanaView key={id} page={asana.data} whom={whom ?? null} body={body ?? ANY_BODY} onWhom={choose} />;
 }

@@ -5,9 +5,9 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useId, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { INPUT } from '../../parts/button-styles.js';
-import { Failure } from '../../parts/Failure.js';
+import { ScreenFailure } from '../../parts/Failure.js';
 import { measureLabel } from '../../parts/limit-words.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { Thumb } from '../../parts/Thumb.js';
 import { useForWhom } from '../../parts/use-for-whom.js';
@@ -101,8 +101,8 @@ export function AsanasScreen() {
   const drawn = useGrowing(shown.length);
 
   const failed = [found, person, verdicts].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!found.data || !everything.data) return <Loading what={t('Opening the library')} />;
+  if (failed) return <ScreenFailure title={t('Asanas')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!found.data || !everything.data) return <ScreenLoading title={t('Asanas')} what={t('Opening the library')} />;
   const suffix = get('for') === '' ? '' : `?for=${get('for')}`;
   const options = (of: 'base' | 'purposes') => [...new Set(everything.data.flatMap((entry) => entry[of]))].sort();
   return (

@@ -11,7 +11,7 @@ import { peopleQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Chip } from '../../parts/Chip.js';
-import { explain, Failure } from '../../parts/Failure.js';
+import { explain, ScreenFailure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
 import { Growing, useGrowing } from '../../parts/use-growing.js';
 import { Loading } from '../../parts/Loading.js';
@@ -148,7 +148,7 @@ export function BuildScreen() {
     if (isTime && seats === null) setAsked({ build: { purposes, minutes, place, props: shared }, ids: chosen });
   };
   const failed = [everybody, people.failed, ...built].find((one) => one && hasFailed(one));
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (failed) return <ScreenFailure title={t('Build a class')} error={failed.error} onRetry={() => void failed.refetch()} />;
   return (
     <>
       <PageTitle>{t('Build a class')}</PageTitle>

@@ -4,8 +4,8 @@ import { Link, useNavigate } from 'react-router';
 import { peopleQuery, sequencesQuery } from '../../api/queries.js';
 import { PRIMARY } from '../../parts/button-styles.js';
 import { FindField, holds } from '../../parts/FindField.js';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { turned } from '../../parts/turned.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { KeptClasses, TodaysClasses } from './KeptClasses.js';
@@ -39,8 +39,8 @@ export function DeskScreen() {
   useHeadStart(sequence, chosen);
 
   const failed = [sequences, people].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!listed || !everybody) return <Loading what={t('Opening the desk')} />;
+  if (failed) return <ScreenFailure title={t('Desk')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!listed || !everybody) return <ScreenLoading title={t('Desk')} what={t('Opening the desk')} />;
   const waiting = everybody.filter(({ decision, news }) => decision !== 'practise' || news.length > 0);
   const ready = sequence !== null && chosen.length > 0;
 

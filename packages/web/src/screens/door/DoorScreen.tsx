@@ -9,9 +9,9 @@ import { peopleQuery, sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { Failure } from '../../parts/Failure.js';
+import { ScreenFailure } from '../../parts/Failure.js';
 import { holds } from '../../parts/FindField.js';
-import { Loading } from '../../parts/Loading.js';
+import { Loading, ScreenLoading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { Room } from '../../parts/Room.js';
 import { TextField } from '../../parts/TextField.js';
@@ -40,8 +40,8 @@ export function DoorScreen() {
   const people = usePeople(ids);
   const navigate = useNavigate();
   const failed = [sequence, people.failed].find((one) => one && hasFailed(one));
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data) return <Loading what={t('Opening')} />;
+  if (failed) return <ScreenFailure title={t('At the door')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!sequence.data) return <ScreenLoading title={t('At the door')} what={t('Opening')} />;
   const turn = (one: number, isHere: boolean) =>
     setSearch(
       (before) => {

@@ -9,9 +9,9 @@ import { personQuery, sequenceQuery } from '../../api/queries.js';
 import { useToday } from '../../clock.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
-import { Failure } from '../../parts/Failure.js';
+import { ScreenFailure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { PrintPdf } from '../../parts/PrintPdf.js';
@@ -57,8 +57,9 @@ export function HomeScreen() {
   const conventions = useConventions();
   const home = useQuery(homeQuery(sequence.data?.text, person.data, asked, title, conventions));
   const failed = [sequence, person, home].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data || !person.data || !home.data) return <Loading what={t('Choosing what is good to do alone')} />;
+  if (failed) return <ScreenFailure title={t('At home')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!sequence.data || !person.data || !home.data)
+    return <ScreenLoading title={t('At home')} what={t('Choosing what is good to do alone')} />;
   const { practice, html } = home.data;
   const calendar = async () => {
     const { homeCalendar } = await import('@lotus-steady/core/formats');

@@ -9,8 +9,8 @@ import { peopleQuery } from '../../api/queries.js';
 import { useToday } from '../../clock.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { findConditionName } from '../../parts/condition-name.js';
-import { explain, Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { explain, ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { FileProblems } from '../../parts/FileProblems.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
@@ -71,8 +71,9 @@ export function ImportScreen() {
       await renew();
     },
   });
-  if (hasFailed(people)) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
-  if (!people.data) return <Loading what={t('Looking up people')} />;
+  if (hasFailed(people))
+    return <ScreenFailure title={t('Add people from a file')} error={people.error} onRetry={() => void people.refetch()} />;
+  if (!people.data) return <ScreenLoading title={t('Add people from a file')} what={t('Looking up people')} />;
   const here = people.data.map((person) => person.name);
   const open = async (chosen: File) => {
     const read = peopleOfFile(decodeText(new Uint8Array(await chosen.arrayBuffer())), today);

@@ -12,8 +12,8 @@ import { useToday } from '../../clock.js';
 import { useSaved } from '../../drafts/use-saved.js';
 import { INPUT, PLAIN, PRIMARY } from '../../parts/button-styles.js';
 import { Dictate } from '../../parts/Dictate.js';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
@@ -42,8 +42,8 @@ export function LogScreen() {
   const people = usePeople(present);
   // Whoever is not found may be nobody of it: its log tells.
   const failed = [sequence, log, log.data === undefined ? undefined : people.failed].find((one) => one && hasFailed(one));
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data || !people.data || log.data === undefined) return <Loading what={t('Opening')} />;
+  if (failed) return <ScreenFailure title={t('How was it?')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!sequence.data || !people.data || log.data === undefined) return <ScreenLoading title={t('How was it?')} what={t('Opening')} />;
   return <Log key={key} name={key} day={day} sequence={sequence.data} people={people.data} stored={log.data} />;
 }
 

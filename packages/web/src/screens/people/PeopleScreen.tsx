@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { peopleQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { Failure } from '../../parts/Failure.js';
+import { ScreenFailure } from '../../parts/Failure.js';
 import { FindField, holds } from '../../parts/FindField.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { hasFailed } from '../../api/failed.js';
 import { PageTitle } from '../../parts/PageTitle.js';
@@ -14,8 +14,8 @@ import { t } from '../../words/t.js';
 export function PeopleScreen() {
   const people = useQuery(peopleQuery);
   const [wanted, setWanted] = useState('');
-  if (hasFailed(people)) return <Failure error={people.error} onRetry={() => void people.refetch()} />;
-  if (people.data === undefined) return <Loading what={t('Looking up people')} />;
+  if (hasFailed(people)) return <ScreenFailure title={t('People')} error={people.error} onRetry={() => void people.refetch()} />;
+  if (people.data === undefined) return <ScreenLoading title={t('People')} what={t('Looking up people')} />;
   const shown = people.data.filter(({ name }) => holds(name, wanted));
   return (
     <>

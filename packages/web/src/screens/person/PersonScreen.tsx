@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { personQuery } from '../../api/queries.js';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { PersonForm } from './PersonForm.js';
 import { hasFailed } from '../../api/failed.js';
 import { t } from '../../words/t.js';
@@ -12,7 +12,7 @@ export function PersonScreen() {
   const isNew = id === 'new';
   const person = useQuery({ ...personQuery(Number(id)), enabled: !isNew });
   if (isNew) return <PersonForm key="new" stored={null} />;
-  if (hasFailed(person)) return <Failure error={person.error} onRetry={() => void person.refetch()} />;
-  if (person.data === undefined) return <Loading what={t('Opening the record')} />;
+  if (hasFailed(person)) return <ScreenFailure title={t('Person')} error={person.error} onRetry={() => void person.refetch()} />;
+  if (person.data === undefined) return <ScreenLoading title={t('Person')} what={t('Opening the record')} />;
   return <PersonForm key={person.data.id} stored={person.data} />;
 }

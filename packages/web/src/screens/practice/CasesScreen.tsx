@@ -16,8 +16,8 @@ import { hasFailed } from '../../api/failed.js';
 import { sessionQuery, trainingCasesQuery, trainingProgressQuery } from '../../api/queries.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
-import { explain, Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { explain, ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { OpenFile } from '../../parts/OpenFile.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { CaseForm } from './CaseForm.js';
@@ -52,8 +52,8 @@ export function CasesScreen() {
     onSuccess,
   });
   const failed = [cases, progress].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!cases.data || !progress.data) return <Loading what={t('Opening the cases')} />;
+  if (failed) return <ScreenFailure title={t('Set and review tasks')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!cases.data || !progress.data) return <ScreenLoading title={t('Set and review tasks')} what={t('Opening the cases')} />;
   const bad = [add, forget].find(({ isError }) => isError);
   const own = cases.data;
   const takeIn = (text: string) => {

@@ -11,8 +11,8 @@ import { hasFailed } from '../../api/failed.js';
 import { trainingCasesQuery, trainingProgressQuery } from '../../api/queries.js';
 import { useToday } from '../../clock.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { explain, Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { explain, ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { StepFigurePair } from '../../parts/StepFigure.js';
 import { VerdictWord } from '../../parts/Verdict.js';
@@ -147,8 +147,8 @@ export function PracticeScreen() {
       queries.setQueryData(trainingProgressQuery.queryKey, (all = []) => [...all.filter(({ task }) => task !== kept.task), kept]),
   });
   const failed = [progress, own, next].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!progress.data || next.data === undefined) return <Loading what={t('Looking for someone')} />;
+  if (failed) return <ScreenFailure title={t('Practise judging')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!progress.data || next.data === undefined) return <ScreenLoading title={t('Practise judging')} what={t('Looking for someone')} />;
   const [soonest] = progress.data.map(({ due }) => due).sort();
   const now = next.data;
   return (

@@ -7,8 +7,8 @@ import { toParticipant, type Person } from '@lotus-steady/requests';
 import { hasFailed } from '../../api/failed.js';
 import { personQuery, sequenceQuery } from '../../api/queries.js';
 import { useToday } from '../../clock.js';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { Failure, ScreenFailure } from '../../parts/Failure.js';
+import { Loading, ScreenLoading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { ReasonList } from '../../parts/ReasonList.js';
 import { SelectField } from '../../parts/SelectField.js';
@@ -155,8 +155,8 @@ export function SchoolsScreen() {
   const [chosen, setChosen] = useState('');
   const dispute = disputes.find((one) => one.id === chosen) ?? disputes[0];
   const failed = [sequence, person].find(hasFailed);
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (!sequence.data || !person.data) return <Loading what={t('Opening')} />;
+  if (failed) return <ScreenFailure title={t('Two schools side by side')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (!sequence.data || !person.data) return <ScreenLoading title={t('Two schools side by side')} what={t('Opening')} />;
   return (
     <div className="mx-auto max-w-4xl">
       <PageTitle>{t('{title}: two schools', { title: sequence.data.title })}</PageTitle>

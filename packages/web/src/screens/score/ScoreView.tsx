@@ -2,8 +2,8 @@ import { Link } from 'react-router';
 import type { StoredSequence } from '@lotus-steady/requests';
 import { hasFailed } from '../../api/failed.js';
 import { BAR, PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { explain, Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { explain, Failure, ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { SaveBar } from '../../parts/SaveBar.js';
 import { SavedElsewhere } from '../../parts/SavedElsewhere.js';
 import { dayWords } from '../../parts/words.js';
@@ -25,9 +25,9 @@ export function ScoreView({ sequence, ids }: { sequence: StoredSequence; ids: re
   // The first steps, to be looked at while the others are being worked out; then all.
   const shown = score.data ?? part;
   const { failed } = people;
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
-  if (hasFailed(score)) return <Failure error={score.error} onRetry={() => void score.refetch()} />;
-  if (!people.data) return <Loading what={t('Opening')} />;
+  if (failed) return <ScreenFailure title={t('Score')} error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (hasFailed(score)) return <ScreenFailure title={t('Score')} error={score.error} onRetry={() => void score.refetch()} />;
+  if (!people.data) return <ScreenLoading title={t('Score')} what={t('Opening')} />;
   const [first = null, second] = people.data;
   const alone = second ? null : first;
   const minutes = score.data?.answer.minutes;

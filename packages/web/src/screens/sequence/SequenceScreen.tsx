@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { sequenceQuery } from '../../api/queries.js';
-import { Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { SequenceEditor } from './SequenceEditor.js';
 import { hasFailed } from '../../api/failed.js';
 import { t } from '../../words/t.js';
@@ -12,7 +12,7 @@ export function SequenceScreen() {
   const isNew = id === 'new';
   const sequence = useQuery({ ...sequenceQuery(Number(id)), enabled: !isNew });
   if (isNew) return <SequenceEditor key="new" stored={null} />;
-  if (hasFailed(sequence)) return <Failure error={sequence.error} onRetry={() => void sequence.refetch()} />;
-  if (sequence.data === undefined) return <Loading what={t('Opening the sequence')} />;
+  if (hasFailed(sequence)) return <ScreenFailure title={t('Sequence')} error={sequence.error} onRetry={() => void sequence.refetch()} />;
+  if (sequence.data === undefined) return <ScreenLoading title={t('Sequence')} what={t('Opening the sequence')} />;
   return <SequenceEditor key={sequence.data.id} stored={sequence.data} />;
 }

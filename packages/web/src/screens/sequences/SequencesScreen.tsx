@@ -7,9 +7,9 @@ import { request } from '../../api/client.js';
 import { hasFailed } from '../../api/failed.js';
 import { sequencesQuery } from '../../api/queries.js';
 import { PLAIN, PRIMARY } from '../../parts/button-styles.js';
-import { explain, Failure } from '../../parts/Failure.js';
+import { explain, ScreenFailure } from '../../parts/Failure.js';
 import { FindField, holds } from '../../parts/FindField.js';
-import { Loading } from '../../parts/Loading.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { PageTitle } from '../../parts/PageTitle.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { useRemoval } from './use-removal.js';
@@ -55,8 +55,9 @@ export function SequencesScreen() {
       await navigate(`/sequences/${id}`);
     },
   });
-  if (hasFailed(sequences)) return <Failure error={sequences.error} onRetry={() => void sequences.refetch()} />;
-  if (sequences.data === undefined) return <Loading what={t('Looking up sequences')} />;
+  if (hasFailed(sequences))
+    return <ScreenFailure title={t('Sequences')} error={sequences.error} onRetry={() => void sequences.refetch()} />;
+  if (sequences.data === undefined) return <ScreenLoading title={t('Sequences')} what={t('Looking up sequences')} />;
   const kept = sequences.data.filter(({ id }) => id !== removal.removed?.id);
   const tags = tagsOf(kept);
   const filed = tag !== null && tags.includes(tag) ? tag : null;

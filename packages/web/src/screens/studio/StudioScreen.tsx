@@ -4,8 +4,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { request } from '../../api/client.js';
 import { studioQuery } from '../../api/queries.js';
-import { explain, Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { explain, ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { OwnLimits } from '../../parts/OwnLimits.js';
 import { SelectField } from '../../parts/SelectField.js';
 import { SchoolSelect } from '../../parts/SchoolSelect.js';
@@ -25,8 +25,8 @@ export function StudioScreen() {
       await Promise.all(['people', 'score', 'verdicts'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
     },
   });
-  if (hasFailed(studio)) return <Failure error={studio.error} onRetry={() => void studio.refetch()} />;
-  if (studio.data === undefined) return <Loading what={t('Opening the studio')} />;
+  if (hasFailed(studio)) return <ScreenFailure title={t('The studio')} error={studio.error} onRetry={() => void studio.refetch()} />;
+  if (studio.data === undefined) return <ScreenLoading title={t('The studio')} what={t('Opening the studio')} />;
   const { schools, limits, timeZone } = studio.data;
   return (
     <>

@@ -6,7 +6,7 @@ import { hasFailed } from '../../api/failed.js';
 import { sequenceQuery } from '../../api/queries.js';
 import { usePeople } from '../../api/use-people.js';
 import { useToday } from '../../clock.js';
-import { Failure } from '../../parts/Failure.js';
+import { ScreenFailure } from '../../parts/Failure.js';
 import { Loading } from '../../parts/Loading.js';
 import { DecisionWord } from '../../parts/Verdict.js';
 import { classScoreQuery } from '../../worker/queries.js';
@@ -85,7 +85,7 @@ function Teach({ sequenceId, people: named }: { sequenceId: number; people: stri
   const query = search.size > 0 ? `?${search}` : '';
   const back = `${address}${query}`;
   const failed = [sequence, people.failed, score].find((one) => one && hasFailed(one));
-  if (failed) return <Failure error={failed.error} onRetry={() => void failed.refetch()} />;
+  if (failed) return <ScreenFailure title={t('Teaching')} error={failed.error} onRetry={() => void failed.refetch()} />;
   const [text, everybody] = [sequence.data?.text, people.data];
   if (text === undefined || !everybody || !plan || !taught || !beats)
     return (

@@ -6,8 +6,8 @@ import { useWordChanges } from '../../api/use-words.js';
 import { dayWords } from '../../parts/words.js';
 import { PLAIN } from '../../parts/button-styles.js';
 import { download } from '../../parts/download.js';
-import { explain, Failure } from '../../parts/Failure.js';
-import { Loading } from '../../parts/Loading.js';
+import { explain, ScreenFailure } from '../../parts/Failure.js';
+import { ScreenLoading } from '../../parts/Loading.js';
 import { formWords, type LibraryNames } from '../../parts/library-names.js';
 import { useAsanaNames } from '../../parts/use-asana-names.js';
 import { hasFailed } from '../../api/failed.js';
@@ -46,8 +46,8 @@ export function WordsScreen() {
   const { keep, forget } = useWordChanges();
   const [gone, setGone] = useState<StudioWord | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  if (hasFailed(words)) return <Failure error={words.error} onRetry={() => void words.refetch()} />;
-  if (words.data === undefined) return <Loading what={t('Opening the words')} />;
+  if (hasFailed(words)) return <ScreenFailure title={t('Our words')} error={words.error} onRetry={() => void words.refetch()} />;
+  if (words.data === undefined) return <ScreenLoading title={t('Our words')} what={t('Opening the words')} />;
   const failed = [keep, forget].find(({ isError }) => isError);
   return (
     <>
