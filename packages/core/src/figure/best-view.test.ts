@@ -1,9 +1,10 @@
 import { library } from '../asanas/all.js';
 import { BodySolver } from '../solving/body-solver.js';
+import { segmentIndex } from '../body/skeleton.js';
 import { bestView } from './best-view.js';
 import { figureSize } from './figure-size.js';
 import { stepFigures } from './step-figure.js';
-import { axesOf } from './view.js';
+import { axesOf, toView } from './view.js';
 import { propsIn } from './props.js';
 
 const solver = new BodySolver(library);
@@ -40,6 +41,17 @@ test.each(['constructive-rest', 'setu-bandhasana', 'apanasana', 'urdhva-prasarit
   '%s lies with something raised, which an eye above would not see',
   (id) => expect(viewOf(id).elevation).toBeLessThan(30),
 );
+
+test.each(['vajrasana', 'virasana', 'kneeling-ankle-stretch'])('%s is not shown from the front, where one sees no shins', (id) =>
+  expect(isFront(id)).toBe(false),
+);
+test('legs wide up the wall are seen to be wide', () => {
+  const placed = solver.form('wall-straddle').ends[0]!.solved.placed;
+  const [left, right] = (['leftFoot', 'rightFoot'] as const).map((foot) =>
+    toView(placed.origins[segmentIndex(foot)]!, axesOf(viewOf('wall-straddle'))),
+  );
+  expect(Math.abs(left![0] - right![0])).toBeGreaterThan(1);
+});
 
 test('no eye stands behind a wall that a posture uses', () => {
   const atWalls = library.asanas.flatMap(({ id, variations }) =>

@@ -50,6 +50,8 @@ const LOW: readonly Candidate[] = [
   { eye: { azimuth: 40, elevation: 24 }, bonus: 0.4 },
   { eye: { azimuth: 86, elevation: 16 }, bonus: 0.5 },
 ];
+/** Legs that lie against a wall hide behind it from the front. */
+const FROM_THE_HEAD: Candidate = { eye: { azimuth: 270, elevation: 30 }, bonus: 0 };
 const LYING: readonly Candidate[] = [
   { eye: { azimuth: 0, elevation: 16 }, bonus: 1.2 },
   { eye: { azimuth: 0, elevation: 42 }, bonus: 0.1 },
@@ -103,7 +105,8 @@ function candidatesFor(placed: PlacedBody): readonly Candidate[] {
   const highest = Math.max(...heights);
   const lifted = heights[segmentIndex('thoracic4')]! - heights[0]!;
   if (highest <= LYING_CM && lifted < LIFTED_CM) return LYING;
-  return highest <= LOW_CM ? LOW : UPRIGHT;
+  if (highest > LOW_CM) return UPRIGHT;
+  return straddleOf(placed) ? [...LOW, FROM_THE_HEAD] : LOW;
 }
 const SITS: ReadonlySet<BodyPart> = new Set<BodyPart>(['sitbone', 'thigh', 'pelvis']);
 
@@ -113,13 +116,16 @@ function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
   const candidates = candidatesFor(placed);
   const body = bodyBalls(placed).filter(({ radius }, i) => i % 2 === 0 || radius < CELL_CM);
   const seen = candidates.map(({ eye }) => seenFrom(placed, body, eye));
-  const squat = candidates === UPRIGHT ? squatOf(placed) : [];
+  const straddle = straddleOf(placed);
+  // A squat close to the ground is known from the front, by its knees.
+  const squat = candidates === UPRIGHT || kneels(placed) ? squatOf(placed) : [];
   const worth = candidates.map(({ eye, bonus }, c) => {
     const plus =
       bonus +
       MOVEMENT * movementSeen(ends, eye) +
       BEND * bendSeen(placed, eye) +
-      SQUAT * squatSeen(squat, eye) -
+      SQUAT * squatSeen(squat, eye) +
+      STRADDLE * shareSeen(straddle, eye) -
       (hidesWall(placed, eye) ? WALL : 0);
     return PARTS.reduce((sum, [number, counts]) => {
       const most = Math.max(...seen.map((one) => one[number]!), 1);
@@ -169,7 +175,7 @@ function bendSeen(placed: PlacedBody, eye: Eye): number {
   return all < 0.01 ? 0 : lineSeen(placed, line as Vec3, axes) * (seen / all) * Math.min(1, (all * 100) / FULL_BEND_CM);
 }
 
-/** How much it counts that thighs which go forward are seen to: straight from the front nobody is seen to squat. */
+/** How much it counts that thighs which go forward are seen to: straight from the front nobody is seen to squat or to sit on their heels. */
 const SQUAT = 8;
 const [LEFT_HIP, RIGHT_HIP, LEFT_KNEE, RIGHT_KNEE] = [
   segmentIndex('leftThigh'), segmentIndex('rightThigh'), segmentIndex('leftShin'), segmentIndex('rightShin'),
@@ -181,11 +187,15 @@ const LEANS = 0.15;
 /** Who squats: how far both thighs go forward, as a share of their length. */
 const SQUATS = 0.35;
 
-const SITS_OR_KNEELS: ReadonlySet<BodyPart> = new Set<BodyPart>([...SITS, 'knee', 'shin', 'lowerleg', 'instep']);
+const KNEELS: ReadonlySet<BodyPart> = new Set<BodyPart>(['knee', 'shin', 'lowerleg', 'instep']);
+
+function kneels({ contacts }: PlacedBody): boolean {
+  return contacts.some(({ part, on }) => on.kind === 'level' && KNEELS.has(part));
+}
 
 /** How each thigh of a squat with an upright trunk goes forward, as a share of its length; none where nobody squats. */
 function squatOf({ origins, contacts }: PlacedBody): readonly Vec3[] {
-  if (contacts.some(({ part, on }) => on.kind === 'level' && SITS_OR_KNEELS.has(part))) return [];
+  if (contacts.some(({ part, on }) => on.kind === 'level' && SITS.has(part))) return [];
   const trunk = vec3.subtract([0, 0, 0], origins[segmentIndex('head')]!, origins[0]!) as Vec3;
   if (trunk[2] < UPRIGHT_TRUNK * vec3.length(trunk)) return [];
   const across = vec3.normalize([0, 0, 0], vec3.subtract([0, 0, 0], origins[LEFT_HIP]!, origins[RIGHT_HIP]!));
@@ -204,6 +214,26 @@ function squatOf({ origins, contacts }: PlacedBody): readonly Vec3[] {
 function squatSeen(thighs: readonly Vec3[], eye: Eye): number {
   const axes = axesOf(eye);
   return thighs.length === 0 ? 0 : Math.min(...thighs.map((one) => Math.hypot(...toView(one, axes).slice(0, 2))));
+}
+
+/** How much it counts that legs which are spread in the air are seen to be, and how far apart in m they are spread. */
+const STRADDLE = 5;
+const SPREAD_M = 0.8;
+/** So high above the hips, in m, legs are in the air. */
+const IN_THE_AIR_M = 0.4;
+const FEET = [segmentIndex('leftFoot'), segmentIndex('rightFoot')] as const;
+
+/** From one foot to the other where the legs are spread in the air. */
+function straddleOf({ origins }: PlacedBody): Vec3 | null {
+  const [left, right] = FEET.map((foot) => origins[foot]!) as [Vec3, Vec3];
+  if (Math.min(left[2], right[2]) - origins[0]![2] < IN_THE_AIR_M) return null;
+  const apart = vec3.subtract([0, 0, 0], left, right) as Vec3;
+  return vec3.length(apart) < SPREAD_M ? null : apart;
+}
+
+/** How much of a line is seen from a place, 0 to 1; 0 where there is none. */
+function shareSeen(line: Vec3 | null, eye: Eye): number {
+  return line ? Math.hypot(...toView(line, axesOf(eye)).slice(0, 2)) / vec3.length(line) : 0;
 }
 
 /** How much it counts against a place that it lies behind the wall that a posture uses. */
