@@ -120,13 +120,13 @@ function ownersOf(library: Library): Map<string, Asana> {
   return new Map([...owners].map(([name, { asana }]) => [name, asana]));
 }
 
-/** The classes that hold a word, and how much it speaks for each. */
+/** The classes that hold each word, one word's after the other's, how much it speaks for each, and where those of each word begin. */
 interface WordClasses {
   readonly classes: Int32Array;
   readonly speaks: Float64Array;
+  /** One more for the end. */
+  readonly from: Int32Array;
 }
-/** Pairs of words are not counted by class. */
-const NO_CLASSES: WordClasses = { classes: new Int32Array(0), speaks: new Float64Array(0) };
 
 /** Sanskrit in the letters of English: "nāḍī śodhana" is written "nadi shodhana". */
 function asTeachersSpell(iast: string): string {
@@ -179,8 +179,7 @@ export class Lexicon {
   private readonly classOf: number[] = [];
   private readonly classWords: Map<number, number>[] = [];
   private readonly classTotals: number[] = [];
-  /** For each word the classes that hold it, and how much it speaks for each. */
-  private readonly wordClasses: WordClasses[] = [];
+  private readonly wordClasses: WordClasses;
   private readonly oddsOf: Float64Array;
   /** The number of each class among the word model's answers, -1 where it has none. */
   private readonly modelNumbers: readonly number[];
@@ -273,7 +272,7 @@ export class Lexicon {
     this.classify();
     ({ holders: this.holders, from: this.holdersFrom } = holdersOf(this.phrases, this.arePairs.length));
     this.weights = this.weigh();
-    this.count();
+    this.wordClasses = this.count();
     this.oddsOf = new Float64Array(this.classes.length);
     this.modelNumbers = this.classes.map((name) => this.model.numberOf(name));
     this.scores = new Float64Array(this.phrases.length);
@@ -357,7 +356,8 @@ export class Lexicon {
     }
   }
 
-  private count(): void {
+  /** Counts the words of each class and of each variation. */
+  private count(): WordClasses {
     for (const { meaning, words } of this.phrases) {
       const meant = this.meanings[meaning]!;
       if (meant.kind === 'asana') this.countVariation(meant.asana, meant.variation, words);
@@ -370,15 +370,18 @@ export class Lexicon {
         this.total++;
       }
     }
-    const classesOf = this.arePairs.map((isPair): number[] | null => (isPair ? null : []));
+    // Pairs of words are not counted by class.
+    const classesOf = this.arePairs.map((): number[] => []);
     this.classWords.forEach((words, group) => {
-      for (const word of words.keys()) classesOf[word]?.push(group);
+      for (const word of words.keys()) classesOf[word]!.push(group);
     });
-    classesOf.forEach((classes, word) => {
+    const from = new Int32Array(classesOf.length + 1);
+    classesOf.forEach(({ length }, word) => (from[word + 1] = from[word]! + length));
+    const speaks = classesOf.flatMap((classes, word) => {
       const background = (this.wordTotals.get(word) ?? 1) / this.total;
-      const speaks = (group: number) => Math.log(1 + getKnown(this.classWords[group]!, word) / (SMOOTHING * background));
-      this.wordClasses.push(classes ? { classes: Int32Array.from(classes), speaks: Float64Array.from(classes, speaks) } : NO_CLASSES);
+      return classes.map((group) => Math.log(1 + getKnown(this.classWords[group]!, word) / (SMOOTHING * background)));
     });
+    return { classes: Int32Array.from(classesOf.flat()), speaks: Float64Array.from(speaks), from };
   }
 
   private countVariation(asana: Asana, variation: string | null, words: readonly number[]): void {
@@ -613,10 +616,10 @@ export class Lexicon {
   /** Log odds of the words for each class, in `oddsOf`. */
   private weighOdds(single: readonly number[], groups: readonly number[]): Float64Array {
     const odds = this.oddsOf.fill(0);
+    const { classes, speaks, from } = this.wordClasses;
     for (const word of single) {
       if (word < 0) continue;
-      const { classes, speaks } = this.wordClasses[word]!;
-      for (let k = 0; k < classes.length; k++) odds[classes[k]!]! += speaks[k]!;
+      for (let k = from[word]!, end = from[word + 1]!; k < end; k++) odds[classes[k]!]! += speaks[k]!;
     }
     for (const group of groups) odds[group]! += single.length * this.shortness[group]!;
     return odds;
