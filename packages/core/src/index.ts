@@ -108,6 +108,7 @@ export { notesReader, understood, type NotesReader } from './notes/read-notes.js
 export { wordKey, wordProblem, wordText, type StudioWord, type WordMeaning } from './notes/studio-words.js';
 export type { Span, SpanKind } from './notes/tokens.js';
 export { nameSearch, type NameSearch } from './notes/search.js';
+export { HEADER_KEYS } from './sequence/header.js';
 export { readSequenceJson } from './sequence/read-json.js';
 export { leftOutOn, type LeftOut } from './participants/left-out.js';
 export { readParticipants } from './participants/read-participants.js';

@@ -92,6 +92,11 @@ export function DeskScreen() {
               </Link>
             </span>
           </div>
+          {listed.length === 0 && (
+            <p className="text-soft">
+              {t('No sequence yet. Paste your notes as they are: each line is read as a step, and you see what it was taken for.')}
+            </p>
+          )}
           <FindField label={t('Find a sequence')} of={listed.length} value={title} onChange={setTitle} />
           <ul className="space-y-2">
             {listed
@@ -121,6 +126,9 @@ export function DeskScreen() {
               {t('Add a person')}
             </Link>
           </div>
+          {everybody.length === 0 && (
+            <p className="text-soft">{t('Nobody yet. Add whoever comes, with what is known of them: a name is enough to begin with.')}</p>
+          )}
           <FindField label={t('Find a person')} of={everybody.length} value={name} onChange={setName} />
           <ul className="grid gap-2 sm:grid-cols-2">
             {everybody

@@ -1,4 +1,4 @@
-import { doseTold, message, type Figure, type Step, type TextEdit, type WordMeaning } from '@lotus-steady/core';
+import { doseTold, HEADER_KEYS, message, type Figure, type Step, type TextEdit, type WordMeaning } from '@lotus-steady/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { Failure } from '../../parts/Failure.js';
 import { FigureDrawing } from '../../parts/FigureDrawing.js';
@@ -41,8 +41,22 @@ interface Shown {
 /** More figures of one line than this say no more. */
 const MOST_FIGURES = 6;
 
+/** Whether a line is what the sequence is called after. */
+function isTitle({ kind, text }: NotesLine, title: string): boolean {
+  const bare = text.replace(/^(?:title\s*:|#)?\s*|\s*:?\s*$/gi, '');
+  return (kind === 'note' || kind === 'heading') && bare !== '' && bare === title;
+}
+
+/** Whether a line is one of those `key: value` lines that stand above the steps. */
+function isHeader({ kind, text }: NotesLine): boolean {
+  return kind === 'note' && HEADER_KEYS.includes(/^\s*(\w+)\s*:/.exec(text)?.[1]?.toLowerCase() ?? '');
+}
+
 /** What a line was taken for, in words. */
-function meaning({ kind, word, text }: NotesLine, shown: readonly Shown[]): string {
+function meaning(line: NotesLine, shown: readonly Shown[], names: boolean): string {
+  const { kind, word } = line;
+  if (names) return t('The title');
+  if (isHeader(line)) return t('Holds for the whole class');
   switch (kind) {
     case 'step':
     case 'many':
@@ -56,7 +70,7 @@ function meaning({ kind, word, text }: NotesLine, shown: readonly Shown[]): stri
     case 'note':
       return word?.means.is === 'own' ? t('A posture of our own: shown, not judged') : t('A note');
     case 'heading':
-      return /^#\s/.test(text) ? t('The title') : t('A section');
+      return t('A section');
     case 'ask':
       return t('Which one?');
   }
@@ -65,6 +79,7 @@ function meaning({ kind, word, text }: NotesLine, shown: readonly Shown[]): stri
 const LineRow = memo(function LineRow({
   line,
   shown,
+  names,
   figures,
   says,
   onGoTo,
@@ -77,7 +92,7 @@ const LineRow = memo(function LineRow({
   const [open, setOpen] = useState(false);
   const asked = line.kind === 'ask';
   const salutation = shown[0]?.step.of ?? null;
-  const words = meaning(line, shown);
+  const words = meaning(line, shown, names);
   return (
     <li className={`group relative px-2 py-1.5 ${asked ? 'bg-shade' : ''}`}>
       <div className="grid grid-cols-[2.25rem_1fr] gap-x-2">
@@ -155,20 +170,23 @@ const LineRow = memo(function LineRow({
 interface Row {
   readonly line: NotesLine;
   readonly shown: readonly Shown[];
+  /** Whether the sequence is called after it. */
+  readonly names: boolean;
   readonly says: readonly string[];
 }
 
 function rowsOf(read: ReadText | undefined): Row[] {
   if (!read?.sequence) return [];
-  const { steps, notes } = read.sequence;
+  const { steps, notes, title } = read.sequence;
   const shown = steps.map((step, i): Shown => ({ step, match: read.lines[i]! }));
-  return read.notes
-    .filter(({ text }) => text !== '')
-    .map((line) => ({
-      line,
-      shown: shown.filter(({ step }) => step.line === line.line),
-      says: notes.filter((note) => note.line === line.line).map(({ text }) => text),
-    }));
+  const lines = read.notes.filter(({ text }) => text !== '');
+  const first = lines.find((line) => isTitle(line, title));
+  return lines.map((line) => ({
+    line,
+    names: line === first,
+    shown: shown.filter(({ step }) => step.line === line.line),
+    says: notes.filter((note) => note.line === line.line).map(({ text }) => text),
+  }));
 }
 
 /** Lines drawn at once; a line with its figures takes a slow tablet some ten milliseconds. */
