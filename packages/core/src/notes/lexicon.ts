@@ -176,13 +176,17 @@ export class Lexicon {
   private readonly weights: Float64Array;
   /** Classes for the odds: an asana with all its variations, or a kind of line. */
   private readonly classes: string[] = [];
+  private readonly classNumbers = new Map<string, number>();
   private readonly classOf: number[] = [];
   private readonly classWords: Map<number, number>[] = [];
   private readonly classTotals: number[] = [];
   private readonly wordClasses: WordClasses;
   private readonly oddsOf: Float64Array;
   /** The number of each class among the word model's answers, -1 where it has none. */
-  private readonly modelNumbers: readonly number[];
+  private readonly modelNumbers: Int32Array;
+  /** Of each class that a line's words speak for: the log of its share in the word model, and how much all evidence is worth. */
+  private readonly likely: Float64Array;
+  private readonly classWorths: Float64Array;
   private readonly wordTotals = new Map<number, number>();
   private total = 0;
   /** Words that tell no variation. */
@@ -274,7 +278,9 @@ export class Lexicon {
     this.weights = this.weigh();
     this.wordClasses = this.count();
     this.oddsOf = new Float64Array(this.classes.length);
-    this.modelNumbers = this.classes.map((name) => this.model.numberOf(name));
+    this.modelNumbers = Int32Array.from(this.classes, (name) => this.model.numberOf(name));
+    this.likely = new Float64Array(this.classes.length);
+    this.classWorths = new Float64Array(this.classes.length);
     this.scores = new Float64Array(this.phrases.length);
     this.touched = new Int32Array(this.phrases.length);
     this.bestScores = new Float64Array(this.meanings.length);
@@ -344,10 +350,9 @@ export class Lexicon {
   }
 
   private classify(): void {
-    const numbers = new Map<string, number>();
     for (let i = 0; i < this.meanings.length; i++) {
       const group = this.groupOf(i);
-      const number = getOrCreate(numbers, group, () => {
+      const number = getOrCreate(this.classNumbers, group, () => {
         this.classWords.push(new Map());
         this.classTotals.push(0);
         return this.classes.push(group) - 1;
@@ -501,9 +506,14 @@ export class Lexicon {
     return words.some((word) => this.movements.has(word) && !this.holdsWord(asana, word));
   }
 
+  /** The number of an asana's class, -1 where no phrase means it. */
+  private classOfId(asana: string): number {
+    return this.classNumbers.get(asana) ?? -1;
+  }
+
   /** Whether phrases for an asana hold a word of a line. */
   holdsWord(asana: Asana, word: number): boolean {
-    return this.classWords[this.classes.indexOf(asana.id)]?.has(word) ?? false;
+    return this.classWords[this.classOfId(asana.id)]?.has(word) ?? false;
   }
 
   /** Whether a line names what stands in a room ("at the wall or chair"), and no phrase for the asana's plain way does. */
@@ -652,15 +662,19 @@ export class Lexicon {
       places.map(({ stem }) => stem),
       surrounding,
     );
-    const likely = (group: number) => (this.modelNumbers[group]! < 0 ? UNLIKELY : Math.max(UNLIKELY, shares[this.modelNumbers[group]!]!));
-    const worth = (group: number) => classScores[group]! * 12 + odds[group]! + 2 * likely(group);
-    const chosen = likeliest(groups, worth, most);
-    const asked = also === undefined ? -1 : this.classes.indexOf(also);
+    const { likely, classWorths, modelNumbers } = this;
+    for (const group of groups) {
+      const number = modelNumbers[group]!;
+      likely[group] = number < 0 ? UNLIKELY : Math.max(UNLIKELY, shares[number]!);
+      classWorths[group] = classScores[group]! * 12 + odds[group]! + 2 * likely[group]!;
+    }
+    const chosen = likeliest(groups, classWorths, most);
+    const asked = also === undefined ? -1 : this.classOfId(also);
     if (groups.includes(asked) && !chosen.includes(asked)) chosen.push(asked);
     const ranked = chosen.map((group) => {
       const meaning = classMeanings[group]!;
       const phrase = bestPhrases[meaning]!;
-      return { group, meaning, score: classScores[group]!, match: scores[phrase]!, phrase, odds: odds[group]!, likely: likely(group) };
+      return { group, meaning, score: classScores[group]!, match: scores[phrase]!, phrase, odds: odds[group]!, likely: likely[group]! };
     });
     for (const meaning of meant) bestScores[meaning] = 0;
     for (const group of groups) classScores[group] = 0;
@@ -735,19 +749,14 @@ function pairKey(one: number, next: number): number {
 }
 
 /** The `most` with the highest worth, the highest first; of equals the one that comes first. */
-function likeliest(all: readonly number[], worth: (one: number) => number, most: number): number[] {
+function likeliest(all: readonly number[], worths: Float64Array, most: number): number[] {
   const found: number[] = [];
-  const worths: number[] = [];
   for (const one of all) {
-    const value = worth(one);
-    if (found.length === most && value <= worths[most - 1]!) continue;
+    const worth = worths[one]!;
+    if (found.length === most && worth <= worths[found[most - 1]!]!) continue;
     let at = found.length < most ? found.length : most - 1;
-    for (; at > 0 && worths[at - 1]! < value; at--) {
-      found[at] = found[at - 1]!;
-      worths[at] = worths[at - 1]!;
-    }
+    for (; at > 0 && worths[found[at - 1]!]! < worth; at--) found[at] = found[at - 1]!;
     found[at] = one;
-    worths[at] = value;
   }
   return found;
 }

@@ -59,6 +59,7 @@ export class WordModel {
   private readonly votes: Int16Array[] = [];
   /** Filled anew for each line. */
   private readonly sums: Int32Array;
+  private readonly shares: Float64Array;
 
   constructor(library: Library, table: WordTable) {
     const words = table.words === '' ? [] : table.words.split('\n');
@@ -83,6 +84,7 @@ export class WordModel {
     this.step = table.step;
     this.meaningNumbers = new Map(table.meanings.map((meaning, i) => [meaning, i]));
     this.sums = new Int32Array(table.meanings.length);
+    this.shares = new Float64Array(table.meanings.length);
     const bearers = new Map(table.traits.map((trait) => [trait, [] as number[]]));
     table.meanings.forEach((meaning, i) => {
       const asana = library.find(meaning);
@@ -111,7 +113,7 @@ export class WordModel {
     return votes;
   }
 
-  /** The log of each meaning's share, given a line's words and what its class is like. */
+  /** The log of each meaning's share, given a line's words and what its class is like; overwritten by the next question. */
   logShares(stems: readonly string[], surrounding: Iterable<string>): Float64Array {
     const features = wordFeatures(stems, surrounding);
     const count = this.meaningNumbers.size;
@@ -124,15 +126,16 @@ export class WordModel {
     }
     // A long line holds more words, not more certainty.
     const scale = this.step / Math.sqrt(Math.max(1, features.length));
-    const shares = new Float64Array(count);
+    const { shares } = this;
     let most = -Infinity;
     for (let i = 0; i < count; i++) {
       const share = sums[i]! * scale;
       shares[i] = share;
       if (share > most) most = share;
     }
+    const least = most - NEGLIGIBLE;
     let total = 0;
-    for (let i = 0; i < count; i++) if (shares[i]! > most - NEGLIGIBLE) total += Math.exp(shares[i]! - most);
+    for (let i = 0; i < count; i++) if (shares[i]! > least) total += Math.exp(shares[i]! - most);
     const log = most + Math.log(total);
     for (let i = 0; i < count; i++) shares[i]! -= log;
     return shares;
