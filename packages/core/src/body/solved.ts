@@ -1,3 +1,4 @@
+import { leastRecentlyUsed } from '../lru.js';
 import type { Body } from './anthropometry.js';
 import type { Contact } from './contact.js';
 import type { Posture } from './posture.js';
@@ -15,14 +16,7 @@ export interface Met {
 }
 
 /** Bodies that were placed last: whoever asks once asks again soon. */
-const LATELY = new Map<Solved, PlacedBody>();
-const MOST_LATELY = 200;
-
-function remember(solved: Solved, placed: PlacedBody): void {
-  const [oldest] = LATELY.keys();
-  if (oldest && LATELY.size >= MOST_LATELY) LATELY.delete(oldest);
-  LATELY.set(solved, placed);
-}
+const LATELY = leastRecentlyUsed<Solved, PlacedBody>(200);
 
 /**
  * A posture as a body does it. Thousands are kept, so only its free numbers are: where every segment lies follows
@@ -45,7 +39,7 @@ export class Solved implements Met {
     this.residualCm = residualCm;
     this.rounds = rounds;
     this.warnings = warnings;
-    if (placed) remember(this, placed);
+    if (placed) LATELY.set(this, placed);
   }
 
   get posture(): Posture {
@@ -56,7 +50,7 @@ export class Solved implements Met {
     const known = LATELY.get(this);
     if (known) return known;
     const placed = place(this.body, this.state, this.contacts, false);
-    remember(this, placed);
+    LATELY.set(this, placed);
     return placed;
   }
 }

@@ -18,7 +18,7 @@ let vault: Vault | null = null;
 /** The last thing that was put on the device, so that a later one doesn't overtake it. */
 let written: Promise<void> = Promise.resolve();
 
-function placeOf(key: string): string {
+function storageKey(key: string): string {
   return `${PREFIX}${account}.${key}`;
 }
 
@@ -76,7 +76,7 @@ export function readDraft<T>(key: string): Draft<T> | null {
 }
 
 function keep(key: string, text: string | null): void {
-  const place = placeOf(key);
+  const place = storageKey(key);
   const sealing = vault;
   written = written
     .then(async () => {

@@ -14,7 +14,7 @@ interface Props {
 }
 
 /** The height that a figure will take, so that nothing moves when it comes. */
-function placeOf({ scale, height }: Omit<Props, 'picture'>) {
+function heightOf({ scale, height }: Omit<Props, 'picture'>) {
   return scale === undefined || height === undefined ? {} : { height: (height + GROUND_CM) * scale };
 }
 
@@ -22,7 +22,7 @@ function placeOf({ scale, height }: Omit<Props, 'picture'>) {
 export function StepFigure({ picture, ...props }: Props) {
   const { data } = useQuery(pictureQuery(picture.key));
   const [start, other] = data ?? [];
-  if (!start) return <span className={`block ${props.className ?? ''}`} style={placeOf(props)} />;
+  if (!start) return <span className={`block ${props.className ?? ''}`} style={heightOf(props)} />;
   return <FigureDrawing figure={start} ghost={other} {...props} />;
 }
 
