@@ -35,7 +35,8 @@ function ThemeButton() {
   );
 }
 
-const FindAnything = lazy(() => import('./FindAnything.js'));
+const loadFinding = () => import('./FindAnything.js');
+const FindAnything = lazy(loadFinding);
 const KeysDialog = lazy(() => import('./KeysDialog.js'));
 
 const WRITES = 'input, textarea, select, [contenteditable]';
@@ -101,6 +102,8 @@ export function AppFrame() {
   useStudioWords();
   useStudioClock();
   useLater(loadInterruptions, LATER_MS);
+  // There at once when it is asked for, so that no letter typed meanwhile is lost.
+  useLater(loadFinding, LATER_MS);
   const main = useFocusOnArrival();
   useKeptFocus(main);
   return (

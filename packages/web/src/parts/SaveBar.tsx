@@ -2,6 +2,7 @@ import type { SaveState } from '../drafts/use-saved.js';
 import { PRIMARY, TOOL } from './button-styles.js';
 import { UndoButtons } from './UndoButtons.js';
 import { explain } from './Failure.js';
+import { useSaveKey } from './use-save-key.js';
 import { t } from '../words/t.js';
 
 const SAID: Record<Exclude<SaveState['is'], 'refused' | 'conflict' | 'edited'>, string> = {
@@ -39,6 +40,8 @@ interface Props {
 }
 
 export function SaveBar({ state, onSave, label = t('Save'), steps }: Props) {
+  const canSave = state.is !== 'saving' && state.is !== 'saved';
+  useSaveKey(onSave, canSave);
   return (
     <div className="flex flex-wrap items-center gap-3">
       {steps && <UndoButtons {...steps} />}
@@ -47,7 +50,7 @@ export function SaveBar({ state, onSave, label = t('Save'), steps }: Props) {
           {t('Discard changes')}
         </button>
       )}
-      <button type="button" onClick={onSave} disabled={state.is === 'saving' || state.is === 'saved'} className={PRIMARY}>
+      <button type="button" onClick={onSave} disabled={!canSave} className={PRIMARY} title={t('{label} (Ctrl S)', { label })}>
         {label}
       </button>
       <p role="status" className={`text-sm ${state.is === 'saved' ? 'text-soft' : ''}`}>

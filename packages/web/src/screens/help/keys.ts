@@ -5,6 +5,7 @@ export const KEYS: readonly { readonly where: string; readonly keys: readonly (r
     where: t('Everywhere'),
     keys: [
       [t('Ctrl K'), t('find any person, sequence, asana, condition, screen')],
+      [t('Ctrl S'), t('save what is open')],
       ['?', t('these keys')],
       [t('Escape'), t('close what is open')],
     ],
@@ -23,8 +24,9 @@ export const KEYS: readonly { readonly where: string; readonly keys: readonly (r
     where: t('In your notes'),
     keys: [
       [t('1 to 5'), t('choose what an unsure line means')],
-      ['0', t('look it up')],
       ['N', t('it is a note')],
+      ['S', t('it is several steps: a line for each')],
+      ['0', t('it is a posture of our own, not judged')],
     ],
   },
   {
@@ -34,7 +36,7 @@ export const KEYS: readonly { readonly where: string; readonly keys: readonly (r
       [t('← →, a page-turner pedal'), t('from the beginning of the step, then the one before; the next')],
       ['O', t('another way for someone')],
       [t('N on a name'), t('a note on them')],
-      [t('Escape'), 'stop'],
+      [t('Escape'), t('stop')],
     ],
   },
 ];
