@@ -1,6 +1,19 @@
 import { readFileSync } from 'node:fs';
 import { expect, expectAccessible, test } from './fixtures.js';
 
+test('letters typed before the field is there are not lost', async ({ page }) => {
+  await expect(page.getByRole('heading', { name: 'What do you teach, and to whom?' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('add a per');
+  await expect(page.getByRole('combobox', { name: 'Find anything' })).toHaveValue('add a per');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/people\/new$/);
+  // Saved by its key from within a field.
+  await page.getByLabel('Name').fill('Somebody Quick');
+  await page.getByLabel('Name').press('Control+s');
+  await expect(page).toHaveURL(/\/people\/\d+$/);
+});
+
 test('anything is found by a few letters, and the keys are shown', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.keyboard.press('Control+k');

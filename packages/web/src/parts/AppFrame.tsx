@@ -44,21 +44,32 @@ const WRITES = 'input, textarea, select, [contenteditable]';
 /** Ctrl K finds anything, a question mark shows the keys; the question mark that somebody writes is theirs. */
 function EverywhereKeys() {
   const [open, setOpen] = useState<'find' | 'keys' | null>(null);
+  // Whoever types on at once means the field that is still to come.
+  const early = useRef('');
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const isWriting = event.target instanceof Element && event.target.matches(WRITES);
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') setOpen('find');
+      const isCommand = event.ctrlKey || event.metaKey;
+      if (isCommand && event.key.toLowerCase() === 'k') {
+        early.current = '';
+        setOpen('find');
+      } else if (open === 'find' && !isWriting && !isCommand && !event.altKey && event.key.length === 1) early.current += event.key;
       else if (event.key === '?' && !isWriting && !document.querySelector('[role=dialog]')) setOpen('keys');
       else return;
       event.preventDefault();
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, []);
+  }, [open]);
   const close = () => setOpen(null);
+  const takeEarly = () => {
+    const letters = early.current;
+    early.current = '';
+    return letters;
+  };
   return (
     <Suspense>
-      {open === 'find' && <FindAnything onClose={close} />}
+      {open === 'find' && <FindAnything takeEarly={takeEarly} onClose={close} />}
       {open === 'keys' && <KeysDialog onClose={close} />}
     </Suspense>
   );

@@ -36,8 +36,15 @@ const SCREENS: readonly Place[] = [
 ];
 const MOST_FOUND = 12;
 
-/** Any person, sequence, asana, condition, screen or action by a few letters of its name. */
-export default function FindAnything({ onClose }: { onClose: () => void }) {
+/** As if the letters were typed: the list opens by that alone. */
+function typeInto(field: HTMLInputElement, letters: string): void {
+  const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
+  value?.set?.call(field, field.value + letters);
+  field.dispatchEvent(new Event('input', { bubbles: true }));
+}
+
+/** Any person, sequence, asana, condition, screen or action by a few letters of its name; `takeEarly` tells once which were typed before its field was there. */
+export default function FindAnything({ takeEarly, onClose }: { takeEarly: () => string; onClose: () => void }) {
   const [wanted, setWanted] = useState('');
   const field = useRef<HTMLInputElement>(null);
   const people = useQuery(peopleQuery);
@@ -78,6 +85,10 @@ export default function FindAnything({ onClose }: { onClose: () => void }) {
               className={INPUT}
               value={wanted}
               onChange={({ target }) => setWanted(target.value)}
+              onFocus={({ currentTarget }) => {
+                const early = takeEarly();
+                if (early !== '') typeInto(currentTarget, early);
+              }}
             />
             <ComboboxOptions static className="mt-2 max-h-[50vh] overflow-auto">
               {found.map((place) => (
