@@ -37,7 +37,7 @@ test('each line says what was understood: ways, repeats, notes and what is asked
     .getByLabel(AREA)
     .fill('Back care, week 3\nCat and cow, 8 times\nroll to the side and sit up\nTree, right, 5 breaths\nother side');
   const lines = page.getByRole('listitem');
-  await expect(lines.filter({ hasText: 'Back care' })).toContainText('A note');
+  await expect(lines.filter({ hasText: 'Back care' })).toContainText('The title');
   await expect(lines.filter({ hasText: 'The way to what follows' })).toContainText('roll to the side and sit up');
   await expect(lines.filter({ hasText: 'other side' })).toContainText('Again: 1 step');
   await expectAccessible(page);
