@@ -99,24 +99,24 @@ const PARTS: readonly (readonly [number, number])[] = [
   [SPREAD, 2.5],
 ];
 
-function candidatesFor(placed: PlacedBody): readonly Candidate[] {
+function candidatesFor(placed: PlacedBody, straddle: Vec3 | null): readonly Candidate[] {
   const heights = placed.origins.map(([, , z]) => z * 100);
   if (placed.contacts.some(({ on, part }) => on.kind === 'level' && on.surface === 'seat' && SITS.has(part))) return SEATED;
   const highest = Math.max(...heights);
   const lifted = heights[segmentIndex('thoracic4')]! - heights[0]!;
   if (highest <= LYING_CM && lifted < LIFTED_CM) return LYING;
   if (highest > LOW_CM) return UPRIGHT;
-  return straddleOf(placed) ? [...LOW, FROM_THE_HEAD] : LOW;
+  return straddle ? [...LOW, FROM_THE_HEAD] : LOW;
 }
 const SITS: ReadonlySet<BodyPart> = new Set<BodyPart>(['sitbone', 'thigh', 'pelvis']);
 
 /** The views that show most of a posture: of each part as much as the place that shows most of that part. */
 function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
   const { placed } = ends.at(-1)!.solved;
-  const candidates = candidatesFor(placed);
+  const straddle = straddleOf(placed);
+  const candidates = candidatesFor(placed, straddle);
   const body = bodyBalls(placed).filter(({ radius }, i) => i % 2 === 0 || radius < CELL_CM);
   const seen = candidates.map(({ eye }) => seenFrom(placed, body, eye));
-  const straddle = straddleOf(placed);
   // A squat close to the ground is known from the front, by its knees.
   const squat = candidates === UPRIGHT || kneels(placed) ? squatOf(placed) : [];
   const worth = candidates.map(({ eye, bonus }, c) => {
@@ -125,7 +125,7 @@ function viewsOf(ends: readonly SolvedPosture[]): readonly [Eye, Eye] {
       MOVEMENT * movementSeen(ends, eye) +
       BEND * bendSeen(placed, eye) +
       SQUAT * squatSeen(squat, eye) +
-      STRADDLE * shareSeen(straddle, eye) -
+      STRADDLE * (straddle ? shareSeen(straddle, axesOf(eye)) : 0) -
       (hidesWall(placed, eye) ? WALL : 0);
     return PARTS.reduce((sum, [number, counts]) => {
       const most = Math.max(...seen.map((one) => one[number]!), 1);
@@ -150,11 +150,16 @@ const BEND = 2;
 const FULL_BEND_CM = 9;
 const SPINE = (['lumbar2', 'thoracic1', 'thoracic3'] as const).map(segmentIndex);
 
+/** How much of a line is seen, 0 to 1. */
+function shareSeen(line: Vec3, axes: Axes): number {
+  return Math.hypot(...toView(line, axes).slice(0, 2)) / vec3.length(line);
+}
+
 /** How much of the line from hips to head is seen: an arch over the floor is no arch along it. Of other bends it doesn't count. */
 function lineSeen(placed: PlacedBody, line: Vec3, axes: Axes): number {
   const chest = segmentIndex('thoracic3');
   const front = pointOn(placed, chest, [1, 0, 0])[2] - placed.origins[chest]![2];
-  return front < FACING_UP ? 1 : Math.hypot(...toView(line, axes).slice(0, 2)) / vec3.length(line);
+  return front < FACING_UP ? 1 : shareSeen(line, axes);
 }
 /** The chest faces upwards: the rise of a line straight out of it. */
 const FACING_UP = 0.5;
@@ -229,11 +234,6 @@ function straddleOf({ origins }: PlacedBody): Vec3 | null {
   if (Math.min(left[2], right[2]) - origins[0]![2] < IN_THE_AIR_M) return null;
   const apart = vec3.subtract([0, 0, 0], left, right) as Vec3;
   return vec3.length(apart) < SPREAD_M ? null : apart;
-}
-
-/** How much of a line is seen from a place, 0 to 1; 0 where there is none. */
-function shareSeen(line: Vec3 | null, eye: Eye): number {
-  return line ? Math.hypot(...toView(line, axesOf(eye)).slice(0, 2)) / vec3.length(line) : 0;
 }
 
 /** How much it counts against a place that it lies behind the wall that a posture uses. */

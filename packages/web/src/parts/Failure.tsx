@@ -1,7 +1,7 @@
 import { Link, useRouteError } from 'react-router';
 import { ApiError, Unreachable } from '../api/client.js';
 import { t } from '../words/t.js';
-import { PageTitle } from './PageTitle.js';
+import { PageTitle, UnseenTitle } from './PageTitle.js';
 
 /** What went wrong, in words a teacher can act on. */
 export function explain(error: unknown): string {
@@ -36,8 +36,7 @@ export function ScreenFailure({ title, error, onRetry }: { title: string; error:
   const isMissing = error instanceof ApiError && error.status === 404;
   return (
     <>
-      <PageTitle>{title}</PageTitle>
-      <h1 className="sr-only">{title}</h1>
+      <UnseenTitle>{title}</UnseenTitle>
       <Failure error={error} {...(isMissing ? {} : { onRetry })} />
       {isMissing && <BackToDesk />}
     </>

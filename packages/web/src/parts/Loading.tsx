@@ -1,4 +1,4 @@
-import { PageTitle } from './PageTitle.js';
+import { UnseenTitle } from './PageTitle.js';
 
 export function Loading({ what }: { what: string }) {
   return (
@@ -8,12 +8,11 @@ export function Loading({ what }: { what: string }) {
   );
 }
 
-/** A screen that is still empty: whoever listens to it, or looks at the window's tabs, hears at once which one it is. */
+/** A screen that is still empty. */
 export function ScreenLoading({ title, what }: { title: string; what: string }) {
   return (
     <>
-      <PageTitle>{title}</PageTitle>
-      <h1 className="sr-only">{title}</h1>
+      <UnseenTitle>{title}</UnseenTitle>
       <Loading what={what} />
     </>
   );
